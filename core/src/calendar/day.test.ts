@@ -1,0 +1,29 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { addDays, daysBetween, isDay } from './index.ts'
+
+describe('days', () => {
+  it('knows which days exist', () => {
+    expect(isDay('2028-02-29')).toBe(true)
+    expect(isDay('2026-02-29')).toBe(false)
+    expect(isDay('2026-2-9')).toBe(false)
+    expect(isDay('tomorrow')).toBe(false)
+  })
+
+  it('counts over a change to summer time without losing a day', () => {
+    expect(daysBetween('2026-03-28', '2026-03-30')).toBe(2)
+    expect(addDays('2026-10-24', 2)).toBe('2026-10-26')
+  })
+
+  it('adds and counts as inverses', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -4000, max: 4000 }), (days) => {
+        expect(daysBetween('2026-11-24', addDays('2026-11-24', days))).toBe(days)
+      }),
+    )
+  })
+
+  it('refuses what is not a day, saying what a day looks like', () => {
+    expect(() => addDays('24.11.2026', 1)).toThrow(/a day such as 2026-05-31/)
+  })
+})

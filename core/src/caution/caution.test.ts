@@ -1,0 +1,18 @@
+import { describe, expect, it } from 'vitest'
+import { cautionsFor } from './index.ts'
+
+const ids = (...[context, route]: ['turf' | 'aquaponic', 'leaf' | 'solution']) =>
+  cautionsFor({ context, route, sourceId: 'fe-dtpa' }).map(({ id }) => id)
+
+describe('cautions', () => {
+  it('always put the label first and warn of poisoning', () => {
+    expect(ids('turf', 'leaf').slice(0, 2)).toEqual(['label-first', 'poison'])
+  })
+
+  it('speak of fish only where there are fish, of heat and stains only when spraying', () => {
+    expect(ids('aquaponic', 'solution')).toContain('fish')
+    expect(ids('aquaponic', 'solution')).not.toContain('stains')
+    expect(ids('turf', 'leaf')).toEqual(expect.arrayContaining(['heat', 'stains', 'water']))
+    expect(ids('turf', 'leaf')).not.toContain('fish')
+  })
+})

@@ -1,0 +1,67 @@
+import type { IronSourceId } from '../../choice/index.ts'
+import type { Context, Route } from '../../plant/index.ts'
+import type { Sourced } from '../../reference/index.ts'
+
+/** A caution and the work it belongs to; a list that is absent means every one. */
+export interface Caution extends Sourced {
+  readonly id: string
+  readonly words: string
+  readonly routes?: readonly Route[]
+  readonly sourceIds?: readonly IronSourceId[]
+  readonly contexts?: readonly Context[]
+}
+
+const practice = { source: 'common practice; the label and local rules come first', mark: 'C' } as const
+
+/** Most pressing first: what can poison, then what can burn, then what can spoil. */
+export const cautions: readonly Caution[] = [
+  {
+    id: 'label-first',
+    words:
+      'The product label is the law, and local rules come first. Spraying for hire needs a licence. Spudder advises and records; it does not authorise.',
+    ...practice,
+  },
+  {
+    id: 'poison',
+    words:
+      'Gloves, goggles and a dust mask with the powder. Iron is poisonous when swallowed, dangerous to small children and pets: lock it away.',
+    ...practice,
+  },
+  {
+    id: 'fish',
+    words:
+      'Fish and worms: dose in steps, watch pH, ammonia and nitrite, and stop at any sign of stress. No sulfate salts with fish unless proven.',
+    contexts: ['aquaponic'],
+    ...practice,
+  },
+  {
+    id: 'food-crop',
+    words: 'Food crop: keep to the pre-harvest interval and residue rules of the label.',
+    contexts: ['hydroponic', 'aquaponic', 'row-crop'],
+    ...practice,
+  },
+  {
+    id: 'heat',
+    words: 'Not over 29 °C, not on drought-stressed plants: the spray burns leaves, and heat harms you.',
+    routes: ['leaf'],
+    ...practice,
+  },
+  {
+    id: 'stains',
+    words: 'Rust stains concrete, stone, paint, vehicles and pool decks for good: keep off, and rinse before it dries.',
+    routes: ['leaf', 'soil'],
+    ...practice,
+  },
+  {
+    id: 'water',
+    words: 'Not before a storm, nor near drains and ponds. A hose-end needs a backflow device.',
+    routes: ['leaf', 'soil'],
+    ...practice,
+  },
+  {
+    id: 'partners',
+    words: 'Nothing else in the tank, phosphates least of all, before a jar test: same order, half an hour.',
+    routes: ['leaf', 'soil'],
+    ...practice,
+  },
+]

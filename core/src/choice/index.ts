@@ -1,0 +1,6 @@
+export { ironSourceIds, ironSources } from './data/iron-sources.ts'
+export type { IronSource, IronSourceId } from './data/iron-sources.ts'
+export { rankSources } from './rank-sources.ts'
+export type { Fitness, RankedSource } from './rank-sources.ts'
+export { workingShare } from './survival.ts'
+export type { PHBelief, WorkingShare } from './survival.ts'

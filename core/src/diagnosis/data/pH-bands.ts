@@ -1,0 +1,25 @@
+import type { IronEfficiency } from '../../plant/index.ts'
+import type { Sourced } from '../../reference/index.ts'
+
+export type PHBand = 'acid' | 'slightly-acid' | 'neutral' | 'alkaline' | 'strongly-alkaline'
+
+/** pH bands in which iron behaves alike for a sensitive plant; upper bound of each. */
+export const pHBands: readonly ({ readonly band: PHBand; readonly below: number } & Sourced)[] = [
+  { band: 'acid', below: 5.5, source: 'common practice: pH bands for iron', mark: 'C' },
+  { band: 'slightly-acid', below: 6.5, source: 'common practice: pH bands for iron', mark: 'C' },
+  { band: 'neutral', below: 7.2, source: 'common practice: pH bands for iron', mark: 'C' },
+  { band: 'alkaline', below: 7.8, source: 'common practice: pH bands for iron', mark: 'C' },
+  {
+    band: 'strongly-alkaline',
+    below: Number.POSITIVE_INFINITY,
+    source: 'common practice: pH bands for iron',
+    mark: 'C',
+  },
+]
+
+/** How much higher a pH a plant bears than a sensitive one: 7.2 sensitive, 7.5 most plants. */
+export const pHToleranceOf: Readonly<Record<IronEfficiency, number>> = {
+  inefficient: 0,
+  medium: 0.15,
+  efficient: 0.3,
+}

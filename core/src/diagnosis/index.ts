@@ -1,0 +1,8 @@
+export { allCauses, causesOf } from './causes.ts'
+export type { Cause, EvidenceName } from './data/cause.ts'
+export { storyEventKinds, storyEvents } from './data/events.ts'
+export type { StoryEventKind } from './data/events.ts'
+export { diagnose } from './diagnose.ts'
+export type { DiagnosisInput, RankedCause, Reason, Verdict } from './diagnose.ts'
+export type { MissingFinding } from './missing.ts'
+export { strengthWords } from './strength.ts'

@@ -1,0 +1,3 @@
+export { CoreError, coreErrorCodes } from './core-error.ts'
+export type { CoreErrorCode, CoreErrorDetail } from './core-error.ts'
+export { requireInRange } from './require-in-range.ts'

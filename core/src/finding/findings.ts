@@ -1,0 +1,64 @@
+import { CoreError } from '../error/index.ts'
+import type { Context } from '../plant/index.ts'
+import { findingNames, findingVocabulary, type FindingName } from './data/vocabulary.ts'
+
+/** What was found at a look. A finding that is absent was not looked at. */
+export type Findings = Readonly<Partial<Record<FindingName, string>>>
+
+/** Whether a finding makes sense in a context. */
+export function isAsked(name: FindingName, context: Context): boolean {
+  const definition: { contexts?: readonly Context[] } = findingVocabulary[name]
+  return definition.contexts?.includes(context) ?? true
+}
+
+/** The findings that make sense in a context, in the order of the vocabulary. */
+export function findingsAsked(context: Context): readonly FindingName[] {
+  return findingNames.filter((name) => isAsked(name, context))
+}
+
+/** The values of a finding with their words, in order. */
+export function valuesOf(name: FindingName): Readonly<Record<string, string>> {
+  return findingVocabulary[name].values
+}
+
+/**
+ * The words for one value of a finding.
+ * @throws {CoreError} unknown-name
+ */
+export function findingWords(name: FindingName, value: string): string {
+  const words = valuesOf(name)[value]
+  if (words === undefined) {
+    throw new CoreError('unknown-name', {
+      parameter: name,
+      expected: `one of ${Object.keys(valuesOf(name)).join(', ')}`,
+      received: value,
+    })
+  }
+  return words
+}
+
+/**
+ * Returns the findings when every name, value and context fits together.
+ * @throws {CoreError} unknown-name, not-applicable
+ */
+export function checkFindings(context: Context, findings: Readonly<Record<string, string>>): Findings {
+  for (const [name, value] of Object.entries(findings)) {
+    if (!(name in findingVocabulary)) {
+      throw new CoreError('unknown-name', {
+        parameter: 'findings',
+        expected: `names of findings (${findingNames.join(', ')})`,
+        received: name,
+      })
+    }
+    const known = name as FindingName
+    findingWords(known, value)
+    if (!isAsked(known, context)) {
+      throw new CoreError('not-applicable', {
+        parameter: name,
+        expected: 'no answer, since it makes no sense for this kind of stand',
+        received: value,
+      })
+    }
+  }
+  return findings
+}

@@ -1,0 +1,67 @@
+import type { LeafPattern, LeafTier, Severity } from './data/vocabulary.ts'
+import type { Findings } from './findings.ts'
+
+/** What a person painted onto one leaf of the figure. */
+export interface LeafPaint {
+  readonly severity: Severity
+  readonly pattern: LeafPattern
+}
+
+/** A leaf of the figure: its name and its age, 0 the youngest to 1 the oldest. */
+export interface AgedLeaf {
+  readonly id: string
+  readonly age: number
+}
+
+/** Paint by leaf; a leaf that is absent is green. */
+export type Paint = Readonly<Record<string, LeafPaint>>
+
+const isAffected = (paint: LeafPaint | undefined): paint is LeafPaint =>
+  paint !== undefined && paint.severity > 0
+
+/** Which third of the leaf ages counts as affected: at least half of its leaves. */
+const countsFrom = 0.5
+
+function affectedShare(leaves: readonly AgedLeaf[], paint: Paint): number {
+  if (leaves.length === 0) return 0
+  return leaves.filter((leaf) => isAffected(paint[leaf.id])).length / leaves.length
+}
+
+function tierOf(leaves: readonly AgedLeaf[], paint: Paint): LeafTier {
+  const share = (from: number, to: number) =>
+    affectedShare(
+      leaves.filter((leaf) => leaf.age >= from && leaf.age < to),
+      paint,
+    )
+  const young = share(-1, 1 / 3) >= countsFrom
+  const middle = share(1 / 3, 2 / 3) >= countsFrom
+  const old = share(2 / 3, 2) >= countsFrom
+  if (young && middle && old) return 'all'
+  if (young && old) return 'scattered'
+  if (young) return middle ? 'youngest-spreading-down' : 'youngest-only'
+  if (old) return middle ? 'oldest-spreading-up' : 'oldest-only'
+  return middle ? 'middle' : 'scattered'
+}
+
+function commonest(patterns: readonly LeafPaint[]): LeafPattern {
+  const weight = new Map<LeafPattern, number>()
+  for (const { pattern, severity } of patterns) {
+    weight.set(pattern, (weight.get(pattern) ?? 0) + severity)
+  }
+  return [...weight].reduce((best, next) => (next[1] > best[1] ? next : best))[0]
+}
+
+/**
+ * The findings that a painted figure amounts to: which tier, the commonest pattern (weighted by
+ * severity) and the mean severity of the affected leaves, rounded. Nothing painted: no findings.
+ */
+export function readPaint(leaves: readonly AgedLeaf[], paint: Paint): Findings {
+  const affected = leaves.map((leaf) => paint[leaf.id]).filter(isAffected)
+  if (affected.length === 0) return {}
+  const mean = affected.reduce((sum, { severity }) => sum + severity, 0) / affected.length
+  return {
+    tier: tierOf(leaves, paint),
+    pattern: commonest(affected),
+    severity: String(Math.round(mean)),
+  }
+}

@@ -1,0 +1,5 @@
+export { planFills } from './fills.ts'
+export type { Fill, FillInput, FillPlan } from './fills.ts'
+export { mixingOrder } from './mixing-order.ts'
+export { checkSpray } from './spray-check.ts'
+export type { MixWarning } from './spray-check.ts'

@@ -1,0 +1,2 @@
+export { jobKinds, jobsOfRemedy } from './remedy-jobs.ts'
+export type { JobKind, PlannedJob } from './remedy-jobs.ts'

@@ -1,0 +1,7 @@
+export { contextNames, contexts, routes, routeWords } from './data/contexts.ts'
+export type { Context, FigureKind, Route } from './data/contexts.ts'
+export { plants } from './data/plants.ts'
+export type { IronEfficiency, LeafForm, Plant } from './data/plants.ts'
+export { findPlant, plantsOf } from './find-plant.ts'
+export { checkStandSize, sizeBounds, sizeKinds } from './stand-size.ts'
+export type { SizeKind, StandSize } from './stand-size.ts'

@@ -1,0 +1,72 @@
+import { CoreError } from '../error/index.ts'
+import { parseUnit } from './parse-unit.ts'
+import { dimensionOf, type Dimension, type Quantity } from './quantity.ts'
+
+const vulgarFractions: ReadonlyMap<string, string> = new Map([
+  ['½', ' 1/2'],
+  ['¼', ' 1/4'],
+  ['¾', ' 3/4'],
+  ['⅓', ' 1/3'],
+  ['⅔', ' 2/3'],
+  ['⅛', ' 1/8'],
+])
+
+const decimal = String.raw`\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:\.\d+)?|\.\d+`
+const quantityPattern = new RegExp(
+  String.raw`^(?:(?<whole>\d+)\s+)?(?:(?<over>\d+)\s*/\s*(?<under>\d+)|(?<decimal>${decimal}))\s*(?<unit>[^\d\s.,].*)?$`,
+)
+
+/** Words for a dimension in an error message, with an example a grower would type. */
+const dimensionExamples: Readonly<Partial<Record<Dimension, string>>> = {
+  mass: 'a weight such as 2 lb or 500 g',
+  volume: 'a volume such as 10 gal or 20 L',
+  area: 'an area such as 4500 ft2 or 0.2 ha',
+  length: 'a length such as 2 in or 30 cm',
+  share: 'a percentage such as 2 %',
+  'mass/area': 'a rate such as 2 oz/1000 ft2 or 1.2 kg/ha',
+  'volume/area': 'a spray volume such as 30 gal/acre or 300 L/ha',
+  'mass/volume': 'a strength such as 22 mg/L or 5 oz/100 gal',
+  'mass/length': 'a rate such as 1 oz/in of trunk',
+  'mass/count': 'a dose such as 20 g/plant',
+  'volume/count': 'a dose such as 0.5 L/pot',
+}
+
+/** What to type for a dimension, for hints and errors. */
+export function dimensionExample(dimension: Dimension): string {
+  return dimensionExamples[dimension] ?? `a ${dimension}`
+}
+
+function unreadable(text: string, expected: string): CoreError {
+  return new CoreError('quantity-unreadable', {
+    parameter: 'quantity',
+    expected,
+    received: text.trim() === '' ? 'nothing' : `"${text.trim()}"`,
+  })
+}
+
+/**
+ * Reads a quantity as it is typed: "2 oz/1000 ft2", "1.2 kg/ha", "1 1/2 gal", "½ cup", "22 mg/L".
+ * @param expect the dimension it must have; a weight where a volume is wanted is refused
+ * @throws {CoreError} quantity-unreadable, unit-unknown, unit-ambiguous, unit-mismatch
+ */
+export function parseQuantity(text: string, expect?: Dimension): Quantity {
+  const expected = expect ? dimensionExample(expect) : 'a number with a unit, such as 2 oz or 10 gal'
+  let spelled = text.trim()
+  for (const [sign, words] of vulgarFractions) spelled = spelled.replace(sign, words)
+  const match = quantityPattern.exec(spelled.trim())
+  if (!match?.groups) throw unreadable(text, expected)
+  const { whole, over, under, decimal: digits, unit } = match.groups
+  // "1 2 oz" is not a number; a whole part stands only before a fraction.
+  if (whole !== undefined && over === undefined) throw unreadable(text, expected)
+  if (unit === undefined) throw unreadable(text, `${expected}: the unit is missing`)
+  const value =
+    over === undefined
+      ? Number(digits?.replace(/,/g, ''))
+      : Number(whole ?? 0) + Number(over) / Number(under)
+  if (!Number.isFinite(value)) throw unreadable(text, expected)
+  const quantity: Quantity = { value, unit: parseUnit(unit) }
+  if (expect && dimensionOf(quantity.unit) !== expect) {
+    throw new CoreError('unit-mismatch', { parameter: 'quantity', expected, received: text.trim() })
+  }
+  return quantity
+}

@@ -1,0 +1,59 @@
+import { CoreError } from '../error/index.ts'
+import { unitDefinitions, type UnitDefinition } from './data/units.ts'
+import type { Unit } from './quantity.ts'
+
+const unitByName = new Map<string, UnitDefinition>()
+for (const definition of unitDefinitions) {
+  for (const name of [definition.symbol, ...definition.synonyms]) unitByName.set(name, definition)
+}
+
+/** "ppm" is mg/L in water and mg/kg in soil; guessing would be a silent error of kind. */
+const ambiguousNames: ReadonlyMap<string, string> = new Map([
+  ['ppm', 'mg/L for a solution or mg/kg for soil'],
+])
+
+function findUnit(name: string): UnitDefinition {
+  const spaced = name.trim().replace(/\s+/g, ' ')
+  const found = unitByName.get(spaced) ?? unitByName.get(spaced.toLowerCase())
+  if (found) return found
+  const choice = ambiguousNames.get(spaced.toLowerCase())
+  if (choice) {
+    throw new CoreError('unit-ambiguous', { parameter: 'unit', expected: choice, received: spaced })
+  }
+  throw new CoreError('unit-unknown', {
+    parameter: 'unit',
+    expected: 'a unit such as kg/ha, oz/1000 ft2, gal, tbsp or mg/L',
+    received: spaced === '' ? 'none' : spaced,
+  })
+}
+
+const perPattern = /^([\d.,]+)?\s*(.+)$/
+
+/**
+ * Reads a unit as growers write it: "lb", "kg/ha", "oz per 1000 sq ft", "mg/L".
+ * @throws {CoreError} unit-unknown, unit-ambiguous
+ */
+export function parseUnit(text: string): Unit {
+  const [over = '', per, ...rest] = text
+    .trim()
+    .replace(/\s+per\s+/i, '/')
+    .split('/')
+  if (rest.length > 0) {
+    throw new CoreError('unit-unknown', {
+      parameter: 'unit',
+      expected: 'one unit, or one unit per another',
+      received: text.trim(),
+    })
+  }
+  if (per === undefined) return { over: findUnit(over) }
+  const [, amount, name = ''] = perPattern.exec(per.trim()) ?? []
+  const perAmount = amount === undefined ? 1 : Number(amount.replace(/,/g, ''))
+  if (!(perAmount > 0)) {
+    throw new CoreError('unit-unknown', {
+      parameter: 'unit',
+      expected: 'a positive number before the unit under the stroke',
+      received: per.trim(),
+    })
+  }
+  return { over: findUnit(over), per: { amount: perAmount, unit: findUnit(name) } }
+}

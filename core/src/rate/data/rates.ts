@@ -1,0 +1,222 @@
+import type { IronSourceId } from '../../choice/index.ts'
+import type { Context, Route } from '../../plant/index.ts'
+import type { Dimension } from '../../quantity/index.ts'
+import type { FigureRange, Sourced } from '../../reference/index.ts'
+
+/** What a rate counts by; each has one way to an amount. */
+export const rateBases = {
+  'product-per-area': { dimension: 'mass/area', label: 'product per area' },
+  'iron-per-area': { dimension: 'mass/area', label: 'iron per area' },
+  'product-per-trunk': { dimension: 'mass/length', label: 'product per trunk diameter' },
+  'drench-strength': { dimension: 'mass/volume', label: 'product in the drench' },
+  'spray-strength': { dimension: 'share', label: 'strength of the spray' },
+  'iron-in-solution': { dimension: 'mass/volume', label: 'iron in the solution' },
+} as const satisfies Readonly<Record<string, { dimension: Dimension; label: string }>>
+
+export type RateBasis = keyof typeof rateBases
+
+/** How much water goes with it. */
+export type Carrier = { readonly unit: string } & FigureRange
+
+/** One row of the rate table. Figures are in the unit of the row, as the trade says them. */
+export interface Rate extends Sourced {
+  readonly id: string
+  readonly label: string
+  readonly sourceIds: readonly IronSourceId[]
+  readonly route: Route
+  readonly contexts: readonly Context[]
+  readonly basis: RateBasis
+  readonly unit: string
+  readonly rate: FigureRange
+  /** Water per area ("gal/acre"), per plant ("gal/tree") or per pot volume ("%"); none for a solution. */
+  readonly carrier?: Carrier
+  /** Days until it is due again; absent: once a season. */
+  readonly intervalDays?: { readonly low: number; readonly high: number }
+  /** How the amount is shared out over days. */
+  readonly stepDays?: number
+}
+
+const practice = { source: 'common practice', mark: 'C' } as const
+const fromMemory = { source: 'container drench bulletins; label directions', mark: 'M' } as const
+
+/** The first rates; the product's label always wins over them. */
+export const rates: readonly Rate[] = [
+  {
+    id: 'leaf-sulfate-2-percent',
+    label: '2 % spray at 20-30 gal/acre',
+    sourceIds: ['ferrous-sulfate'],
+    route: 'leaf',
+    contexts: ['turf', 'shrub', 'row-crop'],
+    basis: 'spray-strength',
+    unit: '%',
+    rate: { low: 1, usual: 2, high: 2 },
+    carrier: { unit: 'gal/acre', low: 20, usual: 25, high: 30 },
+    intervalDays: { low: 14, high: 28 },
+    ...practice,
+  },
+  {
+    id: 'leaf-sulfate-turf-summer',
+    label: '2 oz/1000 ft², warm-season turf in summer',
+    sourceIds: ['ferrous-sulfate'],
+    route: 'leaf',
+    contexts: ['turf'],
+    basis: 'product-per-area',
+    unit: 'oz/1000 ft2',
+    rate: { low: 2, usual: 2, high: 2 },
+    carrier: { unit: 'gal/1000 ft2', low: 3, usual: 4, high: 5 },
+    intervalDays: { low: 14, high: 28 },
+    ...practice,
+  },
+  {
+    id: 'leaf-chelate-iron-per-area',
+    label: '1-5 lb iron/acre on the leaf',
+    sourceIds: ['fe-edta', 'fe-dtpa'],
+    route: 'leaf',
+    contexts: ['turf', 'row-crop', 'shrub'],
+    basis: 'iron-per-area',
+    unit: 'lb/acre',
+    rate: { low: 1, usual: 1.5, high: 5 },
+    carrier: { unit: 'gal/acre', low: 20, usual: 40, high: 40 },
+    intervalDays: { low: 21, high: 28 },
+    ...practice,
+  },
+  {
+    id: 'leaf-spray-trees',
+    label: '0.5-1 % spray, leaves wetted but not dripping',
+    sourceIds: ['ferrous-sulfate', 'fe-edta', 'fe-dtpa'],
+    route: 'leaf',
+    contexts: ['tree'],
+    basis: 'spray-strength',
+    unit: '%',
+    rate: { low: 0.5, usual: 0.5, high: 1 },
+    carrier: { unit: 'gal/tree', low: 1, usual: 2, high: 5 },
+    intervalDays: { low: 14, high: 28 },
+    ...practice,
+  },
+  {
+    id: 'leaf-spray-pots',
+    label: '0.1-0.5 % spray over the pots',
+    sourceIds: ['ferrous-sulfate', 'fe-edta', 'fe-dtpa'],
+    route: 'leaf',
+    contexts: ['container'],
+    basis: 'spray-strength',
+    unit: '%',
+    rate: { low: 0.1, usual: 0.2, high: 0.5 },
+    carrier: { unit: 'fl oz/pot', low: 1, usual: 2, high: 3 },
+    intervalDays: { low: 14, high: 28 },
+    ...practice,
+  },
+  {
+    id: 'soil-eddha-trunk',
+    label: '1 oz per inch of trunk, drenched over the roots',
+    sourceIds: ['fe-eddha'],
+    route: 'soil',
+    contexts: ['tree'],
+    basis: 'product-per-trunk',
+    unit: 'oz/in',
+    rate: { low: 0.5, usual: 1, high: 2 },
+    carrier: { unit: 'gal/tree', low: 5, usual: 5, high: 5 },
+    ...practice,
+  },
+  {
+    id: 'soil-chelate-trunk-neutral',
+    label: '1-4 tbsp (0.5-2 oz) per inch of trunk',
+    sourceIds: ['fe-edta', 'fe-dtpa'],
+    route: 'soil',
+    contexts: ['tree'],
+    basis: 'product-per-trunk',
+    unit: 'oz/in',
+    rate: { low: 0.5, usual: 1, high: 2 },
+    carrier: { unit: 'gal/tree', low: 5, usual: 5, high: 5 },
+    intervalDays: { low: 28, high: 56 },
+    ...practice,
+  },
+  {
+    id: 'soil-eddha-watered-in',
+    label: '1-4 oz/1000 ft², watered in',
+    sourceIds: ['fe-eddha'],
+    route: 'soil',
+    contexts: ['turf', 'shrub'],
+    basis: 'product-per-area',
+    unit: 'oz/1000 ft2',
+    rate: { low: 1, usual: 2, high: 4 },
+    carrier: { unit: 'gal/1000 ft2', low: 3, usual: 5, high: 10 },
+    intervalDays: { low: 35, high: 60 },
+    ...fromMemory,
+  },
+  {
+    id: 'soil-iron-watered-in-acid',
+    label: '1-5 lb iron/acre, watered in on acid soil',
+    sourceIds: ['ferrous-sulfate', 'fe-edta', 'fe-dtpa'],
+    route: 'soil',
+    contexts: ['turf', 'shrub', 'row-crop'],
+    basis: 'iron-per-area',
+    unit: 'lb/acre',
+    rate: { low: 1, usual: 2, high: 5 },
+    carrier: { unit: 'gal/1000 ft2', low: 3, usual: 5, high: 10 },
+    intervalDays: { low: 28, high: 42 },
+    ...practice,
+  },
+  {
+    id: 'soil-eddha-furrow',
+    label: '1-3 lb/acre in the furrow at planting',
+    sourceIds: ['fe-eddha'],
+    route: 'soil',
+    contexts: ['row-crop'],
+    basis: 'product-per-area',
+    unit: 'lb/acre',
+    rate: { low: 1, usual: 2, high: 3 },
+    carrier: { unit: 'gal/acre', low: 5, usual: 10, high: 15 },
+    ...practice,
+  },
+  {
+    id: 'soil-sulfate-trunk',
+    label: '1-2 oz per inch of trunk on acid soil',
+    sourceIds: ['ferrous-sulfate'],
+    route: 'soil',
+    contexts: ['tree'],
+    basis: 'product-per-trunk',
+    unit: 'oz/in',
+    rate: { low: 1, usual: 1, high: 2 },
+    carrier: { unit: 'gal/tree', low: 5, usual: 5, high: 5 },
+    intervalDays: { low: 28, high: 56 },
+    ...practice,
+  },
+  {
+    id: 'soil-container-drench',
+    label: '5 oz per 100 gal of drench',
+    sourceIds: ['fe-eddha', 'fe-dtpa', 'fe-edta', 'ferrous-sulfate'],
+    route: 'soil',
+    contexts: ['container'],
+    basis: 'drench-strength',
+    unit: 'oz/100 gal',
+    rate: { low: 4, usual: 5, high: 5 },
+    carrier: { unit: '%', low: 10, usual: 12, high: 15 },
+    ...fromMemory,
+  },
+  {
+    id: 'solution-aquaponic',
+    label: 'to 2 mg/L iron, a third a day for three days',
+    sourceIds: ['fe-dtpa', 'fe-eddha', 'fe-edta'],
+    route: 'solution',
+    contexts: ['aquaponic'],
+    basis: 'iron-in-solution',
+    unit: 'mg/L',
+    rate: { low: 1.5, usual: 2, high: 2 },
+    intervalDays: { low: 21, high: 28 },
+    stepDays: 3,
+    ...practice,
+  },
+  {
+    id: 'solution-hydroponic',
+    label: '1-3 mg/L iron',
+    sourceIds: ['fe-dtpa', 'fe-eddha', 'fe-edta'],
+    route: 'solution',
+    contexts: ['hydroponic'],
+    basis: 'iron-in-solution',
+    unit: 'mg/L',
+    rate: { low: 1, usual: 2, high: 3 },
+    intervalDays: { low: 7, high: 21 },
+    ...practice,
+  },
+]

@@ -1,0 +1,30 @@
+import type { IronSourceId } from '../choice/index.ts'
+import { CoreError } from '../error/index.ts'
+import type { Context, Route } from '../plant/index.ts'
+import { rates, type Rate } from './data/rates.ts'
+
+/** The rates known for a source by a route in a context; empty where none is good practice. */
+export function ratesFor(context: Context, route: Route, sourceId: IronSourceId): readonly Rate[] {
+  return rates.filter(
+    (rate) =>
+      rate.route === route &&
+      rate.contexts.includes(context) &&
+      rate.sourceIds.includes(sourceId),
+  )
+}
+
+/**
+ * One row of the rate table.
+ * @throws {CoreError} unknown-name
+ */
+export function findRate(id: string): Rate {
+  const rate = rates.find((each) => each.id === id)
+  if (!rate) {
+    throw new CoreError('unknown-name', {
+      parameter: 'rateId',
+      expected: 'a rate of the table',
+      received: id,
+    })
+  }
+  return rate
+}

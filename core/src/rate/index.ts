@@ -1,0 +1,5 @@
+export { amountFor } from './amount.ts'
+export type { Amount, AmountInput } from './amount.ts'
+export { rateBases, rates } from './data/rates.ts'
+export type { Rate, RateBasis } from './data/rates.ts'
+export { findRate, ratesFor } from './find-rate.ts'

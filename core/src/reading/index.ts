@@ -1,0 +1,8 @@
+export { readingKindNames, readingKinds, readingMethodNames, readingMethods } from './data/kinds.ts'
+export type { ReadingKind, ReadingMethod } from './data/kinds.ts'
+export { checkReadingValue, doubtOf } from './reading.ts'
+export type { Reading } from './reading.ts'
+export { pHOn } from './pH-history.ts'
+export type { PHCorrection, PHHistory } from './pH-history.ts'
+export { leafWindow, pHExposure } from './exposure.ts'
+export type { Exposure, LeafWindow } from './exposure.ts'

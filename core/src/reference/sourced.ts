@@ -1,0 +1,20 @@
+/**
+ * How well a figure is founded.
+ * P published, source named; C common practice in the trade; D derived by arithmetic;
+ * M from memory of a published source, not re-read.
+ */
+export type Mark = 'P' | 'C' | 'D' | 'M'
+
+/** Words for a mark, as shown beside a figure. */
+export const markWords: Readonly<Record<Mark, string>> = {
+  P: 'published',
+  C: 'common practice',
+  D: 'derived',
+  M: 'from memory of a published source',
+}
+
+/** Where a figure comes from. A record of reference data without it does not compile. */
+export interface Sourced {
+  readonly source: string
+  readonly mark: Mark
+}

@@ -1,0 +1,124 @@
+import { addDays, daysBetween, type Day } from '../calendar/index.ts'
+import type { Response } from './data/responses.ts'
+import type { Greenness } from './greenness.ts'
+import { expectedGain } from './recovery.ts'
+
+/** A greenness seen on a day. */
+export interface SeenGreenness extends Greenness {
+  readonly day: Day
+}
+
+export type JudgementWord =
+  | 'not looked yet'
+  | 'too early'
+  | 'on course'
+  | 'late'
+  | 'no response'
+  | 'overshoot'
+  | 'fading'
+
+export interface Judgement {
+  readonly word: JudgementWord
+  readonly sentence: string
+  /** The next day on which looking, or acting, is due. */
+  readonly nextDue: Day
+}
+
+export interface JudgeInput {
+  readonly response: Response
+  readonly appliedOn: Day
+  /** Greenness at the treatment. */
+  readonly before: Greenness
+  /** Colour seen after the treatment, in any order. */
+  readonly seen: readonly SeenGreenness[]
+}
+
+/** How many deviations of a reading count as a difference. */
+const clear = 1.5
+
+interface Comparison {
+  readonly days: number
+  readonly gained: number
+  readonly noise: number
+  readonly best: number
+  readonly low: number
+  readonly high: number
+  readonly usual: number
+}
+
+function compare({ response, appliedOn, before }: JudgeInput, seen: readonly SeenGreenness[]): Comparison {
+  const last = seen.at(-1)
+  const gains = seen.map(({ greenness }) => greenness - before.greenness)
+  const days = last ? daysBetween(appliedOn, last.day) : 0
+  return {
+    days,
+    gained: gains.at(-1) ?? 0,
+    best: Math.max(0, ...gains),
+    noise: Math.hypot(last?.doubt ?? 0, before.doubt) * clear,
+    ...expectedGain(response, before.greenness, days),
+  }
+}
+
+const percent = (share: number): string => `${Math.round(share * 100)}`
+
+/**
+ * Judges colour after a treatment against what the treatment is expected to do.
+ * @throws {CoreError} date-unreadable
+ */
+export function judgeRegreening(input: JudgeInput): Judgement {
+  const { response, appliedOn } = input
+  const due = (days: number) => addDays(appliedOn, days)
+  const seen = input.seen
+    .filter(({ day }) => day > appliedOn)
+    .toSorted((a, b) => a.day.localeCompare(b.day))
+  const { days, gained, best, noise, low, high, usual } = compare(input, seen)
+  if (seen.length === 0) {
+    return {
+      word: 'not looked yet',
+      sentence: `The first change is due ${due(response.firstChange.low)} to ${due(response.firstChange.high)}. Look then.`,
+      nextDue: due(response.firstChange.high),
+    }
+  }
+  const expected = `${percent(low)}-${percent(high)} points of greenness expected by day ${days}, ${percent(gained)} seen`
+  if (gained > high + noise) {
+    return {
+      word: 'overshoot',
+      sentence: `Darker than iron alone explains: ${expected}. Look for nitrogen in the programme, and hold the next dose.`,
+      nextDue: due(response.fades.high),
+    }
+  }
+  if (days < response.firstChange.high) {
+    return {
+      word: 'too early',
+      sentence: `Nothing needs to show before ${due(response.firstChange.high)}.`,
+      nextDue: due(response.firstChange.high),
+    }
+  }
+  const pastFull = days >= response.full.high
+  if (pastFull && best > noise && days > response.fades.low && best - gained > noise) {
+    return {
+      word: 'fading',
+      sentence: `It greened and is going back, as new leaves outgrow the treated ones. The next treatment is due about ${due(response.fades.high)}.`,
+      nextDue: due(response.fades.high),
+    }
+  }
+  if (pastFull && gained <= noise && usual > noise && days <= response.fades.high) {
+    return {
+      word: 'no response',
+      sentence: `No greening by the day it was due in full: ${expected}. Ask, in this order: washed off? a chelate past its pH? not iron? roots?`,
+      nextDue: due(days + 1),
+    }
+  }
+  if (gained < low - noise / 2) {
+    return {
+      word: 'late',
+      sentence: `Behind the slowest usual course: ${expected}. Look again before ${due(response.full.high)}.`,
+      nextDue: due(Math.max(response.full.high, days + 3)),
+    }
+  }
+  return {
+    word: 'on course',
+    sentence: `As it should be: ${expected}.`,
+    nextDue: pastFull ? due(response.fades.low) : due(response.full.high),
+  }
+}

@@ -1,0 +1,81 @@
+import type { IronSourceId } from '../choice/index.ts'
+import { CoreError } from '../error/index.ts'
+import type { Context, Route } from '../plant/index.ts'
+import type { FigureRange } from '../reference/index.ts'
+import { healthyGreenness } from './data/greenness-scales.ts'
+import { responseRules, type Response } from './data/responses.ts'
+
+/**
+ * How leaf colour is expected to answer a source by a route in a context.
+ * @throws {CoreError} not-applicable where nothing is known of it
+ */
+export function responseFor(route: Route, sourceId: IronSourceId, context: Context): Response {
+  const rule = responseRules.find(
+    (each) =>
+      each.route === route &&
+      (each.sourceIds?.includes(sourceId) ?? true) &&
+      (each.contexts?.includes(context) ?? true),
+  )
+  if (!rule) {
+    throw new CoreError('not-applicable', {
+      parameter: 'route',
+      expected: 'a route with a known response',
+      received: route,
+    })
+  }
+  return rule.response
+}
+
+/** Share of the gap to a healthy leaf that a treatment closes: least, usual, most; a judgement. */
+const closes: FigureRange = { low: 0.5, usual: 0.8, high: 1 }
+/** White and scorched leaves seldom recover; only new growth shows it. */
+const closesWhite: FigureRange = { low: 0.25, usual: 0.55, high: 0.9 }
+const whiteBelow = 0.2
+
+/** Rise from 0 to 1 without a kink at either end. */
+const smoothRise = (share: number): number => {
+  const x = Math.min(1, Math.max(0, share))
+  return x * x * (3 - 2 * x)
+}
+
+interface Course {
+  readonly lag: number
+  readonly full: number
+  readonly fade: number
+  readonly gain: number
+}
+
+/** Gain of greenness some days after a treatment that takes one definite course. */
+function gainAt(days: number, { lag, full, fade, gain }: Course): number {
+  if (days <= lag) return 0
+  const rise = smoothRise((days - lag) / (full - lag))
+  // It fades about as long as it lasted, as new leaves outgrow the treated ones.
+  const fall = smoothRise((days - fade) / fade)
+  return gain * rise * (1 - fall)
+}
+
+const middle = (range: { low: number; high: number }): number => (range.low + range.high) / 2
+
+/**
+ * Expected gain of greenness some days after a treatment: least, usual and most.
+ * @param before greenness at the treatment, 0 to 1
+ * @param days since the treatment [d]; 0 gain before it
+ */
+export function expectedGain(response: Response, before: number, days: number): FigureRange {
+  const gap = Math.max(0, healthyGreenness - before)
+  const share = before < whiteBelow ? closesWhite : closes
+  const { firstChange, full, fades } = response
+  const courses = [
+    { lag: firstChange.low, full: full.low, fade: fades.high, gain: gap * share.high },
+    { lag: firstChange.low, full: full.low, fade: fades.low, gain: gap * share.high },
+    { lag: firstChange.high, full: full.high, fade: fades.high, gain: gap * share.low },
+    { lag: firstChange.high, full: full.high, fade: fades.low, gain: gap * share.low },
+  ].map((course) => gainAt(days, course))
+  const usual = gainAt(days, {
+    lag: middle(firstChange),
+    full: middle(full),
+    fade: middle(fades),
+    gain: gap * share.usual,
+  })
+  return { low: Math.min(usual, ...courses), usual, high: Math.max(usual, ...courses) }
+}

@@ -1,0 +1,126 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { addDays } from '../calendar/index.ts'
+import {
+  expectedGain,
+  forecastGreenness,
+  greennessOf,
+  greennessWords,
+  judgeRegreening,
+  leafColour,
+  onScale,
+  responseFor,
+  type JudgementWord,
+} from './index.ts'
+
+const day0 = '2026-05-01'
+const leafSpray = responseFor('leaf', 'ferrous-sulfate', 'turf')
+const eddhaTree = responseFor('soil', 'fe-eddha', 'tree')
+
+describe('greenness', () => {
+  it('goes from white to deep green on every scale', () => {
+    expect(greennessOf('turfColour', 1)).toBe(0)
+    expect(greennessOf('turfColour', 9)).toBe(1)
+    expect(greennessOf('severity', 5)).toBe(0)
+    expect(greennessWords(greennessOf('severity', 0))).toBe('deep green')
+    expect(greennessWords(greennessOf('turfColour', 6))).toBe('green')
+  })
+
+  it('comes back from its scale', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 9, noNaN: true }), (rating) => {
+        expect(onScale('turfColour', greennessOf('turfColour', rating))).toBeCloseTo(rating, 9)
+      }),
+    )
+  })
+
+  it('paints a yellow leaf more red than green-blue, a green one darker', () => {
+    expect(leafColour(0.25)).toMatch(/^#[0-9a-f]{6}$/)
+    const brightness = (colour: string) => Number.parseInt(colour.slice(1, 3), 16)
+    expect(brightness(leafColour(0.25))).toBeGreaterThan(brightness(leafColour(0.9)))
+  })
+})
+
+describe('the response expected (common practice)', () => {
+  it.each([
+    ['leaf spray', leafSpray, 3, 7],
+    ['EDDHA drench of a tree', eddhaTree, 21, 42],
+    ['EDDHA watered into turf', responseFor('soil', 'fe-eddha', 'turf'), 9, 21],
+  ])('%s: first change by day %3$d, full by day %4$d', (_, response, first, full) => {
+    expect(expectedGain(response, 0.3, 0).high).toBe(0)
+    expect(expectedGain(response, 0.3, first + 1).usual).toBeGreaterThan(0)
+    const atFull = expectedGain(response, 0.3, full)
+    expect(atFull.low).toBeGreaterThan(0.25)
+    expect(atFull.high).toBeLessThanOrEqual(0.6)
+  })
+
+  it('keeps its order, never goes below nothing, and is over in the end', () => {
+    const days = fc.integer({ min: -50, max: 500 })
+    fc.assert(
+      fc.property(days, fc.double({ min: 0, max: 1, noNaN: true }), (day, before) => {
+        const { low, usual, high } = expectedGain(leafSpray, before, day)
+        expect(0 <= low && low <= usual && usual <= high).toBe(true)
+      }),
+    )
+    expect(expectedGain(leafSpray, 0.3, 200).high).toBe(0)
+  })
+})
+
+describe('judgeRegreening', () => {
+  const before = { greenness: 0.35, doubt: 0.05 }
+  const cases: readonly [JudgementWord, typeof leafSpray, [number, number][]][] = [
+    ['not looked yet', leafSpray, []],
+    ['too early', leafSpray, [[1, 0.36]]],
+    ['on course', leafSpray, [[7, 0.75]]],
+    ['late', leafSpray, [[6, 0.42]]],
+    ['no response', leafSpray, [[9, 0.34]]],
+    ['no response', eddhaTree, [[20, 0.35], [50, 0.37]]],
+    ['overshoot', leafSpray, [[7, 1]]],
+    ['fading', leafSpray, [[7, 0.8], [26, 0.5]]],
+  ] // prettier-ignore
+
+  it.each(cases)('says "%s"', (word, response, looks) => {
+    const seen = looks.map(([day, greenness]) => ({
+      day: addDays(day0, day),
+      greenness,
+      doubt: 0.05,
+    }))
+    const judgement = judgeRegreening({ response, appliedOn: day0, before, seen })
+    expect(judgement.word).toBe(word)
+    expect(judgement.nextDue > day0).toBe(true)
+  })
+
+  it('does not count what was seen before the treatment', () => {
+    const seen = [{ day: addDays(day0, -3), greenness: 0.9, doubt: 0.05 }]
+    const judged = judgeRegreening({ response: leafSpray, appliedOn: day0, before, seen })
+    expect(judged.word).toBe('not looked yet')
+  })
+})
+
+describe('forecastGreenness', () => {
+  const last = { day: day0, greenness: 0.35, doubt: 0.03 }
+  const until = addDays(day0, 60)
+
+  it('stays as it is without treatment, with growing doubt', () => {
+    const points = forecastGreenness({ last, treatments: [], until, stepDays: 5 })
+    expect(points[0]?.day).toBe(day0)
+    expect(points.at(-1)).toMatchObject({ day: until, usual: 0.35 })
+    const widths = points.map(({ low, high }) => high - low)
+    expect(widths).toEqual(widths.toSorted((a, b) => a - b))
+  })
+
+  it('greens after a planned spray and fades again', () => {
+    const treatments = [{ day: addDays(day0, 5), response: leafSpray }]
+    const points = forecastGreenness({ last, treatments, until, stepDays: 1 })
+    expect(points[5]?.usual).toBe(0.35)
+    expect(points[14]?.usual).toBeGreaterThan(0.7)
+    expect(points[60]?.usual).toBeLessThan(0.4)
+  })
+
+  it('goes on from what was seen when the treatment is already under way', () => {
+    const treatments = [{ day: addDays(day0, -2), response: leafSpray }]
+    const points = forecastGreenness({ last, treatments, until: addDays(day0, 6), stepDays: 1 })
+    expect(points[0]?.usual).toBe(0.35)
+    expect(points.at(-1)?.usual).toBeGreaterThan(0.6)
+  })
+})

@@ -1,0 +1,2 @@
+export { judgeSprayDay } from './spray-day.ts'
+export type { DayWeather, SprayDay } from './spray-day.ts'

@@ -1,0 +1,3 @@
+import { defineProject } from 'vitest/config'
+
+export default defineProject({ test: { name: 'sim', environment: 'node' } })

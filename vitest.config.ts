@@ -1,0 +1,5 @@
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  test: { projects: ['core', 'contract', 'sim', 'server', 'web'] },
+})
