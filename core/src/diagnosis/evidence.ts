@@ -62,7 +62,7 @@ export function gatherEvidence(
 /** Probability of one value of the evidence under a cause; the values of a name sum to one. */
 export function valueLikelihood(cause: Cause, name: EvidenceName, value: string): number {
   const values = valuesOfEvidence(name)
-  const weights: Readonly<Record<string, number>> | undefined = cause.weights[name]
+  const weights: Readonly<Record<string, number | undefined>> | undefined = cause.weights[name]
   if (!weights) return 1 / values.length
   const weigh = (each: string) => weights[each] ?? weights['otherwise'] ?? 1
   return weigh(value) / values.reduce((sum, each) => sum + weigh(each), 0)

@@ -7,8 +7,10 @@ export type Findings = Readonly<Partial<Record<FindingName, string>>>
 
 /** Whether a finding makes sense in a context. */
 export function isAsked(name: FindingName, context: Context): boolean {
-  const definition: { contexts?: readonly Context[] } = findingVocabulary[name]
-  return definition.contexts?.includes(context) ?? true
+  const definition = findingVocabulary[name]
+  const limited: readonly Context[] | undefined =
+    'contexts' in definition ? definition.contexts : undefined
+  return limited?.includes(context) ?? true
 }
 
 /** The findings that make sense in a context, in the order of the vocabulary. */

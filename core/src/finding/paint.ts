@@ -1,4 +1,5 @@
-import type { LeafPattern, LeafTier, Severity } from './data/vocabulary.ts'
+import { CoreError } from '../error/index.ts'
+import { findingVocabulary, type LeafPattern, type LeafTier, type Severity } from './data/vocabulary.ts'
 import type { Findings } from './findings.ts'
 
 /** What a person painted onto one leaf of the figure. */
@@ -64,4 +65,25 @@ export function readPaint(leaves: readonly AgedLeaf[], paint: Paint): Findings {
     pattern: commonest(affected),
     severity: String(Math.round(mean)),
   }
+}
+
+/**
+ * Returns the paint when every leaf is one of the figure and every colour and pattern is known.
+ * @throws {CoreError} unknown-name
+ */
+export function checkPaint(leaves: readonly AgedLeaf[], paint: Readonly<Record<string, unknown>>): Paint {
+  const known = new Set(leaves.map(({ id }) => id))
+  const refuse = (expected: string, received: string) =>
+    new CoreError('unknown-name', { parameter: 'paint', expected, received })
+  for (const [id, leaf] of Object.entries(paint)) {
+    if (!known.has(id)) throw refuse('leaves of the drawn plant', id)
+    const { severity, pattern } = (leaf ?? {}) as Partial<LeafPaint>
+    if (!(String(severity) in findingVocabulary.severity.values)) {
+      throw refuse('a severity from 0 to 5 on each leaf', String(severity))
+    }
+    if (!(String(pattern) in findingVocabulary.pattern.values)) {
+      throw refuse('a pattern of the swatches on each leaf', String(pattern))
+    }
+  }
+  return paint as Paint
 }

@@ -101,7 +101,7 @@ function paintRoots(kind: FigureKind, finding: string | undefined): Shape[] {
 
 function paintStem(kind: FigureKind, leafForm: LeafForm, posed: readonly PosedLeaf[]): Shape[] {
   if (kind === 'tuft' || kind === 'rosette') return []
-  const tip = posed.reduce((top, leaf) => Math.min(top, leaf.pose.y), figureSize.height)
+  const tip = Math.min(...posed.map(({ pose }) => pose.y))
   const colour = kind === 'row-plant' || leafForm === 'blade' ? herbaceous : woody
   const centre = figureSize.width / 2
   const trunk: Shape = {

@@ -35,10 +35,10 @@ function tuft(): PosedLeaf[] {
       id: id(index),
       age,
       pose: {
-        x: centre + side * (4 + 30 * age),
+        x: centre + side * (4 + 22 * age),
         y: levels.tuft + 4,
-        angle: side * (0.06 + 0.5 * age),
-        length: 225 + 95 * Math.sin(Math.PI * (0.25 + 0.6 * age)),
+        angle: side * (0.06 + 0.44 * age),
+        length: 285 - 30 * age,
         bend: side * (0.25 + 1.15 * age),
       },
     }

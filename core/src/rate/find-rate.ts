@@ -28,3 +28,24 @@ export function findRate(id: string): Rate {
   }
   return rate
 }
+
+/**
+ * The rate of the table, when it is good practice for the source by the route in the context.
+ * @throws {CoreError} unknown-name, not-applicable
+ */
+export function checkChosenRate(
+  context: Context,
+  route: Route,
+  sourceId: IronSourceId,
+  rateId: string,
+): Rate {
+  const rate = findRate(rateId)
+  if (!ratesFor(context, route, sourceId).includes(rate)) {
+    throw new CoreError('not-applicable', {
+      parameter: 'rateId',
+      expected: 'a rate that suits this source, route and kind of stand',
+      received: rate.label,
+    })
+  }
+  return rate
+}

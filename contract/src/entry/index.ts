@@ -1,0 +1,1 @@
+export { CorrectEntryDto, CreateEntryDto, EntryDto } from './entry.dto.ts'

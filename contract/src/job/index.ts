@@ -1,0 +1,2 @@
+export { ChangeJobDto, JobDto, jobStatuses } from './job.dto.ts'
+export type { JobStatus } from './job.dto.ts'

@@ -1,0 +1,1 @@
+export { CreateLookDto, LookDto } from './look.dto.ts'

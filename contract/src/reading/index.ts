@@ -1,0 +1,1 @@
+export { CreateReadingDto, ReadingDto } from './reading.dto.ts'

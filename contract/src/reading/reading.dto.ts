@@ -1,0 +1,53 @@
+import {
+  IsIn,
+  IsNumber,
+  IsUUID,
+  Validate,
+  ValidatorConstraint,
+  type ValidationArguments,
+  type ValidatorConstraintInterface,
+} from 'class-validator'
+import {
+  readingKindNames,
+  readingKinds,
+  readingMethodNames,
+  type ReadingKind,
+  type ReadingMethod,
+} from '@spudder/core/reading'
+import { IsDay, IsNewId, Note, Recorded } from '../validation/index.ts'
+
+/** A value that a reading of its kind can have: the bounds follow the kind. */
+@ValidatorConstraint({ name: 'fitsKind' })
+class FitsKind implements ValidatorConstraintInterface {
+  validate(value: unknown, { object }: ValidationArguments): boolean {
+    const kind = readingKinds[(object as CreateReadingDto).kind]
+    if (typeof value !== 'number' || !Number.isFinite(value)) return false
+    return kind === undefined || (value >= kind.min && value <= kind.max)
+  }
+
+  defaultMessage({ object }: ValidationArguments): string {
+    const kind = readingKinds[(object as CreateReadingDto).kind]
+    if (!kind) return 'Value: give a number.'
+    const unit = 'unit' in kind && kind.unit !== '' ? ` ${kind.unit}` : ''
+    return `${kind.label}: give a number from ${kind.min} to ${kind.max}${unit}.`
+  }
+}
+
+export class CreateReadingDto {
+  @IsNewId() id!: string
+  @IsIn(readingKindNames, { message: 'Reading: choose one of the list.' }) kind!: ReadingKind
+  @Validate(FitsKind) value!: number
+  @IsIn(readingMethodNames, { message: 'Method: choose one of the list.' }) method!: ReadingMethod
+  @IsDay('Taken on') takenOn!: string
+  @Note() note?: string
+}
+
+export class ReadingDto extends Recorded {
+  @IsUUID() id!: string
+  @IsUUID() standId!: string
+  @IsIn(readingKindNames) kind!: ReadingKind
+  @IsNumber() value!: number
+  @IsIn(readingMethodNames) method!: ReadingMethod
+  @IsDay('Taken on') takenOn!: string
+  @Note() note!: string
+}

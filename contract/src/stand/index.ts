@@ -1,0 +1,11 @@
+export {
+  CreateStandDto,
+  EstatePageDto,
+  EstateQueryDto,
+  EstateRowDto,
+  RibbonDto,
+  RibbonReadingDto,
+  StandDto,
+  StandStoryDto,
+} from './stand.dto.ts'
+export { StandSizeDto, toStandSize } from './stand-size.dto.ts'

@@ -1,0 +1,98 @@
+import { Type } from 'class-transformer'
+import {
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  IsUUID,
+  ValidateNested,
+} from 'class-validator'
+import { contextNames, type Context } from '@spudder/core/plant'
+import {
+  readingKindNames,
+  readingMethodNames,
+  type ReadingKind,
+  type ReadingMethod,
+} from '@spudder/core/reading'
+import { CaseDto } from '../case/index.ts'
+import { EntryDto } from '../entry/index.ts'
+import { JobDto } from '../job/index.ts'
+import { LookDto } from '../look/index.ts'
+import { ReadingDto } from '../reading/index.ts'
+import { RemedyDto } from '../remedy/index.ts'
+import { StoryEventDto } from '../story/index.ts'
+import { Bounded, IsDay, IsNewId, Named, Note, Recorded } from '../validation/index.ts'
+import { StandSizeDto } from './stand-size.dto.ts'
+
+export class CreateStandDto {
+  @IsNewId() id!: string
+  @Named('Name') name!: string
+  @IsIn(contextNames, { message: 'Kind: choose one of the list.' }) context!: Context
+  @Named('Plant') plantId!: string
+  @ValidateNested() @Type(() => StandSizeDto) size!: StandSizeDto
+  @Note() note?: string
+}
+
+export class StandDto extends Recorded {
+  @IsUUID() id!: string
+  @IsUUID() placeId!: string
+  @Named('Name') name!: string
+  @IsIn(contextNames) context!: Context
+  @IsString() plantId!: string
+  @ValidateNested() @Type(() => StandSizeDto) size!: StandSizeDto
+  @Note() note!: string
+}
+
+/** A reading as far as a ribbon needs it; five years of weekly ones travel in every page. */
+export class RibbonReadingDto {
+  @IsIn(readingKindNames) kind!: ReadingKind
+  @IsNumber() value!: number
+  @IsIn(readingMethodNames) method!: ReadingMethod
+  @IsDay('Taken on') takenOn!: string
+}
+
+/** What happened to a stand and is to come: everything that its ribbon is painted from. */
+export class RibbonDto {
+  @IsUUID() standId!: string
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => RibbonReadingDto)
+  readings!: RibbonReadingDto[]
+  @IsArray() @ValidateNested({ each: true }) @Type(() => EntryDto) entries!: EntryDto[]
+  @IsArray() @ValidateNested({ each: true }) @Type(() => JobDto) jobs!: JobDto[]
+  @IsArray() @ValidateNested({ each: true }) @Type(() => StoryEventDto) events!: StoryEventDto[]
+}
+
+/** A stand as one row of the estate. */
+export class EstateRowDto {
+  @ValidateNested() @Type(() => StandDto) stand!: StandDto
+  @IsOptional() @ValidateNested() @Type(() => CaseDto) openCase!: CaseDto | null
+  @ValidateNested() @Type(() => RibbonDto) ribbon!: RibbonDto
+}
+
+/** Which rows of the estate, and from which day on. */
+export class EstateQueryDto {
+  @Type(() => Number) @Bounded('offset', { min: 0, max: 1e6 }) offset = 0
+  @Type(() => Number) @Bounded('limit', { min: 1, max: 100 }) limit = 40
+  @IsDay('from') from!: string
+}
+
+/** A page of the estate, and how many stands there are in all. */
+export class EstatePageDto {
+  @IsInt() total!: number
+  @IsArray() @ValidateNested({ each: true }) @Type(() => EstateRowDto) rows!: EstateRowDto[]
+}
+
+/** A stand with its whole story. */
+export class StandStoryDto {
+  @ValidateNested() @Type(() => StandDto) stand!: StandDto
+  @IsArray() @ValidateNested({ each: true }) @Type(() => ReadingDto) readings!: ReadingDto[]
+  @IsArray() @ValidateNested({ each: true }) @Type(() => StoryEventDto) events!: StoryEventDto[]
+  @IsArray() @ValidateNested({ each: true }) @Type(() => CaseDto) cases!: CaseDto[]
+  @IsArray() @ValidateNested({ each: true }) @Type(() => LookDto) looks!: LookDto[]
+  @IsArray() @ValidateNested({ each: true }) @Type(() => RemedyDto) remedies!: RemedyDto[]
+  @IsArray() @ValidateNested({ each: true }) @Type(() => JobDto) jobs!: JobDto[]
+  @IsArray() @ValidateNested({ each: true }) @Type(() => EntryDto) entries!: EntryDto[]
+}

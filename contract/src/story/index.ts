@@ -1,0 +1,1 @@
+export { CreateStoryEventDto, StoryEventDto } from './story-event.dto.ts'

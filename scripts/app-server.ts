@@ -1,0 +1,44 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { join } from 'node:path'
+import type { PrivateMariaDb } from './mariadb.ts'
+import { root, stopProcess } from './processes.ts'
+
+export interface AppServer {
+  readonly url: string
+  readonly process: ChildProcess
+  readonly stop: () => Promise<void>
+}
+
+export interface AppServerOptions {
+  readonly database: Pick<PrivateMariaDb, 'port' | 'password'>
+  readonly port: number
+  readonly isDemo: boolean
+  /** Starts again when its source changes. */
+  readonly watch?: boolean
+}
+
+/** Starts the application server and waits until it listens. */
+export async function startAppServer(options: AppServerOptions): Promise<AppServer> {
+  const { database, port, isDemo, watch = false } = options
+  const main = join(root, 'server/src/main.ts')
+  const parameters = watch
+    ? [join(root, 'node_modules/tsx/dist/cli.mjs'), 'watch', main]
+    : ['--import', 'tsx', main]
+  const child = spawn(process.execPath, parameters, {
+    cwd: root,
+    detached: true,
+    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+    env: {
+      ...process.env,
+      SPUDDER_DB_PORT: String(database.port),
+      SPUDDER_DB_PASSWORD: database.password,
+      SPUDDER_PORT: String(port),
+      SPUDDER_DEMO: isDemo ? '1' : '0',
+    },
+  })
+  await new Promise<void>((resolve, reject) => {
+    child.once('message', () => resolve())
+    child.once('exit', (code) => reject(new Error(`the server ended with ${code}; see above`)))
+  })
+  return { url: `http://127.0.0.1:${port}`, process: child, stop: () => stopProcess(child) }
+}

@@ -1,0 +1,122 @@
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
+import { randomBytes } from 'node:crypto'
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir, userInfo } from 'node:os'
+import { join } from 'node:path'
+import { freePort } from './ports.ts'
+import { isAlive, isProcessOf, stopProcess, until } from './processes.ts'
+
+/** A MariaDB of our own: its data, socket and password lie in one folder of the project. */
+export interface PrivateMariaDb {
+  readonly port: number
+  readonly password: string
+  readonly process: ChildProcess
+  readonly stop: () => Promise<void>
+}
+
+const env = { ...process.env, PATH: `${process.env['PATH'] ?? ''}:/usr/sbin:/usr/local/sbin` }
+const isRoot = userInfo().uid === 0
+
+/** A socket path may be 107 bytes long; a deep folder needs a shorter place. */
+function socketFor(folder: string): string {
+  const near = join(folder, 'mariadb.sock')
+  if (Buffer.byteLength(near) < 100) return near
+  const name = Buffer.from(folder).toString('base64url').slice(-24)
+  return join(tmpdir(), `spudder-${name}.sock`)
+}
+
+function passwordIn(folder: string): string {
+  const file = join(folder, 'password')
+  if (!existsSync(file)) writeFileSync(file, randomBytes(18).toString('hex'), { mode: 0o600 })
+  return readFileSync(file, 'utf8')
+}
+
+function writeConfig(folder: string, port: number, socket: string): string {
+  const file = join(folder, 'my.cnf')
+  const lines = [
+    '[mariadbd]',
+    `datadir=${join(folder, 'data')}`,
+    `socket=${socket}`,
+    `pid-file=${join(folder, 'mariadb.pid')}`,
+    `log-error=${join(folder, 'mariadb.log')}`,
+    `tmpdir=${join(folder, 'tmp')}`,
+    'bind-address=127.0.0.1',
+    `port=${port}`,
+    'skip-name-resolve',
+    'character-set-server=utf8mb4',
+    'collation-server=utf8mb4_unicode_ci',
+    "default-time-zone='+00:00'",
+    'innodb_buffer_pool_size=256M',
+  ]
+  writeFileSync(file, `${lines.join('\n')}\n`)
+  return file
+}
+
+function createDataFolder(folder: string): void {
+  const data = join(folder, 'data')
+  if (existsSync(join(data, 'mysql'))) return
+  const parameters = [
+    '--no-defaults',
+    `--user=${userInfo().username}`,
+    `--datadir=${data}`,
+    '--innodb-log-file-size=16M',
+    '--skip-test-db',
+  ]
+  const { status, stderr } = spawnSync('mariadb-install-db', parameters, { env, encoding: 'utf8' })
+  if (status !== 0) throw new Error(`mariadb-install-db failed: ${stderr}`)
+}
+
+/** A server left behind when its start script was killed would hold the data folder: stop it. */
+async function stopLeftover(folder: string): Promise<void> {
+  const file = join(folder, 'mariadb.pid')
+  if (!existsSync(file)) return
+  const pid = Number(readFileSync(file, 'utf8'))
+  if (!isProcessOf(pid, join(folder, 'my.cnf'))) return
+  process.kill(pid, 'SIGTERM')
+  await until('stopping the database of an earlier run', () => !isAlive(pid))
+}
+
+function createAccount(socket: string, password: string): void {
+  // Over the socket the user who owns the process needs no password; nobody else gets in.
+  const sql = [
+    'CREATE DATABASE IF NOT EXISTS spudder CHARACTER SET utf8mb4',
+    `CREATE OR REPLACE USER spudder@'127.0.0.1' IDENTIFIED BY '${password}'`,
+    "GRANT ALL ON spudder.* TO spudder@'127.0.0.1'",
+  ].join(';')
+  const { status, stderr } = spawnSync('mariadb', ['--no-defaults', '-S', socket, '-e', sql], {
+    env,
+    encoding: 'utf8',
+  })
+  if (status !== 0) throw new Error(`the database account could not be made: ${stderr}`)
+}
+
+/**
+ * Starts a private MariaDB on the loopback; the folder is made when it is not there.
+ * @param wishedPort taken when free, else any
+ */
+export async function startMariaDb(folder: string, wishedPort: number): Promise<PrivateMariaDb> {
+  mkdirSync(join(folder, 'tmp'), { recursive: true })
+  await stopLeftover(folder)
+  createDataFolder(folder)
+  const socket = socketFor(folder)
+  const password = passwordIn(folder)
+  const port = await freePort(wishedPort)
+  const config = writeConfig(folder, port, socket)
+  const asRoot = isRoot ? ['--user=root'] : []
+  // In a group of its own, so that Ctrl-C does not reach it before the server has let go of it.
+  const child = spawn('mariadbd', [`--defaults-file=${config}`, ...asRoot], {
+    env,
+    stdio: 'ignore',
+    detached: true,
+  })
+  const answers = () =>
+    spawnSync('mariadb', ['--no-defaults', '-S', socket, '-e', 'SELECT 1'], { env }).status === 0
+  await until('starting MariaDB', () => {
+    if (child.exitCode !== null) {
+      throw new Error(`MariaDB did not start; see ${join(folder, 'mariadb.log')}`)
+    }
+    return answers()
+  })
+  createAccount(socket, password)
+  return { port, password, process: child, stop: () => stopProcess(child) }
+}

@@ -1,0 +1,66 @@
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { startAppServer } from './app-server.ts'
+import { buildWeb } from './build-web.ts'
+import { startMariaDb } from './mariadb.ts'
+import { freePort } from './ports.ts'
+import { isProcessOf, root } from './processes.ts'
+
+const [name = 'start', ...flags] = process.argv.slice(2)
+const isDemo = name === 'demo'
+const folder = join(root, '.data', isDemo ? 'demo' : 'own')
+const runFile = join(folder, 'running.json')
+const usualPort = isDemo ? 5180 : 5190
+const say = (text: string) => process.stdout.write(`${text}\n`)
+
+/** Where it already runs from this folder; two servers on one data folder would harm it. */
+function runningAt(): string | undefined {
+  if (!existsSync(runFile)) return undefined
+  const { pid, url } = JSON.parse(readFileSync(runFile, 'utf8')) as { pid: number; url: string }
+  return pid !== process.pid && isProcessOf(pid, 'start.ts') ? url : undefined
+}
+
+async function main(): Promise<void> {
+  const already = runningAt()
+  if (already) {
+    say(`Already running: ${already}`)
+    return
+  }
+  if (flags.includes('--fresh')) {
+    if (!isDemo) throw new Error('--fresh is for the demo only; your own data is not removed by a flag.')
+    rmSync(folder, { recursive: true, force: true })
+  }
+  mkdirSync(folder, { recursive: true })
+  await buildWeb()
+  const port = await freePort(usualPort)
+  const started: { stop: () => Promise<void> }[] = []
+  let isStopping = false
+  const stopAll = async (code: number) => {
+    if (isStopping) return
+    isStopping = true
+    for (const each of started.toReversed()) await each.stop()
+    rmSync(runFile, { force: true })
+    process.exit(code)
+  }
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) {
+    process.on(signal, () => {
+      say('\nStopping …')
+      void stopAll(0)
+    })
+  }
+  try {
+    const database = await startMariaDb(folder, port + 1)
+    started.push(database)
+    const server = await startAppServer({ database, port, isDemo })
+    started.push(server)
+    server.process.once('exit', (code) => void stopAll(code ?? 1))
+    database.process.once('exit', (code) => void stopAll(code ?? 1))
+    writeFileSync(runFile, JSON.stringify({ pid: process.pid, url: server.url }))
+    say(`\n  Spudder${isDemo ? ' with the demo estate' : ''}: ${server.url}\n  Data: ${folder}\n  Stop with Ctrl-C.\n`)
+  } catch (error) {
+    process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`)
+    await stopAll(1)
+  }
+}
+
+await main()

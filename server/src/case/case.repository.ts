@@ -1,0 +1,25 @@
+import { and, eq, isNull } from 'drizzle-orm'
+import type { Connection } from '../database/connect.ts'
+import { chlorosisCase } from '../database/schema.ts'
+
+export type CaseRow = typeof chlorosisCase.$inferSelect
+
+export async function selectOpenCase(connection: Connection, standId: string): Promise<CaseRow | undefined> {
+  const [row] = await connection
+    .select()
+    .from(chlorosisCase)
+    .where(and(eq(chlorosisCase.standId, standId), isNull(chlorosisCase.closedOn)))
+    .limit(1)
+  return row
+}
+
+export async function lockCase(connection: Connection, id: string): Promise<CaseRow | undefined> {
+  const [row] = await connection.select().from(chlorosisCase).where(eq(chlorosisCase.id, id)).for('update')
+  return row
+}
+
+export const insertCase = (connection: Connection, row: CaseRow) =>
+  connection.insert(chlorosisCase).values(row)
+
+export const updateCase = (connection: Connection, row: CaseRow) =>
+  connection.update(chlorosisCase).set(row).where(eq(chlorosisCase.id, row.id))

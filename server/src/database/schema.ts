@@ -1,0 +1,221 @@
+import type { Derivation } from '@spudder/core/reference'
+import type { Findings, Paint } from '@spudder/core/finding'
+import type { Context, Route, StandSize } from '@spudder/core/plant'
+import type { IronSourceId } from '@spudder/core/choice'
+import type { JobKind } from '@spudder/core/plan'
+import type { ReadingKind, ReadingMethod } from '@spudder/core/reading'
+import type { StoryEventKind } from '@spudder/core/diagnosis'
+import type { UnitSystem } from '@spudder/core/quantity'
+import type { CaseOutcome } from '@spudder/contract/case'
+import type { JobStatus } from '@spudder/contract/job'
+import type { Climate } from '@spudder/contract/place'
+import type { FrozenCause } from '@spudder/contract/remedy'
+import { sql } from 'drizzle-orm'
+import {
+  check,
+  date,
+  datetime,
+  double,
+  index,
+  int,
+  json,
+  mysqlTable,
+  text,
+  varchar,
+} from 'drizzle-orm/mysql-core'
+
+const id = (name = 'id') => varchar(name, { length: 36 })
+const day = (name: string) => date(name, { mode: 'string' })
+
+/** Who stored a row and when; on every table. */
+const recorded = () => ({
+  createdBy: varchar('created_by', { length: 80 }).notNull(),
+  createdAt: datetime('created_at', { mode: 'date', fsp: 3 }).notNull(),
+})
+
+export const place = mysqlTable('place', {
+  id: id().primaryKey(),
+  name: varchar('name', { length: 80 }).notNull(),
+  unitSystem: varchar('unit_system', { length: 10 }).$type<UnitSystem>().notNull(),
+  climate: varchar('climate', { length: 20 }).$type<Climate>().notNull(),
+  ...recorded(),
+})
+
+export const stand = mysqlTable(
+  'stand',
+  {
+    id: id().primaryKey(),
+    placeId: id('place_id')
+      .notNull()
+      .references(() => place.id),
+    /** Order in the estate. */
+    position: int('position').notNull(),
+    name: varchar('name', { length: 80 }).notNull(),
+    context: varchar('context', { length: 20 }).$type<Context>().notNull(),
+    plantId: varchar('plant_id', { length: 60 }).notNull(),
+    size: json('size').$type<StandSize>().notNull(),
+    note: text('note').notNull(),
+    ...recorded(),
+  },
+  (table) => [index('stand_of_place').on(table.placeId, table.position)],
+)
+
+export const reading = mysqlTable(
+  'reading',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    kind: varchar('kind', { length: 30 }).$type<ReadingKind>().notNull(),
+    value: double('value').notNull(),
+    method: varchar('method', { length: 20 }).$type<ReadingMethod>().notNull(),
+    takenOn: day('taken_on').notNull(),
+    note: text('note').notNull(),
+    ...recorded(),
+  },
+  (table) => [index('reading_of_stand').on(table.standId, table.takenOn)],
+)
+
+export const storyEvent = mysqlTable(
+  'story_event',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    kind: varchar('kind', { length: 30 }).$type<StoryEventKind>().notNull(),
+    happenedOn: day('happened_on').notNull(),
+    fromPH: double('from_ph'),
+    toPH: double('to_ph'),
+    note: text('note').notNull(),
+    ...recorded(),
+  },
+  (table) => [index('event_of_stand').on(table.standId, table.happenedOn)],
+)
+
+export const chlorosisCase = mysqlTable(
+  'chlorosis_case',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    openedOn: day('opened_on').notNull(),
+    closedOn: day('closed_on'),
+    outcome: varchar('outcome', { length: 20 }).$type<CaseOutcome>(),
+    outcomeNote: text('outcome_note').notNull(),
+    closedBy: varchar('closed_by', { length: 80 }),
+    closedAt: datetime('closed_at', { mode: 'date', fsp: 3 }),
+    ...recorded(),
+  },
+  (table) => [index('case_of_stand').on(table.standId, table.openedOn)],
+)
+
+export const look = mysqlTable(
+  'look',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    caseId: id('case_id')
+      .notNull()
+      .references(() => chlorosisCase.id),
+    lookedOn: day('looked_on').notNull(),
+    findings: json('findings').$type<Findings>().notNull(),
+    paint: json('paint').$type<Paint>().notNull(),
+    note: text('note').notNull(),
+    ...recorded(),
+  },
+  (table) => [index('look_of_stand').on(table.standId, table.lookedOn)],
+)
+
+export const remedy = mysqlTable(
+  'remedy',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    caseId: id('case_id')
+      .notNull()
+      .references(() => chlorosisCase.id),
+    causeId: varchar('cause_id', { length: 60 }).notNull(),
+    /** The verdict as it stood when the remedy was chosen. */
+    verdict: json('verdict').$type<FrozenCause[]>().notNull(),
+    route: varchar('route', { length: 20 }).$type<Route>().notNull(),
+    sourceId: varchar('source_id', { length: 40 }).$type<IronSourceId>().notNull(),
+    rateId: varchar('rate_id', { length: 60 }).notNull(),
+    rateValue: double('rate_value').notNull(),
+    carrierValue: double('carrier_value'),
+    tankL: double('tank_l'),
+    ironShare: double('iron_share').notNull(),
+    applyOn: day('apply_on').notNull(),
+    productKg: double('product_kg').notNull(),
+    ironKg: double('iron_kg').notNull(),
+    carrierL: double('carrier_l').notNull(),
+    derivation: json('derivation').$type<Derivation>().notNull(),
+    lasting: text('lasting').notNull(),
+    ...recorded(),
+  },
+  (table) => [index('remedy_of_stand').on(table.standId)],
+)
+
+export const job = mysqlTable(
+  'job',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    caseId: id('case_id')
+      .notNull()
+      .references(() => chlorosisCase.id),
+    remedyId: id('remedy_id')
+      .notNull()
+      .references(() => remedy.id),
+    kind: varchar('kind', { length: 20 }).$type<JobKind>().notNull(),
+    title: varchar('title', { length: 160 }).notNull(),
+    dueOn: day('due_on').notNull(),
+    status: varchar('status', { length: 20 }).$type<JobStatus>().notNull(),
+    share: double('share').notNull(),
+    route: varchar('route', { length: 20 }).$type<Route>().notNull(),
+    sourceId: varchar('source_id', { length: 40 }).$type<IronSourceId>().notNull(),
+    changedBy: varchar('changed_by', { length: 80 }),
+    changedAt: datetime('changed_at', { mode: 'date', fsp: 3 }),
+    ...recorded(),
+  },
+  (table) => [index('job_of_stand').on(table.standId, table.dueOn)],
+)
+
+/** What was really done. Rows are never changed or removed: triggers refuse it. */
+export const entry = mysqlTable(
+  'entry',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    caseId: id('case_id')
+      .notNull()
+      .references(() => chlorosisCase.id),
+    jobId: id('job_id')
+      .notNull()
+      .references(() => job.id),
+    happenedOn: day('happened_on').notNull(),
+    route: varchar('route', { length: 20 }).$type<Route>().notNull(),
+    sourceId: varchar('source_id', { length: 40 }).$type<IronSourceId>().notNull(),
+    plannedProductKg: double('planned_product_kg').notNull(),
+    productKg: double('product_kg').notNull(),
+    waterL: double('water_l').notNull(),
+    note: text('note').notNull(),
+    correctsId: id('corrects_id').unique('entry_corrected_once'),
+    reason: text('reason').notNull(),
+    ...recorded(),
+  },
+  (table) => [
+    index('entry_of_stand').on(table.standId, table.happenedOn),
+    check('entry_not_negative', sql`${table.productKg} >= 0 AND ${table.waterL} >= 0`),
+  ],
+)

@@ -1,0 +1,67 @@
+import type { Act, EstateHistory, StandHistory } from '@spudder/sim/vennlow'
+import { closeCase } from '../case/case.service.ts'
+import type { Database } from '../database/connect.ts'
+import { recordEntry } from '../entry/entry.service.ts'
+import type { Recorder } from '../http/recorder.ts'
+import { createLook } from '../look/look.service.ts'
+import { createPlace } from '../place/place.service.ts'
+import { createReading } from '../reading/reading.service.ts'
+import { chooseRemedy } from '../remedy/remedy.service.ts'
+import { createStand, readStory } from '../stand/stand.service.ts'
+import { createStoryEvent } from '../story/story.service.ts'
+
+/** When the staff sit down to write: late afternoon of the day. */
+const recorderOf = ({ on, by }: Act): Recorder => ({ actor: by, at: new Date(`${on}T16:30:00Z`) })
+
+async function play(db: Database, standId: string, act: Act): Promise<void> {
+  const recorder = recorderOf(act)
+  const openCase = async () => {
+    const { cases } = await readStory(db, standId)
+    const open = cases.find(({ closedOn }) => closedOn === null)
+    if (!open) throw new Error(`the history has no open case for its ${act.kind} on ${act.on}`)
+    return open.id
+  }
+  switch (act.kind) {
+    case 'reading':
+      await createReading(db, recorder, standId, act.dto)
+      return
+    case 'event':
+      await createStoryEvent(db, recorder, standId, act.dto)
+      return
+    case 'look':
+      await createLook(db, recorder, standId, act.dto)
+      return
+    case 'remedy':
+      await chooseRemedy(db, recorder, await openCase(), act.dto)
+      return
+    case 'close':
+      await closeCase(db, recorder, await openCase(), act.dto)
+      return
+    case 'entry': {
+      const { jobs, remedies } = await readStory(db, standId)
+      const job = jobs.find(({ kind, status }) => kind === 'apply' && status === 'planned')
+      const remedy = remedies.find(({ id }) => id === job?.remedyId)
+      if (!job || !remedy) throw new Error(`the history has nothing planned for its entry on ${act.on}`)
+      await recordEntry(db, recorder, job.id, {
+        id: act.entryId,
+        happenedOn: act.on,
+        productKg: remedy.productKg * job.share * act.usedShare,
+        waterL: remedy.carrierL * job.share * act.usedShare,
+        note: act.note,
+      })
+    }
+  }
+}
+
+async function loadStand(db: Database, placeId: string, history: StandHistory): Promise<void> {
+  const [first] = history.acts
+  const recorder = first ? recorderOf(first) : { actor: 'Marla Quist', at: new Date(0) }
+  const { id } = await createStand(db, recorder, placeId, history.stand)
+  for (const act of history.acts) await play(db, id, act)
+}
+
+/** Stores a made-up history through the same services that requests go through. */
+export async function loadHistory(db: Database, { place, stands }: EstateHistory, at: Date): Promise<void> {
+  await createPlace(db, { actor: 'Marla Quist', at }, place)
+  for (const history of stands) await loadStand(db, place.id, history)
+}

@@ -1,0 +1,74 @@
+import type { CorrectEntryDto, CreateEntryDto, EntryDto } from '@spudder/contract/entry'
+import type { Database } from '../database/connect.ts'
+import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { ServiceError } from '../http/service-error.ts'
+import { toDto } from '../http/to-dto.ts'
+import { completeJob, requirePlannedJob } from '../job/job.service.ts'
+import {
+  insertEntry,
+  plannedProductOf,
+  selectCorrectionOf,
+  selectEntry,
+} from './entry.repository.ts'
+
+/**
+ * Records what was really done for a job, and the job as done: both or neither. Sent again after a
+ * lost answer, it is the entry that is there.
+ * @throws {ServiceError} not-found, conflict when somebody else recorded it
+ */
+export function recordEntry(
+  db: Database,
+  recorder: Recorder,
+  jobId: string,
+  dto: CreateEntryDto,
+): Promise<EntryDto> {
+  return db.transaction(async (transaction) => {
+    const again = await selectEntry(transaction, dto.id)
+    if (again?.jobId === jobId) return toDto(again)
+    const job = await requirePlannedJob(transaction, jobId)
+    if (job.kind !== 'apply') {
+      throw new ServiceError('conflict', 'Only an application is recorded as an entry; record a look or a test as a reading.')
+    }
+    const { standId, caseId, route, sourceId } = job
+    const planned = await plannedProductOf(transaction, job.remedyId)
+    const { note = '', ...done } = dto
+    const stored = await insertEntry(transaction, {
+      ...done,
+      note,
+      jobId,
+      standId,
+      caseId,
+      route,
+      sourceId,
+      plannedProductKg: planned * job.share,
+      correctsId: null,
+      reason: '',
+      ...recordedBy(recorder),
+    })
+    await completeJob(transaction, job, recorder)
+    return toDto(stored)
+  })
+}
+
+/**
+ * Puts an entry right by a new one that names it. The newest of a chain is the one to correct.
+ * @throws {ServiceError} not-found, conflict when it was corrected already
+ */
+export function correctEntry(
+  db: Database,
+  recorder: Recorder,
+  entryId: string,
+  dto: CorrectEntryDto,
+): Promise<EntryDto> {
+  return db.transaction(async (transaction) => {
+    const old = await selectEntry(transaction, entryId)
+    if (!old) throw new ServiceError('not-found', 'There is no such entry.')
+    const newer = await selectCorrectionOf(transaction, entryId)
+    if (newer && newer.id !== dto.id) {
+      throw new ServiceError('conflict', `This entry was already corrected by ${newer.createdBy}. Correct the newer one.`)
+    }
+    const { note = '', ...right } = dto
+    const row = { ...old, ...right, note, correctsId: entryId, ...recordedBy(recorder) }
+    return toDto(await insertEntry(transaction, row))
+  })
+}

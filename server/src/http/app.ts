@@ -1,0 +1,95 @@
+import type { WeatherService } from '@spudder/contract/weather'
+import compression from 'compression'
+import express, { type Express } from 'express'
+import helmet from 'helmet'
+import { randomUUID } from 'node:crypto'
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
+import { pinoHttp } from 'pino-http'
+import type { Logger } from 'pino'
+import { caseRoutes } from '../case/case.routes.ts'
+import type { Database } from '../database/connect.ts'
+import { entryRoutes } from '../entry/entry.routes.ts'
+import { jobRoutes } from '../job/job.routes.ts'
+import { lookRoutes } from '../look/look.routes.ts'
+import { placeRoutes } from '../place/place.routes.ts'
+import { readingRoutes } from '../reading/reading.routes.ts'
+import { remedyRoutes } from '../remedy/remedy.routes.ts'
+import { standRoutes } from '../stand/stand.routes.ts'
+import { storyRoutes } from '../story/story.routes.ts'
+import { weatherRoutes } from '../weather/weather.routes.ts'
+import { describeRoutes } from './openapi.ts'
+import { problemHandler } from './problem.ts'
+import { identifyActor } from './recorder.ts'
+import { mountRoutes, type AnyRoute } from './route.ts'
+import { ServiceError } from './service-error.ts'
+
+/** What the application stands on. */
+export interface AppParts {
+  readonly db: Database
+  readonly weather: WeatherService
+  readonly actor: string
+  readonly logger: Logger
+  /** The built interface; absent in tests of the API alone. */
+  readonly webFolder?: string
+}
+
+/** Every route of the API. */
+export function allRoutes(db: Database, weather: WeatherService): readonly AnyRoute[] {
+  return [
+    ...placeRoutes(db),
+    ...standRoutes(db),
+    ...readingRoutes(db),
+    ...storyRoutes(db),
+    ...lookRoutes(db),
+    ...caseRoutes(db),
+    ...remedyRoutes(db),
+    ...jobRoutes(db),
+    ...entryRoutes(db),
+    ...weatherRoutes(db, weather),
+  ]
+}
+
+const contentSecurity = {
+  useDefaults: true,
+  directives: {
+    'script-src': ["'self'"],
+    // The component library writes its styles at run time.
+    'style-src': ["'self'", "'unsafe-inline'"],
+    'img-src': ["'self'", 'data:', 'blob:'],
+    'connect-src': ["'self'"],
+    'worker-src': ["'self'"],
+    // Served over plain HTTP on loopback: an upgrade would break it.
+    'upgrade-insecure-requests': null,
+  },
+}
+
+function serveWeb(app: Express, folder: string): void {
+  const page = join(folder, 'index.html')
+  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y' }))
+  app.use(express.static(folder, { index: false }))
+  app.get('/{*any}', (_request, response) => response.sendFile(page))
+}
+
+/** The whole server as one Express application, without listening yet. */
+export function createApp({ db, weather, actor, logger, webFolder }: AppParts): Express {
+  const app = express()
+  app.disable('x-powered-by')
+  app.use(pinoHttp({ logger, genReqId: () => randomUUID(), quietReqLogger: true, autoLogging: false }))
+  app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: false }))
+  app.use(compression())
+  const api = express.Router()
+  api.use(express.json({ limit: '1mb' }))
+  api.use(identifyActor(actor))
+  const routes = allRoutes(db, weather)
+  const description = describeRoutes(routes)
+  api.get('/openapi.json', (_request, response) => void response.json(description))
+  mountRoutes(api, routes)
+  api.use(() => {
+    throw new ServiceError('not-found', 'There is no such route; see /api/openapi.json.')
+  })
+  app.use('/api', api)
+  if (webFolder && existsSync(webFolder)) serveWeb(app, webFolder)
+  app.use(problemHandler)
+  return app
+}

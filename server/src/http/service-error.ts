@@ -1,0 +1,21 @@
+import type { ProblemFieldDto } from '@spudder/contract/problem'
+
+export type ServiceErrorCode =
+  | 'invalid-body'
+  | 'body-unreadable'
+  | 'not-found'
+  | 'conflict'
+  | 'too-large'
+
+/** A request that cannot be done as asked, with words for the person who asked. */
+export class ServiceError extends Error {
+  readonly code: ServiceErrorCode
+  readonly fields: readonly ProblemFieldDto[]
+
+  constructor(code: ServiceErrorCode, message: string, fields: readonly ProblemFieldDto[] = []) {
+    super(message)
+    this.name = 'ServiceError'
+    this.code = code
+    this.fields = fields
+  }
+}

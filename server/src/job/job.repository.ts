@@ -1,0 +1,47 @@
+import type { JobKind } from '@spudder/core/plan'
+import { and, eq, lte } from 'drizzle-orm'
+import type { Connection } from '../database/connect.ts'
+import { job } from '../database/schema.ts'
+import type { Recorder } from '../http/recorder.ts'
+
+export type JobRow = typeof job.$inferSelect
+
+export const insertJobs = (connection: Connection, rows: JobRow[]) => connection.insert(job).values(rows)
+
+/** Holds the job until the transaction ends, so that two people do not do it twice. */
+export async function lockJob(connection: Connection, id: string): Promise<JobRow | undefined> {
+  const [row] = await connection.select().from(job).where(eq(job.id, id)).for('update')
+  return row
+}
+
+export const updateJob = (connection: Connection, row: JobRow) =>
+  connection.update(job).set(row).where(eq(job.id, row.id))
+
+const changed = ({ actor, at }: Recorder) => ({ changedBy: actor, changedAt: at })
+
+export const dropJobsOfCase = (connection: Connection, caseId: string, recorder: Recorder) =>
+  connection
+    .update(job)
+    .set({ status: 'dropped', ...changed(recorder) })
+    .where(and(eq(job.caseId, caseId), eq(job.status, 'planned')))
+
+export interface DueJobs {
+  readonly standId: string
+  readonly kind: JobKind
+  readonly on: string
+  readonly recorder: Recorder
+}
+
+/** Marks the jobs of a kind that were due by a day as done. */
+export const completeDueJobs = (connection: Connection, { standId, kind, on, recorder }: DueJobs) =>
+  connection
+    .update(job)
+    .set({ status: 'done', ...changed(recorder) })
+    .where(
+      and(
+        eq(job.standId, standId),
+        eq(job.kind, kind),
+        eq(job.status, 'planned'),
+        lte(job.dueOn, on),
+      ),
+    )

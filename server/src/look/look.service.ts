@@ -1,0 +1,31 @@
+import type { CreateLookDto, LookDto } from '@spudder/contract/look'
+import { checkFindings, checkPaint } from '@spudder/core/finding'
+import { contexts } from '@spudder/core/plant'
+import { leavesOf } from '@spudder/core/painter'
+import { openCaseOf } from '../case/case.service.ts'
+import type { Database } from '../database/connect.ts'
+import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { toDto } from '../http/to-dto.ts'
+import { requireLockedStand } from '../stand/stand.service.ts'
+import { insertLook } from './look.repository.ts'
+
+/**
+ * Stores a look into the stand's open case, or opens one: both or neither.
+ * @throws {CoreError} for findings or paint that the context does not know
+ */
+export function createLook(
+  db: Database,
+  recorder: Recorder,
+  standId: string,
+  dto: CreateLookDto,
+): Promise<LookDto> {
+  return db.transaction(async (transaction) => {
+    const { context } = await requireLockedStand(transaction, standId)
+    const findings = checkFindings(context, dto.findings)
+    const paint = checkPaint(leavesOf(contexts[context].figure), dto.paint)
+    const { id: caseId } = await openCaseOf(transaction, recorder, standId, dto.lookedOn)
+    const { id, lookedOn, note = '' } = dto
+    const row = { id, standId, caseId, lookedOn, findings, paint, note, ...recordedBy(recorder) }
+    return toDto(await insertLook(transaction, row))
+  })
+}

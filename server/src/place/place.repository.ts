@@ -1,0 +1,17 @@
+import { asc, eq } from 'drizzle-orm'
+import type { Connection } from '../database/connect.ts'
+import { insertOnce } from '../database/insert-once.ts'
+import { place } from '../database/schema.ts'
+
+export type PlaceRow = typeof place.$inferSelect
+
+export const insertPlace = (connection: Connection, row: PlaceRow) =>
+  insertOnce(connection, place, row, (stored) => stored.name === row.name)
+
+export const listPlaces = (connection: Connection): Promise<PlaceRow[]> =>
+  connection.select().from(place).orderBy(asc(place.createdAt), asc(place.id))
+
+export async function selectPlace(connection: Connection, id: string): Promise<PlaceRow | undefined> {
+  const [row] = await connection.select().from(place).where(eq(place.id, id)).limit(1)
+  return row
+}

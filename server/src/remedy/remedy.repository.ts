@@ -1,0 +1,34 @@
+import { and, asc, eq } from 'drizzle-orm'
+import type { Connection } from '../database/connect.ts'
+import { insertOnce } from '../database/insert-once.ts'
+import { look, reading, remedy, storyEvent } from '../database/schema.ts'
+
+export type RemedyRow = typeof remedy.$inferSelect
+
+export const insertRemedy = (connection: Connection, row: RemedyRow) =>
+  insertOnce(connection, remedy, row, (stored) => stored.caseId === row.caseId)
+
+export async function remedyExists(connection: Connection, id: string): Promise<RemedyRow | undefined> {
+  const [row] = await connection.select().from(remedy).where(eq(remedy.id, id)).limit(1)
+  return row
+}
+
+/** The looks of a case and what was measured and told of its stand: what a verdict is drawn from. */
+export async function selectGrounds(connection: Connection, caseId: string, standId: string) {
+  const looks = await connection
+    .select()
+    .from(look)
+    .where(eq(look.caseId, caseId))
+    .orderBy(asc(look.lookedOn), asc(look.createdAt))
+  const pHReadings = await connection
+    .select()
+    .from(reading)
+    .where(and(eq(reading.standId, standId), eq(reading.kind, 'pH')))
+    .orderBy(asc(reading.takenOn))
+  const events = await connection
+    .select()
+    .from(storyEvent)
+    .where(eq(storyEvent.standId, standId))
+    .orderBy(asc(storyEvent.happenedOn))
+  return { looks, pHReadings, events }
+}

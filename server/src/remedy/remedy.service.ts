@@ -1,0 +1,119 @@
+import type { CreateRemedyDto, FrozenCause, RemedyDto } from '@spudder/contract/remedy'
+import { amountFor, checkChosenRate, findRate } from '@spudder/core/rate'
+import { ironSources } from '@spudder/core/choice'
+import { diagnose, storyOf } from '@spudder/core/diagnosis'
+import { planFills } from '@spudder/core/mix'
+import { jobsOfRemedy, type PlannedJob } from '@spudder/core/plan'
+import { responseFor } from '@spudder/core/regreening'
+import { randomUUID } from 'node:crypto'
+import { requireOpenCase } from '../case/case.service.ts'
+import type { Connection, Database } from '../database/connect.ts'
+import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { ServiceError } from '../http/service-error.ts'
+import { toDto } from '../http/to-dto.ts'
+import { insertJobs } from '../job/job.repository.ts'
+import type { StandRow } from '../stand/stand.repository.ts'
+import { requireStand } from '../stand/stand.service.ts'
+import { insertRemedy, remedyExists, selectGrounds } from './remedy.repository.ts'
+
+/** The verdict of a case from what is stored: the newest look, the readings and the story. */
+async function verdictOf(connection: Connection, caseId: string, stand: StandRow): Promise<FrozenCause[]> {
+  const { looks, pHReadings, events } = await selectGrounds(connection, caseId, stand.id)
+  const newest = looks.at(-1)
+  if (!newest) throw new ServiceError('conflict', 'Look at the plant first: this case has no look yet.')
+  const { ranked } = diagnose({
+    context: stand.context,
+    plantId: stand.plantId,
+    lookedOn: newest.lookedOn,
+    findings: newest.findings,
+    ...storyOf(newest.lookedOn, pHReadings, events),
+  })
+  return ranked.map(({ cause, probability }) => ({ causeId: cause.id, probability }))
+}
+
+function jobsFor(dto: CreateRemedyDto, stand: StandRow): readonly PlannedJob[] {
+  const rate = findRate(dto.rateId)
+  const source = ironSources.find(({ id }) => id === dto.sourceId)
+  const jobs = jobsOfRemedy({
+    applyOn: dto.applyOn,
+    sourceName: source?.name ?? dto.sourceId,
+    rate,
+    response: responseFor(dto.route, dto.sourceId, stand.context),
+  })
+  if (!dto.retestOn) return jobs
+  return [...jobs, { kind: 'test', dueOn: dto.retestOn, title: 'Test pH again', share: 0 }]
+}
+
+/**
+ * Stores the remedy of a case with the verdict it rests on and the jobs it brings: all or nothing.
+ * Verdict and amounts are worked out here from what is stored, not taken from the sender.
+ * @throws {CoreError} for a rate that does not suit source, route or stand
+ * @throws {ServiceError} not-found, conflict
+ */
+export function chooseRemedy(
+  db: Database,
+  recorder: Recorder,
+  caseId: string,
+  dto: CreateRemedyDto,
+): Promise<RemedyDto> {
+  return db.transaction(async (transaction) => {
+    const again = await remedyExists(transaction, dto.id)
+    if (again?.caseId === caseId) return toDto(again)
+    const open = await requireOpenCase(transaction, caseId)
+    const stand = await requireStand(transaction, open.standId)
+    const rate = checkChosenRate(stand.context, dto.route, dto.sourceId, dto.rateId)
+    const verdict = await verdictOf(transaction, caseId, stand)
+    if (!verdict.some(({ causeId }) => causeId === dto.causeId)) {
+      throw new ServiceError('invalid-body', 'Choose a cause of the verdict.', [
+        { field: 'causeId', message: 'Choose a cause of the verdict.' },
+      ])
+    }
+    const { rateValue, ironShare, carrierValue, presentIronMgPerL, tankL } = dto
+    const { productKg, ironKg, carrierL, derivation } = amountFor({
+      rate,
+      rateValue,
+      size: stand.size,
+      ironShare,
+      ...(carrierValue === undefined ? {} : { carrierValue }),
+      ...(presentIronMgPerL === undefined ? {} : { presentIronMgPerL }),
+    })
+    if (tankL !== undefined && carrierL > 0) planFills({ productKg, waterL: carrierL, tankL })
+    const { id, causeId, route, sourceId, rateId, applyOn, lasting = '' } = dto
+    const stored = await insertRemedy(transaction, {
+      id,
+      standId: stand.id,
+      caseId,
+      causeId,
+      verdict,
+      route,
+      sourceId,
+      rateId,
+      rateValue,
+      carrierValue: carrierValue ?? null,
+      tankL: tankL ?? null,
+      ironShare,
+      applyOn,
+      productKg,
+      ironKg,
+      carrierL,
+      derivation,
+      lasting,
+      ...recordedBy(recorder),
+    })
+    const jobs = jobsFor(dto, stand).map((job) => ({
+      id: randomUUID(),
+      standId: stand.id,
+      caseId,
+      remedyId: id,
+      status: 'planned' as const,
+      route,
+      sourceId,
+      changedBy: null,
+      changedAt: null,
+      ...job,
+      ...recordedBy(recorder),
+    }))
+    await insertJobs(transaction, jobs)
+    return toDto(stored)
+  })
+}

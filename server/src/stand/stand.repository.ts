@@ -1,0 +1,136 @@
+import { and, asc, count, eq, gte, inArray, isNull, max } from 'drizzle-orm'
+import type { Connection } from '../database/connect.ts'
+import { insertOnce } from '../database/insert-once.ts'
+import {
+  chlorosisCase,
+  entry,
+  job,
+  look,
+  reading,
+  remedy,
+  stand,
+  storyEvent,
+} from '../database/schema.ts'
+
+export type StandRow = typeof stand.$inferSelect
+
+export const insertStand = (connection: Connection, row: StandRow) =>
+  insertOnce(
+    connection,
+    stand,
+    row,
+    (stored) => stored.placeId === row.placeId && stored.name === row.name,
+  )
+
+export async function selectStand(connection: Connection, id: string): Promise<StandRow | undefined> {
+  const [row] = await connection.select().from(stand).where(eq(stand.id, id)).limit(1)
+  return row
+}
+
+/** Holds the stand until the transaction ends, so that two people do not open two cases. */
+export async function lockStand(connection: Connection, id: string): Promise<StandRow | undefined> {
+  const [row] = await connection.select().from(stand).where(eq(stand.id, id)).for('update')
+  return row
+}
+
+export async function nextPosition(connection: Connection, placeId: string): Promise<number> {
+  const [row] = await connection
+    .select({ last: max(stand.position) })
+    .from(stand)
+    .where(eq(stand.placeId, placeId))
+  return (row?.last ?? -1) + 1
+}
+
+export async function countStands(connection: Connection, placeId: string): Promise<number> {
+  const [row] = await connection
+    .select({ total: count() })
+    .from(stand)
+    .where(eq(stand.placeId, placeId))
+  return row?.total ?? 0
+}
+
+export const selectStandPage = (
+  connection: Connection,
+  placeId: string,
+  offset: number,
+  limit: number,
+): Promise<StandRow[]> =>
+  connection
+    .select()
+    .from(stand)
+    .where(eq(stand.placeId, placeId))
+    .orderBy(asc(stand.position), asc(stand.id))
+    .limit(limit)
+    .offset(offset)
+
+/** Everything that the ribbons of some stands are painted from, since a day. */
+export async function selectRibbons(connection: Connection, standIds: string[], from: string) {
+  if (standIds.length === 0) return { readings: [], events: [], entries: [], jobs: [], openCases: [] }
+  const [readings, events, entries, jobs, openCases] = await Promise.all([
+    connection
+      .select({
+        standId: reading.standId,
+        kind: reading.kind,
+        value: reading.value,
+        method: reading.method,
+        takenOn: reading.takenOn,
+      })
+      .from(reading)
+      .where(and(inArray(reading.standId, standIds), gte(reading.takenOn, from)))
+      .orderBy(asc(reading.takenOn)),
+    connection
+      .select()
+      .from(storyEvent)
+      .where(and(inArray(storyEvent.standId, standIds), gte(storyEvent.happenedOn, from)))
+      .orderBy(asc(storyEvent.happenedOn)),
+    connection
+      .select()
+      .from(entry)
+      .where(and(inArray(entry.standId, standIds), gte(entry.happenedOn, from)))
+      .orderBy(asc(entry.happenedOn), asc(entry.createdAt)),
+    connection
+      .select()
+      .from(job)
+      .where(and(inArray(job.standId, standIds), eq(job.status, 'planned')))
+      .orderBy(asc(job.dueOn)),
+    connection
+      .select()
+      .from(chlorosisCase)
+      .where(and(inArray(chlorosisCase.standId, standIds), isNull(chlorosisCase.closedOn))),
+  ])
+  return { readings, events, entries, jobs, openCases }
+}
+
+/** Every row that belongs to a stand, each kind in the order of its days. */
+export async function selectStory(connection: Connection, standId: string) {
+  const [readings, events, cases, looks, remedies, jobs, entries] = await Promise.all([
+    connection
+      .select()
+      .from(reading)
+      .where(eq(reading.standId, standId))
+      .orderBy(asc(reading.takenOn), asc(reading.createdAt)),
+    connection
+      .select()
+      .from(storyEvent)
+      .where(eq(storyEvent.standId, standId))
+      .orderBy(asc(storyEvent.happenedOn)),
+    connection
+      .select()
+      .from(chlorosisCase)
+      .where(eq(chlorosisCase.standId, standId))
+      .orderBy(asc(chlorosisCase.openedOn), asc(chlorosisCase.createdAt)),
+    connection
+      .select()
+      .from(look)
+      .where(eq(look.standId, standId))
+      .orderBy(asc(look.lookedOn), asc(look.createdAt)),
+    connection.select().from(remedy).where(eq(remedy.standId, standId)).orderBy(asc(remedy.createdAt)),
+    connection.select().from(job).where(eq(job.standId, standId)).orderBy(asc(job.dueOn)),
+    connection
+      .select()
+      .from(entry)
+      .where(eq(entry.standId, standId))
+      .orderBy(asc(entry.happenedOn), asc(entry.createdAt)),
+  ])
+  return { readings, events, cases, looks, remedies, jobs, entries }
+}

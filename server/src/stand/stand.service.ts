@@ -1,0 +1,116 @@
+import type { EstatePageDto, EstateQueryDto, CreateStandDto, StandDto, StandStoryDto } from '@spudder/contract/stand'
+import { toStandSize } from '@spudder/contract/stand'
+import { CoreError } from '@spudder/core/error'
+import { checkStandSize, findPlant } from '@spudder/core/plant'
+import { group } from 'd3-array'
+import type { Connection, Database } from '../database/connect.ts'
+import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { ServiceError } from '../http/service-error.ts'
+import { toDto } from '../http/to-dto.ts'
+import { findPlace } from '../place/place.service.ts'
+import {
+  countStands,
+  insertStand,
+  lockStand,
+  nextPosition,
+  selectRibbons,
+  selectStand,
+  selectStandPage,
+  selectStory,
+  type StandRow,
+} from './stand.repository.ts'
+
+const noStand = () => new ServiceError('not-found', 'There is no such stand.')
+
+/** @throws {ServiceError} not-found */
+export async function requireStand(connection: Connection, id: string): Promise<StandRow> {
+  const row = await selectStand(connection, id)
+  if (!row) throw noStand()
+  return row
+}
+
+/** As {@link requireStand}, held until the transaction ends. */
+export async function requireLockedStand(connection: Connection, id: string): Promise<StandRow> {
+  const row = await lockStand(connection, id)
+  if (!row) throw noStand()
+  return row
+}
+
+/** @throws {CoreError} where plant, size and context do not fit together */
+export async function createStand(
+  db: Database,
+  recorder: Recorder,
+  placeId: string,
+  dto: CreateStandDto,
+): Promise<StandDto> {
+  const plant = findPlant(dto.plantId)
+  if (!plant.contexts.includes(dto.context)) {
+    throw new CoreError('not-applicable', {
+      parameter: 'plantId',
+      expected: 'a plant that grows in this kind of stand',
+      received: plant.name,
+    })
+  }
+  const size = checkStandSize(dto.context, toStandSize(dto.size))
+  return db.transaction(async (transaction) => {
+    await findPlace(transaction, placeId)
+    const position = await nextPosition(transaction, placeId)
+    const { id, name, context, plantId, note = '' } = dto
+    const row = { id, placeId, position, name, context, plantId, size, note, ...recordedBy(recorder) }
+    return toDto(await insertStand(transaction, row))
+  })
+}
+
+const byStand = <Row extends { standId: string }>(rows: Row[]) => group(rows, (row) => row.standId)
+
+/** A page of stands with their ribbons since a day. */
+export async function readEstate(
+  connection: Connection,
+  placeId: string,
+  { offset, limit, from }: EstateQueryDto,
+): Promise<EstatePageDto> {
+  await findPlace(connection, placeId)
+  const total = await countStands(connection, placeId)
+  const stands = await selectStandPage(connection, placeId, offset, limit)
+  const rows = await selectRibbons(connection, stands.map(({ id }) => id), from)
+  const readings = byStand(rows.readings)
+  const events = byStand(rows.events)
+  const entries = byStand(rows.entries)
+  const jobs = byStand(rows.jobs)
+  const openCases = byStand(rows.openCases)
+  return {
+    total,
+    rows: stands.map((stand) => ({
+      stand: toDto(stand),
+      openCase: openCases.get(stand.id)?.map(toDto)[0] ?? null,
+      ribbon: {
+        standId: stand.id,
+        readings: (readings.get(stand.id) ?? []).map(({ kind, value, method, takenOn }) => ({
+          kind,
+          value,
+          method,
+          takenOn,
+        })),
+        events: (events.get(stand.id) ?? []).map(toDto),
+        entries: (entries.get(stand.id) ?? []).map(toDto),
+        jobs: (jobs.get(stand.id) ?? []).map(toDto),
+      },
+    })),
+  }
+}
+
+/** @throws {ServiceError} not-found */
+export async function readStory(connection: Connection, standId: string): Promise<StandStoryDto> {
+  const stand = await requireStand(connection, standId)
+  const story = await selectStory(connection, standId)
+  return {
+    stand: toDto(stand),
+    readings: story.readings.map(toDto),
+    events: story.events.map(toDto),
+    cases: story.cases.map(toDto),
+    looks: story.looks.map(toDto),
+    remedies: story.remedies.map(toDto),
+    jobs: story.jobs.map(toDto),
+    entries: story.entries.map(toDto),
+  }
+}

@@ -1,0 +1,1 @@
+export { bellDrawFor, drawFor, idFor } from './seeded.ts'

@@ -1,0 +1,43 @@
+import type { CloseCaseDto } from '@spudder/contract/case'
+import type { CreateLookDto } from '@spudder/contract/look'
+import type { CreatePlaceDto } from '@spudder/contract/place'
+import type { CreateReadingDto } from '@spudder/contract/reading'
+import type { CreateRemedyDto } from '@spudder/contract/remedy'
+import type { CreateStandDto } from '@spudder/contract/stand'
+import type { CreateStoryEventDto } from '@spudder/contract/story'
+
+interface Dated {
+  /** The day on which somebody stored it. */
+  readonly on: string
+  readonly by: string
+}
+
+/** One thing that the staff of the estate did with the product, as a request. */
+export type Act = Dated &
+  (
+    | { readonly kind: 'reading'; readonly dto: CreateReadingDto }
+    | { readonly kind: 'event'; readonly dto: CreateStoryEventDto }
+    | { readonly kind: 'look'; readonly dto: CreateLookDto }
+    | { readonly kind: 'remedy'; readonly dto: CreateRemedyDto }
+    | {
+        /** Records the next application that is planned for the stand. */
+        readonly kind: 'entry'
+        readonly entryId: string
+        /** What really went out, as a share of what was planned. */
+        readonly usedShare: number
+        readonly note: string
+      }
+    | { readonly kind: 'close'; readonly dto: CloseCaseDto }
+  )
+
+/** A stand with its year. */
+export interface StandHistory {
+  readonly stand: CreateStandDto
+  /** In the order in which it happened. */
+  readonly acts: readonly Act[]
+}
+
+export interface EstateHistory {
+  readonly place: CreatePlaceDto
+  readonly stands: readonly StandHistory[]
+}

@@ -1,0 +1,1 @@
+export { SimulatedWeather } from './simulated-weather.ts'
