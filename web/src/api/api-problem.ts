@@ -1,0 +1,47 @@
+import type { ProblemCode, ProblemDto, ProblemFieldDto } from '@spudder/contract/problem'
+
+/** What a grower is told for every code; a code without a sentence does not compile. */
+const sentences: Readonly<Record<ProblemCode | 'unreachable', string>> = {
+  'invalid-body': 'Some figures need another value; they are marked.',
+  'body-unreadable': 'What was sent could not be read. Load the page again and repeat it.',
+  'not-found': 'That is no longer here. Go back to the estate and open it again.',
+  conflict: 'Somebody was there before you.',
+  'too-large': 'That is too much at once. Send it in parts.',
+  internal: 'That did not work on our side, and nothing was stored. Try once more.',
+  unreachable: 'No connection. Nothing is lost: what you typed stays here. Try again.',
+  'out-of-range': 'A figure is out of range.',
+  'not-a-number': 'A figure is not a number.',
+  'quantity-unreadable': 'A quantity could not be read.',
+  'unit-unknown': 'A unit is not known.',
+  'unit-mismatch': 'A unit does not fit here.',
+  'unit-ambiguous': 'A unit could mean two things.',
+  'date-unreadable': 'A day could not be read.',
+  'not-applicable': 'That does not fit this stand.',
+  'unknown-name': 'A choice is not known.',
+}
+
+const isKnown = (code: string): code is keyof typeof sentences => code in sentences
+
+/** A request that was not done, with words for the person and the fields that were wrong. */
+export class ApiProblem extends Error {
+  readonly code: string
+  readonly fields: readonly ProblemFieldDto[]
+
+  constructor(code: string, detail = '', fields: readonly ProblemFieldDto[] = []) {
+    const sentence = isKnown(code) ? sentences[code] : sentences.internal
+    super(detail === '' || fields.length > 0 ? sentence : `${sentence} ${detail}`)
+    this.name = 'ApiProblem'
+    this.code = code
+    this.fields = fields
+  }
+}
+
+/** The message for one field of a form, when the server had something against it. */
+export function fieldMessage(problem: unknown, field: string): string | undefined {
+  if (!(problem instanceof ApiProblem)) return undefined
+  return problem.fields.find((each) => each.field === field)?.message
+}
+
+export function toApiProblem(body: Partial<ProblemDto>): ApiProblem {
+  return new ApiProblem(body.code ?? 'internal', body.detail, body.fields)
+}

@@ -1,0 +1,46 @@
+import type { CreatePlaceDto, PlaceDto } from '@spudder/contract/place'
+import type { CreateStandDto, EstatePageDto, StandDto } from '@spudder/contract/stand'
+import type { WeatherDto } from '@spudder/contract/weather'
+import { defineQuery, useMutation, useQuery, useQueryCache } from '@pinia/colada'
+import { computed } from 'vue'
+import { request } from './request.ts'
+
+/** The place at work: the first one, until there are more to choose from. */
+export const usePlace = defineQuery(() => {
+  const query = useQuery({ key: ['places'], query: () => request<PlaceDto[]>('GET', '/places') })
+  const place = computed(() => query.data.value?.[0])
+  return { ...query, place }
+})
+
+export function useCreatePlace() {
+  const cache = useQueryCache()
+  return useMutation({
+    mutation: (dto: CreatePlaceDto) => request<PlaceDto>('POST', '/places', dto),
+    onSettled: () => cache.invalidateQueries({ key: ['places'] }),
+  })
+}
+
+export const fetchEstatePage = (placeId: string, offset: number, limit: number, from: string) =>
+  request<EstatePageDto>(
+    'GET',
+    `/places/${placeId}/estate?offset=${offset}&limit=${limit}&from=${from}`,
+  )
+
+export function useWeather(placeId: () => string | undefined, from: () => string, to: () => string) {
+  return useQuery({
+    key: () => ['weather', placeId() ?? '', from(), to()],
+    enabled: () => placeId() !== undefined,
+    query: () =>
+      request<WeatherDto>('GET', `/places/${placeId()}/weather?from=${from()}&to=${to()}`),
+    placeholderData: (previous: WeatherDto | undefined) => previous,
+  })
+}
+
+export function useCreateStand() {
+  const cache = useQueryCache()
+  return useMutation({
+    mutation: ({ placeId, dto }: { placeId: string; dto: CreateStandDto }) =>
+      request<StandDto>('POST', `/places/${placeId}/stands`, dto),
+    onSettled: () => cache.invalidateQueries({ key: ['estate'] }),
+  })
+}

@@ -1,0 +1,72 @@
+import type { CaseDto, CloseCaseDto } from '@spudder/contract/case'
+import type { CorrectEntryDto, CreateEntryDto, EntryDto } from '@spudder/contract/entry'
+import type { ChangeJobDto, JobDto } from '@spudder/contract/job'
+import type { CreateLookDto, LookDto } from '@spudder/contract/look'
+import type { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
+import type { CreateRemedyDto, RemedyDto } from '@spudder/contract/remedy'
+import type { StandStoryDto } from '@spudder/contract/stand'
+import type { CreateStoryEventDto, StoryEventDto } from '@spudder/contract/story'
+import { useMutation, useQuery, useQueryCache } from '@pinia/colada'
+import { request } from './request.ts'
+
+/** A stand with its whole story. */
+export function useStory(standId: () => string) {
+  return useQuery({
+    key: () => ['story', standId()],
+    query: () => request<StandStoryDto>('GET', `/stands/${standId()}`),
+  })
+}
+
+/** A request that changes a stand; its story and the estate are read anew afterwards. */
+function useStandChange<Input, Answer>(mutation: (input: Input) => Promise<Answer>) {
+  const cache = useQueryCache()
+  return useMutation({
+    mutation,
+    onSettled: () =>
+      Promise.all([
+        cache.invalidateQueries({ key: ['story'] }),
+        cache.invalidateQueries({ key: ['estate'] }),
+      ]),
+  })
+}
+
+interface For<Dto> {
+  readonly id: string
+  readonly dto: Dto
+}
+
+export const useStoreReading = () =>
+  useStandChange(({ id, dto }: For<CreateReadingDto>) =>
+    request<ReadingDto>('POST', `/stands/${id}/readings`, dto),
+  )
+
+export const useTellEvent = () =>
+  useStandChange(({ id, dto }: For<CreateStoryEventDto>) =>
+    request<StoryEventDto>('POST', `/stands/${id}/events`, dto),
+  )
+
+export const useStoreLook = () =>
+  useStandChange(({ id, dto }: For<CreateLookDto>) =>
+    request<LookDto>('POST', `/stands/${id}/looks`, dto),
+  )
+
+export const useChooseRemedy = () =>
+  useStandChange(({ id, dto }: For<CreateRemedyDto>) =>
+    request<RemedyDto>('POST', `/cases/${id}/remedies`, dto),
+  )
+
+export const useCloseCase = () =>
+  useStandChange(({ id, dto }: For<CloseCaseDto>) => request<CaseDto>('PATCH', `/cases/${id}`, dto))
+
+export const useChangeJob = () =>
+  useStandChange(({ id, dto }: For<ChangeJobDto>) => request<JobDto>('PATCH', `/jobs/${id}`, dto))
+
+export const useRecordEntry = () =>
+  useStandChange(({ id, dto }: For<CreateEntryDto>) =>
+    request<EntryDto>('POST', `/jobs/${id}/entries`, dto),
+  )
+
+export const useCorrectEntry = () =>
+  useStandChange(({ id, dto }: For<CorrectEntryDto>) =>
+    request<EntryDto>('POST', `/entries/${id}/corrections`, dto),
+  )

@@ -1,0 +1,283 @@
+<script setup lang="ts">
+import { addDays, daysBetween } from '@spudder/core/calendar'
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { usePlace, useWeather } from '../../api/places.ts'
+import { usePalette } from '../../shared/palette/use-palette.ts'
+import SpanChoice from '../../shared/ribbon/SpanChoice.vue'
+import TimeAxis from '../../shared/ribbon/TimeAxis.vue'
+import { timeScale } from '../../shared/ribbon/time-axis.ts'
+import { useTimeWindow } from '../../shared/ribbon/use-time-window.ts'
+import { useWidth } from '../../shared/ribbon/use-width.ts'
+import { dayWords } from '../../shared/units/today.ts'
+import EstateRow from './EstateRow.vue'
+import RibbonLegend from './RibbonLegend.vue'
+import { rowHeights, useEstateRows } from './use-estate-rows.ts'
+import WeatherStrip from './WeatherStrip.vue'
+
+const NewPlaceForm = defineAsyncComponent(() => import('../place/NewPlaceForm.vue'))
+
+const time = useTimeWindow()
+const palette = usePalette()
+const { place, isPending, error, refetch } = usePlace()
+const placeId = computed(() => place.value?.id)
+const width = useWidth('axis')
+const scale = computed(() => timeScale(time.window, width.value))
+
+/** Whole years are read, so that moving about within them asks for nothing. */
+const from = computed(() => {
+  const years = Math.ceil(daysBetween(time.window.from, time.today) / 365)
+  return addDays(time.today, -365 * Math.max(1, years) - 40)
+})
+const until = computed(() => (time.window.to > time.today ? time.window.to : time.today))
+
+const scrollTop = ref(0)
+const viewHeight = ref(800)
+const rowHeight = ref<number>(rowHeights.wide)
+const list = useTemplateRef<HTMLElement>('list')
+function measure(): void {
+  viewHeight.value = window.innerHeight
+  rowHeight.value = window.innerWidth < 700 ? rowHeights.narrow : rowHeights.wide
+  scrollTop.value = Math.max(0, -(list.value?.getBoundingClientRect().top ?? 0))
+}
+onMounted(() => {
+  measure()
+  window.addEventListener('scroll', measure, { passive: true })
+  window.addEventListener('resize', measure)
+})
+onBeforeUnmount(() => {
+  window.removeEventListener('scroll', measure)
+  window.removeEventListener('resize', measure)
+})
+
+const { total, placed, known, problem, retry } = useEstateRows({
+  placeId,
+  from,
+  scrollTop,
+  viewHeight,
+  rowHeight,
+})
+const weather = useWeather(
+  () => placeId.value,
+  () => from.value,
+  () => until.value,
+)
+
+const dueToday = computed(() =>
+  known.value.flatMap(({ stand, ribbon }) =>
+    ribbon.jobs
+      .filter(({ dueOn }) => dueOn <= time.today)
+      .map((job) => ({ ...job, standName: stand.name })),
+  ),
+)
+watch(known, (rows) => {
+  palette.stands = rows.map(({ stand }) => ({
+    words: stand.name,
+    hint: 'stand',
+    to: { name: 'stand', params: { standId: stand.id } },
+  }))
+})
+
+function onKey(event: KeyboardEvent): void {
+  const steps: Readonly<Record<string, number>> = { ArrowLeft: -1 / 12, ArrowRight: 1 / 12 }
+  const step = steps[event.key]
+  if (step === undefined) return
+  event.preventDefault()
+  time.shift(step * time.days)
+}
+const drag = { x: 0, isOn: false }
+function startDrag(event: PointerEvent): void {
+  Object.assign(drag, { x: event.clientX, isOn: event.button === 0 })
+}
+function moveDrag(event: PointerEvent): void {
+  if (!drag.isOn) return
+  const days = ((drag.x - event.clientX) / width.value) * time.days
+  if (Math.abs(days) < 1) return
+  drag.x = event.clientX
+  time.shift(days)
+}
+</script>
+
+<template>
+  <div v-if="error" class="notice" role="alert">
+    {{ error.message }} <button type="button" @click="refetch()">Try again</button>
+  </div>
+  <NewPlaceForm v-else-if="!isPending && !place" />
+  <section v-else-if="place" class="estate">
+    <div class="head">
+      <h1>Estate</h1>
+      <p v-if="dueToday.length > 0" class="due">
+        Today:
+        <RouterLink
+          v-for="job in dueToday"
+          :key="job.id"
+          :to="{ name: 'jobs', params: { standId: job.standId } }"
+        >
+          {{ job.title }}, {{ job.standName }}
+        </RouterLink>
+      </p>
+      <p v-else-if="total" class="due">Nothing is due today.</p>
+      <SpanChoice class="span-choice" />
+      <RouterLink :to="{ name: 'new-stand' }" class="add">Add a stand</RouterLink>
+    </div>
+
+    <div
+      class="grid"
+      tabindex="0"
+      role="group"
+      aria-label="Ribbons of leaf colour through time; left and right arrows move in time"
+      @keydown="onKey"
+      @pointerdown="startDrag"
+      @pointermove="moveDrag"
+      @pointerup="drag.isOn = false"
+      @pointerleave="drag.isOn = false"
+    >
+      <div class="top">
+        <span class="side">simulated weather<br /><small>■ day fit for a leaf spray</small></span>
+        <div ref="axis" class="axis">
+          <WeatherStrip
+            v-if="weather.data.value"
+            :days="weather.data.value.days"
+            :scale="scale"
+            :today="time.today"
+          />
+          <TimeAxis :scale="scale" :today="time.today" />
+        </div>
+        <span class="side now">{{ dayWords(time.today) }}</span>
+      </div>
+      <div
+        ref="list"
+        class="list"
+        :style="{ '--rows': total ?? 0, '--row': `${rowHeight}px` }"
+      >
+        <div
+          v-for="{ index, row } in placed"
+          :key="row?.stand.id ?? index"
+          class="placed"
+          :style="{ '--index': index }"
+        >
+          <EstateRow
+            v-if="row"
+            :row="row"
+            :scale="scale"
+            :today="time.today"
+            :until="until"
+            :system="place.unitSystem"
+          />
+        </div>
+      </div>
+    </div>
+    <p v-if="problem" class="notice" role="alert">
+      {{ problem.message }} <button type="button" @click="retry()">Try again</button>
+    </p>
+    <div v-if="total === 0" class="empty sheet">
+      <h2>No stand yet</h2>
+      <p>
+        A stand is one planting that you treat as one: a lawn, a row of trees, a bench of pots, a raft
+        loop. Add the one that worries you most; its ribbon starts with your first look.
+      </p>
+      <RouterLink :to="{ name: 'new-stand' }" class="add">Add a stand</RouterLink>
+    </div>
+    <RibbonLegend v-else />
+  </section>
+</template>
+
+<style scoped>
+.estate {
+  --name-width: 230px;
+  --state-width: 190px;
+}
+.head {
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  padding: 4px 0 10px;
+  flex-wrap: wrap;
+}
+.due {
+  color: var(--slate);
+  display: flex;
+  gap: 10px;
+  flex-wrap: wrap;
+}
+.due a {
+  color: var(--rust);
+  font-weight: 600;
+  text-decoration-thickness: 1px;
+  text-underline-offset: 3px;
+}
+.span-choice {
+  margin-left: auto;
+}
+.add {
+  background: var(--rust);
+  color: var(--on-rust);
+  border-radius: var(--radius);
+  padding: 6px 13px;
+  text-decoration: none;
+  font-weight: 580;
+}
+.grid {
+  touch-action: pan-y;
+  user-select: none;
+}
+.top {
+  display: grid;
+  grid-template-columns: var(--name-width) 1fr var(--state-width);
+  align-items: end;
+  position: sticky;
+  top: 0;
+  background: var(--paper);
+  z-index: 2;
+}
+.axis {
+  min-width: 0;
+  overflow: hidden;
+}
+.side {
+  font-size: 0.8rem;
+  color: var(--slate);
+  padding-bottom: 26px;
+}
+.now {
+  padding: 0 0 5px 14px;
+}
+.list {
+  position: relative;
+  height: calc(var(--rows) * var(--row));
+}
+.placed {
+  position: absolute;
+  inset-inline: 0;
+  top: calc(var(--index) * var(--row));
+  min-height: var(--row);
+}
+.notice {
+  padding: 10px 14px;
+  margin: 10px 0;
+  background: var(--rust-wash);
+  border-left: 3px solid var(--rust);
+}
+.empty {
+  padding: 28px;
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+  max-width: 60ch;
+}
+@media (width < 700px) {
+  .estate {
+    --name-width: 0px;
+    --state-width: 0px;
+  }
+  .side {
+    display: none;
+  }
+  .top {
+    grid-template-columns: 1fr;
+  }
+  .span-choice {
+    margin-left: 0;
+    order: 3;
+  }
+}
+</style>

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import type { EntryDto } from '@spudder/contract/entry'
+import { ironSources } from '@spudder/core/choice'
+import { computed, ref } from 'vue'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import { amountWords } from '../../shared/units/amount-words.ts'
+import { dayWords } from '../../shared/units/today.ts'
+import CorrectionForm from './CorrectionForm.vue'
+
+const props = defineProps<{ entries: readonly EntryDto[] }>()
+const { system } = useStandCase()
+
+const newestFirst = computed(() => props.entries.toReversed())
+const correctionOf = (id: string) => props.entries.find(({ correctsId }) => correctsId === id)
+const nameOf = (id: string) => ironSources.find((source) => source.id === id)?.name ?? id
+const correcting = ref<string>()
+</script>
+
+<template>
+  <section aria-label="Entries">
+    <h2>Recorded</h2>
+    <ul>
+      <li v-for="entry in newestFirst" :key="entry.id" :class="{ corrected: correctionOf(entry.id) }">
+        <p>
+          <b>{{ dayWords(entry.happenedOn) }}</b> {{ nameOf(entry.sourceId) }}:
+          <b>{{ amountWords('mass', entry.productKg, system) }}</b>
+          <template v-if="entry.waterL > 0"> in {{ amountWords('volume', entry.waterL, system) }}</template>
+        </p>
+        <p class="small">
+          planned {{ amountWords('mass', entry.plannedProductKg, system) }} · {{ entry.createdBy }},
+          {{ dayWords(entry.createdAt.slice(0, 10)) }}
+        </p>
+        <p v-if="entry.note" class="small">{{ entry.note }}</p>
+        <p v-if="entry.correctsId" class="small">Corrects the entry below: {{ entry.reason }}</p>
+        <p v-if="correctionOf(entry.id)" class="small">Corrected {{ dayWords(correctionOf(entry.id)!.createdAt.slice(0, 10)) }}; kept as it was.</p>
+        <template v-else>
+          <button v-if="correcting !== entry.id" type="button" @click="correcting = entry.id">Correct it</button>
+          <CorrectionForm v-else :entry="entry" @done="correcting = undefined" />
+        </template>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  display: grid;
+  margin-top: 6px;
+}
+li {
+  border-top: 1px solid var(--line);
+  padding: 9px 0;
+  display: grid;
+  gap: 2px;
+}
+.small {
+  font-size: 0.83rem;
+  color: var(--slate);
+}
+.corrected p:first-child {
+  text-decoration: line-through;
+  color: var(--slate);
+}
+button {
+  justify-self: start;
+  border: 0;
+  background: none;
+  padding: 3px 0;
+  cursor: pointer;
+  color: var(--rust);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-size: 0.84rem;
+}
+</style>

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { ChangeJobDto, type JobDto } from '@spudder/contract/job'
+import type { RemedyDto } from '@spudder/contract/remedy'
+import { Button } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { useChangeJob } from '../../api/stands.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import { dayWords, today } from '../../shared/units/today.ts'
+import JobSheet from './JobSheet.vue'
+import RecordForm from './RecordForm.vue'
+
+const props = defineProps<{ job: JobDto; remedy: RemedyDto; isOpen: boolean }>()
+const change = useChangeJob()
+const { checked, messageFor } = useChecked(ChangeJobDto, () => change.error.value)
+const dueOn = ref(props.job.dueOn)
+const isDue = computed(() => props.job.dueOn <= today())
+const isMoved = computed(() => dueOn.value !== props.job.dueOn)
+
+async function move(): Promise<void> {
+  const dto = checked({ dueOn: dueOn.value })
+  if (dto) await change.mutateAsync({ id: props.job.id, dto }).catch(() => undefined)
+}
+const drop = () =>
+  change.mutateAsync({ id: props.job.id, dto: { status: 'dropped' } }).catch(() => undefined)
+</script>
+
+<template>
+  <details class="job sheet" :open="isOpen">
+    <summary>
+      <span :class="['day', { due: isDue }]">{{ isDue ? 'due ' : '' }}{{ dayWords(job.dueOn) }}</span>
+      <b>{{ job.title }}</b>
+    </summary>
+    <div class="inside">
+      <template v-if="job.kind === 'apply'">
+        <JobSheet :job="job" :remedy="remedy" />
+        <RecordForm :job="job" :remedy="remedy" />
+      </template>
+      <p v-else-if="job.kind === 'look'">
+        Look at the colour as you did before, in the same light, and
+        <RouterLink :to="{ name: 'watch' }">put the reading in</RouterLink>; that does this job.
+      </p>
+      <p v-else-if="job.kind === 'test'">
+        Measure pH and <RouterLink :to="{ name: 'look' }">add it</RouterLink>; that does this job.
+      </p>
+      <form class="move" @submit.prevent="move">
+        <TextField v-model="dueOn" label="Another day" type="date" :message="messageFor('dueOn')" />
+        <Button html-type="submit" :disabled="!isMoved" :loading="change.isLoading.value">Move it</Button>
+        <Button type="text" @click="drop">Drop it</Button>
+      </form>
+      <ProblemNote :problem="change.error.value" />
+    </div>
+  </details>
+</template>
+
+<style scoped>
+summary {
+  cursor: pointer;
+  padding: 12px 16px;
+  display: flex;
+  gap: 14px;
+  align-items: baseline;
+  list-style: none;
+}
+.day {
+  min-width: 92px;
+  color: var(--slate);
+}
+.due {
+  color: var(--rust);
+  font-weight: 640;
+}
+.inside {
+  padding: 4px 16px 14px;
+  display: grid;
+  gap: 14px;
+}
+.move {
+  display: flex;
+  gap: 8px;
+  align-items: end;
+  padding-top: 10px;
+  border-top: 1px solid var(--line);
+}
+</style>

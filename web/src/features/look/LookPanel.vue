@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import { CreateLookDto } from '@spudder/contract/look'
+import { readPaint, type LeafPaint, type LeafPattern, type Severity } from '@spudder/core/finding'
+import { leavesOf } from '@spudder/core/painter'
+import { findPlant } from '@spudder/core/plant'
+import { Button } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { useStoreLook } from '../../api/stands.ts'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import PlantFigure from '../../shared/figure/PlantFigure.vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import OpenQuestions from '../../shared/verdict/OpenQuestions.vue'
+import VerdictBars from '../../shared/verdict/VerdictBars.vue'
+import BrushChoice from './BrushChoice.vue'
+import FindingWords from './FindingWords.vue'
+import { paintTier } from './paint-tier.ts'
+import PHAndStory from './PHAndStory.vue'
+
+const { standId, stand, look, isDirty, change, forgetDraft, verdict, hasFindings, figureKind } = useStandCase()
+const router = useRouter()
+const store = useStoreLook()
+const { checked } = useChecked(CreateLookDto, () => store.error.value)
+
+const severity = ref<Severity>(3)
+const pattern = ref<LeafPattern>('fine-green-veins')
+const brush = computed<LeafPaint>(() => ({ severity: severity.value, pattern: pattern.value }))
+const leaves = computed(() => (figureKind.value ? leavesOf(figureKind.value) : []))
+const leafForm = computed(() => (stand.value ? findPlant(stand.value.plantId).leafForm : 'ovate'))
+
+/** What is painted decides the leaf findings; the others stay as they were said. */
+function setPaint(paint: typeof look.value.paint): void {
+  const { tier: _tier, pattern: _pattern, severity: _severity, ...others } = look.value.findings
+  change({ paint, findings: { ...others, ...readPaint(leaves.value, paint) } })
+}
+function paintLeaf(id: string): void {
+  setPaint({ ...look.value.paint, [id]: brush.value })
+}
+
+/** Leaf findings said in words are painted, so that figure and words never disagree. */
+function say(name: string, value: string | undefined): void {
+  if (name === 'tier' && value) {
+    const worn = severity.value === 0 ? { ...brush.value, severity: 3 as Severity } : brush.value
+    setPaint(paintTier(leaves.value, value, worn))
+    return
+  }
+  const others = Object.fromEntries(Object.entries(look.value.findings).filter(([key]) => key !== name))
+  change({ findings: value === undefined ? others : { ...others, [name]: value } })
+}
+const rootOrder = ['white', 'tan', 'brown-soft', 'knotted', 'circling']
+function nextRoots(): void {
+  const at = rootOrder.indexOf(look.value.findings.roots ?? '')
+  say('roots', rootOrder[at + 1])
+}
+
+async function save(): Promise<void> {
+  const dto = checked({ ...look.value })
+  if (!dto) return
+  const stored = await store.mutateAsync({ id: standId.value, dto }).catch(() => undefined)
+  if (!stored) return
+  forgetDraft()
+  await router.push({ name: 'verdict' })
+}
+</script>
+
+<template>
+  <div v-if="stand" class="look">
+    <section class="figure-side" aria-label="Drawn plant">
+      <p class="hint">
+        Take a leaf below as your brush and paint what you see. Touch the roots to say what they are
+        like.
+      </p>
+      <PlantFigure
+        :context="stand.context"
+        :plant-id="stand.plantId"
+        :paint="look.paint"
+        :roots="look.findings.roots"
+        is-paintable
+        @paint="paintLeaf"
+        @roots="nextRoots"
+      />
+      <div class="ages" aria-hidden="true">
+        <template v-if="figureKind === 'tuft' || figureKind === 'rosette'">
+          <span>oldest outside</span><span>youngest in the middle</span>
+        </template>
+        <template v-else><span>oldest below</span><span>youngest on top</span></template>
+      </div>
+      <BrushChoice v-model:severity="severity" v-model:pattern="pattern" :form="leafForm" />
+    </section>
+
+    <section class="words-side" aria-label="In words">
+      <FindingWords :context="stand.context" :findings="look.findings" @say="say" />
+    </section>
+
+    <section class="verdict-side">
+      <PHAndStory />
+      <div class="verdict sheet">
+        <h2>Verdict so far</h2>
+        <template v-if="verdict && hasFindings">
+          <VerdictBars :verdict="verdict" :shown="4" is-open />
+          <OpenQuestions :verdict="verdict" />
+        </template>
+        <p v-else class="faint">Paint a leaf, or say which leaves are pale, and the causes line up here.</p>
+      </div>
+      <ProblemNote :problem="store.error.value" />
+      <div class="buttons">
+        <Button
+          type="primary"
+          size="large"
+          :disabled="!hasFindings || !isDirty"
+          :loading="store.isLoading.value"
+          @click="save"
+        >
+          Store this look
+        </Button>
+        <Button v-if="isDirty" size="large" @click="forgetDraft">Take back</Button>
+      </div>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.look {
+  display: grid;
+  grid-template-columns: minmax(300px, 380px) minmax(280px, 1fr) minmax(300px, 360px);
+  gap: 26px;
+  align-items: start;
+}
+.hint,
+.ages {
+  font-size: 0.82rem;
+  color: var(--slate);
+}
+.ages {
+  display: flex;
+  justify-content: space-between;
+  margin: 4px 0 10px;
+}
+.verdict-side {
+  display: grid;
+  gap: 14px;
+}
+.verdict {
+  padding: 12px 14px 14px;
+  display: grid;
+  gap: 10px;
+}
+.buttons {
+  display: flex;
+  gap: 10px;
+  position: sticky;
+  bottom: 0;
+  padding: 10px 0;
+  background: var(--paper);
+}
+@media (width < 1080px) {
+  .look {
+    grid-template-columns: minmax(280px, 380px) 1fr;
+  }
+  .verdict-side {
+    grid-column: 1 / -1;
+  }
+}
+@media (width < 700px) {
+  .look {
+    grid-template-columns: 1fr;
+    gap: 18px;
+  }
+}
+</style>

@@ -1,0 +1,169 @@
+<script setup lang="ts">
+import { CreateReadingDto } from '@spudder/contract/reading'
+import { CreateStoryEventDto } from '@spudder/contract/story'
+import { storyEventKinds, storyEvents, type StoryEventKind } from '@spudder/core/diagnosis'
+import { readingMethodNames, readingMethods, type ReadingMethod } from '@spudder/core/reading'
+import { Button } from 'ant-design-vue'
+import { computed } from 'vue'
+import { useStoreReading, useTellEvent } from '../../api/stands.ts'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import { useKept } from '../../shared/form/kept.ts'
+import { numberIn } from '../../shared/form/number-text.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import { dayWords, today } from '../../shared/units/today.ts'
+
+const { standId, story, verdict } = useStandCase()
+
+const storeReading = useStoreReading()
+const pHCheck = useChecked(CreateReadingDto, () => storeReading.error.value)
+const pHDraft = useKept(`pH:${standId.value}`, () => ({
+  id: crypto.randomUUID() as string,
+  value: '',
+  method: 'meter' as ReadingMethod,
+  takenOn: today(),
+}))
+const methodOptions = readingMethodNames
+  .filter((name) => name !== 'eye')
+  .map((value) => ({ value, words: readingMethods[value].label }))
+
+async function addPH(): Promise<void> {
+  const { value, ...rest } = pHDraft.value.value
+  const dto = pHCheck.checked({ kind: 'pH', value: numberIn(value), ...rest })
+  if (!dto) return
+  await storeReading.mutateAsync({ id: standId.value, dto }).then(pHDraft.forget, () => undefined)
+}
+
+const tell = useTellEvent()
+const eventCheck = useChecked(CreateStoryEventDto, () => tell.error.value)
+const eventDraft = useKept(`event:${standId.value}`, () => ({
+  id: crypto.randomUUID() as string,
+  kind: 'limed' as StoryEventKind,
+  happenedOn: today(),
+  fromPH: '',
+  toPH: '',
+}))
+const eventOptions = storyEventKinds.map((value) => ({ value, words: storyEvents[value] }))
+const isCorrection = computed(() => eventDraft.value.value.kind === 'pH-corrected')
+
+async function addEvent(): Promise<void> {
+  const { id, kind, happenedOn, fromPH, toPH } = eventDraft.value.value
+  const pH = isCorrection.value ? { fromPH: numberIn(fromPH), toPH: numberIn(toPH) } : {}
+  const dto = eventCheck.checked({ id, kind, happenedOn, ...pH })
+  if (!dto) return
+  await tell.mutateAsync({ id: standId.value, dto }).then(eventDraft.forget, () => undefined)
+}
+
+const known = computed(() =>
+  (story.value?.readings ?? [])
+    .filter(({ kind }) => kind === 'pH')
+    .slice(-3)
+    .toReversed(),
+)
+const told = computed(() => (story.value?.events ?? []).slice(-3).toReversed())
+const exposure = computed(() => verdict.value?.exposure)
+</script>
+
+<template>
+  <section class="sheet box" aria-label="pH and story">
+    <h2>pH</h2>
+    <p v-if="exposure" class="exposure">
+      <b>{{ exposure.pH.toFixed(1) }} ± {{ exposure.doubt.toFixed(1) }}</b>
+      while these leaves grew, {{ dayWords(exposure.window.from) }} to {{ dayWords(exposure.window.to) }}
+    </p>
+    <form class="row" @submit.prevent="addPH">
+      <TextField
+        v-model="pHDraft.value.value.value"
+        label="pH measured"
+        inputmode="decimal"
+        :message="pHCheck.messageFor('value')"
+      />
+      <ChoiceField v-model="pHDraft.value.value.method" label="by" :options="methodOptions" />
+      <TextField
+        v-model="pHDraft.value.value.takenOn"
+        label="on"
+        type="date"
+        :message="pHCheck.messageFor('takenOn')"
+      />
+      <Button html-type="submit" :loading="storeReading.isLoading.value">Add pH</Button>
+    </form>
+    <ProblemNote :problem="storeReading.error.value" />
+    <p v-if="known.length > 0" class="known">
+      Known:
+      <span v-for="reading in known" :key="reading.id">
+        {{ reading.value }} ({{ readingMethods[reading.method].label }}, {{ dayWords(reading.takenOn) }})
+      </span>
+    </p>
+    <details>
+      <summary>What happened before{{ told.length > 0 ? ` (${told.length} told)` : '' }}</summary>
+      <form class="row event" @submit.prevent="addEvent">
+        <ChoiceField v-model="eventDraft.value.value.kind" label="what" :options="eventOptions" />
+        <TextField
+          v-model="eventDraft.value.value.happenedOn"
+          label="on"
+          type="date"
+          :message="eventCheck.messageFor('happenedOn')"
+        />
+        <template v-if="isCorrection">
+          <TextField
+            v-model="eventDraft.value.value.fromPH"
+            label="from pH"
+            inputmode="decimal"
+            :message="eventCheck.messageFor('fromPH')"
+          />
+          <TextField
+            v-model="eventDraft.value.value.toPH"
+            label="to pH"
+            inputmode="decimal"
+            :message="eventCheck.messageFor('toPH')"
+          />
+        </template>
+        <Button html-type="submit" :loading="tell.isLoading.value">Tell</Button>
+      </form>
+      <ProblemNote :problem="tell.error.value" />
+      <p v-for="event in told" :key="event.id" class="known">
+        {{ dayWords(event.happenedOn) }}: {{ storyEvents[event.kind] }}
+        <template v-if="event.fromPH !== null">from {{ event.fromPH }} to {{ event.toPH }}</template>
+        {{ event.note }}
+      </p>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.box {
+  padding: 12px 14px;
+  display: grid;
+  gap: 8px;
+}
+.row {
+  display: grid;
+  grid-template-columns: 92px 1fr 1fr;
+  gap: 8px;
+  align-items: end;
+}
+.row > :deep(.ant-btn) {
+  grid-column: 1 / -1;
+}
+.event {
+  grid-template-columns: 1fr 1fr;
+  margin: 8px 0;
+}
+.exposure {
+  font-size: 0.88rem;
+}
+.known {
+  font-size: 0.82rem;
+  color: var(--slate);
+}
+.known span + span::before {
+  content: '· ';
+}
+summary {
+  cursor: pointer;
+  font-size: 0.87rem;
+  color: var(--rust);
+}
+</style>

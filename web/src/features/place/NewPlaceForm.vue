@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { climates, CreatePlaceDto, type Climate } from '@spudder/contract/place'
+import type { UnitSystem } from '@spudder/core/quantity'
+import { Button } from 'ant-design-vue'
+import { useCreatePlace } from '../../api/places.ts'
+import ChipChoice from '../../shared/form/ChipChoice.vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import { useKept } from '../../shared/form/kept.ts'
+
+const create = useCreatePlace()
+const { checked, messageFor } = useChecked(CreatePlaceDto, () => create.error.value)
+const { value: draft, forget } = useKept('new-place', () => ({
+  id: crypto.randomUUID() as string,
+  name: '',
+  unitSystem: 'us' as UnitSystem | undefined,
+  climate: 'temperate' as Climate | undefined,
+}))
+const systems = [
+  { value: 'us', words: 'US: oz, lb, gal, 1000 ft²' },
+  { value: 'metric', words: 'metric: g, kg, L, ha' },
+] as const
+const climateWords: Readonly<Record<Climate, string>> = {
+  temperate: 'mild and moist',
+  continental: 'cold winters, hot summers',
+  mediterranean: 'dry summers',
+  subtropical: 'warm and humid',
+}
+const climateOptions = climates.map((value) => ({ value, words: climateWords[value] }))
+
+async function save(): Promise<void> {
+  const dto = checked(draft.value)
+  if (!dto) return
+  await create.mutateAsync(dto).then(forget, () => undefined)
+}
+</script>
+
+<template>
+  <form class="place" @submit.prevent="save">
+    <h1>Where do you grow?</h1>
+    <p>
+      A place is an estate, farm, club or glasshouse. Give it a name; everything else can be told as
+      it comes up.
+    </p>
+    <TextField v-model="draft.name" label="Name of the place" :message="messageFor('name')" />
+    <ChipChoice v-model="draft.unitSystem" label="Units shown (you may type either)" :options="systems" />
+    <ChipChoice v-model="draft.climate" label="Climate, for the simulated weather" :options="climateOptions" />
+    <ProblemNote :problem="create.error.value" />
+    <Button type="primary" html-type="submit" :loading="create.isLoading.value">Start</Button>
+  </form>
+</template>
+
+<style scoped>
+.place {
+  display: grid;
+  gap: 16px;
+  justify-items: start;
+  max-width: 460px;
+  margin: 40px auto;
+}
+.place > :deep(.field) {
+  width: 100%;
+}
+</style>

@@ -1,0 +1,320 @@
+<script setup lang="ts">
+import { CreateRemedyDto } from '@spudder/contract/remedy'
+import { toStandSize } from '@spudder/contract/stand'
+import type { Cause } from '@spudder/core/diagnosis'
+import { addDays } from '@spudder/core/calendar'
+import { contexts, routeWords } from '@spudder/core/plant'
+import { dimensionOf, parseUnit } from '@spudder/core/quantity'
+import { rateBases } from '@spudder/core/rate'
+import { responseFor } from '@spudder/core/regreening'
+import { judgeSprayDay } from '@spudder/core/weather'
+import { Button } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { useWeather } from '../../api/places.ts'
+import { useChooseRemedy } from '../../api/stands.ts'
+import CautionList from '../../shared/case/CautionList.vue'
+import FillList from '../../shared/case/FillList.vue'
+import { pHAt } from '../../shared/case/pH-now.ts'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import ChipChoice from '../../shared/form/ChipChoice.vue'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import QuantityField from '../../shared/form/QuantityField.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import HowGot from '../../shared/how/HowGot.vue'
+import { amountRange, amountWords } from '../../shared/units/amount-words.ts'
+import { dayWords, today } from '../../shared/units/today.ts'
+import SourceList from './SourceList.vue'
+import { useRemedyDraft } from './use-remedy-draft.ts'
+
+const standCase = useStandCase()
+const { standId, story, system, openCase, verdict } = standCase
+/** Only drawn where both are there. */
+const stand = standCase.stand.value!
+const size = toStandSize(stand.size)
+const router = useRouter()
+
+const pH = computed(() => story.value && pHAt(story.value, today()))
+const presentIronMgPerL = computed(
+  () => story.value?.readings.findLast(({ kind }) => kind === 'ironInSolution')?.value,
+)
+const {
+  draft,
+  forget,
+  route,
+  ranked,
+  chosen,
+  rate,
+  takeRate,
+  takeSource,
+  rateValue,
+  carrierValue,
+  tankL,
+  ironShare,
+  amount,
+  fills,
+  warnings,
+} = useRemedyDraft({ standId: standId.value, context: stand.context, size, pH, presentIronMgPerL })
+
+const leading = computed(() => verdict.value?.ranked[0])
+const causeId = ref<string>()
+const cause = computed<Cause | undefined>(
+  () => verdict.value?.ranked.find((each) => each.cause.id === causeId.value)?.cause ?? leading.value?.cause,
+)
+const causeOptions = computed(() =>
+  (verdict.value?.ranked ?? []).slice(0, 6).map((each) => ({
+    value: each.cause.id,
+    words: `${each.cause.name}, ${Math.round(each.probability * 100)} %`,
+  })),
+)
+const routeOptions = contexts[stand.context].routes.map((value) => ({ value, words: routeWords[value] }))
+const rateOptions = computed(() => (chosen.value?.rates ?? []).map(({ id, label }) => ({ value: id, words: label })))
+const carrierDimension = computed(() => {
+  const { carrier } = rate.value ?? {}
+  return carrier ? dimensionOf(parseUnit(carrier.unit)) : 'volume/area'
+})
+const response = computed(() => chosen.value && responseFor(route.value, chosen.value.source.id, stand.context))
+
+/** Days of the forecast on which a leaf spray could go out. */
+const forecast = useWeather(
+  () => stand.placeId,
+  () => today(),
+  () => addDays(today(), 10),
+)
+const fitDays = computed(() =>
+  (forecast.data.value?.days ?? []).filter((day) => judgeSprayDay(day).fit).map(({ day }) => day).slice(0, 4),
+)
+const against = computed(() => {
+  if (route.value !== 'leaf') return ''
+  const day = forecast.data.value?.days.find((each) => each.day === draft.value.applyOn)
+  return day ? judgeSprayDay(day).against.join('; ') : ''
+})
+
+const choose = useChooseRemedy()
+const { checked, messageFor } = useChecked(CreateRemedyDto, () => choose.error.value)
+
+async function save(): Promise<void> {
+  if (!openCase.value || !rate.value || !chosen.value || !cause.value) return
+  const { id, applyOn, lasting, retestOn } = draft.value
+  const dto = checked({
+    id,
+    causeId: cause.value.id,
+    route: route.value,
+    sourceId: chosen.value.source.id,
+    rateId: rate.value.id,
+    rateValue: rateValue.value,
+    ...(rate.value.carrier ? { carrierValue: carrierValue.value } : {}),
+    ...(tankL.value === undefined || !rate.value.carrier ? {} : { tankL: tankL.value }),
+    ironShare: ironShare.value,
+    ...(rate.value.basis === 'iron-in-solution' && presentIronMgPerL.value !== undefined
+      ? { presentIronMgPerL: presentIronMgPerL.value }
+      : {}),
+    applyOn,
+    lasting,
+    ...(retestOn === '' ? {} : { retestOn }),
+  })
+  if (!dto || fills.value.problem) return
+  const stored = await choose.mutateAsync({ id: openCase.value.id, dto }).catch(() => undefined)
+  if (!stored) return
+  forget()
+  await router.push({ name: 'jobs' })
+}
+</script>
+
+<template>
+  <form class="remedy" @submit.prevent="save">
+    <section class="choose">
+      <ChoiceField
+        :label="'Against'"
+        :model-value="cause?.id ?? ''"
+        :options="causeOptions"
+        @update:model-value="causeId = $event"
+      />
+      <p v-if="cause?.remedy === 'not-iron'" class="no-iron">
+        <b>Not iron: do not buy iron for this.</b> {{ cause.advice }} The list below is for those who know
+        better.
+      </p>
+      <p v-else-if="cause" class="faint-note">{{ cause.advice }}</p>
+      <ChipChoice v-model="draft.route" label="Way in" :options="routeOptions" />
+      <p class="faint-note">
+        <template v-if="pH">pH {{ pH.pH.toFixed(1) }} ± {{ pH.doubt.toFixed(1) }} now.</template>
+        <template v-else>No pH known. Measure it before you buy; every source is judged with doubt till then.</template>
+        Bars show how much of the iron stays of use, 0 to 100 %.
+      </p>
+      <SourceList :ranked="ranked" :chosen-id="chosen?.source.id" @choose="takeSource" />
+    </section>
+
+    <section v-if="rate && chosen" class="figures">
+      <h2>{{ chosen.source.name }}, {{ routeWords[route] }}</h2>
+      <ChoiceField
+        v-if="rateOptions.length > 1"
+        :model-value="rate.id"
+        label="Rate of the table"
+        :options="rateOptions"
+        @update:model-value="takeRate"
+      />
+      <QuantityField
+        v-model="draft.rate"
+        :label="rateBases[rate.basis].label"
+        :dimension="rateBases[rate.basis].dimension"
+        :unit="rate.unit"
+        :hint="`${rate.label}; usual ${rate.rate.low}-${rate.rate.high} ${rate.unit}. The label comes first.`"
+        :message="messageFor('rateValue')"
+        @value="rateValue = $event"
+      />
+      <QuantityField
+        v-if="rate.carrier"
+        v-model="draft.carrier"
+        :label="carrierDimension === 'share' ? 'drench, share of pot volume' : 'water'"
+        :dimension="carrierDimension"
+        :unit="rate.carrier.unit"
+        :hint="`usual ${rate.carrier.low}-${rate.carrier.high} ${rate.carrier.unit}`"
+        :message="messageFor('carrierValue')"
+        @value="carrierValue = $event"
+      />
+      <TextField
+        v-model="draft.ironPercent"
+        label="iron in the product, %"
+        inputmode="decimal"
+        hint="from the label"
+        :message="amount.problem ?? messageFor('ironShare')"
+      />
+      <QuantityField
+        v-if="rate.carrier && draft.tank !== ''"
+        v-model="draft.tank"
+        label="tank, backpack or bucket"
+        dimension="volume"
+        unit="L"
+        :message="fills.problem ?? messageFor('tankL')"
+        @value="tankL = $event"
+      />
+      <Button v-else-if="rate.carrier" @click="draft.tank = system === 'us' ? '4 gal' : '15 L'">
+        Split into fills of a tank
+      </Button>
+      <p v-if="presentIronMgPerL !== undefined && rate.basis === 'iron-in-solution'" class="faint-note">
+        {{ presentIronMgPerL }} mg/L iron is in the solution already.
+      </p>
+    </section>
+    <section v-else class="figures">
+      <p>No rate is known as good practice for this source by this way. Choose another.</p>
+    </section>
+
+    <section v-if="rate && chosen" class="result">
+      <div class="sheet amount" aria-live="polite">
+        <template v-if="amount.value">
+          <p class="big">{{ amountWords('mass', amount.value.productKg, system) }}<span class="unit">product</span></p>
+          <p v-if="amount.value.carrierL > 0" class="big second">
+            {{ amountWords('volume', amount.value.carrierL, system) }}<span class="unit">water</span>
+          </p>
+          <p class="faint-note">
+            {{ amountWords('mass', amount.value.ironKg, system) }} of it iron. The usual rates give
+            {{ amountRange('mass', amount.low.productKg, amount.high.productKg, system) }}.
+          </p>
+          <FillList v-if="fills.plan" :plan="fills.plan" :system="system" />
+          <HowGot :derivation="amount.value.derivation" />
+        </template>
+        <p v-else class="faint-note">Fill in the figures, and the amount stands here.</p>
+      </div>
+      <p v-if="'isAboveTable' in amount && amount.isAboveTable" class="no-iron">
+        Above the usual rates. Too much iron blackens turf and burns roots: only where the label says so.
+      </p>
+      <p v-for="warning in warnings" :key="warning.id" class="no-iron">{{ warning.words }}</p>
+      <CautionList :context="stand.context" :route="route" :source-id="chosen.source.id" />
+      <p v-if="response" class="faint-note">
+        First change {{ response.firstChange.low }}-{{ response.firstChange.high }} days after, full colour
+        {{ response.full.low }}-{{ response.full.high }}, fading from {{ response.fades.low }}
+        ({{ response.source }}).
+      </p>
+      <TextField v-model="draft.applyOn" label="Put it on" type="date" :message="messageFor('applyOn')" />
+      <p v-if="route === 'leaf' && fitDays.length > 0" class="days">
+        <span>Fit by the simulated forecast:</span>
+        <button v-for="day in fitDays" :key="day" type="button" @click="draft.applyOn = day">
+          {{ dayWords(day) }}
+        </button>
+      </p>
+      <p v-if="against" class="no-iron">{{ dayWords(draft.applyOn) }}: {{ against }}.</p>
+      <TextField
+        v-model="draft.lasting"
+        label="The lasting fix, in your words"
+        hint="drainage, feeding, water, acid where lime allows, another plant"
+        :message="messageFor('lasting')"
+      />
+      <TextField
+        v-model="draft.retestOn"
+        label="Test pH again on (if wanted)"
+        type="date"
+        :message="messageFor('retestOn')"
+      />
+      <ProblemNote :problem="choose.error.value" />
+      <Button type="primary" size="large" html-type="submit" :disabled="!amount.value" :loading="choose.isLoading.value">
+        Put it on {{ draft.applyOn ? dayWords(draft.applyOn) : 'a day' }}
+      </Button>
+    </section>
+  </form>
+</template>
+
+<style scoped>
+.remedy {
+  display: grid;
+  grid-template-columns: minmax(320px, 1.15fr) minmax(220px, 0.75fr) minmax(300px, 1fr);
+  gap: 28px;
+  align-items: start;
+}
+section {
+  display: grid;
+  gap: 11px;
+}
+.faint-note {
+  font-size: 0.84rem;
+  color: var(--slate);
+}
+.no-iron {
+  padding: 8px 12px;
+  background: var(--rust-wash);
+  border-left: 3px solid var(--rust);
+  font-size: 0.88rem;
+}
+.amount {
+  padding: 12px 16px;
+  display: grid;
+  gap: 6px;
+}
+.big {
+  font-size: 2.1rem;
+  font-weight: 660;
+  letter-spacing: -0.02em;
+  line-height: 1.1;
+}
+.big .unit {
+  font-size: 0.9rem;
+}
+.second {
+  font-size: 1.4rem;
+}
+.days {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+  font-size: 0.84rem;
+}
+.days button {
+  border: 1px solid var(--strong-line);
+  background: var(--sheet);
+  border-radius: 999px;
+  padding: 3px 11px;
+  cursor: pointer;
+}
+@media (width < 1080px) {
+  .remedy {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+@media (width < 700px) {
+  .remedy {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

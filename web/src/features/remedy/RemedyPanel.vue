@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import { dayWords } from '../../shared/units/today.ts'
+import { amountWords } from '../../shared/units/amount-words.ts'
+import { ironSources } from '@spudder/core/choice'
+import RemedyChooser from './RemedyChooser.vue'
+
+const { stand, story, openCase, newestLook, verdict, remedies, system } = useStandCase()
+const leading = computed(() => verdict.value?.ranked[0])
+const chosenBefore = computed(() => remedies.value.toReversed())
+const nameOf = (id: string) => ironSources.find((source) => source.id === id)?.name ?? id
+</script>
+
+<template>
+  <div v-if="openCase && newestLook && stand && story && leading">
+    <RemedyChooser :key="stand.id" />
+  </div>
+  <div v-else class="empty">
+    <h2>No case to remedy</h2>
+    <p>A remedy rests on a look. Take one first; the case opens with it.</p>
+    <RouterLink :to="{ name: 'look' }" class="onward">Take a look</RouterLink>
+  </div>
+  <section v-if="chosenBefore.length > 0" class="before">
+    <h2>Chosen in this case</h2>
+    <ul>
+      <li v-for="remedy in chosenBefore" :key="remedy.id">
+        {{ dayWords(remedy.createdAt.slice(0, 10)) }}, {{ remedy.createdBy }}: {{ nameOf(remedy.sourceId) }},
+        {{ amountWords('mass', remedy.productKg, system) }} for {{ dayWords(remedy.applyOn) }}.
+        {{ remedy.lasting }}
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.empty {
+  display: grid;
+  gap: 10px;
+  padding: 24px 0;
+  max-width: 50ch;
+}
+.onward {
+  justify-self: start;
+  background: var(--rust);
+  color: var(--on-rust);
+  border-radius: var(--radius);
+  padding: 9px 16px;
+  text-decoration: none;
+  font-weight: 580;
+}
+.before {
+  margin-top: 26px;
+  padding-top: 12px;
+  border-top: 1px solid var(--line);
+  font-size: 0.88rem;
+  display: grid;
+  gap: 6px;
+}
+</style>

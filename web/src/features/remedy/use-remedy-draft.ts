@@ -1,0 +1,161 @@
+import { ironSources, rankSources, type IronSourceId, type PHBelief } from '@spudder/core/choice'
+import { CoreError } from '@spudder/core/error'
+import { checkSpray, planFills } from '@spudder/core/mix'
+import { contexts, type Context, type Route, type StandSize } from '@spudder/core/plant'
+import { amountFor, findRate, ratesFor, type Rate } from '@spudder/core/rate'
+import { computed, ref, watch, type ComputedRef } from 'vue'
+import { useKept } from '../../shared/form/kept.ts'
+import { numberIn } from '../../shared/form/number-text.ts'
+import { today } from '../../shared/units/today.ts'
+
+interface RemedyGrounds {
+  readonly standId: string
+  readonly context: Context
+  readonly size: StandSize
+  readonly pH: ComputedRef<PHBelief | undefined>
+  readonly presentIronMgPerL: ComputedRef<number | undefined>
+}
+
+/** Where nobody measured: neutral, and so doubtful that every source stays in the running. */
+const unmeasuredPH: PHBelief = { pH: 7, doubt: 1 }
+
+/** What is typed, as typed; it survives a reload. */
+const freshDraft = (route: Route) => ({
+  id: crypto.randomUUID() as string,
+  route: route as Route | undefined,
+  sourceId: undefined as IronSourceId | undefined,
+  rateId: '',
+  rate: '',
+  carrier: '',
+  tank: '',
+  ironPercent: '',
+  applyOn: today(),
+  lasting: '',
+  retestOn: '',
+})
+
+const message = (error: unknown): string => {
+  if (error instanceof CoreError) return `Give ${error.expected}.`
+  throw error
+}
+
+/** The remedy being put together: choices, what they rank and amount to. */
+export function useRemedyDraft({ standId, context, size, pH, presentIronMgPerL }: RemedyGrounds) {
+  const { value: draft, forget } = useKept(`remedy:${standId}`, () =>
+    freshDraft(contexts[context].routes[0]),
+  )
+  const route = computed<Route>(() => draft.value.route ?? contexts[context].routes[0])
+  const ranked = computed(() =>
+    rankSources(route.value, pH.value ?? unmeasuredPH).map((each) => ({
+      ...each,
+      rates: ratesFor(context, route.value, each.source.id),
+    })),
+  )
+  const chosen = computed(
+    () =>
+      ranked.value.find(({ source }) => source.id === draft.value.sourceId) ??
+      ranked.value.find(({ rates }) => rates.length > 0),
+  )
+  const rate = computed<Rate | undefined>(() => {
+    const rates = chosen.value?.rates ?? []
+    return rates.find(({ id }) => id === draft.value.rateId) ?? rates[0]
+  })
+
+  /** Takes up the usual figures of a rate, to be typed over. */
+  function takeRate(id: string): void {
+    const { rate: figures, unit, carrier } = findRate(id)
+    draft.value.rateId = id
+    draft.value.rate = `${figures.usual} ${unit}`
+    draft.value.carrier = carrier ? `${carrier.usual} ${carrier.unit}` : ''
+  }
+  function takeSource(id: IronSourceId): void {
+    draft.value.sourceId = id
+    const source = ironSources.find((each) => each.id === id)
+    draft.value.ironPercent = String((source?.ironShare.usual ?? 0) * 100)
+    const [first] = ratesFor(context, route.value, id)
+    if (first) takeRate(first.id)
+  }
+  // A stored draft keeps its figures; only a new choice of source or route takes fresh ones.
+  watch(
+    [route, () => chosen.value?.source.id, () => rate.value?.id],
+    ([newRoute, sourceId, rateId], [oldRoute]) => {
+      if (!sourceId) return
+      const isNewRoute = oldRoute !== undefined && newRoute !== oldRoute
+      if (isNewRoute || draft.value.sourceId !== sourceId || draft.value.rateId !== rateId) {
+        const best = isNewRoute ? ranked.value.find(({ rates }) => rates.length > 0) : undefined
+        takeSource(best?.source.id ?? sourceId)
+      }
+    },
+    { immediate: true },
+  )
+
+  /** The quantities as read from what is typed; undefined while unreadable. */
+  const rateValue = ref<number>()
+  const carrierValue = ref<number>()
+  const tankL = ref<number>()
+  const ironShare = computed(() => numberIn(draft.value.ironPercent) / 100)
+
+  const amount = computed(() => {
+    if (!rate.value || rateValue.value === undefined) return { problem: undefined }
+    if (rate.value.carrier && carrierValue.value === undefined) return { problem: undefined }
+    const input = {
+      rate: rate.value,
+      size,
+      ironShare: ironShare.value,
+      ...(carrierValue.value === undefined ? {} : { carrierValue: carrierValue.value }),
+      ...(presentIronMgPerL.value === undefined ? {} : { presentIronMgPerL: presentIronMgPerL.value }),
+    }
+    try {
+      const at = (value: number) => amountFor({ ...input, rateValue: value })
+      const { low, high } = rate.value.rate
+      return {
+        value: at(rateValue.value),
+        low: at(low),
+        high: at(high),
+        isAboveTable: rateValue.value > high * 1.001,
+      }
+    } catch (error) {
+      return { problem: message(error) }
+    }
+  })
+  const fills = computed(() => {
+    const total = amount.value.value
+    if (!total || total.carrierL <= 0 || tankL.value === undefined) return { problem: undefined }
+    try {
+      const { productKg, carrierL: waterL } = total
+      return { plan: planFills({ productKg, waterL, tankL: tankL.value }) }
+    } catch (error) {
+      return { problem: message(error) }
+    }
+  })
+  const warnings = computed(() => {
+    const total = amount.value.value
+    if (!total || !chosen.value) return []
+    return checkSpray({
+      context,
+      route: route.value,
+      source: chosen.value.source,
+      productKg: total.productKg,
+      carrierL: total.carrierL,
+      ...(size.kind === 'area' ? { areaM2: size.areaM2 } : {}),
+    })
+  })
+
+  return {
+    draft,
+    forget,
+    route,
+    ranked,
+    chosen,
+    rate,
+    takeRate,
+    takeSource,
+    rateValue,
+    carrierValue,
+    tankL,
+    ironShare,
+    amount,
+    fills,
+    warnings,
+  }
+}

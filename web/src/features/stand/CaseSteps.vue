@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { ironSources } from '@spudder/core/choice'
+import { greennessReading, isColourKind } from '@spudder/core/regreening'
+import { computed } from 'vue'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import { judgementOf } from '../../shared/case/judgement.ts'
+import { dayWords } from '../../shared/units/today.ts'
+
+const { story, stand, openCase, shownCase, newestLook, looks, isDirty, hasFindings, verdict, remedies, jobs, standing } =
+  useStandCase()
+
+const percent = (share: number) => `${Math.round(share * 100)} %`
+const remedy = computed(() => remedies.value.at(-1))
+const planned = computed(() => jobs.value.filter(({ status }) => status === 'planned'))
+
+const lookWords = computed(() => {
+  if (isDirty.value) return 'begun, not stored'
+  const look = newestLook.value ?? looks.value.at(-1)
+  return look ? dayWords(look.lookedOn) : 'not yet'
+})
+const verdictWords = computed(() => {
+  const first = verdict.value?.ranked[0]
+  if (!hasFindings.value || !first) return openCase.value ? 'needs a look' : 'no open case'
+  return `${first.cause.name}, ${percent(first.probability)}`
+})
+const remedyWords = computed(() => {
+  const source = ironSources.find(({ id }) => id === remedy.value?.sourceId)
+  return source ? source.name : 'none chosen'
+})
+const jobWords = computed(() => {
+  const next = planned.value[0]
+  if (next) return `${dayWords(next.dueOn)}: ${next.title}`
+  return standing.value.length > 0 ? `${standing.value.length} recorded` : 'nothing planned'
+})
+const watchWords = computed(() => {
+  if (!story.value || !stand.value) return ''
+  const seen = story.value.readings.flatMap((reading) =>
+    isColourKind(reading.kind)
+      ? [{ day: reading.takenOn, ...greennessReading({ ...reading, kind: reading.kind }) }]
+      : [],
+  )
+  return judgementOf(standing.value, seen, stand.value.context)?.judgement.word ?? 'nothing applied yet'
+})
+
+const steps = computed(() => [
+  { name: 'look', label: 'Look', words: lookWords.value },
+  { name: 'verdict', label: 'Verdict', words: verdictWords.value },
+  { name: 'remedy', label: 'Remedy', words: remedyWords.value },
+  { name: 'jobs', label: 'Jobs and entries', words: jobWords.value },
+  { name: 'watch', label: 'Watch', words: watchWords.value },
+])
+const caseWords = computed(() => {
+  const shown = shownCase.value
+  if (!shown) return 'No case yet: the first look opens one.'
+  if (shown.closedOn === null) return `Case open since ${dayWords(shown.openedOn)}.`
+  const outcome = shown.outcome === 'green' ? 'green' : 'given up'
+  return `Last case closed ${dayWords(shown.closedOn)}, ${outcome}: ${shown.outcomeNote}`
+})
+</script>
+
+<template>
+  <nav aria-label="Steps of the case">
+    <RouterLink
+      v-for="step in steps"
+      :key="step.name"
+      :to="{ name: step.name }"
+      class="step"
+      replace
+    >
+      <b>{{ step.label }}</b>
+      <span>{{ step.words }}</span>
+    </RouterLink>
+  </nav>
+  <p class="case">{{ caseWords }}</p>
+</template>
+
+<style scoped>
+nav {
+  display: grid;
+  grid-template-columns: repeat(5, 1fr);
+  border-bottom: 1px solid var(--strong-line);
+  margin-top: 4px;
+}
+.step {
+  padding: 6px 12px 7px;
+  text-decoration: none;
+  display: grid;
+  min-width: 0;
+  border-bottom: 3px solid transparent;
+}
+.step span {
+  font-size: 0.8rem;
+  color: var(--slate);
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.router-link-active {
+  border-bottom-color: var(--rust);
+  background: var(--sheet);
+}
+.case {
+  font-size: 0.82rem;
+  color: var(--slate);
+  padding: 6px 2px 8px;
+}
+@media (width < 700px) {
+  nav {
+    display: flex;
+    overflow-x: auto;
+  }
+  .step {
+    flex: 0 0 auto;
+    max-width: 46vw;
+    min-height: 48px;
+  }
+}
+</style>

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { addDays } from '@spudder/core/calendar'
+import { contexts, findPlant } from '@spudder/core/plant'
+import { computed, onBeforeUnmount, watch } from 'vue'
+import { provideStandCase } from '../../shared/case/stand-case.ts'
+import { usePalette } from '../../shared/palette/use-palette.ts'
+import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'
+import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
+import SpanChoice from '../../shared/ribbon/SpanChoice.vue'
+import { timeScale } from '../../shared/ribbon/time-axis.ts'
+import TimeAxis from '../../shared/ribbon/TimeAxis.vue'
+import { useTimeWindow } from '../../shared/ribbon/use-time-window.ts'
+import { useWidth } from '../../shared/ribbon/use-width.ts'
+import { sizeWords } from '../../shared/units/size-words.ts'
+import { dayWords } from '../../shared/units/today.ts'
+import CaseSteps from './CaseSteps.vue'
+
+const props = defineProps<{ standId: string }>()
+const standCase = provideStandCase(computed(() => props.standId))
+const { story, stand, system, query } = standCase
+
+const time = useTimeWindow()
+const palette = usePalette()
+const width = useWidth('axis')
+const scale = computed(() => timeScale(time.window, width.value))
+const model = computed(() => {
+  if (!story.value) return undefined
+  const until = time.window.to > time.today ? time.window.to : addDays(time.today, 1)
+  return ribbonModel(story.value, time.today, until)
+})
+const about = computed(() => {
+  if (!stand.value) return ''
+  const { plantId, context, size, note } = stand.value
+  const parts = [findPlant(plantId).name, contexts[context].label, sizeWords(size, system.value), note]
+  return parts.filter((part) => part !== '').join(' · ')
+})
+
+const panels = ['look', 'verdict', 'remedy', 'jobs', 'watch'] as const
+watch(
+  () => stand.value,
+  (now) => {
+    palette.local = now
+      ? panels.map((name) => ({
+          words: `${name[0]?.toUpperCase()}${name.slice(1)}`,
+          hint: now.name,
+          to: { name, params: { standId: now.id } },
+        }))
+      : []
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => (palette.local = []))
+</script>
+
+<template>
+  <p v-if="query.error.value" class="notice" role="alert">
+    {{ query.error.value.message }}
+    <button type="button" @click="query.refetch()">Try again</button>
+    <RouterLink :to="{ name: 'estate' }">Back to the estate</RouterLink>
+  </p>
+  <div class="head">
+    <div class="title">
+      <h1>{{ stand?.name ?? '…' }}</h1>
+      <p class="about">{{ about }}</p>
+    </div>
+    <p v-if="model?.now" class="now">
+      <span class="figure">{{ model.now.figure }}</span>
+      <span>{{ model.now.words }}, seen {{ dayWords(model.now.day) }}</span>
+    </p>
+    <SpanChoice />
+  </div>
+  <div ref="axis" class="ribbon">
+    <TimeAxis :scale="scale" :today="time.today" />
+    <RibbonBand
+      v-if="model"
+      :model="model"
+      :scale="scale"
+      :today="time.today"
+      :band-height="54"
+      :label="stand?.name ?? ''"
+      is-large
+    />
+  </div>
+  <template v-if="story">
+    <CaseSteps />
+    <RouterView />
+  </template>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  align-items: center;
+  gap: 22px;
+  flex-wrap: wrap;
+}
+.title {
+  margin-right: auto;
+  min-width: 0;
+}
+.about {
+  font-size: 0.84rem;
+  color: var(--slate);
+}
+.now {
+  display: grid;
+  font-size: 0.82rem;
+  color: var(--slate);
+  text-align: right;
+}
+.now .figure {
+  font-size: 1.15rem;
+  font-weight: 640;
+  color: var(--ink);
+}
+.ribbon {
+  margin-top: 4px;
+  min-height: 134px;
+  overflow: hidden;
+}
+.notice {
+  padding: 10px 14px;
+  background: var(--rust-wash);
+  border-left: 3px solid var(--rust);
+}
+</style>

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { CloseCaseDto, type CaseDto, type CaseOutcome } from '@spudder/contract/case'
+import { Button } from 'ant-design-vue'
+import { useCloseCase } from '../../api/stands.ts'
+import ChipChoice from '../../shared/form/ChipChoice.vue'
+import { useKept } from '../../shared/form/kept.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import { today } from '../../shared/units/today.ts'
+
+const props = defineProps<{ openCase: CaseDto }>()
+const close = useCloseCase()
+const { checked, messageFor } = useChecked(CloseCaseDto, () => close.error.value)
+const { value: draft, forget } = useKept(`close:${props.openCase.id}`, () => ({
+  outcome: undefined as CaseOutcome | undefined,
+  note: '',
+}))
+const outcomes = [
+  { value: 'green', words: 'it is green' },
+  { value: 'given-up', words: 'given up' },
+] as const
+
+async function save(): Promise<void> {
+  const dto = checked({ ...draft.value, closedOn: today() })
+  if (!dto) return
+  await close.mutateAsync({ id: props.openCase.id, dto }).then(forget, () => undefined)
+}
+</script>
+
+<template>
+  <details>
+    <summary>Close the case</summary>
+    <form @submit.prevent="save">
+      <ChipChoice v-model="draft.outcome" label="How did it end?" :options="outcomes" />
+      <p v-if="messageFor('outcome')" class="message" role="alert">{{ messageFor('outcome') }}</p>
+      <TextField v-model="draft.note" label="What would you want to know next year?" :message="messageFor('note')" />
+      <p class="faint-note">Jobs still planned for it are dropped.</p>
+      <ProblemNote :problem="close.error.value" />
+      <Button html-type="submit" :loading="close.isLoading.value">Close it</Button>
+    </form>
+  </details>
+</template>
+
+<style scoped>
+summary {
+  cursor: pointer;
+  color: var(--rust);
+  font-size: 0.9rem;
+}
+form {
+  display: grid;
+  gap: 9px;
+  padding-top: 9px;
+}
+.message {
+  color: var(--rust);
+  font-size: 0.84rem;
+}
+.faint-note {
+  font-size: 0.82rem;
+  color: var(--slate);
+}
+</style>

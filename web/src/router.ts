@@ -1,0 +1,37 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import EstatePage from './features/estate/EstatePage.vue'
+
+/** The screens. All but the estate are loaded when they are first opened. */
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'estate', component: EstatePage },
+    {
+      path: '/stands/new',
+      name: 'new-stand',
+      component: () => import('./features/place/NewStandPage.vue'),
+    },
+    {
+      path: '/stands/:standId',
+      component: () => import('./features/stand/StandPage.vue'),
+      props: true,
+      children: [
+        { path: '', name: 'stand', component: () => import('./features/stand/StandStart.vue') },
+        { path: 'look', name: 'look', component: () => import('./features/look/LookPanel.vue') },
+        {
+          path: 'verdict',
+          name: 'verdict',
+          component: () => import('./features/verdict/VerdictPanel.vue'),
+        },
+        {
+          path: 'remedy',
+          name: 'remedy',
+          component: () => import('./features/remedy/RemedyPanel.vue'),
+        },
+        { path: 'jobs', name: 'jobs', component: () => import('./features/jobs/JobsPanel.vue') },
+        { path: 'watch', name: 'watch', component: () => import('./features/watch/WatchPanel.vue') },
+      ],
+    },
+    { path: '/:anything(.*)*', redirect: { name: 'estate' } },
+  ],
+})

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { usePlace } from '../api/places.ts'
+import { useTheme } from '../theme/use-theme.ts'
+import { usePalette } from './palette/use-palette.ts'
+
+const theme = useTheme()
+const palette = usePalette()
+const { place } = usePlace()
+</script>
+
+<template>
+  <header>
+    <RouterLink :to="{ name: 'estate' }" class="brand">
+      <span class="ribbon-mark" aria-hidden="true" />
+      Spudder
+    </RouterLink>
+    <span v-if="place" class="place">{{ place.name }}</span>
+    <div class="tools">
+      <button type="button" class="quiet" @click="palette.open()">
+        Go to … <kbd>/</kbd>
+      </button>
+      <button type="button" class="quiet" @click="theme.toggle()">
+        {{ theme.isDark ? 'Light' : 'Dark' }}
+      </button>
+    </div>
+  </header>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  padding: 10px 20px;
+  min-height: 52px;
+}
+.brand {
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  font-weight: 680;
+  font-size: 1.08rem;
+  text-decoration: none;
+  letter-spacing: -0.01em;
+}
+.ribbon-mark {
+  width: 26px;
+  height: 10px;
+  border-radius: 2px;
+  background: linear-gradient(90deg, #efe389, #a9c04a 45%, #1f5a2c);
+  box-shadow: inset 12px 0 0 -11px var(--ink);
+}
+.place {
+  color: var(--slate);
+}
+.tools {
+  margin-left: auto;
+  display: flex;
+  gap: 8px;
+}
+.quiet {
+  border: 1px solid var(--line);
+  background: none;
+  border-radius: var(--radius);
+  padding: 5px 11px;
+  min-height: 34px;
+  cursor: pointer;
+  color: var(--slate);
+}
+kbd {
+  border: 1px solid var(--strong-line);
+  border-radius: 4px;
+  padding: 0 5px;
+  font: inherit;
+  font-size: 0.8rem;
+}
+@media (width < 700px) {
+  header {
+    padding: 8px 10px;
+    gap: 10px;
+  }
+  .place,
+  kbd {
+    display: none;
+  }
+}
+</style>

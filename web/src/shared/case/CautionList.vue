@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { cautionsFor } from '@spudder/core/caution'
+import type { IronSourceId } from '@spudder/core/choice'
+import type { Context, Route } from '@spudder/core/plant'
+import { computed } from 'vue'
+
+/** The cautions of a piece of work, at the step at which they matter. */
+const props = defineProps<{ context: Context; route: Route; sourceId: IronSourceId }>()
+const cautions = computed(() =>
+  cautionsFor({ context: props.context, route: props.route, sourceId: props.sourceId }),
+)
+</script>
+
+<template>
+  <section class="cautions" aria-label="Cautions">
+    <h3>Before you open the bag</h3>
+    <ul>
+      <li v-for="caution in cautions" :key="caution.id">{{ caution.words }}</li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.cautions {
+  border-left: 3px solid var(--rust);
+  background: var(--rust-wash);
+  padding: 9px 13px;
+  border-radius: 0 var(--radius) var(--radius) 0;
+}
+h3 {
+  color: var(--ink);
+}
+ul {
+  display: grid;
+  gap: 4px;
+  font-size: 0.84rem;
+  padding-left: 15px;
+  list-style: disc;
+  margin-top: 3px;
+}
+</style>

@@ -1,0 +1,110 @@
+import type { CaseDto } from '@spudder/contract/case'
+import type { LookDto } from '@spudder/contract/look'
+import type { RemedyDto } from '@spudder/contract/remedy'
+import type { StandStoryDto } from '@spudder/contract/stand'
+import { diagnose, storyOf, type Verdict } from '@spudder/core/diagnosis'
+import { contexts } from '@spudder/core/plant'
+import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue'
+import { usePlace } from '../../api/places.ts'
+import { useStory } from '../../api/stands.ts'
+import { standingEntries } from '../ribbon/ribbon-model.ts'
+import { today } from '../units/today.ts'
+import { useLookDrafts, type LookDraft } from './look-drafts.ts'
+
+function freshDraft(from: LookDto | undefined): LookDraft {
+  return {
+    id: crypto.randomUUID(),
+    lookedOn: today(),
+    findings: from?.findings ?? {},
+    paint: from?.paint ?? {},
+  }
+}
+
+/** The case that is worked on: the open one; none open, a new look opens one. */
+const openCaseIn = (story: StandStoryDto): CaseDto | undefined =>
+  story.cases.find(({ closedOn }) => closedOn === null)
+
+function buildStandCase(standId: ComputedRef<string>) {
+  const query = useStory(() => standId.value)
+  const { place } = usePlace()
+  const drafts = useLookDrafts()
+
+  const story = query.data
+  const stand = computed(() => story.value?.stand)
+  const openCase = computed(() => story.value && openCaseIn(story.value))
+  /** The case shown: the open one, else the last one closed. */
+  const shownCase = computed(() => openCase.value ?? story.value?.cases.at(-1))
+  const ofCase = <Row extends { readonly caseId: string }>(rows: readonly Row[] | undefined): Row[] =>
+    (rows ?? []).filter(({ caseId }) => caseId === shownCase.value?.id)
+
+  const looks = computed(() => ofCase(story.value?.looks))
+  const newestLook = computed(() => (openCase.value ? looks.value.at(-1) : undefined))
+  const remedies = computed<RemedyDto[]>(() => ofCase(story.value?.remedies))
+  const jobs = computed(() => ofCase(story.value?.jobs))
+  const entries = computed(() => ofCase(story.value?.entries))
+  const standing = computed(() => standingEntries(entries.value))
+
+  const isDirty = computed(() => drafts.drafts[standId.value] !== undefined)
+  const look = computed<LookDraft>(
+    () => drafts.drafts[standId.value] ?? freshDraft(newestLook.value),
+  )
+  const change = (part: Partial<LookDraft>) => drafts.keep(standId.value, { ...look.value, ...part })
+  const forgetDraft = () => drafts.forget(standId.value)
+
+  const verdict = computed<Verdict | undefined>(() => {
+    if (!story.value || !stand.value) return undefined
+    const { context, plantId } = stand.value
+    // An unchanged look is judged as of its day; one being taken, as of today.
+    const { lookedOn } = isDirty.value ? look.value : (newestLook.value ?? look.value)
+    return diagnose({
+      context,
+      plantId,
+      lookedOn,
+      findings: look.value.findings,
+      ...storyOf(lookedOn, story.value.readings, story.value.events),
+    })
+  })
+  const hasFindings = computed(() => Object.keys(look.value.findings).length > 0)
+
+  return {
+    standId,
+    query,
+    story,
+    stand,
+    place,
+    system: computed(() => place.value?.unitSystem ?? 'us'),
+    figureKind: computed(() => stand.value && contexts[stand.value.context].figure),
+    openCase,
+    shownCase,
+    looks,
+    newestLook,
+    remedies,
+    jobs,
+    entries,
+    standing,
+    look,
+    isDirty,
+    change,
+    forgetDraft,
+    verdict,
+    hasFindings,
+  }
+}
+
+export type StandCase = ReturnType<typeof buildStandCase>
+
+const standCaseKey: InjectionKey<StandCase> = Symbol('stand case')
+
+/** Reads a stand and hands it to every panel of its page. */
+export function provideStandCase(standId: ComputedRef<string>): StandCase {
+  const standCase = buildStandCase(standId)
+  provide(standCaseKey, standCase)
+  return standCase
+}
+
+/** The stand of the page that this panel lies on. */
+export function useStandCase(): StandCase {
+  const standCase = inject(standCaseKey)
+  if (!standCase) throw new Error('a panel of a stand lies outside its page')
+  return standCase
+}

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { findingVocabulary, type Paint } from '@spudder/core/finding'
+import { paintFigure } from '@spudder/core/painter'
+import { contexts, findPlant, type Context } from '@spudder/core/plant'
+import { computed } from 'vue'
+import ShapeGroup from './ShapeGroup.vue'
+
+/** The drawn plant; every leaf can be painted by pointer or key. */
+const props = defineProps<{
+  context: Context
+  plantId: string
+  paint: Paint
+  roots?: string | undefined
+  isPaintable?: boolean
+}>()
+const emit = defineEmits<{ paint: [leafId: string]; roots: [] }>()
+
+const figure = computed(() =>
+  paintFigure({
+    kind: contexts[props.context].figure,
+    leafForm: findPlant(props.plantId).leafForm,
+    paint: props.paint,
+    roots: props.roots,
+  }),
+)
+
+function leafWords(id: string, label: string): string {
+  const leaf = props.paint[id]
+  if (!leaf || leaf.severity === 0) return `${label}: green`
+  const { severity, pattern } = findingVocabulary
+  return `${label}: ${severity.values[leaf.severity]}; ${pattern.values[leaf.pattern]}`
+}
+
+/** Painting goes on while the pointer is held down and drawn over other leaves. */
+function over(event: PointerEvent, id: string): void {
+  if (props.isPaintable && event.buttons === 1) emit('paint', id)
+}
+function down(event: PointerEvent, id: string): void {
+  if (!props.isPaintable) return
+  // A touch would otherwise hold on to the leaf that it started on.
+  if (event.target instanceof Element) event.target.releasePointerCapture(event.pointerId)
+  emit('paint', id)
+}
+const rootsY = computed(() => (contexts[props.context].figure === 'tuft' ? 405 : 452))
+</script>
+
+<template>
+  <svg
+    :viewBox="`0 0 ${figure.width} ${figure.height}`"
+    class="figure"
+    role="group"
+    :aria-label="`Drawn ${findPlant(plantId).name.toLowerCase()}`"
+  >
+    <ShapeGroup :shapes="figure.ground" />
+    <g
+      v-if="isPaintable"
+      class="roots"
+      role="button"
+      tabindex="0"
+      aria-label="Roots: look closer"
+      @click="emit('roots')"
+      @keydown.enter.prevent="emit('roots')"
+    >
+      <rect x="90" :y="rootsY" width="300" :height="figure.height - rootsY" fill="transparent" />
+      <ShapeGroup :shapes="figure.roots" />
+    </g>
+    <ShapeGroup v-else :shapes="figure.roots" />
+    <ShapeGroup :shapes="figure.stem" />
+    <g
+      v-for="leaf in figure.leaves"
+      :key="leaf.id"
+      :data-leaf="leaf.id"
+      :class="['leaf', { paintable: isPaintable }]"
+      :role="isPaintable ? 'button' : 'img'"
+      :tabindex="isPaintable ? 0 : undefined"
+      :aria-label="leafWords(leaf.id, leaf.label)"
+      @pointerdown="down($event, leaf.id)"
+      @pointerover="over($event, leaf.id)"
+      @keydown.enter.prevent="emit('paint', leaf.id)"
+      @keydown.space.prevent="emit('paint', leaf.id)"
+    >
+      <ShapeGroup :shapes="leaf.shapes" />
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.figure {
+  display: block;
+  width: 100%;
+  touch-action: none;
+}
+.paintable,
+.roots {
+  cursor: pointer;
+}
+.leaf:focus-visible,
+.roots:focus-visible {
+  outline: none;
+}
+.leaf:focus-visible :deep(path:first-child) {
+  stroke: var(--rust);
+  stroke-width: 5;
+}
+.roots:focus-visible :deep(path) {
+  stroke-width: 4;
+}
+</style>

@@ -1,0 +1,13 @@
+import type { JobKind } from '@spudder/core/plan'
+import type { MarkKind } from './ribbon-model.ts'
+
+/** What a mark on a ribbon stands for. */
+export const markWords: Readonly<Record<MarkKind | JobKind, string>> = {
+  applied: 'applied',
+  tested: 'tested',
+  told: 'happened',
+  apply: 'to apply',
+  look: 'to look at',
+  test: 'to test',
+  buy: 'to buy',
+}
