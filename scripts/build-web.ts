@@ -2,7 +2,14 @@ import { existsSync, readdirSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import { root, run } from './processes.ts'
 
-const sources = ['web/src', 'web/index.html', 'web/vite.config.ts', 'core/src', 'contract/src', 'package-lock.json']
+const sources = [
+  'web/src',
+  'web/index.html',
+  'web/vite.config.ts',
+  'core/src',
+  'contract/src',
+  'package-lock.json',
+]
 
 function newest(path: string): number {
   const about = statSync(path)

@@ -4,11 +4,15 @@ import { fileURLToPath } from 'node:url'
 
 export const root = fileURLToPath(new URL('..', import.meta.url))
 
-export const pause = (milliseconds: number): Promise<void> =>
+const pause = (milliseconds: number): Promise<void> =>
   new Promise((resolve) => setTimeout(resolve, milliseconds))
 
 /** Asks again until it is so. */
-export async function until(what: string, isSo: () => boolean | Promise<boolean>, seconds = 60): Promise<void> {
+export async function until(
+  what: string,
+  isSo: () => boolean | Promise<boolean>,
+  seconds = 60,
+): Promise<void> {
   const end = Date.now() + seconds * 1000
   while (Date.now() < end) {
     if (await isSo()) return
@@ -43,7 +47,11 @@ export async function stopProcess(child: ChildProcess): Promise<void> {
 }
 
 /** Runs a command to its end; throws when it fails. */
-export async function run(command: string, parameters: readonly string[], quiet = false): Promise<void> {
+export async function run(
+  command: string,
+  parameters: readonly string[],
+  quiet = false,
+): Promise<void> {
   const child = spawn(command, parameters, {
     cwd: root,
     stdio: quiet ? ['ignore', 'ignore', 'inherit'] : ['ignore', 'inherit', 'inherit'],

@@ -7,6 +7,7 @@ const scripts = {
   demo: { file: 'start.ts', withBrowser: false },
   start: { file: 'start.ts', withBrowser: false },
   dev: { file: 'dev.ts', withBrowser: false },
+  check: { file: 'check.ts', withBrowser: false },
   test: { file: 'test.ts', withBrowser: true },
   bench: { file: 'bench.ts', withBrowser: true },
   pictures: { file: 'pictures.ts', withBrowser: true },
@@ -20,10 +21,14 @@ if (!script) {
 }
 
 setUp(script)
-const child = spawn(process.execPath, ['--import', 'tsx', join(root, 'scripts', script.file), name, ...rest], {
-  cwd: root,
-  stdio: 'inherit',
-})
+const child = spawn(
+  process.execPath,
+  ['--import', 'tsx', join(root, 'scripts', script.file), name, ...rest],
+  {
+    cwd: root,
+    stdio: 'inherit',
+  },
+)
 // The child stops what it started, in order; this process only waits for it.
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal))
 child.on('exit', (code, signal) => process.exit(code ?? (signal === null ? 1 : 130)))

@@ -24,7 +24,9 @@ function checkNode() {
 
 /** Installs the Node modules when the lock file is not the one they were installed from. */
 function ensureModules() {
-  const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex')
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex')
   const stamp = join(root, 'node_modules', '.installed-from')
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return
   say('Installing Node modules (npm ci) …')
@@ -36,7 +38,12 @@ function ensureModules() {
   writeFileSync(stamp, lock)
 }
 
-const searched = [...(process.env.PATH ?? '').split(delimiter), '/usr/sbin', '/usr/local/sbin', '/sbin']
+const searched = [
+  ...(process.env.PATH ?? '').split(delimiter),
+  '/usr/sbin',
+  '/usr/local/sbin',
+  '/sbin',
+]
 const isInstalled = (program) => searched.some((folder) => existsSync(join(folder, program)))
 
 /** Debian packages by the program that shows they are there. */

@@ -27,7 +27,8 @@ async function main(): Promise<void> {
     return
   }
   if (flags.includes('--fresh')) {
-    if (!isDemo) throw new Error('--fresh is for the demo only; your own data is not removed by a flag.')
+    if (!isDemo)
+      throw new Error('--fresh is for the demo only; your own data is not removed by a flag.')
     rmSync(folder, { recursive: true, force: true })
   }
   mkdirSync(folder, { recursive: true })
@@ -56,7 +57,9 @@ async function main(): Promise<void> {
     server.process.once('exit', (code) => void stopAll(code ?? 1))
     database.process.once('exit', (code) => void stopAll(code ?? 1))
     writeFileSync(runFile, JSON.stringify({ pid: process.pid, url: server.url }))
-    say(`\n  Spudder${isDemo ? ' with the demo estate' : ''}: ${server.url}\n  Data: ${folder}\n  Stop with Ctrl-C.\n`)
+    say(
+      `\n  Spudder${isDemo ? ' with the demo estate' : ''}: ${server.url}\n  Data: ${folder}\n  Stop with Ctrl-C.\n`,
+    )
   } catch (error) {
     process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`)
     await stopAll(1)

@@ -13,7 +13,8 @@ import { findPlaces } from './place/place.service.ts'
 /** A setting that the start script hands over; without it the server cannot run. */
 function setting(name: string): string {
   const value = process.env[name]
-  if (value === undefined) throw new Error(`${name} is not set; start with npm start or npm run demo`)
+  if (value === undefined)
+    throw new Error(`${name} is not set; start with npm start or npm run demo`)
   return value
 }
 

@@ -7,6 +7,11 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'estate', component: EstatePage },
     {
+      path: '/places/new',
+      name: 'new-place',
+      component: () => import('./features/place/NewPlacePage.vue'),
+    },
+    {
       path: '/stands/new',
       name: 'new-stand',
       component: () => import('./features/place/NewStandPage.vue'),
@@ -29,7 +34,11 @@ export const router = createRouter({
           component: () => import('./features/remedy/RemedyPanel.vue'),
         },
         { path: 'jobs', name: 'jobs', component: () => import('./features/jobs/JobsPanel.vue') },
-        { path: 'watch', name: 'watch', component: () => import('./features/watch/WatchPanel.vue') },
+        {
+          path: 'watch',
+          name: 'watch',
+          component: () => import('./features/watch/WatchPanel.vue'),
+        },
       ],
     },
     { path: '/:anything(.*)*', redirect: { name: 'estate' } },

@@ -1,7 +1,7 @@
 import { IsIn, IsOptional, IsString, IsUUID } from 'class-validator'
 import { IsDay, Note, Recorded } from '../validation/index.ts'
 
-export const caseOutcomes = ['green', 'given-up'] as const
+const caseOutcomes = ['green', 'given-up'] as const
 export type CaseOutcome = (typeof caseOutcomes)[number]
 
 export class CloseCaseDto {

@@ -1,2 +1,2 @@
-export { CaseDto, caseOutcomes, CloseCaseDto } from './case.dto.ts'
+export { CaseDto, CloseCaseDto } from './case.dto.ts'
 export type { CaseOutcome } from './case.dto.ts'

@@ -4,7 +4,7 @@ import { jobKinds, type JobKind } from '@spudder/core/plan'
 import { routes, type Route } from '@spudder/core/plant'
 import { IsDay, Recorded } from '../validation/index.ts'
 
-export const jobStatuses = ['planned', 'done', 'dropped'] as const
+const jobStatuses = ['planned', 'done', 'dropped'] as const
 export type JobStatus = (typeof jobStatuses)[number]
 
 /** Moves a job to another day, or drops it. */

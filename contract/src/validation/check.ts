@@ -20,7 +20,10 @@ export type Checked<Dto> =
  * Checks a plain object against a request class, alike in the browser and on the server. Unknown
  * properties are refused, so that a misspelt field cannot be dropped in silence.
  */
-export function checkDto<Dto extends object>(dto: ClassConstructor<Dto>, plain: unknown): Checked<Dto> {
+export function checkDto<Dto extends object>(
+  dto: ClassConstructor<Dto>,
+  plain: unknown,
+): Checked<Dto> {
   if (typeof plain !== 'object' || plain === null || Array.isArray(plain)) {
     return { ok: false, fields: [{ field: '', message: 'Give a JSON object.' }] }
   }

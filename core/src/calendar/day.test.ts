@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { addDays, daysBetween, isDay } from './index.ts'
+import { addDays, daysBetween, dayWords, isDay } from './index.ts'
 
 describe('days', () => {
   it('knows which days exist', () => {
@@ -21,6 +21,11 @@ describe('days', () => {
         expect(daysBetween('2026-11-24', addDays('2026-11-24', days))).toBe(days)
       }),
     )
+  })
+
+  it('says a day as people do, the year only where it is not plain', () => {
+    expect(dayWords('2026-11-05')).toBe('5 Nov 2026')
+    expect(dayWords('2026-11-05', '2026')).toBe('5 Nov')
   })
 
   it('refuses what is not a day, saying what a day looks like', () => {

@@ -36,6 +36,18 @@ export function dateToDay(date: Date): Day {
   return date.toISOString().slice(0, 10)
 }
 
+const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
+
+/**
+ * A day as people say it: "5 Nov 2026"; without the year where that is plain.
+ * @throws {CoreError} date-unreadable
+ */
+export function dayWords(day: Day, plainYear?: string): string {
+  const date = dayToDate(day)
+  const words = `${date.getUTCDate()} ${months[date.getUTCMonth()]}`
+  return day.slice(0, 4) === plainYear ? words : `${words} ${day.slice(0, 4)}`
+}
+
 /** The day a number of days later (or earlier, when negative). */
 export function addDays(day: Day, days: number): Day {
   return dateToDay(utcDay.offset(dayToDate(day), Math.round(days)))

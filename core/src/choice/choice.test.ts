@@ -15,12 +15,7 @@ describe('the choice of an iron source', () => {
   })
 
   it('on the leaf is the cheap salt, EDDHA being the wrong route at any pH', () => {
-    expect(ids(order('leaf', 7.8))).toEqual([
-      'ferrous-sulfate',
-      'fe-edta',
-      'fe-dtpa',
-      'fe-eddha',
-    ])
+    expect(ids(order('leaf', 7.8))).toEqual(['ferrous-sulfate', 'fe-edta', 'fe-dtpa', 'fe-eddha'])
     expect(order('leaf', 5).at(-1)?.reason).toMatch(/Wrong route/)
   })
 

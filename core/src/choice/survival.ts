@@ -53,7 +53,13 @@ function inSoil(sourceId: IronSourceId, { pH, doubt }: PHBelief): WorkingShare {
 function inSolution(sourceId: IronSourceId, { pH, doubt }: PHBelief): WorkingShare {
   const { points, source, mark } = curveOf(sourceId)
   if (sourceId === 'ferrous-sulfate') {
-    return { low: 0, usual: 0.02, high: 0.1, source: 'precipitates within hours to days', mark: 'C' }
+    return {
+      low: 0,
+      usual: 0.02,
+      high: 0.1,
+      source: 'precipitates within hours to days',
+      mark: 'C',
+    }
   }
   return {
     low: read(points, pH + doubt, 'high'),
@@ -79,7 +85,11 @@ function onLeaf(sourceId: IronSourceId): WorkingShare {
  * @throws {CoreError} out-of-range, unknown-name
  * @source the curves of data/survival.ts
  */
-export function workingShare(sourceId: IronSourceId, route: Route, pHBelief: PHBelief): WorkingShare {
+export function workingShare(
+  sourceId: IronSourceId,
+  route: Route,
+  pHBelief: PHBelief,
+): WorkingShare {
   requireInRange('pH', pHBelief.pH, { min: 2.5, max: 11 })
   requireInRange('doubt', pHBelief.doubt, { min: 0, max: 5 })
   const byRoute = { leaf: onLeaf, soil: inSoil, solution: inSolution } as const

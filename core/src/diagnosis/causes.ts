@@ -3,7 +3,7 @@ import type { Cause } from './data/cause.ts'
 import { ironCauses } from './data/iron-causes.ts'
 import { otherCauses } from './data/other-causes.ts'
 
-export const allCauses: readonly Cause[] = [...ironCauses, ...otherCauses]
+const allCauses: readonly Cause[] = [...ironCauses, ...otherCauses]
 
 /** The causes that can occur in a context. */
 export function causesOf(context: Context): readonly Cause[] {

@@ -83,20 +83,22 @@ describe('pH counts as it was while the leaves grew', () => {
 })
 
 describe('every verdict', () => {
-  const anyLook = fc.constantFrom(...contextNames).chain((context) =>
-    fc.tuple(
-      fc.constant(context),
-      fc.record(
-        Object.fromEntries(
-          findingsAsked(context).map((name) => [
-            name,
-            fc.option(fc.constantFrom(...Object.keys(valuesOf(name))), { nil: undefined }),
-          ]),
+  const anyLook = fc
+    .constantFrom(...contextNames)
+    .chain((context) =>
+      fc.tuple(
+        fc.constant(context),
+        fc.record(
+          Object.fromEntries(
+            findingsAsked(context).map((name) => [
+              name,
+              fc.option(fc.constantFrom(...Object.keys(valuesOf(name))), { nil: undefined }),
+            ]),
+          ),
         ),
+        fc.option(fc.double({ min: 3, max: 10, noNaN: true }), { nil: undefined }),
       ),
-      fc.option(fc.double({ min: 3, max: 10, noNaN: true }), { nil: undefined }),
-    ),
-  )
+    )
 
   it('sums to one, never rules out something else, and adds its reasons up', () => {
     fc.assert(

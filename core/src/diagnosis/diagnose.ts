@@ -78,7 +78,10 @@ export function diagnose(input: DiagnosisInput): Verdict {
 
   const joint = candidates.map((cause) => {
     const fromEvidence = evidence.reduce((product, each) => product * likelihood(cause, each), 1)
-    return events.reduce((product, event) => product * eventFactor(cause, event), prior(cause) * fromEvidence)
+    return events.reduce(
+      (product, event) => product * eventFactor(cause, event),
+      prior(cause) * fromEvidence,
+    )
   })
   const total = joint.reduce((sum, each) => sum + each, 0)
   const probabilities = joint.map((each) => each / total)
@@ -88,7 +91,8 @@ export function diagnose(input: DiagnosisInput): Verdict {
     label: each.label,
     words: each.words,
     weightDb: decibans(
-      likelihood(cause, each) / overOthers(cause, candidates, prior, (other) => likelihood(other, each)),
+      likelihood(cause, each) /
+        overOthers(cause, candidates, prior, (other) => likelihood(other, each)),
     ),
     why: cause.because[each.name],
   })
@@ -97,7 +101,8 @@ export function diagnose(input: DiagnosisInput): Verdict {
     label: 'Story',
     words: storyEvents[event],
     weightDb: decibans(
-      eventFactor(cause, event) / overOthers(cause, candidates, prior, (other) => eventFactor(other, event)),
+      eventFactor(cause, event) /
+        overOthers(cause, candidates, prior, (other) => eventFactor(other, event)),
     ),
     why: undefined,
   })

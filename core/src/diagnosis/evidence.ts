@@ -27,14 +27,12 @@ export function evidenceLabel(name: EvidenceName): string {
 const normalBelow = (z: number): number => (1 + errorFunction(z / Math.SQRT2)) / 2
 
 /** Belief over the pH bands, for a plant that bears more or less. */
-export function pHBelief(exposure: Exposure, plant: Plant): Readonly<Record<string, number>> {
+function pHBelief(exposure: Exposure, plant: Plant): Readonly<Record<string, number>> {
   const pH = exposure.pH - pHToleranceOf[plant.ironEfficiency]
   let below = 0
   const belief: Record<string, number> = {}
   for (const band of pHBands) {
-    const upTo = Number.isFinite(band.below)
-      ? normalBelow((band.below - pH) / exposure.doubt)
-      : 1
+    const upTo = Number.isFinite(band.below) ? normalBelow((band.below - pH) / exposure.doubt) : 1
     belief[band.band] = upTo - below
     below = upTo
   }
@@ -54,8 +52,13 @@ export function gatherEvidence(
     return [{ name, label: evidenceLabel(name), words, belief: { [value]: 1 } }]
   })
   if (!exposure) return found
-  const words = `pH ${exposure.pH.toFixed(1)} ± ${exposure.doubt.toFixed(1)}, ${exposure.window.from} to ${exposure.window.to}`
-  const pH = { name: 'pH', label: evidenceLabel('pH'), words, belief: pHBelief(exposure, plant) } as const
+  const words = `${exposure.pH.toFixed(1)} ± ${exposure.doubt.toFixed(1)}`
+  const pH = {
+    name: 'pH',
+    label: evidenceLabel('pH'),
+    words,
+    belief: pHBelief(exposure, plant),
+  } as const
   return [pH, ...found]
 }
 

@@ -1,4 +1,4 @@
-export { allCauses, causesOf } from './causes.ts'
+export { causesOf } from './causes.ts'
 export type { Cause, EvidenceName } from './data/cause.ts'
 export { storyEventKinds, storyEvents } from './data/events.ts'
 export type { StoryEventKind } from './data/events.ts'

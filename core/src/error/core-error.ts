@@ -1,17 +1,14 @@
 /** The closed list of ways in which input to the core can be wrong. */
-export const coreErrorCodes = [
-  'out-of-range',
-  'not-a-number',
-  'quantity-unreadable',
-  'unit-unknown',
-  'unit-mismatch',
-  'unit-ambiguous',
-  'date-unreadable',
-  'not-applicable',
-  'unknown-name',
-] as const
-
-export type CoreErrorCode = (typeof coreErrorCodes)[number]
+export type CoreErrorCode =
+  | 'out-of-range'
+  | 'not-a-number'
+  | 'quantity-unreadable'
+  | 'unit-unknown'
+  | 'unit-mismatch'
+  | 'unit-ambiguous'
+  | 'date-unreadable'
+  | 'not-applicable'
+  | 'unknown-name'
 
 export interface CoreErrorDetail {
   /** The parameter that was wrong, by its name in the code. */

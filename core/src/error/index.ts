@@ -1,3 +1,3 @@
-export { CoreError, coreErrorCodes } from './core-error.ts'
+export { CoreError } from './core-error.ts'
 export type { CoreErrorCode, CoreErrorDetail } from './core-error.ts'
 export { requireInRange } from './require-in-range.ts'

@@ -6,7 +6,7 @@ import { findingNames, findingVocabulary, type FindingName } from './data/vocabu
 export type Findings = Readonly<Partial<Record<FindingName, string>>>
 
 /** Whether a finding makes sense in a context. */
-export function isAsked(name: FindingName, context: Context): boolean {
+function isAsked(name: FindingName, context: Context): boolean {
   const definition = findingVocabulary[name]
   const limited: readonly Context[] | undefined =
     'contexts' in definition ? definition.contexts : undefined
@@ -43,7 +43,10 @@ export function findingWords(name: FindingName, value: string): string {
  * Returns the findings when every name, value and context fits together.
  * @throws {CoreError} unknown-name, not-applicable
  */
-export function checkFindings(context: Context, findings: Readonly<Record<string, string>>): Findings {
+export function checkFindings(
+  context: Context,
+  findings: Readonly<Record<string, string>>,
+): Findings {
   for (const [name, value] of Object.entries(findings)) {
     if (!(name in findingVocabulary)) {
       throw new CoreError('unknown-name', {

@@ -1,6 +1,6 @@
 export { findingNames, findingVocabulary } from './data/vocabulary.ts'
 export type { FindingName, LeafPattern, LeafTier, Severity } from './data/vocabulary.ts'
-export { checkFindings, findingsAsked, findingWords, isAsked, valuesOf } from './findings.ts'
+export { checkFindings, findingsAsked, findingWords, valuesOf } from './findings.ts'
 export type { Findings } from './findings.ts'
 export { checkPaint, readPaint } from './paint.ts'
 export type { AgedLeaf, LeafPaint, Paint } from './paint.ts'

@@ -1,5 +1,10 @@
 import { CoreError } from '../error/index.ts'
-import { findingVocabulary, type LeafPattern, type LeafTier, type Severity } from './data/vocabulary.ts'
+import {
+  findingVocabulary,
+  type LeafPattern,
+  type LeafTier,
+  type Severity,
+} from './data/vocabulary.ts'
 import type { Findings } from './findings.ts'
 
 /** What a person painted onto one leaf of the figure. */
@@ -71,7 +76,10 @@ export function readPaint(leaves: readonly AgedLeaf[], paint: Paint): Findings {
  * Returns the paint when every leaf is one of the figure and every colour and pattern is known.
  * @throws {CoreError} unknown-name
  */
-export function checkPaint(leaves: readonly AgedLeaf[], paint: Readonly<Record<string, unknown>>): Paint {
+export function checkPaint(
+  leaves: readonly AgedLeaf[],
+  paint: Readonly<Record<string, unknown>>,
+): Paint {
   const known = new Set(leaves.map(({ id }) => id))
   const refuse = (expected: string, received: string) =>
     new CoreError('unknown-name', { parameter: 'paint', expected, received })

@@ -15,7 +15,9 @@ export function mixingOrder(source: Pick<IronSource, 'kind'>, route: Route): rea
   }
   const bringDown =
     source.kind === 'salt'
-      ? ['Hard or alkaline water: bring it to pH 5-6 first, acid into water, or the iron rusts in the tank.']
+      ? [
+          'Hard or alkaline water: bring it to pH 5-6 first, acid into water, or the iron rusts in the tank.',
+        ]
       : []
   return [
     'Fill the tank half with water; start the agitation.',

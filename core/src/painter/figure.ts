@@ -113,17 +113,15 @@ function paintStem(kind: FigureKind, leafForm: LeafForm, posed: readonly PosedLe
     colour,
     width: 7,
   }
-  const twigs = posed.map(
-    ({ pose }): Shape => ({
-      kind: 'line',
-      d: pathThrough([
-        [centre, pose.y + 14],
-        [pose.x, pose.y],
-      ]),
-      colour,
-      width: 3.5,
-    }),
-  )
+  const twigs = posed.map(({ pose }): Shape => ({
+    kind: 'line',
+    d: pathThrough([
+      [centre, pose.y + 14],
+      [pose.x, pose.y],
+    ]),
+    colour,
+    width: 3.5,
+  }))
   return [trunk, ...twigs]
 }
 
@@ -175,6 +173,7 @@ function fitLeaf(pose: LeafPose, form: LeafForm): LeafPose {
 /** One leaf lying on its side, for choosing a pattern or a severity by eye. */
 export function paintSwatch(leafForm: LeafForm, paint: Paint[string]): readonly Shape[] {
   // A grass blade is too narrow to show a pattern at this size, so it is drawn closer.
-  const pose = leafForm === 'blade' ? { ...swatchPose, x: -60, length: 190 } : fitLeaf(swatchPose, leafForm)
+  const pose =
+    leafForm === 'blade' ? { ...swatchPose, x: -170, length: 400 } : fitLeaf(swatchPose, leafForm)
   return paintLeaf({ form: leafForm, pose, paint, seed: 0.5 })
 }

@@ -23,9 +23,6 @@ export function leafFrame({ x, y, angle, length, bend }: LeafPose): LeafFrame {
       ? [(Math.cos(angle) - Math.cos(turned)) / bend, (Math.sin(turned) - Math.sin(angle)) / bend]
       : [Math.sin(angle) * t, Math.cos(angle) * t]
     const [right = 0, up = 0] = along
-    return [
-      x + length * (right + u * Math.cos(turned)),
-      y - length * (up - u * Math.sin(turned)),
-    ]
+    return [x + length * (right + u * Math.cos(turned)), y - length * (up - u * Math.sin(turned))]
   }
 }

@@ -7,7 +7,9 @@ export type LeafPoint = readonly [u: number, t: number]
 const halfWidths: Readonly<Record<Exclude<LeafForm, 'palmate'>, (t: number) => number>> = {
   ovate: (t) => 0.29 * Math.sin(Math.PI * t ** 0.82) ** 0.95,
   lobed: (t) =>
-    0.4 * Math.sin(Math.PI * t ** 0.9) ** 0.8 * (0.3 + 0.7 * Math.abs(Math.sin(Math.PI * 3.5 * t)) ** 1.2),
+    0.4 *
+    Math.sin(Math.PI * t ** 0.9) ** 0.8 *
+    (0.3 + 0.7 * Math.abs(Math.sin(Math.PI * 3.5 * t)) ** 1.2),
   blade: (t) => 0.036 * Math.min(1, 3 + 8 * t) * (1 - t ** 2.6) ** 0.8,
   cabbage: (t) => 0.25 * Math.sin(Math.PI * t ** 1.35) ** 0.6 + 0.012 * Math.sin(t * 42),
 }

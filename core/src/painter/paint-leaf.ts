@@ -25,7 +25,12 @@ const edge = '#00000026'
 /** A tool that lays shapes of one leaf down in its frame. */
 interface Brush {
   fill(points: readonly LeafPoint[], colour: string, opacity?: number): Shape
-  lines(lines: readonly (readonly LeafPoint[])[], colour: string, width: number, opacity?: number): Shape[]
+  lines(
+    lines: readonly (readonly LeafPoint[])[],
+    colour: string,
+    width: number,
+    opacity?: number,
+  ): Shape[]
 }
 
 function brushFor(pose: LeafPose): Brush {
@@ -112,9 +117,14 @@ export function paintLeaf({ form, pose, paint, seed }: LeafDrawing): readonly Sh
   const draw = (): Shape[] => {
     switch (sick.pattern) {
       case 'fine-green-veins':
-      case 'stripes':
       case 'small-rosetted':
         return [brush.fill(outline, pale), ...net(greenVein), ...worst]
+      case 'stripes':
+        return [
+          brush.fill(outline, pale),
+          ...brush.lines([...veins.side, ...veins.main], greenVein, width.side * 1.8),
+          ...worst,
+        ]
       case 'broad-green-bands':
         return [
           brush.fill(outline, pale),
@@ -136,7 +146,9 @@ export function paintLeaf({ form, pose, paint, seed }: LeafDrawing): readonly Sh
       case 'spots':
         return [
           brush.fill(outline, leafColour(0.7)),
-          ...blots(form, seed, 4 + sick.severity * 2, 0.03).map((points) => brush.fill(points, scorch)),
+          ...blots(form, seed, 4 + sick.severity * 2, 0.03).map((points) =>
+            brush.fill(points, scorch),
+          ),
           ...net(healthyVein, false),
         ]
       case 'margin-scorch':

@@ -1,5 +1,11 @@
 import type { LeafForm } from '../plant/index.ts'
-import { halfWidth, onPalmateLobe, palmateHub, palmateVeinDirections, type LeafPoint } from './outline.ts'
+import {
+  halfWidth,
+  onPalmateLobe,
+  palmateHub,
+  palmateVeinDirections,
+  type LeafPoint,
+} from './outline.ts'
 
 /** The vein net of a leaf, from the thickest to the finest. */
 export interface VeinNet {

@@ -16,7 +16,7 @@ const ladders = {
 /** From how many store units on the larger unit reads better. */
 const largerFrom = {
   mass: { us: 0.9, metric: 1 },
-  volume: { us: 3.7, metric: 1 },
+  volume: { us: 1.8, metric: 1 },
   area: { us: 20000, metric: 10000 },
   length: { us: Number.POSITIVE_INFINITY, metric: Number.POSITIVE_INFINITY },
 } as const

@@ -50,7 +50,9 @@ function unreadable(text: string, expected: string): CoreError {
  * @throws {CoreError} quantity-unreadable, unit-unknown, unit-ambiguous, unit-mismatch
  */
 export function parseQuantity(text: string, expect?: Dimension): Quantity {
-  const expected = expect ? dimensionExample(expect) : 'a number with a unit, such as 2 oz or 10 gal'
+  const expected = expect
+    ? dimensionExample(expect)
+    : 'a number with a unit, such as 2 oz or 10 gal'
   let spelled = text.trim()
   for (const [sign, words] of vulgarFractions) spelled = spelled.replace(sign, words)
   const match = quantityPattern.exec(spelled.trim())

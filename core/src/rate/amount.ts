@@ -130,7 +130,11 @@ export function amountFor(input: AmountInput): Amount {
   requireInRange('ironShare', ironShare, { min: 1e-4, max: 0.8 })
   requireInRange('rateValue', rateValue, { min: 1e-9, max: 1e6, unit: rate.unit })
   if (input.presentIronMgPerL !== undefined) {
-    requireInRange('presentIronMgPerL', input.presentIronMgPerL, { min: 0, max: 1000, unit: 'mg/L' })
+    requireInRange('presentIronMgPerL', input.presentIronMgPerL, {
+      min: 0,
+      max: 1000,
+      unit: 'mg/L',
+    })
   }
   const carrierL = carrierLitres(input)
   const { productKg, formula } = reckon(input, carrierL)
@@ -146,7 +150,10 @@ export function amountFor(input: AmountInput): Amount {
     })
   }
   if (rate.basis === 'iron-in-solution') {
-    inputs.push({ label: 'iron present', value: `${formatNumber(input.presentIronMgPerL ?? 0)} mg/L` })
+    inputs.push({
+      label: 'iron present',
+      value: `${formatNumber(input.presentIronMgPerL ?? 0)} mg/L`,
+    })
   }
   return {
     productKg,

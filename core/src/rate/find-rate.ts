@@ -7,9 +7,7 @@ import { rates, type Rate } from './data/rates.ts'
 export function ratesFor(context: Context, route: Route, sourceId: IronSourceId): readonly Rate[] {
   return rates.filter(
     (rate) =>
-      rate.route === route &&
-      rate.contexts.includes(context) &&
-      rate.sourceIds.includes(sourceId),
+      rate.route === route && rate.contexts.includes(context) && rate.sourceIds.includes(sourceId),
   )
 }
 

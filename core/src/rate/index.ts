@@ -1,5 +1,5 @@
 export { amountFor } from './amount.ts'
 export type { Amount, AmountInput } from './amount.ts'
-export { rateBases, rates } from './data/rates.ts'
+export { rateBases } from './data/rates.ts'
 export type { Rate, RateBasis } from './data/rates.ts'
 export { checkChosenRate, findRate, ratesFor } from './find-rate.ts'

@@ -1,6 +1,6 @@
 export { readingKindNames, readingKinds, readingMethodNames, readingMethods } from './data/kinds.ts'
 export type { ReadingKind, ReadingMethod } from './data/kinds.ts'
-export { checkReadingValue, doubtOf } from './reading.ts'
+export { checkReadingValue, doubtOf, readingWords } from './reading.ts'
 export type { Reading } from './reading.ts'
 export { pHOn } from './pH-history.ts'
 export type { PHCorrection, PHHistory } from './pH-history.ts'

@@ -1,5 +1,4 @@
 export { markWords } from './sourced.ts'
 export type { Mark, Sourced } from './sourced.ts'
 export type { Derivation, DerivationInput } from './derivation.ts'
-export { mapRange } from './figure-range.ts'
 export type { FigureRange } from './figure-range.ts'

@@ -34,10 +34,15 @@ interface OpenTreatment extends Treatment {
   readonly before: number
 }
 
+/** Whether a treatment still moves the colour after a day; it fades as long as it lasted. */
+const stillActs = ({ day, response }: Treatment, after: Day): boolean =>
+  daysBetween(day, after) <= 2 * response.fades.high
+
 /** Adds to every treatment the colour it starts from: that of the forecast so far. */
 function openTreatments(last: SeenGreenness, treatments: readonly Treatment[]): OpenTreatment[] {
   const open: OpenTreatment[] = []
-  for (const treatment of treatments.toSorted((a, b) => a.day.localeCompare(b.day))) {
+  const acting = treatments.filter((treatment) => stillActs(treatment, last.day))
+  for (const treatment of acting.toSorted((a, b) => a.day.localeCompare(b.day))) {
     const before = treatment.day <= last.day ? last.greenness : usualOn(last, open, treatment.day)
     open.push({ ...treatment, before })
   }
@@ -60,12 +65,14 @@ function change(last: SeenGreenness, treatment: OpenTreatment, day: Day): Figure
 }
 
 function usualOn(last: SeenGreenness, open: readonly OpenTreatment[], day: Day): number {
-  return within(
-    open.reduce((sum, each) => sum + change(last, each, day).usual, last.greenness),
-  )
+  return within(open.reduce((sum, each) => sum + change(last, each, day).usual, last.greenness))
 }
 
-function expectedOn(last: SeenGreenness, open: readonly OpenTreatment[], day: Day): ExpectedGreenness {
+function expectedOn(
+  last: SeenGreenness,
+  open: readonly OpenTreatment[],
+  day: Day,
+): ExpectedGreenness {
   const stray = Math.hypot(last.doubt, strayPerDay * Math.sqrt(daysBetween(last.day, day)) * 2)
   const changes = open.map((treatment) => change(last, treatment, day))
   const sumOf = (which: keyof FigureRange) =>

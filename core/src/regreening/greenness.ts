@@ -1,9 +1,6 @@
 import { requireInRange } from '../error/index.ts'
 import { doubtOf, readingKinds, type Reading, type ReadingKind } from '../reading/index.ts'
-import {
-  greennessScales,
-  type ColourReadingKind,
-} from './data/greenness-scales.ts'
+import { greennessScales, type ColourReadingKind } from './data/greenness-scales.ts'
 
 /** Colour of a stand at one time: 0 a white leaf to 1 the deepest green, with one deviation. */
 export interface Greenness {

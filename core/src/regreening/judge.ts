@@ -1,6 +1,8 @@
-import { addDays, daysBetween, type Day } from '../calendar/index.ts'
+import { addDays, dayWords, daysBetween, type Day } from '../calendar/index.ts'
+import { readingKinds } from '../reading/index.ts'
+import type { ColourReadingKind } from './data/greenness-scales.ts'
 import type { Response } from './data/responses.ts'
-import type { Greenness } from './greenness.ts'
+import { onScale, type Greenness } from './greenness.ts'
 import { expectedGain } from './recovery.ts'
 
 /** A greenness seen on a day. */
@@ -9,13 +11,7 @@ export interface SeenGreenness extends Greenness {
 }
 
 export type JudgementWord =
-  | 'not looked yet'
-  | 'too early'
-  | 'on course'
-  | 'late'
-  | 'no response'
-  | 'overshoot'
-  | 'fading'
+  'not looked yet' | 'too early' | 'on course' | 'late' | 'no response' | 'overshoot' | 'fading'
 
 export interface Judgement {
   readonly word: JudgementWord
@@ -29,6 +25,8 @@ export interface JudgeInput {
   readonly appliedOn: Day
   /** Greenness at the treatment. */
   readonly before: Greenness
+  /** The scale that the colours are told in. */
+  readonly scale: ColourReadingKind
   /** Colour seen after the treatment, in any order. */
   readonly seen: readonly SeenGreenness[]
 }
@@ -46,7 +44,10 @@ interface Comparison {
   readonly usual: number
 }
 
-function compare({ response, appliedOn, before }: JudgeInput, seen: readonly SeenGreenness[]): Comparison {
+function compare(
+  { response, appliedOn, before }: JudgeInput,
+  seen: readonly SeenGreenness[],
+): Comparison {
   const last = seen.at(-1)
   const gains = seen.map(({ greenness }) => greenness - before.greenness)
   const days = last ? daysBetween(appliedOn, last.day) : 0
@@ -59,7 +60,16 @@ function compare({ response, appliedOn, before }: JudgeInput, seen: readonly See
   }
 }
 
-const percent = (share: number): string => `${Math.round(share * 100)}`
+/** "severity 0.4 to 1.2 of 5 expected by day 42, 2.3 seen", from the worse end to the better. */
+function expectedWords({ before, scale }: JudgeInput, compared: Comparison): string {
+  const at = (gain: number) => onScale(scale, Math.min(1, before.greenness + gain))
+  const said = (gain: number) => String(Number(at(gain).toFixed(1)))
+  const range = readingKinds[scale].said.replace(
+    '–',
+    `${said(compared.low)} to ${said(compared.high)}`,
+  )
+  return `${range} expected by day ${compared.days}, ${said(compared.gained)} seen`
+}
 
 /**
  * Judges colour after a treatment against what the treatment is expected to do.
@@ -71,15 +81,16 @@ export function judgeRegreening(input: JudgeInput): Judgement {
   const seen = input.seen
     .filter(({ day }) => day > appliedOn)
     .toSorted((a, b) => a.day.localeCompare(b.day))
-  const { days, gained, best, noise, low, high, usual } = compare(input, seen)
+  const compared = compare(input, seen)
+  const { days, gained, best, noise, low, high, usual } = compared
   if (seen.length === 0) {
     return {
       word: 'not looked yet',
-      sentence: `The first change is due ${due(response.firstChange.low)} to ${due(response.firstChange.high)}. Look then.`,
+      sentence: `The first change is due ${dayWords(due(response.firstChange.low))} to ${dayWords(due(response.firstChange.high))}. Look then.`,
       nextDue: due(response.firstChange.high),
     }
   }
-  const expected = `${percent(low)}-${percent(high)} points of greenness expected by day ${days}, ${percent(gained)} seen`
+  const expected = expectedWords(input, compared)
   if (gained > high + noise) {
     return {
       word: 'overshoot',
@@ -90,7 +101,7 @@ export function judgeRegreening(input: JudgeInput): Judgement {
   if (days < response.firstChange.high) {
     return {
       word: 'too early',
-      sentence: `Nothing needs to show before ${due(response.firstChange.high)}.`,
+      sentence: `Nothing needs to show before ${dayWords(due(response.firstChange.high))}.`,
       nextDue: due(response.firstChange.high),
     }
   }
@@ -98,7 +109,7 @@ export function judgeRegreening(input: JudgeInput): Judgement {
   if (pastFull && best > noise && days > response.fades.low && best - gained > noise) {
     return {
       word: 'fading',
-      sentence: `It greened and is going back, as new leaves outgrow the treated ones. The next treatment is due about ${due(response.fades.high)}.`,
+      sentence: `It greened and is going back, as new leaves outgrow the treated ones. The next treatment is due about ${dayWords(due(response.fades.high))}.`,
       nextDue: due(response.fades.high),
     }
   }
@@ -112,7 +123,7 @@ export function judgeRegreening(input: JudgeInput): Judgement {
   if (gained < low - noise / 2) {
     return {
       word: 'late',
-      sentence: `Behind the slowest usual course: ${expected}. Look again before ${due(response.full.high)}.`,
+      sentence: `Behind the slowest usual course: ${expected}. Look again before ${dayWords(due(response.full.high))}.`,
       nextDue: due(Math.max(response.full.high, days + 3)),
     }
   }

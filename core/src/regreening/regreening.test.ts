@@ -85,14 +85,24 @@ describe('judgeRegreening', () => {
       greenness,
       doubt: 0.05,
     }))
-    const judgement = judgeRegreening({ response, appliedOn: day0, before, seen })
+    const scale = 'turfColour'
+    const judgement = judgeRegreening({ response, appliedOn: day0, before, scale, seen })
     expect(judgement.word).toBe(word)
     expect(judgement.nextDue > day0).toBe(true)
   })
 
+  it('tells what was expected and seen in the scale that was looked by', () => {
+    const seen = [{ day: addDays(day0, 9), greenness: 0.35, doubt: 0.05 }]
+    const given = { response: leafSpray, appliedOn: day0, before, seen }
+    const told = (scale: 'turfColour' | 'severity') => judgeRegreening({ ...given, scale }).sentence
+    expect(told('turfColour')).toMatch(/colour 6 to 8.1 of 9 expected by day 9, 3.8 seen/)
+    expect(told('severity')).toMatch(/severity 1.5 to 0 of 5 expected by day 9, 3 seen/)
+  })
+
   it('does not count what was seen before the treatment', () => {
     const seen = [{ day: addDays(day0, -3), greenness: 0.9, doubt: 0.05 }]
-    const judged = judgeRegreening({ response: leafSpray, appliedOn: day0, before, seen })
+    const given = { response: leafSpray, appliedOn: day0, before, seen }
+    const judged = judgeRegreening({ ...given, scale: 'severity' })
     expect(judged.word).toBe('not looked yet')
   })
 })

@@ -4,7 +4,10 @@ import { chlorosisCase } from '../database/schema.ts'
 
 export type CaseRow = typeof chlorosisCase.$inferSelect
 
-export async function selectOpenCase(connection: Connection, standId: string): Promise<CaseRow | undefined> {
+export async function selectOpenCase(
+  connection: Connection,
+  standId: string,
+): Promise<CaseRow | undefined> {
   const [row] = await connection
     .select()
     .from(chlorosisCase)
@@ -14,7 +17,11 @@ export async function selectOpenCase(connection: Connection, standId: string): P
 }
 
 export async function lockCase(connection: Connection, id: string): Promise<CaseRow | undefined> {
-  const [row] = await connection.select().from(chlorosisCase).where(eq(chlorosisCase.id, id)).for('update')
+  const [row] = await connection
+    .select()
+    .from(chlorosisCase)
+    .where(eq(chlorosisCase.id, id))
+    .for('update')
   return row
 }
 

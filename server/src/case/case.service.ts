@@ -5,7 +5,13 @@ import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { dropJobsOfCase } from '../job/job.repository.ts'
-import { insertCase, lockCase, selectOpenCase, updateCase, type CaseRow } from './case.repository.ts'
+import {
+  insertCase,
+  lockCase,
+  selectOpenCase,
+  updateCase,
+  type CaseRow,
+} from './case.repository.ts'
 
 /** The open case of a stand; a new one where there is none. The stand must be locked. */
 export async function openCaseOf(
@@ -36,7 +42,10 @@ export async function requireOpenCase(connection: Connection, id: string): Promi
   const row = await lockCase(connection, id)
   if (!row) throw new ServiceError('not-found', 'There is no such case.')
   if (row.closedOn !== null) {
-    throw new ServiceError('conflict', `This case was closed on ${row.closedOn}. A new look opens a new one.`)
+    throw new ServiceError(
+      'conflict',
+      `This case was closed on ${row.closedOn}. A new look opens a new one.`,
+    )
   }
   return row
 }

@@ -37,5 +37,8 @@ export async function insertOnce<Table extends TableWithId>(
     .where(eq(table.id, row.id))
     .limit(1)) as Table['$inferSelect'][]
   if (stored && same(stored)) return stored
-  throw new ServiceError('conflict', 'This id already belongs to another record. Send it with a new id.')
+  throw new ServiceError(
+    'conflict',
+    'This id already belongs to another record. Send it with a new id.',
+  )
 }

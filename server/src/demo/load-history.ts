@@ -41,7 +41,8 @@ async function play(db: Database, standId: string, act: Act): Promise<void> {
       const { jobs, remedies } = await readStory(db, standId)
       const job = jobs.find(({ kind, status }) => kind === 'apply' && status === 'planned')
       const remedy = remedies.find(({ id }) => id === job?.remedyId)
-      if (!job || !remedy) throw new Error(`the history has nothing planned for its entry on ${act.on}`)
+      if (!job || !remedy)
+        throw new Error(`the history has nothing planned for its entry on ${act.on}`)
       await recordEntry(db, recorder, job.id, {
         id: act.entryId,
         happenedOn: act.on,
@@ -61,7 +62,11 @@ async function loadStand(db: Database, placeId: string, history: StandHistory): 
 }
 
 /** Stores a made-up history through the same services that requests go through. */
-export async function loadHistory(db: Database, { place, stands }: EstateHistory, at: Date): Promise<void> {
+export async function loadHistory(
+  db: Database,
+  { place, stands }: EstateHistory,
+  at: Date,
+): Promise<void> {
   await createPlace(db, { actor: 'Marla Quist', at }, place)
   for (const history of stands) await loadStand(db, place.id, history)
 }

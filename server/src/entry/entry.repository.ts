@@ -13,12 +13,18 @@ export const insertEntry = (connection: Connection, row: EntryRow) =>
     (stored) => stored.jobId === row.jobId && stored.productKg === row.productKg,
   )
 
-export async function selectEntry(connection: Connection, id: string): Promise<EntryRow | undefined> {
+export async function selectEntry(
+  connection: Connection,
+  id: string,
+): Promise<EntryRow | undefined> {
   const [row] = await connection.select().from(entry).where(eq(entry.id, id)).limit(1)
   return row
 }
 
-export async function selectCorrectionOf(connection: Connection, id: string): Promise<EntryRow | undefined> {
+export async function selectCorrectionOf(
+  connection: Connection,
+  id: string,
+): Promise<EntryRow | undefined> {
   const [row] = await connection.select().from(entry).where(eq(entry.correctsId, id)).limit(1)
   return row
 }

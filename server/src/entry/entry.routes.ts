@@ -18,6 +18,7 @@ export const entryRoutes = (db: Database): AnyRoute[] => [
     summary: 'Corrects an entry by a new one that names it',
     body: CorrectEntryDto,
     answer: EntryDto,
-    handle: ({ params, body, recorder }) => correctEntry(db, recorder, params['entryId'] ?? '', body),
+    handle: ({ params, body, recorder }) =>
+      correctEntry(db, recorder, params['entryId'] ?? '', body),
   }),
 ]

@@ -27,7 +27,10 @@ export function recordEntry(
     if (again?.jobId === jobId) return toDto(again)
     const job = await requirePlannedJob(transaction, jobId)
     if (job.kind !== 'apply') {
-      throw new ServiceError('conflict', 'Only an application is recorded as an entry; record a look or a test as a reading.')
+      throw new ServiceError(
+        'conflict',
+        'Only an application is recorded as an entry; record a look or a test as a reading.',
+      )
     }
     const { standId, caseId, route, sourceId } = job
     const planned = await plannedProductOf(transaction, job.remedyId)
@@ -65,7 +68,10 @@ export function correctEntry(
     if (!old) throw new ServiceError('not-found', 'There is no such entry.')
     const newer = await selectCorrectionOf(transaction, entryId)
     if (newer && newer.id !== dto.id) {
-      throw new ServiceError('conflict', `This entry was already corrected by ${newer.createdBy}. Correct the newer one.`)
+      throw new ServiceError(
+        'conflict',
+        `This entry was already corrected by ${newer.createdBy}. Correct the newer one.`,
+      )
     }
     const { note = '', ...right } = dto
     const row = { ...old, ...right, note, correctsId: entryId, ...recordedBy(recorder) }

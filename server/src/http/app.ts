@@ -35,7 +35,7 @@ export interface AppParts {
 }
 
 /** Every route of the API. */
-export function allRoutes(db: Database, weather: WeatherService): readonly AnyRoute[] {
+function allRoutes(db: Database, weather: WeatherService): readonly AnyRoute[] {
   return [
     ...placeRoutes(db),
     ...standRoutes(db),
@@ -75,7 +75,9 @@ function serveWeb(app: Express, folder: string): void {
 export function createApp({ db, weather, actor, logger, webFolder }: AppParts): Express {
   const app = express()
   app.disable('x-powered-by')
-  app.use(pinoHttp({ logger, genReqId: () => randomUUID(), quietReqLogger: true, autoLogging: false }))
+  app.use(
+    pinoHttp({ logger, genReqId: () => randomUUID(), quietReqLogger: true, autoLogging: false }),
+  )
   app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: false }))
   app.use(compression())
   const api = express.Router()

@@ -46,7 +46,7 @@ function coreProblem(code: CoreErrorCode, error: CoreError): ProblemDto {
 }
 
 /** The problem that an error is told as; undefined for what nobody foresaw. */
-export function toProblem(error: unknown): ProblemDto | undefined {
+function toProblem(error: unknown): ProblemDto | undefined {
   if (error instanceof CoreError) return coreProblem(error.code, error)
   if (error instanceof ServiceError) return problemOf(error.code, error.message, [...error.fields])
   return bodyProblem(error)
@@ -56,11 +56,18 @@ export function toProblem(error: unknown): ProblemDto | undefined {
 function logged(error: unknown): object {
   const errno = databaseErrno(error)
   if (errno !== undefined) return { errno }
-  return error instanceof Error ? { name: error.name, stack: error.stack } : { error: String(error) }
+  return error instanceof Error
+    ? { name: error.name, stack: error.stack }
+    : { error: String(error) }
 }
 
 /** The one place where errors leave the server. */
-export const problemHandler: ErrorRequestHandler = (error: unknown, request: Request, response, _next) => {
+export const problemHandler: ErrorRequestHandler = (
+  error: unknown,
+  request: Request,
+  response,
+  _next,
+) => {
   const known = toProblem(error)
   const requestId = String(request.id ?? '')
   if (!known) request.log?.error({ requestId, ...logged(error) }, 'unforeseen error')

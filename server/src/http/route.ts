@@ -62,7 +62,9 @@ export function mountRoutes(router: Router, routes: readonly AnyRoute[]): void {
         query: checked(query, { ...request.query }),
         recorder: response.locals.recorder as Recorder,
       }
-      response.status(method === 'post' ? 201 : 200).json(await handle(asked as Asked<never, never>))
+      response
+        .status(method === 'post' ? 201 : 200)
+        .json(await handle(asked as Asked<never, never>))
     })
   }
 }

@@ -1,11 +1,7 @@
 import type { ProblemFieldDto } from '@spudder/contract/problem'
 
 export type ServiceErrorCode =
-  | 'invalid-body'
-  | 'body-unreadable'
-  | 'not-found'
-  | 'conflict'
-  | 'too-large'
+  'invalid-body' | 'body-unreadable' | 'not-found' | 'conflict' | 'too-large'
 
 /** A request that cannot be done as asked, with words for the person who asked. */
 export class ServiceError extends Error {

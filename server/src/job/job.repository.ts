@@ -6,7 +6,8 @@ import type { Recorder } from '../http/recorder.ts'
 
 export type JobRow = typeof job.$inferSelect
 
-export const insertJobs = (connection: Connection, rows: JobRow[]) => connection.insert(job).values(rows)
+export const insertJobs = (connection: Connection, rows: JobRow[]) =>
+  connection.insert(job).values(rows)
 
 /** Holds the job until the transaction ends, so that two people do not do it twice. */
 export async function lockJob(connection: Connection, id: string): Promise<JobRow | undefined> {

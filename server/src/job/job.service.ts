@@ -14,13 +14,20 @@ export async function requirePlannedJob(connection: Connection, id: string): Pro
   if (!row) throw new ServiceError('not-found', 'There is no such job.')
   if (row.status !== 'planned') {
     const by = row.changedBy ?? row.createdBy
-    throw new ServiceError('conflict', `This job is already ${row.status}, by ${by}. Load the page again to see it.`)
+    throw new ServiceError(
+      'conflict',
+      `This job is already ${row.status}, by ${by}. Load the page again to see it.`,
+    )
   }
   return row
 }
 
 /** Marks a job as done by whoever recorded it. */
-export async function completeJob(connection: Connection, row: JobRow, recorder: Recorder): Promise<void> {
+export async function completeJob(
+  connection: Connection,
+  row: JobRow,
+  recorder: Recorder,
+): Promise<void> {
   await updateJob(connection, {
     ...row,
     status: 'done',

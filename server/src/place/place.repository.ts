@@ -11,7 +11,10 @@ export const insertPlace = (connection: Connection, row: PlaceRow) =>
 export const listPlaces = (connection: Connection): Promise<PlaceRow[]> =>
   connection.select().from(place).orderBy(asc(place.createdAt), asc(place.id))
 
-export async function selectPlace(connection: Connection, id: string): Promise<PlaceRow | undefined> {
+export async function selectPlace(
+  connection: Connection,
+  id: string,
+): Promise<PlaceRow | undefined> {
   const [row] = await connection.select().from(place).where(eq(place.id, id)).limit(1)
   return row
 }

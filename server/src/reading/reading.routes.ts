@@ -10,6 +10,7 @@ export const readingRoutes = (db: Database): AnyRoute[] => [
     summary: 'Stores a reading of a stand',
     body: CreateReadingDto,
     answer: ReadingDto,
-    handle: ({ params, body, recorder }) => createReading(db, recorder, params['standId'] ?? '', body),
+    handle: ({ params, body, recorder }) =>
+      createReading(db, recorder, params['standId'] ?? '', body),
   }),
 ]

@@ -22,8 +22,13 @@ export function createReading(
     const { note = '', ...given } = dto
     const row = { ...given, note, standId, ...recordedBy(recorder) }
     const stored = await insertReading(transaction, row)
-    const doneKind = readingKinds[dto.kind].isColour ? 'look' : dto.kind === 'pH' ? 'test' : undefined
-    if (doneKind) await completeDueJobs(transaction, { standId, kind: doneKind, on: dto.takenOn, recorder })
+    const doneKind = readingKinds[dto.kind].isColour
+      ? 'look'
+      : dto.kind === 'pH'
+        ? 'test'
+        : undefined
+    if (doneKind)
+      await completeDueJobs(transaction, { standId, kind: doneKind, on: dto.takenOn, recorder })
     return toDto(stored)
   })
 }

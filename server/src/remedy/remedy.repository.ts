@@ -8,7 +8,10 @@ export type RemedyRow = typeof remedy.$inferSelect
 export const insertRemedy = (connection: Connection, row: RemedyRow) =>
   insertOnce(connection, remedy, row, (stored) => stored.caseId === row.caseId)
 
-export async function remedyExists(connection: Connection, id: string): Promise<RemedyRow | undefined> {
+export async function remedyExists(
+  connection: Connection,
+  id: string,
+): Promise<RemedyRow | undefined> {
   const [row] = await connection.select().from(remedy).where(eq(remedy.id, id)).limit(1)
   return row
 }

@@ -10,6 +10,7 @@ export const remedyRoutes = (db: Database): AnyRoute[] => [
     summary: 'Chooses a remedy for a case and plans its jobs',
     body: CreateRemedyDto,
     answer: RemedyDto,
-    handle: ({ params, body, recorder }) => chooseRemedy(db, recorder, params['caseId'] ?? '', body),
+    handle: ({ params, body, recorder }) =>
+      chooseRemedy(db, recorder, params['caseId'] ?? '', body),
   }),
 ]

@@ -17,10 +17,15 @@ import { requireStand } from '../stand/stand.service.ts'
 import { insertRemedy, remedyExists, selectGrounds } from './remedy.repository.ts'
 
 /** The verdict of a case from what is stored: the newest look, the readings and the story. */
-async function verdictOf(connection: Connection, caseId: string, stand: StandRow): Promise<FrozenCause[]> {
+async function verdictOf(
+  connection: Connection,
+  caseId: string,
+  stand: StandRow,
+): Promise<FrozenCause[]> {
   const { looks, pHReadings, events } = await selectGrounds(connection, caseId, stand.id)
   const newest = looks.at(-1)
-  if (!newest) throw new ServiceError('conflict', 'Look at the plant first: this case has no look yet.')
+  if (!newest)
+    throw new ServiceError('conflict', 'Look at the plant first: this case has no look yet.')
   const { ranked } = diagnose({
     context: stand.context,
     plantId: stand.plantId,

@@ -22,7 +22,10 @@ export const insertStand = (connection: Connection, row: StandRow) =>
     (stored) => stored.placeId === row.placeId && stored.name === row.name,
   )
 
-export async function selectStand(connection: Connection, id: string): Promise<StandRow | undefined> {
+export async function selectStand(
+  connection: Connection,
+  id: string,
+): Promise<StandRow | undefined> {
   const [row] = await connection.select().from(stand).where(eq(stand.id, id)).limit(1)
   return row
 }
@@ -65,7 +68,8 @@ export const selectStandPage = (
 
 /** Everything that the ribbons of some stands are painted from, since a day. */
 export async function selectRibbons(connection: Connection, standIds: string[], from: string) {
-  if (standIds.length === 0) return { readings: [], events: [], entries: [], jobs: [], openCases: [] }
+  if (standIds.length === 0)
+    return { readings: [], events: [], entries: [], jobs: [], openCases: [] }
   const [readings, events, entries, jobs, openCases] = await Promise.all([
     connection
       .select({
@@ -124,7 +128,11 @@ export async function selectStory(connection: Connection, standId: string) {
       .from(look)
       .where(eq(look.standId, standId))
       .orderBy(asc(look.lookedOn), asc(look.createdAt)),
-    connection.select().from(remedy).where(eq(remedy.standId, standId)).orderBy(asc(remedy.createdAt)),
+    connection
+      .select()
+      .from(remedy)
+      .where(eq(remedy.standId, standId))
+      .orderBy(asc(remedy.createdAt)),
     connection.select().from(job).where(eq(job.standId, standId)).orderBy(asc(job.dueOn)),
     connection
       .select()

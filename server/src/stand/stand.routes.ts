@@ -1,4 +1,10 @@
-import { CreateStandDto, EstatePageDto, EstateQueryDto, StandDto, StandStoryDto } from '@spudder/contract/stand'
+import {
+  CreateStandDto,
+  EstatePageDto,
+  EstateQueryDto,
+  StandDto,
+  StandStoryDto,
+} from '@spudder/contract/stand'
 import type { Database } from '../database/connect.ts'
 import { route, type AnyRoute } from '../http/route.ts'
 import { createStand, readEstate, readStory } from './stand.service.ts'
@@ -18,7 +24,8 @@ export const standRoutes = (db: Database): AnyRoute[] => [
     summary: 'Adds a stand to a place',
     body: CreateStandDto,
     answer: StandDto,
-    handle: ({ params, body, recorder }) => createStand(db, recorder, params['placeId'] ?? '', body),
+    handle: ({ params, body, recorder }) =>
+      createStand(db, recorder, params['placeId'] ?? '', body),
   }),
   route({
     method: 'get',

@@ -1,4 +1,10 @@
-import type { EstatePageDto, EstateQueryDto, CreateStandDto, StandDto, StandStoryDto } from '@spudder/contract/stand'
+import type {
+  EstatePageDto,
+  EstateQueryDto,
+  CreateStandDto,
+  StandDto,
+  StandStoryDto,
+} from '@spudder/contract/stand'
 import { toStandSize } from '@spudder/contract/stand'
 import { CoreError } from '@spudder/core/error'
 import { checkStandSize, findPlant } from '@spudder/core/plant'
@@ -56,7 +62,17 @@ export async function createStand(
     await findPlace(transaction, placeId)
     const position = await nextPosition(transaction, placeId)
     const { id, name, context, plantId, note = '' } = dto
-    const row = { id, placeId, position, name, context, plantId, size, note, ...recordedBy(recorder) }
+    const row = {
+      id,
+      placeId,
+      position,
+      name,
+      context,
+      plantId,
+      size,
+      note,
+      ...recordedBy(recorder),
+    }
     return toDto(await insertStand(transaction, row))
   })
 }
@@ -72,7 +88,11 @@ export async function readEstate(
   await findPlace(connection, placeId)
   const total = await countStands(connection, placeId)
   const stands = await selectStandPage(connection, placeId, offset, limit)
-  const rows = await selectRibbons(connection, stands.map(({ id }) => id), from)
+  const rows = await selectRibbons(
+    connection,
+    stands.map(({ id }) => id),
+    from,
+  )
   const readings = byStand(rows.readings)
   const events = byStand(rows.events)
   const entries = byStand(rows.entries)

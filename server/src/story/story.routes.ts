@@ -10,6 +10,7 @@ export const storyRoutes = (db: Database): AnyRoute[] => [
     summary: 'Tells something that happened to a stand',
     body: CreateStoryEventDto,
     answer: StoryEventDto,
-    handle: ({ params, body, recorder }) => createStoryEvent(db, recorder, params['standId'] ?? '', body),
+    handle: ({ params, body, recorder }) =>
+      createStoryEvent(db, recorder, params['standId'] ?? '', body),
   }),
 ]

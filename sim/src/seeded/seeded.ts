@@ -1,7 +1,7 @@
 import { randomLcg, randomNormal } from 'd3-random'
 
 /** A number from 0 to 1 that belongs to a name: the same name, the same number (FNV-1a). */
-export function seedOf(name: string): number {
+function seedOf(name: string): number {
   let hash = 0x811c9dc5
   for (const character of name) {
     hash ^= character.codePointAt(0) ?? 0

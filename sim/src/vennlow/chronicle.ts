@@ -7,14 +7,17 @@ import { utcDay } from 'd3-time'
 import { bellDrawFor, drawFor, idFor } from '../seeded/index.ts'
 import type { Act, StandHistory } from './acts.ts'
 
-type DtoOf<Kind extends Act['kind']> = Extract<Act, { kind: Kind }> extends { dto: infer Dto } ? Dto : never
+type DtoOf<Kind extends Act['kind']> =
+  Extract<Act, { kind: Kind }> extends { dto: infer Dto } ? Dto : never
 
 /** Invented staff. */
 const staff = ['Marla Quist', 'Tobin Ashgrove', 'Ines Calloway'] as const
 
 type ColourKind = 'turfColour' | 'severity' | 'chlorophyll'
 
-const colourNature: Readonly<Record<ColourKind, { noise: number; min: number; max: number; step: number }>> = {
+const colourNature: Readonly<
+  Record<ColourKind, { noise: number; min: number; max: number; step: number }>
+> = {
   turfColour: { noise: 0.22, min: 1, max: 9, step: 0.5 },
   severity: { noise: 0.14, min: 0, max: 5, step: 0.5 },
   chlorophyll: { noise: 0.9, min: 0, max: 80, step: 0.1 },
@@ -63,7 +66,9 @@ export class Chronicle {
       const name = `${kind}:${this.#stand.name}:${daysAgo}`
       if (drawFor(`seen:${name}`) < 0.08) continue
       const seen = along(points, daysAgo) + noise * bellDrawFor(name)
-      const value = Number((Math.round(Math.min(max, Math.max(min, seen)) / step) * step).toFixed(1))
+      const value = Number(
+        (Math.round(Math.min(max, Math.max(min, seen)) / step) * step).toFixed(1),
+      )
       const method = kind === 'chlorophyll' ? 'meter' : 'eye'
       this.reading(daysAgo, { kind, value, method })
     }
@@ -78,7 +83,11 @@ export class Chronicle {
   }
 
   event(daysAgo: number, given: Omit<DtoOf<'event'>, 'id' | 'happenedOn'>): this {
-    const dto = { id: this.#id(`event:${given.kind}`, daysAgo), happenedOn: this.#day(daysAgo), ...given }
+    const dto = {
+      id: this.#id(`event:${given.kind}`, daysAgo),
+      happenedOn: this.#day(daysAgo),
+      ...given,
+    }
     this.#acts.push({ kind: 'event', dto, ...this.#signed(daysAgo) })
     return this
   }
@@ -90,7 +99,12 @@ export class Chronicle {
     const young = leaves.filter(({ age }) => age < 1 / 3)
     const paint = Object.fromEntries(young.map(({ id }) => [id, { severity, pattern }]))
     const seen = { tier: 'youngest-only', pattern, severity: String(severity), ...findings }
-    const dto = { id: this.#id('look', daysAgo), lookedOn: this.#day(daysAgo), findings: seen, paint }
+    const dto = {
+      id: this.#id('look', daysAgo),
+      lookedOn: this.#day(daysAgo),
+      findings: seen,
+      paint,
+    }
     this.#acts.push({ kind: 'look', dto, ...this.#signed(daysAgo) })
     return this
   }
@@ -104,7 +118,12 @@ export class Chronicle {
   ): this {
     const { applyDaysAgo, retestDaysAgo, ...rest } = given
     const retest = retestDaysAgo === undefined ? {} : { retestOn: this.#day(retestDaysAgo) }
-    const dto = { id: this.#id('remedy', daysAgo), applyOn: this.#day(applyDaysAgo), ...rest, ...retest }
+    const dto = {
+      id: this.#id('remedy', daysAgo),
+      applyOn: this.#day(applyDaysAgo),
+      ...rest,
+      ...retest,
+    }
     this.#acts.push({ kind: 'remedy', dto, ...this.#signed(daysAgo) })
     return this
   }

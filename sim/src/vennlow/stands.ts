@@ -84,7 +84,12 @@ const pinOaks = (today: string) =>
     note: 'Along the chalk drive.',
   })
     .reading(236, { kind: 'pH', value: 7.6, method: 'meter' })
-    .look(234, 3, { roots: 'white', whereOnPlant: 'whole', whereOnGround: 'near-concrete', fizz: 'slight' })
+    .look(234, 3, {
+      roots: 'white',
+      whereOnPlant: 'whole',
+      whereOnGround: 'near-concrete',
+      fizz: 'slight',
+    })
     .remedy(232, {
       causeId: 'iron-tied-up-by-pH',
       route: 'soil',
@@ -101,7 +106,12 @@ const pinOaks = (today: string) =>
       'given-up',
       'No response in seven weeks: at pH 7.6 EDTA lets go of its iron within days. The drench was not washed out and the roots were sound; it was the wrong chelate. EDDHA next.',
     )
-    .look(170, 3, { roots: 'white', whereOnPlant: 'whole', whereOnGround: 'near-concrete', fizz: 'slight' })
+    .look(170, 3, {
+      roots: 'white',
+      whereOnPlant: 'whole',
+      whereOnGround: 'near-concrete',
+      fizz: 'slight',
+    })
     .remedy(168, {
       causeId: 'iron-tied-up-by-pH',
       route: 'soil',
@@ -144,7 +154,13 @@ const vineyard = (today: string) =>
   })
     .reading(40, { kind: 'pH', value: 7.9, method: 'laboratory' })
     .event(52, { kind: 'heavy-rain', note: 'Three wet weeks.' })
-    .look(30, 3, { roots: 'white', wetness: 'wet', fizz: 'strong', whereOnGround: 'low-spots', whereOnPlant: 'whole' })
+    .look(30, 3, {
+      roots: 'white',
+      wetness: 'wet',
+      fizz: 'strong',
+      whereOnGround: 'low-spots',
+      whereOnPlant: 'whole',
+    })
     .remedy(27, {
       causeId: 'iron-tied-up-by-bicarbonate',
       route: 'soil',
@@ -184,7 +200,13 @@ const gardenias = (today: string) =>
     .reading(150, { kind: 'pH', value: 5.9, method: 'meter' })
     .reading(16, { kind: 'pH', value: 6.8, method: 'meter' })
     .event(75, { kind: 'fed', note: 'Changed to the calcium nitrate feed.' })
-    .look(2, 2, { roots: 'white', growth: 'normal', feed: 'normal', onset: 'weeks', wetness: 'moist' })
+    .look(2, 2, {
+      roots: 'white',
+      growth: 'normal',
+      feed: 'normal',
+      onset: 'weeks',
+      wetness: 'moist',
+    })
     .colour('severity', [
       [355, 0.4],
       [160, 0.3],
@@ -246,7 +268,13 @@ const sorghum = (today: string) =>
     note: 'The chalk brow comes pale every year.',
   })
     .reading(149, { kind: 'pH', value: 7.9, method: 'laboratory' })
-    .look(147, 3, { fizz: 'slight', whereOnGround: 'patches', roots: 'white', onset: 'weeks', wetness: 'moist' })
+    .look(147, 3, {
+      fizz: 'slight',
+      whereOnGround: 'patches',
+      roots: 'white',
+      onset: 'weeks',
+      wetness: 'moist',
+    })
     .remedy(145, {
       causeId: 'iron-tied-up-by-pH',
       route: 'leaf',
@@ -259,7 +287,11 @@ const sorghum = (today: string) =>
       applyDaysAgo: 142,
     })
     .entry(141, 1, 'Brow only would have done.')
-    .close(101, 'green', 'Colour came back, the yield on the brow did not. EDDHA in the furrow next year.')
+    .close(
+      101,
+      'green',
+      'Colour came back, the yield on the brow did not. EDDHA in the furrow next year.',
+    )
     .colour('severity', [
       [176, 0.8],
       [160, 1.8],

@@ -13,8 +13,22 @@ export interface ClimateNormals {
 }
 
 export const climateNormals: Readonly<Record<Climate, ClimateNormals>> = {
-  temperate: { meanC: 10.5, swingC: 7, dayNightC: 8, rainyShare: 0.42, rainMm: 4.5, windMPerS: 3.8 },
+  temperate: {
+    meanC: 10.5,
+    swingC: 7,
+    dayNightC: 8,
+    rainyShare: 0.42,
+    rainMm: 4.5,
+    windMPerS: 3.8,
+  },
   continental: { meanC: 9, swingC: 13, dayNightC: 11, rainyShare: 0.3, rainMm: 6, windMPerS: 3.4 },
-  mediterranean: { meanC: 16, swingC: 8, dayNightC: 11, rainyShare: 0.2, rainMm: 8, windMPerS: 3.2 },
+  mediterranean: {
+    meanC: 16,
+    swingC: 8,
+    dayNightC: 11,
+    rainyShare: 0.2,
+    rainMm: 8,
+    windMPerS: 3.2,
+  },
   subtropical: { meanC: 20, swingC: 7.5, dayNightC: 11, rainyShare: 0.32, rainMm: 9, windMPerS: 3 },
 }

@@ -1,4 +1,9 @@
-import type { WeatherDayDto, WeatherDto, WeatherQuestion, WeatherService } from '@spudder/contract/weather'
+import type {
+  WeatherDayDto,
+  WeatherDto,
+  WeatherQuestion,
+  WeatherService,
+} from '@spudder/contract/weather'
 import { utcDay } from 'd3-time'
 import { bellDrawFor, drawFor } from '../seeded/index.ts'
 import { climateNormals } from './climates.ts'
@@ -10,7 +15,8 @@ const textOf = (date: Date): string => date.toISOString().slice(0, 10)
 function spell(name: string, date: Date): number {
   const weights = [0.62, 0.48, 0.37, 0.29, 0.22]
   return weights.reduce(
-    (sum, weight, back) => sum + weight * bellDrawFor(`${name}:${textOf(utcDay.offset(date, -back))}`),
+    (sum, weight, back) =>
+      sum + weight * bellDrawFor(`${name}:${textOf(utcDay.offset(date, -back))}`),
     0,
   )
 }
@@ -18,7 +24,10 @@ function spell(name: string, date: Date): number {
 const round = (value: number): number => Math.round(value * 10) / 10
 
 /** The weather that really comes on a day. */
-function trueDay({ climate, placeId }: WeatherQuestion, date: Date): Omit<WeatherDayDto, 'isForecast'> {
+function trueDay(
+  { climate, placeId }: WeatherQuestion,
+  date: Date,
+): Omit<WeatherDayDto, 'isForecast'> {
   const normals = climateNormals[climate]
   const day = textOf(date)
   const yearShare = utcDay.count(new Date(Date.UTC(date.getUTCFullYear(), 0, 1)), date) / 365
@@ -42,7 +51,8 @@ function trueDay({ climate, placeId }: WeatherQuestion, date: Date): Omit<Weathe
 function foretold(question: WeatherQuestion, date: Date): Omit<WeatherDayDto, 'isForecast'> {
   const truth = trueDay(question, date)
   const ahead = utcDay.count(dayOf(question.today), date)
-  const off = (what: string) => bellDrawFor(`${question.placeId}:${question.today}:${what}:${truth.day}`)
+  const off = (what: string) =>
+    bellDrawFor(`${question.placeId}:${question.today}:${what}:${truth.day}`)
   const shift = 0.45 * ahead * off('warmth')
   const missed = drawFor(`${question.today}:${truth.day}:missed`) < ahead * 0.02
   return {

@@ -26,7 +26,11 @@ export const fetchEstatePage = (placeId: string, offset: number, limit: number, 
     `/places/${placeId}/estate?offset=${offset}&limit=${limit}&from=${from}`,
   )
 
-export function useWeather(placeId: () => string | undefined, from: () => string, to: () => string) {
+export function useWeather(
+  placeId: () => string | undefined,
+  from: () => string,
+  to: () => string,
+) {
   return useQuery({
     key: () => ['weather', placeId() ?? '', from(), to()],
     enabled: () => placeId() !== undefined,

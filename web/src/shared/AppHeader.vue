@@ -16,9 +16,7 @@ const { place } = usePlace()
     </RouterLink>
     <span v-if="place" class="place">{{ place.name }}</span>
     <div class="tools">
-      <button type="button" class="quiet" @click="palette.open()">
-        Go to … <kbd>/</kbd>
-      </button>
+      <button type="button" class="quiet" @click="palette.open()">Go to … <kbd>/</kbd></button>
       <button type="button" class="quiet" @click="theme.toggle()">
         {{ theme.isDark ? 'Light' : 'Dark' }}
       </button>

@@ -11,7 +11,10 @@ export interface Caution extends Sourced {
   readonly contexts?: readonly Context[]
 }
 
-const practice = { source: 'common practice; the label and local rules come first', mark: 'C' } as const
+const practice = {
+  source: 'common practice; the label and local rules come first',
+  mark: 'C',
+} as const
 
 /** Most pressing first: what can poison, then what can burn, then what can spoil. */
 export const cautions: readonly Caution[] = [
@@ -42,13 +45,15 @@ export const cautions: readonly Caution[] = [
   },
   {
     id: 'heat',
-    words: 'Not over 29 °C, not on drought-stressed plants: the spray burns leaves, and heat harms you.',
+    words:
+      'Not over 29 °C, not on drought-stressed plants: the spray burns leaves, and heat harms you.',
     routes: ['leaf'],
     ...practice,
   },
   {
     id: 'stains',
-    words: 'Rust stains concrete, stone, paint, vehicles and pool decks for good: keep off, and rinse before it dries.',
+    words:
+      'Rust stains concrete, stone, paint, vehicles and pool decks for good: keep off, and rinse before it dries.',
     routes: ['leaf', 'soil'],
     ...practice,
   },
@@ -60,7 +65,8 @@ export const cautions: readonly Caution[] = [
   },
   {
     id: 'partners',
-    words: 'Nothing else in the tank, phosphates least of all, before a jar test: same order, half an hour.',
+    words:
+      'Nothing else in the tank, phosphates least of all, before a jar test: same order, half an hour.',
     routes: ['leaf', 'soil'],
     ...practice,
   },

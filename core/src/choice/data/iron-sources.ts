@@ -13,7 +13,10 @@ export interface IronSource extends Sourced {
   readonly remark: string
 }
 
-const prices = { source: 'trade price relations, to be replaced by the own bill', mark: 'C' } as const
+const prices = {
+  source: 'trade price relations, to be replaced by the own bill',
+  mark: 'C',
+} as const
 /** 2 tbsp of chelate granules weigh about 1 oz: 28.35 g / 29.57 mL. */
 const spooned = { value: 0.9586, source: '2 tbsp ≈ 1 oz, common practice', mark: 'D' } as const
 

@@ -1,11 +1,5 @@
 import type { Cause } from './cause.ts'
-import {
-  followsTheGround,
-  ironLeaf,
-  soundRoots,
-  tiedUpByPH,
-  youngLeavesFirst,
-} from './weights.ts'
+import { followsTheGround, ironLeaf, soundRoots, tiedUpByPH, youngLeavesFirst } from './weights.ts'
 
 const marschner = 'Marschner, Mineral Nutrition of Higher Plants (mobility, leaf pattern)'
 
@@ -53,7 +47,13 @@ export const ironCauses: readonly Cause[] = [
       tier: youngLeavesFirst,
       pattern: ironLeaf,
       roots: soundRoots,
-      whereOnGround: { 'low-spots': 6, patches: 4, 'near-concrete': 3, everywhere: 1.5, otherwise: 0.3 },
+      whereOnGround: {
+        'low-spots': 6,
+        patches: 4,
+        'near-concrete': 3,
+        everywhere: 1.5,
+        otherwise: 0.3,
+      },
       wetness: { wet: 5, standing: 4, moist: 1.5, dry: 0.4, otherwise: 1 },
       fizz: { none: 0.3, slight: 2.5, strong: 6, otherwise: 1 },
       onset: { 'every-spring': 6, weeks: 2, 'since-planting': 2, days: 0.7, otherwise: 1 },
@@ -117,7 +117,8 @@ export const ironCauses: readonly Cause[] = [
     },
     events: { 'high-p-feed': 8 },
     because: { ...ironLeafReasons, feed: 'Rich feed or manure brings what crowds iron out.' },
-    advice: 'Stop the feed that crowds it out, test soil phosphorus, manganese and zinc; spray iron meanwhile.',
+    advice:
+      'Stop the feed that crowds it out, test soil phosphorus, manganese and zinc; spray iron meanwhile.',
     source: marschner,
     mark: 'M',
   },

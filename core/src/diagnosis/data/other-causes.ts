@@ -32,7 +32,13 @@ export const otherCauses: readonly Cause[] = [
     remedy: 'not-iron',
     commonness: { otherwise: 8 },
     weights: {
-      tier: { 'youngest-only': 3, 'youngest-spreading-down': 3, all: 3, scattered: 2, otherwise: 1 },
+      tier: {
+        'youngest-only': 3,
+        'youngest-spreading-down': 3,
+        all: 3,
+        scattered: 2,
+        otherwise: 1,
+      },
       pattern: { 'even-pale': 4, 'fine-green-veins': 4, mottle: 1.5, otherwise: 0.7 },
       roots: { 'brown-soft': 10, knotted: 7, circling: 5, tan: 0.8, white: 0.25, otherwise: 1 },
       growth: { stopped: 4, slow: 4, normal: 1, 'very-fast': 0.2, otherwise: 1 },
@@ -77,7 +83,13 @@ export const otherCauses: readonly Cause[] = [
     commonness: { otherwise: 4 },
     weights: {
       tier: youngLeavesFirst,
-      pattern: { 'small-rosetted': 12, mottle: 3, stripes: 2, 'broad-green-bands': 1.5, otherwise: 0.3 },
+      pattern: {
+        'small-rosetted': 12,
+        mottle: 3,
+        stripes: 2,
+        'broad-green-bands': 1.5,
+        otherwise: 0.3,
+      },
       growth: { stopped: 4, slow: 4, normal: 1, 'very-fast': 0.2, otherwise: 1 },
       roots: soundRoots,
       pH: { ...tiedUpByPH, 'slightly-acid': 0.5, neutral: 2 },
@@ -135,7 +147,8 @@ export const otherCauses: readonly Cause[] = [
       tier: 'Nitrogen moves to new leaves, so the oldest pale first.',
       growth: 'Without nitrogen growth is thin and weak.',
     },
-    advice: 'Feed a marked strip with a little nitrogen and look in ten days; iron would only mask it.',
+    advice:
+      'Feed a marked strip with a little nitrogen and look in ten days; iron would only mask it.',
     source: marschner,
     mark: 'M',
   },
@@ -204,7 +217,8 @@ export const otherCauses: readonly Cause[] = [
       whereOnGround: 'It follows the passes of a machine.',
       onset: 'It came within days.',
     },
-    advice: 'Find out what was put on and when; wait for new growth. Ask the extension service if in doubt.',
+    advice:
+      'Find out what was put on and when; wait for new growth. Ask the extension service if in doubt.',
     ...practice,
   },
   {
@@ -240,7 +254,8 @@ export const otherCauses: readonly Cause[] = [
       whereOnGround: 'Rings and arcs are the mark of a soil fungus.',
       roots: 'Its roots are short and dark.',
     },
-    advice: 'Send a plug to a turf laboratory; a licensed applicator prevents it a month before it usually shows.',
+    advice:
+      'Send a plug to a turf laboratory; a licensed applicator prevents it a month before it usually shows.',
     ...practice,
   },
   {
@@ -258,7 +273,8 @@ export const otherCauses: readonly Cause[] = [
       wetness: { dry: 3, otherwise: 1 },
     },
     because: { whereOnGround: 'A dead centre with a yellow rim is how they spread.' },
-    advice: 'Press a bottomless can into the rim, fill with water, wait ten minutes and count what floats.',
+    advice:
+      'Press a bottomless can into the rim, fill with water, wait ten minutes and count what floats.',
     ...practice,
   },
   {

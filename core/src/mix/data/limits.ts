@@ -11,7 +11,12 @@ export const leafBurnLimit: Readonly<Partial<Record<Context, Limit>>> = {
   turf: { value: 0.03, unit: 'kg/L', source: 'common practice: turf 2-3 %', mark: 'C' },
   tree: { value: 0.01, unit: 'kg/L', source: 'common practice: ornamentals 0.5-1 %', mark: 'C' },
   shrub: { value: 0.01, unit: 'kg/L', source: 'common practice: ornamentals 0.5-1 %', mark: 'C' },
-  container: { value: 0.01, unit: 'kg/L', source: 'common practice: ornamentals 0.5-1 %', mark: 'C' },
+  container: {
+    value: 0.01,
+    unit: 'kg/L',
+    source: 'common practice: ornamentals 0.5-1 %',
+    mark: 'C',
+  },
   'row-crop': { value: 0.03, unit: 'kg/L', source: 'common practice: as turf', mark: 'C' },
 }
 

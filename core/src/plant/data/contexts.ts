@@ -1,8 +1,18 @@
 /** The settings in which the work is done; a finding or rate that makes no sense in one is not offered there. */
 export const contexts = {
   turf: { label: 'Turf', sizeKinds: ['area'], figure: 'tuft', routes: ['leaf', 'soil'] },
-  tree: { label: 'Trees and vines', sizeKinds: ['trunks'], figure: 'shoot', routes: ['leaf', 'soil'] },
-  shrub: { label: 'Shrubs and beds', sizeKinds: ['area'], figure: 'shoot', routes: ['leaf', 'soil'] },
+  tree: {
+    label: 'Trees and vines',
+    sizeKinds: ['trunks'],
+    figure: 'shoot',
+    routes: ['leaf', 'soil'],
+  },
+  shrub: {
+    label: 'Shrubs and beds',
+    sizeKinds: ['area'],
+    figure: 'shoot',
+    routes: ['leaf', 'soil'],
+  },
   'row-crop': {
     label: 'Row crop',
     sizeKinds: ['area'],

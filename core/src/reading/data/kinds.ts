@@ -2,6 +2,8 @@ import type { Sourced } from '../../reference/index.ts'
 
 interface ReadingKindDefinition extends Sourced {
   readonly label: string
+  /** How a value of it is said, with the value in place of the dash: "severity – of 5". */
+  readonly said: string
   readonly unit: string
   readonly min: number
   readonly max: number
@@ -17,6 +19,7 @@ const possible = 'bounds: what the scale or nature allows; doubt: common practic
 export const readingKinds = {
   pH: {
     label: 'pH',
+    said: 'pH –',
     unit: '',
     min: 2.5,
     max: 11,
@@ -27,6 +30,7 @@ export const readingKinds = {
   },
   turfColour: {
     label: 'Turf colour, 1 to 9',
+    said: 'colour – of 9',
     unit: 'of 9',
     min: 1,
     max: 9,
@@ -37,6 +41,7 @@ export const readingKinds = {
   },
   severity: {
     label: 'Chlorosis severity, 0 to 5',
+    said: 'severity – of 5',
     unit: 'of 5',
     min: 0,
     max: 5,
@@ -47,6 +52,7 @@ export const readingKinds = {
   },
   chlorophyll: {
     label: 'Chlorophyll meter',
+    said: 'meter –',
     unit: 'units',
     min: 0,
     max: 80,
@@ -57,6 +63,7 @@ export const readingKinds = {
   },
   ironInSolution: {
     label: 'Iron in the solution',
+    said: 'iron – mg/L',
     unit: 'mg/L',
     min: 0,
     max: 50,
@@ -67,6 +74,7 @@ export const readingKinds = {
   },
   alkalinity: {
     label: 'Alkalinity as CaCO3',
+    said: 'alkalinity – mg/L',
     unit: 'mg/L',
     min: 0,
     max: 1500,

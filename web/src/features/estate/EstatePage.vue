@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { addDays, daysBetween } from '@spudder/core/calendar'
-import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, useTemplateRef, watch, watchEffect } from 'vue'
+import { useRouter } from 'vue-router'
 import { usePlace, useWeather } from '../../api/places.ts'
 import { usePalette } from '../../shared/palette/use-palette.ts'
 import SpanChoice from '../../shared/ribbon/SpanChoice.vue'
@@ -14,11 +15,14 @@ import RibbonLegend from './RibbonLegend.vue'
 import { rowHeights, useEstateRows } from './use-estate-rows.ts'
 import WeatherStrip from './WeatherStrip.vue'
 
-const NewPlaceForm = defineAsyncComponent(() => import('../place/NewPlaceForm.vue'))
-
 const time = useTimeWindow()
 const palette = usePalette()
 const { place, isPending, error, refetch } = usePlace()
+const router = useRouter()
+/** Without a place there is nothing to show: the first thing asked is where one grows. */
+watchEffect(() => {
+  if (!isPending.value && !error.value && !place.value) void router.replace({ name: 'new-place' })
+})
 const placeId = computed(() => place.value?.id)
 const width = useWidth('axis')
 const scale = computed(() => timeScale(time.window, width.value))
@@ -101,7 +105,6 @@ function moveDrag(event: PointerEvent): void {
   <div v-if="error" class="notice" role="alert">
     {{ error.message }} <button type="button" @click="refetch()">Try again</button>
   </div>
-  <NewPlaceForm v-else-if="!isPending && !place" />
   <section v-else-if="place" class="estate">
     <div class="head">
       <h1>Estate</h1>
@@ -144,11 +147,7 @@ function moveDrag(event: PointerEvent): void {
         </div>
         <span class="side now">{{ dayWords(time.today) }}</span>
       </div>
-      <div
-        ref="list"
-        class="list"
-        :style="{ '--rows': total ?? 0, '--row': `${rowHeight}px` }"
-      >
+      <div ref="list" class="list" :style="{ '--rows': total ?? 0, '--row': `${rowHeight}px` }">
         <div
           v-for="{ index, row } in placed"
           :key="row?.stand.id ?? index"
@@ -172,8 +171,8 @@ function moveDrag(event: PointerEvent): void {
     <div v-if="total === 0" class="empty sheet">
       <h2>No stand yet</h2>
       <p>
-        A stand is one planting that you treat as one: a lawn, a row of trees, a bench of pots, a raft
-        loop. Add the one that worries you most; its ribbon starts with your first look.
+        A stand is one planting that you treat as one: a lawn, a row of trees, a bench of pots, a
+        raft loop. Add the one that worries you most; its ribbon starts with your first look.
       </p>
       <RouterLink :to="{ name: 'new-stand' }" class="add">Add a stand</RouterLink>
     </div>
@@ -183,8 +182,8 @@ function moveDrag(event: PointerEvent): void {
 
 <style scoped>
 .estate {
-  --name-width: 230px;
-  --state-width: 190px;
+  --name-width: 226px;
+  --state-width: 206px;
 }
 .head {
   display: flex;

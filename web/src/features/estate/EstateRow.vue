@@ -101,8 +101,13 @@ const isDue = computed(() => (next.value ? next.value.dueOn <= props.today : fal
 }
 .colour {
   display: flex;
-  gap: 7px;
+  gap: 0 7px;
+  flex-wrap: wrap;
   align-items: baseline;
+}
+.colour b,
+.figure {
+  white-space: nowrap;
 }
 .colour b {
   font-weight: 620;

@@ -22,7 +22,10 @@ const glyphs = [
       </span>
     </li>
     <li><i class="hatched" />nobody looked</li>
-    <li>right of today: expected, best at the top edge, worst at the bottom, paler with doubt</li>
+    <li>
+      right of today: what to expect, best course on top, worst below; the ribbon frays as doubt
+      grows
+    </li>
     <li v-for="glyph in glyphs" :key="glyph.words">
       <svg width="16" height="16" aria-hidden="true">
         <MarkGlyph :kind="glyph.kind" :x="8" :y="9" :size="5" :is-planned="glyph.isPlanned" />

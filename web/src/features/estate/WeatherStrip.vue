@@ -48,12 +48,20 @@ const rainHeight = (millimetres: number) => Math.min(20, millimetres * 1.1)
 
 const fitWords = computed(() => {
   const fit = windows.value.filter(({ spray }) => spray.fit).map(({ day }) => dayWords(day))
-  return fit.length === 0 ? 'no day fit for spraying in sight' : `fit for spraying: ${fit.join(', ')}`
+  return fit.length === 0
+    ? 'no day fit for spraying in sight'
+    : `fit for spraying: ${fit.join(', ')}`
 })
 </script>
 
 <template>
-  <svg :width="width" height="66" class="weather" role="img" :aria-label="`Simulated weather; ${fitWords}`">
+  <svg
+    :width="width"
+    height="66"
+    class="weather"
+    role="img"
+    :aria-label="`Simulated weather; ${fitWords}`"
+  >
     <path :d="warmth" class="warmth" />
     <rect
       v-for="day in inView"
@@ -68,7 +76,8 @@ const fitWords = computed(() => {
     <g v-for="day in windows" :key="`fit${day.day}`">
       <title>
         {{ dayWords(day.day) }}: {{ day.minC }} to {{ day.maxC }} °C, rain {{ day.rainMm }} mm, wind
-        {{ day.windMPerS }} m/s. {{ day.spray.fit ? 'Fit for a leaf spray.' : day.spray.against.join('; ') }}
+        {{ day.windMPerS }} m/s.
+        {{ day.spray.fit ? 'Fit for a leaf spray.' : day.spray.against.join('; ') }}
       </title>
       <rect
         :x="day.x + 0.5"

@@ -4,7 +4,7 @@ import { computed, ref, watch, type Ref } from 'vue'
 import { fetchEstatePage } from '../../api/places.ts'
 
 /** Rows asked for at once. */
-export const pageSize = 40
+const pageSize = 40
 /** Height of one row [px]; rows are all alike so that only those in view need to be drawn. */
 export const rowHeights = { wide: 68, narrow: 104 } as const
 

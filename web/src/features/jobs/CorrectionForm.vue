@@ -38,7 +38,12 @@ async function save(): Promise<void> {
 
 <template>
   <form class="correction" @submit.prevent="save">
-    <TextField v-model="draft.happenedOn" label="Done on" type="date" :message="messageFor('happenedOn')" />
+    <TextField
+      v-model="draft.happenedOn"
+      label="Done on"
+      type="date"
+      :message="messageFor('happenedOn')"
+    />
     <QuantityField
       v-model="draft.product"
       label="Product used"
@@ -50,7 +55,9 @@ async function save(): Promise<void> {
     <TextField v-model="draft.reason" label="Why it is corrected" :message="messageFor('reason')" />
     <ProblemNote :problem="correct.error.value" />
     <div class="buttons">
-      <Button type="primary" html-type="submit" :loading="correct.isLoading.value">Store the correction</Button>
+      <Button type="primary" html-type="submit" :loading="correct.isLoading.value"
+        >Store the correction</Button
+      >
       <Button type="text" @click="emit('done')">Leave it</Button>
     </div>
   </form>

@@ -20,11 +20,17 @@ const correcting = ref<string>()
   <section aria-label="Entries">
     <h2>Recorded</h2>
     <ul>
-      <li v-for="entry in newestFirst" :key="entry.id" :class="{ corrected: correctionOf(entry.id) }">
+      <li
+        v-for="entry in newestFirst"
+        :key="entry.id"
+        :class="{ corrected: correctionOf(entry.id) }"
+      >
         <p>
           <b>{{ dayWords(entry.happenedOn) }}</b> {{ nameOf(entry.sourceId) }}:
           <b>{{ amountWords('mass', entry.productKg, system) }}</b>
-          <template v-if="entry.waterL > 0"> in {{ amountWords('volume', entry.waterL, system) }}</template>
+          <template v-if="entry.waterL > 0">
+            in {{ amountWords('volume', entry.waterL, system) }}</template
+          >
         </p>
         <p class="small">
           planned {{ amountWords('mass', entry.plannedProductKg, system) }} · {{ entry.createdBy }},
@@ -32,9 +38,13 @@ const correcting = ref<string>()
         </p>
         <p v-if="entry.note" class="small">{{ entry.note }}</p>
         <p v-if="entry.correctsId" class="small">Corrects the entry below: {{ entry.reason }}</p>
-        <p v-if="correctionOf(entry.id)" class="small">Corrected {{ dayWords(correctionOf(entry.id)!.createdAt.slice(0, 10)) }}; kept as it was.</p>
+        <p v-if="correctionOf(entry.id)" class="small">
+          Corrected {{ dayWords(correctionOf(entry.id)!.createdAt.slice(0, 10)) }}; kept as it was.
+        </p>
         <template v-else>
-          <button v-if="correcting !== entry.id" type="button" @click="correcting = entry.id">Correct it</button>
+          <button v-if="correcting !== entry.id" type="button" @click="correcting = entry.id">
+            Correct it
+          </button>
           <CorrectionForm v-else :entry="entry" @done="correcting = undefined" />
         </template>
       </li>

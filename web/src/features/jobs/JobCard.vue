@@ -29,7 +29,9 @@ const drop = () =>
 <template>
   <details class="job sheet" :open="isOpen">
     <summary>
-      <span :class="['day', { due: isDue }]">{{ isDue ? 'due ' : '' }}{{ dayWords(job.dueOn) }}</span>
+      <span :class="['day', { due: isDue }]"
+        >{{ isDue ? 'due ' : '' }}{{ dayWords(job.dueOn) }}</span
+      >
       <b>{{ job.title }}</b>
     </summary>
     <div class="inside">
@@ -46,7 +48,9 @@ const drop = () =>
       </p>
       <form class="move" @submit.prevent="move">
         <TextField v-model="dueOn" label="Another day" type="date" :message="messageFor('dueOn')" />
-        <Button html-type="submit" :disabled="!isMoved" :loading="change.isLoading.value">Move it</Button>
+        <Button html-type="submit" :disabled="!isMoved" :loading="change.isLoading.value"
+          >Move it</Button
+        >
         <Button type="text" @click="drop">Drop it</Button>
       </form>
       <ProblemNote :problem="change.error.value" />

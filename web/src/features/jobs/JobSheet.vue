@@ -29,10 +29,16 @@ const order = computed(() => (source.value ? mixingOrder(source.value, props.job
 <template>
   <div class="job-sheet">
     <div class="amounts">
-      <p class="big">{{ amountWords('mass', productKg, system) }}<span class="unit">{{ source?.name }}</span></p>
-      <p v-if="waterL > 0" class="big second">{{ amountWords('volume', waterL, system) }}<span class="unit">water</span></p>
+      <p class="big">
+        {{ amountWords('mass', productKg, system) }}<span class="unit">{{ source?.name }}</span>
+      </p>
+      <p v-if="waterL > 0" class="big second">
+        {{ amountWords('volume', waterL, system) }}<span class="unit">water</span>
+      </p>
       <FillList v-if="fills" :plan="fills" :system="system" />
-      <p v-if="job.share < 1" class="part">{{ Math.round(job.share * 100) }} % of the whole dose.</p>
+      <p v-if="job.share < 1" class="part">
+        {{ Math.round(job.share * 100) }} % of the whole dose.
+      </p>
       <HowGot :derivation="remedy.derivation as Derivation" />
     </div>
     <div>

@@ -13,7 +13,12 @@ const remedyOf = (id: string) => remedies.value.find((remedy) => remedy.id === i
   <div class="jobs">
     <section class="planned" aria-label="Planned jobs">
       <template v-for="(job, index) in planned" :key="job.id">
-        <JobCard v-if="remedyOf(job.remedyId)" :job="job" :remedy="remedyOf(job.remedyId)!" :is-open="index === 0" />
+        <JobCard
+          v-if="remedyOf(job.remedyId)"
+          :job="job"
+          :remedy="remedyOf(job.remedyId)!"
+          :is-open="index === 0"
+        />
       </template>
       <div v-if="planned.length === 0" class="empty">
         <h2>Nothing planned</h2>

@@ -46,7 +46,8 @@ async function save(): Promise<void> {
     id,
     happenedOn,
     productKg: exact(product, plannedText.product, planned.productKg, productKg.value),
-    waterL: planned.waterL === 0 ? 0 : exact(water, plannedText.water, planned.waterL, waterL.value),
+    waterL:
+      planned.waterL === 0 ? 0 : exact(water, plannedText.water, planned.waterL, waterL.value),
     note,
   })
   if (!dto) return
@@ -58,7 +59,12 @@ async function save(): Promise<void> {
   <form class="record" @submit.prevent="save">
     <h3>Done? What really went out</h3>
     <div class="fields">
-      <TextField v-model="draft.happenedOn" label="Done on" type="date" :message="messageFor('happenedOn')" />
+      <TextField
+        v-model="draft.happenedOn"
+        label="Done on"
+        type="date"
+        :message="messageFor('happenedOn')"
+      />
       <QuantityField
         v-model="draft.product"
         label="Product used"
@@ -78,10 +84,17 @@ async function save(): Promise<void> {
         :message="messageFor('waterL')"
         @value="waterL = $event"
       />
-      <TextField v-model="draft.note" label="Note" hint="weather, who helped, what was odd" :message="messageFor('note')" />
+      <TextField
+        v-model="draft.note"
+        label="Note"
+        hint="weather, who helped, what was odd"
+        :message="messageFor('note')"
+      />
     </div>
     <ProblemNote :problem="record.error.value" />
-    <Button type="primary" html-type="submit" size="large" :loading="record.isLoading.value">Record it</Button>
+    <Button type="primary" html-type="submit" size="large" :loading="record.isLoading.value"
+      >Record it</Button
+    >
   </form>
 </template>
 
@@ -96,6 +109,7 @@ async function save(): Promise<void> {
 .fields {
   display: grid;
   grid-template-columns: repeat(2, 1fr);
+  align-items: start;
   gap: 10px;
   width: 100%;
 }

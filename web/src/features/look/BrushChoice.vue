@@ -4,71 +4,90 @@ import type { LeafForm } from '@spudder/core/plant'
 import { computed, useId } from 'vue'
 import LeafSwatch from '../../shared/figure/LeafSwatch.vue'
 
+/** The easel: what to paint with on both sides of what is painted on. */
 const props = defineProps<{ form: LeafForm }>()
 const severity = defineModel<Severity>('severity', { required: true })
 const pattern = defineModel<LeafPattern>('pattern', { required: true })
 const id = useId()
 
 const severities = [0, 1, 2, 3, 4, 5] as const
-/** Stripes are how a grass blade shows what on other leaves is a net of veins. */
+/** Only the blade of a grass is striped. */
 const patterns = computed(() =>
   (Object.keys(findingVocabulary.pattern.values) as LeafPattern[]).filter(
-    (each) => each !== (props.form === 'blade' ? 'fine-green-veins' : 'stripes') || each === 'fine-green-veins',
+    (each) => each !== 'stripes' || props.form === 'blade',
   ),
 )
+const words = findingVocabulary
 </script>
 
 <template>
-  <fieldset>
-    <legend>How pale</legend>
-    <div class="severities">
-      <label v-for="each in severities" :key="each" :title="findingVocabulary.severity.values[each]">
-        <input v-model="severity" type="radio" :name="`${id}-severity`" :value="each" class="visually-hidden" />
+  <div class="easel">
+    <fieldset class="severities">
+      <legend>How pale</legend>
+      <label v-for="each in severities" :key="each" :title="words.severity.values[each]">
+        <input
+          v-model="severity"
+          type="radio"
+          :name="`${id}-severity`"
+          :value="each"
+          class="visually-hidden"
+        />
         <LeafSwatch :form="form" :paint="{ severity: each, pattern: 'even-pale' }" />
-        <span>{{ each }}</span>
-        <span class="visually-hidden">{{ findingVocabulary.severity.values[each] }}</span>
+        <span aria-hidden="true">{{ each }}</span>
+        <span class="visually-hidden">{{ words.severity.values[each] }}</span>
       </label>
-    </div>
-  </fieldset>
-  <fieldset>
-    <legend>Which pattern</legend>
-    <div class="patterns">
+    </fieldset>
+    <div class="canvas"><slot /></div>
+    <fieldset class="patterns">
+      <legend>Which pattern</legend>
       <label v-for="each in patterns" :key="each">
-        <input v-model="pattern" type="radio" :name="`${id}-pattern`" :value="each" class="visually-hidden" />
-        <LeafSwatch :form="form" :paint="{ severity: severity === 0 ? 3 : severity, pattern: each }" />
-        <span>{{ findingVocabulary.pattern.values[each] }}</span>
+        <input
+          v-model="pattern"
+          type="radio"
+          :name="`${id}-pattern`"
+          :value="each"
+          class="visually-hidden"
+        />
+        <LeafSwatch
+          :form="form"
+          :paint="{ severity: severity === 0 ? 3 : severity, pattern: each }"
+        />
+        <span>{{ words.pattern.values[each] }}</span>
       </label>
-    </div>
-  </fieldset>
+    </fieldset>
+  </div>
 </template>
 
 <style scoped>
-fieldset + fieldset {
-  margin-top: 10px;
-}
-.severities,
-.patterns {
+.easel {
   display: grid;
-  gap: 5px;
-  margin-top: 4px;
+  grid-template-columns: 62px minmax(0, 1fr) 158px;
+  gap: 10px;
 }
-.severities {
-  grid-template-columns: repeat(6, 1fr);
-}
-.patterns {
-  grid-template-columns: repeat(3, 1fr);
+fieldset {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
 }
 label {
   border: 1.5px solid var(--line);
   border-radius: var(--radius);
   background: var(--sheet);
-  padding: 4px;
+  padding: 2px 5px;
   cursor: pointer;
   display: grid;
-  justify-items: center;
-  text-align: center;
-  font-size: 0.76rem;
-  line-height: 1.2;
+  align-items: center;
+  font-size: 0.78rem;
+  line-height: 1.15;
+  min-height: 40px;
+}
+.severities label {
+  grid-template-columns: 34px auto;
+  gap: 3px;
+}
+.patterns label {
+  grid-template-columns: 46px 1fr;
+  gap: 7px;
 }
 label:has(:checked) {
   border-color: var(--ink);
@@ -80,6 +99,30 @@ label:focus-within {
 }
 label svg {
   width: 100%;
-  max-width: 76px;
+}
+@media (width < 700px) {
+  .easel {
+    grid-template-columns: 1fr;
+  }
+  fieldset {
+    display: grid;
+  }
+  legend {
+    margin-bottom: 4px;
+  }
+  .severities {
+    grid-template-columns: repeat(6, 1fr);
+  }
+  .patterns {
+    grid-template-columns: repeat(2, 1fr);
+  }
+  .severities label {
+    grid-template-columns: 1fr;
+    justify-items: center;
+    min-height: 58px;
+  }
+  .patterns label {
+    min-height: 52px;
+  }
 }
 </style>

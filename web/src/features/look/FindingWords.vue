@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { findingVocabulary, findingsAsked, valuesOf, type FindingName, type Findings } from '@spudder/core/finding'
+import {
+  findingVocabulary,
+  findingsAsked,
+  valuesOf,
+  type FindingName,
+  type Findings,
+} from '@spudder/core/finding'
 import type { Context } from '@spudder/core/plant'
 import { computed } from 'vue'
 import ChipChoice from '../../shared/form/ChipChoice.vue'

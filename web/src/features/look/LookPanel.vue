@@ -13,12 +13,14 @@ import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import OpenQuestions from '../../shared/verdict/OpenQuestions.vue'
 import VerdictBars from '../../shared/verdict/VerdictBars.vue'
+import { percent } from '../../shared/units/percent.ts'
 import BrushChoice from './BrushChoice.vue'
 import FindingWords from './FindingWords.vue'
 import { paintTier } from './paint-tier.ts'
 import PHAndStory from './PHAndStory.vue'
 
-const { standId, stand, look, isDirty, change, forgetDraft, verdict, hasFindings, figureKind } = useStandCase()
+const { standId, stand, look, isDirty, change, forgetDraft, verdict, hasFindings, figureKind } =
+  useStandCase()
 const router = useRouter()
 const store = useStoreLook()
 const { checked } = useChecked(CreateLookDto, () => store.error.value)
@@ -26,6 +28,7 @@ const { checked } = useChecked(CreateLookDto, () => store.error.value)
 const severity = ref<Severity>(3)
 const pattern = ref<LeafPattern>('fine-green-veins')
 const brush = computed<LeafPaint>(() => ({ severity: severity.value, pattern: pattern.value }))
+const leading = computed(() => verdict.value?.ranked[0])
 const leaves = computed(() => (figureKind.value ? leavesOf(figureKind.value) : []))
 const leafForm = computed(() => (stand.value ? findPlant(stand.value.plantId).leafForm : 'ovate'))
 
@@ -45,7 +48,9 @@ function say(name: string, value: string | undefined): void {
     setPaint(paintTier(leaves.value, value, worn))
     return
   }
-  const others = Object.fromEntries(Object.entries(look.value.findings).filter(([key]) => key !== name))
+  const others = Object.fromEntries(
+    Object.entries(look.value.findings).filter(([key]) => key !== name),
+  )
   change({ findings: value === undefined ? others : { ...others, [name]: value } })
 }
 const rootOrder = ['white', 'tan', 'brown-soft', 'knotted', 'circling']
@@ -66,30 +71,31 @@ async function save(): Promise<void> {
 
 <template>
   <div v-if="stand" class="look">
-    <section class="figure-side" aria-label="Drawn plant">
+    <section aria-label="Drawn plant">
       <p class="hint">
-        Take a leaf below as your brush and paint what you see. Touch the roots to say what they are
-        like.
+        Take a colour and a pattern as your brush and paint the leaves as you see them. Touch the
+        roots to say what they are like.
       </p>
-      <PlantFigure
-        :context="stand.context"
-        :plant-id="stand.plantId"
-        :paint="look.paint"
-        :roots="look.findings.roots"
-        is-paintable
-        @paint="paintLeaf"
-        @roots="nextRoots"
-      />
-      <div class="ages" aria-hidden="true">
-        <template v-if="figureKind === 'tuft' || figureKind === 'rosette'">
-          <span>oldest outside</span><span>youngest in the middle</span>
-        </template>
-        <template v-else><span>oldest below</span><span>youngest on top</span></template>
-      </div>
-      <BrushChoice v-model:severity="severity" v-model:pattern="pattern" :form="leafForm" />
+      <BrushChoice v-model:severity="severity" v-model:pattern="pattern" :form="leafForm">
+        <PlantFigure
+          :context="stand.context"
+          :plant-id="stand.plantId"
+          :paint="look.paint"
+          :roots="look.findings.roots"
+          is-paintable
+          @paint="paintLeaf"
+          @roots="nextRoots"
+        />
+        <div class="ages" aria-hidden="true">
+          <template v-if="figureKind === 'tuft' || figureKind === 'rosette'">
+            <span>oldest outside</span><span>youngest in the middle</span>
+          </template>
+          <template v-else><span>oldest below</span><span>youngest on top</span></template>
+        </div>
+      </BrushChoice>
     </section>
 
-    <section class="words-side" aria-label="In words">
+    <section aria-label="In words">
       <FindingWords :context="stand.context" :findings="look.findings" @say="say" />
     </section>
 
@@ -101,41 +107,50 @@ async function save(): Promise<void> {
           <VerdictBars :verdict="verdict" :shown="4" is-open />
           <OpenQuestions :verdict="verdict" />
         </template>
-        <p v-else class="faint">Paint a leaf, or say which leaves are pale, and the causes line up here.</p>
-      </div>
-      <ProblemNote :problem="store.error.value" />
-      <div class="buttons">
-        <Button
-          type="primary"
-          size="large"
-          :disabled="!hasFindings || !isDirty"
-          :loading="store.isLoading.value"
-          @click="save"
-        >
-          Store this look
-        </Button>
-        <Button v-if="isDirty" size="large" @click="forgetDraft">Take back</Button>
+        <p v-else class="faint">
+          Paint a leaf, or say which leaves are pale, and the causes line up here.
+        </p>
       </div>
     </section>
+
+    <div class="bar">
+      <p v-if="leading && hasFindings" class="so-far" aria-live="polite">
+        So far <b>{{ leading.cause.name.toLowerCase() }}, {{ percent(leading.probability) }}</b>
+      </p>
+      <ProblemNote :problem="store.error.value" />
+      <Button v-if="isDirty" size="large" @click="forgetDraft">Take back</Button>
+      <Button
+        type="primary"
+        size="large"
+        :disabled="!hasFindings || !isDirty"
+        :loading="store.isLoading.value"
+        @click="save"
+      >
+        Store this look
+      </Button>
+    </div>
   </div>
 </template>
 
 <style scoped>
 .look {
   display: grid;
-  grid-template-columns: minmax(300px, 380px) minmax(280px, 1fr) minmax(300px, 360px);
-  gap: 26px;
+  grid-template-columns: minmax(480px, 540px) minmax(260px, 1fr) minmax(300px, 350px);
+  gap: 0 26px;
   align-items: start;
 }
 .hint,
 .ages {
-  font-size: 0.82rem;
+  font-size: 0.8rem;
   color: var(--slate);
+}
+.hint {
+  margin-bottom: 6px;
 }
 .ages {
   display: flex;
   justify-content: space-between;
-  margin: 4px 0 10px;
+  margin-top: 3px;
 }
 .verdict-side {
   display: grid;
@@ -146,26 +161,40 @@ async function save(): Promise<void> {
   display: grid;
   gap: 10px;
 }
-.buttons {
+.bar {
+  grid-column: 1 / -1;
   display: flex;
-  gap: 10px;
+  gap: 12px;
+  align-items: center;
+  justify-content: flex-end;
   position: sticky;
   bottom: 0;
-  padding: 10px 0;
+  margin: 12px -20px -32px;
+  padding: 9px 20px;
   background: var(--paper);
+  border-top: 1px solid var(--strong-line);
 }
-@media (width < 1080px) {
+.so-far {
+  margin-right: auto;
+  line-height: 1.25;
+}
+@media (width < 1180px) {
   .look {
-    grid-template-columns: minmax(280px, 380px) 1fr;
+    grid-template-columns: minmax(420px, 1.2fr) minmax(260px, 1fr);
   }
   .verdict-side {
     grid-column: 1 / -1;
+    margin-top: 18px;
   }
 }
 @media (width < 700px) {
   .look {
     grid-template-columns: 1fr;
     gap: 18px;
+  }
+  .bar {
+    margin: 0 -10px -32px;
+    padding: 8px 10px;
   }
 }
 </style>

@@ -71,29 +71,35 @@ const exposure = computed(() => verdict.value?.exposure)
     <h2>pH</h2>
     <p v-if="exposure" class="exposure">
       <b>{{ exposure.pH.toFixed(1) }} ± {{ exposure.doubt.toFixed(1) }}</b>
-      while these leaves grew, {{ dayWords(exposure.window.from) }} to {{ dayWords(exposure.window.to) }}
+      while these leaves grew, {{ dayWords(exposure.window.from) }} to
+      {{ dayWords(exposure.window.to) }}
     </p>
-    <form class="row" @submit.prevent="addPH">
-      <TextField
-        v-model="pHDraft.value.value.value"
-        label="pH measured"
-        inputmode="decimal"
-        :message="pHCheck.messageFor('value')"
-      />
-      <ChoiceField v-model="pHDraft.value.value.method" label="by" :options="methodOptions" />
-      <TextField
-        v-model="pHDraft.value.value.takenOn"
-        label="on"
-        type="date"
-        :message="pHCheck.messageFor('takenOn')"
-      />
-      <Button html-type="submit" :loading="storeReading.isLoading.value">Add pH</Button>
+    <form @submit.prevent="addPH">
+      <div class="row">
+        <TextField
+          v-model="pHDraft.value.value.value"
+          label="pH measured"
+          inputmode="decimal"
+          :message="pHCheck.messageFor('value')"
+        />
+        <ChoiceField v-model="pHDraft.value.value.method" label="by" :options="methodOptions" />
+      </div>
+      <div class="row when">
+        <TextField
+          v-model="pHDraft.value.value.takenOn"
+          label="on"
+          type="date"
+          :message="pHCheck.messageFor('takenOn')"
+        />
+        <Button html-type="submit" :loading="storeReading.isLoading.value">Add pH</Button>
+      </div>
     </form>
     <ProblemNote :problem="storeReading.error.value" />
     <p v-if="known.length > 0" class="known">
       Known:
       <span v-for="reading in known" :key="reading.id">
-        {{ reading.value }} ({{ readingMethods[reading.method].label }}, {{ dayWords(reading.takenOn) }})
+        {{ reading.value }} ({{ readingMethods[reading.method].label }},
+        {{ dayWords(reading.takenOn) }})
       </span>
     </p>
     <details>
@@ -125,7 +131,9 @@ const exposure = computed(() => verdict.value?.exposure)
       <ProblemNote :problem="tell.error.value" />
       <p v-for="event in told" :key="event.id" class="known">
         {{ dayWords(event.happenedOn) }}: {{ storyEvents[event.kind] }}
-        <template v-if="event.fromPH !== null">from {{ event.fromPH }} to {{ event.toPH }}</template>
+        <template v-if="event.fromPH !== null"
+          >from {{ event.fromPH }} to {{ event.toPH }}</template
+        >
         {{ event.note }}
       </p>
     </details>
@@ -140,12 +148,15 @@ const exposure = computed(() => verdict.value?.exposure)
 }
 .row {
   display: grid;
-  grid-template-columns: 92px 1fr 1fr;
+  grid-template-columns: 88px 1fr;
   gap: 8px;
-  align-items: end;
+  align-items: start;
 }
 .row > :deep(.ant-btn) {
-  grid-column: 1 / -1;
+  margin-top: 21px;
+}
+.when {
+  grid-template-columns: 1fr 1fr;
 }
 .event {
   grid-template-columns: 1fr 1fr;

@@ -68,8 +68,18 @@ async function save(): Promise<void> {
   <form class="stand" @submit.prevent="save">
     <h1>Add a stand</h1>
     <ChipChoice v-model="draft.context" label="What is it?" :options="contextOptions" />
-    <TextField v-model="draft.name" label="Name" placeholder="Front lawn" :message="messageFor('name')" />
-    <ChoiceField v-model="draft.plantId" label="Plant" :options="plantOptions" :message="messageFor('plantId')" />
+    <TextField
+      v-model="draft.name"
+      label="Name"
+      placeholder="Front lawn"
+      :message="messageFor('name')"
+    />
+    <ChoiceField
+      v-model="draft.plantId"
+      label="Plant"
+      :options="plantOptions"
+      :message="messageFor('plantId')"
+    />
     <QuantityField
       v-if="sizeKind === 'area'"
       v-model="draft.area"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { CreateRemedyDto } from '@spudder/contract/remedy'
-import { toStandSize } from '@spudder/contract/stand'
+import { toStandSize, type StandDto } from '@spudder/contract/stand'
 import type { Cause } from '@spudder/core/diagnosis'
 import { addDays } from '@spudder/core/calendar'
 import { contexts, routeWords } from '@spudder/core/plant'
@@ -29,11 +29,9 @@ import { dayWords, today } from '../../shared/units/today.ts'
 import SourceList from './SourceList.vue'
 import { useRemedyDraft } from './use-remedy-draft.ts'
 
-const standCase = useStandCase()
-const { standId, story, system, openCase, verdict } = standCase
-/** Only drawn where both are there. */
-const stand = standCase.stand.value!
-const size = toStandSize(stand.size)
+const props = defineProps<{ stand: StandDto }>()
+const { standId, story, system, openCase, verdict } = useStandCase()
+const size = toStandSize(props.stand.size)
 const router = useRouter()
 
 const pH = computed(() => story.value && pHAt(story.value, today()))
@@ -56,12 +54,20 @@ const {
   amount,
   fills,
   warnings,
-} = useRemedyDraft({ standId: standId.value, context: stand.context, size, pH, presentIronMgPerL })
+} = useRemedyDraft({
+  standId: standId.value,
+  context: props.stand.context,
+  size,
+  pH,
+  presentIronMgPerL,
+})
 
 const leading = computed(() => verdict.value?.ranked[0])
 const causeId = ref<string>()
 const cause = computed<Cause | undefined>(
-  () => verdict.value?.ranked.find((each) => each.cause.id === causeId.value)?.cause ?? leading.value?.cause,
+  () =>
+    verdict.value?.ranked.find((each) => each.cause.id === causeId.value)?.cause ??
+    leading.value?.cause,
 )
 const causeOptions = computed(() =>
   (verdict.value?.ranked ?? []).slice(0, 6).map((each) => ({
@@ -69,22 +75,32 @@ const causeOptions = computed(() =>
     words: `${each.cause.name}, ${Math.round(each.probability * 100)} %`,
   })),
 )
-const routeOptions = contexts[stand.context].routes.map((value) => ({ value, words: routeWords[value] }))
-const rateOptions = computed(() => (chosen.value?.rates ?? []).map(({ id, label }) => ({ value: id, words: label })))
+const routeOptions = contexts[props.stand.context].routes.map((value) => ({
+  value,
+  words: routeWords[value],
+}))
+const rateOptions = computed(() =>
+  (chosen.value?.rates ?? []).map(({ id, label }) => ({ value: id, words: label })),
+)
 const carrierDimension = computed(() => {
   const { carrier } = rate.value ?? {}
   return carrier ? dimensionOf(parseUnit(carrier.unit)) : 'volume/area'
 })
-const response = computed(() => chosen.value && responseFor(route.value, chosen.value.source.id, stand.context))
+const response = computed(
+  () => chosen.value && responseFor(route.value, chosen.value.source.id, props.stand.context),
+)
 
 /** Days of the forecast on which a leaf spray could go out. */
 const forecast = useWeather(
-  () => stand.placeId,
+  () => props.stand.placeId,
   () => today(),
   () => addDays(today(), 10),
 )
 const fitDays = computed(() =>
-  (forecast.data.value?.days ?? []).filter((day) => judgeSprayDay(day).fit).map(({ day }) => day).slice(0, 4),
+  (forecast.data.value?.days ?? [])
+    .filter((day) => judgeSprayDay(day).fit)
+    .map(({ day }) => day)
+    .slice(0, 4),
 )
 const against = computed(() => {
   if (route.value !== 'leaf') return ''
@@ -133,14 +149,17 @@ async function save(): Promise<void> {
         @update:model-value="causeId = $event"
       />
       <p v-if="cause?.remedy === 'not-iron'" class="no-iron">
-        <b>Not iron: do not buy iron for this.</b> {{ cause.advice }} The list below is for those who know
-        better.
+        <b>Not iron: do not buy iron for this.</b> {{ cause.advice }} The list below is for those
+        who know better.
       </p>
       <p v-else-if="cause" class="faint-note">{{ cause.advice }}</p>
       <ChipChoice v-model="draft.route" label="Way in" :options="routeOptions" />
       <p class="faint-note">
         <template v-if="pH">pH {{ pH.pH.toFixed(1) }} ± {{ pH.doubt.toFixed(1) }} now.</template>
-        <template v-else>No pH known. Measure it before you buy; every source is judged with doubt till then.</template>
+        <template v-else
+          >No pH known. Measure it before you buy; every source is judged with doubt till
+          then.</template
+        >
         Bars show how much of the iron stays of use, 0 to 100 %.
       </p>
       <SourceList :ranked="ranked" :chosen-id="chosen?.source.id" @choose="takeSource" />
@@ -193,7 +212,10 @@ async function save(): Promise<void> {
       <Button v-else-if="rate.carrier" @click="draft.tank = system === 'us' ? '4 gal' : '15 L'">
         Split into fills of a tank
       </Button>
-      <p v-if="presentIronMgPerL !== undefined && rate.basis === 'iron-in-solution'" class="faint-note">
+      <p
+        v-if="presentIronMgPerL !== undefined && rate.basis === 'iron-in-solution'"
+        class="faint-note"
+      >
         {{ presentIronMgPerL }} mg/L iron is in the solution already.
       </p>
     </section>
@@ -204,9 +226,13 @@ async function save(): Promise<void> {
     <section v-if="rate && chosen" class="result">
       <div class="sheet amount" aria-live="polite">
         <template v-if="amount.value">
-          <p class="big">{{ amountWords('mass', amount.value.productKg, system) }}<span class="unit">product</span></p>
+          <p class="big">
+            {{ amountWords('mass', amount.value.productKg, system)
+            }}<span class="unit">product</span>
+          </p>
           <p v-if="amount.value.carrierL > 0" class="big second">
-            {{ amountWords('volume', amount.value.carrierL, system) }}<span class="unit">water</span>
+            {{ amountWords('volume', amount.value.carrierL, system)
+            }}<span class="unit">water</span>
           </p>
           <p class="faint-note">
             {{ amountWords('mass', amount.value.ironKg, system) }} of it iron. The usual rates give
@@ -218,16 +244,22 @@ async function save(): Promise<void> {
         <p v-else class="faint-note">Fill in the figures, and the amount stands here.</p>
       </div>
       <p v-if="'isAboveTable' in amount && amount.isAboveTable" class="no-iron">
-        Above the usual rates. Too much iron blackens turf and burns roots: only where the label says so.
+        Above the usual rates. Too much iron blackens turf and burns roots: only where the label
+        says so.
       </p>
       <p v-for="warning in warnings" :key="warning.id" class="no-iron">{{ warning.words }}</p>
       <CautionList :context="stand.context" :route="route" :source-id="chosen.source.id" />
       <p v-if="response" class="faint-note">
-        First change {{ response.firstChange.low }}-{{ response.firstChange.high }} days after, full colour
-        {{ response.full.low }}-{{ response.full.high }}, fading from {{ response.fades.low }}
-        ({{ response.source }}).
+        First change {{ response.firstChange.low }}-{{ response.firstChange.high }} days after, full
+        colour {{ response.full.low }}-{{ response.full.high }}, fading from
+        {{ response.fades.low }} ({{ response.source }}).
       </p>
-      <TextField v-model="draft.applyOn" label="Put it on" type="date" :message="messageFor('applyOn')" />
+      <TextField
+        v-model="draft.applyOn"
+        label="Put it on"
+        type="date"
+        :message="messageFor('applyOn')"
+      />
       <p v-if="route === 'leaf' && fitDays.length > 0" class="days">
         <span>Fit by the simulated forecast:</span>
         <button v-for="day in fitDays" :key="day" type="button" @click="draft.applyOn = day">
@@ -248,7 +280,13 @@ async function save(): Promise<void> {
         :message="messageFor('retestOn')"
       />
       <ProblemNote :problem="choose.error.value" />
-      <Button type="primary" size="large" html-type="submit" :disabled="!amount.value" :loading="choose.isLoading.value">
+      <Button
+        type="primary"
+        size="large"
+        html-type="submit"
+        :disabled="!amount.value"
+        :loading="choose.isLoading.value"
+      >
         Put it on {{ draft.applyOn ? dayWords(draft.applyOn) : 'a day' }}
       </Button>
     </section>

@@ -14,7 +14,7 @@ const nameOf = (id: string) => ironSources.find((source) => source.id === id)?.n
 
 <template>
   <div v-if="openCase && newestLook && stand && story && leading">
-    <RemedyChooser :key="stand.id" />
+    <RemedyChooser :key="stand.id" :stand="stand" />
   </div>
   <div v-else class="empty">
     <h2>No case to remedy</h2>
@@ -25,8 +25,9 @@ const nameOf = (id: string) => ironSources.find((source) => source.id === id)?.n
     <h2>Chosen in this case</h2>
     <ul>
       <li v-for="remedy in chosenBefore" :key="remedy.id">
-        {{ dayWords(remedy.createdAt.slice(0, 10)) }}, {{ remedy.createdBy }}: {{ nameOf(remedy.sourceId) }},
-        {{ amountWords('mass', remedy.productKg, system) }} for {{ dayWords(remedy.applyOn) }}.
+        {{ dayWords(remedy.createdAt.slice(0, 10)) }}, {{ remedy.createdBy }}:
+        {{ nameOf(remedy.sourceId) }}, {{ amountWords('mass', remedy.productKg, system) }} for
+        {{ dayWords(remedy.applyOn) }}.
         {{ remedy.lasting }}
       </li>
     </ul>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import type { IronSourceId, RankedSource } from '@spudder/core/choice'
 import { markWords } from '@spudder/core/reference'
+import { formatNumber } from '@spudder/core/quantity'
 import type { Rate } from '@spudder/core/rate'
+import { percent } from '../../shared/units/percent.ts'
 
 defineProps<{
   ranked: readonly (RankedSource & { readonly rates: readonly Rate[] })[]
@@ -10,13 +12,17 @@ defineProps<{
 const emit = defineEmits<{ choose: [id: IronSourceId] }>()
 
 const fitnessWords = { works: 'works', weak: 'weak here', fails: 'fails here' } as const
-const percent = (share: number) => `${Math.round(share * 100)} %`
-const cost = (relative: number) => (relative >= 100 ? 'no use at any price' : `${relative.toFixed(relative < 10 ? 1 : 0)} ×`)
+const cost = ({ fitness, relativeCost }: RankedSource) =>
+  fitness === 'fails' ? 'wasted' : `${formatNumber(relativeCost, 2)} × the salt's`
 </script>
 
 <template>
   <ol class="sources">
-    <li v-for="each in ranked" :key="each.source.id" :class="[each.fitness, { on: each.source.id === chosenId }]">
+    <li
+      v-for="each in ranked"
+      :key="each.source.id"
+      :class="[each.fitness, { on: each.source.id === chosenId }]"
+    >
       <label>
         <input
           type="radio"
@@ -30,22 +36,31 @@ const cost = (relative: number) => (relative >= 100 ? 'no use at any price' : `$
         <span class="fitness">{{ fitnessWords[each.fitness] }}</span>
       </label>
       <div class="bar" :title="`${percent(each.working.low)} to ${percent(each.working.high)}`">
-        <i class="range" :style="{ left: percent(each.working.low), width: percent(each.working.high - each.working.low) }" />
-        <i class="usual" :style="{ left: percent(each.working.usual) }" />
+        <i
+          class="range"
+          :style="{
+            left: `${each.working.low * 100}%`,
+            width: `${(each.working.high - each.working.low) * 100}%`,
+          }"
+        />
+        <i class="usual" :style="{ left: `${each.working.usual * 100}%` }" />
       </div>
       <p>{{ each.reason }}</p>
       <p class="facts">
-        <span>cost of working iron <b>{{ cost(each.relativeCost) }}</b></span>
+        <span
+          >money for iron that works: <b>{{ cost(each) }}</b></span
+        >
         <span>{{ percent(each.source.ironShare.usual) }} iron</span>
         <span v-if="each.rates.length === 0">no rate known for this kind of stand</span>
       </p>
       <details>
         <summary>how</summary>
         <p>
-          {{ each.source.remark }} Share of use: {{ each.working.source }} ({{ markWords[each.working.mark] }}).
-          Cost against a kilogram of iron in ferrous sulfate: price relation
-          {{ each.source.relativePrice.value }} ({{ each.source.relativePrice.source }}) divided by the
-          share of use. Works from 70 %, where the expected curves give out as the trade says.
+          {{ each.source.remark }} Share of use: {{ each.working.source }} ({{
+            markWords[each.working.mark]
+          }}). Cost against a kilogram of iron in ferrous sulfate: price relation
+          {{ each.source.relativePrice.value }} ({{ each.source.relativePrice.source }}) divided by
+          the share of use. Works from 70 %, where the expected curves give out as the trade says.
         </p>
       </details>
     </li>

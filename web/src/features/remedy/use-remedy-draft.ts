@@ -103,7 +103,9 @@ export function useRemedyDraft({ standId, context, size, pH, presentIronMgPerL }
       size,
       ironShare: ironShare.value,
       ...(carrierValue.value === undefined ? {} : { carrierValue: carrierValue.value }),
-      ...(presentIronMgPerL.value === undefined ? {} : { presentIronMgPerL: presentIronMgPerL.value }),
+      ...(presentIronMgPerL.value === undefined
+        ? {}
+        : { presentIronMgPerL: presentIronMgPerL.value }),
     }
     try {
       const at = (value: number) => amountFor({ ...input, rateValue: value })

@@ -1,15 +1,24 @@
 <script setup lang="ts">
 import { ironSources } from '@spudder/core/choice'
-import { greennessReading, isColourKind } from '@spudder/core/regreening'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import { judgementOf } from '../../shared/case/judgement.ts'
+import { percent } from '../../shared/units/percent.ts'
 import { dayWords } from '../../shared/units/today.ts'
 
-const { story, stand, openCase, shownCase, newestLook, looks, isDirty, hasFindings, verdict, remedies, jobs, standing } =
-  useStandCase()
+const {
+  openCase,
+  shownCase,
+  newestLook,
+  looks,
+  isDirty,
+  hasFindings,
+  verdict,
+  remedies,
+  jobs,
+  standing,
+  judged,
+} = useStandCase()
 
-const percent = (share: number) => `${Math.round(share * 100)} %`
 const remedy = computed(() => remedies.value.at(-1))
 const planned = computed(() => jobs.value.filter(({ status }) => status === 'planned'))
 
@@ -32,15 +41,7 @@ const jobWords = computed(() => {
   if (next) return `${dayWords(next.dueOn)}: ${next.title}`
   return standing.value.length > 0 ? `${standing.value.length} recorded` : 'nothing planned'
 })
-const watchWords = computed(() => {
-  if (!story.value || !stand.value) return ''
-  const seen = story.value.readings.flatMap((reading) =>
-    isColourKind(reading.kind)
-      ? [{ day: reading.takenOn, ...greennessReading({ ...reading, kind: reading.kind }) }]
-      : [],
-  )
-  return judgementOf(standing.value, seen, stand.value.context)?.judgement.word ?? 'nothing applied yet'
-})
+const watchWords = computed(() => judged.value?.judgement.word ?? 'nothing applied yet')
 
 const steps = computed(() => [
   { name: 'look', label: 'Look', words: lookWords.value },

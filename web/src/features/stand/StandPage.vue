@@ -31,7 +31,12 @@ const model = computed(() => {
 const about = computed(() => {
   if (!stand.value) return ''
   const { plantId, context, size, note } = stand.value
-  const parts = [findPlant(plantId).name, contexts[context].label, sizeWords(size, system.value), note]
+  const parts = [
+    findPlant(plantId).name,
+    contexts[context].label,
+    sizeWords(size, system.value),
+    note,
+  ]
   return parts.filter((part) => part !== '').join(' · ')
 })
 

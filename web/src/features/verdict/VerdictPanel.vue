@@ -18,11 +18,13 @@ const isOpenQuestion = computed(() => (leading.value?.probability ?? 0) < 0.6)
       <h2 class="cause">{{ leading.cause.name }}</h2>
       <p class="mechanism">{{ leading.cause.mechanism }}</p>
       <p v-if="isOpenQuestion && second" class="doubt">
-        Not settled: {{ second.cause.name.toLowerCase() }} is nearly as likely. Look closer before you
-        buy anything.
+        Not settled: {{ second.cause.name.toLowerCase() }} is nearly as likely. Look closer before
+        you buy anything.
       </p>
-      <p v-if="leading.cause.remedy === 'not-iron'" class="no-iron">Not iron: do not buy iron for this.</p>
-      <VerdictBars :verdict="verdict" :shown="7" is-open />
+      <p v-if="leading.cause.remedy === 'not-iron'" class="no-iron">
+        Not iron: do not buy iron for this.
+      </p>
+      <VerdictBars :verdict="verdict" :shown="7" is-open is-lead-told />
     </section>
     <aside>
       <PlantFigure
@@ -32,7 +34,13 @@ const isOpenQuestion = computed(() => (leading.value?.probability ?? 0) < 0.6)
         :roots="look.findings.roots"
       />
       <p class="seen">
-        {{ isDirty ? 'A look begun, not stored yet.' : newestLook ? `Seen ${dayWords(newestLook.lookedOn)}.` : '' }}
+        {{
+          isDirty
+            ? 'A look begun, not stored yet.'
+            : newestLook
+              ? `Seen ${dayWords(newestLook.lookedOn)}.`
+              : ''
+        }}
         <RouterLink :to="{ name: 'look' }">Look again</RouterLink>
       </p>
       <p v-if="verdict.exposure" class="seen">
@@ -44,11 +52,11 @@ const isOpenQuestion = computed(() => (leading.value?.probability ?? 0) < 0.6)
       <details class="how">
         <summary>how</summary>
         <p>
-          Every cause starts from how common it is in this kind of stand. Each finding multiplies it by
-          how often that finding is seen under that cause (Bayes' rule); the reasons give the weight of
-          each against all other causes together. pH counts as it was while the affected leaves grew.
-          Directions are common practice or Marschner's; the sizes are a judgement, laid open in the
-          reference data.
+          Every cause starts from how common it is in this kind of stand. Each finding multiplies it
+          by how often that finding is seen under that cause (Bayes' rule); the reasons give the
+          weight of each against all other causes together. pH counts as it was while the affected
+          leaves grew. Directions are common practice or Marschner's; the sizes are a judgement,
+          laid open in the reference data.
         </p>
       </details>
       <RouterLink v-if="openCase && !isDirty" :to="{ name: 'remedy' }" class="onward">

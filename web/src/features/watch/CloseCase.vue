@@ -34,7 +34,11 @@ async function save(): Promise<void> {
     <form @submit.prevent="save">
       <ChipChoice v-model="draft.outcome" label="How did it end?" :options="outcomes" />
       <p v-if="messageFor('outcome')" class="message" role="alert">{{ messageFor('outcome') }}</p>
-      <TextField v-model="draft.note" label="What would you want to know next year?" :message="messageFor('note')" />
+      <TextField
+        v-model="draft.note"
+        label="What would you want to know next year?"
+        :message="messageFor('note')"
+      />
       <p class="faint-note">Jobs still planned for it are dropped.</p>
       <ProblemNote :problem="close.error.value" />
       <Button html-type="submit" :loading="close.isLoading.value">Close it</Button>

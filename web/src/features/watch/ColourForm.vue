@@ -2,7 +2,12 @@
 import { CreateReadingDto } from '@spudder/contract/reading'
 import type { Context } from '@spudder/core/plant'
 import { readingKinds } from '@spudder/core/reading'
-import { greennessOf, greennessWords, leafColour, type ColourReadingKind } from '@spudder/core/regreening'
+import {
+  greennessOf,
+  greennessWords,
+  leafColour,
+  type ColourReadingKind,
+} from '@spudder/core/regreening'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useStoreReading } from '../../api/stands.ts'
@@ -69,7 +74,9 @@ async function save(): Promise<void> {
       <i :style="{ background: leafColour(preview) }" /> {{ greennessWords(preview) }}
     </p>
     <ProblemNote :problem="store.error.value" />
-    <Button type="primary" html-type="submit" size="large" :loading="store.isLoading.value">Add colour</Button>
+    <Button type="primary" html-type="submit" size="large" :loading="store.isLoading.value"
+      >Add colour</Button
+    >
   </form>
 </template>
 
@@ -81,7 +88,7 @@ async function save(): Promise<void> {
 }
 .row {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: 1fr 1.35fr;
   gap: 8px;
 }
 .preview {

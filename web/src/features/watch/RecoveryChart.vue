@@ -19,7 +19,7 @@ const props = defineProps<{ judged: TreatmentJudgement; seen: readonly SeenGreen
 
 const width = useWidth('box')
 const height = 250
-const margin = { left: 64, right: 14, top: 12, bottom: 30 }
+const margin = { left: 82, right: 14, top: 12, bottom: 30 }
 
 const appliedOn = computed(() => props.judged.entry.happenedOn)
 const lastDay = computed(() => {
@@ -29,7 +29,10 @@ const lastDay = computed(() => {
 })
 const firstDay = computed(() => -Math.round(lastDay.value * 0.16) - 2)
 const x = computed(() =>
-  scaleLinear([firstDay.value, lastDay.value], [margin.left, Math.max(200, width.value) - margin.right]),
+  scaleLinear(
+    [firstDay.value, lastDay.value],
+    [margin.left, Math.max(200, width.value) - margin.right],
+  ),
 )
 const y = scaleLinear([0, 1], [height - margin.bottom, margin.top])
 
@@ -65,7 +68,9 @@ const ticks = computed(() => x.value.ticks(8).filter((tick) => Number.isInteger(
 const levels = [0.1, 0.3, 0.5, 0.7, 0.9]
 const description = computed(() => {
   const last = points.value.at(-1)
-  const colour = last ? `last seen ${greennessWords(last.greenness)} on ${dayWords(last.day)}` : 'not seen since'
+  const colour = last
+    ? `last seen ${greennessWords(last.greenness)} on ${dayWords(last.day)}`
+    : 'not seen since'
   return `Leaf colour since the treatment: ${props.judged.judgement.word}, ${colour}`
 })
 </script>
@@ -81,7 +86,9 @@ const description = computed(() => {
           :height="y(level - 0.1) - y(level + 0.1)"
           :fill="leafColour(level)"
         />
-        <text :x="margin.left - 16" :y="y(level) + 4" class="level">{{ greennessWords(level) }}</text>
+        <text :x="margin.left - 16" :y="y(level) + 4" class="level">
+          {{ greennessWords(level) }}
+        </text>
       </g>
       <line
         :x1="margin.left"
@@ -103,13 +110,25 @@ const description = computed(() => {
           :y2="y(Math.max(0, point.greenness - point.doubt))"
           class="doubt"
         />
-        <circle :cx="x(point.days)" :cy="y(point.greenness)" r="6.5" :fill="leafColour(point.greenness)" class="point" />
+        <circle
+          :cx="x(point.days)"
+          :cy="y(point.greenness)"
+          r="6.5"
+          :fill="leafColour(point.greenness)"
+          class="point"
+        />
       </g>
-      <g v-for="tick in ticks" :key="tick" :transform="`translate(${x(tick)} ${height - margin.bottom})`">
+      <g
+        v-for="tick in ticks"
+        :key="tick"
+        :transform="`translate(${x(tick)} ${height - margin.bottom})`"
+      >
         <line y2="5" class="tick" />
         <text y="18" class="day">{{ tick === 0 ? 'day 0' : tick }}</text>
       </g>
-      <text :x="x(lastDay)" :y="height - 2" class="end">{{ dayWords(addDays(appliedOn, lastDay)) }}</text>
+      <text :x="x(lastDay)" :y="height - 2" class="end">
+        {{ dayWords(addDays(appliedOn, lastDay)) }}
+      </text>
     </svg>
   </div>
 </template>

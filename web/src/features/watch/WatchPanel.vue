@@ -1,24 +1,11 @@
 <script setup lang="ts">
-import { greennessReading, isColourKind, type SeenGreenness } from '@spudder/core/regreening'
-import { computed } from 'vue'
-import { judgementOf } from '../../shared/case/judgement.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { dayWords } from '../../shared/units/today.ts'
 import CloseCase from './CloseCase.vue'
 import ColourForm from './ColourForm.vue'
 import RecoveryChart from './RecoveryChart.vue'
 
-const { story, stand, standing, openCase, remedies } = useStandCase()
-
-const seen = computed<SeenGreenness[]>(() =>
-  (story.value?.readings ?? []).flatMap((reading) =>
-    isColourKind(reading.kind)
-      ? [{ day: reading.takenOn, ...greennessReading({ ...reading, kind: reading.kind }) }]
-      : [],
-  ),
-)
-const judged = computed(() => stand.value && judgementOf(standing.value, seen.value, stand.value.context))
-const bringsNitrogen = computed(() => remedies.value.some(({ sourceId }) => sourceId === 'ferrous-sulfate'))
+const { judged, seen, openCase } = useStandCase()
 </script>
 
 <template>
@@ -28,21 +15,22 @@ const bringsNitrogen = computed(() => remedies.value.some(({ sourceId }) => sour
         <p class="word">{{ judged.judgement.word }}</p>
         <p class="sentence">
           {{ judged.judgement.sentence }}
-          <template v-if="openCase">Next look or step due {{ dayWords(judged.judgement.nextDue) }}.</template>
+          {{ openCase ? `Next look or step due ${dayWords(judged.judgement.nextDue)}.` : '' }}
         </p>
         <RecoveryChart :judged="judged" :seen="seen" />
         <p class="faint-note">
-          Band: slowest to fastest usual course of {{ judged.response.label }} ({{ judged.response.source }}),
-          from the colour at the treatment on {{ dayWords(judged.entry.happenedOn) }}. Points: colour seen,
-          with one deviation. White or scorched leaves seldom recover; judge new growth.
-          <template v-if="bringsNitrogen">No nitrogen came with the salt itself; feed in the same weeks would green too.</template>
+          Band: slowest to fastest usual course of {{ judged.response.label }} ({{
+            judged.response.source
+          }}), from the colour at the treatment on {{ dayWords(judged.entry.happenedOn) }}. Points:
+          colour seen, with the doubt of one reading. White or scorched leaves seldom recover; judge
+          new growth. The band counts iron alone: nitrogen put down in the same weeks greens too.
         </p>
       </template>
       <div v-else class="empty">
         <h2>Nothing to judge yet</h2>
         <p>
-          Once an application is recorded, the colour to be expected stands here, and every look is set
-          against it. Put in a colour now, so that there is a before.
+          Once an application is recorded, the colour to be expected stands here, and every look is
+          set against it. Put in a colour now, so that there is a before.
         </p>
       </div>
     </section>

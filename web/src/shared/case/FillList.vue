@@ -10,7 +10,8 @@ defineProps<{ plan: FillPlan; system: UnitSystem }>()
 <template>
   <ul class="fills">
     <li v-if="plan.fullFills > 0">
-      <b>{{ plan.fullFills }} ×</b> full tank of {{ amountWords('volume', plan.full.waterL, system) }} with
+      <b>{{ plan.fullFills }} ×</b> full tank of
+      {{ amountWords('volume', plan.full.waterL, system) }} with
       <b>{{ amountWords('mass', plan.full.productKg, system) }}</b>
     </li>
     <li v-if="plan.part">

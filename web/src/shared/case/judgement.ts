@@ -7,6 +7,7 @@ import {
   type Response,
   type SeenGreenness,
 } from '@spudder/core/regreening'
+import type { SeenColour } from '../ribbon/seen-colour.ts'
 
 /** How a treatment is doing, with what it is measured against. */
 export interface TreatmentJudgement {
@@ -17,20 +18,26 @@ export interface TreatmentJudgement {
 }
 
 /**
- * Judges the last treatment of a case by the colour seen since; undefined where nothing was
- * applied, or nobody looked before it.
+ * Judges the last treatment of a case by the colour seen since, in the scale looked by last;
+ * undefined where nothing was applied, or nobody looked.
+ * @param seen in the order of days
  */
 export function judgementOf(
   entries: readonly EntryDto[],
-  seen: readonly SeenGreenness[],
+  seen: readonly SeenColour[],
   context: Context,
 ): TreatmentJudgement | undefined {
   const entry = entries.at(-1)
-  if (!entry) return undefined
-  const inOrder = seen.toSorted((a, b) => a.day.localeCompare(b.day))
-  const before = inOrder.findLast(({ day }) => day <= entry.happenedOn) ?? inOrder[0]
-  if (!before) return undefined
+  const last = seen.at(-1)
+  if (!entry || !last) return undefined
+  const before = seen.findLast(({ day }) => day <= entry.happenedOn) ?? seen[0] ?? last
   const response = responseFor(entry.route, entry.sourceId, context)
-  const judgement = judgeRegreening({ response, appliedOn: entry.happenedOn, before, seen: inOrder })
+  const judgement = judgeRegreening({
+    response,
+    appliedOn: entry.happenedOn,
+    before,
+    scale: last.kind,
+    seen,
+  })
   return { judgement, response, before, entry }
 }

@@ -8,7 +8,9 @@ import { computed, inject, provide, type ComputedRef, type InjectionKey } from '
 import { usePlace } from '../../api/places.ts'
 import { useStory } from '../../api/stands.ts'
 import { standingEntries } from '../ribbon/ribbon-model.ts'
+import { seenColours } from '../ribbon/seen-colour.ts'
 import { today } from '../units/today.ts'
+import { judgementOf } from './judgement.ts'
 import { useLookDrafts, type LookDraft } from './look-drafts.ts'
 
 function freshDraft(from: LookDto | undefined): LookDraft {
@@ -34,8 +36,9 @@ function buildStandCase(standId: ComputedRef<string>) {
   const openCase = computed(() => story.value && openCaseIn(story.value))
   /** The case shown: the open one, else the last one closed. */
   const shownCase = computed(() => openCase.value ?? story.value?.cases.at(-1))
-  const ofCase = <Row extends { readonly caseId: string }>(rows: readonly Row[] | undefined): Row[] =>
-    (rows ?? []).filter(({ caseId }) => caseId === shownCase.value?.id)
+  const ofCase = <Row extends { readonly caseId: string }>(
+    rows: readonly Row[] | undefined,
+  ): Row[] => (rows ?? []).filter(({ caseId }) => caseId === shownCase.value?.id)
 
   const looks = computed(() => ofCase(story.value?.looks))
   const newestLook = computed(() => (openCase.value ? looks.value.at(-1) : undefined))
@@ -44,11 +47,18 @@ function buildStandCase(standId: ComputedRef<string>) {
   const entries = computed(() => ofCase(story.value?.entries))
   const standing = computed(() => standingEntries(entries.value))
 
+  const seen = computed(() => seenColours(story.value?.readings ?? []))
+  /** How the last treatment of the case is doing. */
+  const judged = computed(
+    () => stand.value && judgementOf(standing.value, seen.value, stand.value.context),
+  )
+
   const isDirty = computed(() => drafts.drafts[standId.value] !== undefined)
   const look = computed<LookDraft>(
     () => drafts.drafts[standId.value] ?? freshDraft(newestLook.value),
   )
-  const change = (part: Partial<LookDraft>) => drafts.keep(standId.value, { ...look.value, ...part })
+  const change = (part: Partial<LookDraft>) =>
+    drafts.keep(standId.value, { ...look.value, ...part })
   const forgetDraft = () => drafts.forget(standId.value)
 
   const verdict = computed<Verdict | undefined>(() => {
@@ -82,6 +92,8 @@ function buildStandCase(standId: ComputedRef<string>) {
     jobs,
     entries,
     standing,
+    seen,
+    judged,
     look,
     isDirty,
     change,

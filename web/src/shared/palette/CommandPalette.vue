@@ -92,7 +92,9 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
       </li>
     </ul>
     <p v-if="found.length === 0" class="hint">Nothing of that name.</p>
-    <p class="hint keys"><kbd>↑</kbd><kbd>↓</kbd> choose, <kbd>Enter</kbd> go, <kbd>Esc</kbd> close</p>
+    <p class="hint keys">
+      <kbd>↑</kbd><kbd>↓</kbd> choose, <kbd>Enter</kbd> go, <kbd>Esc</kbd> close
+    </p>
   </dialog>
 </template>
 

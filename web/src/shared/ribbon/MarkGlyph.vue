@@ -28,9 +28,16 @@ const transform = computed(() => `translate(${props.x} ${props.y}) scale(${props
 
 <template>
   <g :transform="transform" :class="['glyph', { planned: isPlanned }]">
-    <path v-if="outline === 'drop'" d="M0-7.5C3.4-2.6 5 0 5 2.4A5 5 0 0 1-5 2.4C-5 0-3.4-2.6 0-7.5Z" />
+    <path
+      v-if="outline === 'drop'"
+      d="M0-7.5C3.4-2.6 5 0 5 2.4A5 5 0 0 1-5 2.4C-5 0-3.4-2.6 0-7.5Z"
+    />
     <circle v-else-if="outline === 'ring'" r="4.6" class="hollow" />
-    <path v-else-if="outline === 'lens'" d="M-7 0C-3.5-5.4 3.5-5.4 7 0 3.5 5.4-3.5 5.4-7 0Z" class="hollow" />
+    <path
+      v-else-if="outline === 'lens'"
+      d="M-7 0C-3.5-5.4 3.5-5.4 7 0 3.5 5.4-3.5 5.4-7 0Z"
+      class="hollow"
+    />
     <rect v-else x="-4" y="-4" width="8" height="8" />
   </g>
 </template>

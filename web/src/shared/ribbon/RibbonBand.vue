@@ -3,7 +3,8 @@ import type { Day } from '@spudder/core/calendar'
 import { computed, useId } from 'vue'
 import { dayWords } from '../units/today.ts'
 import type { RibbonModel } from './ribbon-model.ts'
-import { expectedLevels, expectedStops, seenStops } from './ribbon-paint.ts'
+import { expectedThreads, seenStops } from './ribbon-paint.ts'
+import RibbonGradient from './RibbonGradient.vue'
 import RibbonMarks from './RibbonMarks.vue'
 import { xOf, type TimeScale } from './time-axis.ts'
 
@@ -30,10 +31,7 @@ const xLast = computed(() => {
   const { now } = props.model
   return now ? xOf(props.scale, now.day) : xToday.value
 })
-const strips = computed(() =>
-  expectedLevels.map((level) => expectedStops(props.model.expected, props.scale, level)),
-)
-const stripHeight = computed(() => props.bandHeight / expectedLevels.length)
+const threads = computed(() => expectedThreads(props.model.expected, props.scale, props.bandHeight))
 const unseen = computed(() =>
   props.model.unseen
     .map(({ from, to }) => ({ x: xOf(props.scale, from), to: xOf(props.scale, to) }))
@@ -50,64 +48,44 @@ const span = (from: number, to: number) => ({ x: from, width: Math.max(0, to - f
 <template>
   <svg :width="width" :height="height" class="ribbon" role="img" :aria-label="description">
     <defs>
-      <linearGradient
-        v-if="seen.length > 0"
-        :id="`${id}-seen`"
-        gradientUnits="userSpaceOnUse"
-        :x1="seen[0]!.x"
-        :x2="Math.max(seen[0]!.x + 1, seen.at(-1)!.x)"
-        y1="0"
-        y2="0"
+      <RibbonGradient v-if="seen.length > 0" :gradient-id="`${id}-seen`" :stops="seen" />
+      <RibbonGradient
+        v-for="(thread, index) in threads"
+        :key="index"
+        :gradient-id="`${id}-thread-${index}`"
+        :stops="thread.stops"
+      />
+      <pattern
+        :id="`${id}-hatch`"
+        width="6"
+        height="6"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(52)"
       >
-        <stop
-          v-for="stop in seen"
-          :key="stop.x"
-          :offset="(stop.x - seen[0]!.x) / Math.max(1, seen.at(-1)!.x - seen[0]!.x)"
-          :stop-color="stop.colour"
-        />
-      </linearGradient>
-      <template v-for="(strip, index) in strips" :key="index">
-        <linearGradient
-          v-if="strip.length > 1"
-          :id="`${id}-level-${index}`"
-          gradientUnits="userSpaceOnUse"
-          :x1="strip[0]!.x"
-          :x2="strip.at(-1)!.x"
-          y1="0"
-          y2="0"
-        >
-          <stop
-            v-for="stop in strip"
-            :key="stop.x"
-            :offset="(stop.x - strip[0]!.x) / (strip.at(-1)!.x - strip[0]!.x)"
-            :stop-color="stop.colour"
-            :stop-opacity="stop.opacity"
-          />
-        </linearGradient>
-      </template>
-      <pattern :id="`${id}-hatch`" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(52)">
         <line x1="0" y1="0" x2="0" y2="6" class="hatch-line" />
       </pattern>
     </defs>
 
     <g :transform="`translate(0 ${markRoom})`">
       <rect v-bind="span(0, xFirst)" :height="bandHeight" class="unknown" />
-      <rect v-bind="span(0, xFirst)" :height="bandHeight" :fill="`url(#${id}-hatch)`" opacity="0.5" />
+      <rect
+        v-bind="span(0, xFirst)"
+        :height="bandHeight"
+        :fill="`url(#${id}-hatch)`"
+        opacity="0.5"
+      />
       <rect
         v-if="seen.length > 0"
         v-bind="span(xFirst, Math.min(xToday, Math.max(xLast, xFirst)))"
         :height="bandHeight"
-        :fill="seen.length > 1 ? `url(#${id}-seen)` : seen[0]!.colour"
+        :fill="`url(#${id}-seen)`"
       />
-      <template v-for="(strip, index) in strips" :key="index">
-        <rect
-          v-if="strip.length > 1"
-          v-bind="span(xLast, width)"
-          :y="index * stripHeight"
-          :height="stripHeight + 0.4"
-          :fill="`url(#${id}-level-${index})`"
-        />
-      </template>
+      <path
+        v-for="(thread, index) in threads"
+        :key="index"
+        :d="thread.d"
+        :fill="`url(#${id}-thread-${index})`"
+      />
       <rect
         v-for="stretch in unseen"
         :key="stretch.x"
@@ -115,8 +93,8 @@ const span = (from: number, to: number) => ({ x: from, width: Math.max(0, to - f
         :height="bandHeight"
         :fill="`url(#${id}-hatch)`"
       />
-      <line :x1="0" :x2="width" :y1="0" :y2="0" class="edge" />
-      <line :x1="0" :x2="width" :y1="bandHeight" :y2="bandHeight" class="edge" />
+      <line :x1="0" :x2="xLast" :y1="0" :y2="0" class="edge" />
+      <line :x1="0" :x2="xLast" :y1="bandHeight" :y2="bandHeight" class="edge" />
       <circle v-if="model.now" :cx="xLast" :cy="bandHeight / 2" r="3.2" class="last-look" />
     </g>
     <line :x1="xToday" :x2="xToday" :y1="isLarge ? 4 : 0" :y2="height" class="today" />

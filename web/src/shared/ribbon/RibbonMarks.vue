@@ -28,7 +28,10 @@ const marks = computed(() =>
 /** Jobs of one day share a stem; a job whose day is past waits on the today line. */
 const jobs = computed(() =>
   props.model.jobs
-    .map((job) => ({ ...job, x: xOf(props.scale, job.dueOn < props.today ? props.today : job.dueOn) }))
+    .map((job) => ({
+      ...job,
+      x: xOf(props.scale, job.dueOn < props.today ? props.today : job.dueOn),
+    }))
     .filter(({ x }) => inView(x)),
 )
 

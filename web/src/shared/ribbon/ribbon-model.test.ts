@@ -21,7 +21,7 @@ const modelOf = (source: Partial<RibbonSource>) =>
 describe('ribbonModel', () => {
   it('says how the stand looks now, in its own scale', () => {
     const { now } = modelOf({ readings: [colour(20, 7), colour(3, 4)] })
-    expect(now).toMatchObject({ words: 'yellow', figure: '4 of 9', day: addDays(today, -3) })
+    expect(now).toMatchObject({ words: 'yellow', figure: 'colour 4 of 9', day: addDays(today, -3) })
   })
 
   it('hatches where nobody looked, and up to today', () => {

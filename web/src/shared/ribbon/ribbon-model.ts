@@ -5,18 +5,15 @@ import type { StoryEventDto } from '@spudder/contract/story'
 import { addDays, daysBetween, type Day } from '@spudder/core/calendar'
 import { ironSources } from '@spudder/core/choice'
 import { storyEvents } from '@spudder/core/diagnosis'
-import { formatNumber } from '@spudder/core/quantity'
-import { readingKinds } from '@spudder/core/reading'
+import { readingKinds, readingWords } from '@spudder/core/reading'
 import {
   forecastGreenness,
-  greennessReading,
   greennessWords,
-  isColourKind,
   responseFor,
-  type ColourReadingKind,
   type ExpectedGreenness,
   type SeenGreenness,
 } from '@spudder/core/regreening'
+import { seenColours, type SeenColour } from './seen-colour.ts'
 
 /** Everything that happened to a stand and is to come. */
 export interface RibbonSource {
@@ -41,13 +38,9 @@ export interface UnseenStretch {
   readonly to: Day
 }
 
-/** The last colour seen, in the scale it was seen on. */
-export interface ColourNow extends SeenGreenness {
-  readonly kind: ColourReadingKind
-  readonly value: number
+/** The last colour seen. */
+interface ColourNow extends SeenColour {
   readonly words: string
-  /** "4.1 of 9". */
-  readonly figure: string
 }
 
 /** What a ribbon shows. */
@@ -60,33 +53,20 @@ export interface RibbonModel {
   readonly jobs: readonly JobDto[]
 }
 
+/** Days between the points of what is expected; the view is filled past its edge by one step. */
+const stepDays = 3
 /** Between looks further apart than this nobody can say what the leaves looked like [d]. */
 const lookHolds = 16
-
-type ColourReading = RibbonReadingDto & { readonly kind: ColourReadingKind }
-const isColour = (reading: RibbonReadingDto): reading is ColourReading => isColourKind(reading.kind)
 
 function unseenStretches(seen: readonly SeenGreenness[], today: Day): UnseenStretch[] {
   const days = [...seen.map(({ day }) => day), today]
   return days.slice(1).flatMap((to, index) => {
     const from = days[index] ?? to
     if (daysBetween(from, to) <= lookHolds) return []
-    return [{ from: addDays(from, lookHolds / 2), to: to === today ? to : addDays(to, -lookHolds / 2) }]
+    return [
+      { from: addDays(from, lookHolds / 2), to: to === today ? to : addDays(to, -lookHolds / 2) },
+    ]
   })
-}
-
-function colourNow(reading: ColourReading | undefined): ColourNow | undefined {
-  if (!reading) return undefined
-  const seen = greennessReading(reading)
-  const { unit } = readingKinds[reading.kind]
-  return {
-    ...seen,
-    day: reading.takenOn,
-    kind: reading.kind,
-    value: reading.value,
-    words: greennessWords(seen.greenness),
-    figure: `${formatNumber(reading.value, 2)} ${unit}`,
-  }
 }
 
 /** Entries that stand: those that no later entry corrects. */
@@ -99,24 +79,21 @@ function marksOf({ readings, events, entries }: RibbonSource): RibbonMark[] {
   return [
     ...readings
       .filter(({ kind }) => !readingKinds[kind].isColour)
-      .map(({ takenOn, kind, value }): RibbonMark => {
-        const { label, unit } = readingKinds[kind]
-        return { day: takenOn, kind: 'tested', words: `${label} ${value} ${unit}`.trim() }
-      }),
-    ...events.map(
-      ({ happenedOn, kind, note }): RibbonMark => ({
-        day: happenedOn,
-        kind: 'told',
-        words: note === '' ? storyEvents[kind] : `${storyEvents[kind]}: ${note}`,
-      }),
-    ),
-    ...standingEntries(entries).map(
-      ({ happenedOn, sourceId }): RibbonMark => ({
-        day: happenedOn,
-        kind: 'applied',
-        words: ironSources.find(({ id }) => id === sourceId)?.name ?? sourceId,
-      }),
-    ),
+      .map((reading): RibbonMark => ({
+        day: reading.takenOn,
+        kind: 'tested',
+        words: readingWords(reading),
+      })),
+    ...events.map(({ happenedOn, kind, note }): RibbonMark => ({
+      day: happenedOn,
+      kind: 'told',
+      words: note === '' ? storyEvents[kind] : `${storyEvents[kind]}: ${note}`,
+    })),
+    ...standingEntries(entries).map(({ happenedOn, sourceId }): RibbonMark => ({
+      day: happenedOn,
+      kind: 'applied',
+      words: ironSources.find(({ id }) => id === sourceId)?.name ?? sourceId,
+    })),
   ].toSorted((a, b) => a.day.localeCompare(b.day))
 }
 
@@ -125,9 +102,9 @@ function marksOf({ readings, events, entries }: RibbonSource): RibbonMark[] {
  * plan until a day, and the marks on it.
  */
 export function ribbonModel(source: RibbonSource, today: Day, until: Day): RibbonModel {
-  const colours = source.readings.filter(isColour)
-  const seen = colours.map((reading) => ({ day: reading.takenOn, ...greennessReading(reading) }))
-  const now = colourNow(colours.at(-1))
+  const seen = seenColours(source.readings)
+  const last = seen.at(-1)
+  const now = last && { ...last, words: greennessWords(last.greenness) }
   const planned = source.jobs.filter(({ status }) => status === 'planned')
   const treatments = [
     ...standingEntries(source.entries).map(({ happenedOn, route, sourceId }) => ({
@@ -142,7 +119,12 @@ export function ribbonModel(source: RibbonSource, today: Day, until: Day): Ribbo
       })),
   ]
   const expected = now
-    ? forecastGreenness({ last: now, treatments: lastPerWeek(treatments), until, stepDays: 3 })
+    ? forecastGreenness({
+        last: now,
+        treatments: lastPerWeek(treatments),
+        until: addDays(until, stepDays),
+        stepDays,
+      })
     : []
   return {
     seen,

@@ -1,8 +1,21 @@
-import { formatQuantity, formatRange, inPlaceUnits, type LadderDimension, type UnitSystem } from '@spudder/core/quantity'
+import {
+  formatQuantity,
+  formatRange,
+  inPlaceUnits,
+  type LadderDimension,
+  type UnitSystem,
+} from '@spudder/core/quantity'
+
+/** Units as they are set on a page: "ft²"; what is typed may stay plain. */
+const set = (text: string): string => text.replace(/(ft|m)2/g, '$1²')
 
 /** A stored amount as it is said at the place: "3.6 lb". */
-export const amountWords = (dimension: LadderDimension, value: number, system: UnitSystem): string =>
-  formatQuantity(inPlaceUnits(dimension, value, system))
+export const amountWords = (
+  dimension: LadderDimension,
+  value: number,
+  system: UnitSystem,
+  significant = 3,
+): string => set(formatQuantity(inPlaceUnits(dimension, value, system), significant))
 
 /** A range in one unit: "1.9-3.8 lb". */
 export const amountRange = (
@@ -11,7 +24,9 @@ export const amountRange = (
   high: number,
   system: UnitSystem,
 ): string =>
-  formatRange(
-    inPlaceUnits(dimension, low, system, high),
-    inPlaceUnits(dimension, high, system, high),
+  set(
+    formatRange(
+      inPlaceUnits(dimension, low, system, high),
+      inPlaceUnits(dimension, high, system, high),
+    ),
   )

@@ -1,4 +1,4 @@
-import type { Day } from '@spudder/core/calendar'
+import { dayWords as wordsOfDay, type Day } from '@spudder/core/calendar'
 
 /** Today where the person is: a calendar day, whatever the clock says elsewhere. */
 export function today(): Day {
@@ -7,20 +7,5 @@ export function today(): Day {
   return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`
 }
 
-const withYear = new Intl.DateTimeFormat('en-GB', {
-  day: 'numeric',
-  month: 'short',
-  year: 'numeric',
-  timeZone: 'UTC',
-})
-const withoutYear = new Intl.DateTimeFormat('en-GB', {
-  day: 'numeric',
-  month: 'short',
-  timeZone: 'UTC',
-})
-
 /** A day as people say it: "5 Nov", with the year when it is another one. */
-export function dayWords(day: Day): string {
-  const date = new Date(`${day}T00:00:00Z`)
-  return (day.slice(0, 4) === today().slice(0, 4) ? withoutYear : withYear).format(date)
-}
+export const dayWords = (day: Day): string => wordsOfDay(day, today().slice(0, 4))

@@ -4,7 +4,9 @@ import { computed } from 'vue'
 
 /** What would tell the causes still standing apart, the most telling first. */
 const props = defineProps<{ verdict: Verdict }>()
-const telling = computed(() => props.verdict.missing.filter(({ gainBits }) => gainBits > 0.02).slice(0, 4))
+const telling = computed(() =>
+  props.verdict.missing.filter(({ gainBits }) => gainBits > 0.02).slice(0, 4),
+)
 const most = computed(() => Math.max(0.3, telling.value[0]?.gainBits ?? 0))
 </script>
 
@@ -14,7 +16,10 @@ const most = computed(() => Math.max(0.3, telling.value[0]?.gainBits ?? 0))
     <ul>
       <li v-for="open in telling" :key="open.name">
         <span>{{ open.label }}</span>
-        <i :style="{ width: `${(open.gainBits / most) * 70}px` }" :title="`${open.gainBits.toFixed(2)} bit expected`" />
+        <i
+          :style="{ width: `${(open.gainBits / most) * 70}px` }"
+          :title="`${open.gainBits.toFixed(2)} bit expected`"
+        />
       </li>
     </ul>
   </section>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { strengthWords, type RankedCause, type Verdict } from '@spudder/core/diagnosis'
+import { strengthWords, type RankedCause, type Reason, type Verdict } from '@spudder/core/diagnosis'
 import { computed, ref } from 'vue'
+import { percent } from '../units/percent.ts'
 
 /** Causes as bars, each opening to its reasons. */
 const props = defineProps<{
@@ -9,15 +10,25 @@ const props = defineProps<{
   shown?: number
   /** Opens the leading cause to begin with. */
   isOpen?: boolean
+  /** The mechanism of the leading cause stands above the bars already. */
+  isLeadTold?: boolean
 }>()
 
 const all = ref(false)
-const causes = computed(() => props.verdict.ranked.slice(0, all.value ? undefined : (props.shown ?? 5)))
-const percent = (share: number) => (share < 0.005 ? '< 1 %' : `${Math.round(share * 100)} %`)
+const causes = computed(() =>
+  props.verdict.ranked.slice(0, all.value ? undefined : (props.shown ?? 5)),
+)
 
 /** Reasons worth a line, strongest first. */
 const worthSaying = ({ reasons }: RankedCause) =>
   reasons.filter(({ weightDb }) => strengthWords(weightDb) !== 'hardly')
+
+/** "Clearly. Iron does not move out of old leaves …"; the why belongs to a reason for. */
+function weightWords({ weightDb, why }: Reason): string {
+  const strength = strengthWords(weightDb)
+  const said = `${strength[0]?.toUpperCase()}${strength.slice(1)}.`
+  return why && weightDb > 0 ? `${said} ${why}` : said
+}
 </script>
 
 <template>
@@ -32,20 +43,26 @@ const worthSaying = ({ reasons }: RankedCause) =>
           <span class="track"><i :style="{ width: `${ranked.probability * 100}%` }" /></span>
         </summary>
         <div class="opened">
-          <p>{{ ranked.cause.mechanism }}</p>
+          <p v-if="index > 0 || !isLeadTold">{{ ranked.cause.mechanism }}</p>
           <ul>
             <li v-for="reason in worthSaying(ranked)" :key="reason.label + reason.words">
               <span :class="['sign', { against: reason.weightDb < 0 }]">
                 {{ reason.weightDb > 0 ? 'for' : 'against' }}
               </span>
               <span>
-                <b>{{ reason.words }}</b> {{ strengthWords(reason.weightDb) }}
-                <template v-if="reason.why && reason.weightDb > 0">: {{ reason.why }}</template>
+                <b>{{ reason.label }}: {{ reason.words }}.</b> {{ weightWords(reason) }}
               </span>
             </li>
           </ul>
-          <p v-if="worthSaying(ranked).length === 0" class="faint">Nothing found speaks for or against it yet.</p>
-          <p v-if="ranked.cause.remedy === 'not-iron'" class="no-iron">Not iron: do not buy iron for this.</p>
+          <p v-if="worthSaying(ranked).length === 0" class="faint">
+            Nothing found speaks for or against it yet.
+          </p>
+          <p
+            v-if="ranked.cause.remedy === 'not-iron' && (index > 0 || !isLeadTold)"
+            class="no-iron"
+          >
+            Not iron: do not buy iron for this.
+          </p>
           <p class="advice">{{ ranked.cause.advice }}</p>
         </div>
       </details>
@@ -73,6 +90,9 @@ summary {
   justify-content: space-between;
   gap: 10px;
   align-items: baseline;
+}
+.share {
+  white-space: nowrap;
 }
 .name {
   font-weight: 560;

@@ -2,6 +2,7 @@
 import { climates, CreatePlaceDto, type Climate } from '@spudder/contract/place'
 import type { UnitSystem } from '@spudder/core/quantity'
 import { Button } from 'ant-design-vue'
+import { useRouter } from 'vue-router'
 import { useCreatePlace } from '../../api/places.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
@@ -9,6 +10,7 @@ import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { useKept } from '../../shared/form/kept.ts'
 
+const router = useRouter()
 const create = useCreatePlace()
 const { checked, messageFor } = useChecked(CreatePlaceDto, () => create.error.value)
 const { value: draft, forget } = useKept('new-place', () => ({
@@ -32,7 +34,10 @@ const climateOptions = climates.map((value) => ({ value, words: climateWords[val
 async function save(): Promise<void> {
   const dto = checked(draft.value)
   if (!dto) return
-  await create.mutateAsync(dto).then(forget, () => undefined)
+  const place = await create.mutateAsync(dto).catch(() => undefined)
+  if (!place) return
+  forget()
+  await router.push({ name: 'estate' })
 }
 </script>
 
@@ -44,8 +49,16 @@ async function save(): Promise<void> {
       it comes up.
     </p>
     <TextField v-model="draft.name" label="Name of the place" :message="messageFor('name')" />
-    <ChipChoice v-model="draft.unitSystem" label="Units shown (you may type either)" :options="systems" />
-    <ChipChoice v-model="draft.climate" label="Climate, for the simulated weather" :options="climateOptions" />
+    <ChipChoice
+      v-model="draft.unitSystem"
+      label="Units shown (you may type either)"
+      :options="systems"
+    />
+    <ChipChoice
+      v-model="draft.climate"
+      label="Climate, for the simulated weather"
+      :options="climateOptions"
+    />
     <ProblemNote :problem="create.error.value" />
     <Button type="primary" html-type="submit" :loading="create.isLoading.value">Start</Button>
   </form>

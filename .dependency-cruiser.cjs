@@ -1,0 +1,78 @@
+/** The layers of docs/architecture.md as rules: arrows point down only. */
+const room = (name) => `^${name}/`
+const nothingElse = (from, allowed) => ({
+  name: `${from}-uses-only-${allowed.join('-') || 'libraries'}`,
+  comment: `${from}/ may use ${allowed.join(', ') || 'no other layer'}`,
+  severity: 'error',
+  from: { path: room(from) },
+  to: {
+    path: '^(core|contract|server|web|sim|e2e|scripts)/',
+    pathNot: room(`(${[from, ...allowed].join('|')})`),
+  },
+})
+
+module.exports = {
+  forbidden: [
+    { name: 'resolves', severity: 'error', from: {}, to: { couldNotResolve: true } },
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    nothingElse('core', []),
+    nothingElse('contract', ['core']),
+    nothingElse('sim', ['contract', 'core']),
+    nothingElse('server', ['contract', 'core', 'sim']),
+    nothingElse('web', ['contract', 'core']),
+    nothingElse('e2e', ['contract', 'scripts']),
+    {
+      name: 'sim-may-use-the-painter-only',
+      comment:
+        'a device that computes with our formula would confirm our mistake; the painter needs the plants it draws',
+      severity: 'error',
+      from: { path: '^sim/src/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^core/', pathNot: '^core/src/(painter|plant)/' },
+    },
+    {
+      name: 'core-rooms-are-entered-by-their-index',
+      severity: 'error',
+      from: { path: '^core/src/([^/]+)/' },
+      to: { path: '^core/src/', pathNot: ['^core/src/$1/', '^core/src/[^/]+/index\\.ts$'] },
+    },
+    {
+      name: 'core-is-pure',
+      comment: 'no Node module in the core: it runs in the browser and in workers too',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['core'] },
+    },
+    {
+      name: 'features-do-not-import-each-other',
+      severity: 'error',
+      from: { path: '^web/src/features/([^/]+)/' },
+      to: { path: '^web/src/features/', pathNot: '^web/src/features/$1/' },
+    },
+    {
+      name: 'shared-knows-no-feature',
+      severity: 'error',
+      from: { path: '^web/src/(shared|api|theme)/' },
+      to: { path: '^web/src/features/' },
+    },
+    {
+      name: 'sql-only-in-repositories',
+      severity: 'error',
+      from: {
+        path: '^server/src/',
+        pathNot: '(\\.repository\\.ts|^server/src/database/|\\.test\\.ts)',
+      },
+      to: { path: 'drizzle-orm|^server/src/database/schema' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)(dist|node_modules/\\.|\\.data)/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+      extensions: ['.ts', '.vue', '.mjs', '.js', '.css', '.d.ts'],
+    },
+  },
+}

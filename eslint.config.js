@@ -1,0 +1,69 @@
+import js from '@eslint/js'
+import prettier from 'eslint-config-prettier'
+import vue from 'eslint-plugin-vue'
+import { defineConfig, globalIgnores } from 'eslint/config'
+import globals from 'globals'
+import ts from 'typescript-eslint'
+import vueParser from 'vue-eslint-parser'
+
+export default defineConfig(
+  globalIgnores([
+    '**/dist',
+    '.data',
+    'server/drizzle',
+    'coverage',
+    'test-results',
+    'playwright-report',
+  ]),
+  js.configs.recommended,
+  ts.configs.strict,
+  vue.configs['flat/recommended'],
+  prettier,
+  {
+    files: ['**/*.{ts,vue}'],
+    languageOptions: {
+      parser: vueParser,
+      parserOptions: { parser: ts.parser, ecmaVersion: 'latest', sourceType: 'module' },
+      globals: { ...globals.browser, ...globals.node },
+    },
+    rules: {
+      // The type checker knows what is defined; eslint does not see types.
+      'no-undef': 'off',
+      eqeqeq: 'error',
+      'no-console': 'error',
+      'prefer-const': 'error',
+      'max-params': ['error', 4],
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
+      'vue/block-lang': ['error', { script: { lang: 'ts' } }],
+      'vue/component-api-style': ['error', ['script-setup']],
+      'vue/require-default-prop': 'off',
+    },
+  },
+  // A table of cases is read as columns.
+  { files: ['**/*.test.ts'], rules: { 'max-params': 'off' } },
+  { files: ['**/*.mjs', '**/*.cjs', '*.js'], languageOptions: { globals: globals.node } },
+  {
+    // The core has no clock and no chance of its own.
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'hand a seed in' },
+        { object: 'Date', property: 'now', message: 'hand the day in' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'hand the day in',
+        },
+      ],
+      'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch'],
+    },
+  },
+)

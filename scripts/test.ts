@@ -1,0 +1,45 @@
+import { rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { checkSteps } from './check-steps.ts'
+import { startMariaDb } from './mariadb.ts'
+import { root } from './processes.ts'
+import { runSteps } from './steps.ts'
+
+const parts = ['check', 'api', 'browser'] as const
+type Part = (typeof parts)[number]
+const isPart = (word: string): word is Part => parts.some((part) => part === word)
+const asked = process.argv.slice(3).filter(isPart)
+/** Everything, or the parts named: `npm test -- api`. */
+const wanted = (part: Part) => asked.length === 0 || asked.includes(part)
+
+/** The API against a MariaDB of its own, made new for every run. */
+async function runApiTests(): Promise<boolean> {
+  const folder = join(root, '.data', 'test-api')
+  rmSync(folder, { recursive: true, force: true })
+  const database = await startMariaDb(folder, 5301)
+  try {
+    const env = {
+      SPUDDER_DB_PORT: String(database.port),
+      SPUDDER_DB_PASSWORD: database.password,
+    }
+    const command = ['npx', 'vitest', 'run', '--project', 'server']
+    return await runSteps([{ name: 'API tests', command, env }])
+  } finally {
+    await database.stop()
+  }
+}
+
+/** Journeys in Chromium; every journey file starts a server and a MariaDB of its own. */
+const runBrowserTests = () =>
+  runSteps([
+    {
+      name: 'browser tests',
+      command: ['npx', 'playwright', 'test', '--config', 'e2e/playwright.config.ts'],
+    },
+  ])
+
+const passed: boolean[] = []
+if (wanted('check')) passed.push(await runSteps(checkSteps))
+if (wanted('api')) passed.push(await runApiTests())
+if (wanted('browser')) passed.push(await runBrowserTests())
+process.exit(passed.every(Boolean) ? 0 : 1)
