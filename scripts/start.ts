@@ -8,7 +8,9 @@ import { isProcessOf, root } from './processes.ts'
 
 const [name = 'start', ...flags] = process.argv.slice(2)
 const isDemo = name === 'demo'
-const folder = join(root, '.data', isDemo ? 'demo' : 'own')
+/** Where the data lies; tests keep theirs elsewhere, so that they can run beside a running demo. */
+const dataRoot = process.env['SPUDDER_DATA'] ?? join(root, '.data')
+const folder = join(dataRoot, isDemo ? 'demo' : 'own')
 const runFile = join(folder, 'running.json')
 const usualPort = isDemo ? 5180 : 5190
 const say = (text: string) => process.stdout.write(`${text}\n`)
@@ -24,6 +26,7 @@ async function main(): Promise<void> {
   const already = runningAt()
   if (already) {
     say(`Already running: ${already}`)
+    if (flags.includes('--fresh')) say('Stop it first, then start it with --fresh again.')
     return
   }
   if (flags.includes('--fresh')) {

@@ -51,3 +51,5 @@ function stop(): void {
 }
 process.once('SIGTERM', stop)
 process.once('SIGINT', stop)
+// Whoever started this is gone without a word: do not go on alone.
+process.once('disconnect', stop)

@@ -1,12 +1,12 @@
 import { IsIn, IsOptional, IsString, IsUUID } from 'class-validator'
-import { IsDay, Note, Recorded } from '../validation/index.ts'
+import { IsDay, Note, Recorded, IsPastDay } from '../validation/index.ts'
 
 const caseOutcomes = ['green', 'given-up'] as const
 export type CaseOutcome = (typeof caseOutcomes)[number]
 
 export class CloseCaseDto {
   @IsIn(caseOutcomes, { message: 'Outcome: choose green or given up.' }) outcome!: CaseOutcome
-  @IsDay('Closed on') closedOn!: string
+  @IsPastDay('Closed on') closedOn!: string
   @Note() note?: string
 }
 

@@ -1,10 +1,10 @@
 import { IsObject, IsUUID } from 'class-validator'
 import type { Findings, Paint } from '@spudder/core/finding'
-import { IsDay, IsNewId, Note, Recorded } from '../validation/index.ts'
+import { IsDay, IsNewId, Note, Recorded, IsPastDay } from '../validation/index.ts'
 
 export class CreateLookDto {
   @IsNewId() id!: string
-  @IsDay('Looked on') lookedOn!: string
+  @IsPastDay('Looked on') lookedOn!: string
   /** Value by finding; checked against the vocabulary of the stand's context. */
   @IsObject({ message: 'Findings: give the value of each finding by its name.' })
   findings!: Record<string, string>

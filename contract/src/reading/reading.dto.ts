@@ -14,7 +14,7 @@ import {
   type ReadingKind,
   type ReadingMethod,
 } from '@spudder/core/reading'
-import { IsDay, IsNewId, Note, Recorded } from '../validation/index.ts'
+import { IsDay, IsNewId, Note, Recorded, IsPastDay } from '../validation/index.ts'
 
 /** A value that a reading of its kind can have: the bounds follow the kind. */
 @ValidatorConstraint({ name: 'fitsKind' })
@@ -38,7 +38,7 @@ export class CreateReadingDto {
   @IsIn(readingKindNames, { message: 'Reading: choose one of the list.' }) kind!: ReadingKind
   @Validate(FitsKind) value!: number
   @IsIn(readingMethodNames, { message: 'Method: choose one of the list.' }) method!: ReadingMethod
-  @IsDay('Taken on') takenOn!: string
+  @IsPastDay('Taken on') takenOn!: string
   @Note() note?: string
 }
 

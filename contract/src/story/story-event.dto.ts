@@ -1,7 +1,7 @@
 import { IsIn, IsOptional, IsUUID, ValidateIf } from 'class-validator'
 import { storyEventKinds, type StoryEventKind } from '@spudder/core/diagnosis'
 import { readingKinds } from '@spudder/core/reading'
-import { Bounded, IsDay, IsNewId, Note, Recorded } from '../validation/index.ts'
+import { Bounded, IsDay, IsNewId, Note, Recorded, IsPastDay } from '../validation/index.ts'
 
 const isCorrection = (event: CreateStoryEventDto) => event.kind === 'pH-corrected'
 
@@ -9,7 +9,7 @@ export class CreateStoryEventDto {
   @IsNewId() id!: string
   @IsIn(storyEventKinds, { message: 'What happened: choose one of the list.' })
   kind!: StoryEventKind
-  @IsDay('When') happenedOn!: string
+  @IsPastDay('When') happenedOn!: string
   @ValidateIf(isCorrection) @Bounded('pH before', readingKinds.pH) fromPH?: number
   @ValidateIf(isCorrection) @Bounded('pH after', readingKinds.pH) toPH?: number
   @Note() note?: string

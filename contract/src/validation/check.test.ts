@@ -6,7 +6,7 @@ import { CreateStoryEventDto } from '../story/index.ts'
 import { checkDto } from './index.ts'
 
 const id = '3f2b7f0e-8a55-4b0e-9d2c-3b1f6c9a7e10'
-const reading = { id, kind: 'pH', value: 7.8, method: 'meter', takenOn: '2026-06-01' }
+const reading = { id, kind: 'pH', value: 7.8, method: 'meter', takenOn: '2025-06-01' }
 const messages = (checked: ReturnType<typeof checkDto>) =>
   checked.ok ? [] : checked.fields.map(({ field, message }) => `${field}|${message}`)
 
@@ -23,7 +23,8 @@ describe('checkDto', () => {
       { kind: 'turfColour', value: 0 },
       'value|Turf colour, 1 to 9: give a number from 1 to 9 of 9.',
     ],
-    [{ takenOn: '2026-02-30' }, 'takenOn|Taken on: give a day such as 2026-05-31.'],
+    [{ takenOn: '2026-02-30' }, 'takenOn|Taken on: give a day up to today, such as 2026-05-31.'],
+    [{ takenOn: '2199-01-01' }, 'takenOn|Taken on: give a day up to today, such as 2026-05-31.'],
     [{ id: '17' }, 'id|id: give a UUID made for this record.'],
     [{ method: 'nose' }, 'method|Method: choose one of the list.'],
     [{ valeu: 7 }, 'valeu|property valeu should not exist'],
@@ -38,7 +39,7 @@ describe('checkDto', () => {
   })
 
   it('wants both pH values of a correction and of nothing else', () => {
-    const event = { id, kind: 'pH-corrected', happenedOn: '2026-06-01', fromPH: 8 }
+    const event = { id, kind: 'pH-corrected', happenedOn: '2025-06-01', fromPH: 8 }
     expect(messages(checkDto(CreateStoryEventDto, event))).toEqual([
       'toPH|pH after: give a number from 2.5 to 11.',
     ])

@@ -8,7 +8,7 @@ import {
   Min,
   registerDecorator,
 } from 'class-validator'
-import { isDay } from '@spudder/core/calendar'
+import { dateToDay, isDay } from '@spudder/core/calendar'
 
 type Property = (target: object, key: string) => void
 
@@ -42,6 +42,25 @@ export function IsDay(label: string): Property {
       propertyName: key,
       options: { message },
       validator: { validate: (value: unknown) => typeof value === 'string' && isDay(value) },
+    })
+}
+
+/** At any hour it is already this day somewhere on earth, so that no time zone is refused its today. */
+const latestToday = (): string => dateToDay(new Date(Date.now() + 14 * 3_600_000))
+
+/** A day that has come: what was seen or done cannot lie in the future. */
+export function IsPastDay(label: string): Property {
+  const message = `${label}: give a day up to today, such as 2026-05-31.`
+  return (target, key) =>
+    registerDecorator({
+      name: 'isDay',
+      target: target.constructor,
+      propertyName: key,
+      options: { message },
+      validator: {
+        validate: (value: unknown) =>
+          typeof value === 'string' && isDay(value) && value <= latestToday(),
+      },
     })
 }
 

@@ -8,6 +8,7 @@ describe('days', () => {
     expect(isDay('2026-02-29')).toBe(false)
     expect(isDay('2026-2-9')).toBe(false)
     expect(isDay('tomorrow')).toBe(false)
+    expect(isDay('0202-06-01')).toBe(false)
   })
 
   it('counts over a change to summer time without losing a day', () => {

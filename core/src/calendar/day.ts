@@ -7,9 +7,10 @@ import { CoreError } from '../error/index.ts'
  */
 export type Day = string
 
-const dayPattern = /^\d{4}-\d{2}-\d{2}$/
+/** The years that records are kept of; a year outside is a slip of the keyboard. */
+const dayPattern = /^(?:19|20|21)\d{2}-\d{2}-\d{2}$/
 
-/** Whether the text is a day that exists ("2026-02-30" does not). */
+/** Whether the text is a day of 1900 to 2199 that exists ("2026-02-30" does not). */
 export function isDay(text: string): boolean {
   if (!dayPattern.test(text)) return false
   const date = new Date(`${text}T00:00:00Z`)

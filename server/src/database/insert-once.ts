@@ -15,6 +15,13 @@ export function databaseErrno(error: unknown): number | undefined {
 }
 
 /**
+ * Whether a stored figure is the one sent. The driver reads a DOUBLE digit by digit, which can miss
+ * its last bit.
+ */
+export const sameFigure = (stored: number, sent: number): boolean =>
+  Math.abs(stored - sent) <= 1e-12 * Math.max(Math.abs(stored), Math.abs(sent))
+
+/**
  * Stores a row under the id its sender made. Sent again after a lost answer, it is the row that is
  * there already; another row under the same id is refused.
  * @param same whether the row that is there is the one sent

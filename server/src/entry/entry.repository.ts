@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
-import { insertOnce } from '../database/insert-once.ts'
+import { insertOnce, sameFigure } from '../database/insert-once.ts'
 import { entry, remedy } from '../database/schema.ts'
 
 export type EntryRow = typeof entry.$inferSelect
@@ -10,7 +10,7 @@ export const insertEntry = (connection: Connection, row: EntryRow) =>
     connection,
     entry,
     row,
-    (stored) => stored.jobId === row.jobId && stored.productKg === row.productKg,
+    (stored) => stored.jobId === row.jobId && sameFigure(stored.productKg, row.productKg),
   )
 
 export async function selectEntry(

@@ -1,5 +1,5 @@
 import type { Connection } from '../database/connect.ts'
-import { insertOnce } from '../database/insert-once.ts'
+import { insertOnce, sameFigure } from '../database/insert-once.ts'
 import { reading } from '../database/schema.ts'
 
 export type ReadingRow = typeof reading.$inferSelect
@@ -10,5 +10,7 @@ export const insertReading = (connection: Connection, row: ReadingRow) =>
     reading,
     row,
     (stored) =>
-      stored.standId === row.standId && stored.kind === row.kind && stored.value === row.value,
+      stored.standId === row.standId &&
+      stored.kind === row.kind &&
+      sameFigure(stored.value, row.value),
   )

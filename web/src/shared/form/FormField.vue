@@ -31,6 +31,9 @@ label {
   font-weight: 600;
   color: var(--slate);
 }
+label::first-letter {
+  text-transform: uppercase;
+}
 .message {
   color: var(--rust);
   font-size: 0.84rem;

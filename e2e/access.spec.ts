@@ -1,0 +1,100 @@
+import { AxeBuilder } from '@axe-core/playwright'
+import type { Page } from '@playwright/test'
+import { expect, openStand, test } from './spudder.ts'
+
+async function seriousFaults(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze()
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 140)).join(' | ')}`)
+}
+
+/** Every screen, by the stand on which it has most to show. */
+const screens = [
+  ['Gardenia house', 'look'],
+  ['Gardenia house', 'verdict'],
+  ['Gardenia house', 'remedy'],
+  ['Lettuce raft loop', 'jobs'],
+  ['South vineyard block', 'watch'],
+] as const
+const sizes = [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+]
+
+for (const scheme of ['light', 'dark'] as const) {
+  for (const viewport of sizes) {
+    test(`axe finds nothing serious on any screen, ${scheme}, ${viewport.width} wide`, async ({
+      page,
+    }) => {
+      await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' })
+      await page.setViewportSize(viewport)
+      const check = async (name: string) => {
+        expect(await seriousFaults(page), name).toEqual([])
+        const isTooWide = await page.evaluate(
+          () => document.documentElement.scrollWidth > window.innerWidth,
+        )
+        expect(isTooWide, `${name} scrolls sideways`).toBe(false)
+      }
+      await page.goto('/')
+      await expect(page.getByRole('link', { name: 'Bowling green' })).toBeVisible()
+      await check('estate')
+      await page.keyboard.press('/')
+      await expect(page.getByRole('dialog')).toBeVisible()
+      await check('palette')
+      await page.keyboard.press('Escape')
+      await page.goto('/stands/new')
+      await check('new stand')
+      await page.goto('/places/new')
+      await check('new place')
+      for (const [stand, step] of screens) {
+        await openStand(page, stand)
+        const [standUrl = ''] = /.*\/stands\/[^/]+/.exec(page.url()) ?? []
+        await page.goto(`${standUrl}/${step}`)
+        await expect(page.getByRole('heading', { level: 1, name: stand })).toBeVisible()
+        await expect(page.locator('nav .router-link-active')).toBeVisible()
+        await page
+          .locator('details')
+          .evaluateAll((all) => all.forEach((each) => each.setAttribute('open', '')))
+        await check(`${step} of ${stand}`)
+      }
+    })
+  }
+}
+
+test('a look can be taken without a pointer', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByRole('link', { name: 'Events lawn' })).toBeVisible()
+  await page.keyboard.press('/')
+  await page.keyboard.type('events')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { level: 1, name: 'Events lawn' })).toBeVisible()
+  for (const leaf of ['leaf-11', 'leaf-12', 'leaf-13']) {
+    await page.locator(`[data-leaf="${leaf}"]`).focus()
+    await page.keyboard.press('Space')
+  }
+  await expect(
+    page.getByRole('button', { name: /youngest|young: 3, yellow/ }).first(),
+  ).toBeVisible()
+  await page.getByRole('button', { name: /^Roots/ }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('radio', { name: 'white', exact: true })).toBeChecked()
+  await page.getByRole('button', { name: 'Store this look' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/verdict$/)
+})
+
+test('the estate moves in time by keys and shows what it moves', async ({ page }) => {
+  await page.goto('/')
+  const ribbons = page.getByRole('group', { name: /^Ribbons of leaf colour/ })
+  await ribbons.focus()
+  const axis = page.locator('.axis').first()
+  const before = await axis.innerHTML()
+  await page.keyboard.press('ArrowLeft')
+  await expect.poll(() => axis.innerHTML()).not.toBe(before)
+  await page.getByRole('button', { name: 'month', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'month', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
+})

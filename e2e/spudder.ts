@@ -1,0 +1,134 @@
+import { test as base, expect, type Page } from '@playwright/test'
+import { existsSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { startAppServer, type AppServer } from '../scripts/app-server.ts'
+import { buildWeb } from '../scripts/build-web.ts'
+import { startMariaDb, type PrivateMariaDb } from '../scripts/mariadb.ts'
+import { freePort } from '../scripts/ports.ts'
+import { root } from '../scripts/processes.ts'
+
+/** A real server on a real MariaDB with the demo estate, under the control of a test. */
+export class Spudder {
+  readonly #folder: string
+  readonly #port: number
+  #database: PrivateMariaDb | undefined
+  #server: AppServer | undefined
+
+  private constructor(folder: string, port: number) {
+    this.#folder = folder
+    this.#port = port
+  }
+
+  /** Makes a new one in a folder that is emptied first. */
+  static async create(name: string): Promise<Spudder> {
+    await buildWeb()
+    const folder = join(root, '.data', `test-${name}`)
+    if (existsSync(folder)) rmSync(folder, { recursive: true })
+    const spudder = new Spudder(folder, await freePort(5310))
+    await spudder.start()
+    return spudder
+  }
+
+  get url(): string {
+    return `http://127.0.0.1:${this.#port}`
+  }
+
+  async start(): Promise<void> {
+    this.#database = await startMariaDb(this.#folder, this.#port + 1)
+    this.#server = await startAppServer({
+      database: this.#database,
+      port: this.#port,
+      isDemo: true,
+    })
+  }
+
+  /** Pulls the plug: both processes die at once, without a chance to write anything down. */
+  async kill(): Promise<void> {
+    const both = [this.#database?.process, this.#server?.process]
+    await Promise.all(
+      both.map(
+        (child) =>
+          new Promise<void>((resolve) => {
+            child?.once('exit', () => resolve())
+            child?.kill('SIGKILL')
+          }),
+      ),
+    )
+  }
+
+  async stop(): Promise<void> {
+    await this.#server?.stop()
+    await this.#database?.stop()
+  }
+}
+
+/** Every page of a test may speak to its own server and to nobody else. */
+function watchRequests(page: Page): string[] {
+  const elsewhere: string[] = []
+  page.on('request', (request) => {
+    const { protocol, hostname } = new URL(request.url())
+    if (protocol.startsWith('http') && hostname !== '127.0.0.1') elsewhere.push(request.url())
+  })
+  return elsewhere
+}
+
+/** What the browser complains of; a refused request is part of some tests and no complaint. */
+function watchComplaints(page: Page): string[] {
+  const complaints: string[] = []
+  page.on('pageerror', (error) => complaints.push(error.message))
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !message.text().startsWith('Failed to load resource')) {
+      complaints.push(message.text())
+    }
+  })
+  return complaints
+}
+
+export const test = base.extend<{ page: Page }, { spudder: Spudder }>({
+  spudder: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright reads the fixtures wanted from it
+    async ({}, use) => {
+      const spudder = await Spudder.create('browser')
+      await use(spudder)
+      await spudder.stop()
+    },
+    { scope: 'worker', timeout: 180_000 },
+  ],
+  baseURL: async ({ spudder }, use) => use(spudder.url),
+  page: async ({ page }, use) => {
+    const elsewhere = watchRequests(page)
+    const complaints = watchComplaints(page)
+    await use(page)
+    expect(elsewhere, 'requests that leave this machine').toEqual([])
+    expect(complaints, 'complaints of the browser').toEqual([])
+  },
+})
+
+export { expect }
+
+/** A day some days from today where the browser is, as the date fields take it. */
+export function dayFromToday(days: number): string {
+  const date = new Date()
+  date.setDate(date.getDate() + days)
+  const two = (value: number) => String(value).padStart(2, '0')
+  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`
+}
+
+/** Opens a stand from the estate, as a person does. */
+export async function openStand(page: Page, name: string): Promise<void> {
+  await page.goto('/')
+  await page.getByRole('link', { name, exact: true }).click()
+  await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
+}
+
+/** Adds a stand of its own for a test that changes things. */
+export async function addTree(page: Page, name: string): Promise<void> {
+  await page.goto('/stands/new')
+  await page.getByText('Trees and vines', { exact: true }).click()
+  await page.getByLabel('Name').fill(name)
+  await page.getByLabel('Plant').selectOption({ label: 'Pin oak' })
+  await page.getByLabel('How many trees').fill('3')
+  await page.getByLabel('Trunk diameter').fill('4 in')
+  await page.getByRole('button', { name: 'Add it' }).click()
+  await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
+}

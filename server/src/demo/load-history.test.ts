@@ -1,0 +1,80 @@
+import { vennlowEstate } from '@spudder/sim/vennlow'
+import { addDays } from '@spudder/core/calendar'
+import { beforeAll, describe, expect, it } from 'vitest'
+import type { StandStoryDto } from '@spudder/contract/stand'
+import { db, newId, storyOf } from '../testing/test-estate.ts'
+import { loadHistory } from './load-history.ts'
+
+/** The estate as of a day, under ids of its own, since the database is shared. */
+function estateOn(today: string) {
+  const { place, stands } = vennlowEstate(today)
+  const fresh = JSON.parse(JSON.stringify({ ...place, id: newId() })) as typeof place
+  return {
+    place: fresh,
+    stands: stands.map(({ stand, acts }) => ({ stand: { ...stand, id: newId() }, acts })),
+  }
+}
+
+// A leap day, so that a year back from it is none.
+const today = '2024-02-29'
+const stories = new Map<string, StandStoryDto>()
+beforeAll(async () => {
+  const estate = estateOn(today)
+  await loadHistory(db, estate, new Date(`${today}T09:00:00Z`))
+  for (const { stand } of estate.stands) stories.set(stand.name, await storyOf(stand.id))
+})
+const storyNamed = (name: string) => {
+  const story = stories.get(name)
+  if (!story) throw new Error(`no stand ${name}`)
+  return story
+}
+
+describe('the demo estate', () => {
+  it('has stands of every kind that its scenario names, each with a year of readings', () => {
+    expect(stories.size).toBeGreaterThanOrEqual(6)
+    const contexts = new Set([...stories.values()].map(({ stand }) => stand.context))
+    expect([...contexts].toSorted()).toEqual(['aquaponic', 'container', 'row-crop', 'tree', 'turf'])
+    const all = [...stories.values()].flatMap(({ readings }) => readings)
+    expect(all.length).toBeGreaterThan(200)
+    expect(all.every(({ takenOn }) => takenOn > addDays(today, -370) && takenOn <= today)).toBe(
+      true,
+    )
+  })
+
+  it('has a case solved, one gone wrong and explained, one just opened, and a stand not looked into', () => {
+    expect(storyNamed('Events lawn').cases.at(-1)?.outcome).toBe('green')
+    const [failed, solved] = storyNamed('Pin oak avenue').cases
+    expect(failed).toMatchObject({ outcome: 'given-up' })
+    expect(failed?.outcomeNote).toMatch(/wrong chelate/)
+    expect(solved?.outcome).toBe('green')
+    const opened = storyNamed('Gardenia house')
+    expect(opened.cases.at(-1)?.openedOn).toBe(addDays(today, -2))
+    expect(opened.remedies).toEqual([])
+    expect(storyNamed('Bowling green').cases).toEqual([])
+  })
+
+  it('signs every row with one of its staff on the day it was written', () => {
+    const rows = [...stories.values()].flatMap(({ looks, entries, readings }) => [
+      ...looks.map(({ createdBy, createdAt, lookedOn }) => ({
+        createdBy,
+        createdAt,
+        day: lookedOn,
+      })),
+      ...entries.map(({ createdBy, createdAt, happenedOn: day }) => ({
+        createdBy,
+        createdAt,
+        day,
+      })),
+      ...readings.map(({ createdBy, createdAt, takenOn: day }) => ({ createdBy, createdAt, day })),
+    ])
+    for (const { createdBy, createdAt, day } of rows) {
+      expect(createdBy).toMatch(/^(Marla Quist|Tobin Ashgrove|Ines Calloway)$/)
+      expect(createdAt.slice(0, 10)).toBe(day)
+    }
+  })
+
+  it('is the same every time it is made for a day', () => {
+    expect(vennlowEstate(today)).toEqual(vennlowEstate(today))
+    expect(vennlowEstate(today)).not.toEqual(vennlowEstate(addDays(today, 1)))
+  })
+})

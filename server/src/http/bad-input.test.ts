@@ -1,0 +1,152 @@
+import { getTableName, sql } from 'drizzle-orm'
+import type { ProblemDto } from '@spudder/contract/problem'
+import { beforeAll, describe, expect, it } from 'vitest'
+import * as schema from '../database/schema.ts'
+import {
+  api,
+  db,
+  entryBody,
+  lookBody,
+  newId,
+  placeBody,
+  post,
+  readingBody,
+  remedyBody,
+  standBody,
+  standWithRemedy,
+} from '../testing/test-estate.ts'
+
+const eventBody = () => ({ id: newId(), kind: 'limed', happenedOn: '2025-05-02' })
+const correctionBody = () => ({ ...entryBody(), reason: 'weighed again' })
+const closing = { outcome: 'green', closedOn: '2025-07-01' }
+
+/** Every route that takes a body, with one that it accepts. */
+const routes = {
+  '/places': { method: 'post', body: placeBody },
+  '/places/:placeId/stands': { method: 'post', body: standBody },
+  '/stands/:standId/readings': { method: 'post', body: readingBody },
+  '/stands/:standId/events': { method: 'post', body: eventBody },
+  '/stands/:standId/looks': { method: 'post', body: lookBody },
+  '/cases/:caseId/remedies': { method: 'post', body: remedyBody },
+  '/cases/:caseId': { method: 'patch', body: () => closing },
+  '/jobs/:jobId': { method: 'patch', body: () => ({ dueOn: '2025-06-09' }) },
+  '/jobs/:jobId/entries': { method: 'post', body: entryBody },
+  '/entries/:entryId/corrections': { method: 'post', body: correctionBody },
+} as const
+type Path = keyof typeof routes
+const paths = Object.keys(routes) as Path[]
+
+const ids: Record<string, string> = {}
+beforeAll(async () => {
+  const { stand, caseId, applyJobId } = await standWithRemedy()
+  const other = await standWithRemedy()
+  const { id: entryId } = await post<{ id: string }>(
+    `/jobs/${other.applyJobId}/entries`,
+    entryBody(),
+  )
+  Object.assign(ids, {
+    placeId: stand.placeId,
+    standId: stand.id,
+    caseId,
+    jobId: applyJobId,
+    entryId,
+  })
+})
+
+const addressOf = (path: string) =>
+  `/api${path.replace(/:(\w+)/g, (_, name: string) => ids[name] ?? '')}`
+const send = (path: Path, body: unknown, type = 'application/json') =>
+  api[routes[path].method](addressOf(path))
+    .set('content-type', type)
+    .send(body as string)
+
+async function rowCounts(): Promise<string> {
+  const tables = Object.values(schema)
+  const counts = await Promise.all(
+    tables.map((table) => db.select({ rows: sql<number>`count(*)` }).from(table)),
+  )
+  return tables.map((table, index) => `${getTableName(table)} ${counts[index]?.[0]?.rows}`).join()
+}
+
+interface Answered {
+  readonly status: number
+  readonly type: string
+  readonly body: unknown
+}
+
+function expectProblem({ status, type, body }: Answered, wanted: number): ProblemDto {
+  expect(status).toBe(wanted)
+  expect(type).toBe('application/problem+json')
+  const problem = body as ProblemDto
+  expect(problem).toMatchObject({ status: wanted, type: `/problems/${problem.code}` })
+  expect(problem.detail.length).toBeGreaterThan(10)
+  expect(JSON.stringify(problem)).not.toMatch(/select |insert |at .*\.ts/i)
+  return problem
+}
+
+it('covers every route that takes a body', async () => {
+  const { body } = await api.get('/api/openapi.json')
+  const described = Object.entries(body.paths as Record<string, Record<string, object>>)
+    .filter(([, methods]) => Object.values(methods).some((each) => 'requestBody' in each))
+    .map(([path]) => path.replace('/api', '').replace(/\{(\w+)\}/g, ':$1'))
+  expect(described.toSorted()).toEqual(paths.toSorted())
+})
+
+describe.each(paths)('%s', (path) => {
+  it.each([
+    ['broken JSON', '{"id": ', 'body-unreadable'],
+    ['a list', '[]', 'invalid-body'],
+    ['a bare word', '"text"', 'body-unreadable'],
+    ['a property it does not know', '{"nonsense": 1}', 'invalid-body'],
+  ])('refuses %s and stores nothing', async (_, body, code) => {
+    const before = await rowCounts()
+    expect(expectProblem(await send(path, body), 400).code).toBe(code)
+    expect(await rowCounts()).toBe(before)
+  })
+
+  it('names the field beside which every bad value stands, and stores nothing', async () => {
+    const before = await rowCounts()
+    const { body } = routes[path]
+    for (const field of Object.keys(body())) {
+      for (const bad of [{ a: 1 }, -1e12, 'x'.repeat(3000), true]) {
+        const problem = expectProblem(await send(path, { ...body(), [field]: bad }), 400)
+        const named = problem.fields.map((each) => each.field.split('.')[0])
+        const isFinding = field === 'findings' || field === 'paint'
+        if (!isFinding) expect([field, named]).toEqual([field, expect.arrayContaining([field])])
+        expect(problem.fields.every(({ message }) => message.length > 8)).toBe(true)
+      }
+    }
+    expect(await rowCounts()).toBe(before)
+  })
+
+  it('answers 413 to more than it takes', async () => {
+    const huge = JSON.stringify({ note: 'x'.repeat(1_200_000) })
+    expectProblem(await send(path, huge), 413)
+  })
+
+  it('answers 404 where what it belongs to does not exist', async () => {
+    if (!path.includes(':')) return
+    const { method, body } = routes[path]
+    const address = `/api${path.replace(/:(\w+)/, newId())}`
+    expectProblem(await api[method](address).send(body()), 404)
+  })
+})
+
+describe('addresses and queries', () => {
+  it.each([
+    ['/api/nowhere', 404],
+    [`/api/stands/${newId()}`, 404],
+    [`/api/stands/${encodeURIComponent("' or 1=1 --")}`, 404],
+    [`/api/places/${newId()}/estate?from=2026-01-01`, 404],
+    ['/api/places/x/estate', 400],
+    ['/api/places/x/estate?from=yesterday', 400],
+    ['/api/places/x/estate?from=2026-01-01&limit=1000000', 400],
+    ['/api/places/x/weather?from=2026-01-01&to=2025-01-01', 400],
+  ])('%s is answered with %d', async (address, status) => {
+    expectProblem(await api.get(address), status)
+  })
+
+  it('a method that is not there is answered as a problem', async () => {
+    expectProblem(await api.delete('/api/places'), 404)
+  })
+})

@@ -1,0 +1,68 @@
+import type { EstatePageDto } from '@spudder/contract/stand'
+import { describe, expect, it } from 'vitest'
+import {
+  get,
+  newId,
+  newPlace,
+  post,
+  readingBody,
+  refused,
+  standBody,
+  standWithRemedy,
+} from '../testing/test-estate.ts'
+
+describe('the estate', () => {
+  it('gives its stands page by page in the order in which they were added', async () => {
+    const { id } = await newPlace()
+    const names = ['a', 'b', 'c', 'd', 'e']
+    for (const name of names) await post(`/places/${id}/stands`, { ...standBody(), name })
+    const page = (offset: number) =>
+      get<EstatePageDto>(`/places/${id}/estate?from=2025-01-01&offset=${offset}&limit=2`)
+    const pages = await Promise.all([page(0), page(2), page(4), page(6)])
+    expect(pages.map(({ rows }) => rows.map(({ stand }) => stand.name))).toEqual([
+      ['a', 'b'],
+      ['c', 'd'],
+      ['e'],
+      [],
+    ])
+    expect(pages.every(({ total }) => total === 5)).toBe(true)
+  })
+
+  it('gives each stand its own ribbon from a day on: readings, jobs, and the open case', async () => {
+    const { stand, caseId } = await standWithRemedy()
+    await post(`/stands/${stand.id}/readings`, { ...readingBody(6.9), takenOn: '2024-01-05' })
+    await post(`/places/${stand.placeId}/stands`, { ...standBody(), name: 'Other lawn' })
+    const { rows } = await get<EstatePageDto>(`/places/${stand.placeId}/estate?from=2025-01-01`)
+    const [row, other] = rows
+    expect(row?.openCase?.id).toBe(caseId)
+    expect(row?.ribbon.readings).toEqual([
+      { kind: 'pH', value: 7.8, method: 'meter', takenOn: '2025-05-20' },
+    ])
+    expect(row?.ribbon.jobs.map(({ kind }) => kind)).toEqual(['apply', 'look', 'look'])
+    expect(other).toMatchObject({ openCase: null, ribbon: { readings: [], jobs: [] } })
+  })
+})
+
+describe('a new stand', () => {
+  it.each([
+    [{ plantId: 'pin-oak' }, /plant that grows in this kind/],
+    [{ plantId: 'triffid' }, /a plant of the list/],
+    [{ size: { kind: 'solution', volumeL: 900 } }, /a size by area/],
+    [{ size: { kind: 'area' } }, /Area: give a number/],
+    [{ name: '' }, /Name: give 1 to 80/],
+  ])('is refused with %j', async (change, message) => {
+    const { id } = await newPlace()
+    const body = { ...standBody(), ...change }
+    const { detail } = await refused('post', `/places/${id}/stands`, body, 400)
+    expect(detail).toMatch(message)
+  })
+
+  it('does not take the id of another record', async () => {
+    const { id } = await newPlace()
+    const first = standBody()
+    await post(`/places/${id}/stands`, first)
+    const taken = { ...standBody(), id: first.id, name: 'Another lawn' }
+    await refused('post', `/places/${id}/stands`, taken, 409)
+    await refused('post', `/places/${newId()}/stands`, standBody(), 404)
+  })
+})

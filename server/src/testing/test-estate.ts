@@ -1,0 +1,119 @@
+import type { PlaceDto } from '@spudder/contract/place'
+import type { ProblemDto } from '@spudder/contract/problem'
+import type { RemedyDto } from '@spudder/contract/remedy'
+import type { StandDto, StandStoryDto } from '@spudder/contract/stand'
+import { SimulatedWeather } from '@spudder/sim/weather'
+import { randomUUID } from 'node:crypto'
+import { pino } from 'pino'
+import supertest from 'supertest'
+import { afterAll } from 'vitest'
+import { openDatabase, type OpenDatabase } from '../database/connect.ts'
+import { createApp } from '../http/app.ts'
+
+function setting(name: string): string {
+  const value = process.env[name]
+  if (value === undefined) throw new Error(`${name} is not set: start these with npm test -- api`)
+  return value
+}
+
+const opened: OpenDatabase = await openDatabase({
+  port: Number(setting('SPUDDER_DB_PORT')),
+  user: 'spudder',
+  password: setting('SPUDDER_DB_PASSWORD'),
+  database: 'spudder',
+})
+afterAll(() => opened.close())
+
+/** The database of the tests, for looking at what is really stored. */
+export const db = opened.db
+
+/** The application as it is served, acting as somebody. */
+export const appFor = (actor: string) =>
+  createApp({ db, weather: new SimulatedWeather(), actor, logger: pino({ level: 'silent' }) })
+
+/** A client of the API. */
+export const api = supertest(appFor('Tess Marlow'))
+
+export const newId = (): string => randomUUID()
+
+/** What was answered, which must be of the status expected. */
+async function answer<Answer>(asked: supertest.Test, status: number): Promise<Answer> {
+  const { body, status: got } = await asked
+  if (got !== status) throw new Error(`expected ${status}, got ${got}: ${JSON.stringify(body)}`)
+  return body as Answer
+}
+
+export const get = <Answer>(path: string) => answer<Answer>(api.get(`/api${path}`), 200)
+export const post = <Answer>(path: string, body: object) =>
+  answer<Answer>(api.post(`/api${path}`).send(body), 201)
+export const patch = <Answer>(path: string, body: object) =>
+  answer<Answer>(api.patch(`/api${path}`).send(body), 200)
+/** The problem that a request which must not be done is answered with. */
+export const refused = (method: 'post' | 'patch', path: string, body: object, status: number) =>
+  answer<ProblemDto>(api[method](`/api${path}`).send(body), status)
+
+export const storyOf = (standId: string) => get<StandStoryDto>(`/stands/${standId}`)
+
+export const placeBody = () => ({
+  id: newId(),
+  name: `Test place ${newId().slice(0, 8)}`,
+  unitSystem: 'us',
+  climate: 'temperate',
+})
+export const standBody = () => ({
+  id: newId(),
+  name: 'South lawn',
+  context: 'turf',
+  plantId: 'bermudagrass',
+  size: { kind: 'area', areaM2: 1000 },
+})
+export const lookBody = () => ({
+  id: newId(),
+  lookedOn: '2025-06-01',
+  findings: { tier: 'youngest-only', pattern: 'fine-green-veins', severity: '3', roots: 'white' },
+  paint: { 'leaf-12': { severity: 3, pattern: 'fine-green-veins' } },
+})
+export const readingBody = (value = 7.8) => ({
+  id: newId(),
+  kind: 'pH',
+  value,
+  method: 'meter',
+  takenOn: '2025-05-20',
+})
+export const remedyBody = () => ({
+  id: newId(),
+  causeId: 'iron-tied-up-by-pH',
+  route: 'soil',
+  sourceId: 'fe-eddha',
+  rateId: 'soil-eddha-watered-in',
+  rateValue: 2,
+  carrierValue: 5,
+  tankL: 200,
+  ironShare: 0.06,
+  applyOn: '2025-06-03',
+})
+export const entryBody = (productKg = 0.6) => ({
+  id: newId(),
+  happenedOn: '2025-06-03',
+  productKg,
+  waterL: 2000,
+})
+
+export const newPlace = () => post<PlaceDto>('/places', placeBody())
+export async function newStand(): Promise<StandDto> {
+  const { id } = await newPlace()
+  return post<StandDto>(`/places/${id}/stands`, standBody())
+}
+
+/** A stand with a look, a pH and a remedy planned. */
+export async function standWithRemedy() {
+  const stand = await newStand()
+  await post(`/stands/${stand.id}/readings`, readingBody())
+  await post(`/stands/${stand.id}/looks`, lookBody())
+  const [openCase] = (await storyOf(stand.id)).cases
+  const caseId = openCase?.id ?? ''
+  const remedy = await post<RemedyDto>(`/cases/${caseId}/remedies`, remedyBody())
+  const { jobs } = await storyOf(stand.id)
+  const jobOf = (kind: string) => jobs.find((job) => job.kind === kind)?.id ?? ''
+  return { stand, caseId, remedy, applyJobId: jobOf('apply'), lookJobId: jobOf('look') }
+}
