@@ -182,7 +182,7 @@ test('a correction of yesterday does not talk the verdict out of iron', async ({
 
 test('an entry is corrected by a new one, the old one stays to be read', async ({ page }) => {
   await openStand(page, 'South vineyard block')
-  await step(page, 'Jobs and entries').click()
+  await step(page, 'Jobs').click()
   const entries = page.getByRole('region', { name: 'Entries' })
   await entries.getByRole('button', { name: 'Correct it' }).click()
   await entries.getByLabel('Product used').fill('20 lb')

@@ -10,26 +10,33 @@ export type Day = string
 /** The years that records are kept of; a year outside is a slip of the keyboard. */
 const dayPattern = /^(?:19|20|21)\d{2}-\d{2}-\d{2}$/
 
-/** Whether the text is a day of 1900 to 2199 that exists ("2026-02-30" does not). */
-export function isDay(text: string): boolean {
-  if (!dayPattern.test(text)) return false
-  const date = new Date(`${text}T00:00:00Z`)
-  return !Number.isNaN(date.getTime()) && date.toISOString().startsWith(text)
+/** Midnight UTC of a day [ms]; undefined for what is no day of 1900 to 2199 ("2026-02-30"). */
+function timeOf(text: string): number | undefined {
+  if (!dayPattern.test(text)) return undefined
+  const [year, month, date] = [text.slice(0, 4), text.slice(5, 7), text.slice(8)].map(Number)
+  const read = new Date(Date.UTC(year ?? 0, (month ?? 0) - 1, date))
+  // A month or day that does not exist runs over into the next.
+  const exists = read.getUTCMonth() + 1 === month && read.getUTCDate() === date
+  return exists ? read.getTime() : undefined
 }
+
+/** Whether the text is a day of 1900 to 2199 that exists ("2026-02-30" does not). */
+export const isDay = (text: string): boolean => timeOf(text) !== undefined
 
 /**
  * Midnight UTC of a day, for scales and counting.
  * @throws {CoreError} date-unreadable
  */
 export function dayToDate(day: Day): Date {
-  if (!isDay(day)) {
+  const time = timeOf(day)
+  if (time === undefined) {
     throw new CoreError('date-unreadable', {
       parameter: 'day',
       expected: 'a day such as 2026-05-31',
       received: day,
     })
   }
-  return new Date(`${day}T00:00:00Z`)
+  return new Date(time)
 }
 
 /** The UTC day a moment falls on. */

@@ -45,19 +45,45 @@ export interface Verdict {
 
 const eventFactor = (cause: Cause, event: StoryEventKind): number => cause.events?.[event] ?? 1
 
-/** Mean of a value over all other causes, weighted by how common they are. */
-function overOthers(
-  cause: Cause,
-  candidates: readonly Cause[],
-  prior: (cause: Cause) => number,
-  value: (cause: Cause) => number,
-): number {
-  const others = candidates.filter((other) => other !== cause)
-  const total = others.reduce((sum, other) => sum + prior(other), 0)
-  return others.reduce((sum, other) => sum + prior(other) * value(other), 0) / total
+const decibans = (ratio: number): number => 10 * Math.log10(ratio)
+const sum = (values: readonly number[]): number => values.reduce((total, each) => total + each, 0)
+
+/** One thing known, with how likely it is under each candidate, in their order. */
+interface Witness extends Pick<Reason, 'name' | 'label' | 'words'> {
+  readonly likelihoods: readonly number[]
+  readonly whyOf: (cause: Cause) => string | undefined
 }
 
-const decibans = (ratio: number): number => 10 * Math.log10(ratio)
+function witnessOf(evidence: Evidence, candidates: readonly Cause[]): Witness {
+  const { name, label, words } = evidence
+  const likelihoods = candidates.map((cause) => likelihood(cause, evidence))
+  return { name, label, words, likelihoods, whyOf: (cause) => cause.because[name] }
+}
+
+function eventWitness(event: StoryEventKind, candidates: readonly Cause[]): Witness {
+  const likelihoods = candidates.map((cause) => eventFactor(cause, event))
+  return {
+    name: event,
+    label: 'Story',
+    words: storyEvents[event],
+    likelihoods,
+    whyOf: () => undefined,
+  }
+}
+
+/** How a witness bears on one cause against the mean of all others, by how common they are. */
+function reasonOf(
+  { name, label, words, likelihoods, whyOf }: Witness,
+  cause: Cause,
+  index: number,
+  priors: readonly number[],
+): Reason {
+  const own = likelihoods[index] ?? 0
+  const prior = priors[index] ?? 0
+  const weighted = sum(likelihoods.map((each, other) => each * (priors[other] ?? 0)))
+  const others = (weighted - own * prior) / (sum(priors) - prior)
+  return { name, label, words, weightDb: decibans(own / others), why: whyOf(cause) }
+}
 
 /**
  * Ranks the causes of a chlorosis by Bayes' rule over findings, told events and the pH that the
@@ -74,45 +100,23 @@ export function diagnose(input: DiagnosisInput): Verdict {
   const evidence = gatherEvidence(findings, plant, exposure)
   const events = [...new Set(input.events)]
   const candidates = causesOf(context)
-  const prior = (cause: Cause) => cause.commonness[context] ?? cause.commonness.otherwise
 
-  const joint = candidates.map((cause) => {
-    const fromEvidence = evidence.reduce((product, each) => product * likelihood(cause, each), 1)
-    return events.reduce(
-      (product, event) => product * eventFactor(cause, event),
-      prior(cause) * fromEvidence,
-    )
-  })
-  const total = joint.reduce((sum, each) => sum + each, 0)
+  const witnesses = [
+    ...evidence.map((each) => witnessOf(each, candidates)),
+    ...events.map((event) => eventWitness(event, candidates)),
+  ]
+  const priors = candidates.map((cause) => cause.commonness[context] ?? cause.commonness.otherwise)
+  const joint = priors.map((prior, index) =>
+    witnesses.reduce((product, { likelihoods }) => product * (likelihoods[index] ?? 0), prior),
+  )
+  const total = sum(joint)
   const probabilities = joint.map((each) => each / total)
-
-  const reasonOf = (cause: Cause, each: Evidence): Reason => ({
-    name: each.name,
-    label: each.label,
-    words: each.words,
-    weightDb: decibans(
-      likelihood(cause, each) /
-        overOthers(cause, candidates, prior, (other) => likelihood(other, each)),
-    ),
-    why: cause.because[each.name],
-  })
-  const eventReasonOf = (cause: Cause, event: StoryEventKind): Reason => ({
-    name: event,
-    label: 'Story',
-    words: storyEvents[event],
-    weightDb: decibans(
-      eventFactor(cause, event) /
-        overOthers(cause, candidates, prior, (other) => eventFactor(other, event)),
-    ),
-    why: undefined,
-  })
 
   const ranked = candidates
     .map((cause, index): RankedCause => {
-      const reasons = [
-        ...evidence.map((each) => reasonOf(cause, each)),
-        ...events.map((event) => eventReasonOf(cause, event)),
-      ].toSorted((a, b) => Math.abs(b.weightDb) - Math.abs(a.weightDb))
+      const reasons = witnesses
+        .map((witness) => reasonOf(witness, cause, index, priors))
+        .toSorted((a, b) => Math.abs(b.weightDb) - Math.abs(a.weightDb))
       return { cause, probability: probabilities[index] ?? 0, reasons }
     })
     .toSorted((a, b) => b.probability - a.probability)

@@ -1,5 +1,12 @@
 import { unitText, type Quantity } from './quantity.ts'
 
+const mostDecimals = 8
+/** Made once: a formatter costs far more to make than to use. */
+const formatters = Array.from(
+  { length: mostDecimals + 1 },
+  (_, decimals) => new Intl.NumberFormat('en', { maximumFractionDigits: decimals }),
+)
+
 /**
  * A number at a precision a person can measure out: significant figures, without trailing zeros
  * and without an exponent.
@@ -7,8 +14,8 @@ import { unitText, type Quantity } from './quantity.ts'
 export function formatNumber(value: number, significant = 3): string {
   if (value === 0) return '0'
   const magnitude = Math.floor(Math.log10(Math.abs(value)))
-  const decimals = Math.min(8, Math.max(0, significant - 1 - magnitude))
-  return value.toLocaleString('en', { maximumFractionDigits: decimals, minimumFractionDigits: 0 })
+  const decimals = Math.min(mostDecimals, Math.max(0, significant - 1 - magnitude))
+  return formatters[decimals]?.format(value) ?? String(value)
 }
 
 /** Prints a quantity so that {@link parseQuantity} reads it back: "2.5 oz/1000 ft2". */

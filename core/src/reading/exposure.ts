@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type Day } from '../calendar/index.ts'
-import { pHOn, type PHHistory } from './pH-history.ts'
+import { pHReader, type PHHistory } from './pH-history.ts'
 
 /** The span of days in which the affected leaves formed. */
 export interface LeafWindow {
@@ -51,8 +51,9 @@ export interface Exposure {
  */
 export function pHExposure(window: LeafWindow, history: PHHistory): Exposure | undefined {
   const length = daysBetween(window.from, window.to)
+  const pHAt = pHReader(history)
   const known = Array.from({ length: length + 1 }, (_, index) =>
-    pHOn(addDays(window.from, index), history),
+    pHAt(addDays(window.from, index)),
   ).filter((value) => value !== undefined)
   if (known.length === 0) return undefined
   const mean = (values: readonly number[]) =>

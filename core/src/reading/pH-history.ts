@@ -37,31 +37,49 @@ function onSameSide(point: Day, day: Day, corrections: readonly PHCorrection[]):
   return corrections.every(({ onDay }) => point < onDay === day < onDay)
 }
 
-/**
- * pH on one day: read between the readings on the same side of every correction, else what was
- * said at the nearest correction; undefined where nothing is known.
- * @returns pH with one standard deviation, growing with the days to the nearest reading
- */
-export function pHOn(day: Day, history: PHHistory): { pH: number; doubt: number } | undefined {
-  const points = knownPoints(history).filter((p) => onSameSide(p.day, day, history.corrections))
-  const before = points.findLast((point) => point.day <= day)
-  const after = points.find((point) => point.day > day)
-  const aged = (point: PHPoint) => ({
-    pH: point.pH,
-    doubt: point.doubt + doubtPerDay * Math.abs(daysBetween(point.day, day)),
-  })
-  if (before && after) {
-    const share = daysBetween(before.day, day) / daysBetween(before.day, after.day)
-    return {
-      pH: before.pH + (after.pH - before.pH) * share,
-      doubt: Math.min(aged(before).doubt, aged(after).doubt),
-    }
+/** pH with one standard deviation. */
+export interface KnownPH {
+  readonly pH: number
+  readonly doubt: number
+}
+
+const aged = (point: PHPoint, day: Day): KnownPH => ({
+  pH: point.pH,
+  doubt: point.doubt + doubtPerDay * Math.abs(daysBetween(point.day, day)),
+})
+
+function between(before: PHPoint, after: PHPoint, day: Day): KnownPH {
+  const share = daysBetween(before.day, day) / daysBetween(before.day, after.day)
+  return {
+    pH: before.pH + (after.pH - before.pH) * share,
+    doubt: Math.min(aged(before, day).doubt, aged(after, day).doubt),
   }
-  const nearest = before ?? after
-  if (nearest) return aged(nearest)
+}
+
+/**
+ * Puts a history in order once, to be asked for many days.
+ * @returns pH on a day: read between the readings on the same side of every correction, else what
+ * was said at the nearest correction; undefined where nothing is known. Its doubt grows with the
+ * days to the nearest reading.
+ */
+export function pHReader(history: PHHistory): (day: Day) => KnownPH | undefined {
+  const points = knownPoints(history)
   const corrections = history.corrections.toSorted((a, b) => a.onDay.localeCompare(b.onDay))
-  const next = corrections.find(({ onDay }) => day < onDay)
-  if (next) return { pH: next.fromPH, doubt: rememberedDoubt }
-  const last = corrections.at(-1)
-  return last && { pH: last.toPH, doubt: rememberedDoubt }
+  return (day) => {
+    const near = points.filter((point) => onSameSide(point.day, day, corrections))
+    const before = near.findLast((point) => point.day <= day)
+    const after = near.find((point) => point.day > day)
+    if (before && after) return between(before, after, day)
+    const nearest = before ?? after
+    if (nearest) return aged(nearest, day)
+    const next = corrections.find(({ onDay }) => day < onDay)
+    if (next) return { pH: next.fromPH, doubt: rememberedDoubt }
+    const last = corrections.at(-1)
+    return last && { pH: last.toPH, doubt: rememberedDoubt }
+  }
+}
+
+/** pH on one day; see {@link pHReader}. */
+export function pHOn(day: Day, history: PHHistory): KnownPH | undefined {
+  return pHReader(history)(day)
 }

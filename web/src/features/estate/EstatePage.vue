@@ -221,7 +221,7 @@ function moveDrag(event: PointerEvent): void {
 }
 .top {
   display: grid;
-  grid-template-columns: var(--name-width) 1fr var(--state-width);
+  grid-template-columns: var(--name-width) minmax(0, 1fr) var(--state-width);
   align-items: end;
   position: sticky;
   top: 0;
@@ -272,11 +272,21 @@ function moveDrag(event: PointerEvent): void {
     display: none;
   }
   .top {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .head {
+    gap: 8px 14px;
   }
   .span-choice {
     margin-left: 0;
+    order: 4;
+  }
+  .due {
     order: 3;
+    width: 100%;
+  }
+  .add {
+    margin-left: auto;
   }
 }
 </style>

@@ -63,7 +63,7 @@ const isDue = computed(() => (next.value ? next.value.dueOn <= props.today : fal
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: var(--name-width) 1fr var(--state-width);
+  grid-template-columns: var(--name-width) minmax(0, 1fr) var(--state-width);
   align-items: center;
   height: 68px;
   border-top: 1px solid var(--line);
@@ -129,7 +129,7 @@ const isDue = computed(() => (next.value ? next.value.dueOn <= props.today : fal
 }
 @media (width < 700px) {
   .row {
-    grid-template-columns: 1fr auto;
+    grid-template-columns: minmax(0, 1fr) auto;
     grid-template-rows: auto auto;
     height: 104px;
   }

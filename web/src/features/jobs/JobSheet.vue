@@ -96,7 +96,7 @@ ol {
 }
 @media (width < 700px) {
   .job-sheet {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -48,7 +48,7 @@ const remedyOf = (id: string) => remedies.value.find((remedy) => remedy.id === i
 }
 @media (width < 900px) {
   .jobs {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -115,7 +115,7 @@ async function save(): Promise<void> {
 }
 @media (width < 700px) {
   .fields {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
   .record > :deep(.ant-btn) {
     width: 100%;

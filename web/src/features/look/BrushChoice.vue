@@ -102,7 +102,7 @@ label svg {
 }
 @media (width < 700px) {
   .easel {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
   fieldset {
     display: grid;
@@ -117,7 +117,7 @@ label svg {
     grid-template-columns: repeat(2, 1fr);
   }
   .severities label {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     justify-items: center;
     min-height: 58px;
   }

@@ -189,7 +189,7 @@ async function save(): Promise<void> {
 }
 @media (width < 700px) {
   .look {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     gap: 18px;
   }
   .bar {

@@ -352,7 +352,7 @@ section {
 }
 @media (width < 700px) {
   .remedy {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -47,7 +47,7 @@ const steps = computed(() => [
   { name: 'look', label: 'Look', words: lookWords.value },
   { name: 'verdict', label: 'Verdict', words: verdictWords.value },
   { name: 'remedy', label: 'Remedy', words: remedyWords.value },
-  { name: 'jobs', label: 'Jobs and entries', words: jobWords.value },
+  { name: 'jobs', label: 'Jobs', words: jobWords.value },
   { name: 'watch', label: 'Watch', words: watchWords.value },
 ])
 const caseWords = computed(() => {
@@ -106,14 +106,12 @@ nav {
   padding: 6px 2px 8px;
 }
 @media (width < 700px) {
-  nav {
-    display: flex;
-    overflow-x: auto;
-  }
   .step {
-    flex: 0 0 auto;
-    max-width: 46vw;
-    min-height: 48px;
+    padding: 12px 2px 9px;
+    text-align: center;
+  }
+  .step span {
+    display: none;
   }
 }
 </style>

@@ -120,12 +120,21 @@ onBeforeUnmount(() => (palette.local = []))
 }
 .ribbon {
   margin-top: 4px;
-  min-height: 134px;
   overflow: hidden;
 }
 .notice {
   padding: 10px 14px;
   background: var(--rust-wash);
   border-left: 3px solid var(--rust);
+}
+@media (width < 700px) {
+  .head {
+    gap: 6px 16px;
+  }
+  .now {
+    display: flex;
+    gap: 8px;
+    align-items: baseline;
+  }
 }
 </style>

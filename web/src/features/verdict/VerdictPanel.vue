@@ -135,7 +135,7 @@ aside > :deep(.figure) {
 }
 @media (width < 900px) {
   .verdict {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     gap: 20px;
   }
 }

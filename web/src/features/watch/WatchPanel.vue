@@ -75,7 +75,7 @@ aside {
 }
 @media (width < 900px) {
   .watch {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

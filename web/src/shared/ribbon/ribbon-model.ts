@@ -41,6 +41,8 @@ export interface UnseenStretch {
 /** The last colour seen. */
 interface ColourNow extends SeenColour {
   readonly words: string
+  /** "colour 4.1 of 9". */
+  readonly figure: string
 }
 
 /** What a ribbon shows. */
@@ -104,7 +106,11 @@ function marksOf({ readings, events, entries }: RibbonSource): RibbonMark[] {
 export function ribbonModel(source: RibbonSource, today: Day, until: Day): RibbonModel {
   const seen = seenColours(source.readings)
   const last = seen.at(-1)
-  const now = last && { ...last, words: greennessWords(last.greenness) }
+  const now = last && {
+    ...last,
+    words: greennessWords(last.greenness),
+    figure: readingWords(last),
+  }
   const planned = source.jobs.filter(({ status }) => status === 'planned')
   const treatments = [
     ...standingEntries(source.entries).map(({ happenedOn, route, sourceId }) => ({

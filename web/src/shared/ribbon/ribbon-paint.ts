@@ -16,7 +16,7 @@ export interface Thread {
 }
 
 /** Stops closer than this cannot be told apart [px]. */
-const closest = 2.5
+const closest = 3
 
 interface Placed<Point> {
   readonly point: Point

@@ -1,5 +1,4 @@
 import type { RibbonReadingDto } from '@spudder/contract/stand'
-import { readingWords } from '@spudder/core/reading'
 import {
   greennessReading,
   isColourKind,
@@ -10,8 +9,7 @@ import {
 /** A colour seen on a day, with the scale it was seen on. */
 export interface SeenColour extends SeenGreenness {
   readonly kind: ColourReadingKind
-  /** "colour 4.1 of 9". */
-  readonly figure: string
+  readonly value: number
 }
 
 type ColourReading = RibbonReadingDto & { readonly kind: ColourReadingKind }
@@ -24,7 +22,7 @@ export function seenColours(readings: readonly RibbonReadingDto[]): SeenColour[]
     .map((reading) => ({
       day: reading.takenOn,
       kind: reading.kind,
-      figure: readingWords(reading),
+      value: reading.value,
       ...greennessReading(reading),
     }))
     .toSorted((a, b) => a.day.localeCompare(b.day))

@@ -1,0 +1,57 @@
+import { contextNames, plantsOf, type Context } from '@spudder/core/plant'
+import { diagnose, type DiagnosisInput } from '@spudder/core/diagnosis'
+import { findingsAsked, valuesOf, type Findings } from '@spudder/core/finding'
+import { randomLcg } from 'd3-random'
+
+/** Middle of some times [ms]. */
+export function median(times: readonly number[]): number {
+  return times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)] ?? Number.NaN
+}
+
+/** Runs something often and gives the middle time of one run [ms], after some runs to warm up. */
+export function timeOf(run: () => unknown, often = 200): number {
+  for (let i = 0; i < 20; i += 1) run()
+  const times = Array.from({ length: often }, () => {
+    const start = performance.now()
+    run()
+    return performance.now() - start
+  })
+  return median(times)
+}
+
+/** What every time of a run is set against: sorting 10,000 numbers, the same on every machine. */
+export function baselineMs(): number {
+  const random = randomLcg(0.5)
+  const numbers = Array.from({ length: 10_000 }, () => random())
+  return timeOf(() => numbers.toSorted((a, b) => a - b))
+}
+
+/** A look with every finding made and ten years of pH behind it: the most a verdict can have to weigh. */
+function fullLook(context: Context): DiagnosisInput {
+  const random = randomLcg(0.25)
+  const findings = Object.fromEntries(
+    findingsAsked(context).map((name) => {
+      const values = Object.keys(valuesOf(name))
+      return [name, values[Math.floor(random() * values.length)]]
+    }),
+  ) as Findings
+  const readings = Array.from({ length: 40 }, (_, index) => ({
+    kind: 'pH' as const,
+    value: 7 + random(),
+    method: 'meter' as const,
+    takenOn: `20${16 + Math.floor(index / 4)}-0${1 + (index % 4) * 2}-15`,
+  }))
+  return {
+    context,
+    plantId: plantsOf(context)[0]?.id ?? '',
+    lookedOn: '2026-06-15',
+    findings,
+    pHHistory: { readings, corrections: [{ onDay: '2026-06-01', fromPH: 8, toPH: 7 }] },
+    events: ['limed', 'fed', 'heavy-rain'],
+  }
+}
+
+/** Slowest context's time of a verdict with all its reasons and open questions [ms]. */
+export function verdictMs(): number {
+  return Math.max(...contextNames.map(fullLook).map((look) => timeOf(() => diagnose(look))))
+}

@@ -1,0 +1,58 @@
+import { rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { startAppServer } from './app-server.ts'
+import { baselineMs, verdictMs } from './bench-core.ts'
+import { drawEstate, firstLoadKb, openBrowser } from './bench-drawing.ts'
+import { fillPlaces, queryMs } from './bench-estate.ts'
+import { buildWeb } from './build-web.ts'
+import { startMariaDb } from './mariadb.ts'
+import { freePort } from './ports.ts'
+import { root } from './processes.ts'
+
+const sizes = [6, 200, 2000] as const
+const say = (text: string) => process.stdout.write(`${text}\n`)
+const figure = (value: number) => value.toFixed(value < 10 ? 2 : 0)
+
+await buildWeb()
+const baseline = baselineMs()
+say(`baseline: sorting 10,000 numbers takes ${figure(baseline)} ms; every × below is against it`)
+const verdict = verdictMs()
+say(
+  `verdict with reasons, slowest context: ${figure(verdict)} ms, ${figure(verdict / baseline)} × (aim: under one frame, 16 ms)`,
+)
+
+const folder = join(root, '.data', 'bench')
+rmSync(folder, { recursive: true, force: true })
+const database = await startMariaDb(folder, 5401)
+try {
+  say(`filling places of ${sizes.join(', ')} stands with five years of weekly readings …`)
+  const places = await fillPlaces(database, sizes)
+  const server = await startAppServer({ database, port: await freePort(5400), isDemo: false })
+  const browser = await openBrowser()
+  try {
+    const kilobytes = await firstLoadKb(browser, server.url)
+    say(`first load JavaScript: ${figure(kilobytes)} kB gzip (aim: at most 250)`)
+    const perStand: number[] = []
+    for (const [size, placeId] of places) {
+      const query = await queryMs(server.url, placeId, size)
+      perStand.push(query.all / size)
+      const drawing = await drawEstate(browser, server.url, placeId)
+      const growth = (query.all / size / (perStand[0] ?? 1)).toFixed(2)
+      say(
+        [
+          `${size} stands:`,
+          `first page ${figure(query.first)} ms (${figure(query.first / baseline)} ×),`,
+          `all pages ${figure(query.all)} ms, ${growth} × the time per stand of ${sizes[0]} (aim: at most 1);`,
+          `drawn after ${figure(drawing.firstMs)} ms, ${drawing.rowsDrawn} rows in the page,`,
+          `a frame while scrolling ${figure(drawing.frameMs)} ms, 95 % under ${figure(drawing.slowFrameMs)} ms,`,
+          `${figure(drawing.frameMs / drawing.stillFrameMs)} × a still frame`,
+        ].join(' '),
+      )
+    }
+  } finally {
+    await browser.close()
+    await server.stop()
+  }
+} finally {
+  await database.stop()
+}
