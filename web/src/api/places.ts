@@ -1,8 +1,9 @@
 import type { CreatePlaceDto, PlaceDto } from '@spudder/contract/place'
 import type { CreateStandDto, EstatePageDto, StandDto } from '@spudder/contract/stand'
 import type { WeatherDto } from '@spudder/contract/weather'
-import { defineQuery, useMutation, useQuery, useQueryCache } from '@pinia/colada'
+import { defineQuery, useMutation, useQuery } from '@pinia/colada'
 import { computed } from 'vue'
+import { useReadAnew } from './read-anew.ts'
 import { request } from './request.ts'
 
 /** The place at work: the first one, until there are more to choose from. */
@@ -13,10 +14,10 @@ export const usePlace = defineQuery(() => {
 })
 
 export function useCreatePlace() {
-  const cache = useQueryCache()
+  const onSettled = useReadAnew('places')
   return useMutation({
     mutation: (dto: CreatePlaceDto) => request<PlaceDto>('POST', '/places', dto),
-    onSettled: () => cache.invalidateQueries({ key: ['places'] }),
+    onSettled,
   })
 }
 
@@ -41,10 +42,10 @@ export function useWeather(
 }
 
 export function useCreateStand() {
-  const cache = useQueryCache()
+  const onSettled = useReadAnew('estate')
   return useMutation({
     mutation: ({ placeId, dto }: { placeId: string; dto: CreateStandDto }) =>
       request<StandDto>('POST', `/places/${placeId}/stands`, dto),
-    onSettled: () => cache.invalidateQueries({ key: ['estate'] }),
+    onSettled,
   })
 }

@@ -6,7 +6,8 @@ import type { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
 import type { CreateRemedyDto, RemedyDto } from '@spudder/contract/remedy'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import type { CreateStoryEventDto, StoryEventDto } from '@spudder/contract/story'
-import { useMutation, useQuery, useQueryCache } from '@pinia/colada'
+import { useMutation, useQuery } from '@pinia/colada'
+import { useReadAnew } from './read-anew.ts'
 import { request } from './request.ts'
 
 /** A stand with its whole story. */
@@ -19,15 +20,7 @@ export function useStory(standId: () => string) {
 
 /** A request that changes a stand; its story and the estate are read anew afterwards. */
 function useStandChange<Input, Answer>(mutation: (input: Input) => Promise<Answer>) {
-  const cache = useQueryCache()
-  return useMutation({
-    mutation,
-    onSettled: () =>
-      Promise.all([
-        cache.invalidateQueries({ key: ['story'] }),
-        cache.invalidateQueries({ key: ['estate'] }),
-      ]),
-  })
+  return useMutation({ mutation, onSettled: useReadAnew('story', 'estate') })
 }
 
 interface For<Dto> {

@@ -13,7 +13,8 @@ import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import OpenQuestions from '../../shared/verdict/OpenQuestions.vue'
 import VerdictBars from '../../shared/verdict/VerdictBars.vue'
-import { percent } from '../../shared/units/percent.ts'
+import { midSentence } from '../../shared/words/sentence.ts'
+import { percent } from '../../shared/words/percent.ts'
 import BrushChoice from './BrushChoice.vue'
 import FindingWords from './FindingWords.vue'
 import { paintTier } from './paint-tier.ts'
@@ -115,7 +116,7 @@ async function save(): Promise<void> {
 
     <div class="bar">
       <p v-if="leading && hasFindings" class="so-far" aria-live="polite">
-        So far <b>{{ leading.cause.name.toLowerCase() }}, {{ percent(leading.probability) }}</b>
+        So far <b>{{ midSentence(leading.cause.name) }}, {{ percent(leading.probability) }}</b>
       </p>
       <ProblemNote :problem="store.error.value" />
       <Button v-if="isDirty" size="large" @click="forgetDraft">Take back</Button>

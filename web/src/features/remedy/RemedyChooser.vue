@@ -51,6 +51,7 @@ const {
   carrierValue,
   tankL,
   ironShare,
+  ironProblem,
   amount,
   fills,
   warnings,
@@ -113,6 +114,8 @@ const { checked, messageFor } = useChecked(CreateRemedyDto, () => choose.error.v
 
 async function save(): Promise<void> {
   if (!openCase.value || !rate.value || !chosen.value || !cause.value) return
+  const isTankUnread = draft.value.tank !== '' && tankL.value === undefined
+  if (isTankUnread || fills.value.problem) return
   const { id, applyOn, lasting, retestOn } = draft.value
   const dto = checked({
     id,
@@ -131,7 +134,7 @@ async function save(): Promise<void> {
     lasting,
     ...(retestOn === '' ? {} : { retestOn }),
   })
-  if (!dto || fills.value.problem) return
+  if (!dto) return
   const stored = await choose.mutateAsync({ id: openCase.value.id, dto }).catch(() => undefined)
   if (!stored) return
   forget()
@@ -179,8 +182,8 @@ async function save(): Promise<void> {
         :label="rateBases[rate.basis].label"
         :dimension="rateBases[rate.basis].dimension"
         :unit="rate.unit"
-        :hint="`${rate.label}; usual ${rate.rate.low}-${rate.rate.high} ${rate.unit}. The label comes first.`"
-        :message="messageFor('rateValue')"
+        :hint="`usual ${rate.rate.low}-${rate.rate.high} ${rate.unit} (${rate.source}); the label comes first`"
+        :message="amount.problem ?? messageFor('rateValue')"
         @value="rateValue = $event"
       />
       <QuantityField
@@ -198,7 +201,7 @@ async function save(): Promise<void> {
         label="iron in the product, %"
         inputmode="decimal"
         hint="from the label"
-        :message="amount.problem ?? messageFor('ironShare')"
+        :message="ironProblem ?? messageFor('ironShare')"
       />
       <QuantityField
         v-if="rate.carrier && draft.tank !== ''"

@@ -3,7 +3,7 @@ import type { IronSourceId, RankedSource } from '@spudder/core/choice'
 import { markWords } from '@spudder/core/reference'
 import { formatNumber } from '@spudder/core/quantity'
 import type { Rate } from '@spudder/core/rate'
-import { percent } from '../../shared/units/percent.ts'
+import { percent } from '../../shared/words/percent.ts'
 
 defineProps<{
   ranked: readonly (RankedSource & { readonly rates: readonly Rate[] })[]

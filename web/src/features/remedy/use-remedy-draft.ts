@@ -94,9 +94,16 @@ export function useRemedyDraft({ standId, context, size, pH, presentIronMgPerL }
   const carrierValue = ref<number>()
   const tankL = ref<number>()
   const ironShare = computed(() => numberIn(draft.value.ironPercent) / 100)
+  const ironProblem = computed(() =>
+    ironShare.value >= 0.001 && ironShare.value <= 0.8
+      ? undefined
+      : 'Give the percentage of iron on the label, from 0.1 to 80.',
+  )
 
   const amount = computed(() => {
-    if (!rate.value || rateValue.value === undefined) return { problem: undefined }
+    if (!rate.value || rateValue.value === undefined || ironProblem.value) {
+      return { problem: undefined }
+    }
     if (rate.value.carrier && carrierValue.value === undefined) return { problem: undefined }
     const input = {
       rate: rate.value,
@@ -156,6 +163,7 @@ export function useRemedyDraft({ standId, context, size, pH, presentIronMgPerL }
     carrierValue,
     tankL,
     ironShare,
+    ironProblem,
     amount,
     fills,
     warnings,

@@ -2,7 +2,7 @@
 import { ironSources } from '@spudder/core/choice'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import { percent } from '../../shared/units/percent.ts'
+import { percent } from '../../shared/words/percent.ts'
 import { dayWords } from '../../shared/units/today.ts'
 
 const {

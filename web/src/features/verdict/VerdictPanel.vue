@@ -4,6 +4,7 @@ import { useStandCase } from '../../shared/case/stand-case.ts'
 import PlantFigure from '../../shared/figure/PlantFigure.vue'
 import OpenQuestions from '../../shared/verdict/OpenQuestions.vue'
 import VerdictBars from '../../shared/verdict/VerdictBars.vue'
+import { midSentence } from '../../shared/words/sentence.ts'
 import { dayWords } from '../../shared/units/today.ts'
 
 const { stand, look, verdict, hasFindings, isDirty, newestLook, openCase } = useStandCase()
@@ -18,7 +19,7 @@ const isOpenQuestion = computed(() => (leading.value?.probability ?? 0) < 0.6)
       <h2 class="cause">{{ leading.cause.name }}</h2>
       <p class="mechanism">{{ leading.cause.mechanism }}</p>
       <p v-if="isOpenQuestion && second" class="doubt">
-        Not settled: {{ second.cause.name.toLowerCase() }} is nearly as likely. Look closer before
+        Not settled: {{ midSentence(second.cause.name) }} is nearly as likely. Look closer before
         you buy anything.
       </p>
       <p v-if="leading.cause.remedy === 'not-iron'" class="no-iron">

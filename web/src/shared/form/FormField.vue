@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useId } from 'vue'
+import { lineStart } from '../words/sentence.ts'
 
 /** A labelled field with its hint and what is wrong with it, tied together for screen readers. */
 defineProps<{ label: string; hint?: string | undefined; message?: string | undefined }>()
@@ -9,7 +10,7 @@ const id = useId()
 
 <template>
   <div class="field">
-    <label :for="id">{{ label }}</label>
+    <label :for="id">{{ lineStart(label) }}</label>
     <slot
       :id="id"
       :described-by="message ? `${id}-message` : hint ? `${id}-hint` : undefined"
@@ -30,9 +31,6 @@ label {
   font-size: 0.8rem;
   font-weight: 600;
   color: var(--slate);
-}
-label::first-letter {
-  text-transform: uppercase;
 }
 .message {
   color: var(--rust);

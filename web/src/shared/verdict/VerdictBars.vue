@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { strengthWords, type RankedCause, type Reason, type Verdict } from '@spudder/core/diagnosis'
 import { computed, ref } from 'vue'
-import { percent } from '../units/percent.ts'
+import { percent } from '../words/percent.ts'
 
 /** Causes as bars, each opening to its reasons. */
 const props = defineProps<{
