@@ -9,7 +9,7 @@ export function median(times: readonly number[]): number {
 }
 
 /** Runs something often and gives the middle time of one run [ms], after some runs to warm up. */
-export function timeOf(run: () => unknown, often = 200): number {
+function timeOf(run: () => unknown, often = 200): number {
   for (let i = 0; i < 20; i += 1) run()
   const times = Array.from({ length: often }, () => {
     const start = performance.now()

@@ -3,7 +3,6 @@ export {
   EstatePageDto,
   EstateQueryDto,
   EstateRowDto,
-  RibbonDto,
   RibbonReadingDto,
   StandDto,
   StandStoryDto,

@@ -54,7 +54,7 @@ export class RibbonReadingDto {
 }
 
 /** What happened to a stand and is to come: everything that its ribbon is painted from. */
-export class RibbonDto {
+class RibbonDto {
   @IsUUID() standId!: string
   @IsArray()
   @ValidateNested({ each: true })

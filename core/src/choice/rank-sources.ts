@@ -1,4 +1,5 @@
 import type { Route } from '../plant/index.ts'
+import { weakFrom, worksFrom } from './data/fitness.ts'
 import { ironSources, type IronSourceId } from './data/iron-sources.ts'
 import type { IronSource } from './data/iron-sources.ts'
 import { workingShare, type PHBelief, type WorkingShare } from './survival.ts'
@@ -15,13 +16,9 @@ export interface RankedSource {
   readonly reason: string
 }
 
-/** Read at 70 %, the expected curves give out where the trade says: EDTA about 6.5, DTPA 7.5. */
-const worksFrom = 0.7
-const weakFrom = 0.25
-
 function fitnessOf(share: WorkingShare): Fitness {
-  if (share.usual >= worksFrom) return 'works'
-  return share.usual >= weakFrom ? 'weak' : 'fails'
+  if (share.usual >= worksFrom.value) return 'works'
+  return share.usual >= weakFrom.value ? 'weak' : 'fails'
 }
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`

@@ -57,8 +57,8 @@ function inSolution(sourceId: IronSourceId, { pH, doubt }: PHBelief): WorkingSha
       low: 0,
       usual: 0.02,
       high: 0.1,
-      source: 'precipitates within hours to days',
-      mark: 'C',
+      source: 'precipitates within hours to days (common practice)',
+      mark: 'J',
     }
   }
   return {
@@ -72,7 +72,7 @@ function inSolution(sourceId: IronSourceId, { pH, doubt }: PHBelief): WorkingSha
 
 /** On the leaf soil pH does not matter; a large molecule stays outside. */
 function onLeaf(sourceId: IronSourceId): WorkingShare {
-  const leaf = { source: 'common practice: what enters a leaf', mark: 'C' } as const
+  const leaf = { source: 'what enters a leaf (common practice), as shares', mark: 'J' } as const
   return sourceId === 'fe-eddha'
     ? { low: 0.05, usual: 0.15, high: 0.3, ...leaf }
     : { low: 0.7, usual: 0.9, high: 1, ...leaf }

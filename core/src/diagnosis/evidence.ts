@@ -28,7 +28,7 @@ const normalBelow = (z: number): number => (1 + errorFunction(z / Math.SQRT2)) /
 
 /** Belief over the pH bands, for a plant that bears more or less. */
 function pHBelief(exposure: Exposure, plant: Plant): Readonly<Record<string, number>> {
-  const pH = exposure.pH - pHToleranceOf[plant.ironEfficiency]
+  const pH = exposure.pH - pHToleranceOf[plant.ironEfficiency].value
   let below = 0
   const belief: Record<string, number> = {}
   for (const band of pHBands) {

@@ -1,6 +1,6 @@
 import { addDays, type Day } from '../calendar/index.ts'
 import type { PHHistory, Reading } from '../reading/index.ts'
-import type { StoryEventKind } from './data/events.ts'
+import { storyDays, type StoryEventKind } from './data/events.ts'
 
 /** Something that happened to a stand, as it was told. */
 export interface ToldEvent {
@@ -9,9 +9,6 @@ export interface ToldEvent {
   readonly fromPH: number | null
   readonly toPH: number | null
 }
-
-/** How long before a look an event still counts as part of its story [d]; a judgement. */
-const storyDays = 120
 
 /**
  * The part of a stand's record that a verdict on a look may use: events of the months before it,
@@ -27,7 +24,7 @@ export function storyOf(
       ? [{ onDay: happenedOn, fromPH, toPH }]
       : [],
   )
-  const earliest = addDays(lookedOn, -storyDays)
+  const earliest = addDays(lookedOn, -storyDays.value)
   const events = told
     .filter(({ happenedOn }) => happenedOn >= earliest && happenedOn <= lookedOn)
     .map(({ kind }) => kind)

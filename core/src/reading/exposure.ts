@@ -1,4 +1,5 @@
 import { addDays, daysBetween, type Day } from '../calendar/index.ts'
+import { thirdsByTier, unfoldingDays, usualYoungLeafDays, youngLeafDays } from './data/exposure.ts'
 import { pHReader, type PHHistory } from './pH-history.ts'
 
 /** The span of days in which the affected leaves formed. */
@@ -7,35 +8,15 @@ export interface LeafWindow {
   readonly to: Day
 }
 
-/** Days over which the youngest third of the leaves formed, by growth; common practice. */
-const youngLeafDays: Readonly<Record<string, number>> = {
-  'very-fast': 12,
-  normal: 28,
-  slow: 50,
-  stopped: 90,
-}
-
-/** A leaf on view has been forming since some days before it unfolded; common practice. */
-const unfoldingDays = 4
-
-const reachByTier: Readonly<Record<string, number>> = {
-  'youngest-only': 1,
-  tips: 1,
-  'youngest-spreading-down': 2,
-  all: 3,
-  scattered: 3,
-  middle: 2,
-  'oldest-spreading-up': 3,
-  'oldest-only': 3,
-}
-
 /**
  * When the affected leaves grew. A leaf shows the conditions in which it formed, so what happened
  * since it unfolded says nothing about it.
  */
 export function leafWindow(lookedOn: Day, growth = 'normal', tier = 'youngest-only'): LeafWindow {
-  const days = (youngLeafDays[growth] ?? 28) * (reachByTier[tier] ?? 1)
-  return { from: addDays(lookedOn, -days - unfoldingDays), to: addDays(lookedOn, -unfoldingDays) }
+  const ofThird = youngLeafDays[growth] ?? usualYoungLeafDays
+  const days = ofThird.value * (thirdsByTier[tier] ?? 1)
+  const to = addDays(lookedOn, -unfoldingDays.value)
+  return { from: addDays(to, -days), to }
 }
 
 /** The pH that leaves grew in. */

@@ -1,4 +1,5 @@
 import { daysBetween, type Day } from '../calendar/index.ts'
+import { pHDoubtPerDay, rememberedPHDoubt } from './data/exposure.ts'
 import { doubtOf, type Reading } from './reading.ts'
 
 /** A correction that moved pH at one stroke: acid into a tank, lime or acid onto the ground. */
@@ -20,11 +21,6 @@ interface PHPoint {
   readonly doubt: number
 }
 
-/** Doubt of a pH remembered at a correction rather than measured; as a colour vial. */
-const rememberedDoubt = 0.3
-/** How much doubt a day between a reading and the day in question adds; half a unit in 200 days. */
-const doubtPerDay = 0.0025
-
 function knownPoints(history: PHHistory): readonly PHPoint[] {
   const measured = history.readings
     .filter((reading) => reading.kind === 'pH')
@@ -45,7 +41,7 @@ export interface KnownPH {
 
 const aged = (point: PHPoint, day: Day): KnownPH => ({
   pH: point.pH,
-  doubt: point.doubt + doubtPerDay * Math.abs(daysBetween(point.day, day)),
+  doubt: point.doubt + pHDoubtPerDay.value * Math.abs(daysBetween(point.day, day)),
 })
 
 function between(before: PHPoint, after: PHPoint, day: Day): KnownPH {
@@ -73,9 +69,9 @@ export function pHReader(history: PHHistory): (day: Day) => KnownPH | undefined 
     const nearest = before ?? after
     if (nearest) return aged(nearest, day)
     const next = corrections.find(({ onDay }) => day < onDay)
-    if (next) return { pH: next.fromPH, doubt: rememberedDoubt }
+    if (next) return { pH: next.fromPH, doubt: rememberedPHDoubt.value }
     const last = corrections.at(-1)
-    return last && { pH: last.toPH, doubt: rememberedDoubt }
+    return last && { pH: last.toPH, doubt: rememberedPHDoubt.value }
   }
 }
 

@@ -1,9 +1,10 @@
 /**
  * How well a figure is founded.
  * P published, source named; C common practice in the trade; D derived by arithmetic;
- * M from memory of a published source, not re-read.
+ * M from memory of a published source, not re-read; J our own judgement, where nobody states a
+ * figure and one is needed.
  */
-export type Mark = 'P' | 'C' | 'D' | 'M'
+export type Mark = 'P' | 'C' | 'D' | 'M' | 'J'
 
 /** Words for a mark, as shown beside a figure. */
 export const markWords: Readonly<Record<Mark, string>> = {
@@ -11,6 +12,7 @@ export const markWords: Readonly<Record<Mark, string>> = {
   C: 'common practice',
   D: 'derived',
   M: 'from memory of a published source',
+  J: 'our judgement',
 }
 
 /** Where a figure comes from. A record of reference data without it does not compile. */

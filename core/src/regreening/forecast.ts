@@ -1,5 +1,6 @@
 import { addDays, daysBetween, type Day } from '../calendar/index.ts'
 import type { FigureRange } from '../reference/index.ts'
+import { strayPerDay } from './data/course.ts'
 import type { Response } from './data/responses.ts'
 import type { SeenGreenness } from './judge.ts'
 import { expectedGain } from './recovery.ts'
@@ -23,9 +24,6 @@ export interface ForecastInput {
   /** Days between the points returned, 1 or more [d]. */
   readonly stepDays: number
 }
-
-/** How far colour strays by itself in a day, one deviation; it adds up as a random walk. */
-const strayPerDay = 0.008
 
 const within = (value: number): number => Math.min(1, Math.max(0, value))
 
@@ -73,7 +71,10 @@ function expectedOn(
   open: readonly OpenTreatment[],
   day: Day,
 ): ExpectedGreenness {
-  const stray = Math.hypot(last.doubt, strayPerDay * Math.sqrt(daysBetween(last.day, day)) * 2)
+  const stray = Math.hypot(
+    last.doubt,
+    strayPerDay.value * Math.sqrt(daysBetween(last.day, day)) * 2,
+  )
   const changes = open.map((treatment) => change(last, treatment, day))
   const sumOf = (which: keyof FigureRange) =>
     changes.reduce((sum, each) => sum + each[which], last.greenness)

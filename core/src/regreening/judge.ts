@@ -1,5 +1,6 @@
 import { addDays, dayWords, daysBetween, type Day } from '../calendar/index.ts'
 import { readingKinds } from '../reading/index.ts'
+import { clearDeviations } from './data/course.ts'
 import type { ColourReadingKind } from './data/greenness-scales.ts'
 import type { Response } from './data/responses.ts'
 import { onScale, type Greenness } from './greenness.ts'
@@ -31,9 +32,6 @@ export interface JudgeInput {
   readonly seen: readonly SeenGreenness[]
 }
 
-/** How many deviations of a reading count as a difference. */
-const clear = 1.5
-
 interface Comparison {
   readonly days: number
   readonly gained: number
@@ -55,7 +53,7 @@ function compare(
     days,
     gained: gains.at(-1) ?? 0,
     best: Math.max(0, ...gains),
-    noise: Math.hypot(last?.doubt ?? 0, before.doubt) * clear,
+    noise: Math.hypot(last?.doubt ?? 0, before.doubt) * clearDeviations.value,
     ...expectedGain(response, before.greenness, days),
   }
 }

@@ -2,6 +2,7 @@ import type { IronSourceId } from '../choice/index.ts'
 import { CoreError } from '../error/index.ts'
 import type { Context, Route } from '../plant/index.ts'
 import type { FigureRange } from '../reference/index.ts'
+import { closes, closesWhite, whiteBelow } from './data/course.ts'
 import { healthyGreenness } from './data/greenness-scales.ts'
 import { responseRules, type Response } from './data/responses.ts'
 
@@ -25,12 +26,6 @@ export function responseFor(route: Route, sourceId: IronSourceId, context: Conte
   }
   return rule.response
 }
-
-/** Share of the gap to a healthy leaf that a treatment closes: least, usual, most; a judgement. */
-const closes: FigureRange = { low: 0.5, usual: 0.8, high: 1 }
-/** White and scorched leaves seldom recover; only new growth shows it. */
-const closesWhite: FigureRange = { low: 0.25, usual: 0.55, high: 0.9 }
-const whiteBelow = 0.2
 
 /** Rise from 0 to 1 without a kink at either end. */
 const smoothRise = (share: number): number => {
@@ -62,8 +57,8 @@ const middle = (range: { low: number; high: number }): number => (range.low + ra
  * @param days since the treatment [d]; 0 gain before it
  */
 export function expectedGain(response: Response, before: number, days: number): FigureRange {
-  const gap = Math.max(0, healthyGreenness - before)
-  const share = before < whiteBelow ? closesWhite : closes
+  const gap = Math.max(0, healthyGreenness.value - before)
+  const share = before < whiteBelow.value ? closesWhite : closes
   const { firstChange, full, fades } = response
   const courses = [
     { lag: firstChange.low, full: full.low, fade: fades.high, gain: gap * share.high },

@@ -39,8 +39,8 @@ export const soilSurvival: readonly SurvivalCurve[] = [
       percent(7.5, 0, 0, 3),
       percent(8, 0, 0, 0),
     ],
-    source: 'common practice: of use in acid soil, gone in days to weeks over pH 7',
-    mark: 'C',
+    source: 'of use in acid soil, gone in days to weeks over pH 7 (common practice), as shares',
+    mark: 'J',
   },
   {
     sourceId: 'fe-edta',

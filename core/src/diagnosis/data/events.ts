@@ -1,3 +1,5 @@
+import type { Figure } from '../../reference/index.ts'
+
 /** What may have happened to a stand before the leaves turned; told with its date. */
 export const storyEvents = {
   'pH-corrected': 'pH corrected',
@@ -17,3 +19,11 @@ export const storyEvents = {
 
 export type StoryEventKind = keyof typeof storyEvents
 export const storyEventKinds = Object.keys(storyEvents) as readonly StoryEventKind[]
+
+/** How long before a look an event still counts as part of its story. */
+export const storyDays: Figure = {
+  value: 120,
+  unit: 'd',
+  source: 'about a season of leaves',
+  mark: 'J',
+}

@@ -1,5 +1,5 @@
 import type { IronEfficiency } from '../../plant/index.ts'
-import type { Sourced } from '../../reference/index.ts'
+import type { Figure, Sourced } from '../../reference/index.ts'
 
 export type PHBand = 'acid' | 'slightly-acid' | 'neutral' | 'alkaline' | 'strongly-alkaline'
 
@@ -17,9 +17,16 @@ export const pHBands: readonly ({ readonly band: PHBand; readonly below: number 
   },
 ]
 
-/** How much higher a pH a plant bears than a sensitive one: 7.2 sensitive, 7.5 most plants. */
-export const pHToleranceOf: Readonly<Record<IronEfficiency, number>> = {
-  inefficient: 0,
-  medium: 0.15,
-  efficient: 0.3,
+const tolerance = (value: number): Figure => ({
+  value,
+  unit: 'pH',
+  source: 'trouble from 7.2 in sensitive plants and from 7.5 in most (common practice), by thirds',
+  mark: 'D',
+})
+
+/** How much higher a pH a plant bears than a sensitive one. */
+export const pHToleranceOf: Readonly<Record<IronEfficiency, Figure>> = {
+  inefficient: tolerance(0),
+  medium: tolerance(0.15),
+  efficient: tolerance(0.3),
 }

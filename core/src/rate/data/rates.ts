@@ -37,7 +37,10 @@ export interface Rate extends Sourced {
 }
 
 const practice = { source: 'common practice', mark: 'C' } as const
-const fromMemory = { source: 'container drench bulletins; label directions', mark: 'M' } as const
+const drenches = { source: 'container drench bulletins', mark: 'M' } as const
+const turfLabels = { source: 'label directions of turf chelates', mark: 'M' } as const
+/** Nobody states these; read across from the rows that stand nearest. */
+const readAcross = { source: 'read across from nearby rates', mark: 'J' } as const
 
 /** The first rates; the product's label always wins over them. */
 export const rates: readonly Rate[] = [
@@ -91,7 +94,7 @@ export const rates: readonly Rate[] = [
     rate: { low: 0.5, usual: 0.5, high: 1 },
     carrier: { unit: 'gal/tree', low: 1, usual: 2, high: 5 },
     intervalDays: { low: 14, high: 28 },
-    ...practice,
+    ...readAcross,
   },
   {
     id: 'leaf-spray-pots',
@@ -104,7 +107,7 @@ export const rates: readonly Rate[] = [
     rate: { low: 0.1, usual: 0.2, high: 0.5 },
     carrier: { unit: 'fl oz/pot', low: 1, usual: 2, high: 3 },
     intervalDays: { low: 14, high: 28 },
-    ...practice,
+    ...readAcross,
   },
   {
     id: 'soil-eddha-trunk',
@@ -142,7 +145,7 @@ export const rates: readonly Rate[] = [
     rate: { low: 1, usual: 2, high: 4 },
     carrier: { unit: 'gal/1000 ft2', low: 3, usual: 5, high: 10 },
     intervalDays: { low: 35, high: 60 },
-    ...fromMemory,
+    ...turfLabels,
   },
   {
     id: 'soil-iron-watered-in-acid',
@@ -155,7 +158,7 @@ export const rates: readonly Rate[] = [
     rate: { low: 1, usual: 2, high: 5 },
     carrier: { unit: 'gal/1000 ft2', low: 3, usual: 5, high: 10 },
     intervalDays: { low: 28, high: 42 },
-    ...practice,
+    ...readAcross,
   },
   {
     id: 'soil-eddha-furrow',
@@ -180,7 +183,7 @@ export const rates: readonly Rate[] = [
     rate: { low: 1, usual: 1, high: 2 },
     carrier: { unit: 'gal/tree', low: 5, usual: 5, high: 5 },
     intervalDays: { low: 28, high: 56 },
-    ...practice,
+    ...readAcross,
   },
   {
     id: 'soil-container-drench',
@@ -192,7 +195,7 @@ export const rates: readonly Rate[] = [
     unit: 'oz/100 gal',
     rate: { low: 4, usual: 5, high: 5 },
     carrier: { unit: '%', low: 10, usual: 12, high: 15 },
-    ...fromMemory,
+    ...drenches,
   },
   {
     id: 'solution-aquaponic',

@@ -1,5 +1,5 @@
 import type { ReadingKind } from '../../reading/index.ts'
-import type { Sourced } from '../../reference/index.ts'
+import type { Figure, Sourced } from '../../reference/index.ts'
 
 interface GreennessScale extends Sourced {
   /** Value that a white leaf has on this scale, and one as green as can be. */
@@ -31,7 +31,17 @@ export const greennessScales = {
 
 export type ColourReadingKind = keyof typeof greennessScales
 
-/** Greenness that growers accept: 6 of 9 on turf. */
-export const acceptableGreenness = 0.625
-/** Greenness of a leaf that lacks nothing: severity 0. */
-export const healthyGreenness = 0.89
+/** Greenness that growers accept. */
+export const acceptableGreenness: Figure = {
+  value: 0.625,
+  unit: '',
+  source: '6 of 9 is acceptable turf: (6 − 1) / (9 − 1)',
+  mark: 'D',
+}
+/** Greenness of a leaf that lacks nothing. */
+export const healthyGreenness: Figure = {
+  value: 0.89,
+  unit: '',
+  source: 'severity 0 on the scale above',
+  mark: 'D',
+}

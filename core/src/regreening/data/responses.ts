@@ -24,7 +24,7 @@ export interface ResponseRule {
 }
 
 const practice = { source: 'common practice', mark: 'C' } as const
-const judged = { source: 'common practice for nearby cases; a judgement', mark: 'C' } as const
+const judged = { source: 'read across from the nearest case', mark: 'J' } as const
 
 /** First rule that fits counts: the particular stand before the general. */
 export const responseRules: readonly ResponseRule[] = [

@@ -93,8 +93,8 @@ const description = computed(() => {
       <line
         :x1="margin.left"
         :x2="x(lastDay)"
-        :y1="y(acceptableGreenness)"
-        :y2="y(acceptableGreenness)"
+        :y1="y(acceptableGreenness.value)"
+        :y2="y(acceptableGreenness.value)"
         class="acceptable"
       />
       <path :d="bandPath" class="band" />
