@@ -1,7 +1,7 @@
 import { randomLcg } from 'd3-random'
 import type { AgedLeaf, Paint } from '../finding/index.ts'
 import type { FigureKind, LeafForm } from '../plant/index.ts'
-import type { LeafPose } from './leaf-frame.ts'
+import { leafFrame, type LeafPose } from './leaf-frame.ts'
 import { paintLeaf } from './paint-leaf.ts'
 import { figureSize, groundLevel, layLeaves, type PosedLeaf } from './pose-leaves.ts'
 import { pathThrough, type Point, type Shape } from './shape.ts'
@@ -17,6 +17,8 @@ export interface FigureLeaf extends AgedLeaf {
 export interface Figure {
   readonly width: number
   readonly height: number
+  /** Where the plant begins; above it the picture is empty. */
+  readonly top: number
   readonly ground: readonly Shape[]
   readonly roots: readonly Shape[]
   readonly stem: readonly Shape[]
@@ -130,6 +132,17 @@ export function leavesOf(kind: FigureKind): readonly AgedLeaf[] {
   return layLeaves(kind).map(({ id, age }) => ({ id, age }))
 }
 
+const headroom = 16
+
+/** The highest that any leaf reaches along its midrib, with some air above it. */
+function topOf(posed: readonly PosedLeaf[]): number {
+  const heights = posed.flatMap(({ pose }) => {
+    const frame = leafFrame(pose)
+    return [0.5, 0.75, 1].map((t) => frame(0, t)[1])
+  })
+  return Math.max(0, Math.min(...heights) - headroom)
+}
+
 const ageWords = (age: number): string => {
   if (age < 1 / 3) return 'young'
   return age < 2 / 3 ? 'middle' : 'old'
@@ -152,6 +165,7 @@ export function paintFigure({ kind, leafForm, paint, roots }: FigureInput): Figu
   })
   return {
     ...figureSize,
+    top: topOf(posed),
     ground: paintGround(kind),
     roots: paintRoots(kind, roots),
     stem: paintStem(kind, leafForm, posed),

@@ -23,7 +23,7 @@ describe('the painter', () => {
     for (const [, x, y] of numbers) {
       expect(Number(x)).toBeGreaterThan(-12)
       expect(Number(x)).toBeLessThan(figure.width + 12)
-      expect(Number(y)).toBeGreaterThan(-12)
+      expect(Number(y)).toBeGreaterThan(figure.top - 12)
       expect(Number(y)).toBeLessThan(figure.height)
     }
   })

@@ -62,10 +62,8 @@ function compare(
 function expectedWords({ before, scale }: JudgeInput, compared: Comparison): string {
   const at = (gain: number) => onScale(scale, Math.min(1, before.greenness + gain))
   const said = (gain: number) => String(Number(at(gain).toFixed(1)))
-  const range = readingKinds[scale].said.replace(
-    '–',
-    `${said(compared.low)} to ${said(compared.high)}`,
-  )
+  const [low, high] = [said(compared.low), said(compared.high)]
+  const range = readingKinds[scale].said.replace('–', low === high ? low : `${low} to ${high}`)
   return `${range} expected by day ${compared.days}, ${said(compared.gained)} seen`
 }
 

@@ -5,7 +5,7 @@ import { databaseErrno } from '../database/insert-once.ts'
 import { ServiceError } from './service-error.ts'
 
 /** Status and title of every code. A code without a row does not compile. */
-const problems: Readonly<Record<ProblemCode, { status: number; title: string }>> = {
+export const problems: Readonly<Record<ProblemCode, { status: number; title: string }>> = {
   'invalid-body': { status: 400, title: 'Some fields need another value' },
   'body-unreadable': { status: 400, title: 'The request could not be read' },
   'not-found': { status: 404, title: 'Not found' },

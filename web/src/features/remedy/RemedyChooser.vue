@@ -30,7 +30,7 @@ import SourceList from './SourceList.vue'
 import { useRemedyDraft } from './use-remedy-draft.ts'
 
 const props = defineProps<{ stand: StandDto }>()
-const { standId, story, system, openCase, verdict } = useStandCase()
+const { standId, story, system, openCase, verdict, remedies } = useStandCase()
 const size = toStandSize(props.stand.size)
 const router = useRouter()
 
@@ -58,6 +58,7 @@ const {
 } = useRemedyDraft({
   standId: standId.value,
   context: props.stand.context,
+  firstRoute: remedies.value.at(-1)?.route ?? contexts[props.stand.context].routes[0],
   size,
   pH,
   presentIronMgPerL,

@@ -1,7 +1,7 @@
 import { ironSources, rankSources, type IronSourceId, type PHBelief } from '@spudder/core/choice'
 import { CoreError } from '@spudder/core/error'
 import { checkSpray, planFills } from '@spudder/core/mix'
-import { contexts, type Context, type Route, type StandSize } from '@spudder/core/plant'
+import { type Context, type Route, type StandSize } from '@spudder/core/plant'
 import { amountFor, findRate, ratesFor, type Rate } from '@spudder/core/rate'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
@@ -11,6 +11,8 @@ import { today } from '../../shared/units/today.ts'
 interface RemedyGrounds {
   readonly standId: string
   readonly context: Context
+  /** The way in that is offered first. */
+  readonly firstRoute: Route
   readonly size: StandSize
   readonly pH: ComputedRef<PHBelief | undefined>
   readonly presentIronMgPerL: ComputedRef<number | undefined>
@@ -40,11 +42,16 @@ const message = (error: unknown): string => {
 }
 
 /** The remedy being put together: choices, what they rank and amount to. */
-export function useRemedyDraft({ standId, context, size, pH, presentIronMgPerL }: RemedyGrounds) {
-  const { value: draft, forget } = useKept(`remedy:${standId}`, () =>
-    freshDraft(contexts[context].routes[0]),
-  )
-  const route = computed<Route>(() => draft.value.route ?? contexts[context].routes[0])
+export function useRemedyDraft({
+  standId,
+  context,
+  firstRoute,
+  size,
+  pH,
+  presentIronMgPerL,
+}: RemedyGrounds) {
+  const { value: draft, forget } = useKept(`remedy:${standId}`, () => freshDraft(firstRoute))
+  const route = computed<Route>(() => draft.value.route ?? firstRoute)
   const ranked = computed(() =>
     rankSources(route.value, pH.value ?? unmeasuredPH).map((each) => ({
       ...each,

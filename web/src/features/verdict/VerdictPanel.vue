@@ -7,7 +7,8 @@ import VerdictBars from '../../shared/verdict/VerdictBars.vue'
 import { midSentence } from '../../shared/words/sentence.ts'
 import { dayWords } from '../../shared/units/today.ts'
 
-const { stand, look, verdict, hasFindings, isDirty, newestLook, openCase } = useStandCase()
+const { stand, look, verdict, hasFindings, isDirty, newestLook, openCase, remedies } =
+  useStandCase()
 const leading = computed(() => verdict.value?.ranked[0])
 const second = computed(() => verdict.value?.ranked[1])
 const isOpenQuestion = computed(() => (leading.value?.probability ?? 0) < 0.6)
@@ -60,7 +61,14 @@ const isOpenQuestion = computed(() => (leading.value?.probability ?? 0) < 0.6)
           laid open in the reference data.
         </p>
       </details>
-      <RouterLink v-if="openCase && !isDirty" :to="{ name: 'remedy' }" class="onward">
+      <RouterLink
+        v-if="openCase && !isDirty && remedies.length > 0"
+        :to="{ name: 'jobs' }"
+        class="onward"
+      >
+        On to the jobs
+      </RouterLink>
+      <RouterLink v-else-if="openCase && !isDirty" :to="{ name: 'remedy' }" class="onward">
         {{ leading.cause.remedy === 'iron' ? 'Choose the remedy' : 'What to do instead' }}
       </RouterLink>
       <RouterLink v-else :to="{ name: 'look' }" class="onward">Store the look first</RouterLink>

@@ -12,19 +12,24 @@ import { area, line } from 'd3-shape'
 import { computed } from 'vue'
 import type { TreatmentJudgement } from '../../shared/case/judgement.ts'
 import { useWidth } from '../../shared/ribbon/use-width.ts'
-import { dayWords, today } from '../../shared/units/today.ts'
+import { dayWords } from '../../shared/units/today.ts'
 
 /** Colour since a treatment against the colour to be expected. */
-const props = defineProps<{ judged: TreatmentJudgement; seen: readonly SeenGreenness[] }>()
+const props = defineProps<{
+  judged: TreatmentJudgement
+  seen: readonly SeenGreenness[]
+  /** Last day looked at: today, or that on which the case was closed. */
+  until: string
+}>()
 
 const width = useWidth('box')
 const height = 250
-const margin = { left: 82, right: 14, top: 12, bottom: 30 }
+const margin = { left: 82, right: 14, top: 12, bottom: 40 }
 
 const appliedOn = computed(() => props.judged.entry.happenedOn)
 const lastDay = computed(() => {
   const { fades, full } = props.judged.response
-  const sinceApplied = daysBetween(appliedOn.value, today())
+  const sinceApplied = daysBetween(appliedOn.value, props.until)
   return Math.min(Math.max(full.high * 1.6, fades.low, sinceApplied + 4), fades.high * 2)
 })
 const firstDay = computed(() => -Math.round(lastDay.value * 0.16) - 2)

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import { dayWords } from '../../shared/units/today.ts'
+import { dayWords, today } from '../../shared/units/today.ts'
 import CloseCase from './CloseCase.vue'
 import ColourForm from './ColourForm.vue'
 import RecoveryChart from './RecoveryChart.vue'
 
-const { judged, seen, openCase } = useStandCase()
+const { judged, seen, openCase, shownCase } = useStandCase()
 </script>
 
 <template>
@@ -17,7 +17,7 @@ const { judged, seen, openCase } = useStandCase()
           {{ judged.judgement.sentence }}
           {{ openCase ? `Next look or step due ${dayWords(judged.judgement.nextDue)}.` : '' }}
         </p>
-        <RecoveryChart :judged="judged" :seen="seen" />
+        <RecoveryChart :judged="judged" :seen="seen" :until="shownCase?.closedOn ?? today()" />
         <p class="faint-note">
           Band: slowest to fastest usual course of {{ judged.response.label }} ({{
             judged.response.source

@@ -48,9 +48,14 @@ function buildStandCase(standId: ComputedRef<string>) {
   const standing = computed(() => standingEntries(entries.value))
 
   const seen = computed(() => seenColours(story.value?.readings ?? []))
-  /** How the last treatment of the case is doing. */
+  /** What was seen while the case was open: what came later is another story. */
+  const seenInCase = computed(() => {
+    const closedOn = shownCase.value?.closedOn
+    return seen.value.filter(({ day }) => !closedOn || day <= closedOn)
+  })
+  /** How the last treatment of the case is doing, or did when it was closed. */
   const judged = computed(
-    () => stand.value && judgementOf(standing.value, seen.value, stand.value.context),
+    () => stand.value && judgementOf(standing.value, seenInCase.value, stand.value.context),
   )
 
   const isDirty = computed(() => drafts.drafts[standId.value] !== undefined)

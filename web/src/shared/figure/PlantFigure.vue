@@ -46,7 +46,7 @@ const rootsY = computed(() => (contexts[props.context].figure === 'tuft' ? 405 :
 
 <template>
   <svg
-    :viewBox="`0 0 ${figure.width} ${figure.height}`"
+    :viewBox="`0 ${figure.top} ${figure.width} ${figure.height - figure.top}`"
     class="figure"
     role="group"
     :aria-label="`Drawn ${findPlant(plantId).name.toLowerCase()}`"

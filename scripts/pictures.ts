@@ -1,0 +1,73 @@
+import { chromium, type Browser } from '@playwright/test'
+import { mkdirSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { startAppServer } from './app-server.ts'
+import { buildWeb } from './build-web.ts'
+import { startMariaDb } from './mariadb.ts'
+import { freePort } from './ports.ts'
+import { root } from './processes.ts'
+
+interface Picture {
+  readonly name: string
+  /** The stand whose page is shown; none for the estate. */
+  readonly stand?: string
+  readonly path: string
+  readonly isPhone?: boolean
+  readonly isDark?: boolean
+}
+
+/** One current picture of each main view, from the demo data. */
+const pictures: readonly Picture[] = [
+  { name: 'estate', path: '/' },
+  { name: 'estate-dark', path: '/', isDark: true },
+  { name: 'estate-phone', path: '/', isPhone: true },
+  { name: 'look', stand: 'Gardenia house', path: '/look' },
+  { name: 'look-phone', stand: 'Bowling green', path: '/look', isPhone: true },
+  { name: 'verdict', stand: 'South vineyard block', path: '/verdict' },
+  { name: 'remedy', stand: 'South vineyard block', path: '/remedy' },
+  { name: 'jobs', stand: 'Lettuce raft loop', path: '/jobs' },
+  { name: 'jobs-phone', stand: 'Lettuce raft loop', path: '/jobs', isPhone: true },
+  { name: 'watch', stand: 'Pin oak avenue', path: '/watch' },
+  { name: 'watch-dark', stand: 'Events lawn', path: '/watch', isDark: true },
+  { name: 'new-stand', path: '/stands/new' },
+]
+
+async function take(browser: Browser, url: string, picture: Picture): Promise<void> {
+  const { name, stand, path, isPhone = false, isDark = false } = picture
+  const page = await browser.newPage({
+    viewport: isPhone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+    colorScheme: isDark ? 'dark' : 'light',
+    locale: 'en-GB',
+  })
+  await page.goto(url)
+  let address = `${url}${path}`
+  if (stand) {
+    const link = page.getByRole('link', { name: stand, exact: true })
+    address = `${url}${(await link.getAttribute('href')) ?? ''}${path}`
+  }
+  await page.goto(address, { waitUntil: 'networkidle' })
+  await page.evaluate(() => document.fonts.ready.then(() => undefined))
+  await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) })
+  await page.close()
+}
+
+await buildWeb()
+const folder = join(root, '.data', 'pictures')
+rmSync(folder, { recursive: true, force: true })
+mkdirSync(join(root, 'docs/screenshots'), { recursive: true })
+const database = await startMariaDb(folder, 5501)
+const server = await startAppServer({ database, port: await freePort(5500), isDemo: true })
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium' })
+const wanted = process.argv.slice(3)
+try {
+  for (const picture of pictures) {
+    if (wanted.length === 0 || wanted.includes(picture.name)) {
+      await take(browser, server.url, picture)
+      process.stdout.write(`docs/screenshots/${picture.name}.png\n`)
+    }
+  }
+} finally {
+  await browser.close()
+  await server.stop()
+  await database.stop()
+}
