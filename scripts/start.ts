@@ -48,7 +48,7 @@ async function main(): Promise<void> {
   }
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {
     process.on(signal, () => {
-      say('\nStopping …')
+      if (!isStopping) say('\nStopping …')
       void stopAll(0)
     })
   }
