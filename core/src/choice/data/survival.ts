@@ -82,7 +82,7 @@ export const soilSurvival: readonly SurvivalCurve[] = [
     points: [
       percent(4, 100, 100, 100),
       percent(8.5, 99.9, 99.9, 100),
-      percent(9.5, 99.5, 99.5, 100),
+      percent(9.5, 99.5, 99.9, 100),
     ],
     source: 'chelate equilibria, constants of Yunta et al. 2003; ortho-ortho isomer',
     mark: 'D',

@@ -1,0 +1,140 @@
+import { mount } from '@vue/test-utils'
+import type { EstatePageDto, EstateRowDto } from '@spudder/contract/stand'
+import type { WeatherDayDto } from '@spudder/contract/weather'
+import { PiniaColada } from '@pinia/colada'
+import { addDays } from '@spudder/core/calendar'
+import { createPinia } from 'pinia'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { computed, defineComponent, nextTick, ref } from 'vue'
+import { timeScale, windowOf } from '../../shared/ribbon/time-axis.ts'
+import EstateRow from './EstateRow.vue'
+import { useEstateRows } from './use-estate-rows.ts'
+import WeatherStrip from './WeatherStrip.vue'
+
+const today = '2026-06-30'
+const scale = timeScale(windowOf('month', today), 760)
+const row = (name: string, change: Partial<EstateRowDto['ribbon']> = {}): EstateRowDto => ({
+  stand: {
+    id: name,
+    placeId: 'a place',
+    name,
+    context: 'turf',
+    plantId: 'creeping-bentgrass',
+    size: { kind: 'area', areaM2: 1444 },
+    note: '',
+    createdBy: 'Marla Quist',
+    createdAt: '2026-01-01T00:00:00.000Z',
+  },
+  openCase: null,
+  ribbon: { standId: name, readings: [], entries: [], jobs: [], events: [], ...change },
+})
+
+describe('a row of the estate', () => {
+  const shown = (of: EstateRowDto) =>
+    mount(EstateRow, {
+      props: { row: of, scale, today, until: addDays(today, 14), system: 'us' },
+      global: { stubs: { RouterLink: { template: '<a><slot /></a>' } } },
+    })
+
+  it('says what the stand is, how it looks now and what is due', () => {
+    const job = { id: 'j', kind: 'apply', status: 'planned', dueOn: today, title: 'Fe-DTPA' }
+    const reading = { kind: 'turfColour', value: 4, method: 'eye', takenOn: today } as const
+    const jobs = [{ ...job, route: 'leaf', sourceId: 'fe-dtpa' }] as EstateRowDto['ribbon']['jobs']
+    const text = shown(row('Bowling green', { readings: [reading], jobs })).text()
+    expect(text).toContain('Creeping bentgrass · turf · 15,543 ft²')
+    expect(text).toContain('yellow')
+    expect(text).toContain('colour 4 of 9')
+    expect(text).toContain('due: Fe-DTPA')
+  })
+
+  it('says so where nobody looked yet, and where a case waits for a remedy', () => {
+    expect(shown(row('New lawn')).text()).toContain('not looked at yet')
+    const waiting = { ...row('Old lawn'), openCase: { id: 'c' } as EstateRowDto['openCase'] }
+    expect(shown(waiting).text()).toContain('case open, no remedy yet')
+  })
+})
+
+describe('the weather strip', () => {
+  const day = (days: number, change: Partial<WeatherDayDto> = {}): WeatherDayDto => ({
+    day: addDays(today, days),
+    minC: 9,
+    maxC: 21,
+    rainMm: 0,
+    windMPerS: 3,
+    isForecast: days > 0,
+    ...change,
+  })
+
+  it('names the days fit for spraying from today on, in words too', () => {
+    const days = [day(-1), day(0), day(1, { rainMm: 9 }), day(2)]
+    const strip = mount(WeatherStrip, { props: { days, scale, today } })
+    const label = strip.find('svg').attributes('aria-label') ?? ''
+    expect(label).toMatch(/^Simulated weather; fit for spraying: 30 Jun.*, 2 Jul/)
+    expect(strip.findAll('rect.fit')).toHaveLength(2)
+    expect(strip.find('rect.unfit').exists()).toBe(true)
+    expect(strip.text()).toContain('rain 9 mm washes it off')
+  })
+
+  it('says so when none is', () => {
+    const days = [day(0, { windMPerS: 9 })]
+    const strip = mount(WeatherStrip, { props: { days, scale, today } })
+    expect(strip.find('svg').attributes('aria-label')).toContain('no day fit for spraying in sight')
+  })
+})
+
+describe('the rows of a large estate', () => {
+  afterEach(() => vi.unstubAllGlobals())
+
+  /** An estate whose first requests may fail. */
+  function estateOf(total: number, failures = 0) {
+    const asked: number[] = []
+    let toFail = failures
+    vi.stubGlobal('fetch', (url: string) => {
+      const offset = Number(new URL(url, 'http://x').searchParams.get('offset'))
+      asked.push(offset)
+      toFail -= 1
+      if (toFail >= 0) return Promise.reject(new TypeError('failed'))
+      const rows = Array.from({ length: Math.min(40, total - offset) }, (_, index) =>
+        row(`Stand ${offset + index + 1}`),
+      )
+      return Promise.resolve(Response.json({ total, rows } satisfies EstatePageDto))
+    })
+    const scrollTop = ref(0)
+    let made: ReturnType<typeof useEstateRows> | undefined
+    mount(
+      defineComponent(() => {
+        made = useEstateRows({
+          placeId: computed(() => 'a place'),
+          from: ref('2021-01-01'),
+          scrollTop,
+          viewHeight: ref(680),
+          rowHeight: ref(68),
+        })
+        return () => null
+      }),
+      { global: { plugins: [createPinia(), [PiniaColada, {}]] } },
+    )
+    if (!made) throw new Error('no rows')
+    return { estate: made, scrollTop, asked }
+  }
+
+  it('are placed only where they are in view, and read page by page as they come into it', async () => {
+    const { estate, scrollTop, asked } = estateOf(2000)
+    await vi.waitFor(() => expect(estate.total.value).toBe(2000))
+    expect(estate.placed.value.length).toBeLessThan(20)
+    expect(estate.placed.value[0]?.row?.stand.name).toBe('Stand 1')
+    scrollTop.value = 68 * 1000
+    await nextTick()
+    await vi.waitFor(() => expect(estate.placed.value[3]?.row?.stand.name).toBe('Stand 1001'))
+    expect(asked).toEqual([0, 960, 1000])
+  })
+
+  it('say what stood against reading them, and are read when asked again', async () => {
+    const { estate } = estateOf(3, 1)
+    await vi.waitFor(() => expect(estate.problem.value?.message).toMatch(/No connection/))
+    expect(estate.total.value).toBeUndefined()
+    estate.retry()
+    await vi.waitFor(() => expect(estate.total.value).toBe(3))
+    expect(estate.problem.value).toBeUndefined()
+  })
+})

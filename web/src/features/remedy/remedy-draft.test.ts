@@ -1,0 +1,144 @@
+import { mount } from '@vue/test-utils'
+import type { StandSize } from '@spudder/core/plant'
+import { formatQuantity, inPlaceUnits, valueIn, parseQuantity } from '@spudder/core/quantity'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { computed, defineComponent, nextTick, ref } from 'vue'
+import SourceList from './SourceList.vue'
+import { useRemedyDraft } from './use-remedy-draft.ts'
+
+type Grounds = Parameters<typeof useRemedyDraft>[0]
+const lawn: StandSize = { kind: 'area', areaM2: 1444 }
+
+/** The draft as a component has it, with the fields that hand on what is typed. */
+function draftOf(change: Partial<Grounds> = {}) {
+  const pH = ref<{ pH: number; doubt: number } | undefined>({ pH: 7.8, doubt: 0.2 })
+  let made: ReturnType<typeof useRemedyDraft> | undefined
+  mount(
+    defineComponent(() => {
+      made = useRemedyDraft({
+        standId: 'a stand',
+        context: 'turf',
+        firstRoute: 'leaf',
+        size: lawn,
+        pH: computed(() => pH.value),
+        presentIronMgPerL: computed(() => undefined),
+        ...change,
+      })
+      return () => null
+    }),
+  )
+  if (!made) throw new Error('the draft was not made')
+  const remedy = made
+  /** Reads what stands in the fields, as the fields do. */
+  const read = () => {
+    const { rate, draft } = remedy
+    if (!rate.value) return
+    remedy.rateValue.value = valueIn(parseQuantity(draft.value.rate), rate.value.unit)
+    const { carrier } = rate.value
+    if (carrier)
+      remedy.carrierValue.value = valueIn(parseQuantity(draft.value.carrier), carrier.unit)
+  }
+  read()
+  return { remedy, pH, read }
+}
+beforeEach(() => localStorage.clear())
+
+describe('a remedy being put together', () => {
+  it('begins with the cheapest source that works by the way offered first, at its usual figures', () => {
+    const { remedy } = draftOf()
+    expect(remedy.chosen.value?.source.id).toBe('ferrous-sulfate')
+    expect(remedy.draft.value).toMatchObject({
+      rate: '2 %',
+      carrier: '25 gal/acre',
+      ironPercent: '20',
+    })
+    const product = inPlaceUnits('mass', remedy.amount.value.value?.productKg ?? 0, 'us')
+    // 25 gal/acre × 0.3568 acre × 2 % w/v: 33.77 L × 20 g/L.
+    expect(formatQuantity(product)).toBe('23.8 oz')
+  })
+
+  it('takes the best source and its figures anew when the way in changes', async () => {
+    const { remedy, read } = draftOf()
+    remedy.draft.value.route = 'soil'
+    await nextTick()
+    read()
+    expect(remedy.chosen.value?.source.id).toBe('fe-eddha')
+    expect(remedy.draft.value).toMatchObject({ rate: '2 oz/1000 ft2', ironPercent: '6' })
+    expect(remedy.amount.value.value?.productKg).toBeCloseTo(0.8813, 3)
+  })
+
+  it('keeps every source in the running where no pH is known', async () => {
+    const { remedy, pH } = draftOf({ firstRoute: 'soil' })
+    const failing = () => remedy.ranked.value.filter(({ fitness }) => fitness === 'fails').length
+    expect(failing()).toBeGreaterThan(1)
+    pH.value = undefined
+    await nextTick()
+    expect(remedy.ranked.value.every(({ working }) => working.high > 0.5)).toBe(true)
+  })
+
+  it('keeps figures that were typed over a reload', () => {
+    draftOf().remedy.draft.value.rate = '1.5 %'
+    expect(draftOf().remedy.draft.value.rate).toBe('1.5 %')
+  })
+
+  it('says what is wrong with a percentage of iron instead of reckoning with it', () => {
+    const { remedy } = draftOf()
+    remedy.draft.value.ironPercent = '600'
+    expect(remedy.ironProblem.value).toMatch(/from 0.1 to 80/)
+    expect(remedy.amount.value.value).toBeUndefined()
+  })
+
+  it('warns of too much water and of a rate above the table', () => {
+    const { remedy } = draftOf()
+    remedy.carrierValue.value = 160
+    expect(remedy.warnings.value.map(({ id }) => id)).toEqual(['runs-off'])
+    remedy.carrierValue.value = 25
+    remedy.rateValue.value = 5
+    expect(remedy.warnings.value.map(({ id }) => id)).toEqual(['leaf-burn'])
+    expect(remedy.amount.value).toMatchObject({ isAboveTable: true })
+  })
+
+  it('splits the job over a tank, or says why it cannot', () => {
+    const { remedy } = draftOf()
+    remedy.tankL.value = 15
+    expect(remedy.fills.value.plan?.fullFills).toBe(2)
+    remedy.tankL.value = 0.01
+    expect(remedy.fills.value.problem).toMatch(/Give a number from 0.1/)
+  })
+
+  it('counts the iron that a solution holds already', () => {
+    const size: StandSize = { kind: 'solution', volumeL: 400 }
+    const present = computed(() => 0.5)
+    const { remedy } = draftOf({
+      context: 'aquaponic',
+      firstRoute: 'solution',
+      size,
+      presentIronMgPerL: present,
+    })
+    // At pH 7.8 EDDHA: (2 − 0.5) mg/L × 400 L ÷ 6 %.
+    expect(remedy.amount.value.value?.productKg).toBeCloseTo(0.01, 9)
+  })
+})
+
+describe('the list of sources', () => {
+  it('shows the share of use as a bar, marks the chosen and hands on another', async () => {
+    const { remedy } = draftOf({ firstRoute: 'soil' })
+    const list = mount(SourceList, {
+      props: { ranked: remedy.ranked.value, chosenId: 'fe-eddha' },
+    })
+    const rows = list.findAll('.sources > li')
+    expect(rows[0]?.text()).toContain('Fe-EDDHA')
+    expect(rows[0]?.classes()).toContain('on')
+    expect(rows[0]?.find('.usual').attributes('style')).toMatch(/left: (99|100)/)
+    expect(rows.at(-1)?.text()).toContain('fails here')
+    expect(rows.at(-1)?.text()).toContain('wasted')
+    await list.find('input[value=fe-dtpa]').trigger('change')
+    expect(list.emitted('choose')).toEqual([['fe-dtpa']])
+  })
+
+  it('does not offer what no rate is known for', () => {
+    const { remedy } = draftOf()
+    const list = mount(SourceList, { props: { ranked: remedy.ranked.value, chosenId: undefined } })
+    expect(list.find('input[value=fe-eddha]').attributes('disabled')).toBeDefined()
+  })
+})

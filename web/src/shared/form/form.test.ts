@@ -1,0 +1,189 @@
+import { mount } from '@vue/test-utils'
+import { CreateReadingDto } from '@spudder/contract/reading'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { nextTick } from 'vue'
+import { ApiProblem } from '../../api/api-problem.ts'
+import ChipChoice from './ChipChoice.vue'
+import ChoiceField from './ChoiceField.vue'
+import { useKept } from './kept.ts'
+import { numberIn } from './number-text.ts'
+import ProblemNote from './ProblemNote.vue'
+import QuantityField from './QuantityField.vue'
+import TextField from './TextField.vue'
+import { useChecked } from './use-checked.ts'
+
+describe('a text field', () => {
+  const field = (message?: string) =>
+    mount(TextField, {
+      props: { modelValue: 'seven', label: 'pH measured', hint: 'by meter', message },
+    })
+
+  it('ties label, hint and what is wrong to the input', () => {
+    const fine = field()
+    const id = fine.find('input').attributes('id')
+    expect(fine.find('label').attributes('for')).toBe(id)
+    expect(fine.find('label').text()).toBe('pH measured')
+    expect(fine.find('input').attributes('aria-describedby')).toBe(`${id}-hint`)
+
+    const wrong = field('pH: give a number.')
+    const wrongId = wrong.find('input').attributes('id')
+    expect(wrong.find('[role=alert]').text()).toBe('pH: give a number.')
+    expect(wrong.find('[role=alert]').attributes('id')).toBe(`${wrongId}-message`)
+    expect(wrong.find('input').attributes('aria-invalid')).toBe('true')
+    expect(wrong.text()).not.toContain('by meter')
+  })
+
+  it('hands on what is typed', async () => {
+    const mounted = field()
+    await mounted.find('input').setValue('7.8')
+    expect(mounted.emitted('update:modelValue')).toEqual([['7.8']])
+  })
+})
+
+describe('a quantity field', () => {
+  const field = (modelValue: string) =>
+    mount(QuantityField, {
+      props: {
+        modelValue,
+        label: 'Rate',
+        dimension: 'mass/area' as const,
+        unit: 'oz/1000 ft2',
+      },
+    })
+
+  it('hands the value on in the unit wanted, whatever unit was typed', () => {
+    const values = field('6.10304 kg/ha').emitted('value')
+    expect(values).toHaveLength(1)
+    expect(Number(values?.[0]?.[0])).toBeCloseTo(2, 5)
+  })
+
+  it('says what is wrong with what cannot be read, and hands on nothing', async () => {
+    const mounted = field('2 oz/1000 ft2')
+    await mounted.setProps({ modelValue: '2 gal' })
+    expect(mounted.find('[role=alert]').text()).toMatch(/Give a rate such as 2 oz\/1000 ft2/)
+    expect(mounted.emitted('value')?.at(-1)).toEqual([undefined])
+    await mounted.setProps({ modelValue: '3 oz/1000 ft2' })
+    expect(mounted.find('[role=alert]').exists()).toBe(false)
+    expect(mounted.emitted('value')?.at(-1)).toEqual([3])
+  })
+
+  it('teaches by an example while nothing is wrong', () => {
+    expect(field('2 oz/1000 ft2').text()).toContain('for example 2 oz/1000 ft2')
+  })
+})
+
+describe('chips', () => {
+  const options = [
+    { value: 'white', words: 'white' },
+    { value: 'tan', words: 'tan' },
+  ] as const
+  const chips = (modelValue: 'white' | 'tan' | undefined) =>
+    mount(ChipChoice, { props: { label: 'Roots', options, modelValue, isOptional: true } })
+
+  it('choose one, and can be taken back to not looked', async () => {
+    const mounted = chips(undefined)
+    expect(mounted.find('button').exists()).toBe(false)
+    await mounted.find('input[value=tan]').setValue(true)
+    expect(mounted.emitted('update:modelValue')).toEqual([['tan']])
+    const chosen = chips('white')
+    await chosen.find('button').trigger('click')
+    expect(chosen.emitted('update:modelValue')).toEqual([[undefined]])
+  })
+
+  it('are named together', () => {
+    expect(chips('white').find('fieldset legend').text()).toBe('Roots')
+  })
+})
+
+describe('a choice field', () => {
+  it('lists the words and hands on the value', async () => {
+    const options = [
+      { value: 'meter', words: 'by meter' },
+      { value: 'strip', words: 'by strip' },
+    ]
+    const mounted = mount(ChoiceField, { props: { label: 'by', options, modelValue: 'meter' } })
+    expect(mounted.findAll('option').map((option) => option.text())).toEqual([
+      'by meter',
+      'by strip',
+    ])
+    await mounted.find('select').setValue('strip')
+    expect(mounted.emitted('update:modelValue')).toEqual([['strip']])
+  })
+})
+
+describe('the note of a problem', () => {
+  it('stands there only when there is one', () => {
+    expect(mount(ProblemNote, { props: { problem: null } }).text()).toBe('')
+    const problem = new ApiProblem('conflict', 'By Marla.')
+    expect(mount(ProblemNote, { props: { problem } }).find('[role=alert]').text()).toBe(
+      'Somebody was there before you. By Marla.',
+    )
+  })
+})
+
+describe('what is typed', () => {
+  beforeEach(() => localStorage.clear())
+
+  it('survives a reload and is forgotten once it is stored', async () => {
+    const first = useKept('pH:a', () => ({ id: 'made-once', value: '' }))
+    first.value.value.value = '7.8'
+    await nextTick()
+    const again = useKept('pH:a', () => ({ id: 'another', value: '' }))
+    expect(again.value.value).toEqual({ id: 'made-once', value: '7.8' })
+    again.forget()
+    const after = useKept('pH:a', () => ({ id: 'fresh', value: '' }))
+    expect(after.value.value).toEqual({ id: 'fresh', value: '' })
+  })
+
+  it('is kept apart by stand', () => {
+    useKept('pH:a', () => ({ value: '' })).value.value.value = '7.8'
+    expect(useKept('pH:b', () => ({ value: '' })).value.value.value).toBe('')
+  })
+
+  it('takes up fields that a newer version added, and survives what it cannot read', () => {
+    localStorage.setItem('spudder:draft:pH:a', '{"value":"7.8"}')
+    expect(useKept('pH:a', () => ({ value: '', method: 'meter' })).value.value).toEqual({
+      value: '7.8',
+      method: 'meter',
+    })
+    localStorage.setItem('spudder:draft:pH:a', 'not JSON')
+    expect(useKept('pH:a', () => ({ value: '' })).value.value.value).toBe('')
+  })
+})
+
+describe('useChecked', () => {
+  const reading = {
+    id: '3f2b7f0e-8a55-4b0e-9d2c-3b1f6c9a7e10',
+    kind: 'pH',
+    value: 7.8,
+    method: 'meter',
+    takenOn: '2025-06-01',
+  }
+
+  it('lets a good request through and finds the field of a bad one', () => {
+    const { checked, messageFor } = useChecked(CreateReadingDto, () => undefined)
+    expect(checked({ ...reading, value: 15 })).toBeUndefined()
+    expect(messageFor('value')).toBe('pH: give a number from 2.5 to 11.')
+    expect(messageFor('takenOn')).toBeUndefined()
+    expect(checked(reading)).toBeInstanceOf(CreateReadingDto)
+    expect(messageFor('value')).toBeUndefined()
+  })
+
+  it('shows what the server had against a field in the same place', () => {
+    const problem = new ApiProblem('invalid-body', '', [{ field: 'value', message: 'Not so.' }])
+    const { messageFor } = useChecked(CreateReadingDto, () => problem)
+    expect(messageFor('value')).toBe('Not so.')
+  })
+})
+
+describe('numberIn', () => {
+  it.each([
+    ['7.8', 7.8],
+    [' 7 ', 7],
+    ['', Number.NaN],
+    ['seven', Number.NaN],
+    ['7,8', Number.NaN],
+  ])('%j is %d', (text, number) => {
+    expect(numberIn(text)).toBe(number)
+  })
+})
