@@ -28,11 +28,12 @@ export function valuesOf(name: FindingName): Readonly<Record<string, string>> {
  * @throws {CoreError} unknown-name
  */
 export function findingWords(name: FindingName, value: string): string {
-  const words = valuesOf(name)[value]
+  const values = valuesOf(name)
+  const words = Object.hasOwn(values, value) ? values[value] : undefined
   if (words === undefined) {
     throw new CoreError('unknown-name', {
       parameter: name,
-      expected: `one of ${Object.keys(valuesOf(name)).join(', ')}`,
+      expected: `one of ${Object.keys(values).join(', ')}`,
       received: value,
     })
   }
@@ -48,7 +49,7 @@ export function checkFindings(
   findings: Readonly<Record<string, string>>,
 ): Findings {
   for (const [name, value] of Object.entries(findings)) {
-    if (!(name in findingVocabulary)) {
+    if (!Object.hasOwn(findingVocabulary, name)) {
       throw new CoreError('unknown-name', {
         parameter: 'findings',
         expected: `names of findings (${findingNames.join(', ')})`,

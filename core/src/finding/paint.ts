@@ -86,10 +86,10 @@ export function checkPaint(
   for (const [id, leaf] of Object.entries(paint)) {
     if (!known.has(id)) throw refuse('leaves of the drawn plant', id)
     const { severity, pattern } = (leaf ?? {}) as Partial<LeafPaint>
-    if (!(String(severity) in findingVocabulary.severity.values)) {
+    if (!Object.hasOwn(findingVocabulary.severity.values, String(severity))) {
       throw refuse('a severity from 0 to 5 on each leaf', String(severity))
     }
-    if (!(String(pattern) in findingVocabulary.pattern.values)) {
+    if (!Object.hasOwn(findingVocabulary.pattern.values, String(pattern))) {
       throw refuse('a pattern of the swatches on each leaf', String(pattern))
     }
   }

@@ -20,7 +20,7 @@ const sentences: Readonly<Record<ProblemCode | 'unreachable', string>> = {
   'unknown-name': 'A choice is not known.',
 }
 
-const isKnown = (code: string): code is keyof typeof sentences => code in sentences
+const isKnown = (code: string): code is keyof typeof sentences => Object.hasOwn(sentences, code)
 
 /** A request that was not done, with words for the person and the fields that were wrong. */
 export class ApiProblem extends Error {

@@ -1,0 +1,110 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import {
+  dimensionExample,
+  dimensionOf,
+  formatNumber,
+  formatQuantity,
+  formatRange,
+  inPlaceUnits,
+  massOfVolume,
+  parseQuantity,
+  parseUnit,
+  quantityOf,
+  unitDefinitions,
+  valueIn,
+  type Dimension,
+} from './index.ts'
+
+describe('formatNumber', () => {
+  it.each([
+    [0, '0'],
+    [2, '2'],
+    [2.5, '2.5'],
+    [0.0123456, '0.0123'],
+    [12.3456, '12.3'],
+    [1234.56, '1,235'],
+    [1234567, '1,234,567'],
+    [-4.25, '-4.25'],
+    [1e-9, '0'],
+  ])('%d is printed as %s', (value, text) => expect(formatNumber(value)).toBe(text))
+
+  it('keeps as many figures as are asked for', () => {
+    expect(formatNumber(3.14159, 2)).toBe('3.1')
+    expect(formatNumber(3.14159, 5)).toBe('3.1416')
+  })
+})
+
+describe('formatRange', () => {
+  const pounds = (value: number) => quantityOf(value, 'lb')
+
+  it('prints both ends with one unit, and one figure where both look alike', () => {
+    expect(formatRange(pounds(6.5), pounds(6.83))).toBe('6.5-6.83 lb')
+    expect(formatRange(pounds(6.501), pounds(6.502))).toBe('6.5 lb')
+  })
+})
+
+describe('the units of a place', () => {
+  const sizes = fc.double({ min: 1e-4, max: 1e5, noNaN: true })
+
+  it('change how an amount is said, not what it is', () => {
+    const units = { mass: 'kg', volume: 'L', area: 'm2', length: 'm' } as const
+    const kinds = fc.constantFrom('mass', 'volume', 'area', 'length' as const)
+    fc.assert(
+      fc.property(
+        kinds,
+        sizes,
+        fc.constantFrom('us' as const, 'metric' as const),
+        (kind, value, system) => {
+          const shown = inPlaceUnits(kind, value, system)
+          expect(Math.abs(valueIn(shown, units[kind]) / value - 1)).toBeLessThan(1e-12)
+        },
+      ),
+    )
+  })
+
+  it('keep both ends of a range in the unit of its larger end', () => {
+    expect(formatQuantity(inPlaceUnits('mass', 0.05, 'metric', 5))).toBe('0.05 kg')
+    expect(formatQuantity(inPlaceUnits('mass', 0.05, 'metric'))).toBe('50 g')
+  })
+})
+
+describe('units', () => {
+  it('are found by every name they have', () => {
+    for (const { symbol, synonyms } of unitDefinitions) {
+      for (const name of synonyms) expect(parseUnit(name).over.symbol).toBe(symbol)
+    }
+  })
+
+  it('have no name in common', () => {
+    const names = unitDefinitions.flatMap(({ symbol, synonyms }) => [symbol, ...synonyms])
+    expect(new Set(names).size).toBe(names.length)
+  })
+
+  it.each([
+    'mass',
+    'volume',
+    'area',
+    'length',
+    'share',
+    'mass/area',
+    'volume/area',
+    'mass/volume',
+    'mass/length',
+    'mass/count',
+    'volume/count',
+  ] as const)('the example for %s is one that can be typed', (dimension: Dimension) => {
+    const example = /such as (.*?)(?: or|$)/.exec(dimensionExample(dimension))?.[1] ?? ''
+    const typed = parseQuantity(example.replace(' of trunk', ''))
+    expect(dimensionOf(typed.unit)).toBe(dimension)
+  })
+})
+
+describe('household measures', () => {
+  it('need the density that was weighed once', () => {
+    // 4 tbsp are 59.15 mL; half as dense as water.
+    expect(massOfVolume(parseQuantity('4 tbsp'), 0.5).value).toBeCloseTo(29.574, 3)
+    expect(() => massOfVolume(parseQuantity('4 tbsp'), 20)).toThrow(/densityKgPerL: expected/)
+    expect(() => massOfVolume(parseQuantity('4 oz'), 0.5)).toThrow(/a weight such as/)
+  })
+})
