@@ -1,5 +1,5 @@
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
-  test: { projects: ['core', 'contract', 'sim', 'server', 'web'] },
+  test: { projects: ['core', 'contract', 'sim', 'server', 'web', 'scripts'] },
 })

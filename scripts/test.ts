@@ -12,7 +12,7 @@ const asked = process.argv.slice(3).filter(isPart)
 /** Everything, or the parts named: `npm test -- api`. */
 const wanted = (part: Part) => asked.length === 0 || asked.includes(part)
 
-/** The API against a MariaDB of its own, made new for every run. */
+/** The API, and the scripts that start it, against a MariaDB of its own, made new for every run. */
 async function runApiTests(): Promise<boolean> {
   const folder = join(root, '.data', 'test-api')
   rmSync(folder, { recursive: true, force: true })
@@ -22,7 +22,7 @@ async function runApiTests(): Promise<boolean> {
       SPUDDER_DB_PORT: String(database.port),
       SPUDDER_DB_PASSWORD: database.password,
     }
-    const command = ['npx', 'vitest', 'run', '--project', 'server']
+    const command = ['npx', 'vitest', 'run', '--project', 'server', '--project', 'scripts']
     return await runSteps([{ name: 'API tests', command, env }])
   } finally {
     await database.stop()
@@ -42,4 +42,6 @@ const passed: boolean[] = []
 if (wanted('check')) passed.push(await runSteps(checkSteps))
 if (wanted('api')) passed.push(await runApiTests())
 if (wanted('browser')) passed.push(await runBrowserTests())
-process.exit(passed.every(Boolean) ? 0 : 1)
+const failed = passed.filter((each) => !each).length
+process.stdout.write(`parts: ${passed.length - failed} passed, ${failed} failed\n`)
+process.exit(failed === 0 ? 0 : 1)

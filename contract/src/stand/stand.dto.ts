@@ -4,6 +4,7 @@ import {
   IsIn,
   IsInt,
   IsNumber,
+  IsObject,
   IsOptional,
   IsString,
   IsUUID,
@@ -31,7 +32,10 @@ export class CreateStandDto {
   @Named('Name') name!: string
   @IsIn(contextNames, { message: 'Kind: choose one of the list.' }) context!: Context
   @Named('Plant') plantId!: string
-  @ValidateNested() @Type(() => StandSizeDto) size!: StandSizeDto
+  @IsObject({ message: 'Size: give its kind and measures.' })
+  @ValidateNested()
+  @Type(() => StandSizeDto)
+  size!: StandSizeDto
   @Note() note?: string
 }
 

@@ -49,6 +49,8 @@ describe('a new stand', () => {
     [{ plantId: 'triffid' }, /a plant of the list/],
     [{ size: { kind: 'solution', volumeL: 900 } }, /a size by area/],
     [{ size: { kind: 'area' } }, /Area: give a number/],
+    [{ size: undefined }, /Size: give its kind and measures/],
+    [{ size: [] }, /Size: give its kind and measures/],
     [{ name: '' }, /Name: give 1 to 80/],
   ])('is refused with %j', async (change, message) => {
     const { id } = await newPlace()

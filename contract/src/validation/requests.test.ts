@@ -1,0 +1,105 @@
+import 'reflect-metadata'
+import type { ClassConstructor } from 'class-transformer'
+import { describe, expect, it } from 'vitest'
+import { CloseCaseDto } from '../case/index.ts'
+import { CorrectEntryDto, CreateEntryDto } from '../entry/index.ts'
+import { ChangeJobDto } from '../job/index.ts'
+import { CreateLookDto } from '../look/index.ts'
+import { CreatePlaceDto } from '../place/index.ts'
+import { CreateReadingDto } from '../reading/index.ts'
+import { CreateRemedyDto } from '../remedy/index.ts'
+import { CreateStandDto, EstateQueryDto, StandSizeDto, toStandSize } from '../stand/index.ts'
+import { CreateStoryEventDto } from '../story/index.ts'
+import { checkDto } from './index.ts'
+
+const id = '3f2b7f0e-8a55-4b0e-9d2c-3b1f6c9a7e10'
+const day = '2025-06-01'
+const entry = { id, happenedOn: day, productKg: 1.5, waterL: 0 }
+
+/** A request that is right, for every class. */
+const right: readonly (readonly [string, ClassConstructor<object>, object])[] = [
+  ['a place', CreatePlaceDto, { id, name: 'Vennlow', unitSystem: 'us', climate: 'temperate' }],
+  [
+    'a stand',
+    CreateStandDto,
+    { id, name: 'Oaks', context: 'tree', plantId: 'pin-oak', size: { kind: 'trunks', count: 3, diameterM: 0.2 } },
+  ],
+  ['a reading', CreateReadingDto, { id, kind: 'pH', value: 7, method: 'strip', takenOn: day }],
+  ['an event', CreateStoryEventDto, { id, kind: 'limed', happenedOn: day }],
+  ['a look', CreateLookDto, { id, lookedOn: day, findings: {}, paint: {} }],
+  [
+    'a remedy',
+    CreateRemedyDto,
+    { id, causeId: 'c', route: 'soil', sourceId: 'fe-eddha', rateId: 'r', rateValue: 1, ironShare: 0.06, applyOn: '2199-12-31' },
+  ],
+  ['the end of a case', CloseCaseDto, { outcome: 'given-up', closedOn: day }],
+  ['another day for a job', ChangeJobDto, { dueOn: day }],
+  ['an entry', CreateEntryDto, entry],
+  ['a correction', CorrectEntryDto, { ...entry, reason: 'Weighed again.' }],
+  ['a query', EstateQueryDto, { from: day, offset: '40', limit: '20' }],
+] // prettier-ignore
+
+const fieldsOf = (dto: ClassConstructor<object>, plain: unknown) => {
+  const checked = checkDto(dto, plain)
+  return checked.ok ? [] : checked.fields.map(({ field }) => field)
+}
+
+describe('a request that is right', () => {
+  it.each(right)('%s is let through', (_, dto, plain) => expect(fieldsOf(dto, plain)).toEqual([]))
+})
+
+describe('a request that lacks something', () => {
+  /** What may be left out. */
+  const optional: Readonly<Record<string, readonly string[]>> = {
+    'another day for a job': ['dueOn'],
+    'a query': ['offset', 'limit'],
+  }
+
+  it.each(right)('%s names each field that is missing', (name, dto, plain) => {
+    for (const field of Object.keys(plain)) {
+      const rest = Object.fromEntries(Object.entries(plain).filter(([key]) => key !== field))
+      const expected = optional[name]?.includes(field) ? [] : [field]
+      expect([field, fieldsOf(dto, rest)]).toEqual([field, expected])
+    }
+  })
+})
+
+describe('a query', () => {
+  it('is read from text, with what is usual where nothing is said', () => {
+    const checked = checkDto(EstateQueryDto, { from: day, limit: '20' })
+    expect(checked.ok && checked.value).toMatchObject({ from: day, offset: 0, limit: 20 })
+  })
+
+  it.each([{ limit: '101' }, { limit: 'all' }, { offset: '-1' }])(
+    'is refused with %j',
+    (change) => {
+      expect(fieldsOf(EstateQueryDto, { from: day, ...change })).toEqual(Object.keys(change))
+    },
+  )
+})
+
+describe('the size of a stand', () => {
+  it('needs the measures of its kind and takes no notice of others that are missing', () => {
+    expect(fieldsOf(StandSizeDto, { kind: 'pots', count: 4 })).toEqual(['potL'])
+    expect(fieldsOf(StandSizeDto, { kind: 'solution', volumeL: 900 })).toEqual([])
+    expect(fieldsOf(StandSizeDto, { kind: 'acres', areaM2: 3 })).toEqual(['kind'])
+  })
+
+  it.each([
+    { kind: 'area', areaM2: 12 },
+    { kind: 'trunks', count: 2, diameterM: 0.4 },
+    { kind: 'pots', count: 9, potL: 3 },
+    { kind: 'solution', volumeL: 800 },
+  ] as const)('goes to the core as it is: %j', (size) => expect(toStandSize(size)).toEqual(size))
+})
+
+describe('a day that has come', () => {
+  const reading = (takenOn: string) =>
+    fieldsOf(CreateReadingDto, { id, kind: 'pH', value: 7, method: 'strip', takenOn })
+  const inDays = (days: number) => new Date(Date.now() + days * 864e5).toISOString().slice(0, 10)
+
+  it('may be today anywhere on earth, not the day after tomorrow', () => {
+    expect(reading(inDays(0))).toEqual([])
+    expect(reading(inDays(2))).toEqual(['takenOn'])
+  })
+})

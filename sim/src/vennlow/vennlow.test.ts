@@ -1,0 +1,104 @@
+import 'reflect-metadata'
+import { CloseCaseDto } from '@spudder/contract/case'
+import { CreateLookDto } from '@spudder/contract/look'
+import { CreatePlaceDto } from '@spudder/contract/place'
+import { CreateReadingDto } from '@spudder/contract/reading'
+import { CreateRemedyDto } from '@spudder/contract/remedy'
+import { CreateStandDto } from '@spudder/contract/stand'
+import { CreateStoryEventDto } from '@spudder/contract/story'
+import { checkDto } from '@spudder/contract/validation'
+import { describe, expect, it } from 'vitest'
+import { bellDrawFor, drawFor, idFor } from '../seeded/index.ts'
+import { vennlowEstate, type Act } from './index.ts'
+
+const today = '2025-11-24'
+const { place, stands } = vennlowEstate(today)
+const acts = stands.flatMap((stand) => stand.acts)
+const named = (name: string) => stands.find(({ stand }) => stand.name === name)?.acts ?? []
+
+describe('Vennlow Estate', () => {
+  it('is written down in requests that the product accepts', () => {
+    expect(checkDto(CreatePlaceDto, place).ok).toBe(true)
+    for (const { stand } of stands) expect(checkDto(CreateStandDto, stand).ok).toBe(true)
+    const classes = {
+      reading: CreateReadingDto,
+      event: CreateStoryEventDto,
+      look: CreateLookDto,
+      remedy: CreateRemedyDto,
+      close: CloseCaseDto,
+    } as const
+    for (const act of acts) {
+      if (act.kind === 'entry') continue
+      const checked = checkDto<object>(classes[act.kind], act.dto)
+      expect([act.kind, checked.ok ? [] : checked.fields]).toEqual([act.kind, []])
+    }
+  })
+
+  it('has an id for every record, none of them twice', () => {
+    const ids = acts.flatMap((act: Act) =>
+      act.kind === 'entry' ? [act.entryId] : 'id' in act.dto ? [act.dto.id] : [],
+    )
+    expect(ids.length).toBeGreaterThan(200)
+    expect(new Set(ids).size).toBe(ids.length)
+  })
+
+  it('was written down in the order in which it happened, by its staff', () => {
+    for (const stand of stands) {
+      const days = stand.acts.map(({ on }) => on)
+      expect(days).toEqual(days.toSorted())
+      expect(days.at(-1)?.localeCompare(today)).toBeLessThanOrEqual(0)
+    }
+    const staff = new Set(acts.map(({ by }) => by))
+    expect(staff.size).toBe(3)
+  })
+
+  it('shows a chelate past its pH failing and the right one working on the oaks', () => {
+    const severities = named('Pin oak avenue').flatMap((act) =>
+      act.kind === 'reading' && act.dto.kind === 'severity' ? [act.dto] : [],
+    )
+    const entries = named('Pin oak avenue').filter(({ kind }) => kind === 'entry')
+    const mean = (from: string, to: string) => {
+      const values = severities.filter(({ takenOn }) => takenOn > from && takenOn <= to)
+      return values.reduce((sum, { value }) => sum + value, 0) / values.length
+    }
+    const [first = '', second = ''] = entries.map(({ on }) => on)
+    expect(mean(first, second)).toBeGreaterThan(2.5)
+    expect(mean(second, '9999')).toBeLessThan(1.5)
+  })
+
+  it('leaves the bowling green pale and the lettuce with a dose for today', () => {
+    const colours = named('Bowling green').flatMap((act) =>
+      act.kind === 'reading' && act.dto.kind === 'turfColour' ? [act.dto.value] : [],
+    )
+    expect(colours.at(-1)).toBeLessThan(5)
+    const remedies = named('Lettuce raft loop').filter(({ kind }) => kind === 'remedy')
+    expect(remedies.at(-1)).toMatchObject({ dto: { applyOn: today, sourceId: 'fe-dtpa' } })
+  })
+})
+
+describe('seeded draws', () => {
+  const names = Array.from({ length: 4000 }, (_, index) => `name ${index}`)
+
+  it('belong to their name', () => {
+    expect(drawFor('a')).toBe(drawFor('a'))
+    expect(drawFor('a')).not.toBe(drawFor('b'))
+  })
+
+  it('are spread evenly, or as a bell of deviation one', () => {
+    const draws = names.map(drawFor)
+    const mean = draws.reduce((sum, draw) => sum + draw, 0) / draws.length
+    expect(Math.abs(mean - 0.5)).toBeLessThan(0.02)
+    expect(draws.filter((draw) => draw < 0.1).length / draws.length).toBeCloseTo(0.1, 1)
+    const bell = names.map(bellDrawFor)
+    const square = bell.reduce((sum, draw) => sum + draw ** 2, 0) / bell.length
+    expect(Math.abs(square - 1)).toBeLessThan(0.1)
+  })
+
+  it('make ids that are UUIDs and differ', () => {
+    const ids = names.map(idFor)
+    expect(new Set(ids).size).toBe(ids.length)
+    for (const id of ids.slice(0, 50)) {
+      expect(id).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-8[0-9a-f]{3}-[0-9a-f]{12}$/)
+    }
+  })
+})
