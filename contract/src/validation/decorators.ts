@@ -32,17 +32,22 @@ export function Bounded(label: string, { min, max, unit }: Bounds): Property {
   )
 }
 
-/** A day that exists, as 2026-05-31. */
-export function IsDay(label: string): Property {
-  const message = `${label}: give a day such as 2026-05-31.`
+function dayThat(isFine: (day: string) => boolean, message: string): Property {
   return (target, key) =>
     registerDecorator({
       name: 'isDay',
       target: target.constructor,
       propertyName: key,
       options: { message },
-      validator: { validate: (value: unknown) => typeof value === 'string' && isDay(value) },
+      validator: {
+        validate: (value: unknown) => typeof value === 'string' && isDay(value) && isFine(value),
+      },
     })
+}
+
+/** A day that exists, as 2026-05-31. */
+export function IsDay(label: string): Property {
+  return dayThat(() => true, `${label}: give a day such as 2026-05-31.`)
 }
 
 /** At any hour it is already this day somewhere on earth, so that no time zone is refused its today. */
@@ -51,17 +56,7 @@ const latestToday = (): string => dateToDay(new Date(Date.now() + 14 * 3_600_000
 /** A day that has come: what was seen or done cannot lie in the future. */
 export function IsPastDay(label: string): Property {
   const message = `${label}: give a day up to today, such as 2026-05-31.`
-  return (target, key) =>
-    registerDecorator({
-      name: 'isDay',
-      target: target.constructor,
-      propertyName: key,
-      options: { message },
-      validator: {
-        validate: (value: unknown) =>
-          typeof value === 'string' && isDay(value) && value <= latestToday(),
-      },
-    })
+  return dayThat((day) => day <= latestToday(), message)
 }
 
 /** Text that must be there. */
