@@ -69,9 +69,9 @@ test('a sick root is not sold iron: the remedy says so and what to do instead', 
     'low and wet spots',
   )
   await expect(page.locator('.cause')).toHaveText('Roots that cannot take it up')
-  await expect(page.locator('.no-iron').first()).toHaveText('Not iron: do not buy iron for this.')
+  await expect(page.locator('.stop').first()).toHaveText('Not iron: do not buy iron for this.')
   await page.getByRole('link', { name: 'What to do instead' }).click()
-  await expect(page.locator('.no-iron').first()).toContainText('Let it dry and drain')
+  await expect(page.locator('.stop').first()).toContainText('Let it dry and drain')
 })
 
 test('on the leaf at pH 7.8 the cheap salt leads and DTPA works too; the amount goes by the tree', async ({

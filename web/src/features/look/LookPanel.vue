@@ -10,6 +10,7 @@ import { useStoreLook } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import PlantFigure from '../../shared/figure/PlantFigure.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import OpenQuestions from '../../shared/verdict/OpenQuestions.vue'
 import VerdictBars from '../../shared/verdict/VerdictBars.vue'
@@ -24,7 +25,7 @@ const { standId, stand, look, isDirty, change, forgetDraft, verdict, hasFindings
   useStandCase()
 const router = useRouter()
 const store = useStoreLook()
-const { checked } = useChecked(CreateLookDto, () => store.error.value)
+const { checked, messageFor } = useChecked(CreateLookDto, () => store.error.value)
 
 const severity = ref<Severity>(3)
 const pattern = ref<LeafPattern>('fine-green-veins')
@@ -119,6 +120,14 @@ async function save(): Promise<void> {
         So far <b>{{ midSentence(leading.cause.name) }}, {{ percent(leading.probability) }}</b>
       </p>
       <ProblemNote :problem="store.error.value" />
+      <TextField
+        class="day"
+        label="Looked on"
+        type="date"
+        :model-value="look.lookedOn"
+        :message="messageFor('lookedOn')"
+        @update:model-value="change({ lookedOn: $event })"
+      />
       <Button v-if="isDirty" size="large" @click="forgetDraft">Take back</Button>
       <Button
         type="primary"
@@ -174,6 +183,15 @@ async function save(): Promise<void> {
   padding: 9px 20px;
   background: var(--paper);
   border-top: 1px solid var(--strong-line);
+}
+.day {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+.day :deep(input) {
+  width: 160px;
 }
 .so-far {
   margin-right: auto;

@@ -2,20 +2,17 @@
 import { CreateRemedyDto } from '@spudder/contract/remedy'
 import { toStandSize, type StandDto } from '@spudder/contract/stand'
 import type { Cause } from '@spudder/core/diagnosis'
-import { addDays } from '@spudder/core/calendar'
 import { contexts, routeWords } from '@spudder/core/plant'
 import { dimensionOf, parseUnit } from '@spudder/core/quantity'
 import { rateBases } from '@spudder/core/rate'
 import { responseFor } from '@spudder/core/regreening'
-import { judgeSprayDay } from '@spudder/core/weather'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { useWeather } from '../../api/places.ts'
 import { useChooseRemedy } from '../../api/stands.ts'
 import CautionList from '../../shared/case/CautionList.vue'
-import FillList from '../../shared/case/FillList.vue'
 import { pHAt } from '../../shared/case/pH-now.ts'
+import { presentIronOf } from './present-iron.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
@@ -23,9 +20,10 @@ import ProblemNote from '../../shared/form/ProblemNote.vue'
 import QuantityField from '../../shared/form/QuantityField.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
-import HowGot from '../../shared/how/HowGot.vue'
-import { amountRange, amountWords } from '../../shared/units/amount-words.ts'
+import { percent } from '../../shared/words/percent.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
+import ApplyDay from './ApplyDay.vue'
+import RemedyAmount from './RemedyAmount.vue'
 import SourceList from './SourceList.vue'
 import { useRemedyDraft } from './use-remedy-draft.ts'
 
@@ -35,9 +33,8 @@ const size = toStandSize(props.stand.size)
 const router = useRouter()
 
 const pH = computed(() => story.value && pHAt(story.value, today()))
-const presentIronMgPerL = computed(
-  () => story.value?.readings.findLast(({ kind }) => kind === 'ironInSolution')?.value,
-)
+const presentIron = computed(() => presentIronOf(story.value))
+const presentIronMgPerL = computed(() => presentIron.value?.mgPerL)
 const {
   draft,
   forget,
@@ -74,7 +71,7 @@ const cause = computed<Cause | undefined>(
 const causeOptions = computed(() =>
   (verdict.value?.ranked ?? []).slice(0, 6).map((each) => ({
     value: each.cause.id,
-    words: `${each.cause.name}, ${Math.round(each.probability * 100)} %`,
+    words: `${each.cause.name}, ${percent(each.probability)}`,
   })),
 )
 const routeOptions = contexts[props.stand.context].routes.map((value) => ({
@@ -91,24 +88,6 @@ const carrierDimension = computed(() => {
 const response = computed(
   () => chosen.value && responseFor(route.value, chosen.value.source.id, props.stand.context),
 )
-
-/** Days of the forecast on which a leaf spray could go out. */
-const forecast = useWeather(
-  () => props.stand.placeId,
-  () => today(),
-  () => addDays(today(), 10),
-)
-const fitDays = computed(() =>
-  (forecast.data.value?.days ?? [])
-    .filter((day) => judgeSprayDay(day).fit)
-    .map(({ day }) => day)
-    .slice(0, 4),
-)
-const against = computed(() => {
-  if (route.value !== 'leaf') return ''
-  const day = forecast.data.value?.days.find((each) => each.day === draft.value.applyOn)
-  return day ? judgeSprayDay(day).against.join('; ') : ''
-})
 
 const choose = useChooseRemedy()
 const { checked, messageFor } = useChecked(CreateRemedyDto, () => choose.error.value)
@@ -152,7 +131,7 @@ async function save(): Promise<void> {
         :options="causeOptions"
         @update:model-value="causeId = $event"
       />
-      <p v-if="cause?.remedy === 'not-iron'" class="no-iron">
+      <p v-if="cause?.remedy === 'not-iron'" class="stop">
         <b>Not iron: do not buy iron for this.</b> {{ cause.advice }} The list below is for those
         who know better.
       </p>
@@ -216,61 +195,38 @@ async function save(): Promise<void> {
       <Button v-else-if="rate.carrier" @click="draft.tank = system === 'us' ? '4 gal' : '15 L'">
         Split into fills of a tank
       </Button>
-      <p
-        v-if="presentIronMgPerL !== undefined && rate.basis === 'iron-in-solution'"
-        class="faint-note"
-      >
-        {{ presentIronMgPerL }} mg/L iron is in the solution already.
-      </p>
+      <template v-if="presentIron && rate.basis === 'iron-in-solution'">
+        <p class="faint-note">
+          {{ presentIron.mgPerL }} mg/L iron counts as there already, measured
+          {{ dayWords(presentIron.takenOn) }}.
+        </p>
+        <p v-if="presentIron.doubt" class="stop">{{ presentIron.doubt }} Measure again first.</p>
+      </template>
     </section>
     <section v-else class="figures">
       <p>No rate is known as good practice for this source by this way. Choose another.</p>
     </section>
 
     <section v-if="rate && chosen" class="result">
-      <div class="sheet amount" aria-live="polite">
-        <template v-if="amount.value">
-          <p class="big">
-            {{ amountWords('mass', amount.value.productKg, system)
-            }}<span class="unit">product</span>
-          </p>
-          <p v-if="amount.value.carrierL > 0" class="big second">
-            {{ amountWords('volume', amount.value.carrierL, system)
-            }}<span class="unit">water</span>
-          </p>
-          <p class="faint-note">
-            {{ amountWords('mass', amount.value.ironKg, system) }} of it iron. The usual rates give
-            {{ amountRange('mass', amount.low.productKg, amount.high.productKg, system) }}.
-          </p>
-          <FillList v-if="fills.plan" :plan="fills.plan" :system="system" />
-          <HowGot :derivation="amount.value.derivation" />
-        </template>
-        <p v-else class="faint-note">Fill in the figures, and the amount stands here.</p>
-      </div>
-      <p v-if="'isAboveTable' in amount && amount.isAboveTable" class="no-iron">
-        Above the usual rates. Too much iron blackens turf and burns roots: only where the label
-        says so.
-      </p>
-      <p v-for="warning in warnings" :key="warning.id" class="no-iron">{{ warning.words }}</p>
+      <RemedyAmount
+        :amount="amount.value"
+        :usual="amount.usual"
+        :plan="fills.plan"
+        :is-above-table="amount.isAboveTable ?? false"
+        :warnings="warnings"
+      />
       <CautionList :context="stand.context" :route="route" :source-id="chosen.source.id" />
       <p v-if="response" class="faint-note">
         First change {{ response.firstChange.low }}-{{ response.firstChange.high }} days after, full
         colour {{ response.full.low }}-{{ response.full.high }}, fading from
         {{ response.fades.low }} ({{ response.source }}).
       </p>
-      <TextField
+      <ApplyDay
         v-model="draft.applyOn"
-        label="Put it on"
-        type="date"
+        :place-id="stand.placeId"
+        :route="route"
         :message="messageFor('applyOn')"
       />
-      <p v-if="route === 'leaf' && fitDays.length > 0" class="days">
-        <span>Fit by the simulated forecast:</span>
-        <button v-for="day in fitDays" :key="day" type="button" @click="draft.applyOn = day">
-          {{ dayWords(day) }}
-        </button>
-      </p>
-      <p v-if="against" class="no-iron">{{ dayWords(draft.applyOn) }}: {{ against }}.</p>
       <TextField
         v-model="draft.lasting"
         label="The lasting fix, in your words"
@@ -307,47 +263,6 @@ async function save(): Promise<void> {
 section {
   display: grid;
   gap: 11px;
-}
-.faint-note {
-  font-size: 0.84rem;
-  color: var(--slate);
-}
-.no-iron {
-  padding: 8px 12px;
-  background: var(--rust-wash);
-  border-left: 3px solid var(--rust);
-  font-size: 0.88rem;
-}
-.amount {
-  padding: 12px 16px;
-  display: grid;
-  gap: 6px;
-}
-.big {
-  font-size: 2.1rem;
-  font-weight: 660;
-  letter-spacing: -0.02em;
-  line-height: 1.1;
-}
-.big .unit {
-  font-size: 0.9rem;
-}
-.second {
-  font-size: 1.4rem;
-}
-.days {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  align-items: center;
-  font-size: 0.84rem;
-}
-.days button {
-  border: 1px solid var(--strong-line);
-  background: var(--sheet);
-  border-radius: 999px;
-  padding: 3px 11px;
-  cursor: pointer;
 }
 @media (width < 1080px) {
   .remedy {

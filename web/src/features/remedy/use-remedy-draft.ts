@@ -126,8 +126,7 @@ export function useRemedyDraft({
       const { low, high } = rate.value.rate
       return {
         value: at(rateValue.value),
-        low: at(low),
-        high: at(high),
+        usual: { low: at(low), high: at(high) },
         isAboveTable: rateValue.value > high * 1.001,
       }
     } catch (error) {

@@ -19,11 +19,11 @@ const isOpenQuestion = computed(() => (leading.value?.probability ?? 0) < 0.6)
     <section class="main">
       <h2 class="cause">{{ leading.cause.name }}</h2>
       <p class="mechanism">{{ leading.cause.mechanism }}</p>
-      <p v-if="isOpenQuestion && second" class="doubt">
+      <p v-if="isOpenQuestion && second" class="stop">
         Not settled: {{ midSentence(second.cause.name) }} is nearly as likely. Look closer before
         you buy anything.
       </p>
-      <p v-if="leading.cause.remedy === 'not-iron'" class="no-iron">
+      <p v-if="leading.cause.remedy === 'not-iron'" class="stop">
         Not iron: do not buy iron for this.
       </p>
       <VerdictBars :verdict="verdict" :shown="7" is-open is-lead-told />
@@ -102,12 +102,6 @@ const isOpenQuestion = computed(() => (leading.value?.probability ?? 0) < 0.6)
   font-size: 1.05rem;
   color: var(--slate);
   margin-bottom: 8px;
-}
-.doubt,
-.no-iron {
-  padding: 8px 12px;
-  background: var(--rust-wash);
-  border-left: 3px solid var(--rust);
 }
 aside {
   display: grid;

@@ -61,8 +61,4 @@ form {
   color: var(--rust);
   font-size: 0.84rem;
 }
-.faint-note {
-  font-size: 0.82rem;
-  color: var(--slate);
-}
 </style>

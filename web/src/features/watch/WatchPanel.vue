@@ -60,8 +60,6 @@ const { judged, seen, openCase, shownCase } = useStandCase()
   margin: 4px 0 10px;
 }
 .faint-note {
-  font-size: 0.82rem;
-  color: var(--slate);
   max-width: 82ch;
 }
 .empty {
