@@ -29,8 +29,10 @@ function reasonFor(source: IronSource, route: Route, share: WorkingShare, pH: nu
       ? 'Wrong route: too big a molecule to enter the leaf, and it leaves a red film.'
       : 'Enters through the leaf, so soil pH does not matter; new leaves need it again.'
   }
+  const [low, high] = [percent(share.low), percent(share.high)]
+  const spread = low === high ? '' : ` (${low} to ${high})`
   const where = route === 'soil' ? 'soil' : 'solution'
-  return `At pH ${pH.toFixed(1)} about ${percent(share.usual)} of its iron stays of use in the ${where} (${percent(share.low)} to ${percent(share.high)}).`
+  return `At pH ${pH.toFixed(1)} about ${percent(share.usual)} of its iron stays of use in the ${where}${spread}.`
 }
 
 const gradeOrder: Readonly<Record<Fitness, number>> = { works: 0, weak: 1, fails: 2 }

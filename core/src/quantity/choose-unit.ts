@@ -1,4 +1,5 @@
-import { convert, quantityOf } from './convert.ts'
+import { convert, quantityOf, valueIn } from './convert.ts'
+import { formatNumber } from './format-quantity.ts'
 import type { Quantity } from './quantity.ts'
 
 /** Which units a place shows. */
@@ -40,4 +41,32 @@ export function inPlaceUnits(
   const larger = Math.abs(like) >= largerFrom[dimension][system]
   const unit = (larger ? ladder[1] : ladder[0]) ?? ladder[0]
   return convert(quantityOf(storeValue, storeUnits[dimension]), unit)
+}
+
+/** What a US rate unit of the trade is said in where people weigh in grams. */
+const metricRateUnits: Readonly<Record<string, string>> = {
+  'oz/1000 ft2': 'kg/ha',
+  'lb/acre': 'kg/ha',
+  'gal/acre': 'L/ha',
+  'gal/1000 ft2': 'L/100 m2',
+  'oz/in': 'g/cm',
+  'oz/100 gal': 'g/100 L',
+  'gal/tree': 'L/tree',
+  'fl oz/pot': 'mL/pot',
+}
+
+/** The unit in which a place says a rate that the trade gives in another. */
+function rateUnitIn(unit: string, system: UnitSystem): string {
+  return system === 'metric' ? (metricRateUnits[unit] ?? unit) : unit
+}
+
+/**
+ * Rates as a place says them, in one unit: "2 oz/1000 ft2" or "6.1 kg/ha"; a range as "6.1-12.2
+ * kg/ha", one figure where both ends look alike.
+ * @param values one rate, or the ends of a range, in the unit of the trade
+ */
+export function rateText(values: readonly number[], unit: string, system: UnitSystem): string {
+  const shown = rateUnitIn(unit, system)
+  const figures = values.map((value) => formatNumber(valueIn(quantityOf(value, unit), shown)))
+  return `${[...new Set(figures)].join('-')} ${shown}`
 }

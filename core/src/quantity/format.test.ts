@@ -11,6 +11,7 @@ import {
   parseQuantity,
   parseUnit,
   quantityOf,
+  rateText,
   unitDefinitions,
   valueIn,
   type Dimension,
@@ -66,6 +67,23 @@ describe('the units of a place', () => {
   it('keep both ends of a range in the unit of its larger end', () => {
     expect(formatQuantity(inPlaceUnits('mass', 0.05, 'metric', 5))).toBe('0.05 kg')
     expect(formatQuantity(inPlaceUnits('mass', 0.05, 'metric'))).toBe('50 g')
+  })
+})
+
+describe('rates in the units of a place', () => {
+  // 1 oz/1000 ft² = 3.05152 kg/ha, 1 gal/acre = 9.35396 L/ha (NIST SP 811).
+  it.each([
+    [[2], 'oz/1000 ft2', '2 oz/1000 ft2', '6.1 kg/ha'],
+    [[20, 30], 'gal/acre', '20-30 gal/acre', '187-281 L/ha'],
+    [[5, 5], 'gal/tree', '5 gal/tree', '18.9 L/tree'],
+    [[1], 'oz/in', '1 oz/in', '11.2 g/cm'],
+    [[5], 'oz/100 gal', '5 oz/100 gal', '37.4 g/100 L'],
+    [[0.5, 1], '%', '0.5-1 %', '0.5-1 %'],
+    [[2], 'mg/L', '2 mg/L', '2 mg/L'],
+  ])('%j %s', (values, unit, us, metric) => {
+    expect(rateText(values, unit, 'us')).toBe(us)
+    expect(rateText(values, unit, 'metric')).toBe(metric)
+    expect(parseQuantity(metric.replace(/^[\d.]+-/, '')).value).toBeGreaterThan(0)
   })
 })
 

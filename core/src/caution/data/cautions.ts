@@ -46,7 +46,7 @@ export const cautions: readonly Caution[] = [
   {
     id: 'heat',
     words:
-      'Not over 29 °C, not on drought-stressed plants: the spray burns leaves, and heat harms you.',
+      'Not over 29 °C (84 °F), not on drought-stressed plants: the spray burns leaves, and heat harms you.',
     routes: ['leaf'],
     ...practice,
   },

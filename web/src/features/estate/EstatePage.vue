@@ -142,6 +142,7 @@ function moveDrag(event: PointerEvent): void {
             :days="weather.data.value.days"
             :scale="scale"
             :today="time.today"
+            :system="place.unitSystem"
           />
           <TimeAxis :scale="scale" :today="time.today" />
         </div>

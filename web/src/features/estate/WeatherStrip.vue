@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { WeatherDayDto } from '@spudder/contract/weather'
-import { judgeSprayDay } from '@spudder/core/weather'
+import type { UnitSystem } from '@spudder/core/quantity'
+import { judgeSprayDay, weatherWords } from '@spudder/core/weather'
 import { area, curveMonotoneX } from 'd3-shape'
 import { computed } from 'vue'
 import { xOf, type TimeScale } from '../../shared/ribbon/time-axis.ts'
@@ -10,6 +11,7 @@ const props = defineProps<{
   days: readonly WeatherDayDto[]
   scale: TimeScale
   today: string
+  system: UnitSystem
 }>()
 
 const width = computed(() => props.scale.range()[1] ?? 0)
@@ -19,7 +21,11 @@ const dayWidth = computed(() => {
 })
 const inView = computed(() =>
   props.days
-    .map((day) => ({ ...day, x: xOf(props.scale, day.day), spray: judgeSprayDay(day) }))
+    .map((day) => ({
+      ...day,
+      x: xOf(props.scale, day.day),
+      spray: judgeSprayDay(day, props.system),
+    }))
     .filter(({ x }) => x > -dayWidth.value && x < width.value),
 )
 
@@ -45,6 +51,12 @@ const warmth = computed(
 /** Hours fit for spraying matter from today on, as far as anybody foretells. */
 const windows = computed(() => inView.value.filter(({ day }) => day >= props.today))
 const rainHeight = (millimetres: number) => Math.min(20, millimetres * 1.1)
+
+function titleOf(day: Drawn): string {
+  const { coolest, warmest, rain, wind } = weatherWords(day, props.system)
+  const verdict = day.spray.fit ? 'Fit for a leaf spray' : day.spray.against.join('; ')
+  return `${dayWords(day.day)}: ${coolest} to ${warmest}, rain ${rain}, wind ${wind}. ${verdict}.`
+}
 
 const fitWords = computed(() => {
   const fit = windows.value.filter(({ spray }) => spray.fit).map(({ day }) => dayWords(day))
@@ -75,9 +87,7 @@ const fitWords = computed(() => {
     <line x1="0" :x2="width" y1="48" y2="48" class="ground" />
     <g v-for="day in windows" :key="`fit${day.day}`">
       <title>
-        {{ dayWords(day.day) }}: {{ day.minC }} to {{ day.maxC }} °C, rain {{ day.rainMm }} mm, wind
-        {{ day.windMPerS }} m/s.
-        {{ day.spray.fit ? 'Fit for a leaf spray.' : day.spray.against.join('; ') }}
+        {{ titleOf(day) }}
       </title>
       <rect
         :x="day.x + 0.5"

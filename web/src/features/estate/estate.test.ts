@@ -67,7 +67,7 @@ describe('the weather strip', () => {
 
   it('names the days fit for spraying from today on, in words too', () => {
     const days = [day(-1), day(0), day(1, { rainMm: 9 }), day(2)]
-    const strip = mount(WeatherStrip, { props: { days, scale, today } })
+    const strip = mount(WeatherStrip, { props: { days, scale, today, system: 'metric' } })
     const label = strip.find('svg').attributes('aria-label') ?? ''
     expect(label).toMatch(/^Simulated weather; fit for spraying: 30 Jun.*, 2 Jul/)
     expect(strip.findAll('rect.fit')).toHaveLength(2)
@@ -77,7 +77,7 @@ describe('the weather strip', () => {
 
   it('says so when none is', () => {
     const days = [day(0, { windMPerS: 9 })]
-    const strip = mount(WeatherStrip, { props: { days, scale, today } })
+    const strip = mount(WeatherStrip, { props: { days, scale, today, system: 'metric' } })
     expect(strip.find('svg').attributes('aria-label')).toContain('no day fit for spraying in sight')
   })
 })

@@ -23,11 +23,11 @@ const { value: draft, forget } = useKept('new-stand', () => ({
   name: '',
   context: 'turf' as Context | undefined,
   plantId: 'creeping-bentgrass',
-  area: '4500 ft2',
-  count: '1',
-  diameter: '2 in',
-  pot: '1 gal',
-  volume: '100 gal',
+  area: '',
+  count: '',
+  diameter: '',
+  pot: '',
+  volume: '',
   note: '',
 }))
 const context = computed<Context>(() => draft.value.context ?? 'turf')
@@ -103,7 +103,7 @@ async function save(): Promise<void> {
       label="Trunk diameter, on average"
       dimension="length"
       unit="m"
-      hint="at chest height; girth ÷ 3.14"
+      hint="at chest height; girth ÷ 3.14; for example 4 in or 10 cm"
       :message="messageFor('size.diameterM')"
       @value="measure('diameterM')($event)"
     />

@@ -4,11 +4,13 @@ import type { Route } from '@spudder/core/plant'
 import { judgeSprayDay } from '@spudder/core/weather'
 import { computed } from 'vue'
 import { useWeather } from '../../api/places.ts'
+import { useStandCase } from '../../shared/case/stand-case.ts'
 import TextField from '../../shared/form/TextField.vue'
 import { dayWords, today } from '../../shared/units/today.ts'
 
 /** The day of the application; for a leaf spray with the days that the forecast lets through. */
 const props = defineProps<{ placeId: string; route: Route; message?: string | undefined }>()
+const { system } = useStandCase()
 const applyOn = defineModel<string>({ required: true })
 
 const daysOffered = 4
@@ -20,13 +22,13 @@ const forecast = useWeather(
 const days = computed(() => (props.route === 'leaf' ? (forecast.data.value?.days ?? []) : []))
 const fitDays = computed(() =>
   days.value
-    .filter((day) => judgeSprayDay(day).fit)
+    .filter((day) => judgeSprayDay(day, system.value).fit)
     .map(({ day }) => day)
     .slice(0, daysOffered),
 )
 const against = computed(() => {
   const chosen = days.value.find(({ day }) => day === applyOn.value)
-  return chosen ? judgeSprayDay(chosen).against.join('; ') : ''
+  return chosen ? judgeSprayDay(chosen, system.value).against.join('; ') : ''
 })
 </script>
 

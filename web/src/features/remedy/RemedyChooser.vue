@@ -3,7 +3,7 @@ import { CreateRemedyDto } from '@spudder/contract/remedy'
 import { toStandSize, type StandDto } from '@spudder/contract/stand'
 import type { Cause } from '@spudder/core/diagnosis'
 import { contexts, routeWords } from '@spudder/core/plant'
-import { dimensionOf, parseUnit } from '@spudder/core/quantity'
+import { dimensionOf, parseUnit, rateText } from '@spudder/core/quantity'
 import { rateBases } from '@spudder/core/rate'
 import { responseFor } from '@spudder/core/regreening'
 import { Button } from 'ant-design-vue'
@@ -59,6 +59,7 @@ const {
   size,
   pH,
   presentIronMgPerL,
+  system,
 })
 
 const leading = computed(() => verdict.value?.ranked[0])
@@ -162,7 +163,7 @@ async function save(): Promise<void> {
         :label="rateBases[rate.basis].label"
         :dimension="rateBases[rate.basis].dimension"
         :unit="rate.unit"
-        :hint="`usual ${rate.rate.low}-${rate.rate.high} ${rate.unit} (${rate.source}); the label comes first`"
+        :hint="`usual ${rateText([rate.rate.low, rate.rate.high], rate.unit, system)} (${rate.source}); the label comes first`"
         :message="amount.problem ?? messageFor('rateValue')"
         @value="rateValue = $event"
       />
@@ -172,7 +173,7 @@ async function save(): Promise<void> {
         :label="carrierDimension === 'share' ? 'drench, share of pot volume' : 'water'"
         :dimension="carrierDimension"
         :unit="rate.carrier.unit"
-        :hint="`usual ${rate.carrier.low}-${rate.carrier.high} ${rate.carrier.unit}`"
+        :hint="`usual ${rateText([rate.carrier.low, rate.carrier.high], rate.carrier.unit, system)}`"
         :message="messageFor('carrierValue')"
         @value="carrierValue = $event"
       />

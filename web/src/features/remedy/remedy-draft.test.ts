@@ -22,6 +22,7 @@ function draftOf(change: Partial<Grounds> = {}) {
         size: lawn,
         pH: computed(() => pH.value),
         presentIronMgPerL: computed(() => undefined),
+        system: computed(() => 'us' as const),
         ...change,
       })
       return () => null
@@ -65,6 +66,12 @@ describe('a remedy being put together', () => {
     expect(remedy.chosen.value?.source.id).toBe('fe-eddha')
     expect(remedy.draft.value).toMatchObject({ rate: '2 oz/1000 ft2', ironPercent: '6' })
     expect(remedy.amount.value.value?.productKg).toBeCloseTo(0.8813, 3)
+  })
+
+  it('says its usual figures in the units of a metric place, for the same amount', () => {
+    const { remedy } = draftOf({ firstRoute: 'soil', system: computed(() => 'metric') })
+    expect(remedy.draft.value).toMatchObject({ rate: '6.1 kg/ha', carrier: '20.4 L/100 m2' })
+    expect(remedy.amount.value.value?.productKg).toBeCloseTo(0.881, 3)
   })
 
   it('keeps every source in the running where no pH is known', async () => {

@@ -2,6 +2,7 @@ import { ironSources, rankSources, type IronSourceId, type PHBelief } from '@spu
 import { CoreError } from '@spudder/core/error'
 import { checkSpray, planFills } from '@spudder/core/mix'
 import { type Context, type Route, type StandSize } from '@spudder/core/plant'
+import { rateText, type UnitSystem } from '@spudder/core/quantity'
 import { amountFor, findRate, ratesFor, type Rate } from '@spudder/core/rate'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
@@ -16,6 +17,7 @@ interface RemedyGrounds {
   readonly size: StandSize
   readonly pH: ComputedRef<PHBelief | undefined>
   readonly presentIronMgPerL: ComputedRef<number | undefined>
+  readonly system: ComputedRef<UnitSystem>
 }
 
 /** Where nobody measured: neutral, and so doubtful that every source stays in the running. */
@@ -49,6 +51,7 @@ export function useRemedyDraft({
   size,
   pH,
   presentIronMgPerL,
+  system,
 }: RemedyGrounds) {
   const { value: draft, forget } = useKept(`remedy:${standId}`, () => freshDraft(firstRoute))
   const route = computed<Route>(() => draft.value.route ?? firstRoute)
@@ -72,8 +75,8 @@ export function useRemedyDraft({
   function takeRate(id: string): void {
     const { rate: figures, unit, carrier } = findRate(id)
     draft.value.rateId = id
-    draft.value.rate = `${figures.usual} ${unit}`
-    draft.value.carrier = carrier ? `${carrier.usual} ${carrier.unit}` : ''
+    draft.value.rate = rateText([figures.usual], unit, system.value)
+    draft.value.carrier = carrier ? rateText([carrier.usual], carrier.unit, system.value) : ''
   }
   function takeSource(id: IronSourceId): void {
     draft.value.sourceId = id

@@ -20,8 +20,13 @@ const unreadable = ref<string>()
 watch(
   [text, () => props.unit],
   () => {
+    unreadable.value = undefined
+    // An empty field is not wrong yet; whoever sends it says what is missing.
+    if (text.value.trim() === '') {
+      emit('value', undefined)
+      return
+    }
     try {
-      unreadable.value = undefined
       emit('value', valueIn(parseQuantity(text.value, props.dimension), props.unit))
     } catch (error) {
       if (!(error instanceof CoreError)) throw error

@@ -67,6 +67,12 @@ describe('a quantity field', () => {
     expect(mounted.emitted('value')?.at(-1)).toEqual([3])
   })
 
+  it('does not complain of a field that nobody has filled in yet', () => {
+    const empty = field('')
+    expect(empty.find('[role=alert]').exists()).toBe(false)
+    expect(empty.emitted('value')).toEqual([[undefined]])
+  })
+
   it('teaches by an example while nothing is wrong', () => {
     expect(field('2 oz/1000 ft2').text()).toContain('for example 2 oz/1000 ft2')
   })
