@@ -35,6 +35,12 @@ describe('every ranking', () => {
 })
 
 describe('doubt about the pH', () => {
+  it('rules out a source that may let go of its iron, before money is spent on it', () => {
+    const best = (doubt: number) => rankSources('soil', { pH: 7, doubt })[0]?.source.id
+    expect(best(0.2)).toBe('fe-dtpa')
+    expect(best(1)).toBe('fe-eddha')
+  })
+
   it('widens the share of use on both sides and leaves the expected one as it is', () => {
     fc.assert(
       fc.property(anyPH, (pH) => {

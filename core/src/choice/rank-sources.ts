@@ -17,7 +17,7 @@ export interface RankedSource {
 }
 
 function fitnessOf(share: WorkingShare): Fitness {
-  if (share.usual >= worksFrom.value) return 'works'
+  if (share.usual >= worksFrom.value && share.low >= weakFrom.value) return 'works'
   return share.usual >= weakFrom.value ? 'weak' : 'fails'
 }
 

@@ -30,7 +30,7 @@ const optionsOf = (name: FindingName) =>
   Object.entries(valuesOf(name)).map(([value, words]) => ({ value, words }))
 const leafWords = computed(() => {
   const { pattern, severity } = props.findings
-  if (!pattern || !severity) return 'No leaf painted yet.'
+  if (!pattern || !severity) return 'Paint a leaf to say how pale and which pattern.'
   return `Painted: ${valuesOf('pattern')[pattern]}, severity ${valuesOf('severity')[severity]}.`
 })
 </script>

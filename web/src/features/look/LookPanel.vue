@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import { CreateLookDto } from '@spudder/contract/look'
-import { readPaint, type LeafPaint, type LeafPattern, type Severity } from '@spudder/core/finding'
+import {
+  readPaint,
+  type FindingName,
+  type LeafPaint,
+  type LeafPattern,
+  type Severity,
+} from '@spudder/core/finding'
 import { leavesOf } from '@spudder/core/painter'
 import { findPlant } from '@spudder/core/plant'
 import { Button } from 'ant-design-vue'
@@ -43,16 +49,18 @@ function paintLeaf(id: string): void {
   setPaint({ ...look.value.paint, [id]: brush.value })
 }
 
-/** Leaf findings said in words are painted, so that figure and words never disagree. */
-function say(name: string, value: string | undefined): void {
-  if (name === 'tier' && value) {
+/**
+ * A tier said in words moves what is painted, so that figure and words never disagree. Where nothing
+ * is painted yet it says no more than it says: no pattern is made up for it.
+ */
+function say(name: FindingName, value: string | undefined): void {
+  const isPainted = Object.keys(look.value.paint).length > 0
+  if (name === 'tier' && value && isPainted) {
     const worn = severity.value === 0 ? { ...brush.value, severity: 3 as Severity } : brush.value
     setPaint(paintTier(leaves.value, value, worn))
     return
   }
-  const others = Object.fromEntries(
-    Object.entries(look.value.findings).filter(([key]) => key !== name),
-  )
+  const { [name]: _before, ...others } = look.value.findings
   change({ findings: value === undefined ? others : { ...others, [name]: value } })
 }
 const rootOrder = ['white', 'tan', 'brown-soft', 'knotted', 'circling']

@@ -151,6 +151,7 @@ async function save(): Promise<void> {
 
     <section v-if="rate && chosen" class="figures">
       <h2>{{ chosen.source.name }}, {{ routeWords[route] }}</h2>
+      <p v-if="rateOptions.length === 1" class="faint-note">{{ rate.label }}</p>
       <ChoiceField
         v-if="rateOptions.length > 1"
         :model-value="rate.id"

@@ -60,7 +60,8 @@ const cost = ({ fitness, relativeCost }: RankedSource) =>
             markWords[each.working.mark]
           }}). Cost against a kilogram of iron in ferrous sulfate: price relation
           {{ each.source.relativePrice.value }} ({{ each.source.relativePrice.source }}) divided by
-          the share of use. Works from 70 %, where the expected curves give out as the trade says.
+          the share of use. Works from 70 %, where the expected curves give out as the trade says,
+          if 25 % stay even in the worst case.
         </p>
       </details>
     </li>
