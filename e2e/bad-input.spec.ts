@@ -1,4 +1,4 @@
-import { addTree, dayFromToday, expect, test } from './spudder.ts'
+import { addTree, dayFromToday, expect, openStand, test } from './spudder.ts'
 
 test('a stand: each field says what it wants, what was typed stays, and nothing is stored', async ({
   page,
@@ -91,4 +91,48 @@ test('when the server is out of reach, what was typed stays and is sent later, o
   await page.getByRole('button', { name: 'Add pH' }).click()
   await expect(page.getByLabel('pH measured')).toHaveValue('')
   await expect(page.locator('.known span')).toHaveCount(1)
+})
+
+test('every other form of a stand says what is wrong beside the field and keeps what was typed', async ({
+  page,
+}) => {
+  await openStand(page, 'South vineyard block')
+  const step = (name: string) =>
+    page
+      .getByRole('navigation', { name: 'Steps of the case' })
+      .locator('a', { has: page.locator('b', { hasText: new RegExp(`^${name}$`) }) })
+      .click()
+
+  await step('Look')
+  await page.getByText('What happened before').click()
+  await page.getByLabel('What', { exact: true }).selectOption({ label: 'pH corrected' })
+  await page.getByLabel('From pH').fill('20')
+  await page.getByRole('button', { name: 'Tell' }).click()
+  await expect(page.getByText('pH before: give a number from 2.5 to 11.')).toBeVisible()
+  await expect(page.getByText('pH after: give a number from 2.5 to 11.')).toBeVisible()
+  await expect(page.getByLabel('From pH')).toHaveValue('20')
+  await page.getByText('tan', { exact: true }).click()
+  await page.getByLabel('Looked on').fill(dayFromToday(9))
+  await page.getByRole('button', { name: 'Store this look' }).click()
+  await expect(page.getByText(/Looked on: give a day up to today/)).toBeVisible()
+  await page.getByRole('button', { name: 'Take back' }).click()
+
+  await step('Jobs')
+  const job = page.locator('details.job').first()
+  await job.getByLabel('Another day').fill('')
+  await job.getByRole('button', { name: 'Move it' }).click()
+  await expect(job.getByText(/Day: give a day such as/)).toBeVisible()
+  const entries = page.getByRole('region', { name: 'Entries' })
+  await entries.getByRole('button', { name: 'Correct it' }).first().click()
+  await entries.getByLabel('Product used').fill('a bag or two')
+  await entries.getByRole('button', { name: 'Store the correction' }).click()
+  await expect(entries.getByText(/Give a weight such as 2 lb or 500 g/)).toBeVisible()
+  await expect(entries.getByText(/Why it is corrected: give 1 to 500 characters/)).toBeVisible()
+
+  await step('Watch')
+  await page.getByLabel('Value, 0 to 80').fill('120')
+  await page.getByRole('button', { name: 'Add colour' }).click()
+  await expect(page.getByText('Chlorophyll meter: give a number from 0 to 80 units.')).toBeVisible()
+  await page.reload()
+  await expect(page.getByLabel('Value, 0 to 80')).toHaveValue('120')
 })

@@ -2,6 +2,7 @@ import { test as base, expect } from '@playwright/test'
 import { spawn, type ChildProcess } from 'node:child_process'
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
+import { stripVTControlCharacters } from 'node:util'
 import { root } from '../scripts/processes.ts'
 
 const dataRoot = join(root, '.data', 'test-start')
@@ -29,7 +30,7 @@ async function start(name: string, ...flags: string[]): Promise<Started> {
   const ended = new Promise<number | null>((resolve) => child.once('exit', resolve))
   const url = await new Promise<string>((resolve, reject) => {
     const hear = (part: Buffer) => {
-      said += part.toString()
+      said += stripVTControlCharacters(part.toString())
       const address = /http:\/\/127\.0\.0\.1:\d+/.exec(said)?.[0]
       if (address) resolve(address)
     }
@@ -87,3 +88,12 @@ base(
     expect(await fresh.stop()).toBe(0)
   },
 )
+
+base('dev serves the interface from its source, with the API behind it', async () => {
+  base.setTimeout(180_000)
+  const dev = await start('dev')
+  expect(await placesAt(dev.url)).toEqual(['Vennlow Estate'])
+  expect(await (await fetch(`${dev.url}/src/main.ts`)).text()).toContain('createApp')
+  expect(await dev.stop()).toBe(0)
+  await expect(fetch(dev.url)).rejects.toThrow()
+})

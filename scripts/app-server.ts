@@ -1,7 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import { join } from 'node:path'
 import type { PrivateMariaDb } from './mariadb.ts'
-import { root, stopProcess } from './processes.ts'
+import { root, stopProcess, until } from './processes.ts'
 
 export interface AppServer {
   readonly url: string
@@ -36,9 +36,13 @@ export async function startAppServer(options: AppServerOptions): Promise<AppServ
       SPUDDER_DEMO: isDemo ? '1' : '0',
     },
   })
-  await new Promise<void>((resolve, reject) => {
-    child.once('message', () => resolve())
+  const url = `http://127.0.0.1:${port}`
+  const ended = new Promise<never>((_, reject) => {
     child.once('exit', (code) => reject(new Error(`the server ended with ${code}; see above`)))
   })
-  return { url: `http://127.0.0.1:${port}`, process: child, stop: () => stopProcess(child) }
+  // Once it listens, its end is for whoever started it to notice.
+  ended.catch(() => undefined)
+  const answers = () => fetch(`${url}/api/places`).then(({ ok }) => ok, () => false) // prettier-ignore
+  await Promise.race([until('starting the server', answers, 120), ended])
+  return { url, process: child, stop: () => stopProcess(child) }
 }

@@ -3,13 +3,14 @@ import { join } from 'node:path'
 import { startAppServer } from './app-server.ts'
 import { startMariaDb } from './mariadb.ts'
 import { freePort } from './ports.ts'
-import { root, stopProcess } from './processes.ts'
+import { dataRoot, root, stopProcess } from './processes.ts'
 
 /** Demo data of its own, the server starting again and the page reloading as source changes. */
-const database = await startMariaDb(join(root, '.data', 'dev'), 5201)
+const database = await startMariaDb(join(dataRoot, 'dev'), 5201)
 const port = await freePort(5200)
 const server = await startAppServer({ database, port, isDemo: true, watch: true })
-const vite = spawn('npx', ['vite', 'web', '--host', '127.0.0.1'], {
+const vitePath = join(root, 'node_modules/vite/bin/vite.js')
+const vite = spawn(process.execPath, [vitePath, 'web', '--host', '127.0.0.1'], {
   cwd: root,
   stdio: 'inherit',
   detached: true,

@@ -1,8 +1,11 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import { existsSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
 export const root = fileURLToPath(new URL('..', import.meta.url))
+/** Where the data lies; tests keep theirs elsewhere, so that they can run beside a running demo. */
+export const dataRoot = process.env['SPUDDER_DATA'] ?? join(root, '.data')
 
 const pause = (milliseconds: number): Promise<void> =>
   new Promise((resolve) => setTimeout(resolve, milliseconds))

@@ -4,12 +4,10 @@ import { startAppServer } from './app-server.ts'
 import { buildWeb } from './build-web.ts'
 import { startMariaDb } from './mariadb.ts'
 import { freePort } from './ports.ts'
-import { isProcessOf, root } from './processes.ts'
+import { dataRoot, isProcessOf } from './processes.ts'
 
 const [name = 'start', ...flags] = process.argv.slice(2)
 const isDemo = name === 'demo'
-/** Where the data lies; tests keep theirs elsewhere, so that they can run beside a running demo. */
-const dataRoot = process.env['SPUDDER_DATA'] ?? join(root, '.data')
 const folder = join(dataRoot, isDemo ? 'demo' : 'own')
 const runFile = join(folder, 'running.json')
 const usualPort = isDemo ? 5180 : 5190

@@ -7,5 +7,5 @@ export default defineConfig({
   plugins: [vue()],
   build: { target: 'es2022', chunkSizeWarningLimit: 900 },
   server: { port: 5173, proxy: { '/api': api } },
-  optimizeDeps: { include: ['ant-design-vue', 'd3', 'class-validator', 'class-transformer'] },
+  optimizeDeps: { include: ['ant-design-vue', 'class-validator', 'class-transformer'] },
 })

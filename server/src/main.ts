@@ -41,7 +41,7 @@ const app = createApp({
 })
 
 const server = createServer(app)
-server.listen(Number(setting('SPUDDER_PORT')), '127.0.0.1', () => process.send?.('listening'))
+server.listen(Number(setting('SPUDDER_PORT')), '127.0.0.1')
 
 function stop(): void {
   server.close(() => void close().then(() => process.exit(0)))
