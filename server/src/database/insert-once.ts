@@ -1,5 +1,6 @@
 import { eq } from 'drizzle-orm'
 import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
+import { isDeepStrictEqual } from 'node:util'
 import { ServiceError } from '../http/service-error.ts'
 import type { Connection } from './connect.ts'
 
@@ -14,38 +15,62 @@ export function databaseErrno(error: unknown): number | undefined {
   return typeof cause.errno === 'number' ? cause.errno : undefined
 }
 
-/**
- * Whether a stored figure is the one sent. The driver reads a DOUBLE digit by digit, which can miss
- * its last bit.
- */
-export const sameFigure = (stored: number, sent: number): boolean =>
-  Math.abs(stored - sent) <= 1e-12 * Math.max(Math.abs(stored), Math.abs(sent))
+/** The driver reads a DOUBLE digit by digit, which can miss its last bit. */
+function sameValue(stored: unknown, sent: unknown): boolean {
+  if (typeof stored === 'number' && typeof sent === 'number') {
+    return Math.abs(stored - sent) <= 1e-12 * Math.max(Math.abs(stored), Math.abs(sent))
+  }
+  return isDeepStrictEqual(stored ?? null, sent ?? null)
+}
+
+/** Columns that the server fills in and that differ when the same thing is sent again. */
+const ofTheServer = new Set(['createdBy', 'createdAt', 'position', 'verdict'])
 
 /**
- * Stores a row under the id its sender made. Sent again after a lost answer, it is the row that is
- * there already; another row under the same id is refused.
- * @param same whether the row that is there is the one sent
- * @throws {ServiceError} conflict
+ * What was stored before under the id that a sender made: the same thing sent again after a lost
+ * answer. Undefined where there is none.
+ * @param sent what was sent; only what is a column too is compared
+ * @throws {ServiceError} conflict when something else was stored under the id
+ */
+export async function storedBefore<Table extends TableWithId>(
+  connection: Connection,
+  table: Table,
+  sent: { readonly id: string },
+): Promise<Table['$inferSelect'] | undefined> {
+  const [stored] = (await connection
+    .select()
+    .from(table as MySqlTable)
+    .where(eq(table.id, sent.id))
+    .limit(1)) as Record<string, unknown>[]
+  if (!stored) return undefined
+  const isSame = Object.entries(sent).every(
+    ([name, value]) => ofTheServer.has(name) || !(name in stored) || sameValue(stored[name], value),
+  )
+  if (isSame) return stored as Table['$inferSelect']
+  throw new ServiceError(
+    'conflict',
+    'Something else was already stored from this form. Store it again to add this as another.',
+  )
+}
+
+/**
+ * Stores a row under the id its sender made, once: sent again, it is the row that is there already.
+ * @throws {ServiceError} conflict when another row has the id
  */
 export async function insertOnce<Table extends TableWithId>(
   connection: Connection,
   table: Table,
   row: Table['$inferInsert'] & { readonly id: string },
-  same: (stored: Table['$inferSelect']) => boolean,
 ): Promise<Table['$inferSelect']> {
   try {
     await connection.insert(table).values(row)
   } catch (error) {
     if (databaseErrno(error) !== duplicateEntry) throw error
   }
-  const [stored] = (await connection
-    .select()
-    .from(table as MySqlTable)
-    .where(eq(table.id, row.id))
-    .limit(1)) as Table['$inferSelect'][]
-  if (stored && same(stored)) return stored
+  const stored = await storedBefore(connection, table, row)
+  if (stored) return stored
   throw new ServiceError(
     'conflict',
-    'This id already belongs to another record. Send it with a new id.',
+    'Somebody else stored this in the meantime. Load the page again.',
   )
 }

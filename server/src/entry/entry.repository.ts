@@ -1,17 +1,18 @@
 import { eq } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
-import { insertOnce, sameFigure } from '../database/insert-once.ts'
+import { insertOnce, storedBefore } from '../database/insert-once.ts'
 import { entry, remedy } from '../database/schema.ts'
 
 export type EntryRow = typeof entry.$inferSelect
 
 export const insertEntry = (connection: Connection, row: EntryRow) =>
-  insertOnce(
-    connection,
-    entry,
-    row,
-    (stored) => stored.jobId === row.jobId && sameFigure(stored.productKg, row.productKg),
-  )
+  insertOnce(connection, entry, row)
+
+/** The entry that was stored before from what is sent again. */
+export const findEntry = <Sent extends { readonly id: string }>(
+  connection: Connection,
+  sent: Sent,
+) => storedBefore(connection, entry, sent)
 
 export async function selectEntry(
   connection: Connection,

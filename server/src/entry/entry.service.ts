@@ -5,6 +5,7 @@ import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { completeJob, requirePlannedJob } from '../job/job.service.ts'
 import {
+  findEntry,
   insertEntry,
   plannedProductOf,
   selectCorrectionOf,
@@ -23,8 +24,9 @@ export function recordEntry(
   dto: CreateEntryDto,
 ): Promise<EntryDto> {
   return db.transaction(async (transaction) => {
-    const again = await selectEntry(transaction, dto.id)
-    if (again?.jobId === jobId) return toDto(again)
+    const { note = '', ...done } = dto
+    const again = await findEntry(transaction, { ...done, note, jobId })
+    if (again) return toDto(again)
     const job = await requirePlannedJob(transaction, jobId)
     if (job.kind !== 'apply') {
       throw new ServiceError(
@@ -34,7 +36,6 @@ export function recordEntry(
     }
     const { standId, caseId, route, sourceId } = job
     const planned = await plannedProductOf(transaction, job.remedyId)
-    const { note = '', ...done } = dto
     const stored = await insertEntry(transaction, {
       ...done,
       note,

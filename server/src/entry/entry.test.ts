@@ -33,6 +33,7 @@ describe('an entry', () => {
     const path = `/jobs/${applyJobId}/entries`
     expect(await post<EntryDto>(path, body)).toEqual(await post<EntryDto>(path, body))
     expect((await storyOf(stand.id)).entries).toHaveLength(1)
+    await refused('post', path, { ...body, waterL: body.waterL + 50 }, 409)
   })
 
   it('is taken from one of two people who record the same job at once', async () => {

@@ -7,10 +7,11 @@ import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireLockedStand } from '../stand/stand.service.ts'
-import { insertLook } from './look.repository.ts'
+import { findLook, insertLook } from './look.repository.ts'
 
 /**
- * Stores a look into the stand's open case, or opens one: both or neither.
+ * Stores a look into the stand's open case, or opens one: both or neither. Sent again after a lost
+ * answer, it is the look that is there.
  * @throws {CoreError} for findings or paint that the context does not know
  */
 export function createLook(
@@ -23,8 +24,10 @@ export function createLook(
     const { context } = await requireLockedStand(transaction, standId)
     const findings = checkFindings(context, dto.findings)
     const paint = checkPaint(leavesOf(contexts[context].figure), dto.paint)
-    const { id: caseId } = await openCaseOf(transaction, recorder, standId, dto.lookedOn)
     const { id, lookedOn, note = '' } = dto
+    const again = await findLook(transaction, { id, standId, lookedOn, findings, paint, note })
+    if (again) return toDto(again)
+    const { id: caseId } = await openCaseOf(transaction, recorder, standId, lookedOn)
     const row = { id, standId, caseId, lookedOn, findings, paint, note, ...recordedBy(recorder) }
     return toDto(await insertLook(transaction, row))
   })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { lookBody, newStand, post, refused, storyOf } from '../testing/test-estate.ts'
+import { lookBody, newStand, patch, post, refused, storyOf } from '../testing/test-estate.ts'
 
 describe('a look', () => {
   it('is stored with findings and paint as they were given, and once', async () => {
@@ -10,6 +10,25 @@ describe('a look', () => {
     const { looks } = await storyOf(id)
     expect(looks).toHaveLength(1)
     expect(looks[0]).toMatchObject({ ...body, createdBy: 'Tess Marlow' })
+  })
+
+  it('with other findings under the same id is refused, so that nothing is dropped unsaid', async () => {
+    const { id } = await newStand()
+    const body = lookBody()
+    await post(`/stands/${id}/looks`, body)
+    const changed = { ...body, findings: { ...body.findings, roots: 'brown-soft' } }
+    const { detail } = await refused('post', `/stands/${id}/looks`, changed, 409)
+    expect(detail).toMatch(/Something else was already stored/)
+  })
+
+  it('sent again after its case was closed opens no other case', async () => {
+    const { id } = await newStand()
+    const body = lookBody()
+    await post(`/stands/${id}/looks`, body)
+    const [{ id: caseId } = { id: '' }] = (await storyOf(id)).cases
+    await patch(`/cases/${caseId}`, { outcome: 'green', closedOn: '2025-06-20' })
+    await post(`/stands/${id}/looks`, body)
+    expect((await storyOf(id)).cases).toHaveLength(1)
   })
 
   it.each([

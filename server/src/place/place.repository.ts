@@ -6,7 +6,7 @@ import { place } from '../database/schema.ts'
 export type PlaceRow = typeof place.$inferSelect
 
 export const insertPlace = (connection: Connection, row: PlaceRow) =>
-  insertOnce(connection, place, row, (stored) => stored.name === row.name)
+  insertOnce(connection, place, row)
 
 export const listPlaces = (connection: Connection): Promise<PlaceRow[]> =>
   connection.select().from(place).orderBy(asc(place.createdAt), asc(place.id))

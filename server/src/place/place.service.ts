@@ -2,9 +2,8 @@ import type { CreatePlaceDto, PlaceDto } from '@spudder/contract/place'
 import type { Connection } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
-import { insertPlace, listPlaces, selectPlace, type PlaceRow } from './place.repository.ts'
-
-const toDto = (row: PlaceRow): PlaceDto => ({ ...row, createdAt: row.createdAt.toISOString() })
+import { toDto } from '../http/to-dto.ts'
+import { insertPlace, listPlaces, selectPlace } from './place.repository.ts'
 
 export async function createPlace(
   connection: Connection,

@@ -1,16 +1,8 @@
 import type { Connection } from '../database/connect.ts'
-import { insertOnce, sameFigure } from '../database/insert-once.ts'
+import { insertOnce } from '../database/insert-once.ts'
 import { reading } from '../database/schema.ts'
 
 export type ReadingRow = typeof reading.$inferSelect
 
 export const insertReading = (connection: Connection, row: ReadingRow) =>
-  insertOnce(
-    connection,
-    reading,
-    row,
-    (stored) =>
-      stored.standId === row.standId &&
-      stored.kind === row.kind &&
-      sameFigure(stored.value, row.value),
-  )
+  insertOnce(connection, reading, row)

@@ -1,20 +1,18 @@
 import { and, asc, eq } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
-import { insertOnce } from '../database/insert-once.ts'
+import { insertOnce, storedBefore } from '../database/insert-once.ts'
 import { look, reading, remedy, storyEvent } from '../database/schema.ts'
 
 export type RemedyRow = typeof remedy.$inferSelect
 
 export const insertRemedy = (connection: Connection, row: RemedyRow) =>
-  insertOnce(connection, remedy, row, (stored) => stored.caseId === row.caseId)
+  insertOnce(connection, remedy, row)
 
-export async function remedyExists(
+/** The remedy that was stored before from what is sent again. */
+export const findRemedy = <Sent extends { readonly id: string }>(
   connection: Connection,
-  id: string,
-): Promise<RemedyRow | undefined> {
-  const [row] = await connection.select().from(remedy).where(eq(remedy.id, id)).limit(1)
-  return row
-}
+  sent: Sent,
+) => storedBefore(connection, remedy, sent)
 
 /** The looks of a case and what was measured and told of its stand: what a verdict is drawn from. */
 export async function selectGrounds(connection: Connection, caseId: string, standId: string) {

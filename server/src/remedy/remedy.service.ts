@@ -14,7 +14,7 @@ import { toDto } from '../http/to-dto.ts'
 import { insertJobs } from '../job/job.repository.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
 import { requireStand } from '../stand/stand.service.ts'
-import { insertRemedy, remedyExists, selectGrounds } from './remedy.repository.ts'
+import { findRemedy, insertRemedy, selectGrounds } from './remedy.repository.ts'
 
 /** The verdict of a case from what is stored: the newest look, the readings and the story. */
 async function verdictOf(
@@ -62,8 +62,9 @@ export function chooseRemedy(
   dto: CreateRemedyDto,
 ): Promise<RemedyDto> {
   return db.transaction(async (transaction) => {
-    const again = await remedyExists(transaction, dto.id)
-    if (again?.caseId === caseId) return toDto(again)
+    const { lasting = '' } = dto
+    const again = await findRemedy(transaction, { ...dto, caseId, lasting })
+    if (again) return toDto(again)
     const open = await requireOpenCase(transaction, caseId)
     const stand = await requireStand(transaction, open.standId)
     const rate = checkChosenRate(stand.context, dto.route, dto.sourceId, dto.rateId)
@@ -82,8 +83,9 @@ export function chooseRemedy(
       ...(carrierValue === undefined ? {} : { carrierValue }),
       ...(presentIronMgPerL === undefined ? {} : { presentIronMgPerL }),
     })
+    // A tank that cannot do the job is refused now, not found out at the tap.
     if (tankL !== undefined && carrierL > 0) planFills({ productKg, waterL: carrierL, tankL })
-    const { id, causeId, route, sourceId, rateId, applyOn, lasting = '' } = dto
+    const { id, causeId, route, sourceId, rateId, applyOn } = dto
     const stored = await insertRemedy(transaction, {
       id,
       standId: stand.id,

@@ -50,6 +50,7 @@ describe('a remedy', () => {
     const { remedies, jobs } = await storyOf(stand.id)
     expect(remedies).toHaveLength(2)
     expect(jobs).toHaveLength(6)
+    await refused('post', path, { ...body, rateValue: 3 }, 409)
   })
 
   it.each([

@@ -15,12 +15,7 @@ import {
 export type StandRow = typeof stand.$inferSelect
 
 export const insertStand = (connection: Connection, row: StandRow) =>
-  insertOnce(
-    connection,
-    stand,
-    row,
-    (stored) => stored.placeId === row.placeId && stored.name === row.name,
-  )
+  insertOnce(connection, stand, row)
 
 export async function selectStand(
   connection: Connection,

@@ -5,12 +5,4 @@ import { storyEvent } from '../database/schema.ts'
 export type StoryEventRow = typeof storyEvent.$inferSelect
 
 export const insertStoryEvent = (connection: Connection, row: StoryEventRow) =>
-  insertOnce(
-    connection,
-    storyEvent,
-    row,
-    (stored) =>
-      stored.standId === row.standId &&
-      stored.kind === row.kind &&
-      stored.happenedOn === row.happenedOn,
-  )
+  insertOnce(connection, storyEvent, row)

@@ -64,7 +64,7 @@ describe('a reading', () => {
     const body = readingBody(6.8)
     await post(`/stands/${id}/readings`, body)
     const { detail } = await refused('post', `/stands/${id}/readings`, { ...body, value: 7.1 }, 409)
-    expect(detail).toMatch(/already belongs to another record/)
+    expect(detail).toMatch(/Something else was already stored/)
   })
 
   it.each([

@@ -16,7 +16,11 @@ const emit = defineEmits<{ done: [] }>()
 const { system } = useStandCase()
 const correct = useCorrectEntry()
 const { checked, messageFor } = useChecked(CorrectEntryDto, () => correct.error.value)
-const { value: draft, forget } = useKept(`correction:${props.entry.id}`, () => ({
+const {
+  value: draft,
+  forget,
+  failed,
+} = useKept(`correction:${props.entry.id}`, () => ({
   id: crypto.randomUUID() as string,
   happenedOn: props.entry.happenedOn,
   product: amountWords('mass', props.entry.productKg, system.value),
@@ -29,7 +33,7 @@ async function save(): Promise<void> {
   const { waterL, note } = props.entry
   const dto = checked({ id, happenedOn, productKg: productKg.value, waterL, note, reason })
   if (!dto) return
-  const stored = await correct.mutateAsync({ id: props.entry.id, dto }).catch(() => undefined)
+  const stored = await correct.mutateAsync({ id: props.entry.id, dto }).catch(failed)
   if (!stored) return
   forget()
   emit('done')

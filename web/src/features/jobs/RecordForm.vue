@@ -27,7 +27,11 @@ const plannedText = {
   product: amountWords('mass', planned.productKg, system.value),
   water: amountWords('volume', planned.waterL, system.value),
 }
-const { value: draft, forget } = useKept(`entry:${props.job.id}`, () => ({
+const {
+  value: draft,
+  forget,
+  failed,
+} = useKept(`entry:${props.job.id}`, () => ({
   id: crypto.randomUUID() as string,
   happenedOn: today(),
   ...plannedText,
@@ -51,7 +55,7 @@ async function save(): Promise<void> {
     note,
   })
   if (!dto) return
-  await record.mutateAsync({ id: props.job.id, dto }).then(forget, () => undefined)
+  await record.mutateAsync({ id: props.job.id, dto }).then(forget, failed)
 }
 </script>
 

@@ -15,6 +15,7 @@ import { useRouter } from 'vue-router'
 import { useStoreLook } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import PlantFigure from '../../shared/figure/PlantFigure.vue'
+import { renewedId } from '../../shared/form/kept.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
@@ -72,7 +73,9 @@ function nextRoots(): void {
 async function save(): Promise<void> {
   const dto = checked({ ...look.value })
   if (!dto) return
-  const stored = await store.mutateAsync({ id: standId.value, dto }).catch(() => undefined)
+  const stored = await store.mutateAsync({ id: standId.value, dto }).catch((error: unknown) => {
+    change({ id: renewedId(look.value.id, error) })
+  })
   if (!stored) return
   forgetDraft()
   await router.push({ name: 'verdict' })

@@ -33,7 +33,7 @@ async function addPH(): Promise<void> {
   const { value, ...rest } = pHDraft.value.value
   const dto = pHCheck.checked({ kind: 'pH', value: numberIn(value), ...rest })
   if (!dto) return
-  await storeReading.mutateAsync({ id: standId.value, dto }).then(pHDraft.forget, () => undefined)
+  await storeReading.mutateAsync({ id: standId.value, dto }).then(pHDraft.forget, pHDraft.failed)
 }
 
 const tell = useTellEvent()
@@ -53,7 +53,7 @@ async function addEvent(): Promise<void> {
   const pH = isCorrection.value ? { fromPH: numberIn(fromPH), toPH: numberIn(toPH) } : {}
   const dto = eventCheck.checked({ id, kind, happenedOn, ...pH })
   if (!dto) return
-  await tell.mutateAsync({ id: standId.value, dto }).then(eventDraft.forget, () => undefined)
+  await tell.mutateAsync({ id: standId.value, dto }).then(eventDraft.forget, eventDraft.failed)
 }
 
 const known = computed(() =>

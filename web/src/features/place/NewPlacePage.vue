@@ -13,7 +13,11 @@ import { useKept } from '../../shared/form/kept.ts'
 const router = useRouter()
 const create = useCreatePlace()
 const { checked, messageFor } = useChecked(CreatePlaceDto, () => create.error.value)
-const { value: draft, forget } = useKept('new-place', () => ({
+const {
+  value: draft,
+  forget,
+  failed,
+} = useKept('new-place', () => ({
   id: crypto.randomUUID() as string,
   name: '',
   unitSystem: 'us' as UnitSystem | undefined,
@@ -34,7 +38,7 @@ const climateOptions = climates.map((value) => ({ value, words: climateWords[val
 async function save(): Promise<void> {
   const dto = checked(draft.value)
   if (!dto) return
-  const place = await create.mutateAsync(dto).catch(() => undefined)
+  const place = await create.mutateAsync(dto).catch(failed)
   if (!place) return
   forget()
   await router.push({ name: 'estate' })

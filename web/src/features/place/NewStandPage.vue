@@ -18,7 +18,11 @@ const router = useRouter()
 const create = useCreateStand()
 const { place } = usePlace()
 const { checked, messageFor } = useChecked(CreateStandDto, () => create.error.value)
-const { value: draft, forget } = useKept('new-stand', () => ({
+const {
+  value: draft,
+  forget,
+  failed,
+} = useKept('new-stand', () => ({
   id: crypto.randomUUID() as string,
   name: '',
   context: 'turf' as Context | undefined,
@@ -57,7 +61,7 @@ async function save(): Promise<void> {
   const size = { kind: sizeKind.value, ...Object.fromEntries(measures) }
   const dto = checked({ id, name, context: context.value, plantId, size, note })
   if (!dto || !place.value) return
-  const stand = await create.mutateAsync({ placeId: place.value.id, dto }).catch(() => undefined)
+  const stand = await create.mutateAsync({ placeId: place.value.id, dto }).catch(failed)
   if (!stand) return
   forget()
   await router.push({ name: 'stand', params: { standId: stand.id } })

@@ -38,6 +38,7 @@ const presentIronMgPerL = computed(() => presentIron.value?.mgPerL)
 const {
   draft,
   forget,
+  failed,
   route,
   ranked,
   chosen,
@@ -116,7 +117,7 @@ async function save(): Promise<void> {
     ...(retestOn === '' ? {} : { retestOn }),
   })
   if (!dto) return
-  const stored = await choose.mutateAsync({ id: openCase.value.id, dto }).catch(() => undefined)
+  const stored = await choose.mutateAsync({ id: openCase.value.id, dto }).catch(failed)
   if (!stored) return
   forget()
   await router.push({ name: 'jobs' })

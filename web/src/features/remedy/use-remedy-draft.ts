@@ -53,7 +53,11 @@ export function useRemedyDraft({
   presentIronMgPerL,
   system,
 }: RemedyGrounds) {
-  const { value: draft, forget } = useKept(`remedy:${standId}`, () => freshDraft(firstRoute))
+  const {
+    value: draft,
+    forget,
+    failed,
+  } = useKept(`remedy:${standId}`, () => freshDraft(firstRoute))
   const route = computed<Route>(() => draft.value.route ?? firstRoute)
   const ranked = computed(() =>
     rankSources(route.value, pH.value ?? unmeasuredPH).map((each) => ({
@@ -162,6 +166,7 @@ export function useRemedyDraft({
   return {
     draft,
     forget,
+    failed,
     route,
     ranked,
     chosen,

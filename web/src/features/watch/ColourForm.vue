@@ -31,7 +31,11 @@ const lastScale = computed(() => {
   const last = story.value?.readings.findLast(({ kind }) => readingKinds[kind].isColour)
   return (last?.kind as ColourReadingKind | undefined) ?? usualScale(stand.value?.context)
 })
-const { value: draft, forget } = useKept(`colour:${standId.value}`, () => ({
+const {
+  value: draft,
+  forget,
+  failed,
+} = useKept(`colour:${standId.value}`, () => ({
   id: crypto.randomUUID() as string,
   kind: lastScale.value,
   value: '',
@@ -53,7 +57,7 @@ async function save(): Promise<void> {
   const method = kind === 'chlorophyll' ? 'meter' : 'eye'
   const dto = checked({ id, kind, value: numberIn(value), method, takenOn })
   if (!dto) return
-  await store.mutateAsync({ id: standId.value, dto }).then(forget, () => undefined)
+  await store.mutateAsync({ id: standId.value, dto }).then(forget, failed)
 }
 </script>
 

@@ -146,6 +146,15 @@ describe('what is typed', () => {
     expect(useKept('pH:b', () => ({ value: '' })).value.value.value).toBe('')
   })
 
+  it('goes under a new id once the old one is taken, and under the same one otherwise', () => {
+    const kept = useKept('pH:a', () => ({ id: 'made-once', value: '7.8' }))
+    kept.failed(new ApiProblem('unreachable'))
+    expect(kept.value.value).toEqual({ id: 'made-once', value: '7.8' })
+    kept.failed(new ApiProblem('conflict'))
+    expect(kept.value.value.value).toBe('7.8')
+    expect(kept.value.value.id).not.toBe('made-once')
+  })
+
   it('takes up fields that a newer version added, and survives what it cannot read', () => {
     localStorage.setItem('spudder:draft:pH:a', '{"value":"7.8"}')
     expect(useKept('pH:a', () => ({ value: '', method: 'meter' })).value.value).toEqual({
