@@ -5,15 +5,17 @@ import EstatePage from './features/estate/EstatePage.vue'
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', name: 'estate', component: EstatePage },
+    { path: '/', name: 'estate', component: EstatePage, meta: { title: 'Estate' } },
     {
       path: '/places/new',
       name: 'new-place',
+      meta: { title: 'Where do you grow?' },
       component: () => import('./features/place/NewPlacePage.vue'),
     },
     {
       path: '/stands/new',
       name: 'new-stand',
+      meta: { title: 'Add a stand' },
       component: () => import('./features/place/NewStandPage.vue'),
     },
     {
@@ -43,4 +45,9 @@ export const router = createRouter({
     },
     { path: '/:anything(.*)*', redirect: { name: 'estate' } },
   ],
+})
+
+/** A page of a stand names itself once it knows the stand. */
+router.afterEach(({ meta }) => {
+  if (typeof meta['title'] === 'string') document.title = `${meta['title']} · Spudder`
 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { addDays } from '@spudder/core/calendar'
 import { contexts, findPlant } from '@spudder/core/plant'
-import { computed, onBeforeUnmount, watch } from 'vue'
+import { computed, onBeforeUnmount, watch, watchEffect } from 'vue'
 import { provideStandCase } from '../../shared/case/stand-case.ts'
 import { usePalette } from '../../shared/palette/use-palette.ts'
 import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'
@@ -38,6 +38,10 @@ const about = computed(() => {
     note,
   ]
   return parts.filter((part) => part !== '').join(' · ')
+})
+
+watchEffect(() => {
+  if (stand.value) document.title = `${stand.value.name} · Spudder`
 })
 
 const panels = ['look', 'verdict', 'remedy', 'jobs', 'watch'] as const
