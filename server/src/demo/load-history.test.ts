@@ -2,7 +2,7 @@ import { vennlowEstate } from '@spudder/sim/vennlow'
 import { addDays } from '@spudder/core/calendar'
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { StandStoryDto } from '@spudder/contract/stand'
-import { db, newId, storyOf } from '../testing/test-estate.ts'
+import { db, get, newId, storyOf } from '../testing/test-estate.ts'
 import { loadHistory } from './load-history.ts'
 
 /** The estate as of a day, under ids of its own, since the database is shared. */
@@ -71,6 +71,16 @@ describe('the demo estate', () => {
       expect(createdBy).toMatch(/^(Marla Quist|Tobin Ashgrove|Ines Calloway)$/)
       expect(createdAt.slice(0, 10)).toBe(day)
     }
+  })
+
+  it('is loaded whole or not at all', async () => {
+    const { place, stands } = estateOn(today)
+    const broken = stands.map((each, index) =>
+      index === 3 ? { ...each, stand: { ...each.stand, plantId: 'triffid' } } : each,
+    )
+    await expect(loadHistory(db, { place, stands: broken }, new Date())).rejects.toThrow(/plant/)
+    const places = await get<{ id: string }[]>('/places')
+    expect(places.some(({ id }) => id === place.id)).toBe(false)
   })
 
   it('is the same every time it is made for a day', () => {

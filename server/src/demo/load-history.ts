@@ -61,12 +61,19 @@ async function loadStand(db: Database, placeId: string, history: StandHistory): 
   for (const act of history.acts) await play(db, id, act)
 }
 
-/** Stores a made-up history through the same services that requests go through. */
-export async function loadHistory(
+/**
+ * Stores a made-up history through the same services that requests go through: all of it or nothing,
+ * so that a start that is interrupted leaves no half estate behind.
+ */
+export function loadHistory(
   db: Database,
   { place, stands }: EstateHistory,
   at: Date,
 ): Promise<void> {
-  await createPlace(db, { actor: 'Marla Quist', at }, place)
-  for (const history of stands) await loadStand(db, place.id, history)
+  return db.transaction(async (transaction) => {
+    // Transactions of the services become savepoints in this one; only the type differs.
+    const whole = transaction as unknown as Database
+    await createPlace(whole, { actor: 'Marla Quist', at }, place)
+    for (const history of stands) await loadStand(whole, place.id, history)
+  })
 }
