@@ -75,9 +75,10 @@ describe('the demo estate', () => {
 
   it('is loaded whole or not at all', async () => {
     const { place, stands } = estateOn(today)
-    const broken = stands.map((each, index) =>
-      index === 3 ? { ...each, stand: { ...each.stand, plantId: 'triffid' } } : each,
-    )
+    const broken = stands.map(({ stand }, index) => ({
+      stand: index === 3 ? { ...stand, plantId: 'triffid' } : stand,
+      acts: [],
+    }))
     await expect(loadHistory(db, { place, stands: broken }, new Date())).rejects.toThrow(/plant/)
     const places = await get<{ id: string }[]>('/places')
     expect(places.some(({ id }) => id === place.id)).toBe(false)
