@@ -132,7 +132,7 @@ test('every other form of a stand says what is wrong beside the field and keeps 
   await step('Watch')
   await page.getByLabel('Value, 0 to 80').fill('120')
   await page.getByRole('button', { name: 'Add colour' }).click()
-  await expect(page.getByText('Chlorophyll meter: give a number from 0 to 80 units.')).toBeVisible()
+  await expect(page.getByText('Chlorophyll meter: give a number from 0 to 80.')).toBeVisible()
   await page.reload()
   await expect(page.getByLabel('Value, 0 to 80')).toHaveValue('120')
 })

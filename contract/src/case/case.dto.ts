@@ -1,5 +1,5 @@
 import { IsIn, IsOptional, IsString, IsUUID } from 'class-validator'
-import { IsDay, Note, Recorded, IsPastDay } from '../validation/index.ts'
+import { IsDay, IsPastDay, Note, Recorded } from '../validation/index.ts'
 
 const caseOutcomes = ['green', 'given-up'] as const
 export type CaseOutcome = (typeof caseOutcomes)[number]

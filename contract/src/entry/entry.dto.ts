@@ -1,7 +1,7 @@
 import { IsIn, IsNumber, IsOptional, IsUUID } from 'class-validator'
 import { ironSourceIds, type IronSourceId } from '@spudder/core/choice'
 import { routes, type Route } from '@spudder/core/plant'
-import { Bounded, IsDay, IsNewId, Named, Note, Recorded, IsPastDay } from '../validation/index.ts'
+import { Bounded, IsDay, IsNewId, IsPastDay, Named, Note, Recorded } from '../validation/index.ts'
 
 const productBounds = { min: 0, max: 1e6, unit: 'kg' }
 const waterBounds = { min: 0, max: 1e8, unit: 'L' }

@@ -1,6 +1,6 @@
 import { IsObject, IsUUID } from 'class-validator'
 import type { Findings, Paint } from '@spudder/core/finding'
-import { IsDay, IsNewId, Note, Recorded, IsPastDay } from '../validation/index.ts'
+import { IsDay, IsNewId, IsPastDay, Note, Recorded } from '../validation/index.ts'
 
 export class CreateLookDto {
   @IsNewId() id!: string

@@ -14,7 +14,7 @@ import {
   type ReadingKind,
   type ReadingMethod,
 } from '@spudder/core/reading'
-import { IsDay, IsNewId, Note, Recorded, IsPastDay } from '../validation/index.ts'
+import { IsDay, IsNewId, IsPastDay, Note, Recorded } from '../validation/index.ts'
 
 /** A value that a reading of its kind can have: the bounds follow the kind. */
 @ValidatorConstraint({ name: 'fitsKind' })

@@ -1,7 +1,7 @@
 import { IsIn, IsOptional, IsUUID, ValidateIf } from 'class-validator'
 import { storyEventKinds, type StoryEventKind } from '@spudder/core/diagnosis'
 import { readingKinds } from '@spudder/core/reading'
-import { Bounded, IsDay, IsNewId, Note, Recorded, IsPastDay } from '../validation/index.ts'
+import { Bounded, IsDay, IsNewId, IsPastDay, Note, Recorded } from '../validation/index.ts'
 
 const isCorrection = (event: CreateStoryEventDto) => event.kind === 'pH-corrected'
 

@@ -19,10 +19,7 @@ describe('checkDto', () => {
   it.each([
     [{ value: 15 }, 'value|pH: give a number from 2.5 to 11.'],
     [{ value: '7.8' }, 'value|pH: give a number from 2.5 to 11.'],
-    [
-      { kind: 'turfColour', value: 0 },
-      'value|Turf colour, 1 to 9: give a number from 1 to 9 of 9.',
-    ],
+    [{ kind: 'turfColour', value: 0 }, 'value|Turf colour, 1 to 9: give a number from 1 to 9.'],
     [{ takenOn: '2026-02-30' }, 'takenOn|Taken on: give a day up to today, such as 2026-05-31.'],
     [{ takenOn: '2199-01-01' }, 'takenOn|Taken on: give a day up to today, such as 2026-05-31.'],
     [{ id: '17' }, 'id|id: give a UUID made for this record.'],

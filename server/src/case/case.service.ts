@@ -59,6 +59,10 @@ export function closeCase(
 ): Promise<CaseDto> {
   return db.transaction(async (transaction) => {
     const open = await requireOpenCase(transaction, caseId)
+    if (closedOn < open.openedOn) {
+      const message = `Closed on: give a day from ${open.openedOn} on, when the case was opened.`
+      throw new ServiceError('invalid-body', message, [{ field: 'closedOn', message }])
+    }
     const { actor: closedBy, at: closedAt } = recorder
     const closed: CaseRow = { ...open, outcome, closedOn, outcomeNote: note, closedBy, closedAt }
     await updateCase(transaction, closed)

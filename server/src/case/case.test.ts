@@ -36,6 +36,14 @@ describe('a case', () => {
     expect(problem.detail).toMatch(/closed on 2025-07-01/)
   })
 
+  it('does not end before it began', async () => {
+    const { stand, caseId } = await standWithRemedy()
+    const early = { ...closing, closedOn: '2025-05-01' }
+    const { fields } = await refused('patch', `/cases/${caseId}`, early, 400)
+    expect(fields).toEqual([{ field: 'closedOn', message: expect.stringMatching(/2025-06-01/) }])
+    expect((await storyOf(stand.id)).cases[0]?.closedOn).toBeNull()
+  })
+
   it('is one, however many looks arrive at once', async () => {
     const { id } = await newStand()
     await Promise.all(Array.from({ length: 6 }, () => post(`/stands/${id}/looks`, lookBody())))

@@ -31,7 +31,7 @@ export const readingKinds = {
   turfColour: {
     label: 'Turf colour, 1 to 9',
     said: 'colour – of 9',
-    unit: 'of 9',
+    unit: '',
     min: 1,
     max: 9,
     usualDoubt: 0.5,
@@ -42,7 +42,7 @@ export const readingKinds = {
   severity: {
     label: 'Chlorosis severity, 0 to 5',
     said: 'severity – of 5',
-    unit: 'of 5',
+    unit: '',
     min: 0,
     max: 5,
     usualDoubt: 0.4,
@@ -53,7 +53,7 @@ export const readingKinds = {
   chlorophyll: {
     label: 'Chlorophyll meter',
     said: 'meter –',
-    unit: 'units',
+    unit: '',
     min: 0,
     max: 80,
     usualDoubt: 2,

@@ -73,6 +73,12 @@ const dueToday = computed(() =>
       .map((job) => ({ ...job, standName: stand.name })),
   ),
 )
+/** Said of the stands that were read; a large estate is read as it comes into view. */
+const nothingDue = computed(() =>
+  known.value.length === total.value
+    ? 'Nothing is due today.'
+    : `Nothing is due today in the ${known.value.length} of ${total.value} stands seen so far.`,
+)
 watch(known, (rows) => {
   palette.stands = rows.map(({ stand }) => ({
     words: stand.name,
@@ -118,7 +124,7 @@ function moveDrag(event: PointerEvent): void {
           {{ job.title }}, {{ job.standName }}
         </RouterLink>
       </p>
-      <p v-else-if="total" class="due">Nothing is due today.</p>
+      <p v-else-if="total" class="due">{{ nothingDue }}</p>
       <SpanChoice class="span-choice" />
       <RouterLink :to="{ name: 'new-stand' }" class="add">Add a stand</RouterLink>
     </div>

@@ -13,7 +13,7 @@ const emit = defineEmits<{ choose: [id: IronSourceId] }>()
 
 const fitnessWords = { works: 'works', weak: 'weak here', fails: 'fails here' } as const
 const cost = ({ fitness, relativeCost }: RankedSource) =>
-  fitness === 'fails' ? 'wasted' : `${formatNumber(relativeCost, 2)} × the salt's`
+  fitness === 'fails' ? 'wasted' : `${formatNumber(relativeCost, 2)} × the price of iron in sulfate`
 </script>
 
 <template>
@@ -48,7 +48,7 @@ const cost = ({ fitness, relativeCost }: RankedSource) =>
       <p>{{ each.reason }}</p>
       <p class="facts">
         <span
-          >money for iron that works: <b>{{ cost(each) }}</b></span
+          >iron that works costs <b>{{ cost(each) }}</b></span
         >
         <span>{{ percent(each.source.ironShare.usual) }} iron</span>
         <span v-if="each.rates.length === 0">no rate known for this kind of stand</span>

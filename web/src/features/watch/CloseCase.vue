@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { CloseCaseDto, type CaseDto, type CaseOutcome } from '@spudder/contract/case'
 import { Button } from 'ant-design-vue'
+import { computed } from 'vue'
 import { useCloseCase } from '../../api/stands.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import { useKept } from '../../shared/form/kept.ts'
@@ -21,6 +22,8 @@ const outcomes = [
   { value: 'given-up', words: 'given up' },
 ] as const
 
+const wrong = computed(() => messageFor('outcome') ?? messageFor('closedOn'))
+
 async function save(): Promise<void> {
   const dto = checked({ ...draft.value, closedOn: today() })
   if (!dto) return
@@ -33,7 +36,7 @@ async function save(): Promise<void> {
     <summary>Close the case</summary>
     <form @submit.prevent="save">
       <ChipChoice v-model="draft.outcome" label="How did it end?" :options="outcomes" />
-      <p v-if="messageFor('outcome')" class="message" role="alert">{{ messageFor('outcome') }}</p>
+      <p v-if="wrong" class="message" role="alert">{{ wrong }}</p>
       <TextField
         v-model="draft.note"
         label="What would you want to know next year?"
