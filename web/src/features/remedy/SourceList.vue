@@ -12,8 +12,10 @@ defineProps<{
 const emit = defineEmits<{ choose: [id: IronSourceId] }>()
 
 const fitnessWords = { works: 'works', weak: 'weak here', fails: 'fails here' } as const
-const cost = ({ fitness, relativeCost }: RankedSource) =>
-  fitness === 'fails' ? 'wasted' : `${formatNumber(relativeCost, 2)} × the price of iron in sulfate`
+const costWords = ({ fitness, relativeCost }: RankedSource) =>
+  fitness === 'fails'
+    ? 'money put into it here is wasted'
+    : `iron that works costs ${formatNumber(relativeCost, 2)} × the price of iron in sulfate`
 </script>
 
 <template>
@@ -47,9 +49,7 @@ const cost = ({ fitness, relativeCost }: RankedSource) =>
       </div>
       <p>{{ each.reason }}</p>
       <p class="facts">
-        <span
-          >iron that works costs <b>{{ cost(each) }}</b></span
-        >
+        <span>{{ costWords(each) }}</span>
         <span>{{ percent(each.source.ironShare.usual) }} iron</span>
         <span v-if="each.rates.length === 0">no rate known for this kind of stand</span>
       </p>
