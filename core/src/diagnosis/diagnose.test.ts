@@ -2,135 +2,215 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { addDays } from '../calendar/index.ts'
 import { findingsAsked, valuesOf, type Findings } from '../finding/index.ts'
-import { contextNames, plantsOf, type Context } from '../plant/index.ts'
-import type { PHHistory } from '../reading/index.ts'
-import { causesOf, diagnose, type DiagnosisInput, type StoryEventKind } from './index.ts'
-
-const today = '2026-06-15'
-const nothing: PHHistory = { readings: [], corrections: [] }
-const pHOf = (value: number, daysAgo = 0): PHHistory => ({
-  readings: [{ kind: 'pH', value, method: 'meter', takenOn: addDays(today, -daysAgo) }],
-  corrections: [],
-})
-
-function verdictOf(
-  context: Context,
-  findings: Findings,
-  pHHistory = nothing,
-  events: readonly StoryEventKind[] = [],
-  plantId = plantsOf(context)[0]?.id ?? '',
-) {
-  const input: DiagnosisInput = { context, plantId, lookedOn: today, findings, pHHistory, events }
-  return diagnose(input)
-}
+import { contextNames } from '../plant/index.ts'
+import { readingKindNames, readingKinds } from '../reading/index.ts'
+import { mindChangers, nextChecks, reasonsFor } from './index.ts'
+import { lookAt, lookDay, readBefore, shareOf } from './testing/look-at.ts'
 
 const ironLeaf = { tier: 'youngest-only', pattern: 'fine-green-veins', severity: '3' } as const
+const pHOf = (value: number, daysBefore = 20) => [readBefore(daysBefore, { kind: 'pH', value })]
+const tiedUp = 'iron-tied-up-by-pH'
 
-describe('the leading cause of cases a careful person could settle', () => {
-  const cases: readonly [string, Context, Findings, PHHistory, readonly StoryEventKind[], string][] = [
-    ['iron leaf at pH 7.8', 'turf', ironLeaf, pHOf(7.8), [], 'iron-tied-up-by-pH'],
-    ['iron leaf at pH 7.8 on an oak', 'tree', ironLeaf, pHOf(7.8), [], 'iron-tied-up-by-pH'],
-    ['iron leaf at pH 6.0, white roots, low feed', 'aquaponic', { ...ironLeaf, roots: 'white', feed: 'low' }, pHOf(6), [], 'iron-truly-low'],
-    ['iron leaf each wet spring on fizzing ground', 'row-crop', { ...ironLeaf, wetness: 'wet', fizz: 'strong', onset: 'every-spring', whereOnGround: 'low-spots' }, pHOf(7.9), [], 'iron-tied-up-by-bicarbonate'],
-    ['iron leaf, brown roots in a wet pot', 'container', { ...ironLeaf, roots: 'brown-soft', wetness: 'standing' }, pHOf(6), [], 'roots-cannot-take-it-up'],
-    ['iron leaf weeks after lime', 'turf', { ...ironLeaf, onset: 'weeks' }, pHOf(7.6), ['limed'], 'over-limed'],
-    ['broad green bands on young leaves', 'tree', { tier: 'youngest-only', pattern: 'broad-green-bands', severity: '2' }, pHOf(7.4), [], 'manganese-short'],
-    ['small rosetted leaves', 'tree', { tier: 'youngest-only', pattern: 'small-rosetted', growth: 'stopped' }, pHOf(7.4), [], 'zinc-short'],
-    ['old leaves with a green wedge', 'shrub', { tier: 'oldest-spreading-up', pattern: 'base-wedge' }, pHOf(5.4), [], 'magnesium-short'],
-    ['old leaves evenly pale, slow, unfed', 'turf', { tier: 'oldest-spreading-up', pattern: 'even-pale', growth: 'slow', feed: 'none' }, pHOf(6.4), [], 'nitrogen-short'],
-    ['scorched margins of old leaves', 'row-crop', { tier: 'oldest-only', pattern: 'margin-scorch' }, nothing, [], 'potassium-short'],
-    ['stripes of a sprayer within days', 'turf', { tier: 'all', pattern: 'bleached', whereOnGround: 'machine-stripes', onset: 'days' }, nothing, ['herbicide'], 'chemical-injury'],
-    ['yellow rings, dark roots', 'turf', { tier: 'all', pattern: 'even-pale', whereOnGround: 'rings', roots: 'brown-soft' }, nothing, [], 'ring-root-rot'],
-    ['dead centre with a yellow rim', 'turf', { tier: 'all', pattern: 'even-pale', whereOnGround: 'dead-centre', roots: 'white' }, nothing, [], 'sap-sucking-insects'],
-    ['hungry pots', 'container', { tier: 'all', pattern: 'even-pale', feed: 'none', growth: 'slow', roots: 'white' }, pHOf(5.8), [], 'underfed'],
-    ['iron leaf after manure', 'shrub', { ...ironLeaf, feed: 'high' }, pHOf(6.6), ['high-p-feed'], 'iron-crowded-out'],
-  ] // prettier-ignore
-
-  it.each(cases)('%s', (_, context, findings, history, events, expected) => {
-    expect(verdictOf(context, findings, history, events).ranked[0]?.cause.id).toBe(expected)
-  })
-})
-
-describe('pH counts as it was while the leaves grew', () => {
+describe('what was so while the leaves grew', () => {
   it('a correction from 8 to 6 yesterday does not talk the engine out of iron', () => {
-    const before = verdictOf('turf', ironLeaf, pHOf(8, 1))
-    const corrected: PHHistory = {
-      readings: [...pHOf(8, 60).readings, ...pHOf(6, 0).readings],
-      corrections: [{ onDay: addDays(today, -1), fromPH: 8, toPH: 6 }],
-    }
-    const after = verdictOf('turf', ironLeaf, corrected)
+    const before = lookAt('tree', ironLeaf, { readings: pHOf(8, 60) })
+    const after = lookAt('tree', ironLeaf, {
+      readings: [...pHOf(8, 60), ...pHOf(6, 0)],
+      corrections: [{ onDay: addDays(lookDay, -1), fromPH: 8, toPH: 6 }],
+    })
     expect(after.exposure?.pH).toBeCloseTo(8, 6)
-    expect(after.ranked[0]?.cause.id).toBe('iron-tied-up-by-pH')
-    const fall = (before.ranked[0]?.probability ?? 0) - (after.ranked[0]?.probability ?? 1)
-    expect(fall).toBeLessThan(0.02)
+    expect(after.ranked[0]?.id).toBe(tiedUp)
+    expect(shareOf(before, tiedUp) - shareOf(after, tiedUp)).toBeLessThan(0.02)
   })
 
   it('a correction from 8 to 6 a year ago does', () => {
-    const corrected: PHHistory = {
-      readings: pHOf(6, 300).readings,
-      corrections: [{ onDay: addDays(today, -365), fromPH: 8, toPH: 6 }],
-    }
-    expect(verdictOf('turf', ironLeaf, corrected).ranked[0]?.cause.id).toBe('iron-truly-low')
+    const verdict = lookAt('tree', ironLeaf, {
+      readings: pHOf(6, 60),
+      corrections: [{ onDay: addDays(lookDay, -365), fromPH: 8, toPH: 6 }],
+    })
+    expect(shareOf(verdict, tiedUp)).toBeLessThan(shareOf(verdict, 'iron-truly-low'))
   })
 
-  it('a plant that bears more lime makes the same pH weigh less', () => {
+  it('an event of yesterday says nothing, the same event a month ago does', () => {
+    const share = (daysBefore: number) =>
+      shareOf(lookAt('tree', ironLeaf, { events: [['limed', daysBefore]] }), 'over-limed')
+    const untold = shareOf(lookAt('tree', ironLeaf), 'over-limed')
+    expect(share(1)).toBeCloseTo(untold, 9)
+    expect(share(60)).toBeGreaterThan(4 * untold)
+  })
+
+  it('feeding after the pale leaves had grown does not speak against hunger', () => {
+    const hungry = { tier: 'all', pattern: 'even-pale' }
+    const share = (daysBefore: number) =>
+      shareOf(lookAt('turf', hungry, { events: [['fed', daysBefore]] }), 'nitrogen-short')
+    expect(share(2)).toBeGreaterThan(share(62) + 0.05)
+  })
+
+  it('a fast plant short of iron from the start may show it on old and young leaves alike', () => {
+    const everyLeaf = { tier: 'all', pattern: 'fine-green-veins', feedIron: 'no' }
+    const iron = (findings: Findings) => lookAt('hydroponic', findings).ironIsRemedy
+    const fast = { ...everyLeaf, growth: 'very-fast', onset: 'since-planting' }
+    const slow = { ...everyLeaf, growth: 'normal', onset: 'since-planting' }
+    expect(iron(fast)).toBeGreaterThan(iron(slow))
+  })
+
+  it('the same pH weighs less for a plant that bears more lime', () => {
     const share = (plantId: string) =>
-      verdictOf('turf', ironLeaf, pHOf(7.2), [], plantId).ranked.find(
-        ({ cause }) => cause.id === 'iron-tied-up-by-pH',
-      )?.probability ?? 0
-    expect(share('centipedegrass')).toBeGreaterThan(share('creeping-bentgrass'))
+      shareOf(lookAt('tree', ironLeaf, { plantId, readings: pHOf(7.2) }), tiedUp)
+    expect(share('pin-oak')).toBeGreaterThan(share('bur-oak'))
+  })
+})
+
+describe('what is said twice', () => {
+  it('two readings of one pH on one day weigh as the better of them', () => {
+    const once = lookAt('tree', ironLeaf, { readings: pHOf(7.6) })
+    const paste = readBefore(20, { kind: 'pH', value: 7.5, preparation: 'paste' })
+    const twice = lookAt('tree', ironLeaf, { readings: [...pHOf(7.6), paste] })
+    expect(shareOf(twice, tiedUp)).toBeCloseTo(shareOf(once, tiedUp), 6)
+  })
+
+  it('wet weeks said again as rain, flood and standing water count for less each time', () => {
+    const rise = (findings: Findings, more: Findings) =>
+      shareOf(lookAt('tree', { ...findings, ...more }), 'roots-cannot-take-it-up') /
+      shareOf(lookAt('tree', findings), 'roots-cannot-take-it-up')
+    const alone = rise({}, { rain: 'yes' })
+    const again = rise({ wetness: 'wet' }, { rain: 'yes' })
+    expect(again).toBeGreaterThan(1)
+    expect(again - 1).toBeLessThan((alone - 1) / 2)
+  })
+})
+
+describe('iron in the leaf', () => {
+  const field = { ...ironLeaf, whereOnGround: 'patches' }
+  const withLeaf = (kind: 'tissueIron' | 'activeIron', value: number) =>
+    lookAt('row-crop', field, {
+      plantId: 'soybean',
+      readings: [...pHOf(7.9), readBefore(5, { kind, value })],
+    }).ironIsRemedy
+  const without = lookAt('row-crop', field, { plantId: 'soybean', readings: pHOf(7.9) })
+
+  it('normal in total lowers iron by no more than a little: it can be idle', () => {
+    expect(without.ironIsRemedy - withLeaf('tissueIron', 140)).toBeGreaterThan(0)
+    expect(without.ironIsRemedy - withLeaf('tissueIron', 140)).toBeLessThan(0.05)
+  })
+
+  it('normal in active iron lowers it much, and low raises it', () => {
+    expect(without.ironIsRemedy - withLeaf('activeIron', 90)).toBeGreaterThan(0.15)
+    expect(withLeaf('activeIron', 12)).toBeGreaterThan(without.ironIsRemedy)
+  })
+
+  it('is read against a healthy plant of the same kind where there is one', () => {
+    const pair = (healthy: number) =>
+      lookAt('row-crop', field, {
+        plantId: 'soybean',
+        readings: [
+          ...pHOf(7.9),
+          readBefore(5, { kind: 'activeIron', value: 30, place: 'sick' }),
+          readBefore(5, { kind: 'activeIron', value: healthy, place: 'healthy' }),
+        ],
+      }).ironIsRemedy
+    expect(pair(60)).toBeGreaterThan(pair(30) + 0.15)
+  })
+})
+
+describe('schools of soil iron', () => {
+  it('read the same 6 mg/kg as enough or as low, and the verdict follows', () => {
+    const share = (school: 'published' | 'high-target') =>
+      shareOf(
+        lookAt('tree', ironLeaf, {
+          readings: [...pHOf(6.4), readBefore(40, { kind: 'soilIron', value: 6 })],
+          school,
+        }),
+        'iron-truly-low',
+      )
+    expect(share('high-target')).toBeGreaterThan(3 * share('published'))
   })
 })
 
 describe('every verdict', () => {
-  const anyLook = fc
-    .constantFrom(...contextNames)
-    .chain((context) =>
-      fc.tuple(
-        fc.constant(context),
-        fc.record(
-          Object.fromEntries(
-            findingsAsked(context).map((name) => [
-              name,
-              fc.option(fc.constantFrom(...Object.keys(valuesOf(name))), { nil: undefined }),
-            ]),
-          ),
-        ),
-        fc.option(fc.double({ min: 3, max: 10, noNaN: true }), { nil: undefined }),
+  const anyLook = fc.constantFrom(...contextNames).chain((context) =>
+    fc.tuple(
+      fc.constant(context),
+      fc.dictionary(
+        fc.constantFrom(...findingsAsked(context)),
+        fc.nat({ max: 20 }).map((index) => index),
+        { maxKeys: 12 },
       ),
-    )
+      fc.array(
+        fc.tuple(fc.constantFrom(...readingKindNames), fc.double({ min: 0, max: 1, noNaN: true })),
+        { maxLength: 8 },
+      ),
+    ),
+  )
 
-  it('sums to one, never rules out something else, and adds its reasons up', () => {
+  it('sums to one, never rules out something else, whatever was found', () => {
     fc.assert(
-      fc.property(anyLook, ([context, looked, pH]) => {
+      fc.property(anyLook, ([context, picks, measured]) => {
         const findings = Object.fromEntries(
-          Object.entries(looked).filter(([, value]) => value !== undefined),
-        ) as Findings
-        const { ranked, missing } = verdictOf(context, findings, pH ? pHOf(pH, 10) : nothing)
-        const sum = ranked.reduce((total, { probability }) => total + probability, 0)
+          Object.entries(picks).map(([name, index]) => {
+            const values = Object.keys(valuesOf(name as 'tier'))
+            return [name, values[index % values.length] ?? '']
+          }),
+        )
+        const readings = measured.map(([kind, share]) => {
+          const { min, max } = readingKinds[kind]
+          return readBefore(10, { kind, value: min + share * (max - min) })
+        })
+        const verdict = lookAt(context, findings, { readings })
+        const sum = verdict.ranked.reduce((total, { probability }) => total + probability, 0)
         expect(Math.abs(sum - 1)).toBeLessThan(1e-9)
-        expect(ranked).toHaveLength(causesOf(context).length)
-        const other = ranked.find(({ cause }) => cause.id === 'something-else')
-        expect(other?.probability).toBeGreaterThan(0)
-        for (const { gainBits } of missing) expect(gainBits).toBeGreaterThan(-1e-9)
+        expect(shareOf(verdict, 'something-else')).toBeGreaterThan(0)
+        expect(verdict.ranked.every(({ probability }) => probability >= 0)).toBe(true)
+        for (const { effort, gainBits } of nextChecks(verdict)) {
+          expect(effort).toBeGreaterThan(0)
+          expect(Number.isFinite(gainBits)).toBe(true)
+        }
       }),
-      { numRuns: 200 },
+      { numRuns: 120 },
     )
   })
 
-  it('gives the reasons strongest first, with what the leaf and pH say', () => {
-    const { ranked } = verdictOf('turf', ironLeaf, pHOf(7.8))
-    const reasons = ranked[0]?.reasons ?? []
-    expect(reasons.map(({ name }) => name)).toEqual(
-      expect.arrayContaining(['pH', 'tier', 'pattern']),
-    )
+  it('does not move for a finding that nobody made', () => {
+    const { ranked } = lookAt('turf', {})
+    const prior = lookAt('turf', {}, { readings: [] }).ranked
+    expect(ranked).toEqual(prior)
+    expect(ranked[0]?.probability).toBeLessThan(0.2)
+  })
+
+  it('holds pairs, though no pair of one family', () => {
+    const ids = lookAt('turf', {}).ranked.map(({ id }) => id)
+    expect(ids).toContain('iron-tied-up-by-pH+nitrogen-short')
+    expect(ids).not.toContain('iron-tied-up-by-pH+iron-truly-low')
+    expect(ids.filter((id) => id.includes('something-else'))).toEqual(['something-else'])
+  })
+})
+
+describe('reasons', () => {
+  const verdict = lookAt('tree', { ...ironLeaf, roots: 'brown-soft' }, { readings: pHOf(7.8) })
+
+  it('come strongest first, each with what a grower would say', () => {
+    const reasons = reasonsFor(verdict, tiedUp)
     const sizes = reasons.map(({ weightDb }) => Math.abs(weightDb))
     expect(sizes).toEqual(sizes.toSorted((a, b) => b - a))
-    expect(reasons.every(({ weightDb }) => weightDb > -2)).toBe(true)
-    expect(reasons.find(({ name }) => name === 'pattern')?.why).toMatch(/smallest veins/)
+    const pattern = reasons.find(({ name }) => name === 'pattern')
+    expect(pattern?.weightDb).toBeGreaterThan(2)
+    expect(pattern?.why).toMatch(/smallest veins/)
   })
 
-  it('asks first for what separates most: the pH, of an iron leaf', () => {
-    expect(verdictOf('tree', ironLeaf).missing[0]?.name).toBe('pH')
+  it('speak for one cause and against another', () => {
+    const weight = (id: string, name: string) =>
+      reasonsFor(verdict, id).find((reason) => reason.name === name)?.weightDb ?? 0
+    expect(weight('roots-cannot-take-it-up', 'roots')).toBeGreaterThan(3)
+    expect(weight(tiedUp, 'roots')).toBeLessThan(0)
+    expect(weight('nitrogen-short', 'tier')).toBeLessThan(-3)
+  })
+})
+
+describe('what would change my mind', () => {
+  it('names answers that would put another cause on top', () => {
+    const verdict = lookAt('turf', { tier: 'all', pattern: 'even-pale', whereOnGround: 'patches' })
+    const lifts = mindChangers(verdict).find(({ value }) => value === 'lifts')
+    expect(lifts?.leads).toMatch(/larvae/)
+    expect(mindChangers(verdict).every(({ changesLead }) => changesLead)).toBe(true)
   })
 })

@@ -1,12 +1,22 @@
 import type { Day } from '../calendar/index.ts'
-import { findingsAsked, type Findings } from '../finding/index.ts'
+import type { Findings } from '../finding/index.ts'
 import { findPlant, type Context } from '../plant/index.ts'
-import { leafWindow, pHExposure, type Exposure, type PHHistory } from '../reading/index.ts'
-import { causesOf } from './causes.ts'
-import type { Cause, EvidenceName } from './data/cause.ts'
-import { storyEvents, type StoryEventKind } from './data/events.ts'
-import { evidenceLabel, gatherEvidence, likelihood, type Evidence } from './evidence.ts'
-import { rankMissing, type MissingFinding } from './missing.ts'
+import {
+  firstIronSchool,
+  leafWindow,
+  pHExposure,
+  type Exposure,
+  type IronSchoolName,
+  type LeafWindow,
+  type PHHistory,
+} from '../reading/index.ts'
+import type { Cause } from './data/cause.ts'
+import type { FeatureName } from './data/features.ts'
+import type { StoryEventKind } from './data/events.ts'
+import { gatherEvents, gatherEvidence, type DatedEvent, type Evidence } from './evidence.ts'
+import { hypothesesOf, type Hypothesis } from './hypotheses.ts'
+import { featureTable, settingOf, type Setting } from './likelihood-table.ts'
+import { readTests } from './read-tests.ts'
 
 /** Everything a verdict is drawn from. */
 export interface DiagnosisInput {
@@ -14,116 +24,175 @@ export interface DiagnosisInput {
   readonly plantId: string
   readonly lookedOn: Day
   readonly findings: Findings
+  /** Readings of every kind, and corrections of pH. */
   readonly pHHistory: PHHistory
-  /** Kinds of events told for the time before the look. */
-  readonly events: readonly StoryEventKind[]
+  /** What was told, with its days. */
+  readonly events: readonly DatedEvent[]
+  /** How soil iron is read; the published level when absent. */
+  readonly school?: IronSchoolName | undefined
 }
 
-/** How one piece of evidence bears on a cause. */
+/** How one piece of evidence bears on a hypothesis. */
 export interface Reason {
-  readonly name: EvidenceName | StoryEventKind
+  readonly name: FeatureName | StoryEventKind
   readonly label: string
   readonly words: string
-  /** Weight of evidence against the other causes together, in decibans: + for, − against. */
+  /** Weight of evidence against the other hypotheses together, in decibans: + for, − against. */
   readonly weightDb: number
   readonly why: string | undefined
 }
 
-export interface RankedCause {
-  readonly cause: Cause
+/** One cause, or two at once, with its probability. */
+export interface RankedHypothesis {
+  readonly id: string
+  readonly causes: Hypothesis['causes']
+  /** "Iron tied up by high pH", "Iron tied up by high pH, with nitrogen short". */
+  readonly name: string
   readonly probability: number
-  /** Strongest first, for and against. */
-  readonly reasons: readonly Reason[]
 }
 
-/** Ranked causes whose probabilities sum to one, and what was not looked at yet. */
+/** Something known, with how likely it is under each hypothesis, in their order. */
+export interface Witness {
+  readonly name: FeatureName | StoryEventKind
+  readonly label: string
+  readonly words: string
+  /** Likelihoods already drawn in by how much counts. */
+  readonly likelihoods: Float64Array
+}
+
+/** Ranked causes and pairs whose probabilities sum to one. */
 export interface Verdict {
-  readonly ranked: readonly RankedCause[]
-  readonly missing: readonly MissingFinding[]
+  readonly ranked: readonly RankedHypothesis[]
+  /** How likely each cause takes part, alone or in a pair; likeliest first. */
+  readonly involved: readonly { readonly cause: Cause; readonly probability: number }[]
+  /** How likely iron is the remedy, or part of it. */
+  readonly ironIsRemedy: number
+  readonly window: LeafWindow
   readonly exposure: Exposure | undefined
+  /** What further questions to this verdict start from. */
+  readonly grounds: VerdictGrounds
 }
 
-const eventFactor = (cause: Cause, event: StoryEventKind): number => cause.events?.[event] ?? 1
-
-const decibans = (ratio: number): number => 10 * Math.log10(ratio)
-const sum = (values: readonly number[]): number => values.reduce((total, each) => total + each, 0)
-
-/** One thing known, with how likely it is under each candidate, in their order. */
-interface Witness extends Pick<Reason, 'name' | 'label' | 'words'> {
-  readonly likelihoods: readonly number[]
-  readonly whyOf: (cause: Cause) => string | undefined
+/** The state of a verdict, in the order of {@link hypothesesOf}. */
+export interface VerdictGrounds {
+  readonly setting: Setting
+  readonly known: ReadonlySet<FeatureName>
+  readonly probabilities: Float64Array
+  readonly witnesses: readonly Witness[]
 }
 
-function witnessOf(evidence: Evidence, candidates: readonly Cause[]): Witness {
-  const { name, label, words } = evidence
-  const likelihoods = candidates.map((cause) => likelihood(cause, evidence))
-  return { name, label, words, likelihoods, whyOf: (cause) => cause.because[name] }
+/** A pair as it is said. */
+export function hypothesisName(causes: Hypothesis['causes']): string {
+  const [first, second] = causes
+  return second ? `${first.name}, with ${second.beside}` : first.name
 }
 
-function eventWitness(event: StoryEventKind, candidates: readonly Cause[]): Witness {
-  const likelihoods = candidates.map((cause) => eventFactor(cause, event))
-  return {
-    name: event,
+function evidenceWitness(evidence: Evidence, setting: Setting): Witness {
+  const { name, label, words, belief, counts } = evidence
+  const { values, rows } = featureTable(name, setting)
+  const likelihoods = new Float64Array(hypothesesOf(setting.context).length)
+  values.forEach((value, index) => {
+    const share = belief[value] ?? 0
+    const row = rows[index]
+    if (share === 0 || !row) return
+    row.forEach((chance, column) => {
+      likelihoods[column] = (likelihoods[column] ?? 0) + share * chance
+    })
+  })
+  return { name, label, words, likelihoods: likelihoods.map((each) => each ** counts) }
+}
+
+/** Spread of an event over a pair: whichever of the two it makes likelier. */
+const eventTimes = ({ causes }: Hypothesis, kind: StoryEventKind): number =>
+  causes.reduce((product, cause) => product * (cause.events?.[kind] ?? 1), 1)
+
+function eventWitnesses(
+  input: DiagnosisInput,
+  window: LeafWindow,
+  known: ReadonlySet<FeatureName>,
+): Witness[] {
+  const hypotheses = hypothesesOf(input.context)
+  return gatherEvents(input.events, window, known).map(({ kind, words, share, counts }) => ({
+    name: kind,
     label: 'Story',
-    words: storyEvents[event],
-    likelihoods,
-    whyOf: () => undefined,
-  }
+    words,
+    likelihoods: Float64Array.from(
+      hypotheses,
+      (each) => (1 - share + share * eventTimes(each, kind)) ** counts,
+    ),
+  }))
 }
 
-/** How a witness bears on one cause against the mean of all others, by how common they are. */
-function reasonOf(
-  { name, label, words, likelihoods, whyOf }: Witness,
-  cause: Cause,
-  index: number,
-  priors: readonly number[],
-): Reason {
-  const own = likelihoods[index] ?? 0
-  const prior = priors[index] ?? 0
-  const weighted = sum(likelihoods.map((each, other) => each * (priors[other] ?? 0)))
-  const others = (weighted - own * prior) / (sum(priors) - prior)
-  return { name, label, words, weightDb: decibans(own / others), why: whyOf(cause) }
+function posterior(hypotheses: readonly Hypothesis[], witnesses: readonly Witness[]): Float64Array {
+  const joint = Float64Array.from(hypotheses, ({ prior }) => prior)
+  for (const { likelihoods } of witnesses) {
+    for (let index = 0; index < joint.length; index += 1) {
+      joint[index] = (joint[index] ?? 0) * (likelihoods[index] ?? 0)
+    }
+  }
+  const total = joint.reduce((sum, each) => sum + each, 0)
+  return joint.map((each) => each / total)
+}
+
+function involvedIn(
+  hypotheses: readonly Hypothesis[],
+  probabilities: Float64Array,
+): Verdict['involved'] {
+  const byCause = new Map<Cause, number>()
+  hypotheses.forEach(({ causes }, index) => {
+    for (const cause of causes) {
+      byCause.set(cause, (byCause.get(cause) ?? 0) + (probabilities[index] ?? 0))
+    }
+  })
+  return [...byCause]
+    .map(([cause, probability]) => ({ cause, probability }))
+    .toSorted((a, b) => b.probability - a.probability)
 }
 
 /**
- * Ranks the causes of a chlorosis by Bayes' rule over findings, told events and the pH that the
- * affected leaves grew in. Missing findings cost nothing.
- * @returns probabilities [1] that sum to one; reasons by weight of evidence [dB]
+ * Ranks the causes of a chlorosis, single and in pairs, by Bayes' rule over findings, tests and
+ * told events, each by what held while the affected leaves grew. Missing findings cost nothing;
+ * one that repeats another counts for the rest of its weight only.
+ * @returns probabilities [1] that sum to one
  * @throws {CoreError} unknown-name for a plant that is not in the list
  * @source I. J. Good, weight of evidence; likelihoods as marked in the data
  */
 export function diagnose(input: DiagnosisInput): Verdict {
   const { context, findings } = input
   const plant = findPlant(input.plantId)
+  const setting = settingOf(context, plant, findings)
+  const hypotheses = hypothesesOf(context)
   const window = leafWindow(input.lookedOn, findings.growth, findings.tier)
   const exposure = pHExposure(window, input.pHHistory)
-  const evidence = gatherEvidence(findings, plant, exposure)
-  const events = [...new Set(input.events)]
-  const candidates = causesOf(context)
-
-  const witnesses = [
-    ...evidence.map((each) => witnessOf(each, candidates)),
-    ...events.map((event) => eventWitness(event, candidates)),
-  ]
-  const priors = candidates.map((cause) => cause.commonness[context] ?? cause.commonness.otherwise)
-  const joint = priors.map((prior, index) =>
-    witnesses.reduce((product, { likelihoods }) => product * (likelihoods[index] ?? 0), prior),
+  const { readings } = input.pHHistory
+  const school = input.school ?? firstIronSchool
+  const evidence = gatherEvidence(
+    findings,
+    readTests({ readings, window, plant, exposure, school }),
   )
-  const total = sum(joint)
-  const probabilities = joint.map((each) => each / total)
-
-  const ranked = candidates
-    .map((cause, index): RankedCause => {
-      const reasons = witnesses
-        .map((witness) => reasonOf(witness, cause, index, priors))
-        .toSorted((a, b) => Math.abs(b.weightDb) - Math.abs(a.weightDb))
-      return { cause, probability: probabilities[index] ?? 0, reasons }
-    })
-    .toSorted((a, b) => b.probability - a.probability)
-
   const known = new Set(evidence.map(({ name }) => name))
-  const open = (['pH', ...findingsAsked(context)] as const).filter(
-    (name) => !known.has(name) && name !== 'severity',
-  )
-  return { ranked, missing: rankMissing(open, candidates, probabilities, evidenceLabel), exposure }
+  const witnesses = [
+    ...evidence.map((each) => evidenceWitness(each, setting)),
+    ...eventWitnesses(input, window, known),
+  ]
+  const probabilities = posterior(hypotheses, witnesses)
+  const ranked = hypotheses
+    .map(({ id, causes }, index): RankedHypothesis => ({
+      id,
+      causes,
+      name: hypothesisName(causes),
+      probability: probabilities[index] ?? 0,
+    }))
+    .toSorted((a, b) => b.probability - a.probability)
+  const ironIsRemedy = ranked
+    .filter(({ causes }) => causes.some(({ remedy }) => remedy === 'iron'))
+    .reduce((sum, { probability }) => sum + probability, 0)
+  return {
+    ranked,
+    involved: involvedIn(hypotheses, probabilities),
+    ironIsRemedy,
+    window,
+    exposure,
+    grounds: { setting, known, probabilities, witnesses },
+  }
 }

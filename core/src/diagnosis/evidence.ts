@@ -1,80 +1,88 @@
-import { errorFunction } from 'simple-statistics'
-import { findingNames, findingVocabulary, findingWords, valuesOf } from '../finding/index.ts'
-import type { Findings } from '../finding/index.ts'
-import type { Plant } from '../plant/index.ts'
-import type { Exposure } from '../reading/index.ts'
-import type { Cause, EvidenceName } from './data/cause.ts'
-import { pHBands, pHToleranceOf } from './data/pH-bands.ts'
+import { addDays, type Day } from '../calendar/index.ts'
+import { findingNames, findingWords, type FindingName, type Findings } from '../finding/index.ts'
+import { shareOfWindow, type LeafWindow } from '../reading/index.ts'
+import { echoes, featureOf, restraint, type FeatureName } from './data/features.ts'
+import { eventEchoShare, storyEventOf, type StoryEventKind } from './data/events.ts'
+import type { Belief, ReadTest } from './read-tests.ts'
 
-/** One thing known, as probabilities over its values (a sure finding has one value at 1). */
+/** One thing known of the plant, with how much of its weight counts. */
 export interface Evidence {
-  readonly name: EvidenceName
+  readonly name: FeatureName
   readonly label: string
   readonly words: string
-  readonly belief: Readonly<Record<string, number>>
+  readonly belief: Belief
+  /** Share of its weight of evidence that counts: less where others have said it already [1]. */
+  readonly counts: number
 }
 
-/** Every value that evidence of a name can take. */
-export function valuesOfEvidence(name: EvidenceName): readonly string[] {
-  return name === 'pH' ? pHBands.map(({ band }) => band) : Object.keys(valuesOf(name))
+/** A told event, by how much of the leaf window it acted on. */
+export interface EventEvidence {
+  readonly kind: StoryEventKind
+  readonly words: string
+  /** Share of the leaf window in which it acted [1]. */
+  readonly share: number
+  readonly counts: number
 }
 
-/** What evidence of a name is called on screen. */
-export function evidenceLabel(name: EvidenceName): string {
-  return name === 'pH' ? 'pH while the leaves grew' : findingVocabulary[name].label
+/** The share of a feature's weight that counts, given what else is known. */
+export function countsOf(name: FeatureName, known: ReadonlySet<FeatureName>): number {
+  const echo = echoes[name]
+  const isEcho = echo?.of.some((other) => known.has(other)) ?? false
+  return restraint.value * (isEcho && echo ? 1 - echo.share : 1)
 }
 
-const normalBelow = (z: number): number => (1 + errorFunction(z / Math.SQRT2)) / 2
-
-/** Belief over the pH bands, for a plant that bears more or less. */
-function pHBelief(exposure: Exposure, plant: Plant): Readonly<Record<string, number>> {
-  const pH = exposure.pH - pHToleranceOf[plant.ironEfficiency].value
-  let below = 0
-  const belief: Record<string, number> = {}
-  for (const band of pHBands) {
-    const upTo = Number.isFinite(band.below) ? normalBelow((band.below - pH) / exposure.doubt) : 1
-    belief[band.band] = upTo - below
-    below = upTo
-  }
-  return belief
-}
-
-/** The evidence in what was found and measured, in the order of the vocabulary, pH first. */
-export function gatherEvidence(
-  findings: Findings,
-  plant: Plant,
-  exposure: Exposure | undefined,
-): readonly Evidence[] {
-  const found = findingNames.flatMap((name): Evidence[] => {
+function found(findings: Findings): Omit<Evidence, 'counts'>[] {
+  return findingNames.flatMap((name: FindingName) => {
     const value = findings[name]
     if (value === undefined) return []
-    const words = findingWords(name, value)
-    return [{ name, label: evidenceLabel(name), words, belief: { [value]: 1 } }]
+    return [
+      {
+        name,
+        label: featureOf(name).label,
+        words: findingWords(name, value),
+        belief: { [value]: 1 },
+      },
+    ]
   })
-  if (!exposure) return found
-  const words = `${exposure.pH.toFixed(1)} ± ${exposure.doubt.toFixed(1)}`
-  const pH = {
-    name: 'pH',
-    label: evidenceLabel('pH'),
-    words,
-    belief: pHBelief(exposure, plant),
-  } as const
-  return [pH, ...found]
 }
 
-/** Probability of one value of the evidence under a cause; the values of a name sum to one. */
-export function valueLikelihood(cause: Cause, name: EvidenceName, value: string): number {
-  const values = valuesOfEvidence(name)
-  const weights: Readonly<Record<string, number | undefined>> | undefined = cause.weights[name]
-  if (!weights) return 1 / values.length
-  const weigh = (each: string) => weights[each] ?? weights['otherwise'] ?? 1
-  return weigh(value) / values.reduce((sum, each) => sum + weigh(each), 0)
+/** The evidence in what was found and measured: tests first, then findings in their order. */
+export function gatherEvidence(
+  findings: Findings,
+  tests: readonly ReadTest[],
+): readonly Evidence[] {
+  const all = [
+    ...tests.map((test) => ({ ...test, label: featureOf(test.name).label })),
+    ...found(findings),
+  ]
+  const known = new Set(all.map(({ name }) => name))
+  return all.map((each) => ({ ...each, counts: countsOf(each.name, known) }))
 }
 
-/** Probability of the evidence under a cause, averaged over what it leaves in doubt. */
-export function likelihood(cause: Cause, evidence: Evidence): number {
-  return Object.entries(evidence.belief).reduce(
-    (sum, [value, belief]) => sum + belief * valueLikelihood(cause, evidence.name, value),
-    0,
-  )
+/** A told event with its day. */
+export interface DatedEvent {
+  readonly kind: StoryEventKind
+  readonly happenedOn: Day
+}
+
+/**
+ * Told events by how long each acted on the leaves that were forming; of several of one kind the
+ * one that acted longest. One that came after the leaves had grown says nothing.
+ */
+export function gatherEvents(
+  events: readonly DatedEvent[],
+  window: LeafWindow,
+  known: ReadonlySet<FeatureName>,
+): readonly EventEvidence[] {
+  const byKind = new Map<StoryEventKind, EventEvidence>()
+  for (const { kind, happenedOn } of events) {
+    const { words, actsAfterDays, actsForDays, echoes: echoed } = storyEventOf(kind)
+    const from = addDays(happenedOn, actsAfterDays)
+    const share = shareOfWindow(window, from, addDays(from, actsForDays))
+    if (share <= (byKind.get(kind)?.share ?? 0)) continue
+    const isEcho = echoed?.some((name) => known.has(name)) ?? false
+    const counts = restraint.value * (isEcho ? 1 - eventEchoShare : 1)
+    byKind.set(kind, { kind, words, share, counts })
+  }
+  return [...byKind.values()]
 }

@@ -11,13 +11,16 @@ const told = (kind: ToldEvent['kind'], daysBefore: number, pH?: [number, number]
 })
 
 describe('the story of a look', () => {
-  it('takes in what happened in the months before it', () => {
+  it('takes in what happened before it, with its day', () => {
     const { events } = storyOf(looked, [], [told('limed', 100), told('flood', 0)])
-    expect(events).toEqual(['limed', 'flood'])
+    expect(events).toEqual([
+      { kind: 'limed', happenedOn: addDays(looked, -100) },
+      { kind: 'flood', happenedOn: looked },
+    ])
   })
 
   it('leaves out what is long past and what came after', () => {
-    expect(storyOf(looked, [], [told('limed', 200), told('herbicide', -3)]).events).toEqual([])
+    expect(storyOf(looked, [], [told('limed', 5000), told('herbicide', -3)]).events).toEqual([])
   })
 
   it('takes every correction of pH with both its values, however long ago', () => {

@@ -11,6 +11,15 @@ const halfWidths: Readonly<Record<Exclude<LeafForm, 'palmate'>, (t: number) => n
     Math.sin(Math.PI * t ** 0.9) ** 0.8 *
     (0.3 + 0.7 * Math.abs(Math.sin(Math.PI * 3.5 * t)) ** 1.2),
   blade: (t) => 0.036 * Math.min(1, 3 + 8 * t) * (1 - t ** 2.6) ** 0.8,
+  // A twig set with needles, and a frond set with leaflets: the outline is the comb they make.
+  needle: (t) =>
+    0.13 *
+    Math.sin(Math.PI * t ** 0.9) ** 0.35 *
+    (0.1 + 0.9 * Math.abs(Math.sin(Math.PI * 13 * t))),
+  frond: (t) =>
+    0.25 *
+    Math.sin(Math.PI * t ** 0.8) ** 0.7 *
+    (0.08 + 0.92 * Math.abs(Math.sin(Math.PI * 11 * t)) ** 0.8),
   cabbage: (t) => 0.25 * Math.sin(Math.PI * t ** 1.35) ** 0.6 + 0.012 * Math.sin(t * 42),
 }
 
@@ -48,6 +57,13 @@ export function halfWidth(form: LeafForm, t: number): number {
   return form === 'palmate' ? halfWidths.ovate(t) * 1.4 : halfWidths[form](t)
 }
 
+/** How many points an outline takes a side; combs take more. */
+const stationsOf: Readonly<Partial<Record<LeafForm, number>>> = {
+  blade: 24,
+  needle: 182,
+  frond: 154,
+}
+
 /**
  * Outline of a leaf.
  * @param inset 1 the whole leaf; less draws the same outline drawn in from the margin
@@ -55,7 +71,7 @@ export function halfWidth(form: LeafForm, t: number): number {
 export function leafOutline(form: LeafForm, inset = 1): readonly LeafPoint[] {
   if (form === 'palmate') return palmateOutline(inset)
   const ends = (1 - inset) / 2
-  const stations = along(form === 'blade' ? 24 : 48).map((t) => ends + t * inset)
+  const stations = along(stationsOf[form] ?? 48).map((t) => ends + t * inset)
   const right = stations.map((t): LeafPoint => [halfWidth(form, t) * inset, t])
   const left = stations.toReversed().map((t): LeafPoint => [-halfWidth(form, t) * inset, t])
   return [...right, ...left]

@@ -20,6 +20,8 @@ const healthy = leafColour(0.84)
 const healthyVein = leafColour(0.66)
 const greenVein = leafColour(0.88)
 const scorch = '#8a5a34'
+const bronze = '#7d6a3c'
+const blackened = '#2f2c25'
 const edge = '#00000026'
 
 /** A tool that lays shapes of one leaf down in its frame. */
@@ -82,9 +84,28 @@ function baseWedge(form: LeafForm): LeafPoint[] {
   ]
 }
 
-function scorchedEnds(form: LeafForm, brush: Brush): Shape[] {
-  const tip = leafOutline(form).filter(([, t]) => t > 0.84)
-  return tip.length > 2 ? [brush.fill(tip, scorch, 0.9)] : []
+/** The end of a leaf from a share of its length on, in another colour. */
+function endsFrom(form: LeafForm, brush: Brush, from: number, colour: string): Shape[] {
+  const tip = leafOutline(form).filter(([, t]) => t > from)
+  return tip.length > 2 ? [brush.fill(tip, colour, 0.9)] : []
+}
+const scorchedEnds = (form: LeafForm, brush: Brush) => endsFrom(form, brush, 0.84, scorch)
+
+/** Hard-edged sectors of a variegated leaf, between the midrib and the margin. */
+function sectors(form: LeafForm): LeafPoint[][] {
+  const spans = [
+    [0.1, 0.42, 1],
+    [0.5, 0.92, 1],
+    [0.26, 0.7, -1],
+  ] as const
+  return spans.map(([from, to, side]) => {
+    const stations = Array.from({ length: 13 }, (_, index) => from + ((to - from) * index) / 12)
+    return [
+      [side * 0.01, from],
+      ...stations.map((t): LeafPoint => [side * halfWidth(form, t) * 0.97, t]),
+      [side * 0.01, to],
+    ]
+  })
 }
 
 /** Widths of veins, as shares of leaf length; a blade is drawn longer, so its lines are finer. */
@@ -157,6 +178,33 @@ export function paintLeaf({ form, pose, paint, seed }: LeafDrawing): readonly Sh
           brush.fill(leafOutline(form, 0.96 - sick.severity * 0.05), pale),
           brush.fill(leafOutline(form, 0.86 - sick.severity * 0.06), healthy),
           ...net(healthyVein, false),
+        ]
+      case 'variegated':
+        return [
+          brush.fill(outline, healthy),
+          ...sectors(form).map((points) => brush.fill(points, pale)),
+          ...net(healthyVein, false),
+        ]
+      case 'bronzed':
+        return [
+          brush.fill(outline, bronze),
+          ...blots(form, seed, 4 + sick.severity * 2, 0.05).map((points) =>
+            brush.fill(points, blackened, 0.7),
+          ),
+          ...net(blackened, false),
+        ]
+      case 'twisted-tips':
+        return [
+          brush.fill(outline, healthy),
+          ...endsFrom(form, brush, 0.62, pale),
+          ...net(healthyVein, false),
+          ...endsFrom(form, brush, 0.86, scorch),
+        ]
+      case 'dead-tips':
+        return [
+          brush.fill(outline, leafColour(0.7)),
+          ...net(healthyVein, false),
+          ...endsFrom(form, brush, 0.66, scorch),
         ]
       case 'base-wedge':
         return [

@@ -1,6 +1,7 @@
+import { group } from 'd3-array'
 import { daysBetween, type Day } from '../calendar/index.ts'
 import { pHDoubtPerDay, rememberedPHDoubt } from './data/exposure.ts'
-import { doubtOf, type Reading } from './reading.ts'
+import { doubtOf, waterPH, type Reading } from './reading.ts'
 
 /** A correction that moved pH at one stroke: acid into a tank, lime or acid onto the ground. */
 export interface PHCorrection {
@@ -21,11 +22,26 @@ interface PHPoint {
   readonly doubt: number
 }
 
+/** The pH of one day: several readings of it pooled by their doubt, and no surer than the best. */
+function pooled(day: Day, readings: readonly Reading[]): PHPoint {
+  const weights = readings.map((reading) => 1 / doubtOf(reading) ** 2)
+  const total = weights.reduce((sum, weight) => sum + weight, 0)
+  const pH = readings.reduce(
+    (sum, reading, index) => sum + (waterPH(reading) * (weights[index] ?? 0)) / total,
+    0,
+  )
+  return { day, pH, doubt: Math.min(...readings.map(doubtOf)) }
+}
+
+/** A healthy patch and the water supply say nothing of the pH at the sick roots. */
+const isOfTheSick = ({ kind, place }: Reading): boolean =>
+  kind === 'pH' && place !== 'healthy' && place !== 'supply'
+
 function knownPoints(history: PHHistory): readonly PHPoint[] {
-  const measured = history.readings
-    .filter((reading) => reading.kind === 'pH')
-    .map((reading) => ({ day: reading.takenOn, pH: reading.value, doubt: doubtOf(reading) }))
-  return measured.toSorted((a, b) => a.day.localeCompare(b.day))
+  const byDay = group(history.readings.filter(isOfTheSick), ({ takenOn }) => takenOn)
+  return [...byDay]
+    .map(([day, readings]) => pooled(day, readings))
+    .toSorted((a, b) => a.day.localeCompare(b.day))
 }
 
 /** The points a correction cuts off: what holds on one side of it says nothing of the other. */

@@ -1,7 +1,15 @@
 import type { Day } from '../calendar/index.ts'
 import { requireInRange } from '../error/index.ts'
 import { formatNumber } from '../quantity/index.ts'
-import { readingKinds, readingMethods, type ReadingKind, type ReadingMethod } from './data/kinds.ts'
+import {
+  pHPreparations,
+  readingKinds,
+  readingMethods,
+  type PHPreparation,
+  type ReadingKind,
+  type ReadingMethod,
+  type ReadingPlace,
+} from './data/kinds.ts'
 
 /** One measured value, as the core sees it. */
 export interface Reading {
@@ -9,6 +17,12 @@ export interface Reading {
   readonly value: number
   readonly method: ReadingMethod
   readonly takenOn: Day
+  /** How soil was made ready for a pH; absent as 1:1 in water. */
+  readonly preparation?: PHPreparation | null | undefined
+  /** Where the sample came from; absent as the whole stand. */
+  readonly place?: ReadingPlace | null | undefined
+  /** One standard deviation, where the person or kit gave one. */
+  readonly doubt?: number | null | undefined
 }
 
 /**
@@ -24,8 +38,16 @@ export function readingWords({ kind, value }: Pick<Reading, 'kind' | 'value'>): 
   return readingKinds[kind].said.replace('–', formatNumber(value, 3))
 }
 
-/** One standard deviation of a reading, by its kind and method, in its unit. */
-export function doubtOf(reading: Pick<Reading, 'kind' | 'method'>): number {
-  if (reading.kind === 'pH') return readingMethods[reading.method].pHDoubt
-  return readingKinds[reading.kind].usualDoubt
+/** One standard deviation of a reading in its unit: its own, else that usual for kind and method. */
+export function doubtOf(reading: Pick<Reading, 'kind' | 'value' | 'method' | 'doubt'>): number {
+  const { kind, value, method, doubt } = reading
+  if (doubt !== undefined && doubt !== null) return doubt
+  if (kind === 'pH') return readingMethods[method].pHDoubt
+  const { usualDoubt, relativeDoubt } = readingKinds[kind]
+  return Math.hypot(usualDoubt, relativeDoubt * value) * readingMethods[method].coarseness
+}
+
+/** A pH as 1:1 in water would read it, whatever it was measured in. */
+export function waterPH({ value, preparation }: Pick<Reading, 'value' | 'preparation'>): number {
+  return value - pHPreparations[preparation ?? 'water-1-1'].readsHigherBy
 }

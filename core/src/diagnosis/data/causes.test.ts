@@ -1,96 +1,116 @@
 import { describe, expect, it } from 'vitest'
-import { findingNames, valuesOf, type FindingName } from '../../finding/index.ts'
-import { contextNames, plantsOf } from '../../plant/index.ts'
-import { causesOf, diagnose, storyEventKinds } from '../index.ts'
-import { valueLikelihood, valuesOfEvidence } from '../evidence.ts'
-import type { Cause } from './cause.ts'
+import { contextNames, plants } from '../../plant/index.ts'
+import { allCauses, causesOf, storyEventKinds } from '../index.ts'
+import { hypothesesOf } from '../hypotheses.ts'
+import { backgroundChances, featureTable, type Setting } from '../likelihood-table.ts'
+import { lookAt, shareOf } from '../testing/look-at.ts'
+import { background } from './background.ts'
+import { echoes, featureNames, featureOf, type FeatureName } from './features.ts'
+import { families, commonPairs } from './pairs.ts'
 import { pHBands } from './pH-bands.ts'
 
-const causes = [...new Map(contextNames.flatMap(causesOf).map((each) => [each.id, each])).values()]
-const weighted = (cause: Cause) => Object.keys(cause.weights) as (FindingName | 'pH')[]
+const settings = contextNames.flatMap((context) =>
+  [true, false].map((isBlade): Setting => ({ context, isBlade, findings: {} })),
+)
+const spoken = (cause: (typeof allCauses)[number]) => [
+  ...Object.entries(cause.signs),
+  ...Object.entries(cause.signsOnBlades ?? {}),
+  ...Object.entries(cause.times),
+  ...(cause.signsWhen ?? []).map(({ feature, frequencies }) => [feature, frequencies] as const),
+]
 
 describe('the table of causes', () => {
-  it('has at least ten for every kind of stand, each with an id of its own', () => {
+  it('has at least fifteen for every kind of stand, each with an id of its own', () => {
     for (const context of contextNames) {
       const ids = causesOf(context).map(({ id }) => id)
-      expect(ids.length).toBeGreaterThanOrEqual(10)
+      expect(ids.length).toBeGreaterThanOrEqual(15)
       expect(new Set(ids).size).toBe(ids.length)
     }
   })
 
-  it.each(causes.map((cause) => [cause.id, cause] as const))(
+  it.each(allCauses.map((cause) => [cause.id, cause] as const))(
     '%s weighs only values that exist, and gives reasons only for what it weighs',
     (_, cause) => {
-      for (const name of weighted(cause)) {
-        const known = new Set([...valuesOfEvidence(name), 'otherwise'])
-        for (const [value, weight] of Object.entries(cause.weights[name] ?? {})) {
-          expect(known, `${name} of ${cause.id}`).toContain(value)
+      for (const [name, table] of spoken(cause)) {
+        const values = new Set([...Object.keys(featureOf(name as FeatureName).values), 'otherwise'])
+        for (const [value, weight] of Object.entries(table)) {
+          expect(values, `${name} of ${cause.id}`).toContain(value)
           expect(weight).toBeGreaterThan(0)
         }
       }
-      const told = Object.keys(cause.because)
-      expect(weighted(cause)).toEqual(expect.arrayContaining(told))
+      const weighed = spoken(cause).map(([name]) => name)
+      expect(weighed).toEqual(expect.arrayContaining(Object.keys(cause.because)))
       for (const event of Object.keys(cause.events ?? {})) expect(storyEventKinds).toContain(event)
+      expect(cause.mechanism).toMatch(/^[A-Z].*[.]$/)
+      expect(cause.source.length).toBeGreaterThan(10)
     },
   )
 
-  it('gives every value of every finding a chance under every cause, adding up to one', () => {
-    for (const cause of causes) {
-      for (const name of [...findingNames, 'pH'] as const) {
-        const chances = valuesOfEvidence(name).map((value) => valueLikelihood(cause, name, value))
-        expect(Math.min(...chances)).toBeGreaterThan(0)
-        expect(Math.abs(chances.reduce((sum, each) => sum + each, 0) - 1)).toBeLessThan(1e-12)
+  it('gives every value of every feature a chance under every hypothesis, adding up to one', () => {
+    for (const setting of settings) {
+      for (const name of featureNames) {
+        const { rows } = featureTable(name, setting)
+        const columns = hypothesesOf(setting.context).map((_, column) =>
+          rows.map((row) => row[column] ?? 0),
+        )
+        const sums = columns.map((chances) => chances.reduce((sum, each) => sum + each, 0))
+        expect(Math.min(...columns.flat()), name).toBeGreaterThan(0)
+        expect(Math.max(...sums.map((sum) => Math.abs(sum - 1))), name).toBeLessThan(1e-9)
       }
     }
   })
 
-  it('says what to do for every cause, and names a source', () => {
-    for (const { advice, mechanism, source } of causes) {
-      for (const words of [advice, mechanism]) expect(words).toMatch(/^[A-Z].*[.]$/)
-      expect(source.length).toBeGreaterThan(10)
+  it('has a background for every value of every feature', () => {
+    for (const name of featureNames) {
+      const values = Object.keys(featureOf(name).values)
+      const { otherwise, blade, inContext = {} } = background[name]
+      for (const table of [otherwise, blade ?? otherwise, ...Object.values(inContext)]) {
+        expect(Object.keys(table).toSorted()).toEqual(values.toSorted())
+      }
+      expect(backgroundChances(name, settings[0] as Setting)).toHaveLength(values.length)
     }
   })
 
-  it('has pH bands that rise without a gap', () => {
+  it('names real causes in families and pairs, and real features in echoes', () => {
+    const ids = allCauses.map(({ id }) => id)
+    for (const id of [...families.flat(), ...commonPairs.flatMap(({ pair }) => pair)]) {
+      expect(ids).toContain(id)
+    }
+    for (const { of, share } of Object.values(echoes)) {
+      for (const name of of) expect(featureNames).toContain(name)
+      expect(share).toBeLessThan(1)
+    }
+  })
+
+  it('has pH bands that rise without a gap, and priors that sum to one', () => {
     const bounds = pHBands.map(({ below }) => below)
     expect(bounds).toEqual(bounds.toSorted((a, b) => a - b))
     expect(bounds.at(-1)).toBe(Number.POSITIVE_INFINITY)
+    for (const context of contextNames) {
+      const sum = hypothesesOf(context).reduce((total, { prior }) => total + prior, 0)
+      expect(Math.abs(sum - 1)).toBeLessThan(1e-9)
+    }
   })
 })
 
 describe('mobility decides between young and old leaves (Marschner, from memory)', () => {
-  const chanceOf = (id: string, tier: string) => {
-    const verdict = diagnose({
-      context: 'shrub',
-      plantId: plantsOf('shrub')[0]?.id ?? '',
-      lookedOn: '2026-06-15',
-      findings: { tier },
-      pHHistory: { readings: [], corrections: [] },
-      events: [],
-    })
-    return verdict.ranked.find(({ cause }) => cause.id === id)?.probability ?? 0
-  }
+  const chance = (id: string, tier: string) => shareOf(lookAt('shrub', { tier }), id)
 
   it.each(['nitrogen-short', 'magnesium-short', 'potassium-short'])(
     '%s is likelier when the oldest leaves are pale',
-    (id) => expect(chanceOf(id, 'oldest-only')).toBeGreaterThan(3 * chanceOf(id, 'youngest-only')),
+    (id) => expect(chance(id, 'oldest-only')).toBeGreaterThan(2.5 * chance(id, 'youngest-only')),
   )
 
-  it.each([
-    'iron-tied-up-by-pH',
-    'iron-truly-low',
-    'manganese-short',
-    'zinc-short',
-    'sulfur-short',
-  ])('%s is likelier when the youngest leaves are pale', (id) =>
-    expect(chanceOf(id, 'youngest-only')).toBeGreaterThan(3 * chanceOf(id, 'oldest-only')),
+  it.each(['iron-tied-up-by-pH', 'iron-truly-low', 'manganese-short', 'sulfur-short'])(
+    '%s is likelier when the youngest leaves are pale',
+    (id) => expect(chance(id, 'youngest-only')).toBeGreaterThan(2.5 * chance(id, 'oldest-only')),
   )
-})
 
-describe('each value of a finding', () => {
-  it('has words, in the contexts in which it is asked', () => {
-    for (const name of findingNames) {
-      for (const words of Object.values(valuesOf(name))) expect(words.length).toBeGreaterThan(1)
-    }
+  it('shows iron as stripes on a blade and as a net on a broad leaf', () => {
+    const iron = (plantId: string, pattern: string) =>
+      lookAt('row-crop', { pattern }, { plantId }).ironIsRemedy
+    expect(iron('maize', 'stripes')).toBeGreaterThan(0.6)
+    expect(iron('soybean', 'fine-green-veins')).toBeGreaterThan(0.6)
+    expect(plants.find(({ id }) => id === 'maize')?.leafForm).toBe('blade')
   })
 })

@@ -3,7 +3,7 @@ import type { Context } from '../../plant/index.ts'
 interface FindingDefinition {
   /** What is asked, as a heading beside the figure. */
   readonly label: string
-  readonly group: 'leaf' | 'plant' | 'ground' | 'story'
+  readonly group: 'leaf' | 'plant' | 'ground' | 'story' | 'test'
   /** The contexts in which it makes sense; all when absent. */
   readonly contexts?: readonly Context[]
   /** Every value with its words. "Not looked" is the absence of a value and costs nothing. */
@@ -12,6 +12,7 @@ interface FindingDefinition {
 
 const rooted: readonly Context[] = ['turf', 'tree', 'shrub', 'row-crop', 'container']
 const inGround: readonly Context[] = ['turf', 'tree', 'shrub', 'row-crop']
+const turf: readonly Context[] = ['turf']
 
 /** What can be seen or told at a look: the closed list of findings and their values. */
 export const findingVocabulary = {
@@ -42,6 +43,22 @@ export const findingVocabulary = {
       bleached: 'bleached to white',
       spots: 'spots or lesions',
       'small-rosetted': 'small leaves in rosettes',
+      variegated: 'hard-edged patches or mosaic',
+      bronzed: 'bronzed or blackened',
+      'twisted-tips': 'tips wilted and twisted',
+      'dead-tips': 'growing points dead and brittle',
+    },
+  },
+  oldPattern: {
+    label: 'The oldest leaves, where they look different',
+    group: 'leaf',
+    values: {
+      alike: 'no different',
+      'even-pale': 'evenly pale, veins too',
+      'margin-scorch': 'scorched margins',
+      'base-wedge': 'green wedge at the base',
+      mottle: 'mottled',
+      spots: 'spots or lesions',
     },
   },
   severity: {
@@ -55,6 +72,11 @@ export const findingVocabulary = {
       4: '4, ivory',
       5: '5, white with scorch',
     },
+  },
+  newestLeaves: {
+    label: 'Newest leaves against those below',
+    group: 'leaf',
+    values: { paler: 'paler', alike: 'alike', greener: 'greener' },
   },
   whereOnPlant: {
     label: 'Where on the plant',
@@ -99,6 +121,60 @@ export const findingVocabulary = {
     contexts: rooted,
     values: { dry: 'dry', moist: 'moist', wet: 'wet', standing: 'standing water' },
   },
+  rain: {
+    label: 'Weeks of heavy rain or over-watering while these leaves grew',
+    group: 'ground',
+    contexts: rooted,
+    values: { no: 'no', yes: 'yes' },
+  },
+  warmth: {
+    label: 'Root zone, last three weeks',
+    group: 'ground',
+    values: {
+      cold: 'cold, under 10 °C (50 °F)',
+      cool: 'cool, 10 to 15 °C (50 to 60 °F)',
+      warm: 'warm, over 15 °C (60 °F)',
+    },
+  },
+  texture: {
+    label: 'Soil in the hand',
+    group: 'ground',
+    contexts: inGround,
+    values: { sand: 'sand', loam: 'loam', clay: 'clay', peat: 'peat or muck' },
+  },
+  compaction: {
+    label: 'Compaction under a probe',
+    group: 'ground',
+    contexts: inGround,
+    values: { none: 'none', slight: 'slight', strong: 'strong' },
+  },
+  depth: {
+    label: 'Depth to rock or rubble',
+    group: 'ground',
+    contexts: inGround,
+    values: { shallow: 'under 30 cm (1 ft)', deep: 'deeper' },
+  },
+  shade: {
+    label: 'Light',
+    group: 'ground',
+    values: { open: 'open', half: 'half shade', deep: 'deep shade' },
+  },
+  thatch: {
+    label: 'Thatch',
+    group: 'ground',
+    contexts: turf,
+    values: {
+      thin: 'under 13 mm (½ in)',
+      medium: '13 to 25 mm (½ to 1 in)',
+      thick: 'over 25 mm (1 in)',
+    },
+  },
+  mowing: {
+    label: 'Mowing',
+    group: 'ground',
+    contexts: turf,
+    values: { usual: 'at its usual height', scalped: 'scalped or cut low lately' },
+  },
   fizz: {
     label: 'Fizz under dilute acid',
     group: 'ground',
@@ -106,9 +182,24 @@ export const findingVocabulary = {
     values: { none: 'none', slight: 'slight', strong: 'strong' },
   },
   feed: {
-    label: 'Feed lately',
+    label: 'Feed while these leaves grew',
     group: 'story',
     values: { none: 'none', low: 'low', normal: 'normal', high: 'high' },
+  },
+  feedIron: {
+    label: 'Iron in the feed',
+    group: 'story',
+    values: { no: 'no', yes: 'yes' },
+  },
+  feedNitrogen: {
+    label: 'Nitrogen of the feed',
+    group: 'story',
+    values: { nitrate: 'nitrate', ammonium: 'ammonium', urea: 'urea', mixed: 'mixed' },
+  },
+  sprayed: {
+    label: 'Weed killer, spill or drift in the weeks before',
+    group: 'story',
+    values: { no: 'no', yes: 'yes' },
   },
   onset: {
     label: 'Since when',
@@ -118,6 +209,45 @@ export const findingVocabulary = {
       weeks: 'weeks',
       'every-spring': 'every spring',
       'since-planting': 'since planting',
+    },
+  },
+  leafPaint: {
+    label: 'Leaf-paint test: what greened',
+    group: 'test',
+    values: {
+      iron: 'the iron leaf',
+      manganese: 'the manganese leaf',
+      zinc: 'the zinc leaf',
+      magnesium: 'the magnesium leaf',
+      none: 'none of them',
+    },
+  },
+  pullTest: {
+    label: 'Pull test: does the turf lift',
+    group: 'test',
+    contexts: turf,
+    values: { holds: 'it holds', lifts: 'it lifts like a carpet' },
+  },
+  flush: {
+    label: 'Soapy flush or flotation',
+    group: 'test',
+    contexts: turf,
+    values: { none: 'no insects', 'sap-suckers': 'small sap-sucking bugs', larvae: 'larvae' },
+  },
+  warmFortnight: {
+    label: 'After a warm fortnight',
+    group: 'test',
+    contexts: rooted,
+    values: { greened: 'greened by itself', same: 'as it was', worse: 'worse' },
+  },
+  clinic: {
+    label: 'Plant clinic',
+    group: 'test',
+    values: {
+      nothing: 'found nothing living',
+      'root-rot': 'root rot or nematodes',
+      'ring-fungus': 'ring root-rot fungus',
+      virus: 'a virus',
     },
   },
 } as const satisfies Readonly<Record<string, FindingDefinition>>

@@ -43,3 +43,10 @@ export const pHDoubtPerDay: Figure = {
   source: 'soil pH strays about half a unit over the seasons, here in 200 days',
   mark: 'J',
 }
+/** How much a reading outside the days in question is worth less, a day, as a share of its doubt. */
+export const doubtGrowthPerDay: Figure = {
+  value: 0.02,
+  unit: '1/d',
+  source: 'doubt doubles in about seven weeks',
+  mark: 'J',
+}

@@ -1,0 +1,220 @@
+import { findingsAsked, type FindingName } from '../finding/index.ts'
+import { checks, worth, type Check } from './data/checks.ts'
+import type { TreatmentId } from './data/cause.ts'
+import { featureOf, isTest, type FeatureName } from './data/features.ts'
+import { hypothesisName, type Verdict, type VerdictGrounds } from './diagnose.ts'
+import { countsOf } from './evidence.ts'
+import { hypothesesOf, type Hypothesis } from './hypotheses.ts'
+import { featureTable } from './likelihood-table.ts'
+
+/** What one answer to a check would do. */
+export interface CheckAnswer {
+  readonly feature: FeatureName
+  readonly value: string
+  /** "Roots: brown and soft". */
+  readonly words: string
+  /** How likely this answer is, as things stand [1]. */
+  readonly chance: number
+  /** What would lead then. */
+  readonly leads: string
+  readonly probability: number
+  readonly changesLead: boolean
+  readonly changesTreatment: boolean
+}
+
+/** A check not made yet, with what it is expected to bring for its effort. */
+export interface NextCheck {
+  readonly check: Check
+  /** Expected fall of the entropy over causes [bit]. */
+  readonly gainBits: number
+  /** Expected rise of the chance that the remedy then thought best is the right one [1]. */
+  readonly treatmentGain: number
+  /** Money, minutes and days together, in the money of the place. */
+  readonly effort: number
+  /** Worth of what is learned for each unit of effort [1]. */
+  readonly gainForEffort: number
+}
+
+/** Hypotheses still worth a computation, their probabilities summing to one. */
+interface Standing {
+  readonly hypotheses: readonly Hypothesis[]
+  readonly columns: readonly number[]
+  readonly probabilities: readonly number[]
+}
+
+/** Leaves out what is less likely than one in two thousand, which no answer brings back to the top. */
+const leastProbability = 5e-4
+
+function standingOf({ setting, probabilities }: VerdictGrounds): Standing {
+  const all = hypothesesOf(setting.context)
+  const columns = all.flatMap((_, index) =>
+    (probabilities[index] ?? 0) >= leastProbability ? [index] : [],
+  )
+  const total = columns.reduce((sum, index) => sum + (probabilities[index] ?? 0), 0)
+  return {
+    columns,
+    hypotheses: columns.map((index) => all[index]).filter((each) => each !== undefined),
+    probabilities: columns.map((index) => (probabilities[index] ?? 0) / total),
+  }
+}
+
+const entropyBits = (probabilities: readonly number[]): number =>
+  probabilities.reduce((sum, p) => (p > 0 ? sum - p * Math.log2(p) : sum), 0)
+
+const normalised = (weights: readonly number[]): number[] => {
+  const total = weights.reduce((sum, each) => sum + each, 0)
+  return weights.map((each) => each / total)
+}
+
+/** The treatment likeliest to be right, and how likely: of two causes, either treats half. */
+export function bestTreatment(
+  hypotheses: readonly Hypothesis[],
+  probabilities: readonly number[],
+): { readonly treatment: TreatmentId; readonly chance: number } {
+  const credit = new Map<TreatmentId, number>()
+  hypotheses.forEach(({ causes }, index) => {
+    for (const { treatment } of causes) {
+      const share = (probabilities[index] ?? 0) / causes.length
+      credit.set(treatment, (credit.get(treatment) ?? 0) + share)
+    }
+  })
+  const [treatment, chance] = [...credit].reduce((best, next) => (next[1] > best[1] ? next : best))
+  return { treatment, chance }
+}
+
+/** One answer: what every standing hypothesis expects of it, as seen and as it would count. */
+interface Outcome {
+  readonly expected: readonly number[]
+  readonly counted: readonly number[]
+}
+
+function outcomesOf(
+  name: FeatureName,
+  { setting, known }: VerdictGrounds,
+  { columns }: Standing,
+): readonly (Outcome & { readonly value: string })[] {
+  const { values, rows } = featureTable(name, setting)
+  const counts = countsOf(name, known)
+  return values.map((value, index) => {
+    const expected = columns.map((column) => rows[index]?.[column] ?? 0)
+    return { value, expected, counted: expected.map((each) => each ** counts) }
+  })
+}
+
+const times = (a: readonly number[], b: readonly number[]): number[] =>
+  a.map((each, index) => each * (b[index] ?? 0))
+
+/** Every combination of answers of several features. */
+function combined(perFeature: readonly (readonly Outcome[])[]): readonly Outcome[] {
+  return perFeature.reduce((so, outcomes) =>
+    so.flatMap((one) =>
+      outcomes.map((other) => ({
+        expected: times(one.expected, other.expected),
+        counted: times(one.counted, other.counted),
+      })),
+    ),
+  )
+}
+
+/** Whether a feature can be asked of the stand, and is not known yet. */
+function isOpen(name: FeatureName, { setting, known }: VerdictGrounds): boolean {
+  if (known.has(name)) return false
+  return isTest(name) || findingsAsked(setting.context).includes(name as FindingName)
+}
+
+const openFeatures = (check: Check, grounds: VerdictGrounds): readonly FeatureName[] =>
+  check.reveals.filter((name) => isOpen(name, grounds))
+
+function effortOf({ money, minutes, days }: Check): number {
+  return money + minutes * worth.minute.value + days * worth.day.value + worth.start.value
+}
+
+function gainOf(
+  outcomes: readonly Outcome[],
+  { hypotheses, probabilities }: Standing,
+): { readonly bits: number; readonly treatment: number } {
+  let bits = entropyBits(probabilities)
+  let treatment = -bestTreatment(hypotheses, probabilities).chance
+  for (const { expected, counted } of outcomes) {
+    const chance = times(expected, probabilities).reduce((sum, each) => sum + each, 0)
+    const after = normalised(times(counted, probabilities))
+    bits -= chance * entropyBits(after)
+    treatment += chance * bestTreatment(hypotheses, after).chance
+  }
+  return { bits, treatment }
+}
+
+/**
+ * The checks still open, the most worth for the effort first: how much each is expected to separate
+ * the causes standing and to better the choice of remedy, against its money, minutes and days.
+ * @source expected mutual information (Shannon 1948) and expected value of sample information
+ * (Raiffa & Schlaifer 1961); the worths in `data/checks.ts` are our judgement
+ */
+export function nextChecks({ grounds }: Verdict): readonly NextCheck[] {
+  const standing = standingOf(grounds)
+  return checks
+    .filter(({ contexts }) => contexts?.includes(grounds.setting.context) ?? true)
+    .flatMap((check): NextCheck[] => {
+      const features = openFeatures(check, grounds)
+      if (features.length === 0) return []
+      const outcomes = combined(features.map((name) => outcomesOf(name, grounds, standing)))
+      const { bits, treatment } = gainOf(outcomes, standing)
+      const effort = effortOf(check)
+      const learned = treatment * worth.wrongRemedy.value + bits * worth.bit.value
+      return [
+        {
+          check,
+          gainBits: bits,
+          treatmentGain: treatment,
+          effort,
+          gainForEffort: learned / effort,
+        },
+      ]
+    })
+    .toSorted((a, b) => b.gainForEffort - a.gainForEffort)
+}
+
+function answersOfFeature(name: FeatureName, verdict: Verdict): readonly CheckAnswer[] {
+  const { grounds } = verdict
+  const standing = standingOf(grounds)
+  const now = verdict.ranked[0]?.id
+  const best = bestTreatment(standing.hypotheses, standing.probabilities).treatment
+  const { label, values } = featureOf(name)
+  return outcomesOf(name, grounds, standing).map(({ value, expected, counted }) => {
+    const chance = times(expected, standing.probabilities).reduce((sum, each) => sum + each, 0)
+    const after = normalised(times(counted, standing.probabilities))
+    const top = after.reduce((at, each, index) => (each > (after[at] ?? 0) ? index : at), 0)
+    const leading = standing.hypotheses[top]
+    return {
+      feature: name,
+      value,
+      words: `${label}: ${values[value] ?? value}`,
+      chance,
+      leads: leading ? hypothesisName(leading.causes) : '',
+      probability: after[top] ?? 0,
+      changesLead: leading?.id !== now,
+      changesTreatment: bestTreatment(standing.hypotheses, after).treatment !== best,
+    }
+  })
+}
+
+/** What each answer to a check would do, the likeliest answer first. */
+export function answersTo(check: Check, verdict: Verdict): readonly CheckAnswer[] {
+  return openFeatures(check, verdict.grounds)
+    .flatMap((name) => answersOfFeature(name, verdict))
+    .toSorted((a, b) => b.chance - a.chance)
+}
+
+/** Answers too unlikely to be worth a line [1]. */
+const leastChance = 0.01
+
+/** What would change my mind: single answers that would put another cause on top, likeliest first. */
+export function mindChangers(verdict: Verdict): readonly CheckAnswer[] {
+  const open = checks
+    .filter(({ contexts }) => contexts?.includes(verdict.grounds.setting.context) ?? true)
+    .flatMap((check) => openFeatures(check, verdict.grounds))
+  return [...new Set(open)]
+    .flatMap((name) => answersOfFeature(name, verdict))
+    .filter(({ changesLead, chance }) => changesLead && chance >= leastChance)
+    .toSorted((a, b) => b.chance * b.probability - a.chance * a.probability)
+}

@@ -1,0 +1,27 @@
+import type { Verdict } from './diagnose.ts'
+import { bestTreatment } from './next-checks.ts'
+import type { TreatmentId } from './data/cause.ts'
+
+/** How far a verdict has got. */
+export interface Settling {
+  readonly state: 'settled' | 'leaning' | 'open'
+  /** The treatment likeliest to be right, and how likely [1]. */
+  readonly treatment: TreatmentId
+  readonly chance: number
+}
+
+/** From here on a careful person acts [1]; our judgement. */
+const settledFrom = 0.7
+/** From here on one cause is clearly ahead [1]; our judgement. */
+const leaningFrom = 0.5
+
+/** Whether one may act on a verdict: it is the treatment that must be settled, not the last cause. */
+export function settlingOf({ ranked }: Verdict): Settling {
+  const best = bestTreatment(
+    ranked.map(({ id, causes }) => ({ id, causes, prior: 0 })),
+    ranked.map(({ probability }) => probability),
+  )
+  const state =
+    best.chance >= settledFrom ? 'settled' : best.chance >= leaningFrom ? 'leaning' : 'open'
+  return { state, ...best }
+}
