@@ -13,7 +13,13 @@ import {
 import type { Cause } from './data/cause.ts'
 import type { FeatureName } from './data/features.ts'
 import type { StoryEventKind } from './data/events.ts'
-import { gatherEvents, gatherEvidence, type DatedEvent, type Evidence } from './evidence.ts'
+import {
+  gatherEvents,
+  gatherEvidence,
+  type DatedEvent,
+  type EventEvidence,
+  type Evidence,
+} from './evidence.ts'
 import { hypothesesOf, type Hypothesis } from './hypotheses.ts'
 import { featureTable, settingOf, type Setting } from './likelihood-table.ts'
 import { readTests } from './read-tests.ts'
@@ -102,25 +108,19 @@ function evidenceWitness(evidence: Evidence, setting: Setting): Witness {
   return { name, label, words, likelihoods: likelihoods.map((each) => each ** counts) }
 }
 
-/** Spread of an event over a pair: whichever of the two it makes likelier. */
+/** How many times likelier an event makes a hypothesis: both causes of a pair have their say. */
 const eventTimes = ({ causes }: Hypothesis, kind: StoryEventKind): number =>
   causes.reduce((product, cause) => product * (cause.events?.[kind] ?? 1), 1)
 
-function eventWitnesses(
-  input: DiagnosisInput,
-  window: LeafWindow,
-  known: ReadonlySet<FeatureName>,
-): Witness[] {
-  const hypotheses = hypothesesOf(input.context)
-  return gatherEvents(input.events, window, known).map(({ kind, words, share, counts }) => ({
-    name: kind,
-    label: 'Story',
-    words,
-    likelihoods: Float64Array.from(
-      hypotheses,
-      (each) => (1 - share + share * eventTimes(each, kind)) ** counts,
-    ),
-  }))
+function eventWitness(
+  { kind, words, share, counts }: EventEvidence,
+  hypotheses: readonly Hypothesis[],
+): Witness {
+  const likelihoods = Float64Array.from(
+    hypotheses,
+    (each) => (1 - share + share * eventTimes(each, kind)) ** counts,
+  )
+  return { name: kind, label: 'Story', words, likelihoods }
 }
 
 function posterior(hypotheses: readonly Hypothesis[], witnesses: readonly Witness[]): Float64Array {
@@ -149,31 +149,21 @@ function involvedIn(
     .toSorted((a, b) => b.probability - a.probability)
 }
 
-/**
- * Ranks the causes of a chlorosis, single and in pairs, by Bayes' rule over findings, tests and
- * told events, each by what held while the affected leaves grew. Missing findings cost nothing;
- * one that repeats another counts for the rest of its weight only.
- * @returns probabilities [1] that sum to one
- * @throws {CoreError} unknown-name for a plant that is not in the list
- * @source I. J. Good, weight of evidence; likelihoods as marked in the data
- */
-export function diagnose(input: DiagnosisInput): Verdict {
-  const { context, findings } = input
-  const plant = findPlant(input.plantId)
-  const setting = settingOf(context, plant, findings)
-  const hypotheses = hypothesesOf(context)
-  const window = leafWindow(input.lookedOn, findings.growth, findings.tier)
-  const exposure = pHExposure(window, input.pHHistory)
-  const { readings } = input.pHHistory
-  const school = input.school ?? firstIronSchool
-  const evidence = gatherEvidence(
-    findings,
-    readTests({ readings, window, plant, exposure, school }),
-  )
-  const known = new Set(evidence.map(({ name }) => name))
+/** What a verdict is weighed from, once everything is read. */
+export interface Weighed {
+  readonly setting: Setting
+  readonly evidence: readonly Evidence[]
+  readonly events: readonly EventEvidence[]
+  readonly window: LeafWindow
+  readonly exposure: Exposure | undefined
+}
+
+/** Weighs read evidence over every hypothesis of the setting. */
+export function weigh({ setting, evidence, events, window, exposure }: Weighed): Verdict {
+  const hypotheses = hypothesesOf(setting.context)
   const witnesses = [
     ...evidence.map((each) => evidenceWitness(each, setting)),
-    ...eventWitnesses(input, window, known),
+    ...events.map((each) => eventWitness(each, hypotheses)),
   ]
   const probabilities = posterior(hypotheses, witnesses)
   const ranked = hypotheses
@@ -187,6 +177,7 @@ export function diagnose(input: DiagnosisInput): Verdict {
   const ironIsRemedy = ranked
     .filter(({ causes }) => causes.some(({ remedy }) => remedy === 'iron'))
     .reduce((sum, { probability }) => sum + probability, 0)
+  const known = new Set(evidence.map(({ name }) => name))
   return {
     ranked,
     involved: involvedIn(hypotheses, probabilities),
@@ -195,4 +186,33 @@ export function diagnose(input: DiagnosisInput): Verdict {
     exposure,
     grounds: { setting, known, probabilities, witnesses },
   }
+}
+
+/**
+ * Ranks the causes of a chlorosis, single and in pairs, by Bayes' rule over findings, tests and
+ * told events, each by what held while the affected leaves grew. Missing findings cost nothing;
+ * one that repeats another counts for the rest of its weight only.
+ * @returns probabilities [1] that sum to one
+ * @throws {CoreError} unknown-name for a plant that is not in the list
+ * @source I. J. Good, weight of evidence; likelihoods as marked in the data
+ */
+export function diagnose(input: DiagnosisInput): Verdict {
+  const { findings } = input
+  const plant = findPlant(input.plantId)
+  const window = leafWindow(input.lookedOn, findings.growth, findings.tier)
+  const exposure = pHExposure(window, input.pHHistory)
+  const { readings } = input.pHHistory
+  const school = input.school ?? firstIronSchool
+  const evidence = gatherEvidence(
+    findings,
+    readTests({ readings, window, plant, exposure, school }),
+  )
+  const known = new Set(evidence.map(({ name }) => name))
+  return weigh({
+    setting: settingOf(input.context, plant, findings),
+    evidence,
+    events: gatherEvents(input.events, window, known),
+    window,
+    exposure,
+  })
 }

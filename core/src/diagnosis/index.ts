@@ -11,6 +11,8 @@ export type { DiagnosisInput, RankedHypothesis, Reason, Verdict } from './diagno
 export type { DatedEvent } from './evidence.ts'
 export { answersTo, mindChangers, nextChecks } from './next-checks.ts'
 export type { CheckAnswer, NextCheck } from './next-checks.ts'
+export { endingOf } from './endings.ts'
+export type { Ending } from './data/endings.ts'
 export { reasonsFor } from './reasons.ts'
 export { settlingOf } from './settled.ts'
 export type { Settling } from './settled.ts'

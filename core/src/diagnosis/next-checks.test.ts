@@ -47,7 +47,9 @@ describe('the next check', () => {
   })
 
   it('promises less where the answer could not change what to do', () => {
-    const open = nextChecks(lookAt('turf', { pattern: 'even-pale', tier: 'all', whereOnGround: 'patches' }))
+    const open = nextChecks(
+      lookAt('turf', { pattern: 'even-pale', tier: 'all', whereOnGround: 'patches' }),
+    )
     const pull = open.find(({ check }) => check.id === 'pull-test')
     const sure = nextChecks(
       lookAt('turf', {

@@ -1,11 +1,11 @@
 import { findingsAsked, type FindingName } from '../finding/index.ts'
 import { checks, worth, type Check } from './data/checks.ts'
-import type { TreatmentId } from './data/cause.ts'
 import { featureOf, isTest, type FeatureName } from './data/features.ts'
 import { hypothesisName, type Verdict, type VerdictGrounds } from './diagnose.ts'
 import { countsOf } from './evidence.ts'
 import { hypothesesOf, type Hypothesis } from './hypotheses.ts'
 import { featureTable } from './likelihood-table.ts'
+import { bestCredit, creditsOf, type TreatmentCredits } from './treatments.ts'
 
 /** What one answer to a check would do. */
 export interface CheckAnswer {
@@ -39,53 +39,49 @@ export interface NextCheck {
 interface Standing {
   readonly hypotheses: readonly Hypothesis[]
   readonly columns: readonly number[]
-  readonly probabilities: readonly number[]
+  readonly probabilities: Float64Array
+  readonly credits: TreatmentCredits
 }
 
-/** Leaves out what is less likely than one in two thousand, which no answer brings back to the top. */
-const leastProbability = 5e-4
+/** Share of the probability that is looked at; what is left out no answer brings back to the top [1]. */
+const massLookedAt = 0.985
 
 function standingOf({ setting, probabilities }: VerdictGrounds): Standing {
   const all = hypothesesOf(setting.context)
-  const columns = all.flatMap((_, index) =>
-    (probabilities[index] ?? 0) >= leastProbability ? [index] : [],
+  const byProbability = [...probabilities.keys()].toSorted(
+    (a, b) => (probabilities[b] ?? 0) - (probabilities[a] ?? 0),
   )
-  const total = columns.reduce((sum, index) => sum + (probabilities[index] ?? 0), 0)
+  let mass = 0
+  const count = byProbability.findIndex(
+    (column) => (mass += probabilities[column] ?? 0) >= massLookedAt,
+  )
+  const columns = byProbability.slice(0, count + 1)
+  const hypotheses = columns.map((column) => all[column]).filter((each) => each !== undefined)
+  const kept = Float64Array.from(columns, (column) => probabilities[column] ?? 0)
   return {
     columns,
-    hypotheses: columns.map((index) => all[index]).filter((each) => each !== undefined),
-    probabilities: columns.map((index) => (probabilities[index] ?? 0) / total),
+    hypotheses,
+    probabilities: kept.map((each) => each / mass),
+    credits: creditsOf(hypotheses),
   }
 }
 
-const entropyBits = (probabilities: readonly number[]): number =>
-  probabilities.reduce((sum, p) => (p > 0 ? sum - p * Math.log2(p) : sum), 0)
-
-const normalised = (weights: readonly number[]): number[] => {
-  const total = weights.reduce((sum, each) => sum + each, 0)
-  return weights.map((each) => each / total)
-}
-
-/** The treatment likeliest to be right, and how likely: of two causes, either treats half. */
-export function bestTreatment(
-  hypotheses: readonly Hypothesis[],
-  probabilities: readonly number[],
-): { readonly treatment: TreatmentId; readonly chance: number } {
-  const credit = new Map<TreatmentId, number>()
-  hypotheses.forEach(({ causes }, index) => {
-    for (const { treatment } of causes) {
-      const share = (probabilities[index] ?? 0) / causes.length
-      credit.set(treatment, (credit.get(treatment) ?? 0) + share)
-    }
-  })
-  const [treatment, chance] = [...credit].reduce((best, next) => (next[1] > best[1] ? next : best))
-  return { treatment, chance }
+const log2 = Math.log2
+/** Entropy of weights that need not sum to one [bit]. */
+function entropyBits(weights: Float64Array): number {
+  let [total, sum] = [0, 0]
+  for (const weight of weights) {
+    if (weight <= 0) continue
+    total += weight
+    sum += weight * log2(weight)
+  }
+  return log2(total) - sum / total
 }
 
 /** One answer: what every standing hypothesis expects of it, as seen and as it would count. */
 interface Outcome {
-  readonly expected: readonly number[]
-  readonly counted: readonly number[]
+  readonly expected: Float64Array
+  readonly counted: Float64Array
 }
 
 function outcomesOf(
@@ -96,13 +92,24 @@ function outcomesOf(
   const { values, rows } = featureTable(name, setting)
   const counts = countsOf(name, known)
   return values.map((value, index) => {
-    const expected = columns.map((column) => rows[index]?.[column] ?? 0)
+    const expected = Float64Array.from(columns, (column) => rows[index]?.[column] ?? 0)
     return { value, expected, counted: expected.map((each) => each ** counts) }
   })
 }
 
-const times = (a: readonly number[], b: readonly number[]): number[] =>
-  a.map((each, index) => each * (b[index] ?? 0))
+// Plain loops: every stroke of the brush runs through these some hundred thousand times.
+function times(a: Float64Array, b: Float64Array): Float64Array {
+  const product = new Float64Array(a.length)
+  for (let index = 0; index < a.length; index += 1) {
+    product[index] = (a[index] ?? 0) * (b[index] ?? 0)
+  }
+  return product
+}
+function total(values: Float64Array): number {
+  let sum = 0
+  for (const each of values) sum += each
+  return sum
+}
 
 /** Every combination of answers of several features. */
 function combined(perFeature: readonly (readonly Outcome[])[]): readonly Outcome[] {
@@ -131,15 +138,15 @@ function effortOf({ money, minutes, days }: Check): number {
 
 function gainOf(
   outcomes: readonly Outcome[],
-  { hypotheses, probabilities }: Standing,
+  { probabilities, credits }: Standing,
 ): { readonly bits: number; readonly treatment: number } {
   let bits = entropyBits(probabilities)
-  let treatment = -bestTreatment(hypotheses, probabilities).chance
+  let treatment = -bestCredit(credits, probabilities).chance
   for (const { expected, counted } of outcomes) {
-    const chance = times(expected, probabilities).reduce((sum, each) => sum + each, 0)
-    const after = normalised(times(counted, probabilities))
+    const chance = total(times(expected, probabilities))
+    const after = times(counted, probabilities)
     bits -= chance * entropyBits(after)
-    treatment += chance * bestTreatment(hypotheses, after).chance
+    treatment += chance * bestCredit(credits, after).chance
   }
   return { bits, treatment }
 }
@@ -177,23 +184,23 @@ export function nextChecks({ grounds }: Verdict): readonly NextCheck[] {
 function answersOfFeature(name: FeatureName, verdict: Verdict): readonly CheckAnswer[] {
   const { grounds } = verdict
   const standing = standingOf(grounds)
+  const { hypotheses, probabilities, credits } = standing
   const now = verdict.ranked[0]?.id
-  const best = bestTreatment(standing.hypotheses, standing.probabilities).treatment
+  const best = bestCredit(credits, probabilities).treatment
   const { label, values } = featureOf(name)
   return outcomesOf(name, grounds, standing).map(({ value, expected, counted }) => {
-    const chance = times(expected, standing.probabilities).reduce((sum, each) => sum + each, 0)
-    const after = normalised(times(counted, standing.probabilities))
+    const after = times(counted, probabilities)
     const top = after.reduce((at, each, index) => (each > (after[at] ?? 0) ? index : at), 0)
-    const leading = standing.hypotheses[top]
+    const leading = hypotheses[top]
     return {
       feature: name,
       value,
       words: `${label}: ${values[value] ?? value}`,
-      chance,
+      chance: total(times(expected, probabilities)),
       leads: leading ? hypothesisName(leading.causes) : '',
-      probability: after[top] ?? 0,
+      probability: (after[top] ?? 0) / total(after),
       changesLead: leading?.id !== now,
-      changesTreatment: bestTreatment(standing.hypotheses, after).treatment !== best,
+      changesTreatment: bestCredit(credits, after).treatment !== best,
     }
   })
 }

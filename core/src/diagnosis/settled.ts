@@ -1,6 +1,6 @@
-import type { Verdict } from './diagnose.ts'
-import { bestTreatment } from './next-checks.ts'
 import type { TreatmentId } from './data/cause.ts'
+import type { Verdict } from './diagnose.ts'
+import { bestCredit, creditsOf } from './treatments.ts'
 
 /** How far a verdict has got. */
 export interface Settling {
@@ -17,11 +17,10 @@ const leaningFrom = 0.5
 
 /** Whether one may act on a verdict: it is the treatment that must be settled, not the last cause. */
 export function settlingOf({ ranked }: Verdict): Settling {
-  const best = bestTreatment(
-    ranked.map(({ id, causes }) => ({ id, causes, prior: 0 })),
+  const best = bestCredit(
+    creditsOf(ranked),
     ranked.map(({ probability }) => probability),
   )
-  const state =
-    best.chance >= settledFrom ? 'settled' : best.chance >= leaningFrom ? 'leaning' : 'open'
-  return { state, ...best }
+  if (best.chance >= settledFrom) return { state: 'settled', ...best }
+  return { state: best.chance >= leaningFrom ? 'leaning' : 'open', ...best }
 }

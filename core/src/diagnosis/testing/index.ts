@@ -1,0 +1,5 @@
+export { diagnoseCase } from './diagnose-case.ts'
+export { DrawnWorld } from './drawn-world.ts'
+export { judgeDrawn } from './judge-drawn.ts'
+export { writtenCases } from './written-cases.ts'
+export type { WrittenCase } from './written-cases.ts'

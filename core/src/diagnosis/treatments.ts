@@ -1,0 +1,44 @@
+import type { TreatmentId } from './data/cause.ts'
+import type { Hypothesis } from './hypotheses.ts'
+
+/** How far each treatment is right under each hypothesis: of two causes, either treats half. */
+export interface TreatmentCredits {
+  readonly treatments: readonly TreatmentId[]
+  /** By hypothesis: the index of the treatment of its first cause, and of its second or the same. */
+  readonly first: Uint8Array
+  readonly second: Uint8Array
+}
+
+export function creditsOf(hypotheses: readonly Pick<Hypothesis, 'causes'>[]): TreatmentCredits {
+  const treatments = [
+    ...new Set(hypotheses.flatMap(({ causes }) => causes.map(({ treatment }) => treatment))),
+  ]
+  const indexOf = ({ causes }: Pick<Hypothesis, 'causes'>, which: number) =>
+    treatments.indexOf((causes[which] ?? causes[0]).treatment)
+  return {
+    treatments,
+    first: Uint8Array.from(hypotheses, (each) => indexOf(each, 0)),
+    second: Uint8Array.from(hypotheses, (each) => indexOf(each, 1)),
+  }
+}
+
+/** The treatment likeliest to be right, and how likely; the weights need not sum to one. */
+export function bestCredit(
+  { treatments, first, second }: TreatmentCredits,
+  weights: ArrayLike<number>,
+): { readonly treatment: TreatmentId; readonly chance: number } {
+  const credit = new Float64Array(treatments.length)
+  let total = 0
+  for (let index = 0; index < first.length; index += 1) {
+    const weight = weights[index] ?? 0
+    const [a, b] = [first[index] ?? 0, second[index] ?? 0]
+    credit[a] = (credit[a] ?? 0) + weight / 2
+    credit[b] = (credit[b] ?? 0) + weight / 2
+    total += weight
+  }
+  let best = 0
+  for (let index = 1; index < credit.length; index += 1) {
+    if ((credit[index] ?? 0) > (credit[best] ?? 0)) best = index
+  }
+  return { treatment: treatments[best] ?? 'ask', chance: (credit[best] ?? 0) / total }
+}
