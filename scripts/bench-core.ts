@@ -47,7 +47,10 @@ function fullLook(context: Context): DiagnosisInput {
     lookedOn: '2026-06-15',
     findings,
     pHHistory: { readings, corrections: [{ onDay: '2026-06-01', fromPH: 8, toPH: 7 }] },
-    events: ['limed', 'fed', 'heavy-rain'],
+    events: (['limed', 'fed', 'heavy-rain'] as const).map((kind) => ({
+      kind,
+      happenedOn: '2026-04-20',
+    })),
   }
 }
 

@@ -1,5 +1,7 @@
 import 'reflect-metadata'
 import { dateToDay } from '@spudder/core/calendar'
+import { SimulatedLaboratory } from '@spudder/sim/laboratory'
+import { SimulatedMeter } from '@spudder/sim/meter'
 import { SimulatedWeather } from '@spudder/sim/weather'
 import { vennlowEstate } from '@spudder/sim/vennlow'
 import { createServer } from 'node:http'
@@ -34,7 +36,11 @@ if (isDemo && (await findPlaces(db)).length === 0) {
 
 const app = createApp({
   db,
-  weather: new SimulatedWeather(),
+  services: {
+    weather: new SimulatedWeather(),
+    meter: new SimulatedMeter(),
+    laboratory: new SimulatedLaboratory(),
+  },
   actor: process.env['SPUDDER_ACTOR'] ?? (isDemo ? 'Marla Quist' : 'the grower'),
   logger,
   webFolder: fileURLToPath(new URL('../../web/dist', import.meta.url)),

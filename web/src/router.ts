@@ -31,6 +31,11 @@ export const router = createRouter({
           component: () => import('./features/verdict/VerdictPanel.vue'),
         },
         {
+          path: 'bench',
+          name: 'bench',
+          component: () => import('./features/bench/BenchPanel.vue'),
+        },
+        {
           path: 'remedy',
           name: 'remedy',
           component: () => import('./features/remedy/RemedyPanel.vue'),

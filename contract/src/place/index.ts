@@ -1,2 +1,2 @@
-export { climates, CreatePlaceDto, PlaceDto } from './place.dto.ts'
+export { climates, CreatePlaceDto, PlaceDto, PlaceSettingsDto } from './place.dto.ts'
 export type { Climate } from './place.dto.ts'

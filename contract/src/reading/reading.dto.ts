@@ -1,20 +1,27 @@
 import {
   IsIn,
   IsNumber,
+  IsOptional,
+  IsString,
   IsUUID,
+  Length,
   Validate,
   ValidatorConstraint,
   type ValidationArguments,
   type ValidatorConstraintInterface,
 } from 'class-validator'
 import {
+  pHPreparationNames,
   readingKindNames,
   readingKinds,
   readingMethodNames,
+  readingPlaceNames,
+  type PHPreparation,
   type ReadingKind,
   type ReadingMethod,
+  type ReadingPlace,
 } from '@spudder/core/reading'
-import { IsDay, IsNewId, IsPastDay, Note, Recorded } from '../validation/index.ts'
+import { Bounded, IsDay, IsNewId, IsPastDay, Note, Recorded } from '../validation/index.ts'
 
 /** A value that a reading of its kind can have: the bounds follow the kind. */
 @ValidatorConstraint({ name: 'fitsKind' })
@@ -39,6 +46,19 @@ export class CreateReadingDto {
   @Validate(FitsKind) value!: number
   @IsIn(readingMethodNames, { message: 'Method: choose one of the list.' }) method!: ReadingMethod
   @IsPastDay('Taken on') takenOn!: string
+  @IsOptional()
+  @IsIn(pHPreparationNames, { message: 'Prepared: choose one of the list.' })
+  preparation?: PHPreparation
+  @IsOptional()
+  @IsIn(readingPlaceNames, { message: 'Place: choose one of the list.' })
+  place?: ReadingPlace
+  /** One standard deviation, where kit or laboratory gives one. */
+  @IsOptional() @Bounded('Doubt', { min: 0, max: 1e5 }) doubt?: number
+  /** Kit, meter with its calibration, or laboratory. */
+  @IsOptional()
+  @IsString({ message: 'Instrument: give its name.' })
+  @Length(0, 120, { message: 'Instrument: at most 120 characters.' })
+  instrument?: string
   @Note() note?: string
 }
 
@@ -49,5 +69,9 @@ export class ReadingDto extends Recorded {
   @IsNumber() value!: number
   @IsIn(readingMethodNames) method!: ReadingMethod
   @IsDay('Taken on') takenOn!: string
+  @IsOptional() @IsIn(pHPreparationNames) preparation!: PHPreparation | null
+  @IsOptional() @IsIn(readingPlaceNames) place!: ReadingPlace | null
+  @IsOptional() @IsNumber() doubt!: number | null
+  @IsString() instrument!: string
   @Note() note!: string
 }

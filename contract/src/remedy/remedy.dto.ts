@@ -23,7 +23,7 @@ export class CreateRemedyDto {
   @IsOptional() @IsDay('Test again on') retestOn?: string
 }
 
-/** A cause of the verdict as it stood when the remedy was chosen. */
+/** A cause of the verdict, or two joined by a plus, as it stood when the remedy was chosen. */
 export interface FrozenCause {
   readonly causeId: string
   readonly probability: number

@@ -21,6 +21,7 @@ import { CaseDto } from '../case/index.ts'
 import { EntryDto } from '../entry/index.ts'
 import { JobDto } from '../job/index.ts'
 import { LookDto } from '../look/index.ts'
+import { PhotoDto } from '../photo/index.ts'
 import { ReadingDto } from '../reading/index.ts'
 import { RemedyDto } from '../remedy/index.ts'
 import { StoryEventDto } from '../story/index.ts'
@@ -96,6 +97,7 @@ export class StandStoryDto {
   @IsArray() @ValidateNested({ each: true }) @Type(() => StoryEventDto) events!: StoryEventDto[]
   @IsArray() @ValidateNested({ each: true }) @Type(() => CaseDto) cases!: CaseDto[]
   @IsArray() @ValidateNested({ each: true }) @Type(() => LookDto) looks!: LookDto[]
+  @IsArray() @ValidateNested({ each: true }) @Type(() => PhotoDto) photos!: PhotoDto[]
   @IsArray() @ValidateNested({ each: true }) @Type(() => RemedyDto) remedies!: RemedyDto[]
   @IsArray() @ValidateNested({ each: true }) @Type(() => JobDto) jobs!: JobDto[]
   @IsArray() @ValidateNested({ each: true }) @Type(() => EntryDto) entries!: EntryDto[]

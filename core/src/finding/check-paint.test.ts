@@ -11,7 +11,7 @@ import {
   valuesOf,
 } from './index.ts'
 
-const leaves = leavesOf('shoot')
+const leaves = leavesOf('bush')
 const veins = { severity: 3, pattern: 'fine-green-veins' } as const
 
 describe('checkPaint', () => {

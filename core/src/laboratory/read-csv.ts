@@ -16,7 +16,7 @@ export interface LaboratoryFile {
 const mostRows = 20_000
 
 const refuse = (expected: string, received: string) =>
-  new CoreError('quantity-unreadable', { parameter: 'file', expected, received })
+  new CoreError('quantity-unreadable', { parameter: 'csv', expected, received })
 
 const decimalComma = /^\s*[<>]?\s*-?\d+,\d+\s*$/
 

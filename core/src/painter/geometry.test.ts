@@ -6,8 +6,8 @@ import { layLeaves } from './pose-leaves.ts'
 import { pathThrough } from './shape.ts'
 import { veinsOf } from './veins.ts'
 
-const forms = ['ovate', 'lobed', 'blade', 'cabbage', 'palmate'] as const
-const figures = ['tuft', 'shoot', 'row-plant', 'rosette'] as const
+const forms = ['ovate', 'lobed', 'blade', 'cabbage', 'palmate', 'needle', 'frond'] as const
+const figures = ['tuft', 'tree', 'bush', 'row-plant', 'pot', 'channel', 'raft'] as const
 const pose: LeafPose = { x: 100, y: 200, angle: 0.4, length: 80, bend: 0.9 }
 
 describe('the frame of a leaf', () => {

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { findingVocabulary, type LeafPattern, type Severity } from '../finding/index.ts'
 import { leavesOf, paintFigure, paintSwatch } from './index.ts'
 
-const kinds = ['tuft', 'shoot', 'row-plant', 'rosette'] as const
+const kinds = ['tuft', 'tree', 'bush', 'row-plant', 'pot', 'channel', 'raft'] as const
 const patterns = Object.keys(findingVocabulary.pattern.values) as LeafPattern[]
 const leaf = (pattern: LeafPattern, severity: Severity) =>
   paintSwatch('ovate', { pattern, severity })
@@ -50,7 +50,7 @@ describe('the painter', () => {
 
   it('tints the roots by what was found', () => {
     const rootsOf = (roots?: string) =>
-      paintFigure({ kind: 'shoot', leafForm: 'ovate', paint: {}, roots }).roots[0]?.colour
+      paintFigure({ kind: 'pot', leafForm: 'ovate', paint: {}, roots }).roots[0]?.colour
     expect(rootsOf('brown-soft')).not.toBe(rootsOf('white'))
     expect(rootsOf()).not.toBe(rootsOf('white'))
   })

@@ -13,9 +13,12 @@ export const figureSize = { width: 480, height: 520 } as const
 
 const levels: Readonly<Record<FigureKind, number>> = {
   tuft: 400,
-  shoot: 448,
+  tree: 462,
+  bush: 448,
   'row-plant': 448,
-  rosette: 380,
+  pot: 376,
+  channel: 380,
+  raft: 372,
 }
 
 /** Height of the ground or raft in the drawing. */
@@ -24,6 +27,13 @@ export const groundLevel = (kind: FigureKind): number => levels[kind]
 const centre = figureSize.width / 2
 const count = (leaves: number): number[] => Array.from({ length: leaves }, (_, index) => index)
 const id = (index: number): string => `leaf-${index + 1}`
+
+/** A stem with its leaves: where the lowest one stands, how far up they go, how large they are. */
+interface Stem {
+  readonly foot: number
+  readonly height: number
+  readonly size: number
+}
 
 /** Blades fan out from the crown: the outer ones are the oldest. */
 function tuft(): PosedLeaf[] {
@@ -46,7 +56,7 @@ function tuft(): PosedLeaf[] {
 }
 
 /** Leaves up a stem, alternating: the lowest are the oldest, the topmost small and upright. */
-function shoot(): PosedLeaf[] {
+function shoot({ foot, height, size }: Stem): PosedLeaf[] {
   const leaves = 9
   return count(leaves).map((index) => {
     const up = index / (leaves - 1)
@@ -57,9 +67,9 @@ function shoot(): PosedLeaf[] {
       age: 1 - up,
       pose: {
         x: centre + (top ? 0 : side * (30 - 16 * up)),
-        y: levels.shoot - 42 - 300 * up ** 0.92,
+        y: foot - height * up ** 0.92,
         angle: top ? 0.05 : side * (1.35 - 0.75 * up),
-        length: 168 - 62 * up,
+        length: (168 - 62 * up) * size,
         bend: side * (0.25 - 0.1 * up),
       },
     }
@@ -87,7 +97,7 @@ function rowPlant(): PosedLeaf[] {
 }
 
 /** A head of leaves: the heart stands up at the back, the outer leaves lie low before it. */
-function rosette(): PosedLeaf[] {
+function rosette(level: number): PosedLeaf[] {
   const leaves = 11
   return count(leaves).map((index) => {
     const outward = index / (leaves - 1)
@@ -97,7 +107,7 @@ function rosette(): PosedLeaf[] {
       age: outward,
       pose: {
         x: centre + side * 22 * outward,
-        y: levels.rosette + 4,
+        y: level + 4,
         angle: side * (0.04 + 1.3 * outward ** 0.85),
         length: 236 - 46 * outward,
         bend: side * (0.12 + 0.12 * outward),
@@ -108,9 +118,12 @@ function rosette(): PosedLeaf[] {
 
 const layouts: Readonly<Record<FigureKind, () => PosedLeaf[]>> = {
   tuft,
-  shoot,
+  tree: () => shoot({ foot: 352, height: 252, size: 0.86 }),
+  bush: () => shoot({ foot: levels.bush - 42, height: 300, size: 1 }),
   'row-plant': rowPlant,
-  rosette,
+  pot: () => shoot({ foot: levels.pot - 26, height: 256, size: 0.9 }),
+  channel: () => rosette(levels.channel),
+  raft: () => rosette(levels.raft),
 }
 
 /** Every leaf of a kind of figure in its place, the hindmost first. */

@@ -3,16 +3,18 @@ import type { Findings, Paint } from '@spudder/core/finding'
 import type { Context, Route, StandSize } from '@spudder/core/plant'
 import type { IronSourceId } from '@spudder/core/choice'
 import type { JobKind } from '@spudder/core/plan'
-import type { ReadingKind, ReadingMethod } from '@spudder/core/reading'
+import type { PHPreparation, ReadingKind, ReadingMethod, ReadingPlace } from '@spudder/core/reading'
 import type { StoryEventKind } from '@spudder/core/diagnosis'
 import type { UnitSystem } from '@spudder/core/quantity'
 import type { CaseOutcome } from '@spudder/contract/case'
 import type { JobStatus } from '@spudder/contract/job'
-import type { Climate } from '@spudder/contract/place'
+import type { LaboratoryPacket } from '@spudder/contract/laboratory'
+import type { Climate, PlaceSettingsDto } from '@spudder/contract/place'
 import type { FrozenCause } from '@spudder/contract/remedy'
 import { sql } from 'drizzle-orm'
 import {
   check,
+  customType,
   date,
   datetime,
   double,
@@ -26,6 +28,8 @@ import {
 
 const id = (name = 'id') => varchar(name, { length: 36 })
 const day = (name: string) => date(name, { mode: 'string' })
+/** Bytes up to 16 MB. */
+const bytes = customType<{ data: Buffer }>({ dataType: () => 'mediumblob' })
 
 /** Who stored a row and when; on every table. */
 const recorded = () => ({
@@ -38,6 +42,8 @@ export const place = mysqlTable('place', {
   name: varchar('name', { length: 80 }).notNull(),
   unitSystem: varchar('unit_system', { length: 10 }).$type<UnitSystem>().notNull(),
   climate: varchar('climate', { length: 20 }).$type<Climate>().notNull(),
+  /** What was asked once and kept; null before anything was. */
+  settings: json('settings').$type<PlaceSettingsDto>(),
   ...recorded(),
 })
 
@@ -71,6 +77,10 @@ export const reading = mysqlTable(
     value: double('value').notNull(),
     method: varchar('method', { length: 20 }).$type<ReadingMethod>().notNull(),
     takenOn: day('taken_on').notNull(),
+    preparation: varchar('preparation', { length: 20 }).$type<PHPreparation>(),
+    place: varchar('place', { length: 20 }).$type<ReadingPlace>(),
+    doubt: double('doubt'),
+    instrument: varchar('instrument', { length: 120 }).notNull().default(''),
     note: text('note').notNull(),
     ...recorded(),
   },
@@ -218,4 +228,61 @@ export const entry = mysqlTable(
     index('entry_of_stand').on(table.standId, table.happenedOn),
     check('entry_not_negative', sql`${table.productKg} >= 0 AND ${table.waterL} >= 0`),
   ],
+)
+
+/** A photo of a stand; its bytes lie apart, so that lists of photos do not carry them. */
+export const photo = mysqlTable(
+  'photo',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    caseId: id('case_id').references(() => chlorosisCase.id),
+    fileName: varchar('file_name', { length: 160 }).notNull(),
+    type: varchar('type', { length: 20 }).notNull(),
+    byteCount: int('byte_count').notNull(),
+    widthPx: int('width_px').notNull(),
+    heightPx: int('height_px').notNull(),
+    takenOn: day('taken_on'),
+    ...recorded(),
+  },
+  (table) => [index('photo_of_stand').on(table.standId, table.createdAt)],
+)
+
+export const photoBytes = mysqlTable('photo_bytes', {
+  id: id()
+    .primaryKey()
+    .references(() => photo.id),
+  bytes: bytes('bytes').notNull(),
+})
+
+/** A file of results that was taken in; its readings name the laboratory as their instrument. */
+export const laboratoryImport = mysqlTable('laboratory_import', {
+  id: id().primaryKey(),
+  placeId: id('place_id')
+    .notNull()
+    .references(() => place.id),
+  laboratory: varchar('laboratory', { length: 80 }).notNull(),
+  fileName: varchar('file_name', { length: 160 }).notNull(),
+  readingCount: int('reading_count').notNull(),
+  ...recorded(),
+})
+
+/** Samples sent to the laboratory. */
+export const laboratoryOrder = mysqlTable(
+  'laboratory_order',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    laboratory: varchar('laboratory', { length: 80 }).notNull(),
+    orderedOn: day('ordered_on').notNull(),
+    readyOn: day('ready_on').notNull(),
+    packets: json('packets').$type<LaboratoryPacket[]>().notNull(),
+    places: json('places').$type<ReadingPlace[]>().notNull(),
+    ...recorded(),
+  },
+  (table) => [index('order_of_stand').on(table.standId, table.orderedOn)],
 )

@@ -2,10 +2,9 @@ import { mkdtempSync, mkdirSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { pino } from 'pino'
-import { SimulatedWeather } from '@spudder/sim/weather'
 import supertest from 'supertest'
 import { describe, expect, it } from 'vitest'
-import { api, db, placeBody } from '../testing/test-estate.ts'
+import { api, db, placeBody, services } from '../testing/test-estate.ts'
 import { createApp } from './app.ts'
 
 const written: string[] = []
@@ -27,8 +26,7 @@ describe('the application', () => {
     mkdirSync(join(webFolder, 'assets'))
     writeFileSync(join(webFolder, 'index.html'), '<title>Spudder</title>')
     writeFileSync(join(webFolder, 'assets', 'a.js'), '1')
-    const weather = new SimulatedWeather()
-    const web = supertest(createApp({ db, weather, actor: 'Tess', logger, webFolder }))
+    const web = supertest(createApp({ db, services, actor: 'Tess', logger, webFolder }))
     for (const path of ['/', '/stands/a/look']) {
       expect((await web.get(path)).text).toContain('<title>Spudder</title>')
     }
@@ -44,7 +42,7 @@ describe('the application', () => {
         })
       },
     })
-    const parts = { db: broken, weather: new SimulatedWeather(), actor: 'Tess', logger }
+    const parts = { db: broken, services, actor: 'Tess', logger }
     const body = { ...placeBody(), name: 'A secret lawn' }
     const answer = await supertest(createApp(parts)).post('/api/places').send(body)
     expect(answer.status).toBe(500)

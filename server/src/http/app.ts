@@ -1,3 +1,5 @@
+import type { LaboratoryService } from '@spudder/contract/laboratory'
+import type { MeterService } from '@spudder/contract/meter'
 import type { WeatherService } from '@spudder/contract/weather'
 import compression from 'compression'
 import express, { type Express } from 'express'
@@ -11,7 +13,10 @@ import { caseRoutes } from '../case/case.routes.ts'
 import type { Database } from '../database/connect.ts'
 import { entryRoutes } from '../entry/entry.routes.ts'
 import { jobRoutes } from '../job/job.routes.ts'
+import { laboratoryRoutes } from '../laboratory/laboratory.routes.ts'
 import { lookRoutes } from '../look/look.routes.ts'
+import { meterRoutes } from '../meter/meter.routes.ts'
+import { photoRoutes, sendPhoto } from '../photo/photo.routes.ts'
 import { placeRoutes } from '../place/place.routes.ts'
 import { readingRoutes } from '../reading/reading.routes.ts'
 import { remedyRoutes } from '../remedy/remedy.routes.ts'
@@ -24,10 +29,17 @@ import { identifyActor } from './recorder.ts'
 import { mountRoutes, type AnyRoute } from './route.ts'
 import { ServiceError } from './service-error.ts'
 
+/** Devices and services outside; stand-ins until a real one is plugged in. */
+export interface OutsideServices {
+  readonly weather: WeatherService
+  readonly meter: MeterService
+  readonly laboratory: LaboratoryService
+}
+
 /** What the application stands on. */
 export interface AppParts {
   readonly db: Database
-  readonly weather: WeatherService
+  readonly services: OutsideServices
   readonly actor: string
   readonly logger: Logger
   /** The built interface; absent in tests of the API alone. */
@@ -35,7 +47,7 @@ export interface AppParts {
 }
 
 /** Every route of the API. */
-function allRoutes(db: Database, weather: WeatherService): readonly AnyRoute[] {
+function allRoutes(db: Database, services: OutsideServices): readonly AnyRoute[] {
   return [
     ...placeRoutes(db),
     ...standRoutes(db),
@@ -46,7 +58,10 @@ function allRoutes(db: Database, weather: WeatherService): readonly AnyRoute[] {
     ...remedyRoutes(db),
     ...jobRoutes(db),
     ...entryRoutes(db),
-    ...weatherRoutes(db, weather),
+    ...photoRoutes(db),
+    ...meterRoutes(db, services.meter),
+    ...laboratoryRoutes(db, services.laboratory),
+    ...weatherRoutes(db, services.weather),
   ]
 }
 
@@ -72,7 +87,7 @@ function serveWeb(app: Express, folder: string): void {
 }
 
 /** The whole server as one Express application, without listening yet. */
-export function createApp({ db, weather, actor, logger, webFolder }: AppParts): Express {
+export function createApp({ db, services, actor, logger, webFolder }: AppParts): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(
@@ -81,11 +96,11 @@ export function createApp({ db, weather, actor, logger, webFolder }: AppParts): 
   app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: false }))
   app.use(compression())
   const api = express.Router()
-  api.use(express.json({ limit: '1mb' }))
   api.use(identifyActor(actor))
-  const routes = allRoutes(db, weather)
+  const routes = allRoutes(db, services)
   const description = describeRoutes(routes)
   api.get('/openapi.json', (_request, response) => void response.json(description))
+  api.get('/photos/:photoId', sendPhoto(db))
   mountRoutes(api, routes)
   api.use(() => {
     throw new ServiceError('not-found', 'There is no such route; see /api/openapi.json.')

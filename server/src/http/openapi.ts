@@ -30,6 +30,19 @@ function queryParameters(route: AnyRoute, known: Record<string, unknown>): objec
   }))
 }
 
+function requestBody({ body, takes }: AnyRoute): object {
+  if (takes) {
+    const file = { schema: { type: 'string', format: 'binary' } }
+    return {
+      requestBody: {
+        required: true,
+        content: Object.fromEntries(takes.map((type) => [type, file])),
+      },
+    }
+  }
+  return body ? { requestBody: { required: true, ...asJson(refTo(body.name)) } } : {}
+}
+
 function operation(route: AnyRoute, known: Record<string, unknown>): object {
   const answer = refTo(route.answer.name)
   const inPath = [...route.path.matchAll(/:(\w+)/g)].map(([, name]) => ({
@@ -41,7 +54,7 @@ function operation(route: AnyRoute, known: Record<string, unknown>): object {
   return {
     summary: route.summary,
     parameters: [...inPath, ...queryParameters(route, known)],
-    ...(route.body ? { requestBody: { required: true, ...asJson(refTo(route.body.name)) } } : {}),
+    ...requestBody(route),
     responses: {
       [route.method === 'post' ? '201' : '200']: {
         description: 'done',

@@ -32,7 +32,11 @@ const bodyErrors: Readonly<Record<string, ProblemDto>> = {
   'entity.parse.failed': problemOf('body-unreadable', 'The body is not JSON.', []),
   'encoding.unsupported': problemOf('body-unreadable', 'The encoding is not known.', []),
   'charset.unsupported': problemOf('body-unreadable', 'The character set is not known.', []),
-  'entity.too.large': problemOf('too-large', 'The body is larger than 1 MB.', []),
+  'entity.too.large': problemOf(
+    'too-large',
+    'The body is larger than this takes: 1 MB, 8 MB for a laboratory file, 12 MB for a photo.',
+    [],
+  ),
 }
 
 function bodyProblem(error: unknown): ProblemDto | undefined {

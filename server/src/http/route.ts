@@ -1,6 +1,6 @@
 import { checkDto } from '@spudder/contract/validation'
 import type { ClassConstructor } from 'class-transformer'
-import type { Request, Response, Router } from 'express'
+import express, { type Request, type RequestHandler, type Response, type Router } from 'express'
 import type { Recorder } from './recorder.ts'
 import { ServiceError } from './service-error.ts'
 
@@ -8,6 +8,8 @@ import { ServiceError } from './service-error.ts'
 export interface Asked<Body, Query> {
   readonly params: Readonly<Record<string, string>>
   readonly body: Body
+  /** What was sent to a route that takes bytes. */
+  readonly bytes: Buffer
   readonly query: Query
   readonly recorder: Recorder
 }
@@ -23,6 +25,10 @@ export interface Route<
   readonly path: string
   readonly summary: string
   readonly body?: ClassConstructor<Body>
+  /** Media types of bytes that the route takes in place of JSON. */
+  readonly takes?: readonly string[]
+  /** The most that it takes, as "12mb". */
+  readonly limit?: string
   readonly query?: ClassConstructor<Query>
   readonly answer: ClassConstructor<Answer>
   /** Whether the answer is a list of them. */
@@ -52,12 +58,20 @@ function checked<Dto extends object>(dto: ClassConstructor<Dto> | undefined, pla
   throw new ServiceError('invalid-body', detail, result.fields)
 }
 
+const usualLimit = '1mb'
+
+/** Reads what a route takes: JSON, or bytes of its media types. */
+const reader = ({ takes, limit = usualLimit }: AnyRoute): RequestHandler =>
+  takes ? express.raw({ type: [...takes], limit }) : express.json({ limit })
+
 /** Mounts routes on a router, input checked before any handler sees it. */
 export function mountRoutes(router: Router, routes: readonly AnyRoute[]): void {
-  for (const { method, path, body, query, handle } of routes) {
-    router[method](path, async (request: Request, response: Response) => {
+  for (const each of routes) {
+    const { method, path, body, query, handle } = each
+    router[method](path, reader(each), async (request: Request, response: Response) => {
       const asked = {
         params: request.params as Record<string, string>,
+        bytes: Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0),
         body: checked(body, request.body),
         query: checked(query, { ...request.query }),
         recorder: response.locals.recorder as Recorder,

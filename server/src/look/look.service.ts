@@ -7,6 +7,7 @@ import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireLockedStand } from '../stand/stand.service.ts'
+import { keepPhotosWith } from '../photo/photo.repository.ts'
 import { findLook, insertLook } from './look.repository.ts'
 
 /**
@@ -28,6 +29,7 @@ export function createLook(
     const again = await findLook(transaction, { id, standId, lookedOn, findings, paint, note })
     if (again) return toDto(again)
     const { id: caseId } = await openCaseOf(transaction, recorder, standId, lookedOn)
+    await keepPhotosWith(transaction, standId, caseId)
     const row = { id, standId, caseId, lookedOn, findings, paint, note, ...recordedBy(recorder) }
     return toDto(await insertLook(transaction, row))
   })

@@ -5,11 +5,25 @@ import { place } from '../database/schema.ts'
 
 export type PlaceRow = typeof place.$inferSelect
 
-export const insertPlace = (connection: Connection, row: PlaceRow) =>
+export const insertPlace = (connection: Connection, row: Omit<PlaceRow, 'settings'>) =>
   insertOnce(connection, place, row)
 
 export const listPlaces = (connection: Connection): Promise<PlaceRow[]> =>
   connection.select().from(place).orderBy(asc(place.createdAt), asc(place.id))
+
+export async function updateSettings(
+  connection: Connection,
+  id: string,
+  settings: PlaceRow['settings'],
+): Promise<void> {
+  await connection.update(place).set({ settings }).where(eq(place.id, id))
+}
+
+/** As {@link selectPlace}, held until the transaction ends. */
+export async function lockPlace(connection: Connection, id: string): Promise<PlaceRow | undefined> {
+  const [row] = await connection.select().from(place).where(eq(place.id, id)).for('update')
+  return row
+}
 
 export async function selectPlace(
   connection: Connection,

@@ -1,25 +1,59 @@
-import type { CreatePlaceDto, PlaceDto } from '@spudder/contract/place'
-import type { Connection } from '../database/connect.ts'
+import type { CreatePlaceDto, PlaceDto, PlaceSettingsDto } from '@spudder/contract/place'
+import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
-import { insertPlace, listPlaces, selectPlace } from './place.repository.ts'
+import {
+  insertPlace,
+  listPlaces,
+  lockPlace,
+  selectPlace,
+  updateSettings,
+  type PlaceRow,
+} from './place.repository.ts'
+
+const noPlace = () => new ServiceError('not-found', 'There is no such place.')
+
+const placeDto = (row: PlaceRow): PlaceDto => ({ ...toDto(row), settings: row.settings ?? {} })
 
 export async function createPlace(
   connection: Connection,
   recorder: Recorder,
   dto: CreatePlaceDto,
 ): Promise<PlaceDto> {
-  return toDto(await insertPlace(connection, { ...dto, ...recordedBy(recorder) }))
+  const { id, name, unitSystem, climate } = dto
+  const row = { id, name, unitSystem, climate, ...recordedBy(recorder) }
+  return placeDto(await insertPlace(connection, row))
 }
 
 export async function findPlaces(connection: Connection): Promise<PlaceDto[]> {
-  return (await listPlaces(connection)).map(toDto)
+  return (await listPlaces(connection)).map(placeDto)
 }
 
 /** @throws {ServiceError} not-found */
 export async function findPlace(connection: Connection, id: string): Promise<PlaceDto> {
   const row = await selectPlace(connection, id)
-  if (!row) throw new ServiceError('not-found', 'There is no such place.')
-  return toDto(row)
+  if (!row) throw noPlace()
+  return placeDto(row)
 }
+
+/** Changes the settings that are given and leaves the others; to be called in a transaction. */
+export async function keepSettings(
+  transaction: Connection,
+  id: string,
+  given: PlaceSettingsDto,
+): Promise<PlaceDto> {
+  const row = await lockPlace(transaction, id)
+  if (!row) throw noPlace()
+  const said = Object.entries(given).filter(([, value]) => value !== undefined)
+  const settings = { ...row.settings, ...Object.fromEntries(said) }
+  await updateSettings(transaction, id, settings)
+  return placeDto({ ...row, settings })
+}
+
+/** As {@link keepSettings}, by itself. */
+export const changeSettings = (
+  db: Database,
+  id: string,
+  given: PlaceSettingsDto,
+): Promise<PlaceDto> => db.transaction((transaction) => keepSettings(transaction, id, given))

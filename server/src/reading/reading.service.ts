@@ -1,11 +1,38 @@
 import type { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
-import { readingKinds } from '@spudder/core/reading'
+import { readingKinds, type Reading } from '@spudder/core/reading'
 import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
 import { completeDueJobs } from '../job/job.repository.ts'
 import { requireStand } from '../stand/stand.service.ts'
-import { insertReading } from './reading.repository.ts'
+import { insertReading, type ReadingRow } from './reading.repository.ts'
+
+/** A reading to be stored, from a form or a file. */
+type GivenReading = Reading & {
+  readonly id: string
+  readonly instrument?: string | undefined
+  readonly note?: string | undefined
+}
+
+/** The row of a reading; what was not given is null. */
+export function readingRow(standId: string, given: GivenReading, recorder: Recorder): ReadingRow {
+  const { id, kind, value, method, takenOn } = given
+  const { note = '', preparation = null, place = null, doubt = null, instrument = '' } = given
+  return {
+    id,
+    standId,
+    kind,
+    value,
+    method,
+    takenOn,
+    preparation,
+    place,
+    doubt,
+    instrument,
+    note,
+    ...recordedBy(recorder),
+  }
+}
 
 /**
  * Stores a reading. A colour reading does the look that is due, a pH reading the test that is due:
@@ -19,9 +46,7 @@ export function createReading(
 ): Promise<ReadingDto> {
   return db.transaction(async (transaction) => {
     await requireStand(transaction, standId)
-    const { note = '', ...given } = dto
-    const row = { ...given, note, standId, ...recordedBy(recorder) }
-    const stored = await insertReading(transaction, row)
+    const stored = await insertReading(transaction, readingRow(standId, dto, recorder))
     const doneKind = readingKinds[dto.kind].isColour
       ? 'look'
       : dto.kind === 'pH'

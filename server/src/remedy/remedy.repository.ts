@@ -1,4 +1,4 @@
-import { and, asc, eq } from 'drizzle-orm'
+import { asc, eq } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce, storedBefore } from '../database/insert-once.ts'
 import { look, reading, remedy, storyEvent } from '../database/schema.ts'
@@ -21,15 +21,15 @@ export async function selectGrounds(connection: Connection, caseId: string, stan
     .from(look)
     .where(eq(look.caseId, caseId))
     .orderBy(asc(look.lookedOn), asc(look.createdAt))
-  const pHReadings = await connection
+  const readings = await connection
     .select()
     .from(reading)
-    .where(and(eq(reading.standId, standId), eq(reading.kind, 'pH')))
+    .where(eq(reading.standId, standId))
     .orderBy(asc(reading.takenOn))
   const events = await connection
     .select()
     .from(storyEvent)
     .where(eq(storyEvent.standId, standId))
     .orderBy(asc(storyEvent.happenedOn))
-  return { looks, pHReadings, events }
+  return { looks, readings, events }
 }

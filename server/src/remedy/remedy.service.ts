@@ -1,7 +1,7 @@
 import type { CreateRemedyDto, FrozenCause, RemedyDto } from '@spudder/contract/remedy'
 import { amountFor, checkChosenRate, findRate } from '@spudder/core/rate'
 import { ironSources } from '@spudder/core/choice'
-import { diagnose, storyOf } from '@spudder/core/diagnosis'
+import { causesOf, diagnose, storyOf } from '@spudder/core/diagnosis'
 import { planFills } from '@spudder/core/mix'
 import { jobsOfRemedy, type PlannedJob } from '@spudder/core/plan'
 import { responseFor } from '@spudder/core/regreening'
@@ -12,6 +12,7 @@ import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { insertJobs } from '../job/job.repository.ts'
+import { findPlace } from '../place/place.service.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
 import { requireStand } from '../stand/stand.service.ts'
 import { findRemedy, insertRemedy, selectGrounds } from './remedy.repository.ts'
@@ -22,18 +23,20 @@ async function verdictOf(
   caseId: string,
   stand: StandRow,
 ): Promise<FrozenCause[]> {
-  const { looks, pHReadings, events } = await selectGrounds(connection, caseId, stand.id)
+  const { looks, readings, events } = await selectGrounds(connection, caseId, stand.id)
   const newest = looks.at(-1)
   if (!newest)
     throw new ServiceError('conflict', 'Look at the plant first: this case has no look yet.')
+  const { settings } = await findPlace(connection, stand.placeId)
   const { ranked } = diagnose({
     context: stand.context,
     plantId: stand.plantId,
     lookedOn: newest.lookedOn,
     findings: newest.findings,
-    ...storyOf(newest.lookedOn, pHReadings, events),
+    ...storyOf(newest.lookedOn, readings, events),
+    school: settings.ironSchool,
   })
-  return ranked.map(({ cause, probability }) => ({ causeId: cause.id, probability }))
+  return ranked.map(({ id, probability }) => ({ causeId: id, probability }))
 }
 
 function jobsFor(dto: CreateRemedyDto, stand: StandRow): readonly PlannedJob[] {
@@ -69,7 +72,7 @@ export function chooseRemedy(
     const stand = await requireStand(transaction, open.standId)
     const rate = checkChosenRate(stand.context, dto.route, dto.sourceId, dto.rateId)
     const verdict = await verdictOf(transaction, caseId, stand)
-    if (!verdict.some(({ causeId }) => causeId === dto.causeId)) {
+    if (!causesOf(stand.context).some(({ id }) => id === dto.causeId)) {
       throw new ServiceError('invalid-body', 'Choose a cause of the verdict.', [
         { field: 'causeId', message: 'Choose a cause of the verdict.' },
       ])

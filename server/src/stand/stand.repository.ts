@@ -6,6 +6,7 @@ import {
   entry,
   job,
   look,
+  photo,
   reading,
   remedy,
   stand,
@@ -102,7 +103,7 @@ export async function selectRibbons(connection: Connection, standIds: string[], 
 
 /** Every row that belongs to a stand, each kind in the order of its days. */
 export async function selectStory(connection: Connection, standId: string) {
-  const [readings, events, cases, looks, remedies, jobs, entries] = await Promise.all([
+  const [readings, events, cases, looks, photos, remedies, jobs, entries] = await Promise.all([
     connection
       .select()
       .from(reading)
@@ -125,6 +126,11 @@ export async function selectStory(connection: Connection, standId: string) {
       .orderBy(asc(look.lookedOn), asc(look.createdAt)),
     connection
       .select()
+      .from(photo)
+      .where(eq(photo.standId, standId))
+      .orderBy(asc(photo.takenOn), asc(photo.createdAt)),
+    connection
+      .select()
       .from(remedy)
       .where(eq(remedy.standId, standId))
       .orderBy(asc(remedy.createdAt)),
@@ -135,5 +141,5 @@ export async function selectStory(connection: Connection, standId: string) {
       .where(eq(entry.standId, standId))
       .orderBy(asc(entry.happenedOn), asc(entry.createdAt)),
   ])
-  return { readings, events, cases, looks, remedies, jobs, entries }
+  return { readings, events, cases, looks, photos, remedies, jobs, entries }
 }

@@ -129,6 +129,7 @@ export async function readStory(connection: Connection, standId: string): Promis
     events: story.events.map(toDto),
     cases: story.cases.map(toDto),
     looks: story.looks.map(toDto),
+    photos: story.photos.map(toDto),
     remedies: story.remedies.map(toDto),
     jobs: story.jobs.map(toDto),
     entries: story.entries.map(toDto),

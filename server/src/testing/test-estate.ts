@@ -2,6 +2,8 @@ import type { PlaceDto } from '@spudder/contract/place'
 import type { ProblemDto } from '@spudder/contract/problem'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import type { StandDto, StandStoryDto } from '@spudder/contract/stand'
+import { SimulatedLaboratory } from '@spudder/sim/laboratory'
+import { SimulatedMeter } from '@spudder/sim/meter'
 import { SimulatedWeather } from '@spudder/sim/weather'
 import { randomUUID } from 'node:crypto'
 import { pino } from 'pino'
@@ -27,9 +29,16 @@ afterAll(() => opened.close())
 /** The database of the tests, for looking at what is really stored. */
 export const db = opened.db
 
+/** The stand-ins that the application is served with. */
+export const services = {
+  weather: new SimulatedWeather(),
+  meter: new SimulatedMeter(),
+  laboratory: new SimulatedLaboratory(),
+}
+
 /** The application as it is served, acting as somebody. */
 export const appFor = (actor: string) =>
-  createApp({ db, weather: new SimulatedWeather(), actor, logger: pino({ level: 'silent' }) })
+  createApp({ db, services, actor, logger: pino({ level: 'silent' }) })
 
 /** A client of the API. */
 export const api = supertest(appFor('Tess Marlow'))

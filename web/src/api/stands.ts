@@ -4,6 +4,7 @@ import type { ChangeJobDto, JobDto } from '@spudder/contract/job'
 import type { CreateLookDto, LookDto } from '@spudder/contract/look'
 import type { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
 import type { CreateRemedyDto, RemedyDto } from '@spudder/contract/remedy'
+import type { PhotoDto } from '@spudder/contract/photo'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import type { CreateStoryEventDto, StoryEventDto } from '@spudder/contract/story'
 import { useMutation, useQuery } from '@pinia/colada'
@@ -63,3 +64,15 @@ export const useCorrectEntry = () =>
   useStandChange(({ id, dto }: For<CorrectEntryDto>) =>
     request<EntryDto>('POST', `/entries/${id}/corrections`, dto),
   )
+
+export const useKeepPhoto = () =>
+  useStandChange(({ id, photoId, file }: { id: string; photoId: string; file: File }) =>
+    request<PhotoDto>(
+      'POST',
+      `/stands/${id}/photos?id=${photoId}&fileName=${encodeURIComponent(file.name.slice(-150))}`,
+      file,
+    ),
+  )
+
+/** Where the bytes of a photo are. */
+export const photoAddress = (id: string): string => `/api/photos/${id}`

@@ -4,13 +4,13 @@ export const contexts = {
   tree: {
     label: 'Trees and vines',
     sizeKinds: ['trunks'],
-    figure: 'shoot',
+    figure: 'tree',
     routes: ['leaf', 'soil'],
   },
   shrub: {
     label: 'Shrubs and beds',
     sizeKinds: ['area'],
-    figure: 'shoot',
+    figure: 'bush',
     routes: ['leaf', 'soil'],
   },
   'row-crop': {
@@ -22,19 +22,19 @@ export const contexts = {
   container: {
     label: 'Containers and glasshouse',
     sizeKinds: ['pots'],
-    figure: 'shoot',
+    figure: 'pot',
     routes: ['leaf', 'soil'],
   },
   hydroponic: {
     label: 'Hydroponic',
     sizeKinds: ['solution'],
-    figure: 'rosette',
+    figure: 'channel',
     routes: ['solution'],
   },
   aquaponic: {
     label: 'Aquaponic, with fish or worms',
     sizeKinds: ['solution'],
-    figure: 'rosette',
+    figure: 'raft',
     routes: ['solution'],
   },
 } as const

@@ -100,7 +100,7 @@ async function save(): Promise<void> {
           @roots="nextRoots"
         />
         <div class="ages" aria-hidden="true">
-          <template v-if="figureKind === 'tuft' || figureKind === 'rosette'">
+          <template v-if="isFromTheMiddle">
             <span>oldest outside</span><span>youngest in the middle</span>
           </template>
           <template v-else><span>oldest below</span><span>youngest on top</span></template>

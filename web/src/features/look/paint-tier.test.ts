@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { paintTier } from './paint-tier.ts'
 
 const brush = { severity: 3, pattern: 'fine-green-veins' } as const
-const figures = ['tuft', 'shoot', 'row-plant', 'rosette'] as const
+const figures = ['tuft', 'tree', 'row-plant', 'raft'] as const
 const tiers = Object.keys(findingVocabulary.tier.values)
 
 describe('a tier said in words', () => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { CreateRemedyDto } from '@spudder/contract/remedy'
 import { toStandSize, type StandDto } from '@spudder/contract/stand'
-import type { Cause } from '@spudder/core/diagnosis'
+import { endingOf, type Cause } from '@spudder/core/diagnosis'
 import { contexts, routeWords } from '@spudder/core/plant'
 import { dimensionOf, parseUnit, rateText } from '@spudder/core/quantity'
 import { rateBases } from '@spudder/core/rate'
@@ -63,19 +63,23 @@ const {
   system,
 })
 
-const leading = computed(() => verdict.value?.ranked[0])
 const causeId = ref<string>()
+/** Of a leading pair the cause that iron helps, where one is: that is what is chosen for here. */
+const leadingCause = computed(() => {
+  const causes = verdict.value?.ranked[0]?.causes ?? []
+  return causes.find(({ remedy }) => remedy === 'iron') ?? causes[0]
+})
+const involved = computed(() => verdict.value?.involved ?? [])
 const cause = computed<Cause | undefined>(
-  () =>
-    verdict.value?.ranked.find((each) => each.cause.id === causeId.value)?.cause ??
-    leading.value?.cause,
+  () => involved.value.find((each) => each.cause.id === causeId.value)?.cause ?? leadingCause.value,
 )
 const causeOptions = computed(() =>
-  (verdict.value?.ranked ?? []).slice(0, 6).map((each) => ({
+  involved.value.slice(0, 6).map((each) => ({
     value: each.cause.id,
     words: `${each.cause.name}, ${percent(each.probability)}`,
   })),
 )
+const advice = computed(() => (cause.value ? endingOf(cause.value).first : ''))
 const routeOptions = contexts[props.stand.context].routes.map((value) => ({
   value,
   words: routeWords[value],
@@ -134,10 +138,10 @@ async function save(): Promise<void> {
         @update:model-value="causeId = $event"
       />
       <p v-if="cause?.remedy === 'not-iron'" class="stop">
-        <b>Not iron: do not buy iron for this.</b> {{ cause.advice }} The list below is for those
-        who know better.
+        <b>Not iron: do not buy iron for this.</b> {{ advice }} The list below is for those who know
+        better.
       </p>
-      <p v-else-if="cause" class="faint-note">{{ cause.advice }}</p>
+      <p v-else-if="cause" class="faint-note">{{ advice }}</p>
       <ChipChoice v-model="draft.route" label="Way in" :options="routeOptions" />
       <p class="faint-note">
         <template v-if="pH">pH {{ pH.pH.toFixed(1) }} ± {{ pH.doubt.toFixed(1) }} now.</template>

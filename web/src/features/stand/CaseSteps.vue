@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { ironSources } from '@spudder/core/choice'
+import { readingKinds, readingWords } from '@spudder/core/reading'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { percent } from '../../shared/words/percent.ts'
 import { dayWords } from '../../shared/units/today.ts'
 
 const {
+  story,
   openCase,
   shownCase,
   newestLook,
@@ -30,7 +32,11 @@ const lookWords = computed(() => {
 const verdictWords = computed(() => {
   const first = verdict.value?.ranked[0]
   if (!hasFindings.value || !first) return openCase.value ? 'needs a look' : 'no open case'
-  return `${first.cause.name}, ${percent(first.probability)}`
+  return `${first.name}, ${percent(first.probability)}`
+})
+const benchWords = computed(() => {
+  const last = story.value?.readings.findLast(({ kind }) => !readingKinds[kind].isColour)
+  return last ? readingWords(last) : 'nothing measured'
 })
 const remedyWords = computed(() => {
   const source = ironSources.find(({ id }) => id === remedy.value?.sourceId)
@@ -46,6 +52,7 @@ const watchWords = computed(() => judged.value?.judgement.word ?? 'nothing appli
 const steps = computed(() => [
   { name: 'look', label: 'Look', words: lookWords.value },
   { name: 'verdict', label: 'Verdict', words: verdictWords.value },
+  { name: 'bench', label: 'Bench', words: benchWords.value },
   { name: 'remedy', label: 'Remedy', words: remedyWords.value },
   { name: 'jobs', label: 'Jobs', words: jobWords.value },
   { name: 'watch', label: 'Watch', words: watchWords.value },

@@ -44,7 +44,7 @@ watchEffect(() => {
   if (stand.value) document.title = `${stand.value.name} · Spudder`
 })
 
-const panels = ['look', 'verdict', 'remedy', 'jobs', 'watch'] as const
+const panels = ['look', 'verdict', 'bench', 'remedy', 'jobs', 'watch'] as const
 watch(
   () => stand.value,
   (now) => {

@@ -1,66 +1,85 @@
 <script setup lang="ts">
+import { settlingOf } from '@spudder/core/diagnosis'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import PlantFigure from '../../shared/figure/PlantFigure.vue'
-import OpenQuestions from '../../shared/verdict/OpenQuestions.vue'
+import MindChangers from '../../shared/verdict/MindChangers.vue'
+import NextChecks from '../../shared/verdict/NextChecks.vue'
 import VerdictBars from '../../shared/verdict/VerdictBars.vue'
+import { percent } from '../../shared/words/percent.ts'
 import { midSentence } from '../../shared/words/sentence.ts'
 import { dayWords } from '../../shared/units/today.ts'
+import CauseEnding from './CauseEnding.vue'
 
-const { stand, look, verdict, hasFindings, isDirty, newestLook, openCase, remedies } =
-  useStandCase()
+const {
+  stand,
+  system,
+  look,
+  verdict,
+  outlook,
+  hasFindings,
+  isDirty,
+  newestLook,
+  openCase,
+  remedies,
+} = useStandCase()
 const leading = computed(() => verdict.value?.ranked[0])
 const second = computed(() => verdict.value?.ranked[1])
-const isOpenQuestion = computed(() => (leading.value?.probability ?? 0) < 0.6)
+const settling = computed(() => verdict.value && settlingOf(verdict.value))
+const ironWords = computed(() => percent(verdict.value?.ironIsRemedy ?? 0))
+/** Below this nobody should buy iron on this verdict [1]; our judgement. */
+const ironFrom = 0.3
+const isNotIron = computed(() => (verdict.value?.ironIsRemedy ?? 1) < ironFrom)
+const seenWords = computed(() => {
+  if (isDirty.value) return 'A look begun, not stored yet.'
+  return newestLook.value ? `Seen ${dayWords(newestLook.value.lookedOn)}.` : ''
+})
 </script>
 
 <template>
-  <div v-if="stand && verdict && hasFindings && leading" class="verdict">
+  <div v-if="stand && verdict && hasFindings && leading && settling" class="verdict">
     <section class="main">
-      <h2 class="cause">{{ leading.cause.name }}</h2>
-      <p class="mechanism">{{ leading.cause.mechanism }}</p>
-      <p v-if="isOpenQuestion && second" class="stop">
-        Not settled: {{ midSentence(second.cause.name) }} is nearly as likely. Look closer before
-        you buy anything.
+      <h2 class="cause">
+        {{ leading.name }} <span class="lead-share">{{ percent(leading.probability) }}</span>
+      </h2>
+      <p v-for="cause in leading.causes" :key="cause.id" class="mechanism">
+        {{ cause.mechanism }}
       </p>
-      <p v-if="leading.cause.remedy === 'not-iron'" class="stop">
-        Not iron: do not buy iron for this.
+      <p v-if="settling.state === 'open' && second" class="stop">
+        Not settled: {{ midSentence(second.name) }} may as well be it ({{
+          percent(second.probability)
+        }}). Make the first check beside this before you buy anything.
+      </p>
+      <p v-else-if="settling.state === 'leaning'" class="stop">
+        Likely, not settled. The first check beside this may still change what to do.
+      </p>
+      <p v-if="isNotIron" class="stop">
+        Not iron: do not buy iron for this. Iron is the remedy or a part of it with {{ ironWords }}.
       </p>
       <VerdictBars :verdict="verdict" :shown="7" is-open is-lead-told />
+      <CauseEnding v-for="cause in leading.causes" :key="cause.id" :cause="cause" />
     </section>
     <aside>
-      <PlantFigure
-        :context="stand.context"
-        :plant-id="stand.plantId"
-        :paint="look.paint"
-        :roots="look.findings.roots"
-      />
-      <p class="seen">
-        {{
-          isDirty
-            ? 'A look begun, not stored yet.'
-            : newestLook
-              ? `Seen ${dayWords(newestLook.lookedOn)}.`
-              : ''
-        }}
-        <RouterLink :to="{ name: 'look' }">Look again</RouterLink>
-      </p>
-      <p v-if="verdict.exposure" class="seen">
-        pH {{ verdict.exposure.pH.toFixed(1) }} ± {{ verdict.exposure.doubt.toFixed(1) }} while the
-        leaves grew ({{ dayWords(verdict.exposure.window.from) }} to
-        {{ dayWords(verdict.exposure.window.to) }}).
-      </p>
-      <OpenQuestions :verdict="verdict" />
-      <details class="how">
-        <summary>how</summary>
-        <p>
-          Every cause starts from how common it is in this kind of stand. Each finding multiplies it
-          by how often that finding is seen under that cause (Bayes' rule); the reasons give the
-          weight of each against all other causes together. pH counts as it was while the affected
-          leaves grew. Directions are common practice or Marschner's; the sizes are a judgement,
-          laid open in the reference data.
-        </p>
-      </details>
+      <div class="seen-plant">
+        <PlantFigure
+          :context="stand.context"
+          :plant-id="stand.plantId"
+          :paint="look.paint"
+          :roots="look.findings.roots"
+        />
+        <div>
+          <p class="seen">
+            {{ seenWords }}
+            <RouterLink :to="{ name: 'look' }">Look again</RouterLink>
+          </p>
+          <p v-if="verdict.exposure" class="seen">
+            pH {{ verdict.exposure.pH.toFixed(1) }} ± {{ verdict.exposure.doubt.toFixed(1) }} while
+            the leaves grew ({{ dayWords(verdict.window.from) }} to
+            {{ dayWords(verdict.window.to) }}).
+          </p>
+          <p class="seen">Iron is the remedy, or part of it: {{ ironWords }}.</p>
+        </div>
+      </div>
       <RouterLink
         v-if="openCase && !isDirty && remedies.length > 0"
         :to="{ name: 'jobs' }"
@@ -68,10 +87,36 @@ const isOpenQuestion = computed(() => (leading.value?.probability ?? 0) < 0.6)
       >
         On to the jobs
       </RouterLink>
-      <RouterLink v-else-if="openCase && !isDirty" :to="{ name: 'remedy' }" class="onward">
-        {{ leading.cause.remedy === 'iron' ? 'Choose the remedy' : 'What to do instead' }}
+      <RouterLink
+        v-else-if="openCase && !isDirty && !isNotIron"
+        :to="{ name: 'remedy' }"
+        class="onward"
+      >
+        Choose the remedy
       </RouterLink>
-      <RouterLink v-else :to="{ name: 'look' }" class="onward">Store the look first</RouterLink>
+      <RouterLink v-else-if="isDirty || !openCase" :to="{ name: 'look' }" class="onward">
+        Store the look first
+      </RouterLink>
+      <NextChecks
+        v-if="outlook"
+        :checks="outlook.checks"
+        :verdict="verdict"
+        :system="system"
+        :shown="6"
+      />
+      <MindChangers v-if="outlook" :changers="outlook.changers" />
+      <details class="how">
+        <summary>how</summary>
+        <p>
+          Every cause, and every pair that can go together, starts from how common it is in this
+          kind of stand. Each finding multiplies it by how often that finding is seen under that
+          cause (Bayes' rule); the reasons give the weight of each against all others together. A
+          finding that says again what another has said counts for the rest of its weight only. pH,
+          feed and events count as they were while the affected leaves grew. Directions are common
+          practice or Marschner's; the sizes are a judgement, laid open in the reference data and
+          tried on drawn cases.
+        </p>
+      </details>
     </aside>
   </div>
   <div v-else class="empty">
@@ -84,7 +129,7 @@ const isOpenQuestion = computed(() => (leading.value?.probability ?? 0) < 0.6)
 <style scoped>
 .verdict {
   display: grid;
-  grid-template-columns: 1fr 330px;
+  grid-template-columns: minmax(0, 1fr) 372px;
   gap: 40px;
   align-items: start;
 }
@@ -101,15 +146,21 @@ const isOpenQuestion = computed(() => (leading.value?.probability ?? 0) < 0.6)
 .mechanism {
   font-size: 1.05rem;
   color: var(--slate);
-  margin-bottom: 8px;
+}
+.lead-share {
+  font-weight: 500;
+  color: var(--slate);
+  white-space: nowrap;
 }
 aside {
   display: grid;
-  gap: 8px;
+  gap: 16px;
 }
-aside > :deep(.figure) {
-  max-width: 240px;
-  justify-self: center;
+.seen-plant {
+  display: grid;
+  grid-template-columns: 128px 1fr;
+  gap: 14px;
+  align-items: center;
 }
 .seen,
 .how {
@@ -122,7 +173,6 @@ aside > :deep(.figure) {
 }
 .onward {
   justify-self: start;
-  margin-top: 10px;
   background: var(--rust);
   color: var(--on-rust);
   border-radius: var(--radius);

@@ -1,8 +1,9 @@
 import type { CaseDto } from '@spudder/contract/case'
 import type { LookDto } from '@spudder/contract/look'
+import type { PhotoDto } from '@spudder/contract/photo'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import type { StandStoryDto } from '@spudder/contract/stand'
-import { diagnose, storyOf, type Verdict } from '@spudder/core/diagnosis'
+import { diagnose, storyOf, type DiagnosisInput } from '@spudder/core/diagnosis'
 import { contexts } from '@spudder/core/plant'
 import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue'
 import { usePlace } from '../../api/places.ts'
@@ -10,6 +11,7 @@ import { useStory } from '../../api/stands.ts'
 import { standingEntries } from '../ribbon/ribbon-model.ts'
 import { seenColours } from '../ribbon/seen-colour.ts'
 import { today } from '../units/today.ts'
+import { useOutlook } from '../verdict/use-outlook.ts'
 import { judgementOf } from './judgement.ts'
 import { useLookDrafts, type LookDraft } from './look-drafts.ts'
 
@@ -25,6 +27,11 @@ function freshDraft(from: LookDto | undefined): LookDraft {
 /** The case that is worked on: the open one; none open, a new look opens one. */
 const openCaseIn = (story: StandStoryDto): CaseDto | undefined =>
   story.cases.find(({ closedOn }) => closedOn === null)
+
+/** Photos of the case shown, and those that the next look will take along. */
+function photosOf(story: StandStoryDto | undefined, shown: CaseDto | undefined): PhotoDto[] {
+  return (story?.photos ?? []).filter(({ caseId }) => caseId === null || caseId === shown?.id)
+}
 
 function buildStandCase(standId: ComputedRef<string>) {
   const query = useStory(() => standId.value)
@@ -66,19 +73,22 @@ function buildStandCase(standId: ComputedRef<string>) {
     drafts.keep(standId.value, { ...look.value, ...part })
   const forgetDraft = () => drafts.forget(standId.value)
 
-  const verdict = computed<Verdict | undefined>(() => {
+  const diagnosisInput = computed<DiagnosisInput | undefined>(() => {
     if (!story.value || !stand.value) return undefined
     const { context, plantId } = stand.value
     // An unchanged look is judged as of its day; one being taken, as of today.
     const { lookedOn } = isDirty.value ? look.value : (newestLook.value ?? look.value)
-    return diagnose({
+    return {
       context,
       plantId,
       lookedOn,
       findings: look.value.findings,
       ...storyOf(lookedOn, story.value.readings, story.value.events),
-    })
+      school: place.value?.settings.ironSchool,
+    }
   })
+  const verdict = computed(() => diagnosisInput.value && diagnose(diagnosisInput.value))
+  const outlook = useOutlook(diagnosisInput)
   const hasFindings = computed(() => Object.keys(look.value.findings).length > 0)
 
   return {
@@ -104,7 +114,9 @@ function buildStandCase(standId: ComputedRef<string>) {
     change,
     forgetDraft,
     verdict,
+    outlook,
     hasFindings,
+    photos: computed(() => photosOf(story.value, shownCase.value)),
   }
 }
 

@@ -41,7 +41,7 @@ function down(event: PointerEvent, id: string): void {
   if (event.target instanceof Element) event.target.releasePointerCapture(event.pointerId)
   emit('paint', id)
 }
-const rootsY = computed(() => (contexts[props.context].figure === 'tuft' ? 405 : 452))
+const rootsY = computed(() => figure.value.groundY + 8)
 </script>
 
 <template>

@@ -89,7 +89,7 @@ function marksOf({ readings, events, entries }: RibbonSource): RibbonMark[] {
     ...events.map(({ happenedOn, kind, note }): RibbonMark => ({
       day: happenedOn,
       kind: 'told',
-      words: note === '' ? storyEvents[kind] : `${storyEvents[kind]}: ${note}`,
+      words: note === '' ? storyEvents[kind].words : `${storyEvents[kind].words}: ${note}`,
     })),
     ...standingEntries(entries).map(({ happenedOn, sourceId }): RibbonMark => ({
       day: happenedOn,

@@ -1,27 +1,39 @@
 <script setup lang="ts">
-import { strengthWords, type RankedCause, type Reason, type Verdict } from '@spudder/core/diagnosis'
+import {
+  endingOf,
+  reasonsFor,
+  strengthWords,
+  type RankedHypothesis,
+  type Reason,
+  type Verdict,
+} from '@spudder/core/diagnosis'
 import { computed, ref } from 'vue'
 import { percent } from '../words/percent.ts'
 
-/** Causes as bars, each opening to its reasons. */
+/** Causes and pairs as bars, each opening to its reasons. */
 const props = defineProps<{
   verdict: Verdict
-  /** How many causes stand before "more". */
+  /** How many stand before "more". */
   shown?: number
-  /** Opens the leading cause to begin with. */
+  /** Opens the leading one to begin with. */
   isOpen?: boolean
   /** The mechanism of the leading cause stands above the bars already. */
   isLeadTold?: boolean
 }>()
 
 const all = ref(false)
-const causes = computed(() =>
-  props.verdict.ranked.slice(0, all.value ? undefined : (props.shown ?? 5)),
+/** Pairs less likely than this are noise on a screen. */
+const leastShown = 0.002
+const likely = computed(() =>
+  props.verdict.ranked.filter(
+    ({ probability, causes }) => causes.length === 1 || probability >= leastShown,
+  ),
 )
+const ranked = computed(() => likely.value.slice(0, all.value ? undefined : (props.shown ?? 5)))
 
 /** Reasons worth a line, strongest first. */
-const worthSaying = ({ reasons }: RankedCause) =>
-  reasons.filter(({ weightDb }) => strengthWords(weightDb) !== 'hardly')
+const worthSaying = ({ id }: RankedHypothesis) =>
+  reasonsFor(props.verdict, id).filter(({ weightDb }) => strengthWords(weightDb) !== 'hardly')
 
 /** "Clearly. Iron does not move out of old leaves …"; the why belongs to a reason for. */
 function weightWords({ weightDb, why }: Reason): string {
@@ -29,23 +41,26 @@ function weightWords({ weightDb, why }: Reason): string {
   const said = `${strength[0]?.toUpperCase()}${strength.slice(1)}.`
   return why && weightDb > 0 ? `${said} ${why}` : said
 }
+const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => remedy === 'iron')
 </script>
 
 <template>
   <ol class="causes">
-    <li v-for="(ranked, index) in causes" :key="ranked.cause.id">
+    <li v-for="(each, index) in ranked" :key="each.id">
       <details :open="isOpen && index === 0">
         <summary>
           <span class="line">
-            <span class="name">{{ ranked.cause.name }}</span>
-            <span class="share">{{ percent(ranked.probability) }}</span>
+            <span class="name">{{ each.name }}</span>
+            <span class="share">{{ percent(each.probability) }}</span>
           </span>
-          <span class="track"><i :style="{ width: `${ranked.probability * 100}%` }" /></span>
+          <span class="track"><i :style="{ width: `${each.probability * 100}%` }" /></span>
         </summary>
         <div class="opened">
-          <p v-if="index > 0 || !isLeadTold">{{ ranked.cause.mechanism }}</p>
+          <template v-if="index > 0 || !isLeadTold">
+            <p v-for="cause in each.causes" :key="cause.id">{{ cause.mechanism }}</p>
+          </template>
           <ul>
-            <li v-for="reason in worthSaying(ranked)" :key="reason.label + reason.words">
+            <li v-for="reason in worthSaying(each)" :key="reason.label + reason.words">
               <span :class="['sign', { against: reason.weightDb < 0 }]">
                 {{ reason.weightDb > 0 ? 'for' : 'against' }}
               </span>
@@ -54,22 +69,26 @@ function weightWords({ weightDb, why }: Reason): string {
               </span>
             </li>
           </ul>
-          <p v-if="worthSaying(ranked).length === 0" class="faint">
+          <p v-if="worthSaying(each).length === 0" class="faint">
             Nothing found speaks for or against it yet.
           </p>
-          <p
-            v-if="ranked.cause.remedy === 'not-iron' && (index > 0 || !isLeadTold)"
-            class="no-iron"
-          >
-            Not iron: do not buy iron for this.
-          </p>
-          <p class="advice">{{ ranked.cause.advice }}</p>
+          <template v-if="index > 0 || !isLeadTold">
+            <p v-if="!isIron(each)" class="no-iron">Not iron: do not buy iron for this.</p>
+            <p v-for="cause in each.causes" :key="cause.id" class="advice">
+              {{ endingOf(cause).first }}
+            </p>
+          </template>
         </div>
       </details>
     </li>
   </ol>
-  <button v-if="!all" type="button" class="more" @click="all = true">
-    {{ verdict.ranked.length - causes.length }} less likely causes
+  <button
+    v-if="!all && likely.length > ranked.length"
+    type="button"
+    class="more"
+    @click="all = true"
+  >
+    {{ likely.length - ranked.length }} less likely causes
   </button>
 </template>
 

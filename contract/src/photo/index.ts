@@ -1,0 +1,1 @@
+export { PhotoDto, PhotoQueryDto, photoTypes } from './photo.dto.ts'

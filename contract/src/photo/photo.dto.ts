@@ -1,0 +1,28 @@
+import { IsInt, IsOptional, IsString, IsUUID, Length } from 'class-validator'
+import { IsDay, IsNewId, Recorded } from '../validation/index.ts'
+
+/** What a photo may be. */
+export const photoTypes = ['image/jpeg', 'image/png'] as const
+
+/** What is said of a photo beside its bytes. */
+export class PhotoQueryDto {
+  @IsNewId() id!: string
+  @IsString({ message: 'File: give its name.' })
+  @Length(1, 160, { message: 'File: give its name in 1 to 160 characters.' })
+  fileName!: string
+}
+
+/** A photo of a stand, without its bytes. */
+export class PhotoDto extends Recorded {
+  @IsUUID() id!: string
+  @IsUUID() standId!: string
+  /** The case that it is kept with; null until a look opens one. */
+  @IsOptional() @IsUUID() caseId!: string | null
+  @IsString() fileName!: string
+  @IsString() type!: string
+  @IsInt() byteCount!: number
+  @IsInt() widthPx!: number
+  @IsInt() heightPx!: number
+  /** The day the camera wrote into it; null where it wrote none. */
+  @IsOptional() @IsDay('Taken on') takenOn!: string | null
+}

@@ -1,0 +1,85 @@
+import type { CreateImportDto, ImportDto } from '@spudder/contract/laboratory'
+import { dateToDay } from '@spudder/core/calendar'
+import {
+  readLaboratoryFile,
+  RowReader,
+  type CellError,
+  type ImportedReading,
+} from '@spudder/core/laboratory'
+import { randomUUID } from 'node:crypto'
+import type { Connection, Database } from '../database/connect.ts'
+import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { ServiceError } from '../http/service-error.ts'
+import { toDto } from '../http/to-dto.ts'
+import { findPlace, keepSettings } from '../place/place.service.ts'
+import { insertReadings } from '../reading/reading.repository.ts'
+import { readingRow } from '../reading/reading.service.ts'
+import { findImport, insertImport, selectPlacesOfStands } from './laboratory.repository.ts'
+
+/** As many as a person mends at once; the rest comes to light when these are mended. */
+const errorsTold = 20
+/** Sick and healthy samples, and the water, may be a day old where the laboratory is. */
+const dayMs = 864e5
+
+function refuse(errors: readonly CellError[]): never {
+  const fields = errors.slice(0, errorsTold).map(({ line, column, message }) => ({
+    field: `csv line ${line}, ${column}`,
+    message: `Line ${line}, ${column}: ${message}`,
+  }))
+  const detail = `${errors.length} cells cannot be read; nothing was stored. ${fields[0]?.message ?? ''}`
+  throw new ServiceError('invalid-body', detail, fields)
+}
+
+/** Refuses results of stands that are not of the place. */
+async function requireOwnStands(
+  connection: Connection,
+  placeId: string,
+  readings: readonly ImportedReading[],
+): Promise<void> {
+  const ids = [...new Set(readings.map(({ standId }) => standId))]
+  const known = ids.length === 0 ? [] : await selectPlacesOfStands(connection, ids)
+  const own = new Set(known.filter((each) => each.placeId === placeId).map(({ id }) => id))
+  if (ids.every((id) => own.has(id))) return
+  const message = 'Stands: choose stands of this place for the samples.'
+  throw new ServiceError('invalid-body', message, [{ field: 'map.stands', message }])
+}
+
+/**
+ * Stores the results of a laboratory file as readings, all of them or none, and remembers how the
+ * laboratory is read. The file is read here again: what a browser made of it is not trusted.
+ * @throws {CoreError} for a file that is no table
+ * @throws {ServiceError} invalid-body with line and column of every cell that cannot be read
+ */
+export async function importResults(
+  db: Database,
+  recorder: Recorder,
+  placeId: string,
+  { id, fileName, csv, map }: CreateImportDto,
+): Promise<ImportDto> {
+  const { settings } = await findPlace(db, placeId)
+  const file = readLaboratoryFile(csv)
+  const tomorrow = dateToDay(new Date(recorder.at.getTime() + dayMs))
+  const { readings, errors } = new RowReader(file, map, tomorrow).read(0, file.rows.length)
+  if (errors.length > 0) refuse(errors)
+  if (readings.length === 0) {
+    const message = 'File: no result in it belongs to a stand of this place.'
+    throw new ServiceError('invalid-body', message, [{ field: 'csv', message }])
+  }
+  await requireOwnStands(db, placeId, readings)
+  const laboratory = map.laboratory
+  return db.transaction(async (transaction) => {
+    const sent = { id, placeId, laboratory, fileName, readingCount: readings.length }
+    const again = await findImport(transaction, sent)
+    if (again) return toDto(again)
+    const stored = await insertImport(transaction, { ...sent, ...recordedBy(recorder) })
+    const rows = readings.map(({ standId, line, column, ...reading }) => {
+      const note = `${fileName}, line ${line}, ${column}`
+      const given = { ...reading, id: randomUUID(), instrument: laboratory, note }
+      return readingRow(standId, given, recorder)
+    })
+    await insertReadings(transaction, rows)
+    const others = (settings.laboratories ?? []).filter((each) => each.laboratory !== laboratory)
+    await keepSettings(transaction, placeId, { laboratories: [...others, map] })
+    return toDto(stored)
+  })
+}

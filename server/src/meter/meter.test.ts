@@ -1,0 +1,29 @@
+import type { MeterReadingDto } from '@spudder/contract/meter'
+import { calibrate, pHOfMillivolts } from '@spudder/core/reading'
+import { describe, expect, it } from 'vitest'
+import { api, get, newStand, post, readingBody } from '../testing/test-estate.ts'
+
+describe('the pH meter', () => {
+  it('calibrated in two buffers reads about the pH last known of the stand', async () => {
+    const { id } = await newStand()
+    await post(`/stands/${id}/readings`, { ...readingBody(), kind: 'pH', value: 7.6 })
+    const read = (where: string) => get<MeterReadingDto>(`/stands/${id}/meter?in=${where}`)
+    const [seven, four, sample] = [
+      await read('buffer-7'),
+      await read('buffer-4'),
+      await read('sample'),
+    ]
+    expect(sample.device).toMatch(/simulated/)
+    const calibration = calibrate(
+      { bufferPH: 7, millivolts: seven.millivolts },
+      { bufferPH: 4.01, millivolts: four.millivolts },
+    )
+    expect(calibration.isFit).toBe(true)
+    expect(Math.abs(pHOfMillivolts(sample.millivolts, calibration) - 7.6)).toBeLessThan(0.6)
+  })
+
+  it('is not put into anything else', async () => {
+    const { id } = await newStand()
+    expect((await api.get(`/api/stands/${id}/meter?in=tea`)).status).toBe(400)
+  })
+})

@@ -1,0 +1,38 @@
+import type { PhotoDto, PhotoQueryDto } from '@spudder/contract/photo'
+import { selectOpenCase } from '../case/case.repository.ts'
+import type { Database } from '../database/connect.ts'
+import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { toDto } from '../http/to-dto.ts'
+import { requireLockedStand } from '../stand/stand.service.ts'
+import { insertPhoto } from './photo.repository.ts'
+import { readPhoto } from './read-photo.ts'
+
+/**
+ * Keeps a photo of a stand with its open case; where none is open, the next look takes it along.
+ * @throws {ServiceError} invalid-body, not-found, conflict
+ */
+export async function keepPhoto(
+  db: Database,
+  recorder: Recorder,
+  standId: string,
+  { query, bytes }: { readonly query: PhotoQueryDto; readonly bytes: Buffer },
+): Promise<PhotoDto> {
+  const { type, widthPx, heightPx, takenOn } = await readPhoto(bytes)
+  return db.transaction(async (transaction) => {
+    await requireLockedStand(transaction, standId)
+    const open = await selectOpenCase(transaction, standId)
+    const row = {
+      id: query.id,
+      standId,
+      caseId: open?.id ?? null,
+      fileName: query.fileName,
+      type,
+      byteCount: bytes.length,
+      widthPx,
+      heightPx,
+      takenOn,
+      ...recordedBy(recorder),
+    }
+    return toDto(await insertPhoto(transaction, row, bytes))
+  })
+}

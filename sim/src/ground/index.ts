@@ -1,0 +1,2 @@
+export { groundOf } from './ground.ts'
+export type { Ground } from './ground.ts'

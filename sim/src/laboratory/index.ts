@@ -1,0 +1,1 @@
+export { SimulatedLaboratory } from './simulated-laboratory.ts'

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { endingOf, type Cause } from '@spudder/core/diagnosis'
+import { markWords } from '@spudder/core/reference'
+import { computed } from 'vue'
+
+/** How the verdict ends when it is this cause. */
+const props = defineProps<{ cause: Cause }>()
+const ending = computed(() => endingOf(props.cause))
+</script>
+
+<template>
+  <section class="sheet ending" :aria-label="`What to do: ${cause.name}`">
+    <h3>What to do: {{ cause.name }}</h3>
+    <p class="first">{{ ending.first }}</p>
+    <ul>
+      <li v-for="step in ending.then" :key="step">{{ step }}</li>
+    </ul>
+    <dl>
+      <template v-if="ending.doNotBuy">
+        <dt>Do not buy</dt>
+        <dd class="no">{{ ending.doNotBuy }}</dd>
+      </template>
+      <template v-if="ending.call">
+        <dt>Call</dt>
+        <dd>{{ ending.call }}</dd>
+      </template>
+      <template v-if="ending.cautions">
+        <dt>Take care</dt>
+        <dd>
+          <p v-for="caution in ending.cautions" :key="caution">{{ caution }}</p>
+        </dd>
+      </template>
+      <dt>Look again</dt>
+      <dd>{{ ending.lookAgain }}</dd>
+    </dl>
+    <p class="source">{{ ending.source }} ({{ markWords[ending.mark] }})</p>
+  </section>
+</template>
+
+<style scoped>
+.ending {
+  padding: 12px 16px;
+  display: grid;
+  gap: 7px;
+  font-size: 0.9rem;
+}
+.first {
+  font-weight: 580;
+  font-size: 0.98rem;
+}
+ul {
+  list-style: disc;
+  padding-left: 1.15em;
+}
+dl {
+  display: grid;
+  grid-template-columns: 92px 1fr;
+  gap: 4px 12px;
+}
+dt {
+  color: var(--slate);
+  font-weight: 600;
+  font-size: 0.82rem;
+  padding-top: 1px;
+}
+.no {
+  color: var(--rust);
+  font-weight: 600;
+}
+.source {
+  font-size: 0.78rem;
+  color: var(--faint);
+}
+@media (width < 700px) {
+  dl {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,205 @@
+<script setup lang="ts">
+import {
+  answersTo,
+  type Check,
+  type CheckAnswer,
+  type FeatureName,
+  type NextCheck,
+  type Verdict,
+} from '@spudder/core/diagnosis'
+import { findingsAsked, valuesOf, type FindingName } from '@spudder/core/finding'
+import type { UnitSystem } from '@spudder/core/quantity'
+import { computed } from 'vue'
+import { percent } from '../words/percent.ts'
+import { midSentence } from '../words/sentence.ts'
+import { effortWords } from './check-words.ts'
+
+/** The checks most worth their effort, each opening to what its answers would do. */
+const props = defineProps<{
+  checks: readonly NextCheck[]
+  verdict: Verdict
+  system: UnitSystem
+  shown?: number
+  /** Whether a look can be answered on the spot. */
+  isAnswerable?: boolean
+}>()
+const emit = defineEmits<{ say: [name: FindingName, value: string] }>()
+
+/** Checks that would tell next to nothing are left out [bit]. */
+const leastGain = 0.01
+/** How many are answered on the spot, before the list grows too tall. */
+const answered = 3
+const worthIt = computed(() =>
+  props.checks.filter(({ gainBits }) => gainBits > leastGain).slice(0, props.shown ?? 5),
+)
+const most = computed(() => worthIt.value[0]?.gainForEffort ?? 1)
+const asked = computed<readonly FeatureName[]>(() =>
+  findingsAsked(props.verdict.grounds.setting.context),
+)
+
+/** What of a check can be said by choosing a word. */
+const findingsOf = (check: Check): FindingName[] =>
+  check.reveals.filter(
+    (name): name is FindingName =>
+      asked.value.includes(name) && !props.verdict.grounds.known.has(name),
+  )
+
+function effectWords({ leads, probability, changesLead, changesTreatment }: CheckAnswer): string {
+  const lead = `${midSentence(leads)}, ${percent(probability)}`
+  if (changesTreatment) return `another remedy: ${lead}`
+  return changesLead ? `another cause: ${lead}` : `still ${lead}`
+}
+</script>
+
+<template>
+  <section v-if="worthIt.length > 0" class="next" aria-label="Check next">
+    <h3>Check next, most worth the effort first</h3>
+    <ol>
+      <li v-for="(next, index) in worthIt" :key="next.check.id">
+        <details>
+          <summary>
+            <span class="name">{{ next.check.name }}</span>
+            <span class="effort">{{ effortWords(next, system) }}</span>
+            <i
+              :style="{ width: `${Math.max(2, (next.gainForEffort / most) * 100)}%` }"
+              :class="{ first: index === 0 }"
+            />
+          </summary>
+          <div class="opened">
+            <p>{{ next.check.how }}</p>
+            <p v-if="next.check.caution" class="caution">{{ next.check.caution }}</p>
+            <table>
+              <thead>
+                <tr>
+                  <th scope="col">If</th>
+                  <th scope="col">chance</th>
+                  <th scope="col">then</th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr v-for="answer in answersTo(next.check, verdict)" :key="answer.words">
+                  <td>{{ answer.words }}</td>
+                  <td>{{ percent(answer.chance) }}</td>
+                  <td :class="{ changes: answer.changesLead }">{{ effectWords(answer) }}</td>
+                </tr>
+              </tbody>
+            </table>
+            <p class="gain">
+              Expected to settle {{ next.gainBits.toFixed(2) }} bit of the question and to make the
+              right remedy {{ (next.treatmentGain * 100).toFixed(1) }} points likelier.
+            </p>
+          </div>
+        </details>
+        <div v-if="isAnswerable && index < answered" class="answers">
+          <template v-for="name in findingsOf(next.check)" :key="name">
+            <button
+              v-for="(words, value) in valuesOf(name)"
+              :key="value"
+              type="button"
+              @click="emit('say', name, String(value))"
+            >
+              <span class="visually-hidden">{{ next.check.name }}: </span>{{ words }}
+            </button>
+          </template>
+        </div>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.next {
+  display: grid;
+  gap: 7px;
+}
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 9px;
+}
+summary {
+  cursor: pointer;
+  list-style: none;
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 1px 10px;
+  align-items: baseline;
+}
+.name {
+  font-weight: 560;
+  font-size: 0.9rem;
+  line-height: 1.25;
+}
+.effort {
+  font-size: 0.78rem;
+  color: var(--slate);
+  white-space: nowrap;
+}
+i {
+  grid-column: 1 / -1;
+  display: block;
+  height: 4px;
+  background: var(--strong-line);
+  border-radius: 2px;
+}
+i.first {
+  background: var(--rust);
+}
+.opened {
+  display: grid;
+  gap: 6px;
+  font-size: 0.84rem;
+  padding: 6px 0 4px 10px;
+  border-left: 2px solid var(--line);
+  margin-top: 6px;
+}
+.caution {
+  color: var(--rust);
+  font-weight: 560;
+}
+table {
+  border-collapse: collapse;
+}
+th {
+  text-align: left;
+  font-weight: 600;
+  color: var(--slate);
+}
+td,
+th {
+  padding: 2px 8px 2px 0;
+  vertical-align: top;
+}
+td:nth-child(2) {
+  font-variant-numeric: tabular-nums;
+  white-space: nowrap;
+}
+.changes {
+  font-weight: 620;
+}
+.gain {
+  color: var(--slate);
+}
+.answers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  margin-top: 4px;
+}
+.answers button {
+  border: 1px solid var(--strong-line);
+  border-radius: 999px;
+  background: var(--sheet);
+  padding: 2px 9px;
+  font-size: 0.8rem;
+  cursor: pointer;
+}
+@media (width < 700px) {
+  .answers button {
+    padding: 9px 14px;
+    font-size: 0.92rem;
+  }
+}
+</style>

@@ -1,0 +1,10 @@
+import type { DiagnosisInput } from '@spudder/core/diagnosis'
+import { outlookOf } from './outlook.ts'
+
+/** Works out what to check next, away from the page that a finger is painting on. */
+self.addEventListener(
+  'message',
+  ({ data }: MessageEvent<{ input: DiagnosisInput; number: number }>) => {
+    self.postMessage({ outlook: outlookOf(data.input), number: data.number })
+  },
+)

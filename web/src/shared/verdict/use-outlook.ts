@@ -1,0 +1,38 @@
+import type { DiagnosisInput } from '@spudder/core/diagnosis'
+import { getCurrentScope, onScopeDispose, shallowRef, watch, type Ref, type ShallowRef } from 'vue'
+import { outlookOf, type Outlook } from './outlook.ts'
+
+/**
+ * The outlook of a verdict, worked out in a worker: the bars move with every stroke of the brush,
+ * the checks follow. Where there are no workers it is worked out in place.
+ */
+export function useOutlook(
+  input: Readonly<Ref<DiagnosisInput | undefined>>,
+): ShallowRef<Outlook | undefined> {
+  const outlook = shallowRef<Outlook>()
+  if (typeof Worker === 'undefined') {
+    watch(input, (now) => (outlook.value = now && outlookOf(now)), { immediate: true })
+    return outlook
+  }
+  const worker = new Worker(new URL('./outlook.worker.ts', import.meta.url), { type: 'module' })
+  let asked = 0
+  worker.addEventListener(
+    'message',
+    (event: MessageEvent<{ outlook: Outlook; number: number }>) => {
+      // An answer to what was so before the last stroke is no answer any more.
+      if (event.data.number === asked) outlook.value = event.data.outlook
+    },
+  )
+  watch(
+    input,
+    (now) => {
+      asked += 1
+      // What is watched is made of proxies, which a worker cannot be sent.
+      if (now) worker.postMessage({ input: JSON.parse(JSON.stringify(now)), number: asked })
+      else outlook.value = undefined
+    },
+    { immediate: true },
+  )
+  if (getCurrentScope()) onScopeDispose(() => worker.terminate())
+  return outlook
+}
