@@ -28,19 +28,21 @@ const { db, close } = await openDatabase({
   database: 'spudder',
 })
 
+const services = {
+  weather: new SimulatedWeather(),
+  meter: new SimulatedMeter(),
+  laboratory: new SimulatedLaboratory(),
+}
+
 const now = new Date()
 const isDemo = process.env['SPUDDER_DEMO'] === '1'
 if (isDemo && (await findPlaces(db)).length === 0) {
-  await loadHistory(db, vennlowEstate(dateToDay(now)), now)
+  await loadHistory({ db, laboratory: services.laboratory }, vennlowEstate(dateToDay(now)), now)
 }
 
 const app = createApp({
   db,
-  services: {
-    weather: new SimulatedWeather(),
-    meter: new SimulatedMeter(),
-    laboratory: new SimulatedLaboratory(),
-  },
+  services,
   actor: process.env['SPUDDER_ACTOR'] ?? (isDemo ? 'Marla Quist' : 'the grower'),
   logger,
   webFolder: fileURLToPath(new URL('../../web/dist', import.meta.url)),

@@ -66,6 +66,16 @@ export interface DatedEvent {
 }
 
 /**
+ * The share of a leaf window in which an event acted: none where it came after the leaves had grown.
+ * @returns 0 to 1 [1]
+ */
+export function eventShare({ kind, happenedOn }: DatedEvent, window: LeafWindow): number {
+  const { actsAfterDays, actsForDays } = storyEventOf(kind)
+  const from = addDays(happenedOn, actsAfterDays)
+  return shareOfWindow(window, from, addDays(from, actsForDays))
+}
+
+/**
  * Told events by how long each acted on the leaves that were forming; of several of one kind the
  * one that acted longest. One that came after the leaves had grown says nothing.
  */
@@ -75,10 +85,10 @@ export function gatherEvents(
   known: ReadonlySet<FeatureName>,
 ): readonly EventEvidence[] {
   const byKind = new Map<StoryEventKind, EventEvidence>()
-  for (const { kind, happenedOn } of events) {
-    const { words, actsAfterDays, actsForDays, echoes: echoed } = storyEventOf(kind)
-    const from = addDays(happenedOn, actsAfterDays)
-    const share = shareOfWindow(window, from, addDays(from, actsForDays))
+  for (const event of events) {
+    const { kind } = event
+    const { words, echoes: echoed } = storyEventOf(kind)
+    const share = eventShare(event, window)
     if (share <= (byKind.get(kind)?.share ?? 0)) continue
     const isEcho = echoed?.some((name) => known.has(name)) ?? false
     const counts = restraint.value * (isEcho ? 1 - eventEchoShare : 1)

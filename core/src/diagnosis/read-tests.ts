@@ -14,7 +14,7 @@ import {
 } from '../reading/index.ts'
 import { formatNumber } from '../quantity/index.ts'
 import { testBands, type TestName } from './data/features.ts'
-import { pHBands, pHToleranceOf } from './data/pH-bands.ts'
+import { pHBands, pHToleranceOf, usualUpperPH } from './data/pH-bands.ts'
 import {
   againstHealthy,
   bandedTests,
@@ -80,7 +80,9 @@ const likeliest = (name: TestName, belief: Belief): string => {
 
 function readPH({ exposure, plant }: TestGrounds): ReadTest | undefined {
   if (!exposure) return undefined
-  const borne = exposure.pH - pHToleranceOf[plant.ironEfficiency].value
+  // Above its own range a lover of acid ground suffers as others do above theirs.
+  const acidLover = Math.max(0, usualUpperPH.value - plant.pHRange.high)
+  const borne = exposure.pH - pHToleranceOf[plant.ironEfficiency].value + acidLover
   const bands = pHBands.map(({ band, below }) => [band, below] as const)
   return {
     name: 'pH',

@@ -24,6 +24,16 @@ describe('readPaint', () => {
     expect(readPaint(leaves, paint)).toMatchObject({ pattern: 'fine-green-veins', severity: '4' })
   })
 
+  it('tells the oldest leaves apart where they show another pattern', () => {
+    const hungry = { severity: 2, pattern: 'even-pale' } as const
+    const both = { ...paintOn([0, 1, 2]), ...paintOn([6, 7, 8], hungry) }
+    expect(readPaint(leaves, both)).toMatchObject({
+      pattern: 'fine-green-veins',
+      oldPattern: 'even-pale',
+    })
+    expect(readPaint(leaves, paintOn([0, 1, 7, 8]))).not.toHaveProperty('oldPattern')
+  })
+
   it('finds nothing on a green plant', () => {
     expect(readPaint(leaves, paintOn([0], { ...veins, severity: 0 }))).toEqual({})
   })

@@ -57,17 +57,42 @@ function commonest(patterns: readonly LeafPaint[]): LeafPattern {
   return [...weight].reduce((best, next) => (next[1] > best[1] ? next : best))[0]
 }
 
+const isOld = ({ age }: AgedLeaf): boolean => age >= 2 / 3
+
+/** What the oldest leaves show, where it is not what the others show. */
+function oldPatternOf(leaves: readonly AgedLeaf[], paint: Paint): Findings {
+  const paintedOn = (of: (leaf: AgedLeaf) => boolean) =>
+    leaves
+      .filter(of)
+      .map((leaf) => paint[leaf.id])
+      .filter(isAffected)
+  const [old, others] = [paintedOn(isOld), paintedOn((leaf) => !isOld(leaf))]
+  if (old.length < 2 || others.length === 0) return {}
+  const [pattern, usual] = [commonest(old), commonest(others)]
+  const isWord = Object.hasOwn(findingVocabulary.oldPattern.values, pattern)
+  return pattern !== usual && isWord ? { oldPattern: pattern } : {}
+}
+
+/** The pattern of the plant: that of the younger leaves, where the oldest show another. */
+function patternOf(leaves: readonly AgedLeaf[], paint: Paint, differs: boolean): LeafPattern {
+  const told = differs ? leaves.filter((leaf) => !isOld(leaf)) : leaves
+  return commonest(told.map((leaf) => paint[leaf.id]).filter(isAffected))
+}
+
 /**
  * The findings that a painted figure amounts to: which tier, the commonest pattern (weighted by
- * severity) and the mean severity of the affected leaves, rounded. Nothing painted: no findings.
+ * severity), that of the oldest leaves where it is another, and the mean severity of the affected
+ * leaves, rounded. Nothing painted: no findings.
  */
 export function readPaint(leaves: readonly AgedLeaf[], paint: Paint): Findings {
   const affected = leaves.map((leaf) => paint[leaf.id]).filter(isAffected)
   if (affected.length === 0) return {}
   const mean = affected.reduce((sum, { severity }) => sum + severity, 0) / affected.length
+  const old = oldPatternOf(leaves, paint)
   return {
     tier: tierOf(leaves, paint),
-    pattern: commonest(affected),
+    pattern: patternOf(leaves, paint, old.oldPattern !== undefined),
+    ...old,
     severity: String(Math.round(mean)),
   }
 }

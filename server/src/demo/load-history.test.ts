@@ -2,8 +2,10 @@ import { vennlowEstate } from '@spudder/sim/vennlow'
 import { addDays } from '@spudder/core/calendar'
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { StandStoryDto } from '@spudder/contract/stand'
-import { db, get, newId, storyOf } from '../testing/test-estate.ts'
+import { db, get, newId, services, storyOf } from '../testing/test-estate.ts'
 import { loadHistory } from './load-history.ts'
+
+const stage = { db, laboratory: services.laboratory }
 
 /** The estate as of a day, under ids of its own, since the database is shared. */
 function estateOn(today: string) {
@@ -20,7 +22,7 @@ const today = '2024-02-29'
 const stories = new Map<string, StandStoryDto>()
 beforeAll(async () => {
   const estate = estateOn(today)
-  await loadHistory(db, estate, new Date(`${today}T09:00:00Z`))
+  await loadHistory(stage, estate, new Date(`${today}T09:00:00Z`))
   for (const { stand } of estate.stands) stories.set(stand.name, await storyOf(stand.id))
 })
 const storyNamed = (name: string) => {
@@ -79,7 +81,7 @@ describe('the demo estate', () => {
       stand: index === 3 ? { ...stand, plantId: 'triffid' } : stand,
       acts: [],
     }))
-    await expect(loadHistory(db, { place, stands: broken }, new Date())).rejects.toThrow(/plant/)
+    await expect(loadHistory(stage, { place, stands: broken }, new Date())).rejects.toThrow(/plant/)
     const places = await get<{ id: string }[]>('/places')
     expect(places.some(({ id }) => id === place.id)).toBe(false)
   })

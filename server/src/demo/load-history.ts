@@ -1,8 +1,10 @@
+import type { LaboratoryService } from '@spudder/contract/laboratory'
 import type { Act, EstateHistory, StandHistory } from '@spudder/sim/vennlow'
 import { closeCase } from '../case/case.service.ts'
 import type { Database } from '../database/connect.ts'
 import { recordEntry } from '../entry/entry.service.ts'
 import type { Recorder } from '../http/recorder.ts'
+import { orderTests } from '../laboratory/order.service.ts'
 import { createLook } from '../look/look.service.ts'
 import { createPlace } from '../place/place.service.ts'
 import { createReading } from '../reading/reading.service.ts'
@@ -13,7 +15,13 @@ import { createStoryEvent } from '../story/story.service.ts'
 /** When the staff sit down to write: late afternoon of the day. */
 const recorderOf = ({ on, by }: Act): Recorder => ({ actor: by, at: new Date(`${on}T16:30:00Z`) })
 
-async function play(db: Database, standId: string, act: Act): Promise<void> {
+/** Where the history is played. */
+interface Stage {
+  readonly db: Database
+  readonly laboratory: LaboratoryService
+}
+
+async function play({ db, laboratory }: Stage, standId: string, act: Act): Promise<void> {
   const recorder = recorderOf(act)
   const openCase = async () => {
     const { cases } = await readStory(db, standId)
@@ -33,6 +41,9 @@ async function play(db: Database, standId: string, act: Act): Promise<void> {
       return
     case 'remedy':
       await chooseRemedy(db, recorder, await openCase(), act.dto)
+      return
+    case 'order':
+      await orderTests(db, laboratory, recorder, { standId, dto: act.dto })
       return
     case 'close':
       await closeCase(db, recorder, await openCase(), act.dto)
@@ -54,11 +65,11 @@ async function play(db: Database, standId: string, act: Act): Promise<void> {
   }
 }
 
-async function loadStand(db: Database, placeId: string, history: StandHistory): Promise<void> {
+async function loadStand(stage: Stage, placeId: string, history: StandHistory): Promise<void> {
   const [first] = history.acts
   const recorder = first ? recorderOf(first) : { actor: 'Marla Quist', at: new Date(0) }
-  const { id } = await createStand(db, recorder, placeId, history.stand)
-  for (const act of history.acts) await play(db, id, act)
+  const { id } = await createStand(stage.db, recorder, placeId, history.stand)
+  for (const act of history.acts) await play(stage, id, act)
 }
 
 /**
@@ -66,14 +77,14 @@ async function loadStand(db: Database, placeId: string, history: StandHistory): 
  * so that a start that is interrupted leaves no half estate behind.
  */
 export function loadHistory(
-  db: Database,
+  stage: Stage,
   { place, stands }: EstateHistory,
   at: Date,
 ): Promise<void> {
-  return db.transaction(async (transaction) => {
+  return stage.db.transaction(async (transaction) => {
     // Transactions of the services become savepoints in this one; only the type differs.
     const whole = transaction as unknown as Database
     await createPlace(whole, { actor: 'Marla Quist', at }, place)
-    for (const history of stands) await loadStand(whole, place.id, history)
+    for (const history of stands) await loadStand({ ...stage, db: whole }, place.id, history)
   })
 }

@@ -1,4 +1,5 @@
 import type { CloseCaseDto } from '@spudder/contract/case'
+import type { CreateLaboratoryOrderDto } from '@spudder/contract/laboratory'
 import type { CreateLookDto } from '@spudder/contract/look'
 import type { CreatePlaceDto } from '@spudder/contract/place'
 import type { CreateReadingDto } from '@spudder/contract/reading'
@@ -27,6 +28,7 @@ export type Act = Dated &
         readonly usedShare: number
         readonly note: string
       }
+    | { readonly kind: 'order'; readonly dto: CreateLaboratoryOrderDto }
     | { readonly kind: 'close'; readonly dto: CloseCaseDto }
   )
 

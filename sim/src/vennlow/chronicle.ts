@@ -2,7 +2,7 @@ import type { CloseCaseDto } from '@spudder/contract/case'
 import type { CreateRemedyDto } from '@spudder/contract/remedy'
 import type { CreateStandDto } from '@spudder/contract/stand'
 import { leavesOf } from '@spudder/core/painter'
-import { contexts } from '@spudder/core/plant'
+import { contexts, findPlant } from '@spudder/core/plant'
 import { utcDay } from 'd3-time'
 import { bellDrawFor, drawFor, idFor } from '../seeded/index.ts'
 import type { Act, StandHistory } from './acts.ts'
@@ -75,9 +75,9 @@ export class Chronicle {
     return this
   }
 
-  reading(daysAgo: number, given: Pick<DtoOf<'reading'>, 'kind' | 'value' | 'method'>): this {
+  reading(daysAgo: number, given: Omit<DtoOf<'reading'>, 'id' | 'takenOn'>): this {
     const takenOn = this.#day(daysAgo)
-    const id = this.#id(`reading:${given.kind}`, daysAgo)
+    const id = this.#id(`reading:${given.kind}:${given.place ?? ''}`, daysAgo)
     this.#acts.push({ kind: 'reading', dto: { id, takenOn, ...given }, ...this.#signed(daysAgo) })
     return this
   }
@@ -95,7 +95,8 @@ export class Chronicle {
   /** A look with an iron leaf painted on the youngest leaves. */
   look(daysAgo: number, severity: 1 | 2 | 3 | 4, findings: Record<string, string>): this {
     const leaves = leavesOf(contexts[this.#stand.context].figure)
-    const pattern = 'fine-green-veins' as const
+    const { leafForm } = findPlant(this.#stand.plantId)
+    const pattern = leafForm === 'blade' ? ('stripes' as const) : ('fine-green-veins' as const)
     const young = leaves.filter(({ age }) => age < 1 / 3)
     const paint = Object.fromEntries(young.map(({ id }) => [id, { severity, pattern }]))
     const seen = { tier: 'youngest-only', pattern, severity: String(severity), ...findings }
@@ -131,6 +132,13 @@ export class Chronicle {
   entry(daysAgo: number, usedShare: number, note: string): this {
     const entryId = this.#id('entry', daysAgo)
     this.#acts.push({ kind: 'entry', entryId, usedShare, note, ...this.#signed(daysAgo) })
+    return this
+  }
+
+  /** Samples sent to the laboratory. */
+  order(daysAgo: number, given: Omit<DtoOf<'order'>, 'id' | 'orderedOn'>): this {
+    const dto = { id: this.#id('order', daysAgo), orderedOn: this.#day(daysAgo), ...given }
+    this.#acts.push({ kind: 'order', dto, ...this.#signed(daysAgo) })
     return this
   }
 

@@ -13,6 +13,7 @@ const bowlingGreen = (today: string) =>
     .reading(322, { kind: 'pH', value: 7.2, method: 'laboratory' })
     .reading(200, { kind: 'alkalinity', value: 285, method: 'laboratory' })
     .event(64, { kind: 'fed', note: 'Autumn feed, low nitrogen.' })
+    .order(10, { packets: ['soil', 'active-iron'], places: ['sick', 'healthy'] })
     .colour('turfColour', [
       [364, 6.6],
       [280, 6.9],
@@ -152,7 +153,10 @@ const vineyard = (today: string) =>
     size: { kind: 'trunks', count: 420, diameterM: 0.05 },
     note: 'On lime; the lower rows lie wet in spring.',
   })
-    .reading(40, { kind: 'pH', value: 7.9, method: 'laboratory' })
+    .reading(40, { kind: 'pH', value: 7.9, method: 'laboratory', place: 'sick' })
+    .reading(40, { kind: 'calciumCarbonate', value: 23, method: 'laboratory', place: 'sick' })
+    .reading(40, { kind: 'soilIron', value: 4.7, method: 'laboratory', place: 'sick' })
+    .reading(40, { kind: 'soilManganese', value: 6.2, method: 'laboratory', place: 'sick' })
     .event(52, { kind: 'heavy-rain', note: 'Three wet weeks.' })
     .look(30, 3, {
       roots: 'white',
@@ -242,6 +246,9 @@ const lettuceLoop = (today: string) => {
     .entry(84, 1, 'Solution at 1.9 mg/L.')
     .close(62, 'green', 'New leaves green in ten days.')
     .reading(8, { kind: 'pH', value: 6.8, method: 'vial' })
+    .reading(8, { kind: 'nitrate', value: 40, method: 'vial' })
+    .reading(8, { kind: 'hardness', value: 553, method: 'drop-kit' })
+    .reading(8, { kind: 'alkalinity', value: 89, method: 'drop-kit' })
     .reading(3, { kind: 'ironInSolution', value: 0.5, method: 'vial' })
     .look(3, 1, { roots: 'white', feed: 'normal', growth: 'very-fast' })
     .remedy(1, { ...dose, presentIronMgPerL: 0.5, applyDaysAgo: 0 })
@@ -268,6 +275,8 @@ const sorghum = (today: string) =>
     note: 'The chalk brow comes pale every year.',
   })
     .reading(149, { kind: 'pH', value: 7.9, method: 'laboratory' })
+    .reading(149, { kind: 'soilIron', value: 2.1, method: 'laboratory', place: 'sick' })
+    .reading(149, { kind: 'soilIron', value: 4.4, method: 'laboratory', place: 'healthy' })
     .look(147, 3, {
       fizz: 'slight',
       whereOnGround: 'patches',

@@ -1,5 +1,6 @@
 import 'reflect-metadata'
 import { CloseCaseDto } from '@spudder/contract/case'
+import { CreateLaboratoryOrderDto } from '@spudder/contract/laboratory'
 import { CreateLookDto } from '@spudder/contract/look'
 import { CreatePlaceDto } from '@spudder/contract/place'
 import { CreateReadingDto } from '@spudder/contract/reading'
@@ -25,6 +26,7 @@ describe('Vennlow Estate', () => {
       event: CreateStoryEventDto,
       look: CreateLookDto,
       remedy: CreateRemedyDto,
+      order: CreateLaboratoryOrderDto,
       close: CloseCaseDto,
     } as const
     for (const act of acts) {

@@ -1,6 +1,7 @@
 import type { CreatePlaceDto, PlaceDto } from '@spudder/contract/place'
 import type { CreateStandDto, EstatePageDto, StandDto } from '@spudder/contract/stand'
 import type { WeatherDto } from '@spudder/contract/weather'
+import { dateToDay } from '@spudder/core/calendar'
 import { defineQuery, useMutation, useQuery } from '@pinia/colada'
 import { computed } from 'vue'
 import { useReadAnew } from './read-anew.ts'
@@ -47,5 +48,17 @@ export function useCreateStand() {
     mutation: ({ placeId, dto }: { placeId: string; dto: CreateStandDto }) =>
       request<StandDto>('POST', `/places/${placeId}/stands`, dto),
     onSettled,
+  })
+}
+
+/** Ids and names of the stands of a place, as many as a page of the estate holds. */
+export function useEstateNames(placeId: () => string | undefined) {
+  return useQuery({
+    key: () => ['estate-names', placeId() ?? ''],
+    enabled: () => placeId() !== undefined,
+    query: async () => {
+      const { rows } = await fetchEstatePage(placeId() ?? '', 0, 100, dateToDay(new Date()))
+      return rows.map(({ stand }) => ({ id: stand.id, name: stand.name }))
+    },
   })
 }

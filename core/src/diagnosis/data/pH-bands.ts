@@ -24,6 +24,14 @@ const tolerance = (value: number): Figure => ({
   mark: 'D',
 })
 
+/** Upper end of the pH range of plants that are not lovers of acid ground. */
+export const usualUpperPH: Figure = {
+  value: 6.5,
+  unit: 'pH',
+  source: 'iron is readily available below it for most plants (common practice)',
+  mark: 'C',
+}
+
 /** How much higher a pH a plant bears than a sensitive one. */
 export const pHToleranceOf: Readonly<Record<IronEfficiency, Figure>> = {
   inefficient: tolerance(0),

@@ -85,6 +85,7 @@ const rows: readonly Row[] = [
 
   // Shrubs and beds
   ['Blueberry, iron leaf at pH 7.3 three months after lime', 'shrub', 'highbush-blueberry', { ...iron, roots: 'white', feed: 'normal' }, { pH: 7.3 }, [['limed', 90]], { lead: 'over-limed' }],
+  ['Blueberry, iron leaf at pH 6.3: above its own range', 'shrub', 'highbush-blueberry', { ...iron, roots: 'white', feed: 'normal' }, { pH: 6.3 }, [], byPH],
   ['Azalea along a house wall, pH 7.4', 'shrub', 'azalea', { ...iron, whereOnGround: 'near-concrete', roots: 'white' }, { pH: 7.4 }, [], byPH],
   ['Azalea in a waterlogged bed, brown roots, pH 5.4', 'shrub', 'azalea', { tier: 'youngest-spreading-down', pattern: 'fine-green-veins', roots: 'brown-soft', wetness: 'standing' }, { pH: 5.4 }, [], roots],
   ['Rose, iron leaf after years of manure and phosphate', 'shrub', 'rose', { ...iron, feed: 'high', roots: 'white' }, { pH: 6.7, olsenPhosphorus: 140 }, [['high-p-feed', 120]], { lead: 'iron-crowded-out' }],

@@ -13,35 +13,64 @@ import ChipChoice from '../../shared/form/ChipChoice.vue'
 const props = defineProps<{ context: Context; findings: Findings }>()
 const emit = defineEmits<{ say: [name: FindingName, value: string | undefined] }>()
 
-const groupWords = { leaf: 'Leaves', plant: 'Plant', ground: 'Ground', story: 'Story' } as const
-/** Pattern and severity are said by painting; the words for them stand with the brush. */
+const groupWords = {
+  leaf: 'Leaves',
+  plant: 'Plant',
+  ground: 'Ground',
+  story: 'Story',
+  test: 'Tests by hand',
+} as const
+type Group = keyof typeof groupWords
+const groupNames = Object.keys(groupWords) as readonly Group[]
+
+/** Said by painting; the words for them stand with the brush. */
+const painted: readonly FindingName[] = ['pattern', 'severity', 'oldPattern']
+/** Asked openly; the others wait behind "more". */
+const first: ReadonlySet<FindingName> = new Set([
+  'tier',
+  'newestLeaves',
+  'whereOnPlant',
+  'growth',
+  'roots',
+  'whereOnGround',
+  'wetness',
+  'feed',
+  'onset',
+])
+
 const groups = computed(() =>
-  (['leaf', 'plant', 'ground', 'story'] as const)
-    .map((group) => ({
-      group,
-      names: findingsAsked(props.context).filter(
-        (name) =>
-          findingVocabulary[name].group === group && name !== 'pattern' && name !== 'severity',
-      ),
-    }))
-    .filter(({ names }) => names.length > 0),
+  groupNames
+    .map((group) => {
+      const names = findingsAsked(props.context).filter(
+        (name) => findingVocabulary[name].group === group && !painted.includes(name),
+      )
+      const more = names.filter((name) => !first.has(name))
+      return {
+        group,
+        open: names.filter((name) => first.has(name)),
+        more,
+        known: more.filter((name) => props.findings[name] !== undefined).length,
+      }
+    })
+    .filter(({ open, more }) => open.length + more.length > 0),
 )
 const optionsOf = (name: FindingName) =>
   Object.entries(valuesOf(name)).map(([value, words]) => ({ value, words }))
 const leafWords = computed(() => {
-  const { pattern, severity } = props.findings
+  const { pattern, severity, oldPattern } = props.findings
   if (!pattern || !severity) return 'Paint a leaf to say how pale and which pattern.'
-  return `Painted: ${valuesOf('pattern')[pattern]}, severity ${valuesOf('severity')[severity]}.`
+  const old = oldPattern ? `; the oldest leaves ${valuesOf('oldPattern')[oldPattern]}` : ''
+  return `Painted: ${valuesOf('pattern')[pattern]}, severity ${valuesOf('severity')[severity]}${old}.`
 })
 </script>
 
 <template>
   <div class="words">
-    <section v-for="{ group, names } in groups" :key="group">
+    <section v-for="{ group, open, more, known } in groups" :key="group">
       <h2>{{ groupWords[group] }}</h2>
       <p v-if="group === 'leaf'" class="painted">{{ leafWords }}</p>
       <ChipChoice
-        v-for="name in names"
+        v-for="name in open"
         :key="name"
         :label="findingVocabulary[name].label"
         :options="optionsOf(name)"
@@ -49,18 +78,42 @@ const leafWords = computed(() => {
         is-optional
         @update:model-value="emit('say', name, $event)"
       />
+      <details v-if="more.length > 0" :open="known > 0">
+        <summary>{{ open.length > 0 ? 'More' : 'What came out' }} ({{ more.length }})</summary>
+        <div class="more">
+          <ChipChoice
+            v-for="name in more"
+            :key="name"
+            :label="findingVocabulary[name].label"
+            :options="optionsOf(name)"
+            :model-value="findings[name]"
+            is-optional
+            @update:model-value="emit('say', name, $event)"
+          />
+        </div>
+      </details>
     </section>
   </div>
 </template>
 
 <style scoped>
 .words,
-section {
+section,
+.more {
   display: grid;
   gap: 11px;
 }
 .words {
   gap: 18px;
+}
+.more {
+  padding-top: 10px;
+}
+summary {
+  cursor: pointer;
+  color: var(--rust);
+  font-size: 0.87rem;
+  padding: 2px 0;
 }
 .painted {
   font-size: 0.86rem;

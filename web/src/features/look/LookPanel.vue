@@ -19,7 +19,7 @@ import { renewedId } from '../../shared/form/kept.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
-import OpenQuestions from '../../shared/verdict/OpenQuestions.vue'
+import NextChecks from '../../shared/verdict/NextChecks.vue'
 import VerdictBars from '../../shared/verdict/VerdictBars.vue'
 import { midSentence } from '../../shared/words/sentence.ts'
 import { percent } from '../../shared/words/percent.ts'
@@ -27,9 +27,21 @@ import BrushChoice from './BrushChoice.vue'
 import FindingWords from './FindingWords.vue'
 import { paintTier } from './paint-tier.ts'
 import PHAndStory from './PHAndStory.vue'
+import PhotoShelf from './PhotoShelf.vue'
 
-const { standId, stand, look, isDirty, change, forgetDraft, verdict, hasFindings, figureKind } =
-  useStandCase()
+const {
+  standId,
+  stand,
+  system,
+  look,
+  isDirty,
+  change,
+  forgetDraft,
+  verdict,
+  outlook,
+  hasFindings,
+  figureKind,
+} = useStandCase()
 const router = useRouter()
 const store = useStoreLook()
 const { checked, messageFor } = useChecked(CreateLookDto, () => store.error.value)
@@ -39,11 +51,19 @@ const pattern = ref<LeafPattern>('fine-green-veins')
 const brush = computed<LeafPaint>(() => ({ severity: severity.value, pattern: pattern.value }))
 const leading = computed(() => verdict.value?.ranked[0])
 const leaves = computed(() => (figureKind.value ? leavesOf(figureKind.value) : []))
+/** Grass and rosettes grow from the middle: the oldest leaves are outside. */
+const isFromTheMiddle = computed(() => ['tuft', 'channel', 'raft'].includes(figureKind.value ?? ''))
 const leafForm = computed(() => (stand.value ? findPlant(stand.value.plantId).leafForm : 'ovate'))
 
 /** What is painted decides the leaf findings; the others stay as they were said. */
 function setPaint(paint: typeof look.value.paint): void {
-  const { tier: _tier, pattern: _pattern, severity: _severity, ...others } = look.value.findings
+  const {
+    tier: _tier,
+    pattern: _pattern,
+    severity: _severity,
+    oldPattern: _oldPattern,
+    ...others
+  } = look.value.findings
   change({ paint, findings: { ...others, ...readPaint(leaves.value, paint) } })
 }
 function paintLeaf(id: string): void {
@@ -106,6 +126,8 @@ async function save(): Promise<void> {
           <template v-else><span>oldest below</span><span>youngest on top</span></template>
         </div>
       </BrushChoice>
+      <PHAndStory class="below" />
+      <PhotoShelf class="below" />
     </section>
 
     <section aria-label="In words">
@@ -113,12 +135,19 @@ async function save(): Promise<void> {
     </section>
 
     <section class="verdict-side">
-      <PHAndStory />
       <div class="verdict sheet">
         <h2>Verdict so far</h2>
         <template v-if="verdict && hasFindings">
-          <VerdictBars :verdict="verdict" :shown="4" is-open />
-          <OpenQuestions :verdict="verdict" />
+          <VerdictBars :verdict="verdict" :shown="4" />
+          <NextChecks
+            v-if="outlook"
+            :checks="outlook.checks"
+            :verdict="verdict"
+            :system="system"
+            :shown="4"
+            is-answerable
+            @say="say"
+          />
         </template>
         <p v-else class="faint">
           Paint a leaf, or say which leaves are pale, and the causes line up here.
@@ -128,7 +157,7 @@ async function save(): Promise<void> {
 
     <div class="bar">
       <p v-if="leading && hasFindings" class="so-far" aria-live="polite">
-        So far <b>{{ midSentence(leading.cause.name) }}, {{ percent(leading.probability) }}</b>
+        So far <b>{{ midSentence(leading.name) }}, {{ percent(leading.probability) }}</b>
       </p>
       <ProblemNote :problem="store.error.value" />
       <TextField
@@ -173,9 +202,14 @@ async function save(): Promise<void> {
   justify-content: space-between;
   margin-top: 3px;
 }
+.below {
+  margin-top: 14px;
+}
 .verdict-side {
-  display: grid;
-  gap: 14px;
+  position: sticky;
+  top: 8px;
+  max-height: calc(100vh - 80px);
+  overflow-y: auto;
 }
 .verdict {
   padding: 12px 14px 14px;
@@ -215,6 +249,8 @@ async function save(): Promise<void> {
   .verdict-side {
     grid-column: 1 / -1;
     margin-top: 18px;
+    position: static;
+    max-height: none;
   }
 }
 @media (width < 700px) {

@@ -1,10 +1,15 @@
 <script setup lang="ts">
 import { CreateReadingDto } from '@spudder/contract/reading'
 import { CreateStoryEventDto } from '@spudder/contract/story'
-import { storyEventKinds, storyEvents, type StoryEventKind } from '@spudder/core/diagnosis'
+import {
+  eventShare,
+  storyEventKinds,
+  storyEvents,
+  type StoryEventKind,
+} from '@spudder/core/diagnosis'
 import { readingMethodNames, readingMethods, type ReadingMethod } from '@spudder/core/reading'
 import { Button } from 'ant-design-vue'
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import { useStoreReading, useTellEvent } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
@@ -14,8 +19,9 @@ import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
+import { percent } from '../../shared/words/percent.ts'
 
-const { standId, story, verdict } = useStandCase()
+const { standId, story, verdict, pickedDay } = useStandCase()
 
 const storeReading = useStoreReading()
 const pHCheck = useChecked(CreateReadingDto, () => storeReading.error.value)
@@ -26,7 +32,7 @@ const pHDraft = useKept(`pH:${standId.value}`, () => ({
   takenOn: today(),
 }))
 const methodOptions = readingMethodNames
-  .filter((name) => name !== 'eye')
+  .filter((name) => name !== 'eye' && name !== 'drop-kit')
   .map((value) => ({ value, words: readingMethods[value].label }))
 
 async function addPH(): Promise<void> {
@@ -45,8 +51,11 @@ const eventDraft = useKept(`event:${standId.value}`, () => ({
   fromPH: '',
   toPH: '',
 }))
-const eventOptions = storyEventKinds.map((value) => ({ value, words: storyEvents[value] }))
+const eventOptions = storyEventKinds.map((value) => ({ value, words: storyEvents[value].words }))
 const isCorrection = computed(() => eventDraft.value.value.kind === 'pH-corrected')
+watch(pickedDay, (day) => {
+  if (day) eventDraft.value.value = { ...eventDraft.value.value, happenedOn: day }
+})
 
 async function addEvent(): Promise<void> {
   const { id, kind, happenedOn, fromPH, toPH } = eventDraft.value.value
@@ -62,57 +71,63 @@ const known = computed(() =>
     .slice(-3)
     .toReversed(),
 )
-const told = computed(() => (story.value?.events ?? []).slice(-3).toReversed())
+const told = computed(() => (story.value?.events ?? []).slice(-5).toReversed())
 const exposure = computed(() => verdict.value?.exposure)
+
+/** How far an event bears on the leaves that are pale now. */
+function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): string {
+  const window = verdict.value?.window
+  if (!window || event.kind === 'pH-corrected') return ''
+  const share = eventShare(event, window)
+  if (share === 0) return 'not while these leaves grew: says nothing of them'
+  return `acted on ${percent(share)} of the days in which these leaves grew`
+}
 </script>
 
 <template>
   <section class="sheet box" aria-label="pH and story">
-    <h2>pH</h2>
-    <p v-if="exposure" class="exposure">
-      <b>{{ exposure.pH.toFixed(1) }} ± {{ exposure.doubt.toFixed(1) }}</b>
-      while these leaves grew, {{ dayWords(exposure.window.from) }} to
-      {{ dayWords(exposure.window.to) }}
-    </p>
-    <form @submit.prevent="addPH">
-      <div class="row">
-        <TextField
-          v-model="pHDraft.value.value.value"
-          label="pH measured"
-          inputmode="decimal"
-          :message="pHCheck.messageFor('value')"
-        />
-        <ChoiceField v-model="pHDraft.value.value.method" label="by" :options="methodOptions" />
-      </div>
-      <div class="row when">
-        <TextField
-          v-model="pHDraft.value.value.takenOn"
-          label="on"
-          type="date"
-          :message="pHCheck.messageFor('takenOn')"
-        />
-        <Button html-type="submit" :loading="storeReading.isLoading.value">Add pH</Button>
-      </div>
-    </form>
-    <ProblemNote :problem="storeReading.error.value" />
-    <p v-if="known.length > 0" class="known">
-      Known:
-      <span v-for="reading in known" :key="reading.id">
-        {{ reading.value }} ({{ readingMethods[reading.method].label }},
-        {{ dayWords(reading.takenOn) }})
-      </span>
-    </p>
-    <details>
-      <summary>What happened before{{ told.length > 0 ? ` (${told.length} told)` : '' }}</summary>
-      <form class="row event" @submit.prevent="addEvent">
+    <div class="part">
+      <h2>pH</h2>
+      <p v-if="exposure" class="exposure">
+        <b>{{ exposure.pH.toFixed(1) }} ± {{ exposure.doubt.toFixed(1) }}</b>
+        while these leaves grew, {{ dayWords(exposure.window.from) }} to
+        {{ dayWords(exposure.window.to) }}
+      </p>
+      <form @submit.prevent="addPH">
+        <div class="row">
+          <TextField
+            v-model="pHDraft.value.value.value"
+            label="pH measured"
+            inputmode="decimal"
+            :message="pHCheck.messageFor('value')"
+          />
+          <ChoiceField v-model="pHDraft.value.value.method" label="by" :options="methodOptions" />
+        </div>
+        <div class="row when">
+          <TextField
+            v-model="pHDraft.value.value.takenOn"
+            label="on"
+            type="date"
+            :message="pHCheck.messageFor('takenOn')"
+          />
+          <Button html-type="submit" :loading="storeReading.isLoading.value">Add pH</Button>
+        </div>
+      </form>
+      <ProblemNote :problem="storeReading.error.value" />
+      <p v-if="known.length > 0" class="known">
+        Known:
+        <span v-for="reading in known" :key="reading.id">
+          {{ reading.value }} ({{ readingMethods[reading.method].label }},
+          {{ dayWords(reading.takenOn) }})
+        </span>
+      </p>
+      <p class="known"><RouterLink :to="{ name: 'bench' }">Other tests on the bench</RouterLink></p>
+    </div>
+    <div class="part">
+      <h2>What happened before</h2>
+      <form @submit.prevent="addEvent">
         <ChoiceField v-model="eventDraft.value.value.kind" label="what" :options="eventOptions" />
-        <TextField
-          v-model="eventDraft.value.value.happenedOn"
-          label="on"
-          type="date"
-          :message="eventCheck.messageFor('happenedOn')"
-        />
-        <template v-if="isCorrection">
+        <div v-if="isCorrection" class="row when">
           <TextField
             v-model="eventDraft.value.value.fromPH"
             label="from pH"
@@ -125,18 +140,27 @@ const exposure = computed(() => verdict.value?.exposure)
             inputmode="decimal"
             :message="eventCheck.messageFor('toPH')"
           />
-        </template>
-        <Button html-type="submit" :loading="tell.isLoading.value">Tell</Button>
+        </div>
+        <div class="row when">
+          <TextField
+            v-model="eventDraft.value.value.happenedOn"
+            label="on"
+            hint="or point at the day on the ribbon"
+            type="date"
+            :message="eventCheck.messageFor('happenedOn')"
+          />
+          <Button html-type="submit" :loading="tell.isLoading.value">Tell</Button>
+        </div>
       </form>
       <ProblemNote :problem="tell.error.value" />
       <p v-for="event in told" :key="event.id" class="known">
-        {{ dayWords(event.happenedOn) }}: {{ storyEvents[event.kind] }}
-        <template v-if="event.fromPH !== null"
-          >from {{ event.fromPH }} to {{ event.toPH }}</template
+        <b>{{ dayWords(event.happenedOn) }}: {{ storyEvents[event.kind].words }}</b>
+        <template v-if="event.fromPH !== null">
+          from {{ event.fromPH }} to {{ event.toPH }}</template
         >
-        {{ event.note }}
+        {{ event.note }} <i>{{ bearingWords(event) }}</i>
       </p>
-    </details>
+    </div>
   </section>
 </template>
 
@@ -144,7 +168,14 @@ const exposure = computed(() => verdict.value?.exposure)
 .box {
   padding: 12px 14px;
   display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 20px;
+}
+.part,
+form {
+  display: grid;
   gap: 8px;
+  align-content: start;
 }
 .row {
   display: grid;
@@ -158,10 +189,6 @@ const exposure = computed(() => verdict.value?.exposure)
 .when {
   grid-template-columns: 1fr 1fr;
 }
-.event {
-  grid-template-columns: 1fr 1fr;
-  margin: 8px 0;
-}
 .exposure {
   font-size: 0.88rem;
 }
@@ -169,12 +196,16 @@ const exposure = computed(() => verdict.value?.exposure)
   font-size: 0.82rem;
   color: var(--slate);
 }
+.known b {
+  font-weight: 580;
+  color: var(--ink);
+}
 .known span + span::before {
   content: '· ';
 }
-summary {
-  cursor: pointer;
-  font-size: 0.87rem;
-  color: var(--rust);
+@media (width < 700px) {
+  .box {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 </style>

@@ -85,7 +85,7 @@ const caseWords = computed(() => {
 <style scoped>
 nav {
   display: grid;
-  grid-template-columns: repeat(5, 1fr);
+  grid-template-columns: repeat(6, 1fr);
   border-bottom: 1px solid var(--strong-line);
   margin-top: 4px;
 }

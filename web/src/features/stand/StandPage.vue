@@ -3,6 +3,7 @@ import { addDays } from '@spudder/core/calendar'
 import { contexts, findPlant } from '@spudder/core/plant'
 import { computed, onBeforeUnmount, watch, watchEffect } from 'vue'
 import { provideStandCase } from '../../shared/case/stand-case.ts'
+import { useRoute } from 'vue-router'
 import { usePalette } from '../../shared/palette/use-palette.ts'
 import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'
 import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
@@ -28,6 +29,15 @@ const model = computed(() => {
   const until = time.window.to > time.today ? time.window.to : addDays(time.today, 1)
   return ribbonModel(story.value, time.today, until)
 })
+/** While a case is open, its leaves' own time is marked on the ribbon. */
+const grewIn = computed(() =>
+  standCase.hasFindings.value && standCase.openCase.value
+    ? standCase.verdict.value?.window
+    : undefined,
+)
+const route = useRoute()
+/** On the look a day pointed at is the day of what is told. */
+const isTelling = computed(() => route.name === 'look')
 const about = computed(() => {
   if (!stand.value) return ''
   const { plantId, context, size, note } = stand.value
@@ -87,7 +97,10 @@ onBeforeUnmount(() => (palette.local = []))
       :today="time.today"
       :band-height="54"
       :label="stand?.name ?? ''"
+      :grew-in="grewIn"
       is-large
+      :is-pickable="isTelling"
+      @pick="standCase.pickedDay.value = $event"
     />
   </div>
   <template v-if="story">

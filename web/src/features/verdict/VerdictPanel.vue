@@ -90,7 +90,7 @@ const seenWords = computed(() => {
       <RouterLink
         v-else-if="openCase && !isDirty && !isNotIron"
         :to="{ name: 'remedy' }"
-        class="onward"
+        :class="['onward', { quiet: settling.state === 'open' }]"
       >
         Choose the remedy
       </RouterLink>
@@ -179,6 +179,11 @@ aside {
   padding: 9px 16px;
   text-decoration: none;
   font-weight: 580;
+}
+.quiet {
+  background: none;
+  color: var(--rust);
+  border: 1px solid var(--rust);
 }
 .empty {
   display: grid;

@@ -5,7 +5,7 @@ import type { RemedyDto } from '@spudder/contract/remedy'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import { diagnose, storyOf, type DiagnosisInput } from '@spudder/core/diagnosis'
 import { contexts } from '@spudder/core/plant'
-import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue'
+import { computed, inject, provide, ref, type ComputedRef, type InjectionKey } from 'vue'
 import { usePlace } from '../../api/places.ts'
 import { useStory } from '../../api/stands.ts'
 import { standingEntries } from '../ribbon/ribbon-model.ts'
@@ -91,7 +91,11 @@ function buildStandCase(standId: ComputedRef<string>) {
   const outlook = useOutlook(diagnosisInput)
   const hasFindings = computed(() => Object.keys(look.value.findings).length > 0)
 
+  /** The day last picked on the ribbon, for whatever asks for a day. */
+  const pickedDay = ref<string>()
+
   return {
+    pickedDay,
     standId,
     query,
     story,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Day } from '@spudder/core/calendar'
+import { dateToDay, type Day } from '@spudder/core/calendar'
 import { computed, useId } from 'vue'
 import { dayWords } from '../units/today.ts'
 import type { RibbonModel } from './ribbon-model.ts'
@@ -18,7 +18,12 @@ const props = defineProps<{
   label: string
   /** Words beside the marks and jobs. */
   isLarge?: boolean
+  /** The days in which the affected leaves grew, bracketed below the band. */
+  grewIn?: { readonly from: Day; readonly to: Day } | undefined
+  /** Whether a day can be picked by pointing at it. */
+  isPickable?: boolean
 }>()
+const emit = defineEmits<{ pick: [day: Day] }>()
 
 const id = useId()
 const markRoom = computed(() => (props.isLarge ? 30 : 13))
@@ -42,11 +47,33 @@ const description = computed(() => {
   const colour = now ? `${now.words}, ${now.figure} on ${dayWords(now.day)}` : 'not looked at yet'
   return `${props.label}: ${colour}`
 })
+const bracket = computed(() => {
+  const { grewIn } = props
+  if (!grewIn) return undefined
+  const [from, to] = [xOf(props.scale, grewIn.from), xOf(props.scale, grewIn.to)]
+  return to > 0 && from < width.value ? { from: Math.max(1, from), to } : undefined
+})
+const bracketWords = 'these leaves grew'
+const bracketY = computed(() => markRoom.value + props.bandHeight + 5)
+
+function pick(event: MouseEvent): void {
+  if (!props.isPickable || !(event.currentTarget instanceof Element)) return
+  const { left } = event.currentTarget.getBoundingClientRect()
+  const day = dateToDay(props.scale.invert(event.clientX - left))
+  if (day <= props.today) emit('pick', day)
+}
 const span = (from: number, to: number) => ({ x: from, width: Math.max(0, to - from) })
 </script>
 
 <template>
-  <svg :width="width" :height="height" class="ribbon" role="img" :aria-label="description">
+  <svg
+    :width="width"
+    :height="height"
+    :class="['ribbon', { pickable: isPickable }]"
+    role="img"
+    :aria-label="description"
+    @click="pick"
+  >
     <defs>
       <RibbonGradient v-if="seen.length > 0" :gradient-id="`${id}-seen`" :stops="seen" />
       <RibbonGradient
@@ -98,6 +125,12 @@ const span = (from: number, to: number) => ({ x: from, width: Math.max(0, to - f
       <circle v-if="model.now" :cx="xLast" :cy="bandHeight / 2" r="3.2" class="last-look" />
     </g>
     <line :x1="xToday" :x2="xToday" :y1="isLarge ? 4 : 0" :y2="height" class="today" />
+    <g v-if="bracket" class="bracket">
+      <path :d="`M${bracket.from},${bracketY - 4}v6H${bracket.to}v-6`" />
+      <text :x="(bracket.from + bracket.to) / 2" :y="bracketY + 14" text-anchor="middle">
+        {{ bracketWords }}
+      </text>
+    </g>
     <RibbonMarks
       :model="model"
       :scale="scale"
@@ -124,6 +157,18 @@ const span = (from: number, to: number) => ({ x: from, width: Math.max(0, to - f
 .edge {
   stroke: var(--strong-line);
   stroke-width: 0.75;
+}
+.pickable {
+  cursor: crosshair;
+}
+.bracket path {
+  fill: none;
+  stroke: var(--slate);
+  stroke-width: 1.2;
+}
+.bracket text {
+  font-size: 11px;
+  fill: var(--slate);
 }
 .today {
   stroke: var(--ink);

@@ -1,7 +1,9 @@
 import { mount } from '@vue/test-utils'
-import { diagnose, type DiagnosisInput } from '@spudder/core/diagnosis'
+import { diagnose, nextChecks, type DiagnosisInput } from '@spudder/core/diagnosis'
 import { describe, expect, it } from 'vitest'
-import OpenQuestions from './OpenQuestions.vue'
+import MindChangers from './MindChangers.vue'
+import NextChecks from './NextChecks.vue'
+import { outlookOf } from './outlook.ts'
 import VerdictBars from './VerdictBars.vue'
 
 const input: DiagnosisInput = {
@@ -13,7 +15,7 @@ const input: DiagnosisInput = {
     readings: [{ kind: 'pH', value: 7.8, method: 'meter', takenOn: '2026-06-01' }],
     corrections: [],
   },
-  events: ['limed'],
+  events: [{ kind: 'limed', happenedOn: '2026-04-20' }],
 }
 const verdict = diagnose(input)
 const hungry = diagnose({
@@ -27,7 +29,7 @@ describe('the bars of a verdict', () => {
     const bars = mount(VerdictBars, { props: { verdict, shown: 4 } })
     const rows = bars.findAll('.causes > li')
     expect(rows).toHaveLength(4)
-    expect(rows[0]?.find('.name').text()).toBe(verdict.ranked[0]?.cause.name)
+    expect(rows[0]?.find('.name').text()).toBe(verdict.ranked[0]?.name)
     const widths = rows.map((row) =>
       Number.parseFloat(
         /width: ([\d.]+)%/.exec(row.find('i').attributes('style') ?? '')?.[1] ?? '',
@@ -44,16 +46,15 @@ describe('the bars of a verdict', () => {
     expect(first.text()).toContain('Leaves affected: the youngest leaves only.')
     expect(first.text()).toContain('Story: limed.')
     expect(first.text()).toMatch(/Strongly\.|Clearly\./)
-    const magnesium = bars
-      .props('verdict')
-      .ranked.findIndex(({ cause }) => cause.id === 'magnesium-short')
+    const magnesium = bars.props('verdict').ranked.findIndex(({ id }) => id === 'magnesium-short')
     expect(magnesium).toBeGreaterThan(3)
   })
 
   it('show the less likely causes when asked', async () => {
     const bars = mount(VerdictBars, { props: { verdict, shown: 3 } })
     await bars.find('button.more').trigger('click')
-    expect(bars.findAll('.causes > li')).toHaveLength(verdict.ranked.length)
+    // Pairs too unlikely to tell from nothing stay out.
+    expect(bars.findAll('.causes > li').length).toBeGreaterThan(25)
     expect(bars.find('button.more').exists()).toBe(false)
     expect(bars.text()).toContain('against')
   })
@@ -69,16 +70,49 @@ describe('the bars of a verdict', () => {
   })
 })
 
-describe('the open questions', () => {
-  it('name what would tell the causes apart, the most telling first', () => {
-    const open = mount(OpenQuestions, { props: { verdict } })
-    const asked = open.findAll('li span').map((each) => each.text())
-    expect(asked.length).toBeGreaterThan(0)
-    expect(asked[0]).toBe(verdict.missing[0]?.label)
+describe('the next checks', () => {
+  const checks = nextChecks(verdict)
+  const shown = (isAnswerable = false) =>
+    mount(NextChecks, { props: { checks, verdict, system: 'us', shown: 4, isAnswerable } })
+
+  it('stand most worth the effort first, with what they cost', () => {
+    const names = shown()
+      .findAll('.name')
+      .map((each) => each.text())
+    expect(names[0]).toBe(checks[0]?.check.name)
+    expect(names).toHaveLength(4)
+    expect(shown().find('.effort').text()).toMatch(/^\d+ min · (free|about \$\d+)/)
+  })
+
+  it('open to what each answer would do', () => {
+    const rows = shown().findAll('li:first-child tbody tr')
+    expect(rows.length).toBeGreaterThan(1)
+    expect(rows[0]?.text()).toMatch(/\d+ %.*(still|another)/)
+  })
+
+  it('can be answered on the spot where a look is being taken', async () => {
+    const list = shown(true)
+    await list.find('.answers button').trigger('click')
+    const [said] = list.emitted('say') ?? []
+    expect(said).toHaveLength(2)
+    expect(shown(false).find('.answers').exists()).toBe(false)
   })
 
   it('are silent when nothing is left to ask', () => {
-    const settled = { ...verdict, missing: [] }
-    expect(mount(OpenQuestions, { props: { verdict: settled } }).text()).toBe('')
+    const none = mount(NextChecks, { props: { checks: [], verdict, system: 'us' } })
+    expect(none.text()).toBe('')
+  })
+})
+
+describe('what would change my mind', () => {
+  it('names the finding and what would lead then', () => {
+    const { changers } = outlookOf({ ...input, findings: { pattern: 'even-pale' }, events: [] })
+    const told = mount(MindChangers, { props: { changers } })
+    expect(told.text()).toContain(changers[0]?.words)
+    expect(told.findAll('li').length).toBeLessThanOrEqual(5)
+  })
+
+  it('says so where nothing would', () => {
+    expect(mount(MindChangers, { props: { changers: [] } }).text()).toContain('No single finding')
   })
 })

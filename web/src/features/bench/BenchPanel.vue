@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { nextTick, ref, useTemplateRef } from 'vue'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import ChipChoice from '../../shared/form/ChipChoice.vue'
+import NextChecks from '../../shared/verdict/NextChecks.vue'
+import ColourVial from './ColourVial.vue'
+import DropKits from './DropKits.vue'
+import LaboratoryImport from './LaboratoryImport.vue'
+import LaboratoryOrders from './LaboratoryOrders.vue'
+import PHCourse from './PHCourse.vue'
+import PHMeter from './PHMeter.vue'
+import ReadingForm from './ReadingForm.vue'
+import ReadingList from './ReadingList.vue'
+import SchoolsTable from './SchoolsTable.vue'
+
+const { stand, verdict, outlook, system, hasFindings } = useStandCase()
+
+const tools = [
+  { value: 'meter', words: 'pH pen' },
+  { value: 'drops', words: 'Drop kits' },
+  { value: 'vial', words: 'Colour vial' },
+  { value: 'by-hand', words: 'A number at hand' },
+  { value: 'laboratory', words: 'Laboratory' },
+] as const
+type Tool = (typeof tools)[number]['value']
+const tool = ref<Tool | undefined>(stand.value?.size.kind === 'solution' ? 'drops' : 'meter')
+
+const file = useTemplateRef<InstanceType<typeof LaboratoryImport>>('file')
+/** Results that came back are opened as any other file is. */
+async function openResults(fileName: string, csv: string): Promise<void> {
+  await nextTick()
+  file.value?.open(fileName, csv)
+}
+</script>
+
+<template>
+  <div v-if="stand" class="bench">
+    <div class="work">
+      <ChipChoice v-model="tool" label="Measure with" :options="tools" />
+      <div class="sheet tool">
+        <PHMeter v-if="tool === 'meter'" />
+        <DropKits v-else-if="tool === 'drops'" />
+        <ColourVial v-else-if="tool === 'vial'" />
+        <ReadingForm v-else-if="tool === 'by-hand'" />
+        <template v-else>
+          <LaboratoryOrders @results="openResults" />
+          <hr />
+          <LaboratoryImport ref="file" />
+        </template>
+      </div>
+      <PHCourse />
+      <SchoolsTable v-if="stand.size.kind !== 'solution'" />
+    </div>
+    <aside>
+      <NextChecks
+        v-if="outlook && verdict && hasFindings"
+        :checks="outlook.checks"
+        :verdict="verdict"
+        :system="system"
+        :shown="4"
+      />
+      <ReadingList />
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 340px;
+  gap: 34px;
+  align-items: start;
+}
+.work,
+aside {
+  display: grid;
+  gap: 18px;
+  min-width: 0;
+}
+.tool {
+  padding: 14px 18px 16px;
+}
+hr {
+  border: 0;
+  border-top: 1px solid var(--line);
+  margin: 16px 0;
+}
+@media (width < 980px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,182 @@
+<script setup lang="ts">
+import {
+  colourChartNames,
+  colourCharts,
+  readingKinds,
+  vialReading,
+  type ColourChartName,
+} from '@spudder/core/reading'
+import { Button } from 'ant-design-vue'
+import { interpolateLab } from 'd3-interpolate'
+import { computed, onBeforeUnmount, ref } from 'vue'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import { today } from '../../shared/units/today.ts'
+import { useKeepReading } from './use-keep-reading.ts'
+
+const { keep, problem, isLoading } = useKeepReading()
+const name = ref<ColourChartName>('nitrate-vial')
+const options = colourChartNames.map((value) => ({ value, words: colourCharts[value].name }))
+const chart = computed(() => colourCharts[name.value])
+const colourAt = (index: number) => {
+  const { colours, steps } = chart.value
+  return interpolateLab(colours[0], colours[1])(index / (steps.length - 1))
+}
+
+const endsAt = ref<number>()
+const now = ref(Date.now())
+const ticking = setInterval(() => (now.value = Date.now()), 250)
+onBeforeUnmount(() => clearInterval(ticking))
+const secondsLeft = computed(() =>
+  endsAt.value === undefined ? undefined : Math.ceil((endsAt.value - now.value) / 1000),
+)
+const isDone = computed(() => (secondsLeft.value ?? 1) <= 0)
+const clock = computed(() => {
+  const left = Math.max(0, secondsLeft.value ?? chart.value.minutes * 60)
+  return `${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`
+})
+function start(): void {
+  now.value = Date.now()
+  endsAt.value = now.value + chart.value.minutes * 60_000
+}
+function choose(next: ColourChartName): void {
+  name.value = next
+  endsAt.value = undefined
+  picked.value = undefined
+}
+
+const picked = ref<number>()
+/** A colour between two steps is read half a step either way, one deviation a third of the span. */
+const doubt = computed(() => {
+  const { steps } = chart.value
+  const at = picked.value ?? 0
+  const below = steps[at - 1] ?? steps[at] ?? 0
+  const above = steps[at + 1] ?? steps[at] ?? 0
+  return Math.max((above - below) / 4, readingKinds[chart.value.kind].usualDoubt)
+})
+async function save(): Promise<void> {
+  if (picked.value === undefined) return
+  const value = chart.value.steps[picked.value] ?? 0
+  const given = { kind: chart.value.kind, value, doubt: doubt.value, method: 'vial' } as const
+  const instrument = `colour vial, ${chart.value.name}`
+  const id = crypto.randomUUID()
+  if (await keep({ id, ...given, takenOn: today(), instrument }, true)) choose(name.value)
+}
+</script>
+
+<template>
+  <div class="vial">
+    <div class="left">
+      <ChoiceField
+        :model-value="name"
+        label="vial"
+        :options="options"
+        @update:model-value="choose"
+      />
+      <p class="clock" role="timer" :aria-label="`${clock} left`">{{ clock }}</p>
+      <Button v-if="secondsLeft === undefined" @click="start">
+        Last reagent is in: start {{ chart.minutes }} min
+      </Button>
+      <p v-else-if="isDone" role="alert" class="read-now">Read it now.</p>
+      <p v-else class="faint-note">Leave it standing, capped, out of the sun.</p>
+    </div>
+    <div>
+      <p class="faint-note">{{ vialReading }}</p>
+      <div class="card" role="radiogroup" :aria-label="`${chart.name}: which colour`">
+        <label v-for="(value, index) in chart.steps" :key="value" :class="{ on: picked === index }">
+          <input
+            v-model="picked"
+            type="radio"
+            name="vial-step"
+            :value="index"
+            class="visually-hidden"
+          />
+          <i :style="{ background: colourAt(index) }" />
+          <span>{{ value }}</span>
+        </label>
+      </div>
+      <p class="faint-note">
+        {{ readingKinds[chart.kind].unit || 'pH' }}; the drawn colours guide the eye only, your card
+        decides.
+      </p>
+      <div class="bar">
+        <Button type="primary" :disabled="picked === undefined" :loading="isLoading" @click="save">
+          Keep {{ picked === undefined ? 'the reading' : chart.steps[picked] }}
+          <template v-if="picked !== undefined"> ± {{ Number(doubt.toPrecision(2)) }}</template>
+        </Button>
+        <span v-if="picked !== undefined && !isDone" class="faint-note">
+          {{ secondsLeft === undefined ? 'The timer was not started.' : 'The time is not up yet.' }}
+        </span>
+      </div>
+      <ProblemNote :problem="problem" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.vial {
+  display: grid;
+  grid-template-columns: 230px 1fr;
+  gap: 26px;
+}
+.left {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+.clock {
+  font-size: 2.6rem;
+  font-weight: 620;
+  font-variant-numeric: tabular-nums;
+  line-height: 1.1;
+}
+.read-now {
+  font-weight: 640;
+  color: var(--rust);
+}
+.card {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin: 8px 0;
+  padding: 10px;
+  background: #fff;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+}
+label {
+  display: grid;
+  justify-items: center;
+  gap: 3px;
+  cursor: pointer;
+  padding: 5px;
+  border: 2px solid transparent;
+  border-radius: 5px;
+  color: #232c33;
+  font-variant-numeric: tabular-nums;
+}
+label:focus-within {
+  outline: 2.5px solid var(--rust);
+}
+.on {
+  border-color: #232c33;
+}
+i {
+  width: 48px;
+  height: 42px;
+  border-radius: 3px;
+  border: 1px solid #0000001f;
+}
+.bar {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin-top: 8px;
+  flex-wrap: wrap;
+}
+@media (width < 700px) {
+  .vial {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import type { Doubtful } from '@spudder/core/reading'
+import { Button } from 'ant-design-vue'
+
+/** What is asked before a reading out of the ordinary is kept. */
+defineProps<{ questions: readonly Doubtful[] }>()
+defineEmits<{ so: []; instead: [value: number] }>()
+</script>
+
+<template>
+  <div v-if="questions.length > 0" class="stop" role="alert">
+    <p v-for="each in questions" :key="each.question">{{ each.question }}</p>
+    <div class="answers">
+      <template v-for="each in questions" :key="each.question">
+        <Button v-if="each.instead !== undefined" @click="$emit('instead', each.instead)">
+          Yes, take {{ Number(each.instead.toPrecision(4)) }}
+        </Button>
+      </template>
+      <Button @click="$emit('so')">It is as I typed it: keep it</Button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.stop {
+  display: grid;
+  gap: 7px;
+}
+.answers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+</style>

@@ -1,0 +1,227 @@
+<script setup lang="ts">
+import { CoreError } from '@spudder/core/error'
+import {
+  calciumAsHardness,
+  dropKitNames,
+  dropKits,
+  magnesiumFrom,
+  readDrops,
+  readingKinds,
+  type DropKitName,
+} from '@spudder/core/reading'
+import { formatNumber } from '@spudder/core/quantity'
+import { Button } from 'ant-design-vue'
+import { computed } from 'vue'
+import { useChangeSettings } from '../../api/bench.ts'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import { useKept } from '../../shared/form/kept.ts'
+import { numberIn } from '../../shared/form/number-text.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
+import HowGot from '../../shared/how/HowGot.vue'
+import { today } from '../../shared/units/today.ts'
+import { useKeepReading } from './use-keep-reading.ts'
+
+const { standId, place } = useStandCase()
+const settings = useChangeSettings()
+const { keep, problem, isLoading } = useKeepReading()
+
+/** Three tests, each by one of the kits for it; which kit is asked once at a place and kept. */
+const tests = [
+  { name: 'alkalinity', label: 'Alkalinity (KH)', kits: ['alkalinity-degrees'] },
+  { name: 'hardness', label: 'Total hardness (GH)', kits: ['hardness-degrees'] },
+  { name: 'calcium', label: 'Calcium', kits: ['calcium-degrees', 'calcium-10', 'calcium-20'] },
+] as const satisfies readonly { name: string; label: string; kits: readonly DropKitName[] }[]
+type TestName = (typeof tests)[number]['name']
+
+const { value: drops, forget } = useKept(`drops:${standId.value}`, () => ({
+  alkalinity: '',
+  hardness: '',
+  calcium: '',
+}))
+const kept = computed(() => place.value?.settings.kits ?? [])
+const kitOf = (name: TestName): DropKitName => {
+  const kits: readonly DropKitName[] = tests.find((test) => test.name === name)?.kits ?? []
+  return kits.find((kit) => kept.value.includes(kit)) ?? kits[0] ?? 'hardness-degrees'
+}
+const kitOptions = (kits: readonly DropKitName[]) =>
+  kits.map((value) => ({ value, words: dropKits[value].words }))
+
+async function chooseKit(name: TestName, kit: DropKitName): Promise<void> {
+  const own: readonly DropKitName[] = tests.find((test) => test.name === name)?.kits ?? []
+  const kits = [
+    ...dropKitNames.filter((each) => kept.value.includes(each) && !own.includes(each)),
+    kit,
+  ]
+  if (place.value) await settings.mutateAsync({ id: place.value.id, dto: { kits } }).catch(() => 0)
+}
+
+function readingOf(name: TestName) {
+  const count = numberIn(drops.value[name])
+  if (Number.isNaN(count)) return undefined
+  try {
+    return readDrops(kitOf(name), count)
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error
+    return undefined
+  }
+}
+const wrong = (name: TestName) =>
+  drops.value[name].trim() !== '' && !readingOf(name) ? 'Give the drops, 0 to 200.' : undefined
+
+const magnesium = computed(() => {
+  const [total, calcium] = [readingOf('hardness'), readingOf('calcium')]
+  if (!total || !calcium) return undefined
+  const asHardness = calcium.kind === 'calcium' ? calciumAsHardness(calcium) : calcium
+  try {
+    return { read: magnesiumFrom(total, asHardness) }
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error
+    return { refused: `Calcium hardness: give ${error.expected}.` }
+  }
+})
+/** From this on a solution is not short of magnesium [mg/L]; common practice. */
+const enoughMagnesium = 20
+const magnesiumWords = computed(() => {
+  const { read } = magnesium.value ?? {}
+  if (!read) return ''
+  if (read.value - read.doubt > enoughMagnesium) return 'magnesium is not short'
+  return read.value + read.doubt < enoughMagnesium
+    ? 'magnesium is short of the usual 20 mg/L'
+    : 'too near the usual 20 mg/L for these kits to say'
+})
+
+const canKeep = computed(
+  () => magnesium.value?.refused === undefined && tests.some(({ name }) => readingOf(name)),
+)
+async function save(): Promise<void> {
+  for (const { name } of tests) {
+    const read = readingOf(name)
+    if (!read) continue
+    const { kind, value, doubt } = read
+    const id = crypto.randomUUID()
+    const instrument = `drop kit, ${dropKits[kitOf(name)].words}`
+    const given = {
+      id,
+      kind,
+      value,
+      doubt,
+      method: 'drop-kit',
+      takenOn: today(),
+      instrument,
+    } as const
+    if (!(await keep(given, true))) return
+  }
+  const { read } = magnesium.value ?? {}
+  if (read) {
+    const { value, doubt } = read
+    const given = { kind: 'magnesium', value, doubt, method: 'drop-kit', takenOn: today() } as const
+    if (
+      !(await keep(
+        { id: crypto.randomUUID(), ...given, instrument: 'from two hardness kits' },
+        true,
+      ))
+    )
+      return
+  }
+  forget()
+}
+function step(name: TestName, by: number): void {
+  const now = numberIn(drops.value[name])
+  const next = Math.max(0, (Number.isNaN(now) ? 0 : now) + by)
+  drops.value = { ...drops.value, [name]: String(next) }
+}
+</script>
+
+<template>
+  <form class="kits" @submit.prevent="save">
+    <fieldset v-for="test in tests" :key="test.name">
+      <legend>{{ test.label }}</legend>
+      <ChoiceField
+        :model-value="kitOf(test.name)"
+        label="your kit"
+        :options="kitOptions(test.kits)"
+        @update:model-value="(kit) => chooseKit(test.name, kit)"
+      />
+      <div class="count">
+        <Button :aria-label="`${test.label}: one drop less`" @click="step(test.name, -1)">−</Button>
+        <TextField
+          v-model="drops[test.name]"
+          :label="`${test.label}: drops`"
+          inputmode="decimal"
+          :message="wrong(test.name)"
+        />
+        <Button :aria-label="`${test.label}: one drop more`" @click="step(test.name, 1)">+</Button>
+      </div>
+      <template v-if="readingOf(test.name)">
+        <p class="value">
+          {{ formatNumber(readingOf(test.name)?.value ?? 0, 3) }}
+          ± {{ formatNumber(readingOf(test.name)?.doubt ?? 0, 2) }}
+          <span class="unit">{{ readingKinds[readingOf(test.name)?.kind ?? 'pH'].unit }}</span>
+        </p>
+        <HowGot :derivation="readingOf(test.name)!.derivation" />
+      </template>
+    </fieldset>
+    <div v-if="magnesium" class="magnesium" aria-live="polite">
+      <p v-if="magnesium.refused" class="stop" role="alert">{{ magnesium.refused }}</p>
+      <template v-else-if="magnesium.read">
+        <p>
+          Magnesium <b class="value">{{ magnesium.read.words }}</b>: {{ magnesiumWords }}.
+        </p>
+        <HowGot :derivation="magnesium.read.derivation" />
+      </template>
+    </div>
+    <div class="bar">
+      <Button type="primary" html-type="submit" :disabled="!canKeep" :loading="isLoading">
+        Keep these readings
+      </Button>
+      <ProblemNote :problem="problem" />
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.kits {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(210px, 1fr));
+  gap: 16px 24px;
+}
+fieldset {
+  display: grid;
+  gap: 7px;
+  align-content: start;
+}
+legend {
+  font-size: 0.95rem;
+  color: var(--ink);
+  margin-bottom: 4px;
+}
+.count {
+  display: grid;
+  grid-template-columns: 44px 1fr 44px;
+  gap: 6px;
+  align-items: start;
+}
+.count > :deep(.ant-btn) {
+  margin-top: 21px;
+  height: 36px;
+  font-size: 1.1rem;
+}
+.value {
+  font-size: 1.15rem;
+  font-weight: 620;
+}
+.magnesium,
+.bar {
+  grid-column: 1 / -1;
+}
+@media (width < 700px) {
+  .count {
+    grid-template-columns: 56px 1fr 56px;
+  }
+  .count > :deep(.ant-btn) {
+    height: 46px;
+  }
+}
+</style>

@@ -1,0 +1,349 @@
+<script setup lang="ts">
+import { CreateImportDto } from '@spudder/contract/laboratory'
+import { columnUnits, dayOrderNames, dayOrders, type ResultColumn } from '@spudder/core/laboratory'
+import { readingKindNames, readingKinds, type ReadingKind } from '@spudder/core/reading'
+import { formatNumber } from '@spudder/core/quantity'
+import { Button } from 'ant-design-vue'
+import { computed, ref, useId } from 'vue'
+import { useImportResults } from '../../api/bench.ts'
+import { useEstateNames } from '../../api/places.ts'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import { dayWords } from '../../shared/units/today.ts'
+import { useFileReading } from './use-file-reading.ts'
+
+const { place, stand } = useStandCase()
+const names = useEstateNames(() => place.value?.id)
+const stands = computed(() => {
+  const all = names.data.value ?? []
+  return all.length > 0 || !stand.value ? all : [{ id: stand.value.id, name: stand.value.name }]
+})
+const reading = useFileReading(
+  () => place.value?.settings.laboratories ?? [],
+  () => stands.value,
+)
+const { map, file, readings, errors, rowsRead, rowCount, isWhole, samples } = reading
+const store = useImportResults()
+const { checked } = useChecked(CreateImportDto, () => store.error.value)
+const id = useId()
+const importId = ref(crypto.randomUUID() as string)
+const stored = ref('')
+
+function open(name: string, text: string): void {
+  stored.value = ''
+  importId.value = crypto.randomUUID()
+  reading.open(name, text)
+}
+defineExpose({ open })
+
+async function chosen(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const [first] = input.files ?? []
+  if (first) open(first.name, await first.text())
+  input.value = ''
+}
+
+const columnOptions = computed(() =>
+  (file.value?.header ?? [])
+    .filter((name) => name !== '')
+    .map((value) => ({ value, words: value })),
+)
+const placeOptions = computed(() => [{ value: '', words: 'none' }, ...columnOptions.value])
+const orderOptions = dayOrderNames.map((value) => ({ value, words: dayOrders[value] }))
+const kindOptions = [
+  { value: '', words: 'leave out' },
+  ...readingKindNames.map((value) => ({ value, words: readingKinds[value].label })),
+]
+const resultHeadings = computed(() => {
+  const { dayColumn, sampleColumn, placeColumn } = map.value ?? {}
+  return (file.value?.header ?? []).filter(
+    (name) => name !== '' && ![dayColumn, sampleColumn, placeColumn].includes(name),
+  )
+})
+const columnOf = (heading: string): ResultColumn | undefined =>
+  map.value?.columns.find(({ column }) => column === heading)
+const unitOptions = (kind: ReadingKind) =>
+  columnUnits(kind).map(({ unit }) => ({ value: unit, words: unit === '' ? 'no unit' : unit }))
+
+function setKind(heading: string, kind: string): void {
+  const others = (map.value?.columns ?? []).filter(({ column }) => column !== heading)
+  const unit = kind === '' ? '' : (columnUnits(kind as ReadingKind)[0]?.unit ?? '')
+  const own = kind === '' ? [] : [{ column: heading, kind: kind as ReadingKind, unit }]
+  reading.change({ columns: [...others, ...own] })
+}
+function setUnit(heading: string, unit: string): void {
+  const columns = (map.value?.columns ?? []).map((each) =>
+    each.column === heading ? { ...each, unit } : each,
+  )
+  reading.change({ columns })
+}
+const standOptions = computed(() => [
+  { value: '?', words: 'which stand?' },
+  { value: '', words: 'none of ours: leave out' },
+  ...stands.value.map((each) => ({ value: each.id, words: each.name })),
+])
+function setStand(sample: string, standId: string): void {
+  const { [sample]: _before, ...others } = map.value?.stands ?? {}
+  reading.change({ stands: standId === '?' ? others : { ...others, [sample]: standId } })
+}
+
+const nameOf = (standId: string) => stands.value.find((each) => each.id === standId)?.name ?? ''
+const preview = computed(() => readings.value.slice(0, 8))
+const progress = computed(() => (rowCount.value === 0 ? 0 : rowsRead.value / rowCount.value))
+
+async function save(): Promise<void> {
+  if (!place.value || !map.value) return
+  const { fileName, csv } = reading
+  const dto = checked({
+    id: importId.value,
+    fileName: fileName.value,
+    csv: csv.value,
+    map: map.value,
+  })
+  if (!dto) return
+  const done = await store.mutateAsync({ id: place.value.id, dto }).catch(() => undefined)
+  if (!done) return
+  stored.value = `${done.readingCount} readings of ${done.fileName} were stored.`
+  reading.forget()
+}
+</script>
+
+<template>
+  <section class="import" aria-label="Laboratory file">
+    <div class="head">
+      <h3>A laboratory’s file</h3>
+      <label :for="id" class="add">
+        Open a CSV file
+        <input
+          :id="id"
+          type="file"
+          accept=".csv,.txt,text/csv"
+          class="visually-hidden"
+          @change="chosen"
+        />
+      </label>
+    </div>
+    <p v-if="reading.problem.value" class="stop" role="alert">{{ reading.problem.value }}</p>
+    <p v-if="stored" class="done" role="status">{{ stored }}</p>
+
+    <template v-if="file && map">
+      <div class="fields">
+        <TextField
+          :model-value="map.laboratory"
+          label="laboratory"
+          @update:model-value="reading.change({ laboratory: $event })"
+        />
+        <ChoiceField
+          :model-value="map.dayColumn"
+          label="day stands in"
+          :options="columnOptions"
+          @update:model-value="reading.change({ dayColumn: $event })"
+        />
+        <ChoiceField
+          :model-value="map.dayOrder"
+          label="written"
+          :options="orderOptions"
+          @update:model-value="reading.change({ dayOrder: $event })"
+        />
+        <ChoiceField
+          :model-value="map.sampleColumn"
+          label="sample stands in"
+          :options="columnOptions"
+          @update:model-value="reading.change({ sampleColumn: $event })"
+        />
+        <ChoiceField
+          :model-value="map.placeColumn"
+          label="sick or healthy stands in"
+          :options="placeOptions"
+          @update:model-value="reading.change({ placeColumn: $event })"
+        />
+      </div>
+      <div class="two">
+        <div class="scroll">
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">Column</th>
+                <th scope="col">holds</th>
+                <th scope="col">in</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="heading in resultHeadings" :key="heading">
+                <th scope="row">{{ heading }}</th>
+                <td>
+                  <ChoiceField
+                    :model-value="columnOf(heading)?.kind ?? ''"
+                    :label="`${heading} holds`"
+                    :options="kindOptions"
+                    @update:model-value="(kind) => setKind(heading, kind)"
+                  />
+                </td>
+                <td>
+                  <ChoiceField
+                    v-if="columnOf(heading)"
+                    :model-value="columnOf(heading)?.unit ?? ''"
+                    :label="`${heading} is in`"
+                    :options="unitOptions(columnOf(heading)?.kind ?? 'pH')"
+                    @update:model-value="(unit) => setUnit(heading, unit)"
+                  />
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+        <div class="scroll">
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">Sample</th>
+                <th scope="col">is of</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="sample in samples.slice(0, 60)" :key="sample">
+                <th scope="row">{{ sample }}</th>
+                <td>
+                  <ChoiceField
+                    :model-value="map.stands[sample] ?? '?'"
+                    :label="`${sample} is of`"
+                    :options="standOptions"
+                    @update:model-value="(standId) => setStand(sample, standId)"
+                  />
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      </div>
+      <div class="progress" aria-live="polite">
+        <progress :value="progress" :aria-label="`Rows read: ${rowsRead} of ${rowCount}`" />
+        <span>{{ rowsRead }} of {{ rowCount }} rows read</span>
+      </div>
+      <template v-if="isWhole">
+        <div v-if="errors.length > 0" class="stop" role="alert">
+          <p>
+            {{ errors.length }} cells cannot be read; nothing is stored until they are mended here
+            or in the file.
+          </p>
+          <ul>
+            <li v-for="error in errors.slice(0, 8)" :key="`${error.line}${error.column}`">
+              Line {{ error.line }}, {{ error.column }}: {{ error.message }}
+            </li>
+          </ul>
+        </div>
+        <p v-else class="faint-note">{{ readings.length }} readings. The first of them:</p>
+        <ul class="preview">
+          <li v-for="each in preview" :key="`${each.line}${each.column}`">
+            {{ dayWords(each.takenOn) }}, {{ nameOf(each.standId) }},
+            {{ each.place === 'whole' ? '' : `${each.place}: ` }}
+            {{ readingKinds[each.kind].label }}
+            <b>{{ formatNumber(each.value, 3) }} {{ readingKinds[each.kind].unit }}</b>
+          </li>
+        </ul>
+        <div class="bar">
+          <Button
+            type="primary"
+            :disabled="errors.length > 0 || readings.length === 0"
+            :loading="store.isLoading.value"
+            @click="save"
+          >
+            Store all {{ readings.length }} readings
+          </Button>
+          <Button @click="reading.forget">Leave it</Button>
+        </div>
+      </template>
+      <ProblemNote :problem="store.error.value" />
+    </template>
+    <p v-else-if="!stored" class="faint-note">
+      Any table with a line of headings, a day and a sample name. Columns are guessed, you correct
+      them once, and they are remembered for the laboratory.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.import {
+  display: grid;
+  gap: 12px;
+}
+.head,
+.bar,
+.progress {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.add {
+  border: 1px solid var(--strong-line);
+  border-radius: var(--radius);
+  padding: 5px 13px;
+  cursor: pointer;
+  font-size: 0.88rem;
+  background: var(--sheet);
+}
+.add:focus-within {
+  outline: 2.5px solid var(--rust);
+  outline-offset: 2px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(160px, 1fr));
+  gap: 10px 12px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 3fr 2fr;
+  gap: 24px;
+}
+.scroll {
+  max-height: 330px;
+  overflow: auto;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 0.86rem;
+}
+th {
+  text-align: left;
+  font-weight: 560;
+  padding: 3px 8px 3px 0;
+}
+thead th {
+  color: var(--slate);
+  position: sticky;
+  top: 0;
+  background: var(--sheet);
+}
+td {
+  padding: 3px 8px 3px 0;
+}
+td :deep(label) {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
+.preview li {
+  font-size: 0.87rem;
+  padding: 1px 0;
+}
+.done {
+  font-weight: 600;
+}
+progress {
+  width: 220px;
+  accent-color: var(--rust);
+}
+@media (width < 700px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

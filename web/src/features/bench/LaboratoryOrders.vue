@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import {
+  CreateLaboratoryOrderDto,
+  laboratoryPacketNames,
+  laboratoryPackets,
+  type LaboratoryPacket,
+} from '@spudder/contract/laboratory'
+import { readingPlaces, type ReadingPlace } from '@spudder/core/reading'
+import { Button } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { fetchResults, useLaboratoryOrders, useOrderTests } from '../../api/bench.ts'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import { dayWords, today } from '../../shared/units/today.ts'
+
+const emit = defineEmits<{ results: [fileName: string, csv: string] }>()
+const { standId, stand } = useStandCase()
+const orders = useLaboratoryOrders(() => standId.value)
+const order = useOrderTests()
+const { checked, messageFor } = useChecked(CreateLaboratoryOrderDto, () => order.error.value)
+
+const isInSolution = computed(() => stand.value?.size.kind === 'solution')
+const packets = ref<LaboratoryPacket[]>(isInSolution.value ? ['water', 'leaf'] : ['soil'])
+const places = ref<ReadingPlace[]>(['sick', 'healthy'])
+const orderedOn = ref(today())
+
+async function send(): Promise<void> {
+  const dto = checked({
+    id: crypto.randomUUID(),
+    orderedOn: orderedOn.value,
+    packets: packets.value,
+    places: places.value,
+  })
+  if (dto) await order.mutateAsync({ id: standId.value, dto }).catch(() => undefined)
+}
+
+const failure = ref<unknown>()
+async function open(id: string): Promise<void> {
+  failure.value = undefined
+  const results = await fetchResults(id).catch((error: unknown) => (failure.value = error))
+  if (results && typeof results === 'object' && 'csv' in results) {
+    const { fileName, csv } = results as { fileName: string; csv: string }
+    emit('results', fileName, csv)
+  }
+}
+</script>
+
+<template>
+  <section class="orders" aria-label="Laboratory">
+    <form @submit.prevent="send">
+      <h3>Send samples</h3>
+      <fieldset>
+        <legend>Tests</legend>
+        <label v-for="name in laboratoryPacketNames" :key="name">
+          <input v-model="packets" type="checkbox" :value="name" /> {{ laboratoryPackets[name] }}
+        </label>
+        <p v-if="messageFor('packets')" class="wrong" role="alert">{{ messageFor('packets') }}</p>
+      </fieldset>
+      <fieldset>
+        <legend>Samples of</legend>
+        <label v-for="name in ['sick', 'healthy', 'whole'] as const" :key="name">
+          <input v-model="places" type="checkbox" :value="name" /> {{ readingPlaces[name] }}
+        </label>
+        <p class="faint-note">Sick and healthy go apart: the difference is what counts.</p>
+        <p v-if="messageFor('places')" class="wrong" role="alert">{{ messageFor('places') }}</p>
+      </fieldset>
+      <TextField
+        v-model="orderedOn"
+        label="sent on"
+        type="date"
+        :message="messageFor('orderedOn')"
+      />
+      <div>
+        <Button html-type="submit" :loading="order.isLoading.value">Send to the laboratory</Button>
+      </div>
+      <ProblemNote :problem="order.error.value" />
+      <p class="faint-note">
+        The laboratory is simulated: it takes its days and sends a file as real ones do.
+      </p>
+    </form>
+    <div>
+      <h3>On their way and back</h3>
+      <p v-if="(orders.data.value ?? []).length === 0" class="faint-note">Nothing was sent yet.</p>
+      <ul>
+        <li v-for="each in (orders.data.value ?? []).toReversed()" :key="each.id">
+          <span>
+            <b>{{ dayWords(each.orderedOn) }}</b>: {{ each.packets.join(', ') }};
+            {{ each.places.join(' and ') }}
+          </span>
+          <Button v-if="each.isReady" size="small" @click="open(each.id)">Open the results</Button>
+          <span v-else class="faint-note">back {{ dayWords(each.readyOn) }}</span>
+        </li>
+      </ul>
+      <ProblemNote :problem="(failure as Error | null) ?? null" />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.orders {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px 30px;
+}
+form,
+fieldset {
+  display: grid;
+  gap: 6px;
+  align-content: start;
+}
+form {
+  gap: 10px;
+}
+label {
+  font-size: 0.9rem;
+}
+li {
+  display: flex;
+  gap: 10px;
+  justify-content: space-between;
+  align-items: center;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--line);
+  font-size: 0.9rem;
+}
+.wrong {
+  color: var(--rust);
+  font-size: 0.84rem;
+}
+@media (width < 700px) {
+  .orders {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import type { ReadingDto } from '@spudder/contract/reading'
+import {
+  doubtOf,
+  readingKinds,
+  readingMedia,
+  readingMethods,
+  readingPlaces,
+  type ReadingMedium,
+} from '@spudder/core/reading'
+import { formatNumber } from '@spudder/core/quantity'
+import { computed, ref } from 'vue'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import { dayWords } from '../../shared/units/today.ts'
+
+/** What was measured, the newest first, by what it was measured in. */
+const { story } = useStandCase()
+const all = ref(false)
+const shownEach = 7
+const media = ['soil', 'tissue', 'water'] as const satisfies readonly ReadingMedium[]
+const groups = computed(() =>
+  media
+    .map((medium) => ({
+      medium,
+      readings: (story.value?.readings ?? [])
+        .filter(({ kind }) => readingKinds[kind].medium === medium)
+        .toReversed(),
+    }))
+    .filter(({ readings }) => readings.length > 0),
+)
+const isCut = computed(() => groups.value.some(({ readings }) => readings.length > shownEach))
+const placeWords = ({ place }: ReadingDto) =>
+  place && place !== 'whole' ? readingPlaces[place] : ''
+</script>
+
+<template>
+  <section aria-label="Readings">
+    <h3>Readings</h3>
+    <p v-if="groups.length === 0" class="faint-note">Nothing measured yet.</p>
+    <template v-for="{ medium, readings } in groups" :key="medium">
+      <h4>{{ readingMedia[medium] }}</h4>
+      <ul>
+        <li v-for="each in all ? readings : readings.slice(0, shownEach)" :key="each.id">
+          <span>{{ readingKinds[each.kind].label }}</span>
+          <b>
+            {{ formatNumber(each.value, 3) }}
+            <span class="unit"
+              >± {{ formatNumber(doubtOf(each), 2) }} {{ readingKinds[each.kind].unit }}</span
+            >
+          </b>
+          <span class="about">
+            {{ dayWords(each.takenOn) }}, {{ each.instrument || readingMethods[each.method].label }}
+            {{ placeWords(each) }}
+          </span>
+        </li>
+      </ul>
+    </template>
+    <button v-if="isCut && !all" type="button" class="more" @click="all = true">
+      All readings
+    </button>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 5px;
+}
+h4 {
+  margin: 6px 0 0;
+  font-size: 0.78rem;
+  font-weight: 600;
+  color: var(--slate);
+}
+li {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 0 10px;
+  padding: 3px 0;
+  border-top: 1px solid var(--line);
+  font-size: 0.87rem;
+}
+b {
+  font-variant-numeric: tabular-nums;
+}
+.about {
+  grid-column: 1 / -1;
+  font-size: 0.78rem;
+  color: var(--slate);
+}
+.more {
+  justify-self: start;
+  border: 0;
+  background: none;
+  color: var(--rust);
+  text-decoration: underline;
+  cursor: pointer;
+  padding: 4px 0;
+  font-size: 0.86rem;
+}
+</style>

@@ -1,0 +1,40 @@
+import { CreateReadingDto } from '@spudder/contract/reading'
+import { questionsAbout, type Doubtful } from '@spudder/core/reading'
+import { computed, ref } from 'vue'
+import { useStoreReading } from '../../api/stands.ts'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import { useChecked } from '../../shared/form/use-checked.ts'
+
+/** A reading that is about to be kept. */
+export type ReadingGiven = Omit<CreateReadingDto, 'note'>
+
+/**
+ * Keeps a reading of the stand. One out of the ordinary is asked about first: kept when it is said
+ * to be so, or as what it was read for by mistake.
+ */
+export function useKeepReading() {
+  const { standId, story } = useStandCase()
+  const store = useStoreReading()
+  const { checked, messageFor } = useChecked(CreateReadingDto, () => store.error.value)
+  const questions = ref<readonly Doubtful[]>([])
+
+  /** @returns whether it was stored */
+  async function keep(given: ReadingGiven, isSaidToBeSo = false): Promise<boolean> {
+    const dto = checked(given)
+    if (!dto) return false
+    questions.value = isSaidToBeSo ? [] : questionsAbout(dto, story.value?.readings ?? [])
+    if (questions.value.length > 0) return false
+    return store.mutateAsync({ id: standId.value, dto }).then(
+      () => true,
+      () => false,
+    )
+  }
+  return {
+    keep,
+    messageFor,
+    questions,
+    forgetQuestions: () => (questions.value = []),
+    problem: computed(() => store.error.value),
+    isLoading: computed(() => store.isLoading.value),
+  }
+}

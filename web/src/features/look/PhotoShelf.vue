@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { photoTypes } from '@spudder/contract/photo'
+import { ref, useId } from 'vue'
+import { photoAddress, useKeepPhoto } from '../../api/stands.ts'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import { dayWords } from '../../shared/units/today.ts'
+
+/** Photos beside the look, kept with its case. */
+const { standId, photos } = useStandCase()
+const keep = useKeepPhoto()
+const id = useId()
+const refused = ref('')
+const mostBytes = 12 * 1024 * 1024
+
+async function take(files: FileList | null | undefined): Promise<void> {
+  refused.value = ''
+  for (const file of files ?? []) {
+    if (!(photoTypes as readonly string[]).includes(file.type)) {
+      refused.value = `${file.name}: give a JPEG or PNG picture.`
+      continue
+    }
+    if (file.size > mostBytes) {
+      refused.value = `${file.name}: at most 12 MB; take it at a smaller size.`
+      continue
+    }
+    const photoId = crypto.randomUUID()
+    await keep.mutateAsync({ id: standId.value, photoId, file }).catch(() => undefined)
+  }
+}
+function chosen(event: Event): void {
+  const input = event.target as HTMLInputElement
+  void take(input.files).then(() => (input.value = ''))
+}
+</script>
+
+<template>
+  <section
+    class="sheet photos"
+    aria-label="Photos"
+    @dragover.prevent
+    @drop.prevent="take($event.dataTransfer?.files)"
+  >
+    <h2>Photos</h2>
+    <ul v-if="photos.length > 0">
+      <li v-for="photo in photos" :key="photo.id">
+        <a :href="photoAddress(photo.id)" target="_blank" rel="noopener">
+          <img :src="photoAddress(photo.id)" :alt="`Photo ${photo.fileName}`" loading="lazy" />
+        </a>
+        <span>{{ photo.takenOn ? dayWords(photo.takenOn) : 'no day in the picture' }}</span>
+      </li>
+    </ul>
+    <label :for="id" class="add">
+      {{ keep.isLoading.value ? 'Keeping …' : 'Add a photo' }}
+      <input
+        :id="id"
+        type="file"
+        accept="image/jpeg,image/png"
+        multiple
+        class="visually-hidden"
+        @change="chosen"
+      />
+    </label>
+    <p class="faint-note">JPEG or PNG, or drop it here. Kept with the case.</p>
+    <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
+    <ProblemNote :problem="keep.error.value" />
+  </section>
+</template>
+
+<style scoped>
+.photos {
+  padding: 10px 14px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+}
+ul {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+li {
+  display: grid;
+  font-size: 0.74rem;
+  color: var(--slate);
+  max-width: 96px;
+}
+img {
+  width: 96px;
+  height: 72px;
+  object-fit: cover;
+  border-radius: 4px;
+  display: block;
+}
+.add {
+  border: 1px solid var(--strong-line);
+  border-radius: var(--radius);
+  padding: 5px 13px;
+  cursor: pointer;
+  font-size: 0.88rem;
+  background: var(--sheet);
+}
+.add:focus-within {
+  outline: 2.5px solid var(--rust);
+  outline-offset: 2px;
+}
+.refused {
+  color: var(--rust);
+  font-size: 0.86rem;
+  font-weight: 560;
+}
+</style>
