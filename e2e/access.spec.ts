@@ -13,6 +13,8 @@ async function seriousFaults(page: Page): Promise<string[]> {
 const screens = [
   ['Gardenia house', 'look'],
   ['Gardenia house', 'verdict'],
+  ['Bowling green', 'bench'],
+  ['Lettuce raft loop', 'bench'],
   ['Gardenia house', 'remedy'],
   ['Lettuce raft loop', 'jobs'],
   ['South vineyard block', 'watch'],

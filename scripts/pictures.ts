@@ -24,6 +24,8 @@ const pictures: readonly Picture[] = [
   { name: 'look', stand: 'Gardenia house', path: '/look' },
   { name: 'look-phone', stand: 'Bowling green', path: '/look', isPhone: true },
   { name: 'verdict', stand: 'South vineyard block', path: '/verdict' },
+  { name: 'bench', stand: 'Lettuce raft loop', path: '/bench' },
+  { name: 'bench-phone', stand: 'Lettuce raft loop', path: '/bench', isPhone: true },
   { name: 'remedy', stand: 'South vineyard block', path: '/remedy' },
   { name: 'jobs', stand: 'Lettuce raft loop', path: '/jobs' },
   { name: 'jobs-phone', stand: 'Lettuce raft loop', path: '/jobs', isPhone: true },

@@ -10,6 +10,7 @@ const scripts = {
   check: { file: 'check.ts', withBrowser: false },
   test: { file: 'test.ts', withBrowser: true },
   bench: { file: 'bench.ts', withBrowser: true },
+  calibrate: { file: 'calibrate.ts', withBrowser: false },
   pictures: { file: 'pictures.ts', withBrowser: true },
 }
 

@@ -1,2 +1,2 @@
-export { MeterQueryDto, MeterReadingDto, meterSamples } from './meter.dto.ts'
+export { MeterQueryDto, MeterReadingDto } from './meter.dto.ts'
 export type { MeterQuestion, MeterSample, MeterService } from './meter.dto.ts'

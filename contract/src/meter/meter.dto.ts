@@ -1,7 +1,7 @@
 import { IsIn, IsNumber, IsString } from 'class-validator'
 
 /** What the electrode of a pH meter can be put into. */
-export const meterSamples = ['sample', 'buffer-4', 'buffer-7', 'buffer-10'] as const
+const meterSamples = ['sample', 'buffer-4', 'buffer-7', 'buffer-10'] as const
 export type MeterSample = (typeof meterSamples)[number]
 
 export class MeterQueryDto {

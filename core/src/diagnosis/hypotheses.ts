@@ -12,7 +12,7 @@ export interface Hypothesis {
   readonly prior: number
 }
 
-export const somethingElse = 'something-else'
+const somethingElse = 'something-else'
 
 const isOneFamily = (a: Cause, b: Cause): boolean =>
   families.some((family) => family.includes(a.id) && family.includes(b.id))

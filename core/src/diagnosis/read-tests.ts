@@ -37,7 +37,7 @@ type Bands = readonly (readonly [value: string, below: number])[]
 const normalBelow = (z: number): number => (1 + errorFunction(z / Math.SQRT2)) / 2
 
 /** How likely a doubtful value lies in each band. */
-export function beliefOver(bands: Bands, { value, doubt }: ExposedValue): Belief {
+function beliefOver(bands: Bands, { value, doubt }: ExposedValue): Belief {
   let below = 0
   const belief: Record<string, number> = {}
   for (const [name, upTo] of bands) {

@@ -6,14 +6,14 @@ import type { ExposedValue } from './exposure.ts'
 
 const masses = 'atomic masses of IUPAC: Ca 40.078, Mg 24.305, CaCO3 100.087'
 /** Calcium in a hardness given as CaCO3, by mass. */
-export const calciumInCaCO3: Figure = {
+const calciumInCaCO3: Figure = {
   value: 40.078 / 100.087,
   unit: '',
   source: masses,
   mark: 'D',
 }
 /** Magnesium in a hardness given as CaCO3, by mass. */
-export const magnesiumInCaCO3: Figure = {
+const magnesiumInCaCO3: Figure = {
   value: 24.305 / 100.087,
   unit: '',
   source: masses,

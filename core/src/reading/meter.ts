@@ -20,7 +20,7 @@ export interface Calibration {
 }
 
 /** What an ideal electrode gives for one pH at 25 °C: RT ln 10 / F [mV]. */
-export const idealMillivoltsPerPH: Figure = {
+const idealMillivoltsPerPH: Figure = {
   value: ((8.314462618 * 298.15 * Math.LN10) / 96485.33212) * 1000,
   unit: 'mV',
   source: 'Nernst equation, CODATA constants, 25 °C',
@@ -29,7 +29,7 @@ export const idealMillivoltsPerPH: Figure = {
 /** Slopes between which an electrode may be trusted [%]. */
 export const fitSlope = { low: 92, high: 102, source: 'common practice', mark: 'C' } as const
 /** An electrode farther off than this at pH 7 is spent or dirty [mV]. */
-export const fitOffset: Figure = { value: 30, unit: 'mV', source: 'common practice', mark: 'C' }
+const fitOffset: Figure = { value: 30, unit: 'mV', source: 'common practice', mark: 'C' }
 
 const millivoltBounds = { min: -600, max: 600, unit: 'mV' } as const
 const bufferBounds = { min: 1, max: 13 } as const

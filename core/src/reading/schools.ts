@@ -17,7 +17,7 @@ export interface SchoolReading {
  * @param manganeseMgPerKg DTPA manganese of the same sample, where known [mg/kg]
  * @throws {CoreError} out-of-range
  */
-export function readSoilIron(
+function readSoilIron(
   school: IronSchoolName,
   ironMgPerKg: number,
   manganeseMgPerKg?: number,

@@ -1,3 +1,4 @@
+import 'reflect-metadata'
 import { describe, expect, it } from 'vitest'
 import { climates } from '@spudder/contract/place'
 import { SimulatedWeather } from './index.ts'

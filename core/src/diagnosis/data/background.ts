@@ -1,5 +1,4 @@
 import type { Context } from '../../plant/index.ts'
-import type { Sourced } from '../../reference/index.ts'
 import type { FeatureName } from './features.ts'
 
 /** How often each value is met, as relative weights. */
@@ -12,18 +11,12 @@ interface Background {
   readonly inContext?: Readonly<Partial<Record<Context, Frequencies>>>
 }
 
-/** Where the table comes from: nobody has counted; it is laid open to be corrected. */
-export const backgroundSource: Sourced = {
-  source:
-    'how often it is met on plants pale for reasons that have nothing to do with it, by our judgement',
-  mark: 'J',
-}
-
 const threeSupplies: Background = { otherwise: { low: 1.2, marginal: 2, enough: 6.8 } }
 
 /**
  * What is seen on pale plants whose cause says nothing of a feature; "something else" is judged by
- * it throughout.
+ * it throughout. How often each is met nobody has counted: all of it is our judgement (J), laid open
+ * to be corrected.
  */
 // prettier-ignore
 export const background: Readonly<Record<FeatureName, Background>> = {

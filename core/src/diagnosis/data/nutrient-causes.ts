@@ -5,7 +5,6 @@ import {
   greensWith,
   greensWithNothing,
   lowInLeaf,
-  lowInSoil,
   nothingLiving,
   oldLeavesFirst,
   tiedUpByPH,

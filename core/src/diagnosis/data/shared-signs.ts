@@ -88,4 +88,3 @@ export const greensWith = (nutrient: string): ByValue => ({
 export const greensWithNothing: ByValue = { none: 9, otherwise: 0.25 }
 
 export const lowInLeaf: ByValue = { low: 6.5, marginal: 2.8, enough: 0.7 }
-export const lowInSoil: ByValue = { low: 6, marginal: 2.8, medium: 2.8, enough: 1.2, much: 0.2 }

@@ -1,7 +1,7 @@
 import type { Sourced } from '../../reference/index.ts'
 
 /** Nutrients for which leaf sufficiency is kept, with the unit of dry matter they are given in. */
-export const tissueNutrients = {
+const tissueNutrients = {
   nitrogen: '%',
   potassium: '%',
   magnesium: '%',

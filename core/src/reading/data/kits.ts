@@ -11,7 +11,7 @@ export interface DropKit extends Sourced {
 }
 
 /** One German degree of hardness, as CaCO3 [mg/L]: 10 mg CaO, whose mass is 56.077 to 100.087. */
-export const degreeAsCaCO3 = 17.848
+const degreeAsCaCO3 = 17.848
 
 const degrees = {
   source: '1 drop = 1 °dH = 17.85 mg/L as CaCO3 on 5 mL of sample, usual for such kits',

@@ -27,9 +27,9 @@ const tool = ref<Tool | undefined>(stand.value?.size.kind === 'solution' ? 'drop
 
 const file = useTemplateRef<InstanceType<typeof LaboratoryImport>>('file')
 /** Results that came back are opened as any other file is. */
-async function openResults(fileName: string, csv: string): Promise<void> {
+async function openResults(laboratory: string, fileName: string, csv: string): Promise<void> {
   await nextTick()
-  file.value?.open(fileName, csv)
+  file.value?.open(fileName, csv, laboratory)
 }
 </script>
 

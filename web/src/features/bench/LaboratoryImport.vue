@@ -4,7 +4,7 @@ import { columnUnits, dayOrderNames, dayOrders, type ResultColumn } from '@spudd
 import { readingKindNames, readingKinds, type ReadingKind } from '@spudder/core/reading'
 import { formatNumber } from '@spudder/core/quantity'
 import { Button } from 'ant-design-vue'
-import { computed, ref, useId } from 'vue'
+import { computed, nextTick, ref, useId, useTemplateRef } from 'vue'
 import { useImportResults } from '../../api/bench.ts'
 import { useEstateNames } from '../../api/places.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -31,11 +31,14 @@ const { checked } = useChecked(CreateImportDto, () => store.error.value)
 const id = useId()
 const importId = ref(crypto.randomUUID() as string)
 const stored = ref('')
+const section = useTemplateRef<HTMLElement>('section')
 
-function open(name: string, text: string): void {
+/** @param laboratory whose file it is, where that is known */
+function open(name: string, text: string, laboratory = ''): void {
   stored.value = ''
   importId.value = crypto.randomUUID()
-  reading.open(name, text)
+  reading.open(name, text, laboratory)
+  void nextTick(() => section.value?.scrollIntoView({ block: 'nearest', behavior: 'smooth' }))
 }
 defineExpose({ open })
 
@@ -112,7 +115,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <section class="import" aria-label="Laboratory file">
+  <section ref="section" class="import" aria-label="Laboratory file">
     <div class="head">
       <h3>A laboratory’s file</h3>
       <label :for="id" class="add">

@@ -3,6 +3,7 @@ import {
   CreateLaboratoryOrderDto,
   laboratoryPacketNames,
   laboratoryPackets,
+  type LaboratoryOrderDto,
   type LaboratoryPacket,
 } from '@spudder/contract/laboratory'
 import { readingPlaces, type ReadingPlace } from '@spudder/core/reading'
@@ -15,9 +16,10 @@ import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 
-const emit = defineEmits<{ results: [fileName: string, csv: string] }>()
+const emit = defineEmits<{ results: [laboratory: string, fileName: string, csv: string] }>()
 const { standId, stand } = useStandCase()
 const orders = useLaboratoryOrders(() => standId.value)
+const known = computed(() => (orders.data.value ?? []).toReversed())
 const order = useOrderTests()
 const { checked, messageFor } = useChecked(CreateLaboratoryOrderDto, () => order.error.value)
 
@@ -37,64 +39,68 @@ async function send(): Promise<void> {
 }
 
 const failure = ref<unknown>()
-async function open(id: string): Promise<void> {
+async function open({ id, laboratory }: LaboratoryOrderDto): Promise<void> {
   failure.value = undefined
   const results = await fetchResults(id).catch((error: unknown) => (failure.value = error))
   if (results && typeof results === 'object' && 'csv' in results) {
     const { fileName, csv } = results as { fileName: string; csv: string }
-    emit('results', fileName, csv)
+    emit('results', laboratory, fileName, csv)
   }
 }
 </script>
 
 <template>
   <section class="orders" aria-label="Laboratory">
-    <form @submit.prevent="send">
-      <h3>Send samples</h3>
-      <fieldset>
-        <legend>Tests</legend>
-        <label v-for="name in laboratoryPacketNames" :key="name">
-          <input v-model="packets" type="checkbox" :value="name" /> {{ laboratoryPackets[name] }}
-        </label>
-        <p v-if="messageFor('packets')" class="wrong" role="alert">{{ messageFor('packets') }}</p>
-      </fieldset>
-      <fieldset>
-        <legend>Samples of</legend>
-        <label v-for="name in ['sick', 'healthy', 'whole'] as const" :key="name">
-          <input v-model="places" type="checkbox" :value="name" /> {{ readingPlaces[name] }}
-        </label>
-        <p class="faint-note">Sick and healthy go apart: the difference is what counts.</p>
-        <p v-if="messageFor('places')" class="wrong" role="alert">{{ messageFor('places') }}</p>
-      </fieldset>
-      <TextField
-        v-model="orderedOn"
-        label="sent on"
-        type="date"
-        :message="messageFor('orderedOn')"
-      />
-      <div>
-        <Button html-type="submit" :loading="order.isLoading.value">Send to the laboratory</Button>
-      </div>
-      <ProblemNote :problem="order.error.value" />
-      <p class="faint-note">
-        The laboratory is simulated: it takes its days and sends a file as real ones do.
-      </p>
-    </form>
     <div>
       <h3>On their way and back</h3>
-      <p v-if="(orders.data.value ?? []).length === 0" class="faint-note">Nothing was sent yet.</p>
+      <p v-if="known.length === 0" class="faint-note">Nothing was sent yet.</p>
       <ul>
-        <li v-for="each in (orders.data.value ?? []).toReversed()" :key="each.id">
+        <li v-for="each in known" :key="each.id">
           <span>
             <b>{{ dayWords(each.orderedOn) }}</b>: {{ each.packets.join(', ') }};
             {{ each.places.join(' and ') }}
           </span>
-          <Button v-if="each.isReady" size="small" @click="open(each.id)">Open the results</Button>
+          <Button v-if="each.isReady" size="small" @click="open(each)">Open the results</Button>
           <span v-else class="faint-note">back {{ dayWords(each.readyOn) }}</span>
         </li>
       </ul>
       <ProblemNote :problem="(failure as Error | null) ?? null" />
     </div>
+    <details :open="known.length === 0">
+      <summary>Send samples</summary>
+      <form @submit.prevent="send">
+        <fieldset>
+          <legend>Tests</legend>
+          <label v-for="name in laboratoryPacketNames" :key="name">
+            <input v-model="packets" type="checkbox" :value="name" /> {{ laboratoryPackets[name] }}
+          </label>
+          <p v-if="messageFor('packets')" class="wrong" role="alert">{{ messageFor('packets') }}</p>
+        </fieldset>
+        <fieldset>
+          <legend>Samples of</legend>
+          <label v-for="name in ['sick', 'healthy', 'whole'] as const" :key="name">
+            <input v-model="places" type="checkbox" :value="name" /> {{ readingPlaces[name] }}
+          </label>
+          <p class="faint-note">Sick and healthy go apart: the difference is what counts.</p>
+          <p v-if="messageFor('places')" class="wrong" role="alert">{{ messageFor('places') }}</p>
+        </fieldset>
+        <TextField
+          v-model="orderedOn"
+          label="sent on"
+          type="date"
+          :message="messageFor('orderedOn')"
+        />
+        <div>
+          <Button html-type="submit" :loading="order.isLoading.value"
+            >Send to the laboratory</Button
+          >
+        </div>
+        <ProblemNote :problem="order.error.value" />
+        <p class="faint-note">
+          The laboratory is simulated: it takes its days and sends a file as real ones do.
+        </p>
+      </form>
+    </details>
   </section>
 </template>
 
@@ -115,6 +121,12 @@ form {
 }
 label {
   font-size: 0.9rem;
+}
+summary {
+  cursor: pointer;
+  color: var(--rust);
+  font-size: 0.9rem;
+  padding-bottom: 8px;
 }
 li {
   display: flex;

@@ -15,6 +15,7 @@ import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import { useKept } from '../../shared/form/kept.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
+import { lineStart } from '../../shared/words/sentence.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 import DoubtfulNote from './DoubtfulNote.vue'
 import { useKeepReading } from './use-keep-reading.ts'
@@ -156,8 +157,8 @@ async function save(isSaidToBeSo = false): Promise<void> {
       <ProblemNote :problem="problem ?? (failure as Error | null)" />
     </section>
     <p class="faint-note simulated">
-      {{ device || 'The pH pen' }} stands in for a real one: an electrode that drifts, loses slope
-      and is never quite still.
+      {{ lineStart(device || 'the pH pen') }} stands in for a real one: an electrode that drifts,
+      loses slope and is never quite still.
     </p>
   </div>
 </template>

@@ -6,6 +6,7 @@ import {
   readingMedia,
   readingMethods,
   readingPlaces,
+  type ReadingKind,
   type ReadingMedium,
 } from '@spudder/core/reading'
 import { formatNumber } from '@spudder/core/quantity'
@@ -14,16 +15,19 @@ import { useStandCase } from '../../shared/case/stand-case.ts'
 import { dayWords } from '../../shared/units/today.ts'
 
 /** What was measured, the newest first, by what it was measured in. */
-const { story } = useStandCase()
+const { story, stand } = useStandCase()
 const all = ref(false)
 const shownEach = 7
 const media = ['soil', 'tissue', 'water'] as const satisfies readonly ReadingMedium[]
+/** In a loop the pH is that of the water. */
+const mediumOf = (kind: ReadingKind): ReadingMedium =>
+  kind === 'pH' && stand.value?.size.kind === 'solution' ? 'water' : readingKinds[kind].medium
 const groups = computed(() =>
   media
     .map((medium) => ({
       medium,
       readings: (story.value?.readings ?? [])
-        .filter(({ kind }) => readingKinds[kind].medium === medium)
+        .filter(({ kind }) => mediumOf(kind) === medium)
         .toReversed(),
     }))
     .filter(({ readings }) => readings.length > 0),
@@ -82,6 +86,9 @@ li {
 }
 b {
   font-variant-numeric: tabular-nums;
+}
+.unit {
+  font-size: 0.8rem;
 }
 .about {
   grid-column: 1 / -1;

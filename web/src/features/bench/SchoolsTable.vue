@@ -99,7 +99,7 @@ label {
 }
 .source {
   font-size: 0.76rem;
-  color: var(--faint);
+  color: var(--slate);
 }
 strong {
   font-size: 1.02rem;

@@ -49,15 +49,20 @@ export function useFileReading(
     return { ...guessed, stands: Object.fromEntries(named) }
   }
 
-  function open(name: string, text: string): void {
+  function open(name: string, text: string, laboratory: string): void {
     problem.value = ''
     try {
       const read = readLaboratoryFile(text)
-      const known = remembered().findLast((each) => fitsFile(each, read))
+      const known = remembered().findLast(
+        (each) => fitsFile(each, read) && (laboratory === '' || each.laboratory === laboratory),
+      )
       fileName.value = name
       csv.value = text
       file.value = read
-      map.value = withStands(known ?? guessMap(read, 'My laboratory'), read)
+      map.value = withStands(
+        known ?? guessMap(read, laboratory === '' ? 'My laboratory' : laboratory),
+        read,
+      )
       void readRows()
     } catch (error) {
       if (!(error instanceof CoreError)) throw error

@@ -20,9 +20,16 @@ export function useKeepReading() {
 
   /** @returns whether it was stored */
   async function keep(given: ReadingGiven, isSaidToBeSo = false): Promise<boolean> {
+    const asked = Number.isFinite(given.value)
+      ? questionsAbout(given, story.value?.readings ?? [])
+      : []
+    // A value read in another unit may lie beyond all bounds: ask for the unit before refusing it.
+    const mistaken = asked.filter(({ instead }) => instead !== undefined)
+    questions.value = isSaidToBeSo ? [] : mistaken
+    if (questions.value.length > 0) return false
     const dto = checked(given)
     if (!dto) return false
-    questions.value = isSaidToBeSo ? [] : questionsAbout(dto, story.value?.readings ?? [])
+    questions.value = isSaidToBeSo ? [] : asked
     if (questions.value.length > 0) return false
     return store.mutateAsync({ id: standId.value, dto }).then(
       () => true,

@@ -47,7 +47,12 @@ const store = useStoreLook()
 const { checked, messageFor } = useChecked(CreateLookDto, () => store.error.value)
 
 const severity = ref<Severity>(3)
-const pattern = ref<LeafPattern>('fine-green-veins')
+/** The usual beginning: an iron leaf, which is striped where it is a blade. */
+const pattern = ref<LeafPattern>(
+  stand.value && findPlant(stand.value.plantId).leafForm === 'blade'
+    ? 'stripes'
+    : 'fine-green-veins',
+)
 const brush = computed<LeafPaint>(() => ({ severity: severity.value, pattern: pattern.value }))
 const leading = computed(() => verdict.value?.ranked[0])
 const leaves = computed(() => (figureKind.value ? leavesOf(figureKind.value) : []))

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { photoTypes } from '@spudder/contract/photo'
-import { ref, useId } from 'vue'
+import { computed, ref, useId } from 'vue'
+import { fieldMessage } from '../../api/api-problem.ts'
 import { photoAddress, useKeepPhoto } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
@@ -11,6 +12,8 @@ const { standId, photos } = useStandCase()
 const keep = useKeepPhoto()
 const id = useId()
 const refused = ref('')
+/** What the server had against the picture itself. */
+const ofTheFile = computed(() => fieldMessage(keep.error.value, 'photo'))
 const mostBytes = 12 * 1024 * 1024
 
 async function take(files: FileList | null | undefined): Promise<void> {
@@ -62,8 +65,8 @@ function chosen(event: Event): void {
       />
     </label>
     <p class="faint-note">JPEG or PNG, or drop it here. Kept with the case.</p>
-    <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
-    <ProblemNote :problem="keep.error.value" />
+    <p v-if="refused || ofTheFile" class="refused" role="alert">{{ refused || ofTheFile }}</p>
+    <ProblemNote v-else :problem="keep.error.value" />
   </section>
 </template>
 

@@ -36,7 +36,7 @@ describe('a look in words', () => {
   it('asks what makes sense for the stand, and nothing else', () => {
     for (const context of ['turf', 'aquaponic'] as const) {
       const asked = findingsAsked(context).filter(
-        (name) => name !== 'pattern' && name !== 'severity',
+        (name) => !['pattern', 'severity', 'oldPattern'].includes(name),
       )
       expect(words(context).findAll('legend')).toHaveLength(asked.length)
     }

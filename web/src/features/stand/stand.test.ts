@@ -106,7 +106,7 @@ async function open(story: StandStoryDto) {
         props: true,
         children: [
           { path: '', name: 'stand', component: StandStart },
-          ...['look', 'verdict', 'remedy', 'jobs', 'watch'].map((name) => ({
+          ...['look', 'verdict', 'bench', 'remedy', 'jobs', 'watch'].map((name) => ({
             path: name,
             name,
             component: step,

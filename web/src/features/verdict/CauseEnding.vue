@@ -69,7 +69,7 @@ dt {
 }
 .source {
   font-size: 0.78rem;
-  color: var(--faint);
+  color: var(--slate);
 }
 @media (width < 700px) {
   dl {

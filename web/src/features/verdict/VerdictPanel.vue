@@ -27,9 +27,12 @@ const leading = computed(() => verdict.value?.ranked[0])
 const second = computed(() => verdict.value?.ranked[1])
 const settling = computed(() => verdict.value && settlingOf(verdict.value))
 const ironWords = computed(() => percent(verdict.value?.ironIsRemedy ?? 0))
-/** Below this nobody should buy iron on this verdict [1]; our judgement. */
-const ironFrom = 0.3
-const isNotIron = computed(() => (verdict.value?.ironIsRemedy ?? 1) < ironFrom)
+/** Nobody should buy iron where what leads does not ask for it, and more speaks against than for. */
+const isNotIron = computed(
+  () =>
+    leading.value?.causes.every(({ remedy }) => remedy === 'not-iron') &&
+    (verdict.value?.ironIsRemedy ?? 1) < 0.5,
+)
 const seenWords = computed(() => {
   if (isDirty.value) return 'A look begun, not stored yet.'
   return newestLook.value ? `Seen ${dayWords(newestLook.value.lookedOn)}.` : ''

@@ -127,7 +127,7 @@ const span = (from: number, to: number) => ({ x: from, width: Math.max(0, to - f
     <line :x1="xToday" :x2="xToday" :y1="isLarge ? 4 : 0" :y2="height" class="today" />
     <g v-if="bracket" class="bracket">
       <path :d="`M${bracket.from},${bracketY - 4}v6H${bracket.to}v-6`" />
-      <text :x="(bracket.from + bracket.to) / 2" :y="bracketY + 14" text-anchor="middle">
+      <text :x="Math.max(bracket.to, 100)" :y="bracketY + 14" text-anchor="end">
         {{ bracketWords }}
       </text>
     </g>

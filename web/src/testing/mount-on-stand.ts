@@ -1,0 +1,102 @@
+import type { PlaceDto } from '@spudder/contract/place'
+import type { StandStoryDto } from '@spudder/contract/stand'
+import type { Context } from '@spudder/core/plant'
+import { PiniaColada } from '@pinia/colada'
+import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
+import { createPinia } from 'pinia'
+import { vi } from 'vitest'
+import { computed, defineComponent, h, type Component } from 'vue'
+import { createMemoryHistory, createRouter } from 'vue-router'
+import { provideStandCase } from '../shared/case/stand-case.ts'
+
+const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-15T08:00:00.000Z' }
+
+/** What a panel of a stand is mounted with. */
+interface OnStand {
+  readonly context?: Context
+  readonly plantId?: string
+  readonly story?: Partial<StandStoryDto>
+  readonly settings?: PlaceDto['settings']
+}
+
+/** A panel of a stand, with what was sent to the server. */
+export interface MountedPanel {
+  readonly panel: VueWrapper
+  readonly sent: { readonly method: string; readonly path: string; readonly body: unknown }[]
+}
+
+function storyOf({
+  context = 'turf',
+  plantId = 'creeping-bentgrass',
+  story,
+}: OnStand): StandStoryDto {
+  const isLoop = context === 'aquaponic' || context === 'hydroponic'
+  return {
+    stand: {
+      id: 'green',
+      placeId: 'place',
+      name: 'Green',
+      context,
+      plantId,
+      size: isLoop ? { kind: 'solution', volumeL: 900 } : { kind: 'area', areaM2: 100 },
+      note: '',
+      ...recorded,
+    },
+    readings: [],
+    events: [],
+    cases: [],
+    looks: [],
+    photos: [],
+    remedies: [],
+    jobs: [],
+    entries: [],
+    ...story,
+  }
+}
+
+/**
+ * Mounts a panel on a stand, with a server that answers from `answers` by path and else with the
+ * stand's story.
+ */
+export async function mountOnStand(
+  panel: Component,
+  given: OnStand = {},
+  answers: Readonly<Record<string, unknown>> = {},
+): Promise<MountedPanel> {
+  const sent: MountedPanel['sent'] = []
+  const place = {
+    id: 'place',
+    name: 'Vennlow',
+    unitSystem: 'us',
+    climate: 'temperate',
+    settings: given.settings ?? {},
+    ...recorded,
+  }
+  vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
+    const path = url.replace('/api', '')
+    if (method !== 'GET') {
+      sent.push({ method, path, body: typeof body === 'string' ? JSON.parse(body) : body })
+    }
+    const known = Object.entries(answers).find(([part]) => path.includes(part))?.[1]
+    const answer = known ?? (path === '/places' ? [place] : storyOf(given))
+    return Promise.resolve(Response.json(answer, { status: method === 'POST' ? 201 : 200 }))
+  })
+  const page = defineComponent({
+    setup() {
+      provideStandCase(computed(() => 'green'))
+      return () => h(panel)
+    },
+  })
+  const step = { template: '<p />' }
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: ['estate', 'look', 'verdict', 'bench', 'remedy', 'jobs'].map((name) => ({
+      path: name === 'estate' ? '/' : `/${name}`,
+      name,
+      component: step,
+    })),
+  })
+  const mounted = mount(page, { global: { plugins: [createPinia(), [PiniaColada, {}], router] } })
+  await flushPromises()
+  return { panel: mounted, sent }
+}
