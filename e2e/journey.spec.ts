@@ -54,6 +54,7 @@ test('from a yellow leaf to a green one, through two crashes', async ({ page, sp
   await test.step('the verdict: iron tied up by pH, with its reasons', async () => {
     const first = page.locator('.causes > li').first()
     await expect(first.locator('summary')).toContainText('Iron tied up by high pH')
+    await first.locator('summary').click()
     await expect(first).toContainText('pH while the leaves grew')
     await expect(first).toContainText('the youngest go short first')
     await expect(first).toContainText('even the smallest veins stay green')

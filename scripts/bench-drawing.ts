@@ -39,12 +39,7 @@ export async function drawEstate(browser: Browser, url: string, placeId: string)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   // The loader of this script names functions by a helper that the page does not have.
   await page.addInitScript({ content: 'globalThis.__name ??= (named) => named' })
-  // The first place is the one shown: hand the page the one to be measured.
-  await page.route('**/api/places', async (route) => {
-    const answer = await route.fetch()
-    const places = (await answer.json()) as { id: string }[]
-    await route.fulfill({ json: places.filter(({ id }) => id === placeId) })
-  })
+  await showPlace(page, placeId)
   const start = performance.now()
   await page.goto(url)
   await page.getByRole('link', { name: 'Stand 1', exact: true }).waitFor()
@@ -62,6 +57,63 @@ export async function drawEstate(browser: Browser, url: string, placeId: string)
     frameMs: median(moving),
     slowFrameMs: slow,
     stillFrameMs: median(still),
+  }
+}
+
+/** Shows the page a place as if it were the only one: the first is the one at work. */
+const showPlace = (page: Page, placeId: string) =>
+  page.route('**/api/places', async (route) => {
+    const answer = await route.fetch()
+    const places = (await answer.json()) as { id: string }[]
+    await route.fulfill({ json: places.filter(({ id }) => id === placeId) })
+  })
+
+export interface Stroke {
+  readonly toBarsMs: number
+  readonly toChecksMs: number
+  readonly frameMs: number
+}
+
+/** Paints leaves of a look one after another, and measures until bars and checks have followed. */
+export async function strokeMs(browser: Browser, url: string, placeId: string): Promise<Stroke> {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.addInitScript({ content: 'globalThis.__name ??= (named) => named' })
+  await showPlace(page, placeId)
+  await page.goto(url)
+  await page.getByRole('link', { name: 'Stand 1', exact: true }).click()
+  await page.locator('[data-leaf="leaf-2"]').press('Enter')
+  await page.waitForTimeout(800)
+  const frames = await frameTimes(page, 0)
+  const strokes = await page.evaluate(async () => {
+    const frame = () => new Promise((resolve) => requestAnimationFrame(resolve))
+    const text = (selector: string) => document.querySelector(selector)?.textContent ?? ''
+    const leaves = [...document.querySelectorAll('[data-leaf]')]
+    const patterns = [...document.querySelectorAll<HTMLElement>('.patterns input')]
+    const times: { toBars: number; toChecks: number }[] = []
+    for (let index = 0; index < 24; index += 1) {
+      patterns[index % patterns.length]?.click()
+      // The swatches and the last stroke are drawn before this one is made.
+      for (let settled = 0; settled < 20; settled += 1) await frame()
+      const [bars, checks] = [text('.causes'), text('.next')]
+      const start = performance.now()
+      const key = { key: 'Enter', bubbles: true, cancelable: true }
+      leaves[index % leaves.length]?.dispatchEvent(new KeyboardEvent('keydown', key))
+      let toBars = 0
+      let toChecks = 0
+      for (let waited = 0; waited < 60 && (toBars === 0 || toChecks === 0); waited += 1) {
+        await frame()
+        if (toBars === 0 && text('.causes') !== bars) toBars = performance.now() - start
+        if (toChecks === 0 && text('.next') !== checks) toChecks = performance.now() - start
+      }
+      if (toBars > 0) times.push({ toBars, toChecks: Math.max(toChecks, toBars) })
+    }
+    return times
+  })
+  await page.close()
+  return {
+    toBarsMs: median(strokes.map(({ toBars }) => toBars)),
+    toChecksMs: median(strokes.map(({ toChecks }) => toChecks)),
+    frameMs: median(frames),
   }
 }
 

@@ -1,8 +1,8 @@
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { startAppServer } from './app-server.ts'
-import { baselineMs, verdictMs } from './bench-core.ts'
-import { drawEstate, firstLoadKb, openBrowser } from './bench-drawing.ts'
+import { baselineMs, laboratoryFileMs, nextChecksMs, verdictMs } from './bench-core.ts'
+import { drawEstate, firstLoadKb, openBrowser, strokeMs } from './bench-drawing.ts'
 import { fillPlaces, queryMs } from './bench-estate.ts'
 import { buildWeb } from './build-web.ts'
 import { startMariaDb } from './mariadb.ts'
@@ -21,6 +21,15 @@ say(
   `verdict with reasons, slowest context: ${figure(verdict)} ms, ${figure(verdict / baseline)} × (aim: under one frame, 16 ms)`,
 )
 
+const ranking = nextChecksMs()
+say(
+  `next checks of a look just begun, slowest context: ${figure(ranking)} ms, ${figure(ranking / baseline)} × (aim: 50 ms; done in a worker)`,
+)
+const { whole, parserAlone } = laboratoryFileMs()
+say(
+  `laboratory file of 5,000 rows with ten results each: ${figure(whole)} ms, ${figure(whole / parserAlone)} × the CSV parser alone`,
+)
+
 const folder = join(root, '.data', 'bench')
 rmSync(folder, { recursive: true, force: true })
 const database = await startMariaDb(folder, 5401)
@@ -32,6 +41,10 @@ try {
   try {
     const kilobytes = await firstLoadKb(browser, server.url)
     say(`first load JavaScript: ${figure(kilobytes)} kB gzip (aim: at most 250)`)
+    const stroke = await strokeMs(browser, server.url, places.get(sizes[0]) ?? '')
+    say(
+      `a stroke of the brush until the bars are drawn anew: ${figure(stroke.toBarsMs)} ms, ${figure(stroke.toBarsMs / stroke.frameMs)} × an idle frame (aim: at most 2); until the checks follow ${figure(stroke.toChecksMs)} ms`,
+    )
     const perStand: number[] = []
     for (const [size, placeId] of places) {
       const query = await queryMs(server.url, placeId, size)

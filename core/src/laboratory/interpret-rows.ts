@@ -71,15 +71,21 @@ interface Row {
   readonly line: number
 }
 
+/** A column of results with what reading a cell of it needs, looked up once. */
+interface ReadColumn extends ResultColumn {
+  readonly at: number
+  /** Times the printed value gives the unit kept; undefined for a unit that is not known. */
+  readonly times: number | undefined
+}
+
 function readCell(
-  { column, kind, unit }: ResultColumn,
+  { column, kind, unit, times }: ReadColumn,
   cell: string,
   row: Row,
   hasDecimalComma: boolean,
 ): ImportedReading | string | undefined {
   if (notMeasured.has(cell.toLowerCase())) return undefined
   const { min, max, unit: kept, label } = readingKinds[kind]
-  const times = columnUnits(kind).find((each) => each.unit === unit)?.times
   if (times === undefined)
     return `${label}: the unit "${unit}" is not known; choose one of the list.`
   const number = readNumber(cell, hasDecimalComma)
@@ -98,16 +104,19 @@ export class RowReader {
   readonly #map: LaboratoryMap
   readonly #file: LaboratoryFile
   readonly #today: Day
-  readonly #columns: readonly { readonly column: ResultColumn; readonly at: number }[]
+  readonly #columns: readonly ReadColumn[]
+  readonly #at: ReadonlyMap<string, number>
 
   /** @param today no sample can have been taken after it */
   constructor(file: LaboratoryFile, map: LaboratoryMap, today: Day) {
     this.#file = file
     this.#map = map
     this.#today = today
+    this.#at = new Map(file.header.map((name, index) => [name, index]))
     this.#columns = map.columns.map((column) => ({
-      column,
-      at: file.header.indexOf(column.column),
+      ...column,
+      at: this.#at.get(column.column) ?? -1,
+      times: columnUnits(column.kind).find(({ unit }) => unit === column.unit)?.times,
     }))
   }
 
@@ -118,8 +127,8 @@ export class RowReader {
     for (let index = from; index < Math.min(to, this.#file.rows.length); index += 1) {
       const row = this.#rowAt(index, errors)
       if (!row) continue
-      for (const { column, at } of this.#columns) {
-        const cell = this.#file.rows[index]?.[at] ?? ''
+      for (const column of this.#columns) {
+        const cell = this.#file.rows[index]?.[column.at] ?? ''
         const read = readCell(column, cell, row, this.#file.hasDecimalComma)
         if (typeof read === 'string') {
           errors.push({ line: row.line, column: column.column, message: read })
@@ -130,7 +139,7 @@ export class RowReader {
   }
 
   #cell(index: number, column: string): string {
-    return this.#file.rows[index]?.[this.#file.header.indexOf(column)] ?? ''
+    return this.#file.rows[index]?.[this.#at.get(column) ?? -1] ?? ''
   }
 
   /** Whose row it is and when it was taken; undefined, with the errors noted, where that is unclear. */

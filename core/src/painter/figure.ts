@@ -58,28 +58,50 @@ const ageWords = (age: number): string => {
   return age < 2 / 3 ? 'middle' : 'old'
 }
 
-/** Draws the plant of a context with what was painted on its leaves. */
-export function paintFigure({ kind, leafForm, paint, roots }: FigureInput): Figure {
+/** Draws once what is asked for again and again: the same input, the same shapes. */
+function drawnOnce<Drawn>(): (key: string, draw: () => Drawn) => Drawn {
+  const drawn = new Map<string, Drawn>()
+  return (key, draw) => {
+    const known = drawn.get(key)
+    if (known !== undefined) return known
+    const fresh = draw()
+    drawn.set(key, fresh)
+    return fresh
+  }
+}
+const scenery = drawnOnce<readonly Shape[]>()
+const roots = drawnOnce<readonly Shape[]>()
+const stems = drawnOnce<readonly Shape[]>()
+const leaves = drawnOnce<readonly Shape[]>()
+
+/** Draws the plant of a context with what was painted on its leaves; unchanged parts stay the same. */
+export function paintFigure({ kind, leafForm, paint, roots: finding }: FigureInput): Figure {
   const posed = layLeaves(kind)
   const byAge = posed.toSorted((a, b) => a.age - b.age)
-  const draw = (leaf: PosedLeaf, index: number): FigureLeaf => ({
-    id: leaf.id,
-    age: leaf.age,
-    label: `leaf ${byAge.indexOf(leaf) + 1} of ${posed.length}, ${ageWords(leaf.age)}`,
-    shapes: paintLeaf({
-      form: leafForm,
-      pose: fitLeaf(leaf.pose, leafForm),
-      paint: paint[leaf.id],
-      seed: (index + 1) / 32,
-    }),
-  })
+  const draw = (leaf: PosedLeaf, index: number): FigureLeaf => {
+    const painted = paint[leaf.id]
+    const worn = painted && painted.severity > 0 ? `${painted.severity}${painted.pattern}` : ''
+    return {
+      id: leaf.id,
+      age: leaf.age,
+      label: `leaf ${byAge.indexOf(leaf) + 1} of ${posed.length}, ${ageWords(leaf.age)}`,
+      shapes: leaves(`${kind}|${leafForm}|${leaf.id}|${worn}`, () =>
+        paintLeaf({
+          form: leafForm,
+          pose: fitLeaf(leaf.pose, leafForm),
+          paint: painted,
+          seed: (index + 1) / 32,
+        }),
+      ),
+    }
+  }
   return {
     ...figureSize,
     top: topOf(posed),
     groundY: groundLevel(kind),
-    ground: paintScenery(kind),
-    roots: paintRoots(kind, roots),
-    stem: paintStem(kind, leafForm, posed),
+    ground: scenery(kind, () => paintScenery(kind)),
+    roots: roots(`${kind}|${finding ?? ''}`, () => paintRoots(kind, finding)),
+    stem: stems(`${kind}|${leafForm}`, () => paintStem(kind, leafForm, posed)),
     leaves: posed.map(draw),
   }
 }

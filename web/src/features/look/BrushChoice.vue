@@ -1,5 +1,10 @@
 <script setup lang="ts">
-import { findingVocabulary, type LeafPattern, type Severity } from '@spudder/core/finding'
+import {
+  findingVocabulary,
+  type LeafPaint,
+  type LeafPattern,
+  type Severity,
+} from '@spudder/core/finding'
 import type { LeafForm } from '@spudder/core/plant'
 import { computed, useId } from 'vue'
 import LeafSwatch from '../../shared/figure/LeafSwatch.vue'
@@ -18,6 +23,19 @@ const patterns = computed(() =>
   ),
 )
 const words = findingVocabulary
+// Made once: the plant between the swatches changes with every stroke, they do not.
+const severityPaints = Object.fromEntries(
+  severities.map((each) => [each, { severity: each, pattern: 'even-pale' }]),
+) as Record<Severity, LeafPaint>
+const patternPaints = computed(
+  () =>
+    Object.fromEntries(
+      (Object.keys(findingVocabulary.pattern.values) as LeafPattern[]).map((each) => [
+        each,
+        { severity: severity.value === 0 ? 3 : severity.value, pattern: each },
+      ]),
+    ) as Record<LeafPattern, LeafPaint>,
+)
 </script>
 
 <template>
@@ -32,7 +50,7 @@ const words = findingVocabulary
           :value="each"
           class="visually-hidden"
         />
-        <LeafSwatch :form="form" :paint="{ severity: each, pattern: 'even-pale' }" />
+        <LeafSwatch :form="form" :paint="severityPaints[each]" />
         <span aria-hidden="true">{{ each }}</span>
         <span class="visually-hidden">{{ words.severity.values[each] }}</span>
       </label>
@@ -48,10 +66,7 @@ const words = findingVocabulary
           :value="each"
           class="visually-hidden"
         />
-        <LeafSwatch
-          :form="form"
-          :paint="{ severity: severity === 0 ? 3 : severity, pattern: each }"
-        />
+        <LeafSwatch :form="form" :paint="patternPaints[each]" />
         <span>{{ words.pattern.values[each] }}</span>
       </label>
     </fieldset>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  findingNames,
   findingVocabulary,
   findingsAsked,
   valuesOf,
@@ -54,8 +55,14 @@ const groups = computed(() =>
     })
     .filter(({ open, more }) => open.length + more.length > 0),
 )
-const optionsOf = (name: FindingName) =>
-  Object.entries(valuesOf(name)).map(([value, words]) => ({ value, words }))
+/** Made once, so that a stroke of the brush leaves the chips that it does not touch alone. */
+const options = new Map(
+  findingNames.map((name) => [
+    name,
+    Object.entries(valuesOf(name)).map(([value, words]) => ({ value, words })),
+  ]),
+)
+const optionsOf = (name: FindingName) => options.get(name) ?? []
 const leafWords = computed(() => {
   const { pattern, severity, oldPattern } = props.findings
   if (!pattern || !severity) return 'Paint a leaf to say how pale and which pattern.'

@@ -9,7 +9,7 @@ import {
 } from '@spudder/core/diagnosis'
 import { findingsAsked, valuesOf, type FindingName } from '@spudder/core/finding'
 import type { UnitSystem } from '@spudder/core/quantity'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { percent } from '../words/percent.ts'
 import { midSentence } from '../words/sentence.ts'
 import { effortWords } from './check-words.ts'
@@ -37,6 +37,13 @@ const asked = computed<readonly FeatureName[]>(() =>
   findingsAsked(props.verdict.grounds.setting.context),
 )
 
+/** Answers are worked out for what is open only: the list follows every stroke of a brush. */
+const opened = ref<ReadonlySet<string>>(new Set())
+function toggled(event: Event, id: string): void {
+  const others = [...opened.value].filter((each) => each !== id)
+  opened.value = new Set((event.target as HTMLDetailsElement).open ? [...others, id] : others)
+}
+
 /** What of a check can be said by choosing a word. */
 const findingsOf = (check: Check): FindingName[] =>
   check.reveals.filter(
@@ -56,7 +63,7 @@ function effectWords({ leads, probability, changesLead, changesTreatment }: Chec
     <h3>Check next, most worth the effort first</h3>
     <ol>
       <li v-for="(next, index) in worthIt" :key="next.check.id">
-        <details>
+        <details :open="opened.has(next.check.id)" @toggle="toggled($event, next.check.id)">
           <summary>
             <span class="name">{{ next.check.name }}</span>
             <span class="effort">{{ effortWords(next, system) }}</span>
@@ -65,7 +72,7 @@ function effectWords({ leads, probability, changesLead, changesTreatment }: Chec
               :class="{ first: index === 0 }"
             />
           </summary>
-          <div class="opened">
+          <div v-if="opened.has(next.check.id)" class="opened">
             <p>{{ next.check.how }}</p>
             <p v-if="next.check.caution" class="caution">{{ next.check.caution }}</p>
             <table>

@@ -30,10 +30,28 @@ const likely = computed(() =>
   ),
 )
 const ranked = computed(() => likely.value.slice(0, all.value ? undefined : (props.shown ?? 5)))
+/** Opened by place, not by cause: what leads stays open while the bars change places. */
+const opened = ref<ReadonlySet<number>>(new Set(props.isOpen ? [0] : []))
+function toggled(event: Event, index: number): void {
+  const others = [...opened.value].filter((each) => each !== index)
+  opened.value = new Set((event.target as HTMLDetailsElement).open ? [...others, index] : others)
+}
 
-/** Reasons worth a line, strongest first. */
-const worthSaying = ({ id }: RankedHypothesis) =>
-  reasonsFor(props.verdict, id).filter(({ weightDb }) => strengthWords(weightDb) !== 'hardly')
+/** Reasons worth a line of what is open, strongest first. */
+const reasons = computed(
+  () =>
+    new Map(
+      ranked.value
+        .filter((_, index) => opened.value.has(index))
+        .map(({ id }) => [
+          id,
+          reasonsFor(props.verdict, id).filter(
+            ({ weightDb }) => strengthWords(weightDb) !== 'hardly',
+          ),
+        ]),
+    ),
+)
+const reasonsOf = ({ id }: RankedHypothesis): readonly Reason[] => reasons.value.get(id) ?? []
 
 /** "Clearly. Iron does not move out of old leaves …"; the why belongs to a reason for. */
 function weightWords({ weightDb, why }: Reason): string {
@@ -47,20 +65,20 @@ const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => rem
 <template>
   <ol class="causes">
     <li v-for="(each, index) in ranked" :key="each.id">
-      <details :open="isOpen && index === 0">
+      <details :open="opened.has(index)" @toggle="toggled($event, index)">
         <summary>
           <span class="line">
             <span class="name">{{ each.name }}</span>
             <span class="share">{{ percent(each.probability) }}</span>
           </span>
-          <span class="track"><i :style="{ width: `${each.probability * 100}%` }" /></span>
+          <span class="track"><i :style="{ transform: `scaleX(${each.probability})` }" /></span>
         </summary>
-        <div class="opened">
+        <div v-if="opened.has(index)" class="opened">
           <template v-if="index > 0 || !isLeadTold">
             <p v-for="cause in each.causes" :key="cause.id">{{ cause.mechanism }}</p>
           </template>
           <ul>
-            <li v-for="reason in worthSaying(each)" :key="reason.label + reason.words">
+            <li v-for="reason in reasonsOf(each)" :key="reason.label + reason.words">
               <span :class="['sign', { against: reason.weightDb < 0 }]">
                 {{ reason.weightDb > 0 ? 'for' : 'against' }}
               </span>
@@ -69,7 +87,7 @@ const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => rem
               </span>
             </li>
           </ul>
-          <p v-if="worthSaying(each).length === 0" class="faint">
+          <p v-if="reasonsOf(each).length === 0" class="faint">
             Nothing found speaks for or against it yet.
           </p>
           <template v-if="index > 0 || !isLeadTold">
@@ -132,10 +150,11 @@ li:first-child > details > summary .name {
 .track i {
   display: block;
   height: 100%;
-  min-width: 1px;
+  transform-origin: left;
   background: var(--slate);
   border-radius: 2px;
-  transition: width 0.18s;
+  /* Moved without laying the page out anew. */
+  transition: transform 0.18s;
 }
 li:first-child > details > summary .track i {
   background: var(--rust);

@@ -1,4 +1,4 @@
-import { mount } from '@vue/test-utils'
+import { mount, type DOMWrapper } from '@vue/test-utils'
 import { diagnose, nextChecks, type DiagnosisInput } from '@spudder/core/diagnosis'
 import { describe, expect, it } from 'vitest'
 import MindChangers from './MindChangers.vue'
@@ -24,6 +24,12 @@ const hungry = diagnose({
   events: [],
 })
 
+/** Opens what a person opens by clicking on it. */
+async function unfold(details: DOMWrapper<Element>): Promise<void> {
+  ;(details.element as HTMLDetailsElement).open = true
+  await details.trigger('toggle')
+}
+
 describe('the bars of a verdict', () => {
   it('rank the causes with their chances, as wide as they are likely', () => {
     const bars = mount(VerdictBars, { props: { verdict, shown: 4 } })
@@ -32,11 +38,11 @@ describe('the bars of a verdict', () => {
     expect(rows[0]?.find('.name').text()).toBe(verdict.ranked[0]?.name)
     const widths = rows.map((row) =>
       Number.parseFloat(
-        /width: ([\d.]+)%/.exec(row.find('i').attributes('style') ?? '')?.[1] ?? '',
+        /scaleX\(([\d.e-]+)\)/.exec(row.find('i').attributes('style') ?? '')?.[1] ?? '',
       ),
     )
     expect(widths).toEqual(widths.toSorted((a, b) => b - a))
-    expect(widths[0]).toBeCloseTo((verdict.ranked[0]?.probability ?? 0) * 100, 6)
+    expect(widths[0]).toBeCloseTo(verdict.ranked[0]?.probability ?? 0, 6)
   })
 
   it('open to reasons for and against, named and weighed in words', () => {
@@ -56,13 +62,15 @@ describe('the bars of a verdict', () => {
     // Pairs too unlikely to tell from nothing stay out.
     expect(bars.findAll('.causes > li').length).toBeGreaterThan(25)
     expect(bars.find('button.more').exists()).toBe(false)
+    const last = bars.findAll('details').at(-1)
+    if (last) await unfold(last)
     expect(bars.text()).toContain('against')
   })
 
   it('say where it is not iron, unless that is told above them already', () => {
     const warning = 'Not iron: do not buy iron for this.'
     const first = (isLeadTold: boolean) =>
-      mount(VerdictBars, { props: { verdict: hungry, isLeadTold } })
+      mount(VerdictBars, { props: { verdict: hungry, isLeadTold, isOpen: true } })
         .find('.causes > li')
         .text()
     expect(first(false)).toContain(warning)
@@ -84,8 +92,10 @@ describe('the next checks', () => {
     expect(shown().find('.effort').text()).toMatch(/^\d+ min · (free|about \$\d+)/)
   })
 
-  it('open to what each answer would do', () => {
-    const rows = shown().findAll('li:first-child tbody tr')
+  it('open to what each answer would do', async () => {
+    const list = shown()
+    await unfold(list.find('details'))
+    const rows = list.findAll('li:first-child tbody tr')
     expect(rows.length).toBeGreaterThan(1)
     expect(rows[0]?.text()).toMatch(/\d+ %.*(still|another)/)
   })
