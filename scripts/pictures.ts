@@ -3,6 +3,7 @@ import { mkdirSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { startAppServer } from './app-server.ts'
 import { buildWeb } from './build-web.ts'
+import { drawnPlants } from './drawn-plants.ts'
 import { startMariaDb } from './mariadb.ts'
 import { freePort } from './ports.ts'
 import { root } from './processes.ts'
@@ -53,6 +54,14 @@ async function take(browser: Browser, url: string, picture: Picture): Promise<vo
   await page.close()
 }
 
+/** A sheet of the plants that the painter draws, one for each kind of stand. */
+async function takeDrawnPlants(browser: Browser): Promise<void> {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 720 } })
+  await page.setContent(drawnPlants())
+  await page.screenshot({ path: join(root, 'docs/screenshots', 'drawn-plants.png') })
+  await page.close()
+}
+
 await buildWeb()
 const folder = join(root, '.data', 'pictures')
 rmSync(folder, { recursive: true, force: true })
@@ -67,6 +76,10 @@ try {
       await take(browser, server.url, picture)
       process.stdout.write(`docs/screenshots/${picture.name}.png\n`)
     }
+  }
+  if (wanted.length === 0 || wanted.includes('drawn-plants')) {
+    await takeDrawnPlants(browser)
+    process.stdout.write('docs/screenshots/drawn-plants.png\n')
   }
 } finally {
   await browser.close()

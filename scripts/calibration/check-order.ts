@@ -9,7 +9,7 @@ import { DrawnWorld, judgeDrawn } from '@spudder/core/diagnosis/testing'
 import { contextNames } from '@spudder/core/plant'
 
 /** Ways to choose the next check. */
-export const checkOrders = ['ranked', 'fixed', 'random'] as const
+const checkOrders = ['ranked', 'fixed', 'random'] as const
 export type CheckOrder = (typeof checkOrders)[number]
 
 /** What it took to settle cases by one order, as means over them. */

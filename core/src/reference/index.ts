@@ -1,4 +1,4 @@
-export { markWords } from './sourced.ts'
+export { markWords, sourceWords } from './sourced.ts'
 export type { Mark, Sourced } from './sourced.ts'
 export type { Derivation, DerivationInput } from './derivation.ts'
 export type { Figure } from './figure.ts'

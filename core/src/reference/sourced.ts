@@ -20,3 +20,8 @@ export interface Sourced {
   readonly source: string
   readonly mark: Mark
 }
+
+/** A source with its mark, said once: "common practice", "Marschner (from memory of …)". */
+export function sourceWords({ source, mark }: Sourced): string {
+  return source.includes(markWords[mark]) ? source : `${source} (${markWords[mark]})`
+}

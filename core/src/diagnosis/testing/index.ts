@@ -1,4 +1,3 @@
-export { diagnoseCase } from './diagnose-case.ts'
 export { DrawnWorld } from './drawn-world.ts'
 export { judgeDrawn } from './judge-drawn.ts'
 export { writtenCases } from './written-cases.ts'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { addDays, daysBetween } from '@spudder/core/calendar'
 import { storyOf } from '@spudder/core/diagnosis'
+import { findPlant } from '@spudder/core/plant'
 import { doubtOf, pHOn, waterPH } from '@spudder/core/reading'
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
@@ -11,7 +12,7 @@ import { useWidth } from '../../shared/ribbon/use-width.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 
 /** pH through time with its doubt, and the days in which the pale leaves grew. */
-const { story, verdict, look, openCase } = useStandCase()
+const { story, stand, verdict, look, openCase } = useStandCase()
 const width = useWidth('course')
 const height = 176
 const room = { top: 14, bottom: 24, left: 30 }
@@ -32,7 +33,8 @@ const scale = computed(() =>
   timeScale({ from: from.value, to: addDays(today(), 5) }, Math.max(200, width.value - room.left)),
 )
 const y = computed(() => {
-  const values = points.value.map(waterPH)
+  const { low: from = 5.5, high: to = 8.5 } = plant.value?.pHRange ?? {}
+  const values = [...points.value.map(waterPH), from, to]
   const [low, high] = [Math.min(5.5, ...values), Math.max(8.5, ...values)]
   return scaleLinear([low - 0.2, high + 0.2], [height - room.bottom, room.top])
 })
@@ -58,6 +60,8 @@ const middle = computed(() =>
     .y(({ pH }) => y.value(pH))(course.value),
 )
 const window = computed(() => (openCase.value ? verdict.value?.window : undefined))
+/** Where the plant keeps its colour. */
+const plant = computed(() => (stand.value ? findPlant(stand.value.plantId) : undefined))
 const ticks = computed(() => y.value.ticks(5))
 const timeTicks = computed(() => scale.value.ticks(5))
 const tickWords = (date: Date) => dayWords(date.toISOString().slice(0, 10))
@@ -66,6 +70,12 @@ const tickWords = (date: Date) => dayWords(date.toISOString().slice(0, 10))
 <template>
   <section aria-label="pH through time">
     <h3>pH through time</h3>
+    <p v-if="plant" class="faint-note">
+      {{ plant.name }} keeps its colour at pH {{ plant.pHRange.low }} to {{ plant.pHRange.high }},
+      between the dashed lines; it is {{ plant.ironEfficiency }} at getting iron ({{
+        plant.source
+      }}).
+    </p>
     <div ref="course" class="course">
       <svg
         v-if="points.length > 0"
@@ -86,6 +96,17 @@ const tickWords = (date: Date) => dayWords(date.toISOString().slice(0, 10))
           <text v-if="window" :x="xOf(scale, window.from) + 3" :y="room.top + 3" class="words">
             these leaves grew
           </text>
+          <template v-if="plant">
+            <line
+              v-for="edge in [plant.pHRange.low, plant.pHRange.high]"
+              :key="edge"
+              x1="0"
+              :x2="width"
+              :y1="y(edge)"
+              :y2="y(edge)"
+              class="range"
+            />
+          </template>
           <g v-for="tick in ticks" :key="tick">
             <line x1="0" :x2="width" :y1="y(tick)" :y2="y(tick)" class="grid" />
             <text x="-5" :y="y(tick) + 4" text-anchor="end">{{ tick }}</text>
@@ -139,6 +160,10 @@ text {
 }
 .window {
   fill: var(--rust-wash);
+}
+.range {
+  stroke: var(--slate);
+  stroke-dasharray: 5 4;
 }
 .words {
   fill: var(--rust);

@@ -34,7 +34,7 @@ const groups = computed(() =>
 )
 const isCut = computed(() => groups.value.some(({ readings }) => readings.length > shownEach))
 const placeWords = ({ place }: ReadingDto) =>
-  place && place !== 'whole' ? readingPlaces[place] : ''
+  place && place !== 'whole' ? `, of ${readingPlaces[place]}` : ''
 </script>
 
 <template>
@@ -53,8 +53,8 @@ const placeWords = ({ place }: ReadingDto) =>
             >
           </b>
           <span class="about">
-            {{ dayWords(each.takenOn) }}, {{ each.instrument || readingMethods[each.method].label }}
-            {{ placeWords(each) }}
+            {{ dayWords(each.takenOn) }}, {{ each.instrument || readingMethods[each.method].label
+            }}{{ placeWords(each) }}
           </span>
         </li>
       </ul>

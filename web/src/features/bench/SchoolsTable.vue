@@ -6,7 +6,7 @@ import {
   schoolsSideBySide,
   type IronSchoolName,
 } from '@spudder/core/reading'
-import { markWords } from '@spudder/core/reference'
+import { sourceWords } from '@spudder/core/reference'
 import { formatNumber } from '@spudder/core/quantity'
 import { computed, useId } from 'vue'
 import { useChangeSettings } from '../../api/bench.ts'
@@ -31,6 +31,11 @@ async function choose(ironSchool: IronSchoolName): Promise<void> {
     await settings.mutateAsync({ id: place.value.id, dto: { ironSchool } }).catch(() => undefined)
   }
 }
+const measuredWords = computed(() => {
+  if (!iron.value) return ''
+  const beside = manganese.value ? `; manganese ${formatNumber(manganese.value.value, 3)}` : ''
+  return `${formatNumber(iron.value.value, 3)} mg/kg by DTPA, ${dayWords(iron.value.takenOn)}${beside}`
+})
 const bandWords = (name: IronSchoolName) => {
   const { lowBelow, enoughFrom, aboveManganese } = ironSchools[name]
   const enough = `enough from ${enoughFrom}${aboveManganese ? ', above manganese' : ''}`
@@ -42,8 +47,7 @@ const bandWords = (name: IronSchoolName) => {
   <section aria-label="Soil iron by three schools">
     <h3>Soil iron, three ways to read it</h3>
     <p v-if="iron" class="faint-note">
-      {{ formatNumber(iron.value, 3) }} mg/kg by DTPA, {{ dayWords(iron.takenOn) }}
-      <template v-if="manganese">; manganese {{ formatNumber(manganese.value, 3) }}</template>
+      {{ measuredWords }}
     </p>
     <p v-else class="faint-note">
       No DTPA iron yet. The verdict will go by the school chosen here.
@@ -62,7 +66,7 @@ const bandWords = (name: IronSchoolName) => {
             <b>{{ ironSchools[name].name }}</b>
             <span class="bands">{{ bandWords(name) }} mg/kg</span>
             <span class="source">
-              {{ ironSchools[name].source }} ({{ markWords[ironSchools[name].mark] }})
+              {{ sourceWords(ironSchools[name]) }}
             </span>
           </span>
           <strong v-if="iron">{{ readings.find(({ school }) => school === name)?.says }}</strong>

@@ -76,7 +76,7 @@ const patternPaints = computed(
 <style scoped>
 .easel {
   display: grid;
-  grid-template-columns: 62px minmax(0, 1fr) 158px;
+  grid-template-columns: 62px minmax(0, 1fr) 196px;
   gap: 10px;
 }
 fieldset {
@@ -100,9 +100,24 @@ label {
   grid-template-columns: 34px auto;
   gap: 3px;
 }
+.patterns {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  align-content: start;
+}
+.patterns legend {
+  margin-bottom: 4px;
+}
 .patterns label {
-  grid-template-columns: 46px 1fr;
-  gap: 7px;
+  grid-template-rows: 30px 1fr;
+  justify-items: center;
+  text-align: center;
+  gap: 2px;
+  padding: 4px 3px;
+  font-size: 0.74rem;
+}
+.patterns label svg {
+  height: 30px;
 }
 label:has(:checked) {
   border-color: var(--ink);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { endingOf, type Cause } from '@spudder/core/diagnosis'
-import { markWords } from '@spudder/core/reference'
+import { sourceWords } from '@spudder/core/reference'
 import { computed } from 'vue'
 
 /** How the verdict ends when it is this cause. */
@@ -33,7 +33,7 @@ const ending = computed(() => endingOf(props.cause))
       <dt>Look again</dt>
       <dd>{{ ending.lookAgain }}</dd>
     </dl>
-    <p class="source">{{ ending.source }} ({{ markWords[ending.mark] }})</p>
+    <p class="source">{{ sourceWords(ending) }}</p>
   </section>
 </template>
 

@@ -56,6 +56,9 @@ const seenWords = computed(() => {
       <p v-else-if="settling.state === 'leaning'" class="stop">
         Likely, not settled. The first check beside this may still change what to do.
       </p>
+      <p v-else class="faint-note">
+        Settled enough to act on. The checks beside this would hardly change what to do.
+      </p>
       <p v-if="isNotIron" class="stop">
         Not iron: do not buy iron for this. Iron is the remedy or a part of it with {{ ironWords }}.
       </p>

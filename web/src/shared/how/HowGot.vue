@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { markWords, type Derivation } from '@spudder/core/reference'
+import { sourceWords, type Derivation } from '@spudder/core/reference'
 
 /** Opens a computed figure to how it was got. */
 defineProps<{ derivation: Derivation }>()
@@ -18,7 +18,7 @@ defineProps<{ derivation: Derivation }>()
       <dt>gives</dt>
       <dd>{{ derivation.result }}</dd>
       <dt>source</dt>
-      <dd>{{ derivation.source }} ({{ markWords[derivation.mark] }})</dd>
+      <dd>{{ sourceWords(derivation) }}</dd>
     </dl>
   </details>
 </template>

@@ -29,6 +29,8 @@ const emit = defineEmits<{ say: [name: FindingName, value: string] }>()
 const leastGain = 0.01
 /** How many are answered on the spot, before the list grows too tall. */
 const answered = 3
+/** More answers than this are chosen where they are drawn. */
+const mostAnswers = 8
 const worthIt = computed(() =>
   props.checks.filter(({ gainBits }) => gainBits > leastGain).slice(0, props.shown ?? 5),
 )
@@ -46,10 +48,12 @@ function toggled(event: Event, id: string): void {
 
 /** What of a check can be said by choosing a word. */
 const findingsOf = (check: Check): FindingName[] =>
-  check.reveals.filter(
-    (name): name is FindingName =>
-      asked.value.includes(name) && !props.verdict.grounds.known.has(name),
-  )
+  check.reveals
+    .filter(
+      (name): name is FindingName =>
+        asked.value.includes(name) && !props.verdict.grounds.known.has(name),
+    )
+    .filter((name) => Object.keys(valuesOf(name)).length <= mostAnswers)
 
 function effectWords({ leads, probability, changesLead, changesTreatment }: CheckAnswer): string {
   const lead = `${midSentence(leads)}, ${percent(probability)}`
