@@ -54,8 +54,8 @@ ${(first?.bins ?? []).map((bin) => `| ${(bin.stated * 100).toFixed(0)} % | ${(bi
 
 ## The order of checks
 
-From a leaf pattern alone, check after check until one may act or nothing is left to find out;
-${orderCases} drawn cases, tables off by a factor of about ${Math.exp(offs[0]).toFixed(1)}. "Fixed" is the list as it stands: looks first, then
+From a leaf pattern alone, check after check until one may act; ${orderCases} drawn cases that can be settled
+at all, every order with the same answers, tables off by a factor of about ${Math.exp(offs[0]).toFixed(1)}. "Fixed" is the list as it stands: looks first, then
 kits, then the laboratory.
 
 ![Order of checks](figures/check-order.svg)

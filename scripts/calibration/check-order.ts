@@ -23,8 +23,6 @@ export interface OrderResult {
   readonly right: number
 }
 
-const mostChecks = 60
-
 /** The list as it stands is the fixed order: looks first, then kits, then the laboratory. */
 function choose(
   order: CheckOrder,
@@ -37,6 +35,31 @@ function choose(
   return open.toSorted((a, b) => listed.indexOf(a.check.id) - listed.indexOf(b.check.id))[0]?.check
 }
 
+/** A drawn case: what is true of it, and what every check would answer. */
+interface DrawnCase {
+  readonly world: DrawnWorld
+  readonly causes: readonly Cause[]
+  readonly answers: ReadonlyMap<FeatureName, string>
+}
+
+const stateOf = (world: DrawnWorld, known: ReadonlyMap<FeatureName, string>) =>
+  settlingOf(judgeDrawn(world.setting, known))
+
+/** Cases that can be settled at all: by everything there is to find out. */
+function drawSettleable(count: number, offBy: number): readonly DrawnCase[] {
+  const drawn: DrawnCase[] = []
+  for (let number = 0; drawn.length < count; number += 1) {
+    const context = contextNames[number % contextNames.length] ?? 'turf'
+    const seed = (number * 0.754877 + 0.05) % 1
+    const world = new DrawnWorld(context, context === 'turf', seed, offBy)
+    const truth = world.drawTruth()
+    const answers = world.drawEverything(truth)
+    if (stateOf(world, answers).state !== 'settled') continue
+    drawn.push({ world, causes: world.hypotheses[truth]?.causes ?? [], answers })
+  }
+  return drawn
+}
+
 interface Settled {
   readonly checks: number
   readonly money: number
@@ -44,50 +67,44 @@ interface Settled {
   readonly isRight: boolean
 }
 
+/** Makes checks in an order until one may act. */
 function settle(
-  world: DrawnWorld,
-  truth: number,
+  { world, causes, answers }: DrawnCase,
   order: CheckOrder,
   listed: readonly string[],
 ): Settled {
-  const drawn = new Map<FeatureName, string>()
-  const reveal = (name: FeatureName) => drawn.set(name, world.drawValue(name, truth, drawn))
+  const known = new Map<FeatureName, string>()
+  const reveal = (name: FeatureName) => {
+    const value = answers.get(name)
+    if (value !== undefined) known.set(name, value)
+  }
   reveal('pattern')
   let [made, money, days] = [0, 0, 0]
   for (;;) {
-    const verdict = judgeDrawn(world.setting, drawn)
+    const verdict = judgeDrawn(world.setting, known)
     const { state, treatment } = settlingOf(verdict)
-    const open = made < mostChecks && state !== 'settled' ? nextChecks(verdict) : []
+    const open = state === 'settled' ? [] : nextChecks(verdict)
     const check = choose(order, open, listed, world.chance())
     if (!check) {
-      const causes = world.hypotheses[truth]?.causes ?? []
       const isRight = causes.some((cause) => cause.treatment === treatment)
       return { checks: made, money, days, isRight }
     }
-    for (const name of check.reveals) if (!drawn.has(name)) reveal(name)
+    check.reveals.forEach(reveal)
     made += 1
     money += check.money + check.minutes * worth.minute.value
     days += check.days
   }
 }
 
-/** Settles the same number of cases by each order of checks. */
+/** Settles the same cases, with the same answers, by each order of checks. */
 export function compareOrders(
   cases: number,
   offBy: number,
   listed: readonly string[],
 ): readonly OrderResult[] {
+  const drawn = drawSettleable(cases, offBy)
   return checkOrders.map((order) => {
-    const settled = Array.from({ length: cases }, (_, index) => {
-      const context = contextNames[index % contextNames.length] ?? 'turf'
-      const world = new DrawnWorld(
-        context,
-        context === 'turf',
-        (index * 0.754877 + 0.05) % 1,
-        offBy,
-      )
-      return settle(world, world.drawTruth(), order, listed)
-    })
+    const settled = drawn.map((each) => settle(each, order, listed))
     const mean = (of: (each: Settled) => number) =>
       settled.reduce((sum, each) => sum + of(each), 0) / cases
     return {

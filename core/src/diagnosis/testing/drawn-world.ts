@@ -92,6 +92,13 @@ export class DrawnWorld {
     return drawn
   }
 
+  /** Everything that could be found out of a case: what every check would answer. */
+  drawEverything(truth: number): ReadonlyMap<FeatureName, string> {
+    const drawn = new Map<FeatureName, string>()
+    for (const name of this.#askable()) drawn.set(name, this.drawValue(name, truth, drawn))
+    return drawn
+  }
+
   /** A number from 0 to 1, for choosing at random. */
   chance(): number {
     return this.#random()
