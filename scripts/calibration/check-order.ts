@@ -2,6 +2,7 @@ import {
   nextChecks,
   settlingOf,
   worth,
+  type Cause,
   type Check,
   type FeatureName,
 } from '@spudder/core/diagnosis'
