@@ -1,2 +1,2 @@
-export { ChangeJobDto, JobDto } from './job.dto.ts'
+export { ChangeJobDto, JobDto, PlanCheckDto } from './job.dto.ts'
 export type { JobStatus } from './job.dto.ts'

@@ -2,7 +2,7 @@ import { IsIn, IsNumber, IsOptional, IsString, IsUUID } from 'class-validator'
 import { ironSourceIds, type IronSourceId } from '@spudder/core/choice'
 import { jobKinds, type JobKind } from '@spudder/core/plan'
 import { routes, type Route } from '@spudder/core/plant'
-import { IsDay, Recorded } from '../validation/index.ts'
+import { IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'
 
 const jobStatuses = ['planned', 'done', 'dropped'] as const
 export type JobStatus = (typeof jobStatuses)[number]
@@ -15,17 +15,27 @@ export class ChangeJobDto {
   status?: 'dropped'
 }
 
+/** Plans a check of the verdict for the day on which its answer is due. */
+export class PlanCheckDto {
+  @IsNewId() id!: string
+  @Named('Check', 40) checkId!: string
+  @IsDay('Day') dueOn!: string
+}
+
 export class JobDto extends Recorded {
   @IsUUID() id!: string
   @IsUUID() standId!: string
   @IsUUID() caseId!: string
-  @IsUUID() remedyId!: string
+  /** The remedy that brought it; null for a check. */
+  @IsOptional() @IsUUID() remedyId!: string | null
+  /** What is to be found out; null for every other kind. */
+  @IsOptional() @IsString() checkId!: string | null
   @IsIn(jobKinds) kind!: JobKind
   @IsString() title!: string
   @IsDay('Due on') dueOn!: string
   @IsIn(jobStatuses) status!: JobStatus
   /** Share of the remedy's amount that goes out with this job. */
   @IsNumber() share!: number
-  @IsIn(routes) route!: Route
-  @IsIn(ironSourceIds) sourceId!: IronSourceId
+  @IsOptional() @IsIn(routes) route!: Route | null
+  @IsOptional() @IsIn(ironSourceIds) sourceId!: IronSourceId | null
 }

@@ -1,3 +1,4 @@
+export { answeredChecks } from './answered-checks.ts'
 export { allCauses, causesOf } from './causes.ts'
 export type { Cause, TreatmentId } from './data/cause.ts'
 export { checks, worth } from './data/checks.ts'

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { findingsAsked } from '../finding/index.ts'
 import { contextNames } from '../plant/index.ts'
 import { featureNames, isTest } from './data/features.ts'
-import { answersTo, checks, nextChecks } from './index.ts'
+import { answeredChecks, answersTo, checks, nextChecks } from './index.ts'
 import { lookAt, readBefore, shareOf } from './testing/look-at.ts'
 
 const ironLeaf = { tier: 'youngest-only', pattern: 'fine-green-veins' } as const
@@ -27,6 +27,16 @@ describe('the list of checks', () => {
         if (!seenWithout.has(name)) expect(revealed, name).toContain(name)
       }
     }
+  })
+})
+
+describe('checks that were planned', () => {
+  it('are answered by a finding or a reading of what they reveal, and by nothing else', () => {
+    expect(answeredChecks(['leafPaint'], [])).toEqual(['leaf-paint'])
+    expect(answeredChecks(['tier'], [])).toEqual(['which-leaves'])
+    expect(answeredChecks([], ['soilIron'])).toEqual(['soil-test'])
+    expect(answeredChecks([], ['activeIron'])).toEqual(['active-iron', 'sick-against-healthy'])
+    expect(answeredChecks([], ['turfColour'])).toEqual([])
   })
 })
 

@@ -2,7 +2,7 @@ import { addDays, type Day } from '../calendar/index.ts'
 import type { Rate } from '../rate/index.ts'
 import type { Response } from '../regreening/index.ts'
 
-export const jobKinds = ['apply', 'look', 'test', 'buy'] as const
+export const jobKinds = ['apply', 'look', 'test', 'buy', 'check'] as const
 export type JobKind = (typeof jobKinds)[number]
 
 /** A job that a remedy brings with it. */

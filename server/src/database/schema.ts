@@ -182,16 +182,17 @@ export const job = mysqlTable(
     caseId: id('case_id')
       .notNull()
       .references(() => chlorosisCase.id),
-    remedyId: id('remedy_id')
-      .notNull()
-      .references(() => remedy.id),
+    /** The remedy that brought it; null for a check, which comes before any remedy. */
+    remedyId: id('remedy_id').references(() => remedy.id),
     kind: varchar('kind', { length: 20 }).$type<JobKind>().notNull(),
+    /** What is to be found out; null for every other kind. */
+    checkId: varchar('check_id', { length: 40 }),
     title: varchar('title', { length: 160 }).notNull(),
     dueOn: day('due_on').notNull(),
     status: varchar('status', { length: 20 }).$type<JobStatus>().notNull(),
     share: double('share').notNull(),
-    route: varchar('route', { length: 20 }).$type<Route>().notNull(),
-    sourceId: varchar('source_id', { length: 40 }).$type<IronSourceId>().notNull(),
+    route: varchar('route', { length: 20 }).$type<Route>(),
+    sourceId: varchar('source_id', { length: 40 }).$type<IronSourceId>(),
     changedBy: varchar('changed_by', { length: 80 }),
     changedAt: datetime('changed_at', { mode: 'date', fsp: 3 }),
     ...recorded(),

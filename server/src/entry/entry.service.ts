@@ -28,14 +28,15 @@ export function recordEntry(
     const again = await findEntry(transaction, { ...done, note, jobId })
     if (again) return toDto(again)
     const job = await requirePlannedJob(transaction, jobId)
-    if (job.kind !== 'apply') {
+    const { standId, caseId, remedyId, route, sourceId } = job
+    // What a check of the verdict or a look finds out goes in as a reading or a look.
+    if (job.kind !== 'apply' || remedyId === null || route === null || sourceId === null) {
       throw new ServiceError(
         'conflict',
         'Only an application is recorded as an entry; record a look or a test as a reading.',
       )
     }
-    const { standId, caseId, route, sourceId } = job
-    const planned = await plannedProductOf(transaction, job.remedyId)
+    const planned = await plannedProductOf(transaction, remedyId)
     const stored = await insertEntry(transaction, {
       ...done,
       note,

@@ -39,6 +39,7 @@ const importBody = () => ({
     stands: { Lawn: ids['standId'] },
   },
 })
+const checkBody = () => ({ id: newId(), checkId: 'leaf-paint', dueOn: '2025-06-08' })
 const closing = { outcome: 'green', closedOn: '2025-07-01' }
 
 /** Every route that takes a body, with one that it accepts. */
@@ -51,6 +52,7 @@ const routes = {
   '/stands/:standId/readings': { method: 'post', body: readingBody },
   '/stands/:standId/events': { method: 'post', body: eventBody },
   '/stands/:standId/looks': { method: 'post', body: lookBody },
+  '/cases/:caseId/checks': { method: 'post', body: checkBody },
   '/cases/:caseId/remedies': { method: 'post', body: remedyBody },
   '/cases/:caseId': { method: 'patch', body: () => closing },
   '/jobs/:jobId': { method: 'patch', body: () => ({ dueOn: '2025-06-09' }) },

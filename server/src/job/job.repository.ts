@@ -1,5 +1,6 @@
 import type { JobKind } from '@spudder/core/plan'
-import { and, eq, lte } from 'drizzle-orm'
+import { and, eq, inArray, lte } from 'drizzle-orm'
+import { insertOnce } from '../database/insert-once.ts'
 import type { Connection } from '../database/connect.ts'
 import { job } from '../database/schema.ts'
 import type { Recorder } from '../http/recorder.ts'
@@ -8,6 +9,9 @@ export type JobRow = typeof job.$inferSelect
 
 export const insertJobs = (connection: Connection, rows: JobRow[]) =>
   connection.insert(job).values(rows)
+
+/** Stores one job under the id that its sender made. */
+export const insertJob = (connection: Connection, row: JobRow) => insertOnce(connection, job, row)
 
 /** Holds the job until the transaction ends, so that two people do not do it twice. */
 export async function lockJob(connection: Connection, id: string): Promise<JobRow | undefined> {
@@ -46,3 +50,28 @@ export const completeDueJobs = (connection: Connection, { standId, kind, on, rec
         lte(job.dueOn, on),
       ),
     )
+
+export interface AnsweredChecks {
+  readonly standId: string
+  readonly checkIds: readonly string[]
+  readonly recorder: Recorder
+}
+
+/** Marks planned checks as done whose answer has come in, on their day or before. */
+export async function completeChecks(
+  connection: Connection,
+  { standId, checkIds, recorder }: AnsweredChecks,
+): Promise<void> {
+  if (checkIds.length === 0) return
+  await connection
+    .update(job)
+    .set({ status: 'done', ...changed(recorder) })
+    .where(
+      and(
+        eq(job.standId, standId),
+        eq(job.kind, 'check'),
+        eq(job.status, 'planned'),
+        inArray(job.checkId, [...checkIds]),
+      ),
+    )
+}

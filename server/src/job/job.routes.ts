@@ -1,7 +1,7 @@
-import { ChangeJobDto, JobDto } from '@spudder/contract/job'
+import { ChangeJobDto, JobDto, PlanCheckDto } from '@spudder/contract/job'
 import type { Database } from '../database/connect.ts'
 import { route, type AnyRoute } from '../http/route.ts'
-import { changeJob } from './job.service.ts'
+import { changeJob, planCheck } from './job.service.ts'
 
 export const jobRoutes = (db: Database): AnyRoute[] => [
   route({
@@ -11,5 +11,13 @@ export const jobRoutes = (db: Database): AnyRoute[] => [
     body: ChangeJobDto,
     answer: JobDto,
     handle: ({ params, body, recorder }) => changeJob(db, recorder, params['jobId'] ?? '', body),
+  }),
+  route({
+    method: 'post',
+    path: '/cases/:caseId/checks',
+    summary: 'Plans a check of the verdict for a day',
+    body: PlanCheckDto,
+    answer: JobDto,
+    handle: ({ params, body, recorder }) => planCheck(db, recorder, params['caseId'] ?? '', body),
   }),
 ]

@@ -1,9 +1,12 @@
-import type { ChangeJobDto, JobDto } from '@spudder/contract/job'
+import type { ChangeJobDto, JobDto, PlanCheckDto } from '@spudder/contract/job'
+import { checks } from '@spudder/core/diagnosis'
+import { requireOpenCase } from '../case/case.service.ts'
 import type { Connection, Database } from '../database/connect.ts'
-import type { Recorder } from '../http/recorder.ts'
+import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
-import { lockJob, updateJob, type JobRow } from './job.repository.ts'
+import { requireStand } from '../stand/stand.service.ts'
+import { insertJob, lockJob, updateJob, type JobRow } from './job.repository.ts'
 
 /**
  * A job that is still to be done, held until the transaction ends.
@@ -54,5 +57,44 @@ export function changeJob(
     }
     await updateJob(transaction, row)
     return toDto(row)
+  })
+}
+
+/**
+ * Plans a check of an open case for a day.
+ * @throws {ServiceError} not-found, conflict; invalid-body for a check that makes no sense there
+ */
+export function planCheck(
+  db: Database,
+  recorder: Recorder,
+  caseId: string,
+  { id, checkId, dueOn }: PlanCheckDto,
+): Promise<JobDto> {
+  return db.transaction(async (transaction) => {
+    const open = await requireOpenCase(transaction, caseId)
+    const { context } = await requireStand(transaction, open.standId)
+    const check = checks.find((each) => each.id === checkId)
+    if (!check || !(check.contexts?.includes(context) ?? true)) {
+      const message = 'Check: choose one that makes sense for this stand.'
+      throw new ServiceError('invalid-body', message, [{ field: 'checkId', message }])
+    }
+    const row: JobRow = {
+      id,
+      standId: open.standId,
+      caseId,
+      remedyId: null,
+      checkId,
+      kind: 'check',
+      title: check.name,
+      dueOn,
+      status: 'planned',
+      share: 0,
+      route: null,
+      sourceId: null,
+      changedBy: null,
+      changedAt: null,
+      ...recordedBy(recorder),
+    }
+    return toDto(await insertJob(transaction, row))
   })
 }

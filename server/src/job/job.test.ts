@@ -2,9 +2,12 @@ import type { JobDto } from '@spudder/contract/job'
 import { describe, expect, it } from 'vitest'
 import {
   entryBody,
+  lookBody,
   newId,
+  newStand,
   patch,
   post,
+  readingBody,
   refused,
   standWithRemedy,
   storyOf,
@@ -47,5 +50,44 @@ describe('a job', () => {
     expect(await statusOf()).toBe('planned')
     await post(`/stands/${stand.id}/readings`, colour('2025-06-13'))
     expect(await statusOf()).toBe('done')
+  })
+})
+
+describe('a planned check', () => {
+  const planned = async () => {
+    const stand = await newStand()
+    await post(`/stands/${stand.id}/looks`, lookBody())
+    const [open] = (await storyOf(stand.id)).cases
+    const plan = (checkId: string) =>
+      post<JobDto>(`/cases/${open?.id ?? ''}/checks`, { id: newId(), checkId, dueOn: '2025-06-08' })
+    const statusOf = async (id: string) =>
+      (await storyOf(stand.id)).jobs.find((job) => job.id === id)?.status
+    return { stand, caseId: open?.id ?? '', plan, statusOf }
+  }
+
+  it('is done by a look that says what came out, and by no other', async () => {
+    const { stand, plan, statusOf } = await planned()
+    const { id } = await plan('leaf-paint')
+    const again = { ...lookBody(), findings: { growth: 'slow' } }
+    await post(`/stands/${stand.id}/looks`, again)
+    expect(await statusOf(id)).toBe('planned')
+    const answered = { ...lookBody(), findings: { leafPaint: 'iron' } }
+    await post(`/stands/${stand.id}/looks`, answered)
+    expect(await statusOf(id)).toBe('done')
+  })
+
+  it('is done by a reading of what it asks for', async () => {
+    const { stand, plan, statusOf } = await planned()
+    const { id } = await plan('soil-test')
+    await post(`/stands/${stand.id}/readings`, { ...readingBody(3.2), kind: 'soilIron' })
+    expect(await statusOf(id)).toBe('done')
+  })
+
+  it('that makes no sense for the stand is refused, and none is recorded as an application', async () => {
+    const { caseId, plan } = await planned()
+    const body = { id: newId(), checkId: 'nitrate-vial', dueOn: '2025-06-08' }
+    await refused('post', `/cases/${caseId}/checks`, body, 400)
+    const { id } = await plan('roots')
+    await refused('post', `/jobs/${id}/entries`, entryBody(), 409)
   })
 })

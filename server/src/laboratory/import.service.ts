@@ -6,11 +6,14 @@ import {
   type CellError,
   type ImportedReading,
 } from '@spudder/core/laboratory'
+import { answeredChecks } from '@spudder/core/diagnosis'
+import { rollup } from 'd3-array'
 import { randomUUID } from 'node:crypto'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
+import { completeChecks } from '../job/job.repository.ts'
 import { findPlace, keepSettings } from '../place/place.service.ts'
 import { insertReadings } from '../reading/reading.repository.ts'
 import { readingRow } from '../reading/reading.service.ts'
@@ -78,6 +81,14 @@ export async function importResults(
       return readingRow(standId, given, recorder)
     })
     await insertReadings(transaction, rows)
+    const kindsByStand = rollup(
+      rows,
+      (of) => of.map(({ kind }) => kind),
+      ({ standId }) => standId,
+    )
+    for (const [standId, kinds] of kindsByStand) {
+      await completeChecks(transaction, { standId, checkIds: answeredChecks([], kinds), recorder })
+    }
     const others = (settings.laboratories ?? []).filter((each) => each.laboratory !== laboratory)
     await keepSettings(transaction, placeId, { laboratories: [...others, map] })
     return toDto(stored)

@@ -1,5 +1,6 @@
 import type { CreateLookDto, LookDto } from '@spudder/contract/look'
-import { checkFindings, checkPaint } from '@spudder/core/finding'
+import { answeredChecks } from '@spudder/core/diagnosis'
+import { checkFindings, checkPaint, type FindingName } from '@spudder/core/finding'
 import { contexts } from '@spudder/core/plant'
 import { leavesOf } from '@spudder/core/painter'
 import { openCaseOf } from '../case/case.service.ts'
@@ -7,6 +8,7 @@ import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireLockedStand } from '../stand/stand.service.ts'
+import { completeChecks } from '../job/job.repository.ts'
 import { keepPhotosWith } from '../photo/photo.repository.ts'
 import { findLook, insertLook } from './look.repository.ts'
 
@@ -30,6 +32,8 @@ export function createLook(
     if (again) return toDto(again)
     const { id: caseId } = await openCaseOf(transaction, recorder, standId, lookedOn)
     await keepPhotosWith(transaction, standId, caseId)
+    const checkIds = answeredChecks(Object.keys(findings) as FindingName[], [])
+    await completeChecks(transaction, { standId, checkIds, recorder })
     const row = { id, standId, caseId, lookedOn, findings, paint, note, ...recordedBy(recorder) }
     return toDto(await insertLook(transaction, row))
   })

@@ -1,9 +1,10 @@
 import type { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
+import { answeredChecks } from '@spudder/core/diagnosis'
 import { readingKinds, type Reading } from '@spudder/core/reading'
 import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
-import { completeDueJobs } from '../job/job.repository.ts'
+import { completeChecks, completeDueJobs } from '../job/job.repository.ts'
 import { requireStand } from '../stand/stand.service.ts'
 import { insertReading, type ReadingRow } from './reading.repository.ts'
 
@@ -54,6 +55,8 @@ export function createReading(
         : undefined
     if (doneKind)
       await completeDueJobs(transaction, { standId, kind: doneKind, on: dto.takenOn, recorder })
+    const checkIds = answeredChecks([], [dto.kind])
+    await completeChecks(transaction, { standId, checkIds, recorder })
     return toDto(stored)
   })
 }

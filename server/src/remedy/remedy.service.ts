@@ -115,6 +115,7 @@ export function chooseRemedy(
       standId: stand.id,
       caseId,
       remedyId: id,
+      checkId: null,
       status: 'planned' as const,
       route,
       sourceId,

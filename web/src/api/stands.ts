@@ -1,6 +1,6 @@
 import type { CaseDto, CloseCaseDto } from '@spudder/contract/case'
 import type { CorrectEntryDto, CreateEntryDto, EntryDto } from '@spudder/contract/entry'
-import type { ChangeJobDto, JobDto } from '@spudder/contract/job'
+import type { ChangeJobDto, JobDto, PlanCheckDto } from '@spudder/contract/job'
 import type { CreateLookDto, LookDto } from '@spudder/contract/look'
 import type { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
 import type { CreateRemedyDto, RemedyDto } from '@spudder/contract/remedy'
@@ -54,6 +54,11 @@ export const useCloseCase = () =>
 
 export const useChangeJob = () =>
   useStandChange(({ id, dto }: For<ChangeJobDto>) => request<JobDto>('PATCH', `/jobs/${id}`, dto))
+
+export const usePlanCheck = () =>
+  useStandChange(({ id, dto }: For<PlanCheckDto>) =>
+    request<JobDto>('POST', `/cases/${id}/checks`, dto),
+  )
 
 export const useRecordEntry = () =>
   useStandChange(({ id, dto }: For<CreateEntryDto>) =>

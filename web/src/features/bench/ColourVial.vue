@@ -43,8 +43,11 @@ function choose(next: ColourChartName): void {
   name.value = next
   endsAt.value = undefined
   picked.value = undefined
+  readingId.value = crypto.randomUUID()
 }
 
+/** Made once for each reading, so that sending it again stores it once. */
+const readingId = ref<string>(crypto.randomUUID())
 const picked = ref<number>()
 /** A colour between two steps is read half a step either way, one deviation a third of the span. */
 const doubt = computed(() => {
@@ -59,8 +62,8 @@ async function save(): Promise<void> {
   const value = chart.value.steps[picked.value] ?? 0
   const given = { kind: chart.value.kind, value, doubt: doubt.value, method: 'vial' } as const
   const instrument = `colour vial, ${chart.value.name}`
-  const id = crypto.randomUUID()
-  if (await keep({ id, ...given, takenOn: today(), instrument }, true)) choose(name.value)
+  if (await keep({ id: readingId.value, ...given, takenOn: today(), instrument }, true))
+    choose(name.value)
 }
 </script>
 

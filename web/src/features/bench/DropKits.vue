@@ -15,13 +15,13 @@ import { computed } from 'vue'
 import { useChangeSettings } from '../../api/bench.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
-import { useKept } from '../../shared/form/kept.ts'
+import { renewedId, useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import HowGot from '../../shared/how/HowGot.vue'
 import { today } from '../../shared/units/today.ts'
-import { useKeepReading } from './use-keep-reading.ts'
+import { useKeepReading, type ReadingGiven } from './use-keep-reading.ts'
 
 const { standId, place } = useStandCase()
 const settings = useChangeSettings()
@@ -39,6 +39,13 @@ const { value: drops, forget } = useKept(`drops:${standId.value}`, () => ({
   alkalinity: '',
   hardness: '',
   calcium: '',
+  // Made once, so that what is sent again after a lost answer is stored once.
+  ids: {
+    alkalinity: crypto.randomUUID() as string,
+    hardness: crypto.randomUUID() as string,
+    calcium: crypto.randomUUID() as string,
+    magnesium: crypto.randomUUID() as string,
+  },
 }))
 const kept = computed(() => place.value?.settings.kits ?? [])
 const kitOf = (name: TestName): DropKitName => {
@@ -95,35 +102,27 @@ const magnesiumWords = computed(() => {
 const canKeep = computed(
   () => magnesium.value?.refused === undefined && tests.some(({ name }) => readingOf(name)),
 )
+type Kept = TestName | 'magnesium'
+/** Keeps one reading; after a conflict what is counted is another record. */
+async function keepOne(name: Kept, given: Omit<ReadingGiven, 'id' | 'method' | 'takenOn'>) {
+  const id = drops.value.ids[name]
+  const isStored = await keep({ id, method: 'drop-kit', takenOn: today(), ...given }, true)
+  if (!isStored) drops.value.ids[name] = renewedId(id, problem.value)
+  return isStored
+}
 async function save(): Promise<void> {
   for (const { name } of tests) {
     const read = readingOf(name)
     if (!read) continue
     const { kind, value, doubt } = read
-    const id = crypto.randomUUID()
     const instrument = `drop kit, ${dropKits[kitOf(name)].words}`
-    const given = {
-      id,
-      kind,
-      value,
-      doubt,
-      method: 'drop-kit',
-      takenOn: today(),
-      instrument,
-    } as const
-    if (!(await keep(given, true))) return
+    if (!(await keepOne(name, { kind, value, doubt, instrument }))) return
   }
   const { read } = magnesium.value ?? {}
   if (read) {
     const { value, doubt } = read
-    const given = { kind: 'magnesium', value, doubt, method: 'drop-kit', takenOn: today() } as const
-    if (
-      !(await keep(
-        { id: crypto.randomUUID(), ...given, instrument: 'from two hardness kits' },
-        true,
-      ))
-    )
-      return
+    const instrument = 'from two hardness kits'
+    if (!(await keepOne('magnesium', { kind: 'magnesium', value, doubt, instrument }))) return
   }
   forget()
 }

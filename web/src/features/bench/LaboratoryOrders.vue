@@ -27,15 +27,19 @@ const isInSolution = computed(() => stand.value?.size.kind === 'solution')
 const packets = ref<LaboratoryPacket[]>(isInSolution.value ? ['water', 'leaf'] : ['soil'])
 const places = ref<ReadingPlace[]>(['sick', 'healthy'])
 const orderedOn = ref(today())
+/** Made once for each order, so that sending it again orders once. */
+const orderId = ref<string>(crypto.randomUUID())
 
 async function send(): Promise<void> {
   const dto = checked({
-    id: crypto.randomUUID(),
+    id: orderId.value,
     orderedOn: orderedOn.value,
     packets: packets.value,
     places: places.value,
   })
-  if (dto) await order.mutateAsync({ id: standId.value, dto }).catch(() => undefined)
+  if (!dto) return
+  const sent = await order.mutateAsync({ id: standId.value, dto }).catch(() => undefined)
+  if (sent) orderId.value = crypto.randomUUID()
 }
 
 const failure = ref<unknown>()

@@ -71,7 +71,12 @@ const samplePH = computed(() =>
     ? pHOfMillivolts(sampleMillivolts.value, calibration.value)
     : undefined,
 )
-const readSample = async () => (sampleMillivolts.value = await millivolts('sample'))
+/** Made once for each time the sample is read, so that sending it again stores it once. */
+const readingId = ref<string>(crypto.randomUUID())
+async function readSample(): Promise<void> {
+  sampleMillivolts.value = await millivolts('sample')
+  readingId.value = crypto.randomUUID()
+}
 
 const place = ref<ReadingPlace>('whole')
 const placeOptions = [
@@ -87,7 +92,7 @@ async function save(isSaidToBeSo = false): Promise<void> {
   const slope = formatNumber(calibration.value.slopePercent, 3)
   const stored = await keep(
     {
-      id: crypto.randomUUID(),
+      id: readingId.value,
       kind: 'pH',
       value: Math.round(samplePH.value * 100) / 100,
       doubt: doubt.value,

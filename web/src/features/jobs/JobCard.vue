@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ChangeJobDto, type JobDto } from '@spudder/contract/job'
 import type { RemedyDto } from '@spudder/contract/remedy'
+import { checks } from '@spudder/core/diagnosis'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useChangeJob } from '../../api/stands.ts'
@@ -8,10 +9,17 @@ import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
+import CheckCard from './CheckCard.vue'
 import JobSheet from './JobSheet.vue'
 import RecordForm from './RecordForm.vue'
 
-const props = defineProps<{ job: JobDto; remedy: RemedyDto; isOpen: boolean }>()
+const props = defineProps<{
+  job: JobDto
+  /** The remedy that brought it; a check comes before any. */
+  remedy?: RemedyDto | undefined
+  isOpen: boolean
+}>()
+const check = computed(() => checks.find(({ id }) => id === props.job.checkId))
 const change = useChangeJob()
 const { checked, messageFor } = useChecked(ChangeJobDto, () => change.error.value)
 const dueOn = ref(props.job.dueOn)
@@ -35,7 +43,7 @@ const drop = () =>
       <b>{{ job.title }}</b>
     </summary>
     <div class="inside">
-      <template v-if="job.kind === 'apply'">
+      <template v-if="job.kind === 'apply' && remedy">
         <JobSheet :job="job" :remedy="remedy" />
         <RecordForm :job="job" :remedy="remedy" />
       </template>
@@ -46,6 +54,7 @@ const drop = () =>
       <p v-else-if="job.kind === 'test'">
         Measure pH and <RouterLink :to="{ name: 'look' }">add it</RouterLink>; that does this job.
       </p>
+      <CheckCard v-else-if="check" :check="check" />
       <form class="move" @submit.prevent="move">
         <TextField v-model="dueOn" label="Another day" type="date" :message="messageFor('dueOn')" />
         <Button html-type="submit" :disabled="!isMoved" :loading="change.isLoading.value"

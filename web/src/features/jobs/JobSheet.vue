@@ -15,7 +15,7 @@ import { amountWords } from '../../shared/units/amount-words.ts'
 const props = defineProps<{ job: JobDto; remedy: RemedyDto }>()
 const { stand, system } = useStandCase()
 
-const source = computed(() => ironSources.find(({ id }) => id === props.job.sourceId))
+const source = computed(() => ironSources.find(({ id }) => id === props.remedy.sourceId))
 const productKg = computed(() => props.remedy.productKg * props.job.share)
 const waterL = computed(() => props.remedy.carrierL * props.job.share)
 const fills = computed(() =>
@@ -23,7 +23,7 @@ const fills = computed(() =>
     ? planFills({ productKg: productKg.value, waterL: waterL.value, tankL: props.remedy.tankL })
     : undefined,
 )
-const order = computed(() => (source.value ? mixingOrder(source.value, props.job.route) : []))
+const order = computed(() => (source.value ? mixingOrder(source.value, props.remedy.route) : []))
 </script>
 
 <template>
@@ -51,8 +51,8 @@ const order = computed(() => (source.value ? mixingOrder(source.value, props.job
       v-if="stand"
       class="wide"
       :context="stand.context"
-      :route="job.route"
-      :source-id="job.sourceId"
+      :route="remedy.route"
+      :source-id="remedy.sourceId"
     />
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { JobDto } from '@spudder/contract/job'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import EntryList from './EntryList.vue'
@@ -6,20 +7,19 @@ import JobCard from './JobCard.vue'
 
 const { jobs, entries, remedies } = useStandCase()
 const planned = computed(() => jobs.value.filter(({ status }) => status === 'planned'))
-const remedyOf = (id: string) => remedies.value.find((remedy) => remedy.id === id)
+const remedyOf = ({ remedyId }: JobDto) => remedies.value.find(({ id }) => id === remedyId)
 </script>
 
 <template>
   <div class="jobs">
     <section class="planned" aria-label="Planned jobs">
-      <template v-for="(job, index) in planned" :key="job.id">
-        <JobCard
-          v-if="remedyOf(job.remedyId)"
-          :job="job"
-          :remedy="remedyOf(job.remedyId)!"
-          :is-open="index === 0"
-        />
-      </template>
+      <JobCard
+        v-for="(job, index) in planned"
+        :key="job.id"
+        :job="job"
+        :remedy="remedyOf(job)"
+        :is-open="index === 0"
+      />
       <div v-if="planned.length === 0" class="empty">
         <h2>Nothing planned</h2>
         <p>A remedy brings its jobs: the application, and the looks that tell whether it worked.</p>

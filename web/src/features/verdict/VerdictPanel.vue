@@ -1,14 +1,17 @@
 <script setup lang="ts">
-import { settlingOf } from '@spudder/core/diagnosis'
+import { addDays } from '@spudder/core/calendar'
+import { settlingOf, type Check } from '@spudder/core/diagnosis'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
+import { usePlanCheck } from '../../api/stands.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
 import PlantFigure from '../../shared/figure/PlantFigure.vue'
 import MindChangers from '../../shared/verdict/MindChangers.vue'
 import NextChecks from '../../shared/verdict/NextChecks.vue'
 import VerdictBars from '../../shared/verdict/VerdictBars.vue'
 import { percent } from '../../shared/words/percent.ts'
 import { midSentence } from '../../shared/words/sentence.ts'
-import { dayWords } from '../../shared/units/today.ts'
+import { dayWords, today } from '../../shared/units/today.ts'
 import CauseEnding from './CauseEnding.vue'
 
 const {
@@ -22,6 +25,7 @@ const {
   newestLook,
   openCase,
   remedies,
+  jobs,
 } = useStandCase()
 const leading = computed(() => verdict.value?.ranked[0])
 const second = computed(() => verdict.value?.ranked[1])
@@ -33,6 +37,21 @@ const isNotIron = computed(
     leading.value?.causes.every(({ remedy }) => remedy === 'not-iron') &&
     (verdict.value?.ironIsRemedy ?? 1) < 0.5,
 )
+const planCheck = usePlanCheck()
+const plannedChecks = computed(() =>
+  openCase.value
+    ? new Map(
+        jobs.value
+          .filter(({ kind, status }) => kind === 'check' && status === 'planned')
+          .map(({ checkId, dueOn }) => [checkId ?? '', dueOn]),
+      )
+    : undefined,
+)
+async function plan({ id: checkId, days }: Check): Promise<void> {
+  if (!openCase.value) return
+  const dto = { id: crypto.randomUUID(), checkId, dueOn: addDays(today(), days) }
+  await planCheck.mutateAsync({ id: openCase.value.id, dto }).catch(() => undefined)
+}
 const seenWords = computed(() => {
   if (isDirty.value) return 'A look begun, not stored yet.'
   return newestLook.value ? `Seen ${dayWords(newestLook.value.lookedOn)}.` : ''
@@ -109,7 +128,10 @@ const seenWords = computed(() => {
         :verdict="verdict"
         :system="system"
         :shown="6"
+        :planned="plannedChecks"
+        @plan="plan"
       />
+      <ProblemNote :problem="planCheck.error.value" />
       <MindChangers v-if="outlook" :changers="outlook.changers" />
       <details class="how">
         <summary>how</summary>

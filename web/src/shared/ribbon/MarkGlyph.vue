@@ -19,6 +19,7 @@ const outlines: Readonly<Record<MarkKind | JobKind, Outline>> = {
   tested: 'ring',
   test: 'ring',
   look: 'lens',
+  check: 'lens',
   told: 'block',
   buy: 'block',
 }

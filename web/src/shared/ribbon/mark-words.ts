@@ -10,4 +10,5 @@ export const markWords: Readonly<Record<MarkKind | JobKind, string>> = {
   look: 'to look at',
   test: 'to test',
   buy: 'to buy',
+  check: 'to check',
 }

@@ -119,10 +119,16 @@ export function ribbonModel(source: RibbonSource, today: Day, until: Day): Ribbo
     })),
     ...planned
       .filter(({ kind }) => kind === 'apply')
-      .map(({ dueOn, route, sourceId }) => ({
-        day: dueOn < today ? today : dueOn,
-        response: responseFor(route, sourceId, source.stand.context),
-      })),
+      .flatMap(({ dueOn, route, sourceId }) =>
+        route && sourceId
+          ? [
+              {
+                day: dueOn < today ? today : dueOn,
+                response: responseFor(route, sourceId, source.stand.context),
+              },
+            ]
+          : [],
+      ),
   ]
   const expected = now
     ? forecastGreenness({

@@ -9,7 +9,9 @@ import {
 } from '@spudder/core/diagnosis'
 import { findingsAsked, valuesOf, type FindingName } from '@spudder/core/finding'
 import type { UnitSystem } from '@spudder/core/quantity'
+import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
+import { dayWords } from '../units/today.ts'
 import { percent } from '../words/percent.ts'
 import { midSentence } from '../words/sentence.ts'
 import { effortWords } from './check-words.ts'
@@ -22,8 +24,10 @@ const props = defineProps<{
   shown?: number
   /** Whether a look can be answered on the spot. */
   isAnswerable?: boolean
+  /** The days of checks that are planned; absent where nothing can be planned. */
+  planned?: ReadonlyMap<string, string> | undefined
 }>()
-const emit = defineEmits<{ say: [name: FindingName, value: string] }>()
+const emit = defineEmits<{ say: [name: FindingName, value: string]; plan: [check: Check] }>()
 
 /** Checks that would tell next to nothing are left out [bit]. */
 const leastGain = 0.01
@@ -95,6 +99,16 @@ function effectWords({ leads, probability, changesLead, changesTreatment }: Chec
                 </tr>
               </tbody>
             </table>
+            <p v-if="planned?.has(next.check.id)" class="planned">
+              Planned: the answer is due {{ dayWords(planned.get(next.check.id) ?? '') }}.
+            </p>
+            <div v-else-if="planned">
+              <Button size="small" @click="emit('plan', next.check)">
+                Plan it{{
+                  next.check.days > 0 ? `, answer in ${next.check.days} days` : ' for today'
+                }}
+              </Button>
+            </div>
             <p class="gain">
               Expected to settle {{ next.gainBits.toFixed(2) }} bit of the question and to make the
               right remedy {{ (next.treatmentGain * 100).toFixed(1) }} points likelier.
@@ -189,6 +203,9 @@ td:nth-child(2) {
 }
 .changes {
   font-weight: 620;
+}
+.planned {
+  font-weight: 600;
 }
 .gain {
   color: var(--slate);

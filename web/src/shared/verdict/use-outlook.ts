@@ -1,6 +1,23 @@
 import type { DiagnosisInput } from '@spudder/core/diagnosis'
-import { getCurrentScope, onScopeDispose, shallowRef, watch, type Ref, type ShallowRef } from 'vue'
+import {
+  getCurrentScope,
+  onScopeDispose,
+  shallowRef,
+  toRaw,
+  watch,
+  type Ref,
+  type ShallowRef,
+} from 'vue'
 import { outlookOf, type Outlook } from './outlook.ts'
+
+/** What is watched may be made of proxies, which a worker cannot be sent. */
+function withoutProxies({ findings, pHHistory, ...plain }: DiagnosisInput): DiagnosisInput {
+  return {
+    ...plain,
+    findings: { ...toRaw(findings) },
+    pHHistory: { ...pHHistory, readings: toRaw(pHHistory.readings) },
+  }
+}
 
 /**
  * The outlook of a verdict, worked out in a worker: the bars move with every stroke of the brush,
@@ -27,8 +44,7 @@ export function useOutlook(
     input,
     (now) => {
       asked += 1
-      // What is watched is made of proxies, which a worker cannot be sent.
-      if (now) worker.postMessage({ input: JSON.parse(JSON.stringify(now)), number: asked })
+      if (now) worker.postMessage({ input: withoutProxies(now), number: asked })
       else outlook.value = undefined
     },
     { immediate: true },

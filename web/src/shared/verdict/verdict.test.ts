@@ -108,6 +108,16 @@ describe('the next checks', () => {
     expect(shown(false).find('.answers').exists()).toBe(false)
   })
 
+  it('can be planned where a case is open, and say when the answer is due', async () => {
+    const planned = new Map([[checks[1]?.check.id ?? '', '2026-06-22']])
+    const list = mount(NextChecks, { props: { checks, verdict, system: 'us', planned } })
+    for (const details of list.findAll('details').slice(0, 2)) await unfold(details)
+    const plan = list.findAll('button').find((each) => each.text().startsWith('Plan it'))
+    await plan?.trigger('click')
+    expect(list.emitted('plan')?.[0]).toEqual([checks[0]?.check])
+    expect(list.text()).toContain('the answer is due 22 Jun')
+  })
+
   it('are silent when nothing is left to ask', () => {
     const none = mount(NextChecks, { props: { checks: [], verdict, system: 'us' } })
     expect(none.text()).toBe('')

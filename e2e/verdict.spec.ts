@@ -25,8 +25,9 @@ async function storyOf(page: Page): Promise<StandStoryDto> {
 }
 
 test('two touches lead from the estate to a first verdict, three keys do too', async ({ page }) => {
+  await addStand(page, 'North lawn', 'Turf', 'Kentucky bluegrass')
   await page.goto('/')
-  await page.getByRole('link', { name: 'Bowling green', exact: true }).click()
+  await page.getByRole('link', { name: 'North lawn', exact: true }).click()
   await page.locator('[data-leaf="leaf-13"]').press('Enter')
   await expect(lead(page)).toContainText('%')
   await expect(page.getByRole('region', { name: 'Check next' })).toBeVisible()
@@ -68,6 +69,33 @@ test('rings are no shortage: what to do, what not to buy, whom to call', async (
   await expect(page.getByRole('region', { name: 'What would change my mind' })).toBeVisible()
 })
 
+test('the leaf-paint test is planned from the verdict, and its answer goes back into it', async ({
+  page,
+}) => {
+  await addStand(page, 'Hibiscus bed', 'Shrubs and beds', 'Hibiscus')
+  await say(page, 'Leaves affected', 'the youngest leaves only')
+  await page.getByRole('button', { name: 'Store this look' }).click()
+  const paint = page
+    .getByRole('region', { name: 'Check next' })
+    .locator('li', { hasText: 'Paint leaves with iron' })
+    .first()
+  await paint.locator('summary').click()
+  await paint.getByRole('button', { name: /^Plan it, answer in 7 days/ }).click()
+  await expect(paint).toContainText('Planned: the answer is due')
+  await step(page, 'Jobs').click()
+  const job = page.locator('details.job', { hasText: 'Paint leaves with iron' })
+  await expect(job).toContainText('Brush each with one dilute sulfate')
+  await expect(job).toContainText('Gloves and goggles')
+  await job.getByRole('link', { name: /Say on the look/ }).click()
+  await page.getByText(/^What came out/).click()
+  await say(page, 'Leaf-paint test: what greened', 'the manganese leaf')
+  await expect(lead(page)).toContainText('Manganese short')
+  await page.getByRole('button', { name: 'Store this look' }).click()
+  await expect(page).toHaveURL(/verdict$/)
+  const { jobs } = await storyOf(page)
+  expect(jobs.find(({ checkId }) => checkId === 'leaf-paint')?.status).toBe('done')
+})
+
 test('two causes at once: striped young leaves, pale old ones, high pH, no nitrate', async ({
   page,
 }) => {
@@ -105,7 +133,7 @@ test('drop kits: magnesium with its spread; calcium over the total is refused', 
 })
 
 test('the pH pen measures only after a calibration, and keeps its slope', async ({ page }) => {
-  await openStand(page, 'Bowling green')
+  await openStand(page, 'Long Down sorghum')
   await step(page, 'Bench').click()
   await expect(page.getByRole('button', { name: 'Read the sample' })).toBeDisabled()
   await page.getByRole('button', { name: 'Buffer 7' }).click()

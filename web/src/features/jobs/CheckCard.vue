@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import { featureOf, type Check } from '@spudder/core/diagnosis'
+import { findingNames, type FindingName } from '@spudder/core/finding'
+import { computed } from 'vue'
+import { midSentence } from '../../shared/words/sentence.ts'
+
+/** How a planned check is made, and where its answer goes. */
+const props = defineProps<{ check: Check }>()
+const isLook = computed(() =>
+  props.check.reveals.some((name) => findingNames.includes(name as FindingName)),
+)
+const asked = computed(() => props.check.reveals.map((name) => midSentence(featureOf(name).label)))
+</script>
+
+<template>
+  <div class="check">
+    <p>{{ check.how }}</p>
+    <p v-if="check.caution" class="caution">{{ check.caution }}</p>
+    <p>
+      It tells: {{ asked.join(', ') }}.
+      <RouterLink v-if="isLook" :to="{ name: 'look' }">Say on the look what came out</RouterLink>
+      <RouterLink v-else :to="{ name: 'bench' }">Put what came out in on the bench</RouterLink>;
+      that does this job, and the verdict follows.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.check {
+  display: grid;
+  gap: 8px;
+}
+.caution {
+  color: var(--rust);
+  font-weight: 560;
+}
+</style>
