@@ -4,7 +4,7 @@ export default defineProject({
   test: {
     name: 'server',
     environment: 'node',
-    setupFiles: ['./src/testing/setup.ts'],
+    setupFiles: ['./src/tests/setup.ts'],
     // One MariaDB for all files; each works on a place of its own.
     fileParallelism: false,
     testTimeout: 30_000,

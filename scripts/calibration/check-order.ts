@@ -6,7 +6,7 @@ import {
   type Check,
   type FeatureName,
 } from '@spudder/core/diagnosis'
-import { DrawnWorld, judgeDrawn } from '@spudder/core/diagnosis/testing'
+import { DrawnWorld, judgeDrawn } from '@spudder/core/diagnosis/tests'
 import { contextNames } from '@spudder/core/plant'
 
 /** Ways to choose the next check. */

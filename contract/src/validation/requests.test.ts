@@ -3,9 +3,12 @@ import type { ClassConstructor } from 'class-transformer'
 import { describe, expect, it } from 'vitest'
 import { CloseCaseDto } from '../case/index.ts'
 import { CorrectEntryDto, CreateEntryDto } from '../entry/index.ts'
-import { ChangeJobDto } from '../job/index.ts'
+import { ChangeJobDto, PlanCheckDto } from '../job/index.ts'
+import { CreateImportDto, CreateLaboratoryOrderDto } from '../laboratory/index.ts'
 import { CreateLookDto } from '../look/index.ts'
-import { CreatePlaceDto } from '../place/index.ts'
+import { MeterQueryDto } from '../meter/index.ts'
+import { PhotoQueryDto } from '../photo/index.ts'
+import { CreatePlaceDto, PlaceSettingsDto } from '../place/index.ts'
 import { CreateReadingDto } from '../reading/index.ts'
 import { CreateRemedyDto } from '../remedy/index.ts'
 import { CreateStandDto, EstateQueryDto, StandSizeDto, toStandSize } from '../stand/index.ts'
@@ -14,6 +17,15 @@ import { checkDto } from './index.ts'
 
 const id = '3f2b7f0e-8a55-4b0e-9d2c-3b1f6c9a7e10'
 const day = '2025-06-01'
+const map = {
+  laboratory: 'Downs',
+  dayColumn: 'Date',
+  dayOrder: 'ymd',
+  sampleColumn: 'Sample',
+  placeColumn: '',
+  columns: [{ column: 'pH', kind: 'pH', unit: '' }],
+  stands: { Lawn: id },
+}
 const entry = { id, happenedOn: day, productKg: 1.5, waterL: 0 }
 
 /** A request that is right, for every class. */
@@ -36,6 +48,12 @@ const right: readonly (readonly [string, ClassConstructor<object>, object])[] = 
   ['another day for a job', ChangeJobDto, { dueOn: day }],
   ['an entry', CreateEntryDto, entry],
   ['a correction', CorrectEntryDto, { ...entry, reason: 'Weighed again.' }],
+  ['a check', PlanCheckDto, { id, checkId: 'leaf-paint', dueOn: day }],
+  ['settings', PlaceSettingsDto, { ironSchool: 'field', kits: ['calcium-10'], laboratories: [map] }],
+  ['a laboratory file', CreateImportDto, { id, fileName: 'may.csv', csv: 'Date,Sample,pH\n1,2,3', map }],
+  ['samples', CreateLaboratoryOrderDto, { id, orderedOn: day, packets: ['soil'], places: ['sick'] }],
+  ['a photo', PhotoQueryDto, { id, fileName: 'leaf.jpg' }],
+  ['a meter', MeterQueryDto, { in: 'buffer-7' }],
   ['a query', EstateQueryDto, { from: day, offset: '40', limit: '20' }],
 ] // prettier-ignore
 
@@ -53,6 +71,7 @@ describe('a request that lacks something', () => {
   const optional: Readonly<Record<string, readonly string[]>> = {
     'another day for a job': ['dueOn'],
     'a query': ['offset', 'limit'],
+    settings: ['ironSchool', 'kits', 'laboratories'],
   }
 
   it.each(right)('%s names each field that is missing', (name, dto, plain) => {
@@ -101,5 +120,24 @@ describe('a day that has come', () => {
   it('may be today anywhere on earth, not the day after tomorrow', () => {
     expect(reading(inDays(0))).toEqual([])
     expect(reading(inDays(2))).toEqual(['takenOn'])
+  })
+})
+
+describe('what is nested in a request', () => {
+  it('is checked as well, and named by its place', () => {
+    const columns = [{ column: 'pH', kind: 'acidity', unit: '' }]
+    const fields = fieldsOf(PlaceSettingsDto, { laboratories: [{ ...map, columns }] })
+    expect(fields).toEqual(['laboratories.0.columns.0.kind'])
+    expect(fieldsOf(PlaceSettingsDto, { kits: ['calcium-99'] })).toEqual(['kits'])
+  })
+
+  it.each([
+    ['no packet', { packets: [] }, 'packets'],
+    ['a packet nobody does', { packets: ['hair'] }, 'packets'],
+    ['samples of nowhere', { places: [] }, 'places'],
+    ['a day to come', { orderedOn: '2199-01-01' }, 'orderedOn'],
+  ])('samples with %s are refused', (_, change, field) => {
+    const samples = { id, orderedOn: day, packets: ['soil'], places: ['sick'], ...change }
+    expect(fieldsOf(CreateLaboratoryOrderDto, samples)).toEqual([field])
   })
 })

@@ -5,7 +5,7 @@ import { findingsAsked, valuesOf, type Findings } from '../finding/index.ts'
 import { contextNames } from '../plant/index.ts'
 import { readingKindNames, readingKinds } from '../reading/index.ts'
 import { mindChangers, nextChecks, reasonsFor } from './index.ts'
-import { lookAt, lookDay, readBefore, shareOf } from './testing/look-at.ts'
+import { lookAt, lookDay, readBefore, shareOf } from './tests/look-at.ts'
 
 const ironLeaf = { tier: 'youngest-only', pattern: 'fine-green-veins', severity: '3' } as const
 const pHOf = (value: number, daysBefore = 20) => [readBefore(daysBefore, { kind: 'pH', value })]
@@ -143,32 +143,44 @@ describe('every verdict', () => {
     ),
   )
 
+  type AnyLook = typeof anyLook extends fc.Arbitrary<infer Look> ? Look : never
+  const verdictOf = ([context, picks, measured]: AnyLook) => {
+    const findings = Object.fromEntries(
+      Object.entries(picks).map(([name, index]) => {
+        const values = Object.keys(valuesOf(name as 'tier'))
+        return [name, values[index % values.length] ?? '']
+      }),
+    )
+    const readings = measured.map(([kind, share]) => {
+      const { min, max } = readingKinds[kind]
+      return readBefore(10, { kind, value: min + share * (max - min) })
+    })
+    return lookAt(context, findings, { readings })
+  }
+
   it('sums to one, never rules out something else, whatever was found', () => {
     fc.assert(
-      fc.property(anyLook, ([context, picks, measured]) => {
-        const findings = Object.fromEntries(
-          Object.entries(picks).map(([name, index]) => {
-            const values = Object.keys(valuesOf(name as 'tier'))
-            return [name, values[index % values.length] ?? '']
-          }),
-        )
-        const readings = measured.map(([kind, share]) => {
-          const { min, max } = readingKinds[kind]
-          return readBefore(10, { kind, value: min + share * (max - min) })
-        })
-        const verdict = lookAt(context, findings, { readings })
+      fc.property(anyLook, (look) => {
+        const verdict = verdictOf(look)
         const sum = verdict.ranked.reduce((total, { probability }) => total + probability, 0)
         expect(Math.abs(sum - 1)).toBeLessThan(1e-9)
         expect(shareOf(verdict, 'something-else')).toBeGreaterThan(0)
         expect(verdict.ranked.every(({ probability }) => probability >= 0)).toBe(true)
-        for (const { effort, gainBits } of nextChecks(verdict)) {
-          expect(effort).toBeGreaterThan(0)
-          expect(Number.isFinite(gainBits)).toBe(true)
-        }
       }),
-      { numRuns: 120 },
+      { numRuns: 150 },
     )
   })
+
+  it('has checks whose gain and effort are numbers, whatever was found', () => {
+    fc.assert(
+      fc.property(anyLook, (look) => {
+        const checks = nextChecks(verdictOf(look))
+        expect(checks.every(({ effort }) => effort > 0)).toBe(true)
+        expect(checks.every(({ gainBits }) => Number.isFinite(gainBits))).toBe(true)
+      }),
+      { numRuns: 15 },
+    )
+  }, 20_000)
 
   it('does not move for a finding that nobody made', () => {
     const { ranked } = lookAt('turf', {})

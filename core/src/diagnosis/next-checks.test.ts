@@ -3,7 +3,7 @@ import { findingsAsked } from '../finding/index.ts'
 import { contextNames } from '../plant/index.ts'
 import { featureNames, isTest } from './data/features.ts'
 import { answeredChecks, answersTo, checks, nextChecks } from './index.ts'
-import { lookAt, readBefore, shareOf } from './testing/look-at.ts'
+import { lookAt, readBefore, shareOf } from './tests/look-at.ts'
 
 const ironLeaf = { tier: 'youngest-only', pattern: 'fine-green-veins' } as const
 const ids = (verdict: Parameters<typeof nextChecks>[0]) =>

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { contextNames } from '../plant/index.ts'
 import { nextChecks, settlingOf } from './index.ts'
-import { diagnoseCase } from './testing/diagnose-case.ts'
-import { writtenCases } from './testing/written-cases.ts'
+import { diagnoseCase } from './tests/diagnose-case.ts'
+import { writtenCases } from './tests/written-cases.ts'
 
 const settled = writtenCases.flatMap((each) => {
   const { expected } = each

@@ -8,7 +8,7 @@ import {
   refused,
   standWithRemedy,
   storyOf,
-} from '../testing/test-estate.ts'
+} from '../tests/test-estate.ts'
 
 const closing = { outcome: 'green', closedOn: '2025-07-01', note: 'Green since June.' }
 

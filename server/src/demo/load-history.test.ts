@@ -2,7 +2,7 @@ import { vennlowEstate } from '@spudder/sim/vennlow'
 import { addDays } from '@spudder/core/calendar'
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { StandStoryDto } from '@spudder/contract/stand'
-import { db, get, newId, services, storyOf } from '../testing/test-estate.ts'
+import { db, get, newId, services, storyOf } from '../tests/test-estate.ts'
 import { loadHistory } from './load-history.ts'
 
 const stage = { db, laboratory: services.laboratory }

@@ -14,7 +14,7 @@ import {
   remedyBody,
   standBody,
   standWithRemedy,
-} from '../testing/test-estate.ts'
+} from '../tests/test-estate.ts'
 
 const eventBody = () => ({ id: newId(), kind: 'limed', happenedOn: '2025-05-02' })
 const correctionBody = () => ({ ...entryBody(), reason: 'weighed again' })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { api } from '../testing/test-estate.ts'
+import { api } from '../tests/test-estate.ts'
 
 interface Described {
   readonly openapi: string

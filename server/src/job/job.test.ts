@@ -11,7 +11,7 @@ import {
   refused,
   standWithRemedy,
   storyOf,
-} from '../testing/test-estate.ts'
+} from '../tests/test-estate.ts'
 
 const colour = (takenOn: string) => ({
   id: newId(),

@@ -7,7 +7,7 @@ import type { PlaceDto } from '@spudder/contract/place'
 import { addDays, dateToDay } from '@spudder/core/calendar'
 import { guessMap, readLaboratoryFile } from '@spudder/core/laboratory'
 import { describe, expect, it } from 'vitest'
-import { api, get, newId, newStand, post, refused, storyOf } from '../testing/test-estate.ts'
+import { api, get, newId, newStand, post, refused, storyOf } from '../tests/test-estate.ts'
 
 const today = dateToDay(new Date())
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { lookBody, newStand, patch, post, refused, storyOf } from '../testing/test-estate.ts'
+import { lookBody, newStand, patch, post, refused, storyOf } from '../tests/test-estate.ts'
 
 describe('a look', () => {
   it('is stored with findings and paint as they were given, and once', async () => {

@@ -1,7 +1,7 @@
 import type { MeterReadingDto } from '@spudder/contract/meter'
 import { calibrate, pHOfMillivolts } from '@spudder/core/reading'
 import { describe, expect, it } from 'vitest'
-import { api, get, newStand, post, readingBody } from '../testing/test-estate.ts'
+import { api, get, newStand, post, readingBody } from '../tests/test-estate.ts'
 
 describe('the pH meter', () => {
   it('calibrated in two buffers reads about the pH last known of the stand', async () => {

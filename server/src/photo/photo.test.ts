@@ -1,6 +1,6 @@
 import type { PhotoDto } from '@spudder/contract/photo'
 import { describe, expect, it } from 'vitest'
-import { api, lookBody, newId, newStand, post, storyOf } from '../testing/test-estate.ts'
+import { api, lookBody, newId, newStand, post, storyOf } from '../tests/test-estate.ts'
 
 /** A JPEG of 4 × 3 pixels as far as its header goes, with a day in its EXIF where one is given. */
 function jpeg(day?: string): Buffer {

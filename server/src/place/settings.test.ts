@@ -1,6 +1,6 @@
 import type { PlaceDto } from '@spudder/contract/place'
 import { expect, it } from 'vitest'
-import { get, newPlace, patch } from '../testing/test-estate.ts'
+import { get, newPlace, patch } from '../tests/test-estate.ts'
 
 it('settings change one by one and stay', async () => {
   const { id, settings } = await newPlace()

@@ -9,7 +9,7 @@ import {
   remedyBody,
   standWithRemedy,
   storyOf,
-} from '../testing/test-estate.ts'
+} from '../tests/test-estate.ts'
 
 describe('a remedy', () => {
   it('is worked out on the server: 2 oz/1000 ft² over 1000 m² is 0.610 kg in 204 L', async () => {

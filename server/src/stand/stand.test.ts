@@ -9,7 +9,7 @@ import {
   refused,
   standBody,
   standWithRemedy,
-} from '../testing/test-estate.ts'
+} from '../tests/test-estate.ts'
 
 describe('the estate', () => {
   it('gives its stands page by page in the order in which they were added', async () => {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { newId, newStand, post, readingBody, refused, storyOf } from '../testing/test-estate.ts'
+import { newId, newStand, post, readingBody, refused, storyOf } from '../tests/test-estate.ts'
 
 const eventBody = (change = {}) => ({
   id: newId(),

@@ -1,7 +1,7 @@
 import type { WeatherDto } from '@spudder/contract/weather'
 import { addDays, dateToDay } from '@spudder/core/calendar'
 import { expect, it } from 'vitest'
-import { get, newPlace } from '../testing/test-estate.ts'
+import { get, newPlace } from '../tests/test-estate.ts'
 
 it('weather says that it is simulated and foretells a fortnight, not more', async () => {
   const { id } = await newPlace()

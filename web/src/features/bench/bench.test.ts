@@ -1,6 +1,6 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { mountOnStand } from '../../testing/mount-on-stand.ts'
+import { mountOnStand } from '../../tests/mount-on-stand.ts'
 import { today } from '../../shared/units/today.ts'
 import BenchPanel from './BenchPanel.vue'
 import ColourVial from './ColourVial.vue'

@@ -2,7 +2,7 @@ import { flushPromises } from '@vue/test-utils'
 import { addDays } from '@spudder/core/calendar'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { today } from '../../shared/units/today.ts'
-import { mountOnStand } from '../../testing/mount-on-stand.ts'
+import { mountOnStand } from '../../tests/mount-on-stand.ts'
 import PHAndStory from './PHAndStory.vue'
 import PhotoShelf from './PhotoShelf.vue'
 

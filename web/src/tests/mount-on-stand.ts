@@ -83,8 +83,9 @@ export async function mountOnStand(
   })
   const page = defineComponent({
     setup() {
-      provideStandCase(computed(() => 'green'))
-      return () => h(panel)
+      const { story } = provideStandCase(computed(() => 'green'))
+      // As on the page: panels come once the story is there.
+      return () => (story.value ? h(panel) : undefined)
     },
   })
   const step = { template: '<p />' }
