@@ -1,14 +1,18 @@
 import type { Context } from '../plant/index.ts'
 import type { Cause } from './data/cause.ts'
-import { groundAndLivingCauses } from './data/ground-and-living-causes.ts'
+import { groundCauses } from './data/ground-causes.ts'
 import { ironCauses } from './data/iron-causes.ts'
-import { nutrientCauses } from './data/nutrient-causes.ts'
+import { livingCauses } from './data/living-causes.ts'
+import { movingNutrientCauses } from './data/moving-nutrient-causes.ts'
+import { stillNutrientCauses } from './data/still-nutrient-causes.ts'
 
 /** Every cause known, something else last. */
 export const allCauses: readonly Cause[] = [
   ...ironCauses,
-  ...nutrientCauses,
-  ...groundAndLivingCauses,
+  ...movingNutrientCauses,
+  ...stillNutrientCauses,
+  ...groundCauses,
+  ...livingCauses,
 ]
 
 /** The causes that can occur in a context. */

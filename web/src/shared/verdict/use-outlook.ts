@@ -11,11 +11,14 @@ import {
 import { outlookOf, type Outlook } from './outlook.ts'
 
 /** What is watched may be made of proxies, which a worker cannot be sent. */
-function withoutProxies({ findings, pHHistory, ...plain }: DiagnosisInput): DiagnosisInput {
+function withoutProxies(input: DiagnosisInput): DiagnosisInput {
+  const { findings, pHHistory, events, ...plain } = input
+  const { readings, corrections } = pHHistory
   return {
     ...plain,
     findings: { ...toRaw(findings) },
-    pHHistory: { ...pHHistory, readings: toRaw(pHHistory.readings) },
+    pHHistory: { readings: toRaw(readings), corrections: toRaw(corrections) },
+    events: toRaw(events),
   }
 }
 
