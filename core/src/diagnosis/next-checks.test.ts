@@ -56,6 +56,13 @@ describe('the next check', () => {
     expect(order.indexOf('active-iron')).toBeLessThan(order.indexOf('sick-against-healthy'))
   })
 
+  it('clears up a share of the doubt: never all of it, and much by a telling look', () => {
+    const open = nextChecks(lookAt('turf', { pattern: 'even-pale' }))
+    const tier = open.find(({ check }) => check.id === 'which-leaves')
+    expect(tier?.clears).toBeGreaterThan(0.05)
+    for (const { clears } of open) expect(clears).toBeLessThan(0.9)
+  })
+
   it('promises less where the answer could not change what to do', () => {
     const open = nextChecks(
       lookAt('turf', { pattern: 'even-pale', tier: 'all', whereOnGround: 'patches' }),

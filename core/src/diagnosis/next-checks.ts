@@ -27,6 +27,8 @@ export interface NextCheck {
   readonly check: Check
   /** Expected fall of the entropy over causes [bit]. */
   readonly gainBits: number
+  /** The same as a share of the doubt there is now [1]. */
+  readonly clears: number
   /** Expected rise of the chance that the remedy then thought best is the right one [1]. */
   readonly treatmentGain: number
   /** Money, minutes and days together, in the money of the place. */
@@ -159,6 +161,7 @@ function gainOf(
  */
 export function nextChecks({ grounds }: Verdict): readonly NextCheck[] {
   const standing = standingOf(grounds)
+  const doubtBits = entropyBits(standing.probabilities)
   return checks
     .filter(({ contexts }) => contexts?.includes(grounds.setting.context) ?? true)
     .flatMap((check): NextCheck[] => {
@@ -172,6 +175,7 @@ export function nextChecks({ grounds }: Verdict): readonly NextCheck[] {
         {
           check,
           gainBits: bits,
+          clears: doubtBits > 0 ? bits / doubtBits : 0,
           treatmentGain: treatment,
           effort,
           gainForEffort: learned / effort,

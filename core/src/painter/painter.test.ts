@@ -44,6 +44,26 @@ describe('the painter', () => {
     expect(evenVeins[0]?.colour).toBe(leaf('even-pale', 4)[0]?.colour)
   })
 
+  it('lays a plant into what it stands in: each kind into its own', () => {
+    const drawn = kinds.map((kind) =>
+      JSON.stringify(paintFigure({ kind, leafForm: 'ovate', paint: {} }).ground),
+    )
+    expect(new Set(drawn).size).toBe(kinds.length)
+  })
+
+  it('leaves what a stroke does not touch as it was', () => {
+    const figure = (severity: Severity) =>
+      paintFigure({
+        kind: 'tree',
+        leafForm: 'lobed',
+        paint: { 'leaf-9': { severity, pattern: 'mottle' } },
+      })
+    const [before, after] = [figure(2), figure(3)]
+    expect(after.ground).toBe(before.ground)
+    expect(after.leaves[0]?.shapes).toBe(before.leaves[0]?.shapes)
+    expect(after.leaves.at(-1)?.shapes).not.toBe(before.leaves.at(-1)?.shapes)
+  })
+
   it('draws the same picture from the same input', () => {
     expect(leaf('mottle', 3)).toEqual(leaf('mottle', 3))
   })

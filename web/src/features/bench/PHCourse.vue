@@ -60,6 +60,7 @@ const middle = computed(() =>
     .y(({ pH }) => y.value(pH))(course.value),
 )
 const window = computed(() => (openCase.value ? verdict.value?.window : undefined))
+const ironWords = { efficient: 'good', medium: 'middling', inefficient: 'poor' } as const
 /** Where the plant keeps its colour. */
 const plant = computed(() => (stand.value ? findPlant(stand.value.plantId) : undefined))
 const ticks = computed(() => y.value.ticks(5))
@@ -72,9 +73,8 @@ const tickWords = (date: Date) => dayWords(date.toISOString().slice(0, 10))
     <h3>pH through time</h3>
     <p v-if="plant" class="faint-note">
       {{ plant.name }} keeps its colour at pH {{ plant.pHRange.low }} to {{ plant.pHRange.high }},
-      between the dashed lines; it is {{ plant.ironEfficiency }} at getting iron ({{
-        plant.source
-      }}).
+      between the dashed lines; it is {{ ironWords[plant.ironEfficiency] }} at getting iron out of
+      the soil ({{ plant.source }}).
     </p>
     <div ref="course" class="course">
       <svg

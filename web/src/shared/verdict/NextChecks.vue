@@ -59,6 +59,14 @@ const findingsOf = (check: Check): FindingName[] =>
     )
     .filter((name) => Object.keys(valuesOf(name)).length <= mostAnswers)
 
+/** What a check is likely to bring, as a grower would say it. */
+function gainWords({ clears, treatmentGain }: NextCheck): string {
+  const doubt = `Likely to clear up about ${percent(clears)} of the doubt`
+  const points = Math.round(treatmentGain * 100)
+  if (points < 1) return `${doubt}, though it would hardly change what to do.`
+  return `${doubt}, and to make the right remedy ${points} ${points === 1 ? 'point' : 'points'} likelier.`
+}
+
 function effectWords({ leads, probability, changesLead, changesTreatment }: CheckAnswer): string {
   const lead = `${midSentence(leads)}, ${percent(probability)}`
   if (changesTreatment) return `another remedy: ${lead}`
@@ -110,8 +118,7 @@ function effectWords({ leads, probability, changesLead, changesTreatment }: Chec
               </Button>
             </div>
             <p class="gain">
-              Expected to settle {{ next.gainBits.toFixed(2) }} bit of the question and to make the
-              right remedy {{ (next.treatmentGain * 100).toFixed(1) }} points likelier.
+              {{ gainWords(next) }}
             </p>
           </div>
         </details>

@@ -98,6 +98,7 @@ describe('the next checks', () => {
     const rows = list.findAll('li:first-child tbody tr')
     expect(rows.length).toBeGreaterThan(1)
     expect(rows[0]?.text()).toMatch(/\d+ %.*(still|another)/)
+    expect(list.find('.gain').text()).toMatch(/clear up about (< )?\d+ % of the doubt/)
   })
 
   it('can be answered on the spot where a look is being taken', async () => {
