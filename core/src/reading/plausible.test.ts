@@ -27,6 +27,24 @@ describe('what is asked before a reading is kept', () => {
     expect(asked(reading('tissueNitrogen', 9.8))[0]).toMatch(/0.98 %/)
   })
 
+  it.each([
+    ['ecPaste', 2400, 2.4, /µS\/cm/],
+    ['ecPourThrough', 950, 0.95, /µS\/cm/],
+    ['tissuePotassium', 18, 1.8, /g\/kg/],
+    ['tissueMagnesium', 3200, 0.32, /mg\/kg/],
+    ['calciumCarbonate', 94, 9.4, /g\/kg/],
+  ] as const)('whether a %s of %d was meant as %d', (kind, value, instead, unit) => {
+    const [first] = questionsAbout(reading(kind, value), [])
+    expect(first?.instead).toBeCloseTo(instead, 9)
+    expect(first?.question).toMatch(unit)
+  })
+
+  it('changes nothing by itself: the reading is asked about, not mended', () => {
+    const given = reading('ecSolution', 1800)
+    questionsAbout(given, [])
+    expect(given.value).toBe(1800)
+  })
+
   it('whether a value out of the ordinary is so', () => {
     expect(asked(reading('pH', 3.1))[0]).toMatch(/out of the ordinary \(4 to 9\)/)
   })
