@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { addDays } from '../calendar/index.ts'
-import { checkReadingValue, leafWindow, pHExposure, pHOn, type Reading } from './index.ts'
+import { checkReadingValue, leafWindow, pHExposure, pHOn, type Reading, doubtOf } from './index.ts'
 
 const today = '2026-06-15'
 const pHReading = (daysAgo: number, value: number): Reading => ({
@@ -53,5 +53,21 @@ describe('checkReadingValue', () => {
   it('refuses a pH of 15 and a turf colour of 0', () => {
     expect(() => checkReadingValue('pH', 15)).toThrow(/pH: expected a number from 2.5 to 11/)
     expect(() => checkReadingValue('turfColour', 0)).toThrow(/from 1 to 9/)
+  })
+})
+
+describe('the doubt of a reading', () => {
+  const of = (more: Partial<Reading>) =>
+    doubtOf({ kind: 'nitrate', value: 40, method: 'laboratory', ...more })
+
+  it('grows with the value, and with how coarse the method is', () => {
+    expect(of({})).toBeCloseTo(Math.hypot(3, 6), 9)
+    expect(of({ method: 'strip' })).toBeCloseTo(3 * of({}), 9)
+    expect(of({ value: 0 })).toBe(3)
+  })
+
+  it('is the one that was given, where one was', () => {
+    expect(of({ doubt: 0.5 })).toBe(0.5)
+    expect(of({ doubt: null })).toBe(of({}))
   })
 })
