@@ -1,0 +1,79 @@
+import { ligands, metalIds, type LigandId, type MetalId } from './data/ligands.ts'
+import { soilIonicStrength } from './data/soil-solids.ts'
+import { logActivityCoefficient } from './davies.ts'
+import { speciesOfLigand, type LigandSpecies } from './ligand-species.ts'
+
+/** Coefficient of a sum over species, by protons: `values[i]` belongs to `lowest + i` protons. */
+interface ProtonSeries {
+  readonly lowest: number
+  readonly values: Float64Array
+}
+
+/** A ligand's sums, ready for a pH: concentrations per free ligand, and per metal activity. */
+export interface LigandCoefficients {
+  readonly free: ProtonSeries
+  readonly byMetal: Readonly<Record<MetalId, ProtonSeries>>
+  /** Complexes of two ligands with two iron, per squared free ligand and squared iron activity. */
+  readonly dimer: ProtonSeries
+}
+
+function series(species: readonly LigandSpecies[], ionicStrengthM: number): ProtonSeries {
+  const protons = species.map((each) => each.protons)
+  const lowest = Math.min(0, ...protons)
+  const values = new Float64Array(Math.max(0, ...protons) - lowest + 1)
+  for (const each of species) {
+    const coefficient = 10 ** (each.logBeta - logActivityCoefficient(each.charge, ionicStrengthM))
+    const index = each.protons - lowest
+    values[index] = (values[index] ?? 0) + coefficient
+  }
+  return { lowest, values }
+}
+
+const freeLigand = (charge: number): LigandSpecies => ({
+  name: 'L',
+  metal: undefined,
+  ligands: 1,
+  metals: 0,
+  protons: 0,
+  charge,
+  logBeta: 0,
+})
+
+function build(ligandId: LigandId, ionicStrengthM: number): LigandCoefficients {
+  const ligand = ligands[ligandId]
+  const all = [freeLigand(ligand.charge), ...speciesOfLigand(ligand)]
+  const of = (metal: MetalId | undefined, count: number) =>
+    series(
+      all.filter((each) => each.metal === metal && each.ligands === count),
+      ionicStrengthM,
+    )
+  const byMetal = Object.fromEntries(metalIds.map((metal) => [metal, of(metal, 1)])) as Record<
+    MetalId,
+    ProtonSeries
+  >
+  return { free: of(undefined, 1), byMetal, dimer: of('Fe', 2) }
+}
+
+const built = new Map<string, LigandCoefficients>()
+
+/** Coefficients of a ligand at an ionic strength; built once for each. */
+export function coefficientsOf(
+  ligandId: LigandId,
+  ionicStrengthM: number = soilIonicStrength.value,
+): LigandCoefficients {
+  const key = `${ligandId} ${ionicStrengthM}`
+  const known = built.get(key)
+  if (known) return known
+  const made = build(ligandId, ionicStrengthM)
+  built.set(key, made)
+  return made
+}
+
+/** The sum at a proton activity, by Horner's rule. */
+export function sumAt({ lowest, values }: ProtonSeries, proton: number): number {
+  let sum = 0
+  for (let index = values.length - 1; index >= 0; index -= 1) {
+    sum = sum * proton + (values[index] ?? 0)
+  }
+  return lowest === 0 ? sum : sum * proton ** lowest
+}
