@@ -1,5 +1,5 @@
 import { IsIn, IsNumber, IsOptional, IsUUID } from 'class-validator'
-import { ironSourceIds, type IronSourceId } from '@spudder/core/choice'
+import { ironSourceIds, type IronSourceId } from '@spudder/core/source'
 import { routes, type Route } from '@spudder/core/plant'
 import { Bounded, IsDay, IsNewId, IsPastDay, Named, Note, Recorded } from '../validation/index.ts'
 

@@ -1,5 +1,5 @@
 import { IsIn, IsNumber, IsOptional, IsString, IsUUID } from 'class-validator'
-import { ironSourceIds, type IronSourceId } from '@spudder/core/choice'
+import { ironSourceIds, type IronSourceId } from '@spudder/core/source'
 import { jobKinds, type JobKind } from '@spudder/core/plan'
 import { routes, type Route } from '@spudder/core/plant'
 import { IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'

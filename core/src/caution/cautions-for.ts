@@ -1,4 +1,4 @@
-import type { IronSourceId } from '../choice/index.ts'
+import type { IronSourceId } from '../source/index.ts'
 import type { Context, Route } from '../plant/index.ts'
 import { cautions, type Caution } from './data/cautions.ts'
 

@@ -1,4 +1,4 @@
-import type { IronSource } from '../choice/index.ts'
+import type { IronSource } from '../source/index.ts'
 import type { Route } from '../plant/index.ts'
 
 /**

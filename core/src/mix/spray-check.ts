@@ -1,4 +1,4 @@
-import type { IronSource } from '../choice/index.ts'
+import type { IronSource } from '../source/index.ts'
 import type { Context, Route } from '../plant/index.ts'
 import { formatNumber } from '../quantity/index.ts'
 import type { Sourced } from '../reference/index.ts'

@@ -1,4 +1,4 @@
-import type { IronSourceId } from '../choice/index.ts'
+import type { IronSourceId } from '../source/index.ts'
 import { CoreError } from '../error/index.ts'
 import type { Context, Route } from '../plant/index.ts'
 import { rates, type Rate } from './data/rates.ts'

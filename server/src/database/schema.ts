@@ -1,7 +1,7 @@
 import type { Derivation } from '@spudder/core/reference'
 import type { Findings, Paint } from '@spudder/core/finding'
 import type { Context, Route, StandSize } from '@spudder/core/plant'
-import type { IronSourceId } from '@spudder/core/choice'
+import type { IronSourceId } from '@spudder/core/source'
 import type { JobKind } from '@spudder/core/plan'
 import type { PHPreparation, ReadingKind, ReadingMethod, ReadingPlace } from '@spudder/core/reading'
 import type { StoryEventKind } from '@spudder/core/diagnosis'

@@ -1,6 +1,6 @@
 import type { CreateRemedyDto, FrozenCause, RemedyDto } from '@spudder/contract/remedy'
 import { amountFor, checkChosenRate, findRate } from '@spudder/core/rate'
-import { ironSources } from '@spudder/core/choice'
+import { ironSources } from '@spudder/core/source'
 import { causesOf, diagnose, storyOf } from '@spudder/core/diagnosis'
 import { planFills } from '@spudder/core/mix'
 import { jobsOfRemedy, type PlannedJob } from '@spudder/core/plan'

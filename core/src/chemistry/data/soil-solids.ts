@@ -20,8 +20,13 @@ export const ironHydrolysis: readonly Figure[] = [-2.19, -5.69, -13.09, -21.59].
 /** Soil-M + 2 H = M, log K. */
 export const soilZinc: Figure = { value: 5.8, unit: 'log K', ...lindsay }
 export const soilCopper: Figure = { value: 2.8, unit: 'log K', ...lindsay }
-/** Manganite at pe + pH 16.6: log Mn = 8.65 - 2 pH. */
-export const soilManganese: Figure = { value: 8.65, unit: 'log K', ...lindsay }
+/** Pyrolusite (41.89) in a well aired soil, pe + pH 18: log Mn = 41.89 - 36 - 2 pH. */
+export const soilManganese: Figure = {
+  value: 5.89,
+  unit: 'log K',
+  source: 'Lindsay 1979 for pyrolusite; pe + pH 18 by judgement',
+  mark: 'M',
+}
 
 /** A field holds less zinc and copper in solution than the soil minerals would let it. */
 const judgedField = { source: 'a tenth of soil zinc and copper, capped', mark: 'J' } as const

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ironSources } from '../../choice/index.ts'
+import { ironSources } from '../../source/index.ts'
 import { contexts, type StandSize } from '../../plant/index.ts'
 import { dimensionOf, parseUnit, quantityOf, valueIn } from '../../quantity/index.ts'
 import { responseFor } from '../../regreening/index.ts'

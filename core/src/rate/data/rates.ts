@@ -1,4 +1,4 @@
-import type { IronSourceId } from '../../choice/index.ts'
+import type { IronSourceId } from '../../source/index.ts'
 import type { Context, Route } from '../../plant/index.ts'
 import type { Dimension } from '../../quantity/index.ts'
 import type { FigureRange, Sourced } from '../../reference/index.ts'
@@ -42,12 +42,23 @@ const turfLabels = { source: 'label directions of turf chelates', mark: 'M' } as
 /** Nobody states these; read across from the rows that stand nearest. */
 const readAcross = { source: 'read across from nearby rates', mark: 'J' } as const
 
-/** The first rates; the product's label always wins over them. */
+/** Forms that go onto a leaf beside the plain sulfate; all dissolve. */
+const leafForms = [
+  'fe-edta',
+  'fe-hedta',
+  'fe-dtpa',
+  'iron-citrate',
+  'iron-glucoheptonate',
+  'iron-lignosulfonate',
+  'iron-humate',
+] as const
+
+/** Rates of practice; the product's label always wins over them. */
 export const rates: readonly Rate[] = [
   {
     id: 'leaf-sulfate-2-percent',
     label: '2 % spray at 20-30 gal/acre',
-    sourceIds: ['ferrous-sulfate'],
+    sourceIds: ['ferrous-sulfate', 'ferrous-ammonium-sulfate'],
     route: 'leaf',
     contexts: ['turf', 'shrub', 'row-crop'],
     basis: 'spray-strength',
@@ -73,7 +84,7 @@ export const rates: readonly Rate[] = [
   {
     id: 'leaf-chelate-iron-per-area',
     label: '1-5 lb iron/acre on the leaf',
-    sourceIds: ['fe-edta', 'fe-dtpa'],
+    sourceIds: leafForms,
     route: 'leaf',
     contexts: ['turf', 'row-crop', 'shrub'],
     basis: 'iron-per-area',
@@ -84,9 +95,22 @@ export const rates: readonly Rate[] = [
     ...practice,
   },
   {
+    id: 'leaf-citrate-backpack',
+    label: '1 oz/1000 ft² of 5 % citrate in 1 gal, by backpack',
+    sourceIds: ['iron-citrate'],
+    route: 'leaf',
+    contexts: ['turf'],
+    basis: 'product-per-area',
+    unit: 'oz/1000 ft2',
+    rate: { low: 1, usual: 1, high: 3 },
+    carrier: { unit: 'gal/1000 ft2', low: 0.5, usual: 1, high: 1 },
+    intervalDays: { low: 14, high: 28 },
+    ...practice,
+  },
+  {
     id: 'leaf-spray-trees',
     label: '0.5-1 % spray, leaves wetted but not dripping',
-    sourceIds: ['ferrous-sulfate', 'fe-edta', 'fe-dtpa'],
+    sourceIds: ['ferrous-sulfate', ...leafForms],
     route: 'leaf',
     contexts: ['tree'],
     basis: 'spray-strength',
@@ -99,7 +123,7 @@ export const rates: readonly Rate[] = [
   {
     id: 'leaf-spray-pots',
     label: '0.1-0.5 % spray over the pots',
-    sourceIds: ['ferrous-sulfate', 'fe-edta', 'fe-dtpa'],
+    sourceIds: ['ferrous-sulfate', ...leafForms],
     route: 'leaf',
     contexts: ['container'],
     basis: 'spray-strength',
@@ -112,7 +136,7 @@ export const rates: readonly Rate[] = [
   {
     id: 'soil-eddha-trunk',
     label: '1 oz per inch of trunk, drenched over the roots',
-    sourceIds: ['fe-eddha'],
+    sourceIds: ['fe-eddha', 'fe-hbed'],
     route: 'soil',
     contexts: ['tree'],
     basis: 'product-per-trunk',
@@ -124,7 +148,7 @@ export const rates: readonly Rate[] = [
   {
     id: 'soil-chelate-trunk-neutral',
     label: '1-4 tbsp (0.5-2 oz) per inch of trunk',
-    sourceIds: ['fe-edta', 'fe-dtpa'],
+    sourceIds: ['fe-edta', 'fe-hedta', 'fe-dtpa', 'iron-citrate', 'iron-lignosulfonate'],
     route: 'soil',
     contexts: ['tree'],
     basis: 'product-per-trunk',
@@ -137,7 +161,7 @@ export const rates: readonly Rate[] = [
   {
     id: 'soil-eddha-watered-in',
     label: '1-4 oz/1000 ft², watered in',
-    sourceIds: ['fe-eddha'],
+    sourceIds: ['fe-eddha', 'fe-hbed'],
     route: 'soil',
     contexts: ['turf', 'shrub'],
     basis: 'product-per-area',
@@ -150,7 +174,12 @@ export const rates: readonly Rate[] = [
   {
     id: 'soil-iron-watered-in-acid',
     label: '1-5 lb iron/acre, watered in on acid soil',
-    sourceIds: ['ferrous-sulfate', 'fe-edta', 'fe-dtpa'],
+    sourceIds: [
+      'ferrous-sulfate',
+      'ferrous-sulfate-monohydrate',
+      'ferrous-ammonium-sulfate',
+      ...leafForms,
+    ],
     route: 'soil',
     contexts: ['turf', 'shrub', 'row-crop'],
     basis: 'iron-per-area',
@@ -163,7 +192,7 @@ export const rates: readonly Rate[] = [
   {
     id: 'soil-eddha-furrow',
     label: '1-3 lb/acre in the furrow at planting',
-    sourceIds: ['fe-eddha'],
+    sourceIds: ['fe-eddha', 'fe-hbed'],
     route: 'soil',
     contexts: ['row-crop'],
     basis: 'product-per-area',
@@ -175,7 +204,7 @@ export const rates: readonly Rate[] = [
   {
     id: 'soil-sulfate-trunk',
     label: '1-2 oz per inch of trunk on acid soil',
-    sourceIds: ['ferrous-sulfate'],
+    sourceIds: ['ferrous-sulfate', 'ferrous-sulfate-monohydrate', 'ferrous-ammonium-sulfate'],
     route: 'soil',
     contexts: ['tree'],
     basis: 'product-per-trunk',
@@ -188,7 +217,15 @@ export const rates: readonly Rate[] = [
   {
     id: 'soil-container-drench',
     label: '5 oz per 100 gal of drench',
-    sourceIds: ['fe-eddha', 'fe-dtpa', 'fe-edta', 'ferrous-sulfate'],
+    sourceIds: [
+      'fe-eddha',
+      'fe-hbed',
+      'fe-dtpa',
+      'fe-edta',
+      'fe-hedta',
+      'iron-citrate',
+      'ferrous-sulfate',
+    ],
     route: 'soil',
     contexts: ['container'],
     basis: 'drench-strength',
@@ -200,7 +237,7 @@ export const rates: readonly Rate[] = [
   {
     id: 'solution-aquaponic',
     label: 'to 2 mg/L iron, a third a day for three days',
-    sourceIds: ['fe-dtpa', 'fe-eddha', 'fe-edta'],
+    sourceIds: ['fe-dtpa', 'fe-eddha', 'fe-hbed', 'fe-edta', 'fe-hedta'],
     route: 'solution',
     contexts: ['aquaponic'],
     basis: 'iron-in-solution',
@@ -213,7 +250,7 @@ export const rates: readonly Rate[] = [
   {
     id: 'solution-hydroponic',
     label: '1-3 mg/L iron',
-    sourceIds: ['fe-dtpa', 'fe-eddha', 'fe-edta'],
+    sourceIds: ['fe-dtpa', 'fe-eddha', 'fe-hbed', 'fe-edta', 'fe-hedta'],
     route: 'solution',
     contexts: ['hydroponic'],
     basis: 'iron-in-solution',

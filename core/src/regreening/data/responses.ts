@@ -1,4 +1,4 @@
-import type { IronSourceId } from '../../choice/index.ts'
+import type { IronSourceId } from '../../source/index.ts'
 import type { Context, Route } from '../../plant/index.ts'
 import type { Sourced } from '../../reference/index.ts'
 
@@ -41,7 +41,7 @@ export const responseRules: readonly ResponseRule[] = [
   },
   {
     route: 'soil',
-    sourceIds: ['fe-eddha'],
+    sourceIds: ['fe-eddha', 'fe-hbed'],
     contexts: ['tree'],
     response: {
       id: 'eddha-tree',
@@ -54,7 +54,7 @@ export const responseRules: readonly ResponseRule[] = [
   },
   {
     route: 'soil',
-    sourceIds: ['fe-eddha'],
+    sourceIds: ['fe-eddha', 'fe-hbed'],
     contexts: ['turf'],
     response: {
       id: 'eddha-turf',
@@ -79,7 +79,7 @@ export const responseRules: readonly ResponseRule[] = [
   },
   {
     route: 'soil',
-    sourceIds: ['fe-eddha'],
+    sourceIds: ['fe-eddha', 'fe-hbed'],
     response: {
       id: 'eddha-soil',
       label: 'EDDHA in the soil',

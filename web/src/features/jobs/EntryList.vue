@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { EntryDto } from '@spudder/contract/entry'
-import { ironSources } from '@spudder/core/choice'
+import { ironSources } from '@spudder/core/source'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { amountWords } from '../../shared/units/amount-words.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { JobDto } from '@spudder/contract/job'
 import type { RemedyDto } from '@spudder/contract/remedy'
-import { ironSources } from '@spudder/core/choice'
+import { ironSources } from '@spudder/core/source'
 import { mixingOrder, planFills } from '@spudder/core/mix'
 import type { Derivation } from '@spudder/core/reference'
 import { computed } from 'vue'

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { dayWords } from '../../shared/units/today.ts'
 import { amountWords } from '../../shared/units/amount-words.ts'
-import { ironSources } from '@spudder/core/choice'
+import { ironSources } from '@spudder/core/source'
 import RemedyChooser from './RemedyChooser.vue'
 
 const { stand, story, openCase, newestLook, verdict, remedies, system } = useStandCase()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ironSources } from '@spudder/core/choice'
+import { ironSources } from '@spudder/core/source'
 import { readingKinds, readingWords } from '@spudder/core/reading'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { cautionsFor } from '@spudder/core/caution'
-import type { IronSourceId } from '@spudder/core/choice'
+import type { IronSourceId } from '@spudder/core/source'
 import type { Context, Route } from '@spudder/core/plant'
 import { computed } from 'vue'
 

@@ -3,7 +3,7 @@ import type { JobDto } from '@spudder/contract/job'
 import type { RibbonReadingDto, StandDto } from '@spudder/contract/stand'
 import type { StoryEventDto } from '@spudder/contract/story'
 import { addDays, daysBetween, type Day } from '@spudder/core/calendar'
-import { ironSources } from '@spudder/core/choice'
+import { ironSources } from '@spudder/core/source'
 import { storyEvents } from '@spudder/core/diagnosis'
 import { readingKinds, readingWords } from '@spudder/core/reading'
 import {

@@ -1,0 +1,192 @@
+import type { Ground } from '../persistence/index.ts'
+import type { Context, Route, StandSize } from '../plant/index.ts'
+import { amountFor, ratesFor, type Amount, type Rate } from '../rate/index.ts'
+import type { FigureRange } from '../reference/index.ts'
+import { responseFor, type Response } from '../regreening/index.ts'
+import type { Candidate } from './candidate.ts'
+import { aims, type Aim, type AimId } from './data/aims.ts'
+import { weakFrom, worksFrom } from './data/fitness.ts'
+import { reasonsFor } from './reasons.ts'
+import { workingShareOf } from './working-iron.ts'
+
+/** Whether a candidate is worth buying here for this. */
+export type Fitness = 'works' | 'weak' | 'fails'
+
+/** What a candidate falls short of, beside the chemistry. */
+export type Shortcoming = 'wrong-route' | 'too-slow' | 'does-not-last' | 'impossible-label'
+
+/** What one application and the season's come to. */
+export interface Bill {
+  readonly amount: Amount
+  readonly perApplication: FigureRange
+  readonly season: FigureRange
+  /** Nitrogen of one application [kg/m²]; undefined where the stand has no area. */
+  readonly nitrogenKgPerM2: number | undefined
+  /** Micronutrients of the season [kg/m²], those that are there. */
+  readonly buildUp: readonly { readonly nutrient: string; readonly kgPerM2: number }[]
+}
+
+export interface RankedCandidate {
+  readonly candidate: Candidate
+  readonly fitness: Fitness
+  readonly shortcomings: readonly Shortcoming[]
+  /** Share of the iron that works on the day of the application [1]. */
+  readonly start: FigureRange
+  /** Mean share over the days that one application has to last [1]. */
+  readonly held: FigureRange
+  /** Days until the next application. */
+  readonly lastsDays: number
+  readonly applications: number
+  /** Money for a kilogram of iron at work: least, usual, most; undefined where next to none works. */
+  readonly costPerWorkingKg: FigureRange | undefined
+  readonly rates: readonly Rate[]
+  readonly bill: Bill | undefined
+  readonly response: Response
+  readonly reasons: readonly string[]
+}
+
+export interface ChoiceInput {
+  readonly context: Context
+  readonly route: Route
+  readonly aimId: AimId
+  readonly ground: Ground
+  readonly size: StandSize
+  readonly candidates: readonly Candidate[]
+}
+
+const middle = ({ low, high }: { low: number; high: number }): number => (low + high) / 2
+
+/** Days that one application has to last: to the next one, or to the end of the aim. */
+function lastsDaysOf(rate: Rate | undefined, aim: Aim): number {
+  const interval = rate?.intervalDays ? middle(rate.intervalDays) : aim.horizonDays
+  return Math.min(interval, aim.horizonDays)
+}
+
+function gradeOf(start: FigureRange): Fitness {
+  if (start.usual >= worksFrom.value && start.low >= weakFrom.value) return 'works'
+  return start.usual >= weakFrom.value ? 'weak' : 'fails'
+}
+
+/** Less than this of the iron at work is nothing, and its price has no meaning. */
+const traceShare = 0.005
+
+function costOf({ pricePerKg, label }: Candidate, held: FigureRange): FigureRange | undefined {
+  if (held.usual < traceShare) return undefined
+  const perKg = (price: number, share: number) => price / ((label.iron / 100) * share)
+  return {
+    low: perKg(pricePerKg.low, Math.max(held.high, held.usual)),
+    usual: perKg(pricePerKg.usual, held.usual),
+    high: perKg(pricePerKg.high, Math.max(held.low, traceShare)),
+  }
+}
+
+function billOf(
+  candidate: Candidate,
+  rate: Rate | undefined,
+  size: StandSize,
+  applications: number,
+): Bill | undefined {
+  if (!rate) return undefined
+  const amount = amountFor({
+    rate,
+    rateValue: rate.rate.usual,
+    size,
+    ironShare: candidate.label.iron / 100,
+    ...(rate.carrier ? { carrierValue: rate.carrier.usual } : {}),
+  })
+  const times = (count: number): FigureRange => ({
+    low: candidate.pricePerKg.low * amount.productKg * count,
+    usual: candidate.pricePerKg.usual * amount.productKg * count,
+    high: candidate.pricePerKg.high * amount.productKg * count,
+  })
+  const areaM2 = size.kind === 'area' ? size.areaM2 : undefined
+  const buildUp = Object.entries(candidate.micronutrients)
+    .filter(([, share]) => share > 0)
+    .map(([nutrient, share]) => ({
+      nutrient,
+      kgPerM2: areaM2 === undefined ? 0 : (share * amount.productKg * applications) / areaM2,
+    }))
+  return {
+    amount,
+    perApplication: times(1),
+    season: times(applications),
+    nitrogenKgPerM2:
+      areaM2 === undefined ? undefined : (candidate.nitrogenShare * amount.productKg) / areaM2,
+    buildUp,
+  }
+}
+
+function shortcomingsOf(
+  {
+    candidate,
+    route,
+    aim,
+    response,
+  }: { candidate: Candidate; route: Route; aim: Aim; response: Response },
+  still: FigureRange | undefined,
+  start: FigureRange,
+): readonly Shortcoming[] {
+  const big = candidate.source.ligandId === 'eddha' || candidate.source.ligandId === 'hbed'
+  return [
+    ...(route === 'leaf' && big ? (['wrong-route'] as const) : []),
+    ...(aim.showsWithinDays !== undefined && response.firstChange.low > aim.showsWithinDays
+      ? (['too-slow'] as const)
+      : []),
+    ...(still && start.usual >= weakFrom.value && still.usual < start.usual / 4
+      ? (['does-not-last'] as const)
+      : []),
+    ...(start.high === 0 && candidate.source.kind !== 'slow' && candidate.label.sourceIds.length > 1
+      ? (['impossible-label'] as const)
+      : []),
+  ]
+}
+
+function rankOne(candidate: Candidate, input: ChoiceInput): RankedCandidate {
+  const { context, route, aimId, ground, size } = input
+  const aim: Aim = aims[aimId]
+  const rates = ratesFor(context, route, candidate.source.id)
+  const lastsDays = lastsDaysOf(rates[0], aim)
+  const start = workingShareOf(candidate, route, ground)
+  const held = workingShareOf(candidate, route, ground, lastsDays)
+  const response = responseFor(route, candidate.source.id, context)
+  const still =
+    aim.holdsUntilDay === undefined
+      ? undefined
+      : workingShareOf(candidate, route, ground, aim.holdsUntilDay)
+  const shortcomings = shortcomingsOf({ candidate, route, aim, response }, still, start)
+  const grade = gradeOf(start)
+  const fitness = grade === 'works' && shortcomings.length > 0 ? 'weak' : grade
+  const applications = Math.max(1, Math.round(aim.horizonDays / lastsDays))
+  const ranked = {
+    candidate,
+    fitness,
+    shortcomings,
+    start,
+    held,
+    lastsDays,
+    applications,
+    costPerWorkingKg: costOf(candidate, held),
+    rates,
+    bill: billOf(candidate, rates[0], size, applications),
+    response,
+  }
+  return { ...ranked, reasons: reasonsFor(ranked, input) }
+}
+
+const gradeOrder: Readonly<Record<Fitness, number>> = { works: 0, weak: 1, fails: 2 }
+
+/**
+ * Candidates for a stand, route and aim, best first: those that work before those that do not; of
+ * those that work, the cheapest kilogram of working iron first; of the rest, the most working iron.
+ * @throws {CoreError} out-of-range, not-applicable
+ */
+export const rankCandidates = (input: ChoiceInput): readonly RankedCandidate[] =>
+  input.candidates
+    .map((candidate) => rankOne(candidate, input))
+    .toSorted((a, b) => {
+      const byGrade = gradeOrder[a.fitness] - gradeOrder[b.fitness]
+      if (byGrade !== 0) return byGrade
+      return a.fitness === 'works'
+        ? (a.costPerWorkingKg?.usual ?? Infinity) - (b.costPerWorkingKg?.usual ?? Infinity)
+        : b.start.usual - a.start.usual || b.start.high - a.start.high
+    })

@@ -1,0 +1,82 @@
+import type { Route } from '../plant/index.ts'
+import { formatNumber } from '../quantity/index.ts'
+import type { FigureRange } from '../reference/index.ts'
+import { aims } from './data/aims.ts'
+import type { ChoiceInput, RankedCandidate } from './rank-candidates.ts'
+
+const percent = (share: number): string => {
+  if (share > 0 && share < 0.005) return 'under 1 %'
+  return `${Math.round(share * 100)} %`
+}
+
+/** "84 % (78 to 90 %)", one figure where the range is none. */
+function shareWords({ low, usual, high }: FigureRange): string {
+  const [from, to] = [percent(low), percent(high)]
+  return from === to ? percent(usual) : `${percent(usual)} (${from} to ${to})`
+}
+
+const places: Readonly<Record<Exclude<Route, 'leaf'>, string>> = {
+  soil: 'in the soil',
+  solution: 'in the solution',
+}
+
+function chemistry({ candidate, start }: Ranked, { route, ground }: ChoiceInput): string {
+  if (route === 'leaf') {
+    return start.usual < 0.25
+      ? 'Wrong route: too big a molecule to enter the leaf, and it leaves a film.'
+      : 'Enters through the leaf, so soil pH does not matter; new leaves need it again.'
+  }
+  const { kind } = candidate.source
+  const what =
+    kind === 'complex'
+      ? 'no constants are known for it; by judgement'
+      : kind === 'salt' && route === 'soil'
+        ? 'by practice'
+        : 'reckoned'
+  return `At pH ${ground.pH.toFixed(1)} ${shareWords(start)} of its iron is of use ${places[route]} (${what}).`
+}
+
+type Ranked = Omit<RankedCandidate, 'reasons'>
+
+function time({ held, lastsDays, shortcomings, response }: Ranked): string[] {
+  const { low, high } = response.firstChange
+  const said = [
+    `Over the ${Math.round(lastsDays)} days it has to last, ${shareWords(held)} on average.`,
+    `First change after ${low}-${high} days.`,
+  ]
+  if (shortcomings.includes('too-slow')) said.push('Too slow for quick colour.')
+  if (shortcomings.includes('does-not-last')) {
+    said.push('Most of it is gone before it is needed.')
+  }
+  if (shortcomings.includes('impossible-label')) {
+    said.push('Its label cannot be as it stands: read it again.')
+  }
+  return said
+}
+
+/** Nitrogen from which turf greens by itself: 0.1 lb/1000 ft². */
+const greeningNitrogenKgPerM2 = 0.1 * 0.00488243
+
+function company({ bill }: Ranked): string[] {
+  if (!bill) return []
+  const said: string[] = []
+  if ((bill.nitrogenKgPerM2 ?? 0) >= greeningNitrogenKgPerM2) {
+    said.push('Its nitrogen greens turf by itself: do not give iron all the credit.')
+  }
+  const building = bill.buildUp.map(({ nutrient }) => nutrient)
+  if (building.length > 0) {
+    said.push(`Repeats build up ${building.join(', ')}; test the soil before another season of it.`)
+  }
+  return said
+}
+
+/** Why a candidate stands where it does, in words. */
+export function reasonsFor(ranked: Ranked, input: ChoiceInput): readonly string[] {
+  const { costPerWorkingKg, applications } = ranked
+  const aim = aims[input.aimId].label
+  const money =
+    costPerWorkingKg === undefined
+      ? 'Next to none of it works here: what is paid for it is lost.'
+      : `A kilogram of iron at work costs ${formatNumber(costPerWorkingKg.usual, 2)}; ${applications === 1 ? 'one application' : `${applications} applications`} for ${aim}.`
+  return [chemistry(ranked, input), ...time(ranked), money, ...company(ranked)]
+}

@@ -1,0 +1,82 @@
+import { tradeCeilings } from '../chemistry/index.ts'
+import { workingCourse, type Ground } from '../persistence/index.ts'
+import type { Route } from '../plant/index.ts'
+import type { FigureRange } from '../reference/index.ts'
+import type { Label } from './label.ts'
+import { labelProgramme, type IronVariable, type ProgrammeOptions } from './label-programme.ts'
+
+/** Part of a label's iron that works [1 of its iron]; usual is the middle of what the split allows. */
+export type LabelShare = FigureRange
+
+type Weigh = (variable: IronVariable) => FigureRange
+
+/** Bounds of a weighted mean over every split that the label allows. */
+function boundsOf(label: Label, weigh: Weigh, options: ProgrammeOptions): LabelShare | undefined {
+  const programme = labelProgramme(label, options)
+  const weights = new Map(programme.iron.map((each) => [each.key, weigh(each)]))
+  const at = (direction: 'minimize' | 'maximize', which: keyof FigureRange) =>
+    programme.solveFor(direction, ({ key }) => weights.get(key)?.[which] ?? 0)
+  const low = at('minimize', 'low')
+  const high = at('maximize', 'high')
+  const usual = [at('minimize', 'usual'), at('maximize', 'usual')]
+  const [least, most] = usual
+  if (low === undefined || high === undefined || least === undefined || most === undefined) {
+    return undefined
+  }
+  return { low: low / label.iron, usual: (least + most) / 2 / label.iron, high: high / label.iron }
+}
+
+export interface LabelWork extends ProgrammeOptions {
+  readonly route: Route
+  readonly ground: Ground
+  /** Mean over the days after the application; absent: on the day itself. */
+  readonly overDays?: number
+}
+
+/**
+ * Share of a label's iron that works by a route: chemistry and losses over every split that the
+ * label allows.
+ * @returns undefined where the label is impossible
+ * @throws {CoreError} out-of-range, not-a-number
+ */
+export function labelWorkingShare(label: Label, work: LabelWork): LabelShare | undefined {
+  const { route, ground, overDays, ...options } = work
+  return boundsOf(
+    label,
+    ({ source, orthoOrtho }) => {
+      const course = workingCourse(source.id, route, ground, orthoOrtho)
+      return overDays === undefined ? course.at(0) : course.mean(overDays)
+    },
+    options,
+  )
+}
+
+/** Whether a school would still use a source at a soil pH: 1 or 0; both where it has no rule. */
+function schoolWeight({ source }: IronVariable, pH: number): FigureRange {
+  const yes = (is: boolean) => (is ? 1 : 0)
+  const { kind, ligandId } = source
+  if (kind === 'slow') return { low: 0, usual: 0, high: 0 }
+  if (kind === 'complex') return { low: 0, usual: 0.5, high: 1 }
+  const ceilings = ligandId
+    ? (tradeCeilings.find((each) => each.ligandId === ligandId)?.pHs ?? [])
+    : [saltCeilingPH]
+  const low = yes(pH <= (ceilings[0] ?? 0))
+  const high = yes(pH <= (ceilings.at(-1) ?? 0))
+  return { low, usual: (low + high) / 2, high }
+}
+
+/** Common practice: in soil over pH 7 sulfate turns to hydroxide. */
+const saltCeilingPH = 7
+
+/**
+ * The same by the ceilings that schools of practitioners keep, in soil: least by the strictest
+ * school, most by the most hopeful.
+ * @returns undefined where the label is impossible
+ */
+export function labelShareBySchools(
+  label: Label,
+  pH: number,
+  options: ProgrammeOptions = {},
+): LabelShare | undefined {
+  return boundsOf(label, (variable) => schoolWeight(variable, pH), options)
+}

@@ -1,0 +1,6 @@
+export { lossProcesses, losses } from './data/losses.ts'
+export type { Loss, LossProcess } from './data/losses.ts'
+export { openIronHalfLifeDays, openIronOfUse } from './data/open-iron.ts'
+export { leafEntry, orthoOrthoShare } from './data/entry.ts'
+export { workingCourse } from './working-course.ts'
+export type { Ground, WorkingCourse } from './working-course.ts'

@@ -1,0 +1,8 @@
+export { carriers, nutrients } from './data/carriers.ts'
+export type { Carrier, Nutrient } from './data/carriers.ts'
+export { ironSourceIds, ironSources } from './data/iron-sources.ts'
+export type { IronSource, IronSourceId, SourceKind } from './data/iron-sources.ts'
+export { otherNutrients, otherNutrientWords, otherSources } from './data/other-sources.ts'
+export type { OtherNutrient, OtherSource, OtherSourceId, SoilFate } from './data/other-sources.ts'
+export { findIronSource } from './find-source.ts'
+export type { KnownIronSource } from './find-source.ts'
