@@ -1,5 +1,5 @@
 import { IsIn, IsNumber, IsOptional, IsUUID } from 'class-validator'
-import { ironSourceIds, type IronSourceId } from '@spudder/core/source'
+import { sourceIds, type SourceId } from '@spudder/core/source'
 import { routes, type Route } from '@spudder/core/plant'
 import { Bounded, IsDay, IsNewId, IsPastDay, Named, Note, Recorded } from '../validation/index.ts'
 
@@ -27,7 +27,7 @@ export class EntryDto extends Recorded {
   @IsUUID() jobId!: string
   @IsDay('Done on') happenedOn!: string
   @IsIn(routes) route!: Route
-  @IsIn(ironSourceIds) sourceId!: IronSourceId
+  @IsIn(sourceIds) sourceId!: SourceId
   @IsNumber() plannedProductKg!: number
   @IsNumber() productKg!: number
   @IsNumber() waterL!: number

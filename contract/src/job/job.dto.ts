@@ -1,5 +1,5 @@
 import { IsIn, IsNumber, IsOptional, IsString, IsUUID } from 'class-validator'
-import { ironSourceIds, type IronSourceId } from '@spudder/core/source'
+import { sourceIds, type SourceId } from '@spudder/core/source'
 import { jobKinds, type JobKind } from '@spudder/core/plan'
 import { routes, type Route } from '@spudder/core/plant'
 import { IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'
@@ -37,5 +37,5 @@ export class JobDto extends Recorded {
   /** Share of the remedy's amount that goes out with this job. */
   @IsNumber() share!: number
   @IsOptional() @IsIn(routes) route!: Route | null
-  @IsOptional() @IsIn(ironSourceIds) sourceId!: IronSourceId | null
+  @IsOptional() @IsIn(sourceIds) sourceId!: SourceId | null
 }

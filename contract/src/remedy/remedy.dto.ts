@@ -1,5 +1,5 @@
 import { IsArray, IsIn, IsNumber, IsObject, IsOptional, IsString, IsUUID } from 'class-validator'
-import { ironSourceIds, type IronSourceId } from '@spudder/core/source'
+import { sourceIds, type SourceId } from '@spudder/core/source'
 import { routes, type Route } from '@spudder/core/plant'
 import { Bounded, IsDay, IsNewId, Named, Note, Recorded } from '../validation/index.ts'
 
@@ -8,12 +8,12 @@ export class CreateRemedyDto {
   /** The cause it is meant for: usually the first of the verdict, but the grower's choice. */
   @Named('Cause') causeId!: string
   @IsIn(routes, { message: 'Route: choose leaf, soil or solution.' }) route!: Route
-  @IsIn(ironSourceIds, { message: 'Source: choose one of the list.' }) sourceId!: IronSourceId
+  @IsIn(sourceIds, { message: 'Source: choose one of the list.' }) sourceId!: SourceId
   @Named('Rate') rateId!: string
   @Bounded('Rate', { min: 1e-6, max: 1e5 }) rateValue!: number
   @IsOptional() @Bounded('Water', { min: 1e-6, max: 1e5 }) carrierValue?: number
   @IsOptional() @Bounded('Tank', { min: 0.1, max: 1e5, unit: 'L' }) tankL?: number
-  @Bounded('Iron in the product', { min: 0.001, max: 0.8 }) ironShare!: number
+  @Bounded('Iron in the product', { min: 0.001, max: 0.8 }) contentShare!: number
   @IsOptional()
   @Bounded('Iron present', { min: 0, max: 1000, unit: 'mg/L' })
   presentIronMgPerL?: number
@@ -36,15 +36,15 @@ export class RemedyDto extends Recorded {
   @IsString() causeId!: string
   @IsArray() verdict!: FrozenCause[]
   @IsIn(routes) route!: Route
-  @IsIn(ironSourceIds) sourceId!: IronSourceId
+  @IsIn(sourceIds) sourceId!: SourceId
   @IsString() rateId!: string
   @IsNumber() rateValue!: number
   @IsOptional() @IsNumber() carrierValue!: number | null
   @IsOptional() @IsNumber() tankL!: number | null
-  @IsNumber() ironShare!: number
+  @IsNumber() contentShare!: number
   @IsDay('Apply on') applyOn!: string
   @IsNumber() productKg!: number
-  @IsNumber() ironKg!: number
+  @IsNumber() nutrientKg!: number
   @IsNumber() carrierL!: number
   @IsObject() derivation!: object
   @IsString() lasting!: string

@@ -42,7 +42,7 @@ const right: readonly (readonly [string, ClassConstructor<object>, object])[] = 
   [
     'a remedy',
     CreateRemedyDto,
-    { id, causeId: 'c', route: 'soil', sourceId: 'fe-eddha', rateId: 'r', rateValue: 1, ironShare: 0.06, applyOn: '2199-12-31' },
+    { id, causeId: 'c', route: 'soil', sourceId: 'fe-eddha', rateId: 'r', rateValue: 1, contentShare: 0.06, applyOn: '2199-12-31' },
   ],
   ['the end of a case', CloseCaseDto, { outcome: 'given-up', closedOn: day }],
   ['another day for a job', ChangeJobDto, { dueOn: day }],

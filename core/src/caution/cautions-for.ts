@@ -1,4 +1,4 @@
-import type { IronSourceId } from '../source/index.ts'
+import type { SourceId } from '../source/index.ts'
 import type { Context, Route } from '../plant/index.ts'
 import { cautions, type Caution } from './data/cautions.ts'
 
@@ -6,7 +6,7 @@ import { cautions, type Caution } from './data/cautions.ts'
 export interface CautionedWork {
   readonly context: Context
   readonly route: Route
-  readonly sourceId: IronSourceId
+  readonly sourceId: SourceId
 }
 
 /** The cautions that belong at a piece of work, most pressing first. */

@@ -232,8 +232,11 @@ describe('every ranking', () => {
         const costs = ranked
           .filter(({ fitness }) => fitness === 'works')
           .map((each) => each.costPerWorkingKg?.usual ?? Infinity)
-        expect(costs).toEqual(costs.toSorted((a, b) => a - b))
+        costs.slice(1).forEach((cost, index) => {
+          expect(cost).toBeGreaterThanOrEqual((costs[index] ?? 0) * (1 - 1e-9))
+        })
         for (const each of ranked) {
+          // Rounding of the equilibria apart.
           expect(each.start.low).toBeLessThanOrEqual(each.start.high + 1e-6)
           expect(each.reasons.length).toBeGreaterThan(2)
           const cost = each.costPerWorkingKg
@@ -251,7 +254,7 @@ describe('every ranking', () => {
 
 describe('sources of manganese, zinc and magnesium', () => {
   const order = (nutrient: 'Mn' | 'Zn' | 'Mg', route: Route, pH: number) =>
-    rankOtherSources(nutrient, route, { pH, doubt: 0.2 })
+    rankOtherSources({ nutrient, context: 'turf', route, ground: { pH, doubt: 0.2 } })
 
   it('manganese goes onto the leaf as sulfate; in lime nothing keeps it', () => {
     expect(order('Mn', 'leaf', 7.8)[0]?.source.id).toBe('manganese-sulfate')

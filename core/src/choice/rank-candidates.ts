@@ -91,7 +91,7 @@ function billOf(
     rate,
     rateValue: rate.rate.usual,
     size,
-    ironShare: candidate.label.iron / 100,
+    contentShare: candidate.label.iron / 100,
     ...(rate.carrier ? { carrierValue: rate.carrier.usual } : {}),
   })
   const times = (count: number): FigureRange => ({

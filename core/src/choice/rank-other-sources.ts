@@ -1,21 +1,29 @@
 import { carriedShares } from '../chemistry/index.ts'
 import type { Ground } from '../persistence/index.ts'
-import type { Route } from '../plant/index.ts'
+import type { Context, Route } from '../plant/index.ts'
+import { ratesFor, type Rate } from '../rate/index.ts'
 import { readAtPH, type FigureRange, type Sourced } from '../reference/index.ts'
-import { otherSources, type OtherNutrient, type OtherSource } from '../source/index.ts'
+import {
+  otherSources,
+  type OtherNutrient,
+  type OtherSource,
+  type OtherSourceId,
+} from '../source/index.ts'
 import type { Fitness } from './rank-candidates.ts'
 import { weakFrom } from './data/fitness.ts'
 import { openInSolution, openOnLeaf, openShare } from './data/other-fate.ts'
 
+type KnownOtherSource = OtherSource & { readonly id: OtherSourceId }
+
 /** A source of manganese, zinc or magnesium and how it fares here. */
 export interface RankedOtherSource {
-  readonly source: OtherSource
+  readonly source: KnownOtherSource
   readonly working: FigureRange & Sourced
   readonly fitness: Fitness
   /** Money for a kilogram of the nutrient at work; undefined where next to none works. */
   readonly costPerWorkingKg: number | undefined
-  /** The usual rate by the route; undefined where none is good practice. */
-  readonly rate: OtherSource['rates'][number] | undefined
+  /** Rates of practice by the route; none where it is no good practice. */
+  readonly rates: readonly Rate[]
 }
 
 type Case = 'low' | 'usual' | 'high'
@@ -67,31 +75,39 @@ function workingOf(source: OtherSource, route: Route, ground: Ground): FigureRan
 
 const worksFromShare = 0.5
 
+export interface OtherChoiceInput {
+  readonly nutrient: OtherNutrient
+  readonly context: Context
+  readonly route: Route
+  readonly ground: Ground
+}
+
 /**
  * Sources of a nutrient beside iron for a route at a pH, best first: those that work by money, the
  * others by how much of them works; last those that no practice puts in by this route.
  * @throws {CoreError} out-of-range
  */
-export function rankOtherSources(
-  nutrient: OtherNutrient,
-  route: Route,
-  ground: Ground,
-): readonly RankedOtherSource[] {
+export function rankOtherSources({
+  nutrient,
+  context,
+  route,
+  ground,
+}: OtherChoiceInput): readonly RankedOtherSource[] {
   const grades: readonly Fitness[] = ['works', 'weak', 'fails']
-  return (otherSources as readonly OtherSource[])
+  return (otherSources as readonly KnownOtherSource[])
     .filter((source) => source.nutrient === nutrient)
     .map((source): RankedOtherSource => {
       const working = workingOf(source, route, ground)
-      const rate = source.rates.find((each) => each.route === route)
+      const rates = ratesFor(context, route, source.id)
       const share = working.usual
       const graded = share >= worksFromShare ? 'works' : share >= weakFrom.value ? 'weak' : 'fails'
       return {
         source,
         working,
-        fitness: rate ? graded : 'fails',
+        fitness: rates.length > 0 ? graded : 'fails',
         costPerWorkingKg:
-          share < 0.005 ? undefined : source.pricePerKg.value / (source.content * share),
-        rate,
+          share < 0.005 ? undefined : source.pricePerKg.value / (source.contentShare.usual * share),
+        rates,
       }
     })
     .toSorted(

@@ -1,11 +1,11 @@
-import type { IronSource } from '../source/index.ts'
+import type { Source } from '../source/index.ts'
 import type { Route } from '../plant/index.ts'
 
 /**
  * The steps of filling, in order.
  * @source common practice
  */
-export function mixingOrder(source: Pick<IronSource, 'kind'>, route: Route): readonly string[] {
+export function mixingOrder(source: Pick<Source, 'kind'>, route: Route): readonly string[] {
   if (route === 'solution') {
     return [
       'Check pH first and bring it right before the iron.',

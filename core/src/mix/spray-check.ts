@@ -1,4 +1,4 @@
-import type { IronSource } from '../source/index.ts'
+import type { Source } from '../source/index.ts'
 import type { Context, Route } from '../plant/index.ts'
 import { formatNumber } from '../quantity/index.ts'
 import type { Sourced } from '../reference/index.ts'
@@ -7,7 +7,7 @@ import { leafBurnLimit, runOffCarrierLPerM2 } from './data/limits.ts'
 export interface SprayCheckInput {
   readonly context: Context
   readonly route: Route
-  readonly source: Pick<IronSource, 'kind'>
+  readonly source: Pick<Source, 'kind'>
   readonly productKg: number
   readonly carrierL: number
   /** Ground covered [m²]; absent where the stand has no area. */

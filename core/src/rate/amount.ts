@@ -12,8 +12,10 @@ export interface AmountInput {
   /** The water taken, in the unit of the carrier; not used for a solution. */
   readonly carrierValue?: number
   readonly size: StandSize
-  /** Iron in the product by mass, over 0 to 0.8 [1]. */
-  readonly ironShare: number
+  /** Its nutrient in the product by mass, over 0 to 0.8 [1]. */
+  readonly contentShare: number
+  /** The nutrient in a word; iron where nothing is said. */
+  readonly nutrientWord?: string
   /** Iron already in the solution [mg/L]. */
   readonly presentIronMgPerL?: number
 }
@@ -21,7 +23,7 @@ export interface AmountInput {
 /** What to weigh out for the whole stand, and the water it goes out with. */
 export interface Amount {
   readonly productKg: number
-  readonly ironKg: number
+  readonly nutrientKg: number
   /** Water to carry it [L]; nothing for a solution, whose water is there already. */
   readonly carrierL: number
   readonly derivation: Derivation
@@ -77,7 +79,7 @@ interface Reckoned {
 }
 
 function reckon(input: AmountInput, carrierL: number): Reckoned {
-  const { rate, rateValue, size, ironShare } = input
+  const { rate, rateValue, size, contentShare } = input
   const taken = quantityOf(rateValue, rate.unit)
   switch (rate.basis) {
     case 'product-per-area':
@@ -87,7 +89,7 @@ function reckon(input: AmountInput, carrierL: number): Reckoned {
       }
     case 'iron-per-area':
       return {
-        productKg: (valueIn(taken, 'kg/m2') * sizeAs(size, 'area').areaM2) / ironShare,
+        productKg: (valueIn(taken, 'kg/m2') * sizeAs(size, 'area').areaM2) / contentShare,
         formula: 'product = iron rate × area ÷ iron in the product',
       }
     case 'product-per-trunk': {
@@ -108,11 +110,16 @@ function reckon(input: AmountInput, carrierL: number): Reckoned {
         productKg: valueIn(taken, '%') * 0.01 * carrierL,
         formula: 'spray = water rate × size; product = strength (w/v, 1 % = 10 g/L) × spray',
       }
+    case 'product-in-solution':
+      return {
+        productKg: valueIn(taken, 'kg/L') * sizeAs(size, 'solution').volumeL,
+        formula: 'product = rate × volume',
+      }
     case 'iron-in-solution': {
       const present = input.presentIronMgPerL ?? 0
       const missing = valueIn(taken, 'mg/L') - present
       return {
-        productKg: (Math.max(0, missing) * 1e-6 * sizeAs(size, 'solution').volumeL) / ironShare,
+        productKg: (Math.max(0, missing) * 1e-6 * sizeAs(size, 'solution').volumeL) / contentShare,
         formula: 'product = (wanted − present) × volume ÷ iron in the product',
       }
     }
@@ -121,13 +128,13 @@ function reckon(input: AmountInput, carrierL: number): Reckoned {
 
 /**
  * Amount of product for a whole stand at a rate.
- * @returns product and iron [kg], carrier water [L], and how it was got
+ * @returns product and nutrient [kg], carrier water [L], and how it was got
  * @throws {CoreError} out-of-range, not-a-number, not-applicable (a rate that does not suit the size)
  * @source definition; the rate carries its own source
  */
 export function amountFor(input: AmountInput): Amount {
-  const { rate, rateValue, ironShare, size } = input
-  requireInRange('ironShare', ironShare, { min: 1e-4, max: 0.8 })
+  const { rate, rateValue, contentShare, size } = input
+  requireInRange('contentShare', contentShare, { min: 1e-4, max: 0.8 })
   requireInRange('rateValue', rateValue, { min: 1e-9, max: 1e6, unit: rate.unit })
   if (input.presentIronMgPerL !== undefined) {
     requireInRange('presentIronMgPerL', input.presentIronMgPerL, {
@@ -141,7 +148,10 @@ export function amountFor(input: AmountInput): Amount {
   const inputs: DerivationInput[] = [
     { label: rateBases[rate.basis].label, value: `${formatNumber(rateValue)} ${rate.unit}` },
     sizeWords(size),
-    { label: 'iron in the product', value: `${formatNumber(ironShare * 100)} %` },
+    {
+      label: `${input.nutrientWord ?? 'iron'} in the product`,
+      value: `${formatNumber(contentShare * 100)} %`,
+    },
   ]
   if (rate.carrier && input.carrierValue !== undefined) {
     inputs.push({
@@ -157,7 +167,7 @@ export function amountFor(input: AmountInput): Amount {
   }
   return {
     productKg,
-    ironKg: productKg * ironShare,
+    nutrientKg: productKg * contentShare,
     carrierL,
     derivation: {
       figure: 'Product for the whole stand',

@@ -1,10 +1,13 @@
-import type { IronSourceId } from '../source/index.ts'
+import type { SourceId } from '../source/index.ts'
 import { CoreError } from '../error/index.ts'
 import type { Context, Route } from '../plant/index.ts'
-import { rates, type Rate } from './data/rates.ts'
+import { otherRates } from './data/other-rates.ts'
+import { rates as ironRates, type Rate } from './data/rates.ts'
+
+const rates: readonly Rate[] = [...ironRates, ...otherRates]
 
 /** The rates known for a source by a route in a context; empty where none is good practice. */
-export function ratesFor(context: Context, route: Route, sourceId: IronSourceId): readonly Rate[] {
+export function ratesFor(context: Context, route: Route, sourceId: SourceId): readonly Rate[] {
   return rates.filter(
     (rate) =>
       rate.route === route && rate.contexts.includes(context) && rate.sourceIds.includes(sourceId),
@@ -34,7 +37,7 @@ export function findRate(id: string): Rate {
 export function checkChosenRate(
   context: Context,
   route: Route,
-  sourceId: IronSourceId,
+  sourceId: SourceId,
   rateId: string,
 ): Rate {
   const rate = findRate(rateId)

@@ -1,4 +1,4 @@
-import type { IronSourceId } from '../source/index.ts'
+import type { SourceId } from '../source/index.ts'
 import { CoreError } from '../error/index.ts'
 import type { Context, Route } from '../plant/index.ts'
 import type { FigureRange } from '../reference/index.ts'
@@ -10,7 +10,7 @@ import { responseRules, type Response } from './data/responses.ts'
  * How leaf colour is expected to answer a source by a route in a context.
  * @throws {CoreError} not-applicable where nothing is known of it
  */
-export function responseFor(route: Route, sourceId: IronSourceId, context: Context): Response {
+export function responseFor(route: Route, sourceId: SourceId, context: Context): Response {
   const rule = responseRules.find(
     (each) =>
       each.route === route &&

@@ -1,19 +1,91 @@
 import { CoreError } from '../error/index.ts'
-import { ironSources, type IronSource, type IronSourceId } from './data/iron-sources.ts'
+import type { FigureRange } from '../reference/index.ts'
+import {
+  ironSourceIds,
+  ironSources,
+  type IronSource,
+  type IronSourceId,
+} from './data/iron-sources.ts'
+import {
+  otherNutrientWords,
+  otherSources,
+  type OtherNutrient,
+  type OtherSource,
+  type OtherSourceId,
+} from './data/other-sources.ts'
 
-/** A source of the catalogue under its own id. */
+/** A source of iron under its own id. */
 export type KnownIronSource = IronSource & { readonly id: IronSourceId }
+
+/** Any source of the catalogue: of iron or of another nutrient. */
+export type SourceId = IronSourceId | OtherSourceId
+export const sourceIds: readonly SourceId[] = [
+  ...ironSourceIds,
+  ...otherSources.map(({ id }) => id),
+]
+
+/** What every source of the catalogue has, whatever it is a source of. */
+export interface Source {
+  readonly id: SourceId
+  readonly name: string
+  readonly nutrient: 'Fe' | OtherNutrient
+  readonly nutrientWord: string
+  readonly kind: IronSource['kind']
+  readonly contentShare: FigureRange
+}
+
+const ofIron = ({ id, name, kind, ironShare }: KnownIronSource): Source => ({
+  id,
+  name,
+  kind,
+  nutrient: 'Fe',
+  nutrientWord: 'iron',
+  contentShare: ironShare,
+})
+const ofOther = ({
+  id,
+  name,
+  nutrient,
+  fate,
+  contentShare,
+}: OtherSource & { id: OtherSourceId }): Source => ({
+  id,
+  name,
+  kind: fate === 'chelated' ? 'chelate' : 'salt',
+  nutrient,
+  nutrientWord: otherNutrientWords[nutrient],
+  contentShare,
+})
+const sources: readonly Source[] = [
+  ...(ironSources as readonly KnownIronSource[]).map(ofIron),
+  ...(otherSources as readonly (OtherSource & { id: OtherSourceId })[]).map(ofOther),
+]
+
+function found<Found>(source: Found | undefined, received: string): Found {
+  if (source) return source
+  throw new CoreError('unknown-name', {
+    parameter: 'sourceId',
+    expected: 'a source of the catalogue',
+    received,
+  })
+}
 
 /**
  * One form of iron.
  * @throws {CoreError} unknown-name
  */
-export function findIronSource(id: string): KnownIronSource {
-  const source = (ironSources as readonly KnownIronSource[]).find((each) => each.id === id)
-  if (source) return source
-  throw new CoreError('unknown-name', {
-    parameter: 'sourceId',
-    expected: 'an iron source of the catalogue',
-    received: id,
-  })
-}
+export const findIronSource = (id: string): KnownIronSource =>
+  found(
+    (ironSources as readonly KnownIronSource[]).find((each) => each.id === id),
+    id,
+  )
+
+/**
+ * One source of the catalogue.
+ * @throws {CoreError} unknown-name
+ */
+export const findSource = (id: string): Source =>
+  found(
+    sources.find((each) => each.id === id),
+    id,
+  )

@@ -1,7 +1,7 @@
 import type { Derivation } from '@spudder/core/reference'
 import type { Findings, Paint } from '@spudder/core/finding'
 import type { Context, Route, StandSize } from '@spudder/core/plant'
-import type { IronSourceId } from '@spudder/core/source'
+import type { SourceId } from '@spudder/core/source'
 import type { JobKind } from '@spudder/core/plan'
 import type { PHPreparation, ReadingKind, ReadingMethod, ReadingPlace } from '@spudder/core/reading'
 import type { StoryEventKind } from '@spudder/core/diagnosis'
@@ -155,15 +155,15 @@ export const remedy = mysqlTable(
     /** The verdict as it stood when the remedy was chosen. */
     verdict: json('verdict').$type<FrozenCause[]>().notNull(),
     route: varchar('route', { length: 20 }).$type<Route>().notNull(),
-    sourceId: varchar('source_id', { length: 40 }).$type<IronSourceId>().notNull(),
+    sourceId: varchar('source_id', { length: 40 }).$type<SourceId>().notNull(),
     rateId: varchar('rate_id', { length: 60 }).notNull(),
     rateValue: double('rate_value').notNull(),
     carrierValue: double('carrier_value'),
     tankL: double('tank_l'),
-    ironShare: double('iron_share').notNull(),
+    contentShare: double('content_share').notNull(),
     applyOn: day('apply_on').notNull(),
     productKg: double('product_kg').notNull(),
-    ironKg: double('iron_kg').notNull(),
+    nutrientKg: double('nutrient_kg').notNull(),
     carrierL: double('carrier_l').notNull(),
     derivation: json('derivation').$type<Derivation>().notNull(),
     lasting: text('lasting').notNull(),
@@ -192,7 +192,7 @@ export const job = mysqlTable(
     status: varchar('status', { length: 20 }).$type<JobStatus>().notNull(),
     share: double('share').notNull(),
     route: varchar('route', { length: 20 }).$type<Route>(),
-    sourceId: varchar('source_id', { length: 40 }).$type<IronSourceId>(),
+    sourceId: varchar('source_id', { length: 40 }).$type<SourceId>(),
     changedBy: varchar('changed_by', { length: 80 }),
     changedAt: datetime('changed_at', { mode: 'date', fsp: 3 }),
     ...recorded(),
@@ -216,7 +216,7 @@ export const entry = mysqlTable(
       .references(() => job.id),
     happenedOn: day('happened_on').notNull(),
     route: varchar('route', { length: 20 }).$type<Route>().notNull(),
-    sourceId: varchar('source_id', { length: 40 }).$type<IronSourceId>().notNull(),
+    sourceId: varchar('source_id', { length: 40 }).$type<SourceId>().notNull(),
     plannedProductKg: double('planned_product_kg').notNull(),
     productKg: double('product_kg').notNull(),
     waterL: double('water_l').notNull(),

@@ -77,12 +77,12 @@ export function chooseRemedy(
         { field: 'causeId', message: 'Choose a cause of the verdict.' },
       ])
     }
-    const { rateValue, ironShare, carrierValue, presentIronMgPerL, tankL } = dto
-    const { productKg, ironKg, carrierL, derivation } = amountFor({
+    const { rateValue, contentShare, carrierValue, presentIronMgPerL, tankL } = dto
+    const { productKg, nutrientKg, carrierL, derivation } = amountFor({
       rate,
       rateValue,
       size: stand.size,
-      ironShare,
+      contentShare,
       ...(carrierValue === undefined ? {} : { carrierValue }),
       ...(presentIronMgPerL === undefined ? {} : { presentIronMgPerL }),
     })
@@ -101,10 +101,10 @@ export function chooseRemedy(
       rateValue,
       carrierValue: carrierValue ?? null,
       tankL: tankL ?? null,
-      ironShare,
+      contentShare,
       applyOn,
       productKg,
-      ironKg,
+      nutrientKg,
       carrierL,
       derivation,
       lasting,

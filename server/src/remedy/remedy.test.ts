@@ -17,7 +17,7 @@ describe('a remedy', () => {
     // 3.05152 kg/ha × 2 × 0.1 ha; 407.46 L/ha × 5 × 0.1 ha (factors of NIST SP 811).
     expect(Math.abs(remedy.productKg - 0.610304)).toBeLessThan(1e-6)
     expect(Math.abs(remedy.carrierL - 203.73)).toBeLessThan(0.01)
-    expect(Math.abs(remedy.ironKg / remedy.productKg - 0.06)).toBeLessThan(1e-12)
+    expect(Math.abs(remedy.nutrientKg / remedy.productKg - 0.06)).toBeLessThan(1e-12)
     expect(remedy.derivation).toMatchObject({ formula: 'product = rate × area', mark: 'M' })
   })
 

@@ -98,7 +98,7 @@ export const remedyBody = () => ({
   rateValue: 2,
   carrierValue: 5,
   tankL: 200,
-  ironShare: 0.06,
+  contentShare: 0.06,
   applyOn: '2025-06-03',
 })
 export const entryBody = (productKg = 0.6) => ({

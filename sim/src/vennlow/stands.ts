@@ -43,7 +43,7 @@ const eventsLawn = (today: string) =>
       rateValue: 2,
       carrierValue: 30,
       tankL: 200,
-      ironShare: 0.2,
+      contentShare: 0.2,
       applyDaysAgo: 158,
       lasting: 'Ammonium sulfate as the only nitrogen for a season.',
     })
@@ -56,7 +56,7 @@ const eventsLawn = (today: string) =>
       rateValue: 2,
       carrierValue: 30,
       tankL: 200,
-      ironShare: 0.2,
+      contentShare: 0.2,
       applyDaysAgo: 132,
     })
     .entry(131, 0.96, 'A day late for rain. Repeat, as the new growth came yellow.')
@@ -98,7 +98,7 @@ const pinOaks = (today: string) =>
       rateId: 'soil-chelate-trunk-neutral',
       rateValue: 1,
       carrierValue: 5,
-      ironShare: 0.13,
+      contentShare: 0.13,
       applyDaysAgo: 228,
     })
     .entry(227, 1, 'A kilogram left over from the glasshouse.')
@@ -121,7 +121,7 @@ const pinOaks = (today: string) =>
       rateValue: 1,
       carrierValue: 5,
       tankL: 400,
-      ironShare: 0.06,
+      contentShare: 0.06,
       applyDaysAgo: 163,
       lasting: 'Bark mulch over the roots; no more limestone on the drive.',
     })
@@ -173,7 +173,7 @@ const vineyard = (today: string) =>
       rateValue: 0.5,
       carrierValue: 5,
       tankL: 1000,
-      ironShare: 0.06,
+      contentShare: 0.06,
       applyDaysAgo: 19,
       retestDaysAgo: -160,
       lasting: 'Open the drain below row 14. No acid: the ground fizzes.',
@@ -227,7 +227,7 @@ const lettuceLoop = (today: string) => {
     sourceId: 'fe-dtpa',
     rateId: 'solution-aquaponic',
     rateValue: 2,
-    ironShare: 0.1,
+    contentShare: 0.1,
   } as const
   const lettuce = new Chronicle(today, {
     name: 'Lettuce raft loop',
@@ -292,7 +292,7 @@ const sorghum = (today: string) =>
       rateValue: 2,
       carrierValue: 20,
       tankL: 600,
-      ironShare: 0.2,
+      contentShare: 0.2,
       applyDaysAgo: 142,
     })
     .entry(141, 1, 'Brow only would have done.')

@@ -1,4 +1,4 @@
-import type { IronSourceId } from '../../source/index.ts'
+import { ironSourceIds, type SourceId } from '../../source/index.ts'
 import type { Context, Route } from '../../plant/index.ts'
 import type { Sourced } from '../../reference/index.ts'
 
@@ -7,7 +7,7 @@ export interface Caution extends Sourced {
   readonly id: string
   readonly words: string
   readonly routes?: readonly Route[]
-  readonly sourceIds?: readonly IronSourceId[]
+  readonly sourceIds?: readonly SourceId[]
   readonly contexts?: readonly Context[]
 }
 
@@ -26,8 +26,34 @@ export const cautions: readonly Caution[] = [
   },
   {
     id: 'poison',
+    sourceIds: ironSourceIds,
     words:
       'Gloves, goggles and a dust mask with the powder. Iron is poisonous when swallowed, dangerous to small children and pets: lock it away.',
+    ...practice,
+  },
+  {
+    id: 'salts-irritate',
+    words:
+      'Gloves and goggles with the powder: zinc and manganese salts burn eyes and are poisonous when swallowed. Lock them away from children and pets.',
+    sourceIds: ['manganese-sulfate', 'mn-edta', 'zinc-sulfate', 'zn-edta'],
+    ...practice,
+  },
+  {
+    id: 'liming',
+    words: 'It raises the pH: where iron or manganese is tied up, it makes that worse.',
+    sourceIds: ['dolomite'],
+    ...practice,
+  },
+  {
+    id: 'red-film',
+    words: 'Blood-red: it dyes skin, clothes and paving. Rinse leaves and kerbs at once.',
+    sourceIds: ['fe-eddha', 'fe-hbed'],
+    ...practice,
+  },
+  {
+    id: 'heavy-metals',
+    words: 'Ask for the heavy-metal analysis before any of it goes where food grows.',
+    sourceIds: ['iron-granules'],
     ...practice,
   },
   {
@@ -52,6 +78,7 @@ export const cautions: readonly Caution[] = [
   },
   {
     id: 'stains',
+    sourceIds: ironSourceIds,
     words:
       'Rust stains concrete, stone, paint, vehicles and pool decks for good: keep off, and rinse before it dries.',
     routes: ['leaf', 'soil'],

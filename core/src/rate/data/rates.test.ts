@@ -1,11 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ironSources } from '../../source/index.ts'
+import { findSource, ironSourceIds } from '../../source/index.ts'
 import { contexts, type StandSize } from '../../plant/index.ts'
 import { dimensionOf, parseUnit, quantityOf, valueIn } from '../../quantity/index.ts'
 import { responseFor } from '../../regreening/index.ts'
 import { amountFor, checkChosenRate, findRate, rateBases, ratesFor } from '../index.ts'
-import { rates } from './rates.ts'
+import { otherRates } from './other-rates.ts'
+import { rates as ironRates } from './rates.ts'
+
+const rates = [...ironRates, ...otherRates]
 
 const sizes: Readonly<Record<StandSize['kind'], StandSize>> = {
   area: { kind: 'area', areaM2: 1000 },
@@ -23,7 +26,7 @@ const amountOf = ({ rate, context, sourceId }: (typeof everyUse)[number], value:
     rate,
     rateValue: value,
     size: sizes[contexts[context].sizeKinds[0]],
-    ironShare: ironSources.find(({ id }) => id === sourceId)?.ironShare.usual ?? 0,
+    contentShare: findSource(sourceId).contentShare.usual,
     ...(rate.carrier ? { carrierValue: rate.carrier.usual } : {}),
   })
 
@@ -42,9 +45,9 @@ describe('the rate table', () => {
 
   it('gives an amount for every context and source that it names, and knows the response', () => {
     for (const use of everyUse) {
-      const { productKg, ironKg } = amountOf(use, use.rate.rate.usual)
+      const { productKg, nutrientKg } = amountOf(use, use.rate.rate.usual)
       expect(productKg).toBeGreaterThan(0)
-      expect(ironKg).toBeLessThan(productKg)
+      expect(nutrientKg).toBeLessThan(productKg)
       expect(contexts[use.context].routes).toContain(use.rate.route)
       const response = responseFor(use.rate.route, use.sourceId, use.context)
       expect(response.firstChange.high).toBeLessThan(response.full.high)
@@ -54,7 +57,7 @@ describe('the rate table', () => {
   it('offers a rate for some source by every way in of every context', () => {
     for (const [context, { routes }] of Object.entries(contexts)) {
       for (const route of routes) {
-        const offered = ironSources.flatMap(({ id }) =>
+        const offered = ironSourceIds.flatMap((id) =>
           ratesFor(context as keyof typeof contexts, route, id),
         )
         expect(offered.length, `${context} ${route}`).toBeGreaterThan(0)
@@ -92,12 +95,12 @@ describe('amounts', () => {
     )
   })
 
-  it('are iron by the share on the label', () => {
+  it('are nutrient by the share on the label', () => {
     fc.assert(
       fc.property(anyUse, (use) => {
-        const { productKg, ironKg } = amountOf(use, use.rate.rate.usual)
-        const share = ironSources.find(({ id }) => id === use.sourceId)?.ironShare.usual ?? 0
-        expect(Math.abs(ironKg / productKg / share - 1)).toBeLessThan(1e-9)
+        const { productKg, nutrientKg } = amountOf(use, use.rate.rate.usual)
+        const share = findSource(use.sourceId).contentShare.usual
+        expect(Math.abs(nutrientKg / productKg / share - 1)).toBeLessThan(1e-9)
       }),
     )
   })

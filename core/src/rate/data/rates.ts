@@ -1,4 +1,4 @@
-import type { IronSourceId } from '../../source/index.ts'
+import type { SourceId } from '../../source/index.ts'
 import type { Context, Route } from '../../plant/index.ts'
 import type { Dimension } from '../../quantity/index.ts'
 import type { FigureRange, Sourced } from '../../reference/index.ts'
@@ -10,6 +10,7 @@ export const rateBases = {
   'product-per-trunk': { dimension: 'mass/length', label: 'product per trunk diameter' },
   'drench-strength': { dimension: 'mass/volume', label: 'product in the drench' },
   'spray-strength': { dimension: 'share', label: 'strength of the spray' },
+  'product-in-solution': { dimension: 'mass/volume', label: 'product in the solution' },
   'iron-in-solution': { dimension: 'mass/volume', label: 'iron in the solution' },
 } as const satisfies Readonly<Record<string, { dimension: Dimension; label: string }>>
 
@@ -22,7 +23,7 @@ export type Carrier = { readonly unit: string } & FigureRange
 export interface Rate extends Sourced {
   readonly id: string
   readonly label: string
-  readonly sourceIds: readonly IronSourceId[]
+  readonly sourceIds: readonly SourceId[]
   readonly route: Route
   readonly contexts: readonly Context[]
   readonly basis: RateBasis

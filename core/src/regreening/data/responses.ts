@@ -1,4 +1,4 @@
-import type { IronSourceId } from '../../source/index.ts'
+import type { SourceId } from '../../source/index.ts'
 import type { Context, Route } from '../../plant/index.ts'
 import type { Sourced } from '../../reference/index.ts'
 
@@ -18,7 +18,7 @@ export interface Response extends Sourced {
 
 export interface ResponseRule {
   readonly route: Route
-  readonly sourceIds?: readonly IronSourceId[]
+  readonly sourceIds?: readonly SourceId[]
   readonly contexts?: readonly Context[]
   readonly response: Response
 }

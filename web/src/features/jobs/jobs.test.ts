@@ -38,7 +38,7 @@ describe('what is taken outside', () => {
       rate: findRate('solution-aquaponic'),
       rateValue: 2,
       size: { kind: 'solution', volumeL: 400 },
-      ironShare: 0.1,
+      contentShare: 0.1,
     })
     const text = mount(HowGot, { props: { derivation } }).text()
     expect(text).toContain('product = (wanted − present) × volume ÷ iron in the product')

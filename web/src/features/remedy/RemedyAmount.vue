@@ -28,7 +28,7 @@ const { system } = useStandCase()
         {{ amountWords('volume', amount.carrierL, system) }}<span class="unit">water</span>
       </p>
       <p class="faint-note">
-        {{ amountWords('mass', amount.ironKg, system) }} of it iron.
+        {{ amountWords('mass', amount.nutrientKg, system) }} of it iron.
         <template v-if="usual">
           The usual rates give
           {{ amountRange('mass', usual.low.productKg, usual.high.productKg, system) }}.

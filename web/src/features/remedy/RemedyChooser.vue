@@ -48,7 +48,7 @@ const {
   rateValue,
   carrierValue,
   tankL,
-  ironShare,
+  contentShare,
   ironProblem,
   amount,
   fills,
@@ -112,7 +112,7 @@ async function save(): Promise<void> {
     rateValue: rateValue.value,
     ...(rate.value.carrier ? { carrierValue: carrierValue.value } : {}),
     ...(tankL.value === undefined || !rate.value.carrier ? {} : { tankL: tankL.value }),
-    ironShare: ironShare.value,
+    contentShare: contentShare.value,
     ...(rate.value.basis === 'iron-in-solution' && presentIronMgPerL.value !== undefined
       ? { presentIronMgPerL: presentIronMgPerL.value }
       : {}),
@@ -188,7 +188,7 @@ async function save(): Promise<void> {
         label="iron in the product, %"
         inputmode="decimal"
         hint="from the label"
-        :message="ironProblem ?? messageFor('ironShare')"
+        :message="ironProblem ?? messageFor('contentShare')"
       />
       <QuantityField
         v-if="rate.carrier && draft.tank !== ''"

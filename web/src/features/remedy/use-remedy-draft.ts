@@ -85,7 +85,7 @@ export function useRemedyDraft({
   function takeSource(id: IronSourceId): void {
     draft.value.sourceId = id
     const source = ironSources.find((each) => each.id === id)
-    draft.value.ironPercent = String((source?.ironShare.usual ?? 0) * 100)
+    draft.value.ironPercent = String((source?.contentShare.usual ?? 0) * 100)
     const [first] = ratesFor(context, route.value, id)
     if (first) takeRate(first.id)
   }
@@ -107,9 +107,9 @@ export function useRemedyDraft({
   const rateValue = ref<number>()
   const carrierValue = ref<number>()
   const tankL = ref<number>()
-  const ironShare = computed(() => numberIn(draft.value.ironPercent) / 100)
+  const contentShare = computed(() => numberIn(draft.value.ironPercent) / 100)
   const ironProblem = computed(() =>
-    ironShare.value >= 0.001 && ironShare.value <= 0.8
+    contentShare.value >= 0.001 && contentShare.value <= 0.8
       ? undefined
       : 'Give the percentage of iron on the label, from 0.1 to 80.',
   )
@@ -122,7 +122,7 @@ export function useRemedyDraft({
     const input = {
       rate: rate.value,
       size,
-      ironShare: ironShare.value,
+      contentShare: contentShare.value,
       ...(carrierValue.value === undefined ? {} : { carrierValue: carrierValue.value }),
       ...(presentIronMgPerL.value === undefined
         ? {}
@@ -176,7 +176,7 @@ export function useRemedyDraft({
     rateValue,
     carrierValue,
     tankL,
-    ironShare,
+    contentShare,
     ironProblem,
     amount,
     fills,

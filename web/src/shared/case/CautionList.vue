@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { cautionsFor } from '@spudder/core/caution'
-import type { IronSourceId } from '@spudder/core/source'
+import type { SourceId } from '@spudder/core/source'
 import type { Context, Route } from '@spudder/core/plant'
 import { computed } from 'vue'
 
 /** The cautions of a piece of work, at the step at which they matter. */
-const props = defineProps<{ context: Context; route: Route; sourceId: IronSourceId }>()
+const props = defineProps<{ context: Context; route: Route; sourceId: SourceId }>()
 const cautions = computed(() =>
   cautionsFor({ context: props.context, route: props.route, sourceId: props.sourceId }),
 )
