@@ -48,6 +48,19 @@ export const router = createRouter({
         },
       ],
     },
+    {
+      path: '/shelf',
+      name: 'shelf',
+      meta: { title: 'Shelf' },
+      component: () => import('./features/shelf/ShelfPage.vue'),
+    },
+    {
+      path: '/reference/:chapter?',
+      name: 'reference',
+      meta: { title: 'Reference' },
+      props: true,
+      component: () => import('./features/reference/ReferencePage.vue'),
+    },
     { path: '/:anything(.*)*', redirect: { name: 'estate' } },
   ],
 })

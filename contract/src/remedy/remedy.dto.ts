@@ -1,4 +1,5 @@
 import { IsArray, IsIn, IsNumber, IsObject, IsOptional, IsString, IsUUID } from 'class-validator'
+import { aimIds, type AimId } from '@spudder/core/choice'
 import { sourceIds, type SourceId } from '@spudder/core/source'
 import { routes, type Route } from '@spudder/core/plant'
 import { Bounded, IsDay, IsNewId, Named, Note, Recorded } from '../validation/index.ts'
@@ -13,7 +14,12 @@ export class CreateRemedyDto {
   @Bounded('Rate', { min: 1e-6, max: 1e5 }) rateValue!: number
   @IsOptional() @Bounded('Water', { min: 1e-6, max: 1e5 }) carrierValue?: number
   @IsOptional() @Bounded('Tank', { min: 0.1, max: 1e5, unit: 'L' }) tankL?: number
-  @Bounded('Iron in the product', { min: 0.001, max: 0.8 }) contentShare!: number
+  /** What it is bought for; absent where the choice had no aims. */
+  @IsOptional() @IsIn(aimIds, { message: 'Aim: choose one of the list.' }) aim?: AimId
+  /** The product of the shelf; absent where a form of the catalogue was chosen. */
+  @IsOptional() @IsUUID('all', { message: 'Product: choose one of the shelf.' }) productId?: string
+  /** Of the nutrient that it is a source of. */
+  @Bounded('Content of the product', { min: 0.001, max: 0.8 }) contentShare!: number
   @IsOptional()
   @Bounded('Iron present', { min: 0, max: 1000, unit: 'mg/L' })
   presentIronMgPerL?: number
@@ -41,6 +47,8 @@ export class RemedyDto extends Recorded {
   @IsNumber() rateValue!: number
   @IsOptional() @IsNumber() carrierValue!: number | null
   @IsOptional() @IsNumber() tankL!: number | null
+  @IsOptional() @IsIn(aimIds) aim!: AimId | null
+  @IsOptional() @IsUUID() productId!: string | null
   @IsNumber() contentShare!: number
   @IsDay('Apply on') applyOn!: string
   @IsNumber() productKg!: number

@@ -9,6 +9,10 @@ import {
   registerDecorator,
 } from 'class-validator'
 import { dateToDay, isDay } from '@spudder/core/calendar'
+import { CoreError } from '@spudder/core/error'
+import { checkLabel, type LabelDraft } from '@spudder/core/label'
+import { parseUnit } from '@spudder/core/quantity'
+import { nutrients } from '@spudder/core/source'
 
 type Property = (target: object, key: string) => void
 
@@ -78,4 +82,64 @@ export function Note(longest = 2000): Property {
 /** The id of a new row, made by whoever records it, so that sending it twice stores it once. */
 export function IsNewId(): Property {
   return IsUUID('all', { message: 'id: give a UUID made for this record.' }) as Property
+}
+
+/** A unit that quantities are read in, as "oz/1000 ft2". */
+export function IsUnit(label: string): Property {
+  return (target, key) =>
+    registerDecorator({
+      name: 'isUnit',
+      target: target.constructor,
+      propertyName: key,
+      options: { message: `${label}: give a unit such as oz/1000 ft2, kg/ha or %.` },
+      validator: {
+        validate(value: unknown) {
+          if (typeof value !== 'string' || value.length > 30) return false
+          try {
+            parseUnit(value)
+            return true
+          } catch (error) {
+            if (error instanceof CoreError) return false
+            throw error
+          }
+        },
+      },
+    })
+}
+
+const labelTexts = ['chelated', 'waterSoluble', 'orthoOrtho', 'derivedFrom'] as const
+const longestLabelText = 2000
+
+/** Whether something has the fields of a label, each a text of sensible length. */
+function isLabelDraft(value: unknown): value is LabelDraft {
+  if (typeof value !== 'object' || value === null) return false
+  const { analysis, ...texts } = value as Record<string, unknown>
+  const isText = (text: unknown) => typeof text === 'string' && text.length <= longestLabelText
+  return (
+    typeof analysis === 'object' &&
+    analysis !== null &&
+    Object.entries(analysis).every(
+      ([name, text]) => (nutrients as readonly string[]).includes(name) && isText(text),
+    ) &&
+    Object.keys(texts).length === labelTexts.length &&
+    labelTexts.every((name) => isText(texts[name]))
+  )
+}
+
+/** A label as typed whose figures can be read; the message is that of its first bad field. */
+export function IsReadableLabel(): Property {
+  return (target, key) =>
+    registerDecorator({
+      name: 'isReadableLabel',
+      target: target.constructor,
+      propertyName: key,
+      validator: {
+        validate: (value: unknown) => isLabelDraft(value) && checkLabel(value).label !== undefined,
+        defaultMessage(args) {
+          const value: unknown = args?.value
+          if (!isLabelDraft(value)) return 'Label: give its fields as texts.'
+          return `Label: ${Object.values(checkLabel(value).problems).join(' ')}`
+        },
+      },
+    })
 }

@@ -1,4 +1,13 @@
-export { Bounded, IsDay, IsNewId, IsPastDay, Named, Note } from './decorators.ts'
+export {
+  Bounded,
+  IsDay,
+  IsNewId,
+  IsPastDay,
+  IsReadableLabel,
+  IsUnit,
+  Named,
+  Note,
+} from './decorators.ts'
 export { Recorded } from './recorded.ts'
 export { checkDto } from './check.ts'
 export type { Checked } from './check.ts'

@@ -11,6 +11,8 @@ export interface TradeComparison {
   readonly full50: number | undefined
   readonly verdict: 'agrees' | 'model-lower' | 'model-higher'
   readonly words: string
+  /** Why they differ; empty where they agree. */
+  readonly why: string
 }
 
 const said = (pH: number | undefined): string =>
@@ -30,7 +32,7 @@ function verdictOf(
   return 'model-lower'
 }
 
-const why: Readonly<Partial<Record<LigandId, string>>> = {
+const whyDiffers: Readonly<Partial<Record<LigandId, string>>> = {
   citrate:
     'Equilibrium alone would let it keep iron in sour soil; microbes eat it within days, which is reckoned apart.',
   hedta:
@@ -49,12 +51,7 @@ export function compareWithTrade(): readonly TradeComparison[] {
     const full50 = ceilingPH(ligandId, 0.5, { competition: 'full' })
     const verdict = verdictOf(ceiling, [field80, full50])
     const words = `${ligands[ligandId].name}: practice says ${ceiling.words}; reckoned, four fifths of its iron holds ${said(field80)}, half of it against all the zinc and copper of soil ${said(full50)}.`
-    return {
-      ceiling,
-      field80,
-      full50,
-      verdict,
-      words: verdict === 'agrees' ? words : `${words} ${why[ligandId] ?? ''}`.trim(),
-    }
+    const why = verdict === 'agrees' ? '' : (whyDiffers[ligandId] ?? '')
+    return { ceiling, field80, full50, verdict, words: `${words} ${why}`.trim(), why }
   })
 }

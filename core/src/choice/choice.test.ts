@@ -7,6 +7,7 @@ import {
   candidateOfSource,
   catalogueCandidates,
   lastingFixesFor,
+  nutrientFor,
   orderChangers,
   rankCandidates,
   rankOtherSources,
@@ -120,7 +121,12 @@ describe('what it costs', () => {
 
   it('is reckoned from the price of the bag', () => {
     const [first] = rankCandidates({ ...inputFor('leaf', { pH: 7 }), candidates: [bag] })
-    const share = workingShareOf(bag, 'leaf', { pH: 7, doubt: 0 }, first?.lastsDays).usual
+    const share = workingShareOf(
+      bag,
+      'leaf',
+      { pH: 7, doubt: 0 },
+      { overDays: first?.lastsDays ?? 0 },
+    ).usual
     const perKgIron = (first?.costPerWorkingKg?.usual ?? 0) * share
     expect(Math.abs(perKgIron - 6.614)).toBeLessThan(0.01)
   })
@@ -280,6 +286,11 @@ describe('sources of manganese, zinc and magnesium', () => {
     expect(share(6)).toBeGreaterThan(share(7))
     expect(share(7)).toBeGreaterThan(share(8))
   })
+})
+
+it('asks sources of the nutrient that is short', () => {
+  expect(nutrientFor('manganese')).toBe('Mn')
+  expect(nutrientFor('iron-past-lime')).toBe('Fe')
 })
 
 it('lasting fixes suit the cause and the kind of stand', () => {

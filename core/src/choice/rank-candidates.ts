@@ -147,12 +147,12 @@ function rankOne(candidate: Candidate, input: ChoiceInput): RankedCandidate {
   const rates = ratesFor(context, route, candidate.source.id)
   const lastsDays = lastsDaysOf(rates[0], aim)
   const start = workingShareOf(candidate, route, ground)
-  const held = workingShareOf(candidate, route, ground, lastsDays)
+  const held = workingShareOf(candidate, route, ground, { overDays: lastsDays })
   const response = responseFor(route, candidate.source.id, context)
   const still =
     aim.holdsUntilDay === undefined
       ? undefined
-      : workingShareOf(candidate, route, ground, aim.holdsUntilDay)
+      : workingShareOf(candidate, route, ground, { onDay: aim.holdsUntilDay })
   const shortcomings = shortcomingsOf({ candidate, route, aim, response }, still, start)
   const grade = gradeOf(start)
   const fitness = grade === 'works' && shortcomings.length > 0 ? 'weak' : grade

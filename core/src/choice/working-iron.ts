@@ -1,4 +1,4 @@
-import { labelWorkingShare, type LabelShare } from '../label/index.ts'
+import { labelWorkingShare, shareAt, type LabelShare, type When } from '../label/index.ts'
 import { workingCourse, type Ground } from '../persistence/index.ts'
 import type { Route } from '../plant/index.ts'
 import type { Candidate } from './candidate.ts'
@@ -6,22 +6,22 @@ import type { Candidate } from './candidate.ts'
 const nothing: LabelShare = { low: 0, usual: 0, high: 0 }
 
 /**
- * Share of a candidate's iron that works by a route: on the day, or as a mean over days. A label of
+ * Share of a candidate's iron that works by a route: on the day of the application or another, or as
+ * a mean over days. A label of
  * one source needs no programme; one of several is taken over every split that it allows.
  */
 export function workingShareOf(
   { label }: Candidate,
   route: Route,
   ground: Ground,
-  overDays?: number,
+  when?: When,
 ): LabelShare {
   const [only, ...others] = label.sourceIds
   const isWhole = label.chelated === undefined || label.chelated === label.iron
   if (only && others.length === 0 && isWhole && label.waterSoluble === undefined) {
     const declared = label.orthoOrtho === undefined ? undefined : label.orthoOrtho / label.iron
-    const course = workingCourse(only, route, ground, declared)
-    return overDays === undefined ? course.at(0) : course.mean(overDays)
+    return shareAt(workingCourse(only, route, ground, declared), when)
   }
-  const work = { route, ground, ...(overDays === undefined ? {} : { overDays }) }
+  const work = { route, ground, ...(when === undefined ? {} : { when }) }
   return labelWorkingShare(label, work) ?? nothing
 }

@@ -1,5 +1,5 @@
 import { tradeCeilings } from '../chemistry/index.ts'
-import { workingCourse, type Ground } from '../persistence/index.ts'
+import { workingCourse, type Ground, type WorkingCourse } from '../persistence/index.ts'
 import type { Route } from '../plant/index.ts'
 import type { FigureRange } from '../reference/index.ts'
 import type { Label } from './label.ts'
@@ -29,8 +29,17 @@ function boundsOf(label: Label, weigh: Weigh, options: ProgrammeOptions): LabelS
 export interface LabelWork extends ProgrammeOptions {
   readonly route: Route
   readonly ground: Ground
-  /** Mean over the days after the application; absent: on the day itself. */
-  readonly overDays?: number
+  /** As a mean over so many days, or on one day; absent: on the day of the application. */
+  readonly when?: When
+}
+
+/** Which days after the application are meant. */
+export type When = { readonly overDays: number } | { readonly onDay: number }
+
+/** A course's share at a time. */
+export function shareAt(course: WorkingCourse, when: When | undefined): FigureRange {
+  if (when && 'overDays' in when) return course.mean(when.overDays)
+  return course.at(when?.onDay ?? 0)
 }
 
 /**
@@ -40,13 +49,10 @@ export interface LabelWork extends ProgrammeOptions {
  * @throws {CoreError} out-of-range, not-a-number
  */
 export function labelWorkingShare(label: Label, work: LabelWork): LabelShare | undefined {
-  const { route, ground, overDays, ...options } = work
+  const { route, ground, when, ...options } = work
   return boundsOf(
     label,
-    ({ source, orthoOrtho }) => {
-      const course = workingCourse(source.id, route, ground, orthoOrtho)
-      return overDays === undefined ? course.at(0) : course.mean(overDays)
-    },
+    ({ source, orthoOrtho }) => shareAt(workingCourse(source.id, route, ground, orthoOrtho), when),
     options,
   )
 }

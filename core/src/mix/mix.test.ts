@@ -47,7 +47,7 @@ describe('checkSpray', () => {
     checkSpray({
       context: 'turf',
       route: 'leaf',
-      source: { kind },
+      source: { kind, nutrient: 'Fe' },
       productKg,
       carrierL: gallons * 3.785411784,
       areaM2: 92.90304,
@@ -66,8 +66,14 @@ describe('checkSpray', () => {
 
 describe('mixingOrder', () => {
   it('waters a drench in, leaves a spray on, and puts powder into water', () => {
-    expect(mixingOrder({ kind: 'chelate' }, 'soil').join(' ')).toMatch(/Water it in at once/)
-    expect(mixingOrder({ kind: 'salt' }, 'leaf').join(' ')).toMatch(/acid into water/)
-    expect(mixingOrder({ kind: 'chelate' }, 'leaf').join(' ')).toMatch(/Leave it on the leaf/)
+    expect(mixingOrder({ kind: 'chelate', nutrient: 'Fe' }, 'soil').join(' ')).toMatch(
+      /Water it in at once/,
+    )
+    expect(mixingOrder({ kind: 'salt', nutrient: 'Fe' }, 'leaf').join(' ')).toMatch(
+      /acid into water/,
+    )
+    expect(mixingOrder({ kind: 'chelate', nutrient: 'Fe' }, 'leaf').join(' ')).toMatch(
+      /Leave it on the leaf/,
+    )
   })
 })

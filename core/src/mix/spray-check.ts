@@ -7,7 +7,7 @@ import { leafBurnLimit, runOffCarrierLPerM2 } from './data/limits.ts'
 export interface SprayCheckInput {
   readonly context: Context
   readonly route: Route
-  readonly source: Pick<Source, 'kind'>
+  readonly source: Pick<Source, 'kind' | 'nutrient'>
   readonly productKg: number
   readonly carrierL: number
   /** Ground covered [m²]; absent where the stand has no area. */
@@ -36,7 +36,8 @@ export function checkSpray(input: SprayCheckInput): readonly MixWarning[] {
   }
   const limit = leafBurnLimit[input.context]
   const strength = input.productKg / input.carrierL
-  if (limit && input.source.kind === 'salt' && strength > limit.value * 1.001) {
+  const isSulfate = input.source.kind === 'salt' && input.source.nutrient === 'Fe'
+  if (limit && isSulfate && strength > limit.value * 1.001) {
     warnings.push({
       id: 'leaf-burn',
       words: `This spray is ${formatNumber(strength * 100, 2)} %: over the ${formatNumber(limit.value * 100)} % that these leaves bear. Use more water or a lower rate.`,

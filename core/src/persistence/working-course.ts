@@ -22,11 +22,14 @@ import { losses } from './data/losses.ts'
 import { openIronHalfLifeDays, openIronOfUse } from './data/open-iron.ts'
 import { heldAndOpen, leftAt, meanOver, perDayOf, type Decay } from './decay.ts'
 
-/** What the iron is put into. */
-export interface Ground {
-  /** pH of soil or solution with one standard deviation. */
+/** pH of soil or solution with one standard deviation. */
+export interface PHBelief {
   readonly pH: number
   readonly doubt: number
+}
+
+/** What the iron is put into. */
+export interface Ground extends PHBelief {
   /** Calcium and iron solid of the soil; competition is taken as a band. */
   readonly soil?: Omit<SoilConditions, 'competition'>
   readonly feed?: FeedSolution

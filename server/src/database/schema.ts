@@ -1,7 +1,7 @@
 import type { Derivation } from '@spudder/core/reference'
 import type { Findings, Paint } from '@spudder/core/finding'
 import type { Context, Route, StandSize } from '@spudder/core/plant'
-import type { SourceId } from '@spudder/core/source'
+import type { IronSourceId, SourceId } from '@spudder/core/source'
 import type { JobKind } from '@spudder/core/plan'
 import type { PHPreparation, ReadingKind, ReadingMethod, ReadingPlace } from '@spudder/core/reading'
 import type { StoryEventKind } from '@spudder/core/diagnosis'
@@ -11,8 +11,13 @@ import type { JobStatus } from '@spudder/contract/job'
 import type { LaboratoryPacket } from '@spudder/contract/laboratory'
 import type { Climate, PlaceSettingsDto } from '@spudder/contract/place'
 import type { FrozenCause } from '@spudder/contract/remedy'
+import type { ProductDto } from '@spudder/contract/shelf'
+import type { AimId } from '@spudder/core/choice'
+import type { LabelDraft } from '@spudder/core/label'
+import type { LabelMaximum, Stain } from '@spudder/core/shelf'
 import { sql } from 'drizzle-orm'
 import {
+  boolean,
   check,
   customType,
   date,
@@ -141,6 +146,36 @@ export const look = mysqlTable(
   (table) => [index('look_of_stand').on(table.standId, table.lookedOn)],
 )
 
+/** A product that the place has or buys, by its own label and bill. */
+export const product = mysqlTable(
+  'product',
+  {
+    id: id().primaryKey(),
+    placeId: id('place_id')
+      .notNull()
+      .references(() => place.id),
+    name: varchar('name', { length: 80 }).notNull(),
+    sourceId: varchar('source_id', { length: 40 }).$type<IronSourceId>().notNull(),
+    /** As typed, field by field. */
+    label: json('label').$type<LabelDraft>().notNull(),
+    packPrice: double('pack_price'),
+    packKg: double('pack_kg'),
+    densityKgPerL: double('density_kg_per_l'),
+    stockKg: double('stock_kg'),
+    lot: varchar('lot', { length: 60 }).notNull(),
+    labelMaximum: json('label_maximum').$type<LabelMaximum>(),
+    stain: varchar('stain', { length: 20 }).$type<Stain>().notNull(),
+    organic: varchar('organic', { length: 20 }).$type<ProductDto['organic']>().notNull(),
+    hazards: varchar('hazards', { length: 500 }).notNull(),
+    note: text('note').notNull(),
+    isRetired: boolean('is_retired').notNull(),
+    changedBy: varchar('changed_by', { length: 80 }),
+    changedAt: datetime('changed_at', { mode: 'date', fsp: 3 }),
+    ...recorded(),
+  },
+  (table) => [index('product_of_place').on(table.placeId, table.name)],
+)
+
 export const remedy = mysqlTable(
   'remedy',
   {
@@ -167,6 +202,8 @@ export const remedy = mysqlTable(
     carrierL: double('carrier_l').notNull(),
     derivation: json('derivation').$type<Derivation>().notNull(),
     lasting: text('lasting').notNull(),
+    aim: varchar('aim', { length: 20 }).$type<AimId>(),
+    productId: id('product_id').references(() => product.id),
     ...recorded(),
   },
   (table) => [index('remedy_of_stand').on(table.standId)],

@@ -9,6 +9,7 @@ import { createLook } from '../look/look.service.ts'
 import { createPlace } from '../place/place.service.ts'
 import { createReading } from '../reading/reading.service.ts'
 import { chooseRemedy } from '../remedy/remedy.service.ts'
+import { createProduct } from '../shelf/product.service.ts'
 import { createStand, readStory } from '../stand/stand.service.ts'
 import { createStoryEvent } from '../story/story.service.ts'
 
@@ -78,13 +79,15 @@ async function loadStand(stage: Stage, placeId: string, history: StandHistory): 
  */
 export function loadHistory(
   stage: Stage,
-  { place, stands }: EstateHistory,
+  { place, shelf, stands }: EstateHistory,
   at: Date,
 ): Promise<void> {
   return stage.db.transaction(async (transaction) => {
     // Transactions of the services become savepoints in this one; only the type differs.
     const whole = transaction as unknown as Database
     await createPlace(whole, { actor: 'Marla Quist', at }, place)
+    for (const dto of shelf)
+      await createProduct(whole, { actor: 'Tobin Ashgrove', at }, place.id, dto)
     for (const history of stands) await loadStand({ ...stage, db: whole }, place.id, history)
   })
 }

@@ -18,6 +18,7 @@ import { lookRoutes } from '../look/look.routes.ts'
 import { meterRoutes } from '../meter/meter.routes.ts'
 import { photoRoutes, sendPhoto } from '../photo/photo.routes.ts'
 import { placeRoutes } from '../place/place.routes.ts'
+import { productRoutes } from '../shelf/product.routes.ts'
 import { readingRoutes } from '../reading/reading.routes.ts'
 import { remedyRoutes } from '../remedy/remedy.routes.ts'
 import { standRoutes } from '../stand/stand.routes.ts'
@@ -56,6 +57,7 @@ function allRoutes(db: Database, services: OutsideServices): readonly AnyRoute[]
     ...lookRoutes(db),
     ...caseRoutes(db),
     ...remedyRoutes(db),
+    ...productRoutes(db),
     ...jobRoutes(db),
     ...entryRoutes(db),
     ...photoRoutes(db),

@@ -19,7 +19,10 @@ describe('the OpenAPI description', () => {
 
   it('carries the bounds of the request classes', () => {
     const { CreateRemedyDto, CreateReadingDto } = described.components.schemas
-    expect(CreateRemedyDto?.properties['contentShare']).toMatchObject({ minimum: 0.001, maximum: 0.8 })
+    expect(CreateRemedyDto?.properties['contentShare']).toMatchObject({
+      minimum: 0.001,
+      maximum: 0.8,
+    })
     expect(CreateReadingDto?.properties['takenOn']).toMatchObject({ format: 'date' })
     expect(CreateReadingDto?.properties['value']).toMatchObject({ type: 'number' })
   })

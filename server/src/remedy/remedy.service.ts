@@ -1,6 +1,6 @@
 import type { CreateRemedyDto, FrozenCause, RemedyDto } from '@spudder/contract/remedy'
 import { amountFor, checkChosenRate, findRate } from '@spudder/core/rate'
-import { ironSources } from '@spudder/core/source'
+import { findSource } from '@spudder/core/source'
 import { causesOf, diagnose, storyOf } from '@spudder/core/diagnosis'
 import { planFills } from '@spudder/core/mix'
 import { jobsOfRemedy, type PlannedJob } from '@spudder/core/plan'
@@ -14,6 +14,7 @@ import { toDto } from '../http/to-dto.ts'
 import { insertJobs } from '../job/job.repository.ts'
 import { findPlace } from '../place/place.service.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
+import { requireProduct } from '../shelf/product.service.ts'
 import { requireStand } from '../stand/stand.service.ts'
 import { findRemedy, insertRemedy, selectGrounds } from './remedy.repository.ts'
 
@@ -39,12 +40,11 @@ async function verdictOf(
   return ranked.map(({ id, probability }) => ({ causeId: id, probability }))
 }
 
-function jobsFor(dto: CreateRemedyDto, stand: StandRow): readonly PlannedJob[] {
+function jobsFor(dto: CreateRemedyDto, stand: StandRow, sourceName: string): readonly PlannedJob[] {
   const rate = findRate(dto.rateId)
-  const source = ironSources.find(({ id }) => id === dto.sourceId)
   const jobs = jobsOfRemedy({
     applyOn: dto.applyOn,
-    sourceName: source?.name ?? dto.sourceId,
+    sourceName,
     rate,
     response: responseFor(dto.route, dto.sourceId, stand.context),
   })
@@ -77,12 +77,18 @@ export function chooseRemedy(
         { field: 'causeId', message: 'Choose a cause of the verdict.' },
       ])
     }
+    const product =
+      dto.productId === undefined
+        ? undefined
+        : await requireProduct(transaction, dto.productId, stand.placeId)
+    const source = findSource(dto.sourceId)
     const { rateValue, contentShare, carrierValue, presentIronMgPerL, tankL } = dto
     const { productKg, nutrientKg, carrierL, derivation } = amountFor({
       rate,
       rateValue,
       size: stand.size,
       contentShare,
+      nutrientWord: source.nutrientWord,
       ...(carrierValue === undefined ? {} : { carrierValue }),
       ...(presentIronMgPerL === undefined ? {} : { presentIronMgPerL }),
     })
@@ -108,9 +114,11 @@ export function chooseRemedy(
       carrierL,
       derivation,
       lasting,
+      aim: dto.aim ?? null,
+      productId: product?.id ?? null,
       ...recordedBy(recorder),
     })
-    const jobs = jobsFor(dto, stand).map((job) => ({
+    const jobs = jobsFor(dto, stand, product?.name ?? source.name).map((job) => ({
       id: randomUUID(),
       standId: stand.id,
       caseId,

@@ -4,6 +4,7 @@ import type { CreateLookDto } from '@spudder/contract/look'
 import type { CreatePlaceDto } from '@spudder/contract/place'
 import type { CreateReadingDto } from '@spudder/contract/reading'
 import type { CreateRemedyDto } from '@spudder/contract/remedy'
+import type { CreateProductDto } from '@spudder/contract/shelf'
 import type { CreateStandDto } from '@spudder/contract/stand'
 import type { CreateStoryEventDto } from '@spudder/contract/story'
 
@@ -41,5 +42,6 @@ export interface StandHistory {
 
 export interface EstateHistory {
   readonly place: CreatePlaceDto
+  readonly shelf: readonly CreateProductDto[]
   readonly stands: readonly StandHistory[]
 }

@@ -1,5 +1,6 @@
 import { idFor } from '../seeded/index.ts'
 import type { EstateHistory } from './acts.ts'
+import { shelfOfVennlow } from './shelf.ts'
 import { standHistories } from './stands.ts'
 
 export type { Act, EstateHistory, StandHistory } from './acts.ts'
@@ -12,5 +13,5 @@ export function vennlowEstate(today: string): EstateHistory {
     unitSystem: 'us',
     climate: 'temperate',
   } as const
-  return { place, stands: standHistories(today) }
+  return { place, shelf: shelfOfVennlow, stands: standHistories(today) }
 }

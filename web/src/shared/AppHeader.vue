@@ -15,6 +15,10 @@ const { place } = usePlace()
       Spudder
     </RouterLink>
     <span v-if="place" class="place">{{ place.name }}</span>
+    <nav aria-label="Everywhere">
+      <RouterLink :to="{ name: 'shelf' }">Shelf</RouterLink>
+      <RouterLink :to="{ name: 'reference' }">Reference</RouterLink>
+    </nav>
     <div class="tools">
       <button type="button" class="quiet" @click="palette.open()">Go to … <kbd>/</kbd></button>
       <button type="button" class="quiet" @click="theme.toggle()">
@@ -51,8 +55,22 @@ header {
 .place {
   color: var(--slate);
 }
-.tools {
+nav {
   margin-left: auto;
+  display: flex;
+  gap: 4px;
+}
+nav a {
+  text-decoration: none;
+  color: var(--slate);
+  padding: 6px 9px;
+  border-radius: var(--radius);
+}
+nav .router-link-active {
+  color: var(--ink);
+  font-weight: 600;
+}
+.tools {
   display: flex;
   gap: 8px;
 }

@@ -4,11 +4,12 @@ import { columnUnits, dayOrderNames, dayOrders, type ResultColumn } from '@spudd
 import { readingKindNames, readingKinds, type ReadingKind } from '@spudder/core/reading'
 import { formatNumber } from '@spudder/core/quantity'
 import { Button } from 'ant-design-vue'
-import { computed, nextTick, ref, useId, useTemplateRef } from 'vue'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useImportResults } from '../../api/bench.ts'
 import { useEstateNames } from '../../api/places.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
+import FileButton from '../../shared/form/FileButton.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
@@ -28,7 +29,6 @@ const reading = useFileReading(
 const { map, file, readings, errors, rowsRead, rowCount, isWhole, samples } = reading
 const store = useImportResults()
 const { checked } = useChecked(CreateImportDto, () => store.error.value)
-const id = useId()
 const importId = ref(crypto.randomUUID() as string)
 const stored = ref('')
 const section = useTemplateRef<HTMLElement>('section')
@@ -42,11 +42,8 @@ function open(name: string, text: string, laboratory = ''): void {
 }
 defineExpose({ open })
 
-async function chosen(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const [first] = input.files ?? []
+async function openFile([first]: readonly File[]): Promise<void> {
   if (first) open(first.name, await first.text())
-  input.value = ''
 }
 
 const columnOptions = computed(() =>
@@ -118,16 +115,7 @@ async function save(): Promise<void> {
   <section ref="section" class="import" aria-label="Laboratory file">
     <div class="head">
       <h3>A laboratory’s file</h3>
-      <label :for="id" class="add">
-        Open a CSV file
-        <input
-          :id="id"
-          type="file"
-          accept=".csv,.txt,text/csv"
-          class="visually-hidden"
-          @change="chosen"
-        />
-      </label>
+      <FileButton accept=".csv,.txt,text/csv" words="Open a CSV file" @files="openFile" />
     </div>
     <p v-if="reading.problem.value" class="stop" role="alert">{{ reading.problem.value }}</p>
     <p v-if="stored" class="done" role="status">{{ stored }}</p>
@@ -280,18 +268,6 @@ async function save(): Promise<void> {
   gap: 14px;
   align-items: center;
   flex-wrap: wrap;
-}
-.add {
-  border: 1px solid var(--strong-line);
-  border-radius: var(--radius);
-  padding: 5px 13px;
-  cursor: pointer;
-  font-size: 0.88rem;
-  background: var(--sheet);
-}
-.add:focus-within {
-  outline: 2.5px solid var(--rust);
-  outline-offset: 2px;
 }
 .fields {
   display: grid;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { EntryDto } from '@spudder/contract/entry'
-import { ironSources } from '@spudder/core/source'
+import { findSource } from '@spudder/core/source'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { amountWords } from '../../shared/units/amount-words.ts'
@@ -12,7 +12,7 @@ const { system } = useStandCase()
 
 const newestFirst = computed(() => props.entries.toReversed())
 const correctionOf = (id: string) => props.entries.find(({ correctsId }) => correctsId === id)
-const nameOf = (id: string) => ironSources.find((source) => source.id === id)?.name ?? id
+const nameOf = (id: string) => findSource(id).name
 const correcting = ref<string>()
 </script>
 

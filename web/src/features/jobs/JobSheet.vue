@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { JobDto } from '@spudder/contract/job'
 import type { RemedyDto } from '@spudder/contract/remedy'
-import { ironSources } from '@spudder/core/source'
+import { findSource } from '@spudder/core/source'
 import { mixingOrder, planFills } from '@spudder/core/mix'
 import type { Derivation } from '@spudder/core/reference'
 import { computed } from 'vue'
@@ -15,7 +15,7 @@ import { amountWords } from '../../shared/units/amount-words.ts'
 const props = defineProps<{ job: JobDto; remedy: RemedyDto }>()
 const { stand, system } = useStandCase()
 
-const source = computed(() => ironSources.find(({ id }) => id === props.remedy.sourceId))
+const source = computed(() => findSource(props.remedy.sourceId))
 const productKg = computed(() => props.remedy.productKg * props.job.share)
 const waterL = computed(() => props.remedy.carrierL * props.job.share)
 const fills = computed(() =>
@@ -23,14 +23,16 @@ const fills = computed(() =>
     ? planFills({ productKg: productKg.value, waterL: waterL.value, tankL: props.remedy.tankL })
     : undefined,
 )
-const order = computed(() => (source.value ? mixingOrder(source.value, props.remedy.route) : []))
+const order = computed(() =>
+  mixingOrder(source.value, props.remedy.route, waterL.value > 0 ? 'water' : 'dry'),
+)
 </script>
 
 <template>
   <div class="job-sheet">
     <div class="amounts">
       <p class="big">
-        {{ amountWords('mass', productKg, system) }}<span class="unit">{{ source?.name }}</span>
+        {{ amountWords('mass', productKg, system) }}<span class="unit">{{ source.name }}</span>
       </p>
       <p v-if="waterL > 0" class="big second">
         {{ amountWords('volume', waterL, system) }}<span class="unit">water</span>

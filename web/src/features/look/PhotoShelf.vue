@@ -1,22 +1,22 @@
 <script setup lang="ts">
 import { photoTypes } from '@spudder/contract/photo'
-import { computed, ref, useId } from 'vue'
+import { computed, ref } from 'vue'
 import { fieldMessage } from '../../api/api-problem.ts'
 import { photoAddress, useKeepPhoto } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
+import FileButton from '../../shared/form/FileButton.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { dayWords } from '../../shared/units/today.ts'
 
 /** Photos beside the look, kept with its case. */
 const { standId, photos } = useStandCase()
 const keep = useKeepPhoto()
-const id = useId()
 const refused = ref('')
 /** What the server had against the picture itself. */
 const ofTheFile = computed(() => fieldMessage(keep.error.value, 'photo'))
 const mostBytes = 12 * 1024 * 1024
 
-async function take(files: FileList | null | undefined): Promise<void> {
+async function take(files: Iterable<File> | undefined): Promise<void> {
   refused.value = ''
   for (const file of files ?? []) {
     if (!(photoTypes as readonly string[]).includes(file.type)) {
@@ -30,10 +30,6 @@ async function take(files: FileList | null | undefined): Promise<void> {
     const photoId = crypto.randomUUID()
     await keep.mutateAsync({ id: standId.value, photoId, file }).catch(() => undefined)
   }
-}
-function chosen(event: Event): void {
-  const input = event.target as HTMLInputElement
-  void take(input.files).then(() => (input.value = ''))
 }
 </script>
 
@@ -53,17 +49,12 @@ function chosen(event: Event): void {
         <span>{{ photo.takenOn ? dayWords(photo.takenOn) : 'no day in the picture' }}</span>
       </li>
     </ul>
-    <label :for="id" class="add">
-      {{ keep.isLoading.value ? 'Keeping …' : 'Add a photo' }}
-      <input
-        :id="id"
-        type="file"
-        accept="image/jpeg,image/png"
-        multiple
-        class="visually-hidden"
-        @change="chosen"
-      />
-    </label>
+    <FileButton
+      accept="image/jpeg,image/png"
+      :words="keep.isLoading.value ? 'Keeping …' : 'Add a photo'"
+      is-multiple
+      @files="take"
+    />
     <p class="faint-note">JPEG or PNG, or drop it here. Kept with the case.</p>
     <p v-if="refused || ofTheFile" class="refused" role="alert">{{ refused || ofTheFile }}</p>
     <ProblemNote v-else :problem="keep.error.value" />
@@ -95,18 +86,6 @@ img {
   object-fit: cover;
   border-radius: 4px;
   display: block;
-}
-.add {
-  border: 1px solid var(--strong-line);
-  border-radius: var(--radius);
-  padding: 5px 13px;
-  cursor: pointer;
-  font-size: 0.88rem;
-  background: var(--sheet);
-}
-.add:focus-within {
-  outline: 2.5px solid var(--rust);
-  outline-offset: 2px;
 }
 .refused {
   color: var(--rust);

@@ -14,6 +14,7 @@ defineProps<{
   plan: FillPlan | undefined
   isAboveTable: boolean
   warnings: readonly MixWarning[]
+  nutrientWord: string
 }>()
 const { system } = useStandCase()
 </script>
@@ -28,7 +29,7 @@ const { system } = useStandCase()
         {{ amountWords('volume', amount.carrierL, system) }}<span class="unit">water</span>
       </p>
       <p class="faint-note">
-        {{ amountWords('mass', amount.nutrientKg, system) }} of it iron.
+        {{ amountWords('mass', amount.nutrientKg, system) }} of it {{ nutrientWord }}.
         <template v-if="usual">
           The usual rates give
           {{ amountRange('mass', usual.low.productKg, usual.high.productKg, system) }}.
@@ -40,8 +41,8 @@ const { system } = useStandCase()
     <p v-else class="faint-note">Fill in the figures, and the amount stands here.</p>
   </div>
   <p v-if="isAboveTable" class="stop">
-    Above the usual rates. Too much iron blackens turf and burns roots: only where the label says
-    so.
+    Above the usual rates: too much burns leaves and roots, and iron blackens turf. Only where the
+    label says so.
   </p>
   <p v-for="warning in warnings" :key="warning.id" class="stop">{{ warning.words }}</p>
 </template>

@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import { CreateRemedyDto } from '@spudder/contract/remedy'
+import { toShelfProduct } from '@spudder/contract/shelf'
 import { toStandSize, type StandDto } from '@spudder/contract/stand'
+import { aims, nutrientFor, type AimId } from '@spudder/core/choice'
 import { endingOf, type Cause } from '@spudder/core/diagnosis'
 import { contexts, routeWords } from '@spudder/core/plant'
 import { dimensionOf, parseUnit, rateText } from '@spudder/core/quantity'
 import { rateBases } from '@spudder/core/rate'
 import { responseFor } from '@spudder/core/regreening'
+import { shelfCandidate } from '@spudder/core/shelf'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import { useShelf } from '../../api/shelf.ts'
 import { useChooseRemedy } from '../../api/stands.ts'
 import CautionList from '../../shared/case/CautionList.vue'
 import { pHAt } from '../../shared/case/pH-now.ts'
@@ -23,45 +27,17 @@ import { useChecked } from '../../shared/form/use-checked.ts'
 import { percent } from '../../shared/words/percent.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 import ApplyDay from './ApplyDay.vue'
+import ChoiceCharts from './ChoiceCharts.vue'
+import LastingFixes from './LastingFixes.vue'
+import OfferList from './OfferList.vue'
+import { neverOffered } from './offers.ts'
 import RemedyAmount from './RemedyAmount.vue'
-import SourceList from './SourceList.vue'
 import { useRemedyDraft } from './use-remedy-draft.ts'
 
 const props = defineProps<{ stand: StandDto }>()
 const { standId, story, system, openCase, verdict, remedies } = useStandCase()
 const size = toStandSize(props.stand.size)
 const router = useRouter()
-
-const pH = computed(() => story.value && pHAt(story.value, today()))
-const presentIron = computed(() => presentIronOf(story.value))
-const presentIronMgPerL = computed(() => presentIron.value?.mgPerL)
-const {
-  draft,
-  forget,
-  failed,
-  route,
-  ranked,
-  chosen,
-  rate,
-  takeRate,
-  takeSource,
-  rateValue,
-  carrierValue,
-  tankL,
-  contentShare,
-  ironProblem,
-  amount,
-  fills,
-  warnings,
-} = useRemedyDraft({
-  standId: standId.value,
-  context: props.stand.context,
-  firstRoute: remedies.value.at(-1)?.route ?? contexts[props.stand.context].routes[0],
-  size,
-  pH,
-  presentIronMgPerL,
-  system,
-})
 
 const causeId = ref<string>()
 /** Of a leading pair the cause that iron helps, where one is: that is what is chosen for here. */
@@ -79,11 +55,65 @@ const causeOptions = computed(() =>
     words: `${each.cause.name}, ${percent(each.probability)}`,
   })),
 )
-const advice = computed(() => (cause.value ? endingOf(cause.value).first : ''))
+const ending = computed(() => cause.value && endingOf(cause.value))
+const nutrient = computed(() => (cause.value ? nutrientFor(cause.value.treatment) : 'Fe'))
+/** Not iron, and no source of another nutrient would help either. */
+const isNothingToBuy = computed(() => cause.value?.remedy === 'not-iron' && nutrient.value === 'Fe')
+
+const pH = computed(() => story.value && pHAt(story.value, today()))
+const presentIron = computed(() => presentIronOf(story.value))
+const presentIronMgPerL = computed(() => presentIron.value?.mgPerL)
+const shelf = useShelf(() => props.stand.placeId)
+const shelfCandidates = computed(() =>
+  (shelf.data.value ?? [])
+    .filter(({ isRetired }) => !isRetired)
+    .map((product) => shelfCandidate(product.id, toShelfProduct(product))),
+)
+const {
+  draft,
+  forget,
+  failed,
+  route,
+  aimId,
+  aimOptions,
+  ground,
+  offers,
+  changers,
+  chosen,
+  rate,
+  takeRate,
+  takeOffer,
+  rateValue,
+  carrierValue,
+  tankL,
+  contentShare,
+  contentProblem,
+  amount,
+  fills,
+  warnings,
+} = useRemedyDraft({
+  standId: standId.value,
+  context: props.stand.context,
+  firstRoute: remedies.value.at(-1)?.route ?? contexts[props.stand.context].routes[0],
+  size,
+  nutrient,
+  shelf: shelfCandidates,
+  pH,
+  presentIronMgPerL,
+  system,
+})
+
 const routeOptions = contexts[props.stand.context].routes.map((value) => ({
   value,
   words: routeWords[value],
 }))
+const aimChoices = computed(() =>
+  aimOptions.value.map((value) => ({ value, words: aims[value].label })),
+)
+const lightOptions = [
+  { value: 'covered', words: 'covered' },
+  { value: 'clear', words: 'light gets in' },
+] as const
 const rateOptions = computed(() =>
   (chosen.value?.rates ?? []).map(({ id, label }) => ({ value: id, words: label })),
 )
@@ -92,7 +122,7 @@ const carrierDimension = computed(() => {
   return carrier ? dimensionOf(parseUnit(carrier.unit)) : 'volume/area'
 })
 const response = computed(
-  () => chosen.value && responseFor(route.value, chosen.value.source.id, props.stand.context),
+  () => chosen.value && responseFor(route.value, chosen.value.sourceId, props.stand.context),
 )
 
 const choose = useChooseRemedy()
@@ -107,9 +137,11 @@ async function save(): Promise<void> {
     id,
     causeId: cause.value.id,
     route: route.value,
-    sourceId: chosen.value.source.id,
+    sourceId: chosen.value.sourceId,
     rateId: rate.value.id,
     rateValue: rateValue.value,
+    ...(chosen.value.origin === 'shelf' ? { productId: chosen.value.id } : {}),
+    ...(nutrient.value === 'Fe' ? { aim: aimId.value } : {}),
     ...(rate.value.carrier ? { carrierValue: carrierValue.value } : {}),
     ...(tankL.value === undefined || !rate.value.carrier ? {} : { tankL: tankL.value }),
     contentShare: contentShare.value,
@@ -131,131 +163,170 @@ async function save(): Promise<void> {
 <template>
   <form class="remedy" @submit.prevent="save">
     <section class="choose">
-      <ChoiceField
-        :label="'Against'"
-        :model-value="cause?.id ?? ''"
-        :options="causeOptions"
-        @update:model-value="causeId = $event"
-      />
-      <p v-if="cause?.remedy === 'not-iron'" class="stop">
-        <b>Not iron: do not buy iron for this.</b> {{ advice }} The list below is for those who know
-        better.
+      <div class="questions">
+        <ChoiceField
+          label="Against"
+          :model-value="cause?.id ?? ''"
+          :options="causeOptions"
+          @update:model-value="causeId = $event"
+        />
+        <ChipChoice v-model="draft.route" label="Way in" :options="routeOptions" />
+        <ChipChoice
+          v-if="nutrient === 'Fe'"
+          :model-value="aimId"
+          label="For"
+          :options="aimChoices"
+          @update:model-value="draft.aim = $event as AimId"
+        />
+        <ChipChoice
+          v-if="route === 'solution'"
+          v-model="draft.light"
+          label="Tank and channels"
+          :options="lightOptions"
+        />
+      </div>
+      <div v-if="isNothingToBuy" class="stop nothing">
+        <p><b>Not iron: do not buy iron for this.</b> {{ ending?.first }}</p>
+        <p v-if="ending?.doNotBuy">Do not buy: {{ ending.doNotBuy }}</p>
+        <p>The list below is for those who know better.</p>
+      </div>
+      <p v-else-if="nutrient !== 'Fe'" class="stop">
+        <b>Not iron: do not buy iron for this.</b> {{ ending?.first }} Below stand sources of
+        {{ chosen?.nutrientWord }}.
       </p>
-      <p v-else-if="cause" class="faint-note">{{ advice }}</p>
-      <ChipChoice v-model="draft.route" label="Way in" :options="routeOptions" />
-      <p class="faint-note">
-        <template v-if="pH">pH {{ pH.pH.toFixed(1) }} ± {{ pH.doubt.toFixed(1) }} now.</template>
-        <template v-else
-          >No pH known. Measure it before you buy; every source is judged with doubt till
-          then.</template
-        >
-        Bars show how much of the iron stays of use, 0 to 100 %.
+      <p v-else-if="ending" class="faint-note">{{ ending.first }}</p>
+      <OfferList :offers="offers" :chosen-id="chosen?.id" :system="system" @choose="takeOffer" />
+      <div v-if="changers.length > 0" class="changers">
+        <h3>What would change the order</h3>
+        <ul>
+          <li v-for="each in changers" :key="each.id">{{ each.words }}</li>
+        </ul>
+      </div>
+      <p v-if="nutrient === 'Fe'" class="faint-note">
+        Never a source in a season, whatever the percentage:
+        {{
+          neverOffered()
+            .map(({ name }) => name.toLowerCase())
+            .join('; ')
+        }}. <RouterLink :to="{ name: 'shelf' }">Your shelf</RouterLink> ·
+        <RouterLink :to="{ name: 'reference' }">where the figures come from</RouterLink>
       </p>
-      <SourceList :ranked="ranked" :chosen-id="chosen?.source.id" @choose="takeSource" />
     </section>
 
-    <section v-if="rate && chosen" class="figures">
-      <h2>{{ chosen.source.name }}, {{ routeWords[route] }}</h2>
-      <p v-if="rateOptions.length === 1" class="faint-note">{{ rate.label }}</p>
-      <ChoiceField
-        v-if="rateOptions.length > 1"
-        :model-value="rate.id"
-        label="Rate of the table"
-        :options="rateOptions"
-        @update:model-value="takeRate"
-      />
-      <QuantityField
-        v-model="draft.rate"
-        :label="rateBases[rate.basis].label"
-        :dimension="rateBases[rate.basis].dimension"
-        :unit="rate.unit"
-        :hint="`usual ${rateText([rate.rate.low, rate.rate.high], rate.unit, system)} (${rate.source}); the label comes first`"
-        :message="amount.problem ?? messageFor('rateValue')"
-        @value="rateValue = $event"
-      />
-      <QuantityField
-        v-if="rate.carrier"
-        v-model="draft.carrier"
-        :label="carrierDimension === 'share' ? 'drench, share of pot volume' : 'water'"
-        :dimension="carrierDimension"
-        :unit="rate.carrier.unit"
-        :hint="`usual ${rateText([rate.carrier.low, rate.carrier.high], rate.carrier.unit, system)}`"
-        :message="messageFor('carrierValue')"
-        @value="carrierValue = $event"
-      />
-      <TextField
-        v-model="draft.ironPercent"
-        label="iron in the product, %"
-        inputmode="decimal"
-        hint="from the label"
-        :message="ironProblem ?? messageFor('contentShare')"
-      />
-      <QuantityField
-        v-if="rate.carrier && draft.tank !== ''"
-        v-model="draft.tank"
-        label="tank, backpack or bucket"
-        dimension="volume"
-        unit="L"
-        :message="fills.problem ?? messageFor('tankL')"
-        @value="tankL = $event"
-      />
-      <Button v-else-if="rate.carrier" @click="draft.tank = system === 'us' ? '4 gal' : '15 L'">
-        Split into fills of a tank
-      </Button>
-      <template v-if="presentIron && rate.basis === 'iron-in-solution'">
-        <p class="faint-note">
-          {{ presentIron.mgPerL }} mg/L iron counts as there already, measured
-          {{ dayWords(presentIron.takenOn) }}.
-        </p>
-        <p v-if="presentIron.doubt" class="stop">{{ presentIron.doubt }} Measure again first.</p>
-      </template>
-    </section>
-    <section v-else class="figures">
-      <p>No rate is known as good practice for this source by this way. Choose another.</p>
-    </section>
-
-    <section v-if="rate && chosen" class="result">
-      <RemedyAmount
-        :amount="amount.value"
-        :usual="amount.usual"
-        :plan="fills.plan"
-        :is-above-table="amount.isAboveTable ?? false"
-        :warnings="warnings"
-      />
-      <CautionList :context="stand.context" :route="route" :source-id="chosen.source.id" />
-      <p v-if="response" class="faint-note">
-        First change {{ response.firstChange.low }}-{{ response.firstChange.high }} days after, full
-        colour {{ response.full.low }}-{{ response.full.high }}, fading from
-        {{ response.fades.low }} ({{ response.source }}).
-      </p>
-      <ApplyDay
-        v-model="draft.applyOn"
-        :place-id="stand.placeId"
+    <section class="right">
+      <ChoiceCharts
+        v-if="nutrient === 'Fe' && chosen"
+        v-model="draft.soilWater"
         :route="route"
-        :message="messageFor('applyOn')"
+        :ground="ground"
+        :p-h="pH"
+        :offer="chosen"
+        :aim-id="aimId"
       />
-      <TextField
-        v-model="draft.lasting"
-        label="The lasting fix, in your words"
-        hint="drainage, feeding, water, acid where lime allows, another plant"
-        :message="messageFor('lasting')"
-      />
-      <TextField
-        v-model="draft.retestOn"
-        label="Test pH again on (if wanted)"
-        type="date"
-        :message="messageFor('retestOn')"
-      />
-      <ProblemNote :problem="choose.error.value" />
-      <Button
-        type="primary"
-        size="large"
-        html-type="submit"
-        :disabled="!amount.value"
-        :loading="choose.isLoading.value"
-      >
-        Put it on {{ draft.applyOn ? dayWords(draft.applyOn) : 'a day' }}
-      </Button>
+      <div class="two">
+        <div v-if="rate && chosen" class="figures">
+          <h2>{{ chosen.name }}, {{ routeWords[route] }}</h2>
+          <p v-if="rateOptions.length === 1" class="faint-note">{{ rate.label }}</p>
+          <ChoiceField
+            v-if="rateOptions.length > 1"
+            :model-value="rate.id"
+            label="Rate of the table"
+            :options="rateOptions"
+            @update:model-value="takeRate"
+          />
+          <QuantityField
+            v-model="draft.rate"
+            :label="rateBases[rate.basis].label"
+            :dimension="rateBases[rate.basis].dimension"
+            :unit="rate.unit"
+            :hint="`usual ${rateText([rate.rate.low, rate.rate.high], rate.unit, system)} (${rate.source}); the label comes first`"
+            :message="amount.problem ?? messageFor('rateValue')"
+            @value="rateValue = $event"
+          />
+          <QuantityField
+            v-if="rate.carrier"
+            v-model="draft.carrier"
+            :label="carrierDimension === 'share' ? 'drench, share of pot volume' : 'water'"
+            :dimension="carrierDimension"
+            :unit="rate.carrier.unit"
+            :hint="`usual ${rateText([rate.carrier.low, rate.carrier.high], rate.carrier.unit, system)}`"
+            :message="messageFor('carrierValue')"
+            @value="carrierValue = $event"
+          />
+          <TextField
+            v-model="draft.contentPercent"
+            :label="`${chosen.nutrientWord} in the product, %`"
+            inputmode="decimal"
+            hint="from the label"
+            :message="contentProblem ?? messageFor('contentShare')"
+          />
+          <QuantityField
+            v-if="rate.carrier && draft.tank !== ''"
+            v-model="draft.tank"
+            label="tank, backpack or bucket"
+            dimension="volume"
+            unit="L"
+            :message="fills.problem ?? messageFor('tankL')"
+            @value="tankL = $event"
+          />
+          <Button v-else-if="rate.carrier" @click="draft.tank = system === 'us' ? '4 gal' : '15 L'">
+            Split into fills of a tank
+          </Button>
+          <template v-if="presentIron && rate.basis === 'iron-in-solution'">
+            <p class="faint-note">
+              {{ presentIron.mgPerL }} mg/L iron counts as there already, measured
+              {{ dayWords(presentIron.takenOn) }}.
+            </p>
+            <p v-if="presentIron.doubt" class="stop">
+              {{ presentIron.doubt }} Measure again first.
+            </p>
+          </template>
+        </div>
+        <div v-else class="figures">
+          <p>No rate is known as good practice for this source by this way. Choose another.</p>
+        </div>
+
+        <div v-if="rate && chosen" class="result">
+          <RemedyAmount
+            :amount="amount.value"
+            :usual="amount.usual"
+            :plan="fills.plan"
+            :is-above-table="amount.isAboveTable ?? false"
+            :warnings="warnings"
+            :nutrient-word="chosen.nutrientWord"
+          />
+          <CautionList :context="stand.context" :route="route" :source-id="chosen.sourceId" />
+          <p v-if="response" class="faint-note">
+            First change {{ response.firstChange.low }}-{{ response.firstChange.high }} days after,
+            full colour {{ response.full.low }}-{{ response.full.high }}, fading from
+            {{ response.fades.low }} ({{ response.source }}).
+          </p>
+          <LastingFixes
+            v-if="cause"
+            v-model:words="draft.lasting"
+            v-model:retest-on="draft.retestOn"
+            :cause-id="cause.id"
+            :context="stand.context"
+            :messages="{ lasting: messageFor('lasting'), retestOn: messageFor('retestOn') }"
+          />
+          <ApplyDay
+            v-model="draft.applyOn"
+            :place-id="stand.placeId"
+            :route="route"
+            :message="messageFor('applyOn')"
+          />
+          <ProblemNote :problem="choose.error.value" />
+          <Button
+            type="primary"
+            size="large"
+            html-type="submit"
+            :disabled="!amount.value"
+            :loading="choose.isLoading.value"
+          >
+            Put it on {{ draft.applyOn ? dayWords(draft.applyOn) : 'a day' }}
+          </Button>
+        </div>
+      </div>
     </section>
   </form>
 </template>
@@ -263,21 +334,42 @@ async function save(): Promise<void> {
 <style scoped>
 .remedy {
   display: grid;
-  grid-template-columns: minmax(320px, 1.15fr) minmax(220px, 0.75fr) minmax(300px, 1fr);
-  gap: 28px;
+  grid-template-columns: minmax(360px, 1fr) minmax(0, 1.55fr);
+  gap: 30px;
   align-items: start;
 }
-section {
+section,
+.figures,
+.result,
+.questions,
+.nothing {
   display: grid;
   gap: 11px;
+  align-content: start;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 0.85fr) minmax(0, 1fr);
+  gap: 26px;
+}
+.changers {
+  font-size: 0.87rem;
+  color: var(--slate);
+}
+.changers ul {
+  padding-left: 17px;
+}
+h3 {
+  font-size: 0.9rem;
+  color: var(--ink);
 }
 @media (width < 1080px) {
   .remedy {
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 @media (width < 700px) {
-  .remedy {
+  .two {
     grid-template-columns: minmax(0, 1fr);
   }
 }

@@ -1,20 +1,31 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import { dayWords } from '../../shared/units/today.ts'
+import { dayWords, today } from '../../shared/units/today.ts'
 import { amountWords } from '../../shared/units/amount-words.ts'
-import { ironSources } from '@spudder/core/source'
+import { findSource } from '@spudder/core/source'
+import { contexts } from '@spudder/core/plant'
+import { pHAt } from '../../shared/case/pH-now.ts'
+import LabelReader from './LabelReader.vue'
 import RemedyChooser from './RemedyChooser.vue'
 
 const { stand, story, openCase, newestLook, verdict, remedies, system } = useStandCase()
 const leading = computed(() => verdict.value?.ranked[0])
 const chosenBefore = computed(() => remedies.value.toReversed())
-const nameOf = (id: string) => ironSources.find((source) => source.id === id)?.name ?? id
+/** Where nobody measured, the label is read at neutral. */
+const pHBelief = computed(
+  () => (story.value && pHAt(story.value, today())) ?? { pH: 7, doubt: 0.5 },
+)
+const nameOf = (id: string) => findSource(id).name
 </script>
 
 <template>
   <div v-if="openCase && newestLook && stand && story && leading">
     <RemedyChooser :key="stand.id" :stand="stand" />
+    <details class="label">
+      <summary>Read a label for this stand</summary>
+      <LabelReader :p-h="pHBelief" :routes="contexts[stand.context].routes" />
+    </details>
   </div>
   <div v-else class="empty">
     <h2>No case to remedy</h2>
@@ -49,6 +60,17 @@ const nameOf = (id: string) => ironSources.find((source) => source.id === id)?.n
   padding: 9px 16px;
   text-decoration: none;
   font-weight: 580;
+}
+.label {
+  margin-top: 22px;
+  padding-top: 12px;
+  border-top: 1px solid var(--line);
+}
+.label summary {
+  cursor: pointer;
+  font-weight: 640;
+  font-size: 1.05rem;
+  padding-bottom: 10px;
 }
 .before {
   margin-top: 26px;

@@ -1,13 +1,24 @@
-import { ironSources, rankSources, type IronSourceId, type PHBelief } from '@spudder/core/choice'
+import {
+  aimsFor,
+  orderChangers,
+  rankCandidates,
+  type AimId,
+  type Candidate,
+} from '@spudder/core/choice'
 import { CoreError } from '@spudder/core/error'
 import { checkSpray, planFills } from '@spudder/core/mix'
+import type { Ground, PHBelief } from '@spudder/core/persistence'
 import { type Context, type Route, type StandSize } from '@spudder/core/plant'
 import { rateText, type UnitSystem } from '@spudder/core/quantity'
-import { amountFor, findRate, ratesFor, type Rate } from '@spudder/core/rate'
+import { amountFor, findRate, type Rate } from '@spudder/core/rate'
+import { findSource, type OtherNutrient } from '@spudder/core/source'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
 import { today } from '../../shared/units/today.ts'
+import { choiceInputOf, offersFor, ratesOf, type OfferGrounds } from './offers.ts'
+import { soilOf, usualSoilWater } from './soil-water.ts'
+import { useSettled } from './use-settled.ts'
 
 interface RemedyGrounds {
   readonly standId: string
@@ -15,6 +26,8 @@ interface RemedyGrounds {
   /** The way in that is offered first. */
   readonly firstRoute: Route
   readonly size: StandSize
+  readonly nutrient: ComputedRef<'Fe' | OtherNutrient>
+  readonly shelf: ComputedRef<readonly Candidate[]>
   readonly pH: ComputedRef<PHBelief | undefined>
   readonly presentIronMgPerL: ComputedRef<number | undefined>
   readonly system: ComputedRef<UnitSystem>
@@ -27,15 +40,18 @@ const unmeasuredPH: PHBelief = { pH: 7, doubt: 1 }
 const freshDraft = (route: Route) => ({
   id: crypto.randomUUID() as string,
   route: route as Route | undefined,
-  sourceId: undefined as IronSourceId | undefined,
+  aim: undefined as AimId | undefined,
+  offerId: undefined as string | undefined,
   rateId: '',
   rate: '',
   carrier: '',
   tank: '',
-  ironPercent: '',
+  contentPercent: '',
   applyOn: today(),
   lasting: '',
   retestOn: '',
+  soilWater: usualSoilWater,
+  light: 'covered' as 'covered' | 'clear',
 })
 
 const message = (error: unknown): string => {
@@ -43,12 +59,17 @@ const message = (error: unknown): string => {
   throw error
 }
 
+/** A percentage as it is typed: without the tail that binary fractions have. */
+const percentText = (share: number): string => String(Number((share * 100).toFixed(4)))
+
 /** The remedy being put together: choices, what they rank and amount to. */
 export function useRemedyDraft({
   standId,
   context,
   firstRoute,
   size,
+  nutrient,
+  shelf,
   pH,
   presentIronMgPerL,
   system,
@@ -59,16 +80,40 @@ export function useRemedyDraft({
     failed,
   } = useKept(`remedy:${standId}`, () => freshDraft(firstRoute))
   const route = computed<Route>(() => draft.value.route ?? firstRoute)
-  const ranked = computed(() =>
-    rankSources(route.value, pH.value ?? unmeasuredPH).map((each) => ({
-      ...each,
-      rates: ratesFor(context, route.value, each.source.id),
-    })),
-  )
+  const aimOptions = computed(() => aimsFor(context, route.value))
+  const aimId = computed<AimId>(() => {
+    const { aim } = draft.value
+    return aim && aimOptions.value.includes(aim) ? aim : (aimOptions.value[0] ?? 'season')
+  })
+  const ground = computed<Ground>(() => ({
+    ...(pH.value ?? unmeasuredPH),
+    soil: soilOf(draft.value.soilWater),
+    light: draft.value.light,
+  }))
+  const offerGrounds = computed<OfferGrounds>(() => ({
+    nutrient: nutrient.value,
+    context,
+    route: route.value,
+    aimId: aimId.value,
+    ground: ground.value,
+    size,
+    shelf: shelf.value,
+  }))
+  const offers = computed(() => offersFor(offerGrounds.value))
   const chosen = computed(
     () =>
-      ranked.value.find(({ source }) => source.id === draft.value.sourceId) ??
-      ranked.value.find(({ rates }) => rates.length > 0),
+      offers.value.find(({ id }) => id === draft.value.offerId) ??
+      offers.value.find(({ rates }) => rates.length > 0),
+  )
+  /** Dearer to find than the order itself, so only once nothing moves any more. */
+  const changers = useSettled(
+    () => offerGrounds.value,
+    (grounds) => {
+      if (grounds.nutrient !== 'Fe') return []
+      const input = choiceInputOf(grounds)
+      return orderChangers(input, rankCandidates(input))
+    },
+    [],
   )
   const rate = computed<Rate | undefined>(() => {
     const rates = chosen.value?.rates ?? []
@@ -82,22 +127,23 @@ export function useRemedyDraft({
     draft.value.rate = rateText([figures.usual], unit, system.value)
     draft.value.carrier = carrier ? rateText([carrier.usual], carrier.unit, system.value) : ''
   }
-  function takeSource(id: IronSourceId): void {
-    draft.value.sourceId = id
-    const source = ironSources.find((each) => each.id === id)
-    draft.value.ironPercent = String((source?.contentShare.usual ?? 0) * 100)
-    const [first] = ratesFor(context, route.value, id)
+  function takeOffer(id: string): void {
+    const offer = offers.value.find((each) => each.id === id)
+    if (!offer) return
+    draft.value.offerId = id
+    draft.value.contentPercent = percentText(offer.contentShare)
+    const [first] = ratesOf(context, route.value, offer.sourceId)
     if (first) takeRate(first.id)
   }
-  // A stored draft keeps its figures; only a new choice of source or route takes fresh ones.
+  // A stored draft keeps its figures; only a new choice of source or way in takes fresh ones.
   watch(
-    [route, () => chosen.value?.source.id, () => rate.value?.id],
-    ([newRoute, sourceId, rateId], [oldRoute]) => {
-      if (!sourceId) return
-      const isNewRoute = oldRoute !== undefined && newRoute !== oldRoute
-      if (isNewRoute || draft.value.sourceId !== sourceId || draft.value.rateId !== rateId) {
-        const best = isNewRoute ? ranked.value.find(({ rates }) => rates.length > 0) : undefined
-        takeSource(best?.source.id ?? sourceId)
+    [() => `${nutrient.value} ${route.value}`, () => chosen.value?.id, () => rate.value?.id],
+    ([way, offerId, rateId], [oldWay]) => {
+      if (!offerId) return
+      const isNewWay = oldWay !== undefined && way !== oldWay
+      if (isNewWay || draft.value.offerId !== offerId || draft.value.rateId !== rateId) {
+        const best = isNewWay ? offers.value.find(({ rates }) => rates.length > 0) : undefined
+        takeOffer(best?.id ?? offerId)
       }
     },
     { immediate: true },
@@ -107,15 +153,15 @@ export function useRemedyDraft({
   const rateValue = ref<number>()
   const carrierValue = ref<number>()
   const tankL = ref<number>()
-  const contentShare = computed(() => numberIn(draft.value.ironPercent) / 100)
-  const ironProblem = computed(() =>
+  const contentShare = computed(() => numberIn(draft.value.contentPercent) / 100)
+  const contentProblem = computed(() =>
     contentShare.value >= 0.001 && contentShare.value <= 0.8
       ? undefined
-      : 'Give the percentage of iron on the label, from 0.1 to 80.',
+      : `Give the percentage of ${chosen.value?.nutrientWord ?? 'iron'} on the label, from 0.1 to 80.`,
   )
 
   const amount = computed(() => {
-    if (!rate.value || rateValue.value === undefined || ironProblem.value) {
+    if (!rate.value || rateValue.value === undefined || contentProblem.value) {
       return { problem: undefined }
     }
     if (rate.value.carrier && carrierValue.value === undefined) return { problem: undefined }
@@ -123,7 +169,10 @@ export function useRemedyDraft({
       rate: rate.value,
       size,
       contentShare: contentShare.value,
-      ...(carrierValue.value === undefined ? {} : { carrierValue: carrierValue.value }),
+      nutrientWord: chosen.value?.nutrientWord ?? 'iron',
+      ...(rate.value.carrier && carrierValue.value !== undefined
+        ? { carrierValue: carrierValue.value }
+        : {}),
       ...(presentIronMgPerL.value === undefined
         ? {}
         : { presentIronMgPerL: presentIronMgPerL.value }),
@@ -156,7 +205,7 @@ export function useRemedyDraft({
     return checkSpray({
       context,
       route: route.value,
-      source: chosen.value.source,
+      source: findSource(chosen.value.sourceId),
       productKg: total.productKg,
       carrierL: total.carrierL,
       ...(size.kind === 'area' ? { areaM2: size.areaM2 } : {}),
@@ -168,16 +217,20 @@ export function useRemedyDraft({
     forget,
     failed,
     route,
-    ranked,
+    aimId,
+    aimOptions,
+    ground,
+    offers,
+    changers,
     chosen,
     rate,
     takeRate,
-    takeSource,
+    takeOffer,
     rateValue,
     carrierValue,
     tankL,
     contentShare,
-    ironProblem,
+    contentProblem,
     amount,
     fills,
     warnings,

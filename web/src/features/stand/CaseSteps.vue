@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ironSources } from '@spudder/core/source'
+import { findSource } from '@spudder/core/source'
 import { readingKinds, readingWords } from '@spudder/core/reading'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -39,8 +39,7 @@ const benchWords = computed(() => {
   return last ? readingWords(last) : 'nothing measured'
 })
 const remedyWords = computed(() => {
-  const source = ironSources.find(({ id }) => id === remedy.value?.sourceId)
-  return source ? source.name : 'none chosen'
+  return remedy.value ? findSource(remedy.value.sourceId).name : 'none chosen'
 })
 const jobWords = computed(() => {
   const next = planned.value[0]

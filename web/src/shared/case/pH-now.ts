@@ -1,5 +1,5 @@
 import type { StandStoryDto } from '@spudder/contract/stand'
-import type { PHBelief } from '@spudder/core/choice'
+import type { PHBelief } from '@spudder/core/persistence'
 import { storyOf } from '@spudder/core/diagnosis'
 import { pHOn } from '@spudder/core/reading'
 

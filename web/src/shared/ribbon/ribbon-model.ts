@@ -3,7 +3,7 @@ import type { JobDto } from '@spudder/contract/job'
 import type { RibbonReadingDto, StandDto } from '@spudder/contract/stand'
 import type { StoryEventDto } from '@spudder/contract/story'
 import { addDays, daysBetween, type Day } from '@spudder/core/calendar'
-import { ironSources } from '@spudder/core/source'
+import { findSource } from '@spudder/core/source'
 import { storyEvents } from '@spudder/core/diagnosis'
 import { readingKinds, readingWords } from '@spudder/core/reading'
 import {
@@ -94,7 +94,7 @@ function marksOf({ readings, events, entries }: RibbonSource): RibbonMark[] {
     ...standingEntries(entries).map(({ happenedOn, sourceId }): RibbonMark => ({
       day: happenedOn,
       kind: 'applied',
-      words: ironSources.find(({ id }) => id === sourceId)?.name ?? sourceId,
+      words: findSource(sourceId).name,
     })),
   ].toSorted((a, b) => a.day.localeCompare(b.day))
 }

@@ -1,0 +1,2 @@
+export { ChangeProductDto, CreateProductDto, ImportProductsDto, ProductDto } from './product.dto.ts'
+export { toShelfProduct } from './to-shelf-product.ts'

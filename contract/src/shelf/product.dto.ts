@@ -1,0 +1,123 @@
+import { Type } from 'class-transformer'
+import {
+  ArrayMaxSize,
+  ArrayNotEmpty,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Length,
+  ValidateNested,
+} from 'class-validator'
+import type { LabelDraft } from '@spudder/core/label'
+import { stainNames, type Stain } from '@spudder/core/shelf'
+import { ironSourceIds, type IronSourceId } from '@spudder/core/source'
+import {
+  Bounded,
+  IsNewId,
+  IsReadableLabel,
+  IsUnit,
+  Named,
+  Note,
+  Recorded,
+} from '../validation/index.ts'
+
+const organics = ['certified', 'not', 'unknown'] as const
+
+function Short(label: string, longest: number): PropertyDecorator {
+  const message = `${label}: at most ${longest} characters.`
+  const decorators = [IsOptional(), IsString({ message }), Length(0, longest, { message })]
+  return (target, key) => decorators.forEach((decorate) => decorate(target, key))
+}
+
+class LabelMaximumDto {
+  @Bounded('Label maximum', { min: 1e-6, max: 1e6 }) value!: number
+  @IsUnit('Label maximum') unit!: string
+}
+
+/** A product of the shelf as it is put there. */
+export class CreateProductDto {
+  @IsNewId() id!: string
+  @Named('Name') name!: string
+  @IsIn(ironSourceIds, { message: 'Form: choose one of the list.' }) sourceId!: IronSourceId
+  /** The label as typed, field by field; its figures must be readable. */
+  @IsObject({ message: 'Label: give what it says.' })
+  @IsReadableLabel()
+  label!: LabelDraft
+  @IsOptional() @Bounded('Price of a pack', { min: 0, max: 1e6 }) packPrice?: number
+  @IsOptional() @Bounded('Pack', { min: 1e-4, max: 1e6, unit: 'kg' }) packKg?: number
+  @IsOptional() @Bounded('Density', { min: 0.05, max: 5, unit: 'kg/L' }) densityKgPerL?: number
+  @IsOptional() @Bounded('Stock', { min: 0, max: 1e6, unit: 'kg' }) stockKg?: number
+  @Short('Lot', 60) lot?: string
+  @IsOptional() @ValidateNested() @Type(() => LabelMaximumDto) labelMaximum?: LabelMaximumDto
+  @IsIn(stainNames, { message: 'Stain: choose one of the list.' }) stain!: Stain
+  @IsIn(organics, { message: 'Organic: choose certified, not or unknown.' })
+  organic!: (typeof organics)[number]
+  @Short('Hazards', 500) hazards?: string
+  @Note() note?: string
+}
+
+/** What is changed of a product; what is left out stays, null takes it away. */
+export class ChangeProductDto {
+  @IsOptional() @Named('Name') name?: string
+  @IsOptional()
+  @IsIn(ironSourceIds, { message: 'Form: choose one of the list.' })
+  sourceId?: IronSourceId
+  @IsOptional()
+  @IsObject({ message: 'Label: give what it says.' })
+  @IsReadableLabel()
+  label?: LabelDraft
+  @IsOptional() @Bounded('Price of a pack', { min: 0, max: 1e6 }) packPrice?: number | null
+  @IsOptional() @Bounded('Pack', { min: 1e-4, max: 1e6, unit: 'kg' }) packKg?: number | null
+  @IsOptional() @Bounded('Density', { min: 0.05, max: 5, unit: 'kg/L' }) densityKgPerL?:
+    number | null
+  @IsOptional() @Bounded('Stock', { min: 0, max: 1e6, unit: 'kg' }) stockKg?: number | null
+  @Short('Lot', 60) lot?: string
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => LabelMaximumDto)
+  labelMaximum?: LabelMaximumDto | null
+  @IsOptional() @IsIn(stainNames, { message: 'Stain: choose one of the list.' }) stain?: Stain
+  @IsOptional()
+  @IsIn(organics, { message: 'Organic: choose certified, not or unknown.' })
+  organic?: (typeof organics)[number]
+  @Short('Hazards', 500) hazards?: string
+  @Note() note?: string
+  /** Taken off the shelf; entries that name it keep it. */
+  @IsOptional() @IsBoolean({ message: 'Retired: give yes or no.' }) isRetired?: boolean
+}
+
+/** Several products at once, from a file: all of them or none. */
+export class ImportProductsDto {
+  @IsArray({ message: 'Products: give at least one.' })
+  @ArrayNotEmpty({ message: 'Products: give at least one.' })
+  @ArrayMaxSize(500, { message: 'Products: at most 500 at once.' })
+  @ValidateNested({ each: true })
+  @Type(() => CreateProductDto)
+  products!: CreateProductDto[]
+}
+
+export class ProductDto extends Recorded {
+  @IsUUID() id!: string
+  @IsUUID() placeId!: string
+  @IsString() name!: string
+  @IsIn(ironSourceIds) sourceId!: IronSourceId
+  @IsObject() label!: LabelDraft
+  @IsOptional() @IsNumber() packPrice!: number | null
+  @IsOptional() @IsNumber() packKg!: number | null
+  @IsOptional() @IsNumber() densityKgPerL!: number | null
+  @IsOptional() @IsNumber() stockKg!: number | null
+  @IsString() lot!: string
+  @IsOptional() @ValidateNested() @Type(() => LabelMaximumDto) labelMaximum!: LabelMaximumDto | null
+  @IsIn(stainNames) stain!: Stain
+  @IsIn(organics) organic!: (typeof organics)[number]
+  @IsString() hazards!: string
+  @IsString() note!: string
+  @IsBoolean() isRetired!: boolean
+  @IsOptional() @IsString() changedBy!: string | null
+  @IsOptional() @IsString() changedAt!: string | null
+}

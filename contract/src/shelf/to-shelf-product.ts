@@ -1,0 +1,23 @@
+import type { ShelfProduct } from '@spudder/core/shelf'
+import type { ProductDto } from './product.dto.ts'
+
+/** A stored product as the core knows it: what is not known is left out. */
+export function toShelfProduct(dto: ProductDto): ShelfProduct {
+  const { name, sourceId, label, lot, stain, organic, hazards, note } = dto
+  const { packPrice, packKg, densityKgPerL, stockKg, labelMaximum } = dto
+  return {
+    name,
+    sourceId,
+    label,
+    lot,
+    stain,
+    organic,
+    hazards,
+    note,
+    ...(packPrice === null ? {} : { packPrice }),
+    ...(packKg === null ? {} : { packKg }),
+    ...(densityKgPerL === null ? {} : { densityKgPerL }),
+    ...(stockKg === null ? {} : { stockKg }),
+    ...(labelMaximum === null ? {} : { labelMaximum }),
+  }
+}

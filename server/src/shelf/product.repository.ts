@@ -1,0 +1,37 @@
+import { asc, eq } from 'drizzle-orm'
+import type { Connection } from '../database/connect.ts'
+import { insertOnce } from '../database/insert-once.ts'
+import { product } from '../database/schema.ts'
+
+export type ProductRow = typeof product.$inferSelect
+
+export const insertProduct = (connection: Connection, row: ProductRow) =>
+  insertOnce(connection, product, row)
+
+export const listProducts = (connection: Connection, placeId: string): Promise<ProductRow[]> =>
+  connection
+    .select()
+    .from(product)
+    .where(eq(product.placeId, placeId))
+    .orderBy(asc(product.name), asc(product.id))
+
+export async function selectProduct(
+  connection: Connection,
+  id: string,
+): Promise<ProductRow | undefined> {
+  const [row] = await connection.select().from(product).where(eq(product.id, id)).limit(1)
+  return row
+}
+
+/** As {@link selectProduct}, held until the transaction ends. */
+export async function lockProduct(
+  connection: Connection,
+  id: string,
+): Promise<ProductRow | undefined> {
+  const [row] = await connection.select().from(product).where(eq(product.id, id)).for('update')
+  return row
+}
+
+export async function updateProduct(connection: Connection, row: ProductRow): Promise<void> {
+  await connection.update(product).set(row).where(eq(product.id, row.id))
+}

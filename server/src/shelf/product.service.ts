@@ -1,0 +1,125 @@
+import type {
+  ChangeProductDto,
+  CreateProductDto,
+  ImportProductsDto,
+  ProductDto,
+} from '@spudder/contract/shelf'
+import type { Connection, Database } from '../database/connect.ts'
+import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { ServiceError } from '../http/service-error.ts'
+import { toDto } from '../http/to-dto.ts'
+import { findPlace } from '../place/place.service.ts'
+import {
+  insertProduct,
+  listProducts,
+  lockProduct,
+  selectProduct,
+  updateProduct,
+  type ProductRow,
+} from './product.repository.ts'
+
+const productDto = (row: ProductRow): ProductDto => ({
+  ...toDto(row),
+  changedAt: row.changedAt?.toISOString() ?? null,
+})
+
+/** The row of a new product; what was not given is null or empty. */
+function rowOf(placeId: string, dto: CreateProductDto, recorder: Recorder): ProductRow {
+  const { id, name, sourceId, label, stain, organic } = dto
+  const { packPrice = null, packKg = null, densityKgPerL = null, stockKg = null } = dto
+  const { lot = '', labelMaximum = null, hazards = '', note = '' } = dto
+  return {
+    id,
+    placeId,
+    name,
+    sourceId,
+    label,
+    packPrice,
+    packKg,
+    densityKgPerL,
+    stockKg,
+    lot,
+    labelMaximum: labelMaximum && { value: labelMaximum.value, unit: labelMaximum.unit },
+    stain,
+    organic,
+    hazards,
+    note,
+    isRetired: false,
+    changedBy: null,
+    changedAt: null,
+    ...recordedBy(recorder),
+  }
+}
+
+/** Puts a product on the shelf of a place. */
+export async function createProduct(
+  connection: Connection,
+  recorder: Recorder,
+  placeId: string,
+  dto: CreateProductDto,
+): Promise<ProductDto> {
+  await findPlace(connection, placeId)
+  return productDto(await insertProduct(connection, rowOf(placeId, dto, recorder)))
+}
+
+/** Puts several products on the shelf: all of them or none. */
+export function importProducts(
+  db: Database,
+  recorder: Recorder,
+  placeId: string,
+  { products }: ImportProductsDto,
+): Promise<ProductDto[]> {
+  return db.transaction(async (transaction) => {
+    const stored: ProductDto[] = []
+    for (const dto of products) {
+      stored.push(await createProduct(transaction, recorder, placeId, dto))
+    }
+    return stored
+  })
+}
+
+export async function findProducts(connection: Connection, placeId: string): Promise<ProductDto[]> {
+  await findPlace(connection, placeId)
+  return (await listProducts(connection, placeId)).map(productDto)
+}
+
+const noProduct = () => new ServiceError('not-found', 'There is no such product on the shelf.')
+
+/**
+ * A product of a place.
+ * @throws {ServiceError} invalid-body when it is not on the shelf of the place
+ */
+export async function requireProduct(
+  connection: Connection,
+  id: string,
+  placeId: string,
+): Promise<ProductRow> {
+  const row = await selectProduct(connection, id)
+  if (row?.placeId === placeId) return row
+  const message = 'Product: choose one of the shelf of this place.'
+  throw new ServiceError('invalid-body', message, [{ field: 'productId', message }])
+}
+
+/** Changes a product, or takes it off the shelf; what is left out stays. */
+export function changeProduct(
+  db: Database,
+  recorder: Recorder,
+  productId: string,
+  change: ChangeProductDto,
+): Promise<ProductDto> {
+  return db.transaction(async (transaction) => {
+    const before = await lockProduct(transaction, productId)
+    if (!before) throw noProduct()
+    const given = Object.fromEntries(
+      Object.entries(change).filter(([, value]) => value !== undefined),
+    )
+    const row: ProductRow = {
+      ...before,
+      ...given,
+      changedBy: recorder.actor,
+      changedAt: recorder.at,
+    }
+    await updateProduct(transaction, row)
+    return productDto(row)
+  })
+}

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import {
+  lossProcesses,
+  losses,
+  openIronHalfLifeDays,
+  openIronOfUse,
+} from '@spudder/core/persistence'
+import { routeWords } from '@spudder/core/plant'
+import { sourceWords, type FigureRange } from '@spudder/core/reference'
+import { findIronSource } from '@spudder/core/source'
+
+const daysWords = ({ low, usual, high }: FigureRange): string => `${usual} (${low}-${high})`
+const names = (ids: readonly string[]): string =>
+  ids.map((id) => findIronSource(id).name).join(', ')
+</script>
+
+<template>
+  <h2>Days in which half is lost</h2>
+  <p>Losses are taken as of the first order; those of one form add up.</p>
+  <div class="scroll">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Way in</th>
+          <th scope="col">Loss</th>
+          <th scope="col">Forms</th>
+          <th scope="col" class="figure">half in days</th>
+          <th scope="col">From</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(loss, index) in losses" :key="index">
+          <td>{{ routeWords[loss.route] }}</td>
+          <th scope="row">
+            {{ lossProcesses[loss.process]
+            }}{{ loss.light === 'clear' ? ', tank that light gets into' : ''
+            }}{{ loss.light === 'covered' ? ', covered tank' : '' }}
+          </th>
+          <td>{{ names(loss.sourceIds) }}</td>
+          <td class="figure">{{ daysWords(loss.halfLifeDays) }}</td>
+          <td class="from">{{ sourceWords(loss) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+  <h2>Open iron in soil</h2>
+  <p>
+    From a salt, or let go by a chelate: the share roots can use, and the days in which half of that
+    ages past use.
+  </p>
+  <div class="scroll">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">pH</th>
+          <th scope="col" class="figure">share of use, %</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="point in openIronOfUse.points" :key="point.pH">
+          <th scope="row">{{ point.pH }}</th>
+          <td class="figure">
+            {{ Math.round(point.usual * 100) }} ({{ Math.round(point.low * 100) }}-{{
+              Math.round(point.high * 100)
+            }})
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+  <p class="from">{{ sourceWords(openIronOfUse) }}</p>
+  <div class="scroll">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">pH</th>
+          <th scope="col" class="figure">half in days</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="point in openIronHalfLifeDays.points" :key="point.pH">
+          <th scope="row">{{ point.pH }}</th>
+          <td class="figure">{{ daysWords(point) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+  <p class="from">{{ sourceWords(openIronHalfLifeDays) }}</p>
+</template>

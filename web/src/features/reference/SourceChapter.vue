@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { formatNumber } from '@spudder/core/quantity'
+import { sourceWords, type FigureRange } from '@spudder/core/reference'
+import { ironSources, otherNutrientWords, otherSources } from '@spudder/core/source'
+import { usePlace } from '../../api/places.ts'
+import { money, moneyRange } from '../../shared/units/money-words.ts'
+import { computed } from 'vue'
+
+const { place } = usePlace()
+const system = computed(() => place.value?.unitSystem ?? 'us')
+const percentRange = ({ low, high }: FigureRange): string => {
+  const [from, to] = [low, high].map((share) => formatNumber(share * 100))
+  return from === to ? `${from} %` : `${from}-${to} %`
+}
+const stainWords = { rust: 'rust', red: 'red', little: 'little' } as const
+const organicWords = { often: 'often', seldom: 'seldom', ask: 'ask' } as const
+</script>
+
+<template>
+  <h2>Forms of iron</h2>
+  <div class="scroll">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Form</th>
+          <th scope="col" class="figure">iron</th>
+          <th scope="col" class="figure">a kg costs</th>
+          <th scope="col">stains</th>
+          <th scope="col">organic growing</th>
+          <th scope="col">What to know</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="each in ironSources" :key="each.id">
+          <th scope="row">{{ each.name }}</th>
+          <td class="figure">{{ percentRange(each.ironShare) }}</td>
+          <td class="figure">
+            {{ moneyRange(each.pricePerKg.low, each.pricePerKg.high, system) }}
+          </td>
+          <td>{{ stainWords[each.stains] }}</td>
+          <td>{{ organicWords[each.organic] }}</td>
+          <td>
+            {{ each.remark }} <span class="from">{{ sourceWords(each) }}</span>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+  <p class="from">Prices: {{ sourceWords(ironSources[0].pricePerKg) }}.</p>
+  <h2>Manganese, zinc and magnesium</h2>
+  <div class="scroll">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Source</th>
+          <th scope="col">of</th>
+          <th scope="col" class="figure">holds</th>
+          <th scope="col" class="figure">a kg costs</th>
+          <th scope="col">What to know</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="each in otherSources" :key="each.id">
+          <th scope="row">{{ each.name }}</th>
+          <td>{{ otherNutrientWords[each.nutrient] }}</td>
+          <td class="figure">{{ percentRange(each.contentShare) }}</td>
+          <td class="figure">about {{ money(each.pricePerKg.value, system) }}</td>
+          <td>
+            {{ each.remark }} <span class="from">{{ sourceWords(each) }}</span>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>

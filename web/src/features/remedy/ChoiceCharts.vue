@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { aims, workingShareOf, type AimId } from '@spudder/core/choice'
+import { compareWithTrade } from '@spudder/core/chemistry'
+import type { Ground, PHBelief } from '@spudder/core/persistence'
+import type { Route } from '@spudder/core/plant'
+import { computed, ref } from 'vue'
+import CourseChart from './CourseChart.vue'
+import { curvesInSoil, curvesInSolution, type Curve } from './curve-chart.ts'
+import type { Offer } from './offers.ts'
+import SoilWater from './SoilWater.vue'
+import StabilityChart from './StabilityChart.vue'
+import type { SoilWaterDraft } from './soil-water.ts'
+
+/** The chemistry behind the order: curves over pH, and what is left over the days. */
+const props = defineProps<{
+  route: Route
+  ground: Ground
+  pH: PHBelief | undefined
+  offer: Offer
+  aimId: AimId
+}>()
+const soilWater = defineModel<SoilWaterDraft>({ required: true })
+
+const isTradeOpen = ref(false)
+const curves = computed(() =>
+  props.route === 'solution'
+    ? curvesInSolution()
+    : curvesInSoil(props.ground.soil ?? {}, 10 ** soilWater.value.logLigandM),
+)
+const chosenCurve = computed<Curve['id'] | undefined>(() => {
+  if (!props.offer.candidate) return undefined
+  const { ligandId, kind } = props.offer.candidate.source
+  return ligandId ?? (kind === 'salt' ? 'salt' : undefined)
+})
+/** Days over which the course is drawn: the season, or less for a spray. */
+const horizon = computed(() =>
+  props.route === 'leaf' ? 42 : Math.max(60, aims[props.aimId].horizonDays),
+)
+const again = computed(() => {
+  const interval = props.offer.rates[0]?.intervalDays
+  return interval && (interval.low + interval.high) / 2
+})
+/** As many points as the eye can tell apart; a blend needs a programme for each. */
+const course = computed(() => {
+  const { candidate } = props.offer
+  if (!candidate) return []
+  const step = Math.ceil(horizon.value / 42)
+  const days = Array.from({ length: Math.floor(horizon.value / step) + 1 }, (_, i) => i * step)
+  return days.map((day) => ({
+    day,
+    ...workingShareOf(candidate, props.route, props.ground, { onDay: day }),
+  }))
+})
+const trade = compareWithTrade()
+</script>
+
+<template>
+  <div class="charts">
+    <figure v-if="route !== 'leaf'">
+      <figcaption>
+        How much of its iron each form keeps dissolved
+        {{ route === 'solution' ? 'in a usual feed solution' : 'in soil' }}
+      </figcaption>
+      <StabilityChart
+        :curves="curves"
+        :p-h="pH"
+        :chosen-id="chosenCurve"
+        :has-brackets="route === 'soil'"
+      />
+      <SoilWater v-if="route === 'soil'" v-model="soilWater" :p-h="ground.pH" />
+      <p v-if="!pH" class="stop">
+        No pH known. Measure it before you buy; every source is judged with doubt till then.
+      </p>
+      <details v-if="route === 'soil'" @toggle="isTradeOpen = true">
+        <summary>how, and where reckoning and trade differ</summary>
+        <div v-if="isTradeOpen" class="how">
+          <p>
+            Share of the chelate that carries iron once iron hydroxide, calcium, magnesium, zinc and
+            copper of the soil have had their say: chemical equilibrium from published constants,
+            none fitted. Lines: zinc and copper as a field usually holds them; the grey band round
+            the chosen one: all that soil minerals allow, to none. Sulfate’s dotted line is
+            practice, not equilibrium, which would leave it under a millionth. While solids hold the
+            metals, more chelate does not hold longer: drag it and see.
+          </p>
+          <ul>
+            <li v-for="each in trade" :key="each.ceiling.ligandId">
+              <b v-if="each.verdict !== 'agrees'">Differs.</b> {{ each.words }}
+            </li>
+          </ul>
+          <p>
+            Practice names no share that must be left, so agreement here is by a fair reading, and
+            no proof.
+          </p>
+        </div>
+      </details>
+    </figure>
+    <figure v-if="course.length > 0">
+      <figcaption>{{ offer.name }}: iron at work in the days after, with its spread</figcaption>
+      <CourseChart :name="offer.name" :course="course" :again="again" />
+    </figure>
+  </div>
+</template>
+
+<style scoped>
+.charts {
+  display: grid;
+  gap: 12px;
+  min-width: 0;
+}
+figure {
+  margin: 0;
+  display: grid;
+  gap: 6px;
+  min-width: 0;
+}
+figcaption {
+  font-weight: 600;
+  font-size: 0.9rem;
+}
+summary {
+  cursor: pointer;
+  color: var(--rust);
+  font-size: 0.84rem;
+}
+.how {
+  font-size: 0.86rem;
+  color: var(--slate);
+  display: grid;
+  gap: 6px;
+  padding-top: 6px;
+}
+.how ul {
+  padding-left: 17px;
+  display: grid;
+  gap: 2px;
+}
+</style>

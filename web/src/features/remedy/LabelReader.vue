@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { checkLabel, emptyLabelDraft } from '@spudder/core/label'
+import type { PHBelief } from '@spudder/core/persistence'
+import type { Route } from '@spudder/core/plant'
+import { Button } from 'ant-design-vue'
+import { computed } from 'vue'
+import { useRouter } from 'vue-router'
+import { useKept } from '../../shared/form/kept.ts'
+import LabelBounds from '../../shared/label/LabelBounds.vue'
+import LabelFields from '../../shared/label/LabelFields.vue'
+import { keepProductDraft } from '../../shared/label/product-draft.ts'
+
+/** A label read for this stand: what its iron can be, and how much of it works at this pH. */
+defineProps<{ pH: PHBelief; routes: readonly Route[] }>()
+const router = useRouter()
+const { value: kept } = useKept('label-reader', () => ({ label: emptyLabelDraft }))
+const isReadable = computed(() => checkLabel(kept.value.label).label !== undefined)
+
+async function shelve(): Promise<void> {
+  keepProductDraft({ label: kept.value.label })
+  await router.push({ name: 'shelf' })
+}
+</script>
+
+<template>
+  <div class="reader">
+    <div class="fields">
+      <LabelFields v-model="kept.label" is-fresh />
+      <div class="bar">
+        <Button :disabled="!isReadable" @click="shelve">Put it on the shelf</Button>
+        <Button @click="kept = { label: emptyLabelDraft }">Clear</Button>
+      </div>
+    </div>
+    <LabelBounds :draft="kept.label" :p-h="pH" :routes="routes" />
+  </div>
+</template>
+
+<style scoped>
+.reader {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
+  gap: 30px;
+  align-items: start;
+}
+.fields {
+  display: grid;
+  gap: 10px;
+}
+.bar {
+  display: flex;
+  gap: 10px;
+}
+@media (width < 900px) {
+  .reader {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { addDays } from '@spudder/core/calendar'
+import { lastingFixesFor, type LastingFix } from '@spudder/core/choice'
+import type { Context } from '@spudder/core/plant'
+import { computed } from 'vue'
+import TextField from '../../shared/form/TextField.vue'
+import { today } from '../../shared/units/today.ts'
+
+/** The lasting fix beside the quick one: ready sentences to take, or own words. */
+const props = defineProps<{
+  causeId: string
+  context: Context
+  messages: { readonly lasting?: string | undefined; readonly retestOn?: string | undefined }
+}>()
+const words = defineModel<string>('words', { required: true })
+const retestOn = defineModel<string>('retestOn', { required: true })
+
+const fixes = computed(() => lastingFixesFor(props.causeId, props.context))
+const isTaken = (fix: LastingFix): boolean => words.value.includes(fix.words)
+
+/** Takes a fix into the words or out of them; the day of its test is proposed once. */
+function toggle(fix: LastingFix): void {
+  if (isTaken(fix)) {
+    words.value = words.value
+      .replace(fix.words, '')
+      .replace(/\s{2,}/g, ' ')
+      .trim()
+    return
+  }
+  words.value = `${words.value.trim()} ${fix.words}`.trim()
+  if (fix.retestAfterDays !== undefined && retestOn.value === '') {
+    retestOn.value = addDays(today(), fix.retestAfterDays)
+  }
+}
+const taken = computed(() => fixes.value.filter(isTaken))
+</script>
+
+<template>
+  <div class="lasting">
+    <h2>And the lasting fix</h2>
+    <div v-if="fixes.length > 0" class="chips">
+      <button
+        v-for="fix in fixes"
+        :key="fix.id"
+        type="button"
+        :class="{ on: isTaken(fix) }"
+        :aria-pressed="isTaken(fix)"
+        @click="toggle(fix)"
+      >
+        {{ fix.label }} <span>{{ fix.takes }}</span>
+      </button>
+    </div>
+    <p v-for="fix in taken.filter(({ but }) => but)" :key="fix.id" class="faint-note">
+      {{ fix.label }}: {{ fix.but }}
+    </p>
+    <TextField v-model="words" label="In your words" :message="messages.lasting" />
+    <TextField
+      v-model="retestOn"
+      label="Test pH again on (if wanted)"
+      type="date"
+      :message="messages.retestOn"
+    />
+  </div>
+</template>
+
+<style scoped>
+.lasting {
+  display: grid;
+  gap: 8px;
+}
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 5px;
+}
+button {
+  border: 1px solid var(--strong-line);
+  border-radius: 999px;
+  padding: 3px 11px;
+  font-size: 0.86rem;
+  cursor: pointer;
+  background: var(--sheet);
+  min-height: 28px;
+}
+button span {
+  color: var(--slate);
+  font-size: 0.78rem;
+}
+.on {
+  background: var(--ink);
+  color: var(--paper);
+  border-color: var(--ink);
+}
+.on span {
+  color: inherit;
+}
+@media (width < 700px) {
+  button {
+    padding: 8px 14px;
+  }
+}
+</style>

@@ -1,0 +1,234 @@
+<script setup lang="ts">
+import { sourceWords } from '@spudder/core/reference'
+import type { UnitSystem } from '@spudder/core/quantity'
+import { computed } from 'vue'
+import { money, moneyRange } from '../../shared/units/money-words.ts'
+import { percent } from '../../shared/words/percent.ts'
+import type { Offer } from './offers.ts'
+
+/** What can be chosen, best first, by iron that works for the money. */
+const props = defineProps<{
+  offers: readonly Offer[]
+  chosenId: string | undefined
+  system: UnitSystem
+}>()
+const emit = defineEmits<{ choose: [id: string] }>()
+
+const groups = computed(() => {
+  const of = (isWanted: (offer: Offer) => boolean) => props.offers.filter(isWanted)
+  return {
+    main: of(({ fitness }) => fitness !== 'fails'),
+    failing: of(({ fitness }) => fitness === 'fails'),
+  }
+})
+const fitnessWords = { works: 'works', weak: 'weak here', fails: 'fails here' } as const
+const workingCost = ({ costPerWorkingKg: cost }: Offer): string =>
+  cost ? money(cost.usual, props.system) : 'lost'
+const costTitle = ({ costPerWorkingKg: cost }: Offer): string =>
+  cost
+    ? moneyRange(cost.low, cost.high, props.system)
+    : 'Next to none works here: what is paid is lost.'
+const seasonWords = ({ perApplication, season, applications }: Offer): string => {
+  if (!perApplication || !season) return 'no rate known for this kind of stand'
+  const once = moneyRange(perApplication.low, perApplication.high, props.system)
+  if (applications === 1) return `${once} for the stand`
+  return `${once} each time, ${applications} times`
+}
+</script>
+
+<template>
+  <div class="offers">
+    <p class="head" aria-hidden="true">
+      <span>of use here</span><span>a kg of working {{ offers[0]?.nutrientWord }}</span>
+    </p>
+    <component
+      :is="group.isOpen ? 'div' : 'details'"
+      v-for="group in [
+        { key: 'main', list: groups.main, isOpen: true },
+        { key: 'failing', list: groups.failing, isOpen: groups.main.length === 0 },
+      ]"
+      :key="group.key + String(group.isOpen)"
+    >
+      <summary v-if="!group.isOpen" class="more">{{ group.list.length }} that fail here</summary>
+      <ol class="sources" :data-group="group.key">
+        <li
+          v-for="each in group.list"
+          :key="each.id"
+          :class="[each.fitness, { on: each.id === chosenId }]"
+        >
+          <label>
+            <input
+              type="radio"
+              name="offer"
+              :value="each.id"
+              :checked="each.id === chosenId"
+              :disabled="each.rates.length === 0"
+              @change="emit('choose', each.id)"
+            />
+            <span class="name">{{ each.name }}</span>
+            <span v-if="each.origin === 'shelf'" class="shelf">on the shelf</span>
+            <span class="fitness">{{ fitnessWords[each.fitness] }}</span>
+          </label>
+          <div class="line">
+            <div
+              class="bar"
+              role="img"
+              :aria-label="`of use ${percent(each.start.usual)}, ${percent(each.start.low)} to ${percent(each.start.high)}`"
+            >
+              <i
+                class="range"
+                :style="{
+                  left: `${each.start.low * 100}%`,
+                  width: `${(each.start.high - each.start.low) * 100}%`,
+                }"
+              />
+              <i class="usual" :style="{ left: `${each.start.usual * 100}%` }" />
+            </div>
+            <span class="share">{{ percent(each.start.usual) }}</span>
+            <span class="cost" :title="costTitle(each)">{{ workingCost(each) }}</span>
+          </div>
+          <p class="facts">
+            <span>{{ seasonWords(each) }}</span>
+            <span v-for="fact in each.facts.slice(0, 2)" :key="fact">{{ fact }}</span>
+          </p>
+          <details>
+            <summary>why</summary>
+            <ul>
+              <li v-for="reason in each.reasons" :key="reason">{{ reason }}</li>
+              <li v-for="fact in each.facts.slice(2)" :key="fact">{{ fact }}.</li>
+              <li>{{ each.remark }}</li>
+              <li>Price: {{ sourceWords(each.priceFrom) }}.</li>
+              <li v-if="each.costPerWorkingKg">
+                A kilogram of {{ each.nutrientWord }} at work: price of a kilogram of product ÷ ({{
+                  each.nutrientWord
+                }}
+                in it × share of use while it lasts) =
+                {{ moneyRange(each.costPerWorkingKg.low, each.costPerWorkingKg.high, system) }}.
+              </li>
+            </ul>
+          </details>
+        </li>
+      </ol>
+    </component>
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  justify-content: space-between;
+  font-size: 0.78rem;
+  color: var(--slate);
+  padding: 0 10px 3px;
+}
+.sources {
+  list-style: none;
+  display: grid;
+}
+.sources > li {
+  padding: 7px 10px;
+  border-top: 1px solid var(--line);
+  display: grid;
+  gap: 3px;
+  font-size: 0.86rem;
+}
+.on {
+  background: var(--sheet);
+  box-shadow: inset 3px 0 0 var(--rust);
+}
+label {
+  display: flex;
+  gap: 9px;
+  align-items: baseline;
+  cursor: pointer;
+  min-height: 24px;
+}
+.name {
+  font-weight: 620;
+  font-size: 0.98rem;
+}
+.shelf {
+  font-size: 0.76rem;
+  border: 1px solid var(--strong-line);
+  border-radius: 999px;
+  padding: 0 7px;
+}
+.fitness {
+  margin-left: auto;
+  font-weight: 600;
+  white-space: nowrap;
+}
+.fails .fitness,
+.weak .fitness {
+  color: var(--slate);
+  font-style: italic;
+  font-weight: 500;
+}
+.fails .name {
+  color: var(--slate);
+}
+input {
+  accent-color: var(--rust);
+}
+.line {
+  display: grid;
+  grid-template-columns: 1fr 3.2em 5em;
+  gap: 8px;
+  align-items: center;
+}
+.share,
+.cost {
+  text-align: right;
+}
+.cost {
+  font-weight: 660;
+  font-size: 1rem;
+}
+.fails .cost {
+  color: var(--slate);
+  font-weight: 500;
+}
+.bar {
+  position: relative;
+  height: 8px;
+  background: var(--sunken);
+  border-radius: 2px;
+}
+.range {
+  position: absolute;
+  height: 100%;
+  min-width: 2px;
+  background: var(--strong-line);
+}
+.usual {
+  position: absolute;
+  width: 3px;
+  height: 14px;
+  top: -3px;
+  margin-left: -1.5px;
+  background: var(--ink);
+}
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 1px 14px;
+  color: var(--slate);
+  font-size: 0.82rem;
+}
+summary {
+  cursor: pointer;
+  color: var(--rust);
+  font-size: 0.82rem;
+}
+.more {
+  padding: 8px 10px;
+  border-top: 1px solid var(--line);
+  font-size: 0.9rem;
+}
+details ul {
+  color: var(--slate);
+  padding-left: 16px;
+  display: grid;
+  gap: 2px;
+}
+</style>

@@ -1,0 +1,98 @@
+import {
+  ligandIds,
+  ligands,
+  soilCurves,
+  solutionCurves,
+  tradeCeilings,
+  type LigandId,
+  type SoilConditions,
+} from '@spudder/core/chemistry'
+import { openIronOfUse, usualFeed } from '@spudder/core/persistence'
+import { readAtPH } from '@spudder/core/reference'
+
+/** A curve over pH: the share of iron kept in solution. */
+export interface Curve {
+  readonly id: LigandId | 'salt'
+  readonly name: string
+  readonly usual: readonly number[]
+  /** With all and with none of the zinc and copper of soil; the same where they have no say. */
+  readonly low: readonly number[]
+  readonly high: readonly number[]
+}
+
+/** pH values of the curves: 4 to 11 in steps of 0.05. */
+export const curvePHs: readonly number[] = Array.from(
+  { length: 141 },
+  (_, index) => 4 + index * 0.05,
+)
+
+/** Names as the trade says them, short enough to stand beside a line. */
+const shortNames: Readonly<Record<LigandId, string>> = {
+  citrate: 'citrate',
+  hedta: 'HEDTA',
+  edta: 'EDTA',
+  cdta: 'CDTA',
+  dtpa: 'DTPA',
+  eddha: 'EDDHA',
+  hbed: 'HBED',
+}
+
+/** The salt has no chelate's curve: what practice makes of it. */
+function saltCurve(): Curve {
+  const at = (which: 'low' | 'usual' | 'high') =>
+    curvePHs.map((pH) => readAtPH(openIronOfUse, pH, which))
+  return { id: 'salt', name: 'sulfate', low: at('low'), usual: at('usual'), high: at('high') }
+}
+
+/** Curves of every chelate in soil, and of the plain salt. */
+export function curvesInSoil(
+  soil: Omit<SoilConditions, 'competition'>,
+  ligandM: number,
+): readonly Curve[] {
+  const at = (competition: 'none' | 'field' | 'full') =>
+    soilCurves({ pHs: curvePHs, ligandM, ...soil, competition }).shares
+  const [low, usual, high] = [at('full'), at('field'), at('none')]
+  const chelates = ligandIds.map((id): Curve => ({
+    id,
+    name: shortNames[id],
+    low: [...low[id]],
+    usual: [...usual[id]],
+    high: [...high[id]],
+  }))
+  return [...chelates, saltCurve()]
+}
+
+/** Curves of every chelate in a feed solution. */
+export function curvesInSolution(): readonly Curve[] {
+  const shares = solutionCurves(curvePHs, usualFeed)
+  return ligandIds.map((id): Curve => {
+    const usual = [...shares[id]]
+    return { id, name: shortNames[id], low: usual, usual, high: usual }
+  })
+}
+
+/** A school's ceiling as a bracket over the chart. */
+export interface Bracket {
+  readonly id: LigandId
+  readonly name: string
+  readonly from: number
+  readonly to: number
+  /** Past the end of the chart. */
+  readonly isOpen: boolean
+}
+
+export const brackets: readonly Bracket[] = tradeCeilings
+  .filter(({ pHs }) => pHs.length > 0)
+  .map(({ ligandId, pHs }) => {
+    const [from, to] = [pHs[0] ?? 0, pHs.at(-1) ?? 0]
+    return { id: ligandId, name: shortNames[ligandId], from, to, isOpen: from === to }
+  })
+
+/** Where a curve is halfway down, for its name; the end of the chart for one that holds. */
+export function nameAt(curve: Curve): { readonly pH: number; readonly share: number } {
+  const below = curve.usual.findIndex((share) => share < 0.5)
+  if (below <= 0) return { pH: 10.6, share: curve.usual.at(-9) ?? 1 }
+  return { pH: curvePHs[below] ?? 4, share: 0.5 }
+}
+
+export const ligandName = (id: LigandId): string => ligands[id].name

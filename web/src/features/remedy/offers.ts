@@ -1,0 +1,170 @@
+import {
+  candidateOfSource,
+  catalogueCandidates,
+  rankCandidates,
+  rankOtherSources,
+  type AimId,
+  type Candidate,
+  type ChoiceInput,
+  type Fitness,
+  type RankedCandidate,
+  type RankedOtherSource,
+} from '@spudder/core/choice'
+import type { Ground } from '@spudder/core/persistence'
+import type { Context, Route, StandSize } from '@spudder/core/plant'
+import { amountFor, ratesFor, type Rate } from '@spudder/core/rate'
+import type { FigureRange, Sourced } from '@spudder/core/reference'
+import { findSource, type OtherNutrient, type SourceId } from '@spudder/core/source'
+
+/** Something that can be chosen as the quick fix: a form of the catalogue or a product of the shelf. */
+export interface Offer {
+  readonly id: string
+  readonly name: string
+  readonly origin: 'catalogue' | 'shelf'
+  /** With its label and price; none for what is no source of iron. */
+  readonly candidate: Candidate | undefined
+  readonly sourceId: SourceId
+  readonly nutrientWord: string
+  readonly fitness: Fitness
+  readonly start: FigureRange
+  readonly costPerWorkingKg: FigureRange | undefined
+  readonly perApplication: FigureRange | undefined
+  readonly season: FigureRange | undefined
+  readonly applications: number
+  readonly contentShare: number
+  readonly rates: readonly Rate[]
+  readonly reasons: readonly string[]
+  /** Short facts: stain, days to the first change, nitrogen, organic. */
+  readonly facts: readonly string[]
+  readonly remark: string
+  readonly priceFrom: Sourced
+}
+
+export interface OfferGrounds {
+  readonly nutrient: 'Fe' | OtherNutrient
+  readonly context: Context
+  readonly route: Route
+  readonly aimId: AimId
+  readonly ground: Ground
+  readonly size: StandSize
+  readonly shelf: readonly Candidate[]
+}
+
+const stainWords = { rust: 'stains rust', red: 'stains red', little: 'stains little' } as const
+const organicWords = {
+  often: 'often allowed in organic growing',
+  seldom: 'seldom allowed in organic growing',
+  ask: 'organic: ask the certifier',
+} as const
+
+/** What the choice of iron is made from. */
+export const choiceInputOf = ({
+  context,
+  route,
+  aimId,
+  ground,
+  size,
+  shelf,
+}: OfferGrounds): ChoiceInput => ({
+  context,
+  route,
+  aimId,
+  ground,
+  size,
+  candidates: [...shelf, ...catalogueCandidates()],
+})
+
+function ofIron(ranked: RankedCandidate): Offer {
+  const { candidate, bill, response } = ranked
+  const { low, high } = response.firstChange
+  return {
+    id: candidate.id,
+    name: candidate.name,
+    origin: candidate.origin,
+    candidate,
+    sourceId: candidate.source.id,
+    nutrientWord: 'iron',
+    fitness: ranked.fitness,
+    start: ranked.start,
+    costPerWorkingKg: ranked.costPerWorkingKg,
+    perApplication: bill?.perApplication,
+    season: bill?.season,
+    applications: ranked.applications,
+    contentShare: candidate.label.iron / 100,
+    rates: ranked.rates,
+    reasons: ranked.reasons,
+    facts: [
+      `first change in ${low}-${high} days`,
+      stainWords[candidate.stains],
+      organicWords[candidate.organic],
+      ...(candidate.nitrogenShare > 0
+        ? [`${Math.round(candidate.nitrogenShare * 1000) / 10} % nitrogen`]
+        : []),
+    ],
+    remark: candidate.source.remark,
+    priceFrom: candidate.pricePerKg,
+  }
+}
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`
+
+function ofOther(ranked: RankedOtherSource, { size, route, ground }: OfferGrounds): Offer {
+  const { source, working, costPerWorkingKg: cost, rates } = ranked
+  const { nutrientWord } = findSource(source.id)
+  const [rate] = rates
+  const amount =
+    rate &&
+    amountFor({
+      rate,
+      rateValue: rate.rate.usual,
+      size,
+      contentShare: source.contentShare.usual,
+      ...(rate.carrier ? { carrierValue: rate.carrier.usual } : {}),
+    })
+  const spent = amount && amount.productKg * source.pricePerKg.value
+  const same = (value: number | undefined): FigureRange | undefined =>
+    value === undefined ? undefined : { low: value, usual: value, high: value }
+  const where = route === 'leaf' ? 'on the leaf' : `in the ${route} at pH ${ground.pH.toFixed(1)}`
+  return {
+    id: source.id,
+    name: source.name,
+    origin: 'catalogue',
+    candidate: undefined,
+    sourceId: source.id,
+    nutrientWord,
+    fitness: ranked.fitness,
+    start: working,
+    costPerWorkingKg: same(cost),
+    perApplication: same(spent),
+    season: same(spent),
+    applications: 1,
+    contentShare: source.contentShare.usual,
+    rates,
+    reasons: [
+      `About ${percent(working.usual)} of its ${nutrientWord} is of use ${where} (${percent(working.low)} to ${percent(working.high)}; ${working.source}).`,
+      source.remark,
+    ],
+    facts: [],
+    remark: source.remark,
+    priceFrom: source.pricePerKg,
+  }
+}
+
+/** What can be chosen for the stand, best first. */
+export function offersFor(grounds: OfferGrounds): readonly Offer[] {
+  const { nutrient, context, route, ground } = grounds
+  if (nutrient === 'Fe') return rankCandidates(choiceInputOf(grounds)).map(ofIron)
+  return rankOtherSources({ nutrient, context, route, ground }).map((each) =>
+    ofOther(each, grounds),
+  )
+}
+
+/** What is no source of iron in a season, whatever its percentage. */
+export const neverOffered = (): readonly Candidate[] => [
+  candidateOfSource('iron-oxide'),
+  candidateOfSource('iron-granules'),
+]
+
+/** The rates of a source by a way in, for a kind of stand. */
+export const ratesOf = (context: Context, route: Route, sourceId: SourceId): readonly Rate[] =>
+  ratesFor(context, route, sourceId)

@@ -1,0 +1,27 @@
+import { onScopeDispose, ref, watch, type Ref } from 'vue'
+
+/** Long enough for a hand on a slider to come to rest [ms]. */
+const restMs = 180
+
+/**
+ * A value that is dear to work out, worked out once its grounds have come to rest; the last one
+ * stands until then.
+ */
+export function useSettled<Grounds, Value>(
+  grounds: () => Grounds,
+  workOut: (grounds: Grounds) => Value,
+  atFirst: Value,
+): Ref<Value> {
+  const value = ref(atFirst) as Ref<Value>
+  let waiting: ReturnType<typeof setTimeout> | undefined
+  watch(
+    grounds,
+    (now) => {
+      clearTimeout(waiting)
+      waiting = setTimeout(() => (value.value = workOut(now)), restMs)
+    },
+    { immediate: true },
+  )
+  onScopeDispose(() => clearTimeout(waiting))
+  return value
+}

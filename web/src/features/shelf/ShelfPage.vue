@@ -1,0 +1,324 @@
+<script setup lang="ts">
+import { toShelfProduct, type ProductDto } from '@spudder/contract/shelf'
+import { checkLabel } from '@spudder/core/label'
+import { formatNumber } from '@spudder/core/quantity'
+import { stainNames } from '@spudder/core/shelf'
+import { findIronSource, ironSources } from '@spudder/core/source'
+import { Button } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { usePlace } from '../../api/places.ts'
+import { useShelf } from '../../api/shelf.ts'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import QuantityField from '../../shared/form/QuantityField.vue'
+import TextField from '../../shared/form/TextField.vue'
+import LabelBounds from '../../shared/label/LabelBounds.vue'
+import LabelFields from '../../shared/label/LabelFields.vue'
+import { numberIn } from '../../shared/form/number-text.ts'
+import { amountWords } from '../../shared/units/amount-words.ts'
+import { money } from '../../shared/units/money-words.ts'
+import ShelfFile from './ShelfFile.vue'
+import { useProductForm } from './use-product-form.ts'
+
+/** The user's own products: label, price, stock. */
+const { place } = usePlace()
+const system = computed(() => place.value?.unitSystem ?? 'us')
+const shelf = useShelf(() => place.value?.id)
+const products = computed(() => (shelf.data.value ?? []).filter(({ isRetired }) => !isRetired))
+const retired = computed(() => (shelf.data.value ?? []).filter(({ isRetired }) => isRetired))
+const form = useProductForm(
+  () => place.value?.id ?? '',
+  () => system.value,
+)
+const { draft } = form
+
+const ironOf = ({ label }: ProductDto): number => checkLabel(label).label?.iron ?? 0
+function pricePerKgIron({ label, packPrice, packKg }: ProductDto): string {
+  const iron = checkLabel(label).label?.iron
+  if (packPrice === null || packKg === null || !iron) return ''
+  return money(packPrice / packKg / (iron / 100), system.value)
+}
+const mass = (kg: number | null): string =>
+  kg === null ? '' : amountWords('mass', kg, system.value)
+
+const sourceOptions = computed(() => [
+  {
+    value: '' as const,
+    words: form.inferred.value
+      ? `by the label: ${findIronSource(form.inferred.value).name}`
+      : 'by the label',
+  },
+  ...ironSources.map(({ id, name }) => ({ value: id, words: name })),
+])
+const stainOptions = stainNames.map((value) => ({ value, words: value }))
+const organicOptions = [
+  { value: 'unknown', words: 'not known' },
+  { value: 'certified', words: 'may be used' },
+  { value: 'not', words: 'may not' },
+] as const
+
+/** The pH that the label is read at here; each stand reads it at its own. */
+const pHText = ref('7.5')
+const pH = computed(() => {
+  const value = numberIn(pHText.value)
+  return value >= 3 && value <= 10.5 ? { pH: value, doubt: 0.1 } : undefined
+})
+const saved = ref('')
+async function save(): Promise<void> {
+  const { name } = draft.value
+  if (await form.save()) saved.value = `${name} is on the shelf.`
+}
+const shownProducts = computed(() => products.value.map(toShelfProduct))
+</script>
+
+<template>
+  <h1>Shelf</h1>
+  <p class="lead">
+    What you have or buy, by its own label and bill. Every stand ranks it beside the generic forms,
+    at its own pH.
+  </p>
+  <div class="page">
+    <section aria-label="Products">
+      <div v-if="products.length > 0" class="scroll">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Product</th>
+              <th scope="col" class="figure">iron</th>
+              <th scope="col" class="figure">a kg of its iron</th>
+              <th scope="col" class="figure">pack</th>
+              <th scope="col" class="figure">stock</th>
+              <th scope="col"><span class="visually-hidden">Change</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="each in products" :key="each.id" :class="{ on: draft.editing === each.id }">
+              <th scope="row">
+                {{ each.name }}
+                <span class="form"
+                  >{{ findIronSource(each.sourceId).name
+                  }}{{ each.lot === '' ? '' : `, lot ${each.lot}` }}</span
+                >
+              </th>
+              <td class="figure">{{ formatNumber(ironOf(each)) }} %</td>
+              <td class="figure strong">{{ pricePerKgIron(each) }}</td>
+              <td class="figure">
+                {{ mass(each.packKg)
+                }}<template v-if="each.packPrice !== null"
+                  >, {{ money(each.packPrice, system) }}</template
+                >
+              </td>
+              <td class="figure">{{ mass(each.stockKg) }}</td>
+              <td class="acts">
+                <button type="button" :aria-label="`Change ${each.name}`" @click="form.edit(each)">
+                  Change
+                </button>
+                <button
+                  type="button"
+                  :aria-label="`Take ${each.name} off the shelf`"
+                  @click="form.retire(each)"
+                >
+                  Take off
+                </button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <p v-else class="faint-note">
+        Nothing here yet. Type or paste the label of what stands in the shed, beside or from a file.
+      </p>
+      <ShelfFile v-if="place" :place-id="place.id" :products="shownProducts" />
+      <details v-if="retired.length > 0">
+        <summary>{{ retired.length }} taken off</summary>
+        <ul class="retired">
+          <li v-for="each in retired" :key="each.id">
+            {{ each.name }}
+            <button type="button" :aria-label="`Put ${each.name} back`" @click="form.retire(each)">
+              Put back
+            </button>
+          </li>
+        </ul>
+      </details>
+    </section>
+
+    <form class="product" @submit.prevent="save">
+      <h2>{{ draft.editing === '' ? 'A product for the shelf' : `Change ${draft.name}` }}</h2>
+      <p v-if="saved" role="status" class="done">{{ saved }}</p>
+      <TextField v-model="draft.name" label="name" :message="form.messageFor('name')" />
+      <LabelFields v-model="draft.label" :is-fresh="draft.editing === ''" />
+      <p v-if="form.messageFor('label')" class="stop" role="alert">
+        {{ form.messageFor('label') }}
+      </p>
+      <div class="cells">
+        <TextField
+          v-model="draft.packPrice"
+          label="price of a pack"
+          inputmode="decimal"
+          :hint="system === 'us' ? 'in $' : 'in €'"
+          :message="form.messageFor('packPrice')"
+        />
+        <QuantityField
+          v-model="draft.pack"
+          label="in the pack"
+          dimension="mass"
+          unit="kg"
+          :message="form.messageFor('packKg')"
+          @value="form.packKg.value = $event"
+        />
+        <QuantityField
+          v-model="draft.stock"
+          label="in stock"
+          dimension="mass"
+          unit="kg"
+          :message="form.messageFor('stockKg')"
+          @value="form.stockKg.value = $event"
+        />
+        <QuantityField
+          v-model="draft.density"
+          label="density"
+          dimension="mass/volume"
+          unit="kg/L"
+          hint="weigh a spoon or a litre once"
+          :message="form.messageFor('densityKgPerL')"
+          @value="form.densityKgPerL.value = $event"
+        />
+        <TextField v-model="draft.lot" label="lot" :message="form.messageFor('lot')" />
+        <TextField
+          v-model="draft.labelMaximum"
+          label="label maximum"
+          hint="such as 4 oz/1000 ft2"
+          :message="form.messageFor('labelMaximum')"
+        />
+        <ChoiceField v-model="draft.sourceId" label="handled as" :options="sourceOptions" />
+        <ChoiceField v-model="draft.stain" label="stains" :options="stainOptions" />
+        <ChoiceField v-model="draft.organic" label="in organic growing" :options="organicOptions" />
+      </div>
+      <TextField
+        v-model="draft.hazards"
+        label="hazards on the label"
+        :message="form.messageFor('hazards')"
+      />
+      <TextField v-model="draft.note" label="note" :message="form.messageFor('note')" />
+      <ProblemNote :problem="form.problem.value" />
+      <div class="bar">
+        <Button type="primary" html-type="submit" :loading="form.isSaving.value">
+          {{ draft.editing === '' ? 'Put it on the shelf' : 'Store the change' }}
+        </Button>
+        <Button @click="form.forget">{{ draft.editing === '' ? 'Clear' : 'Leave it' }}</Button>
+      </div>
+      <div class="read-at">
+        <h2>What its iron can be</h2>
+        <TextField
+          v-model="pHText"
+          label="read at pH"
+          inputmode="decimal"
+          :message="pH ? undefined : 'Give a pH from 3 to 10.5.'"
+        />
+        <LabelBounds v-if="pH" :draft="draft.label" :p-h="pH" :routes="['leaf', 'soil']" />
+      </div>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.lead {
+  color: var(--slate);
+  max-width: 70ch;
+  margin-bottom: 14px;
+}
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1.25fr) minmax(380px, 1fr);
+  gap: 34px;
+  align-items: start;
+}
+section,
+.product,
+.read-at {
+  display: grid;
+  gap: 12px;
+  min-width: 0;
+}
+.scroll {
+  overflow-x: auto;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 0.88rem;
+}
+th,
+td {
+  text-align: left;
+  padding: 7px 12px 7px 0;
+  border-bottom: 1px solid var(--line);
+  font-weight: 500;
+  vertical-align: baseline;
+}
+thead th {
+  font-size: 0.8rem;
+  color: var(--slate);
+}
+tbody th {
+  font-weight: 620;
+}
+.form {
+  display: block;
+  font-weight: 450;
+  font-size: 0.82rem;
+  color: var(--slate);
+}
+.figure {
+  text-align: right;
+  white-space: nowrap;
+}
+.strong {
+  font-weight: 660;
+}
+.on {
+  background: var(--sheet);
+}
+.acts {
+  white-space: nowrap;
+  text-align: right;
+  padding-right: 0;
+}
+.acts button,
+.retired button {
+  border: 0;
+  background: none;
+  color: var(--rust);
+  cursor: pointer;
+  padding: 4px 6px;
+  min-height: 28px;
+}
+.cells {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 10px 12px;
+  align-items: start;
+}
+.bar {
+  display: flex;
+  gap: 10px;
+}
+.done {
+  font-weight: 600;
+}
+summary {
+  cursor: pointer;
+  color: var(--rust);
+  font-size: 0.88rem;
+}
+@media (width < 1000px) {
+  .page {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (width < 700px) {
+  .cells {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+}
+</style>

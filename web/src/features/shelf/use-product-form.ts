@@ -1,0 +1,150 @@
+import { ChangeProductDto, CreateProductDto, type ProductDto } from '@spudder/contract/shelf'
+import { CoreError } from '@spudder/core/error'
+import { checkLabel } from '@spudder/core/label'
+import { formatNumber, parseUnit, type UnitSystem } from '@spudder/core/quantity'
+import { mainSourceOf } from '@spudder/core/shelf'
+import { computed, ref } from 'vue'
+import { useChangeProduct, useCreateProduct } from '../../api/shelf.ts'
+import { useKept } from '../../shared/form/kept.ts'
+import { numberIn } from '../../shared/form/number-text.ts'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import {
+  freshProduct,
+  productDraftKey,
+  type ProductDraft,
+} from '../../shared/label/product-draft.ts'
+import { amountWords } from '../../shared/units/amount-words.ts'
+
+/** "4 oz/1000 ft2" as value and unit; undefined where it is neither. */
+function labelMaximumOf(text: string): { value: number; unit: string } | undefined {
+  const [, number = '', unit = ''] = /^\s*([\d.,]+)\s*(.+?)\s*$/.exec(text) ?? []
+  try {
+    parseUnit(unit)
+  } catch (error) {
+    if (error instanceof CoreError) return undefined
+    throw error
+  }
+  const value = numberIn(number)
+  return Number.isFinite(value) ? { value, unit } : undefined
+}
+
+/** A stored product as it was typed. */
+function draftOf(product: ProductDto, system: UnitSystem): ProductDraft {
+  const mass = (kg: number | null) => (kg === null ? '' : amountWords('mass', kg, system, 5))
+  const { id, name, sourceId, label, lot, stain, organic, hazards, note, labelMaximum } = product
+  return {
+    ...freshProduct(),
+    editing: id,
+    name,
+    sourceId,
+    label,
+    packPrice: product.packPrice === null ? '' : String(product.packPrice),
+    pack: mass(product.packKg),
+    density: product.densityKgPerL === null ? '' : `${formatNumber(product.densityKgPerL)} kg/L`,
+    stock: mass(product.stockKg),
+    lot,
+    labelMaximum: labelMaximum ? `${labelMaximum.value} ${labelMaximum.unit}` : '',
+    stain,
+    organic,
+    hazards,
+    note,
+  }
+}
+
+/** The form of a product: new or changed, checked as the server does. */
+export function useProductForm(placeId: () => string, system: () => UnitSystem) {
+  const { value: draft, forget, failed } = useKept(productDraftKey, freshProduct)
+  const create = useCreateProduct()
+  const change = useChangeProduct()
+  const problem = computed(() => create.error.value ?? change.error.value)
+  const forCreate = useChecked(CreateProductDto, () => problem.value)
+  const forChange = useChecked(ChangeProductDto, () => problem.value)
+
+  /** Quantities as their fields read them; undefined while empty or unreadable. */
+  const packKg = ref<number>()
+  const stockKg = ref<number>()
+  const densityKgPerL = ref<number>()
+
+  const label = computed(() => checkLabel(draft.value.label).label)
+  const inferred = computed(() => label.value && mainSourceOf(label.value))
+  const maximum = computed(() => labelMaximumOf(draft.value.labelMaximum))
+  const ownMessages = computed<Readonly<Record<string, string>>>(() => {
+    const { packPrice, labelMaximum } = draft.value
+    return {
+      ...(packPrice !== '' && !(numberIn(packPrice) >= 0)
+        ? { packPrice: 'Give the price as a number, such as 31.50.' }
+        : {}),
+      ...(labelMaximum !== '' && !maximum.value
+        ? { labelMaximum: 'Give it as the label does, such as 4 oz/1000 ft2.' }
+        : {}),
+    }
+  })
+  const messageFor = (field: string): string | undefined =>
+    ownMessages.value[field] ?? forCreate.messageFor(field) ?? forChange.messageFor(field)
+
+  /** A text that is not empty has to have been read. */
+  const isUnread = (text: string, value: number | undefined) =>
+    text.trim() !== '' && value === undefined
+  const isBlocked = computed(
+    () =>
+      Object.keys(ownMessages.value).length > 0 ||
+      isUnread(draft.value.pack, packKg.value) ||
+      isUnread(draft.value.stock, stockKg.value) ||
+      isUnread(draft.value.density, densityKgPerL.value),
+  )
+
+  async function save(): Promise<boolean> {
+    if (isBlocked.value) return false
+    const { editing, id, name, packPrice, lot, stain, organic, hazards, note } = draft.value
+    const amounts = {
+      packPrice: packPrice === '' ? undefined : numberIn(packPrice),
+      packKg: packKg.value,
+      stockKg: stockKg.value,
+      densityKgPerL: densityKgPerL.value,
+      labelMaximum: maximum.value,
+    }
+    const rest = {
+      name,
+      sourceId: draft.value.sourceId || inferred.value || 'ferrous-sulfate',
+      label: draft.value.label,
+      lot,
+      stain,
+      organic,
+      hazards,
+      note,
+    }
+    const given = Object.fromEntries(
+      Object.entries(amounts).filter(([, value]) => value !== undefined),
+    )
+    if (editing === '') {
+      const dto = forCreate.checked({ id, ...rest, ...given })
+      if (!dto) return false
+      if (!(await create.mutateAsync({ id: placeId(), dto }).catch(failed))) return false
+    } else {
+      const emptied = Object.fromEntries(
+        Object.entries(amounts).map(([key, value]) => [key, value ?? null]),
+      )
+      const dto = forChange.checked({ ...rest, ...emptied })
+      if (!dto) return false
+      if (!(await change.mutateAsync({ id: editing, dto }).catch(failed))) return false
+    }
+    forget()
+    return true
+  }
+
+  return {
+    draft,
+    forget,
+    packKg,
+    stockKg,
+    densityKgPerL,
+    inferred,
+    messageFor,
+    problem,
+    isSaving: computed(() => create.isLoading.value || change.isLoading.value),
+    save,
+    edit: (product: ProductDto) => (draft.value = draftOf(product, system())),
+    retire: (product: ProductDto) =>
+      change.mutateAsync({ id: product.id, dto: { isRetired: !product.isRetired } }).catch(failed),
+  }
+}

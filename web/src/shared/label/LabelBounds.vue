@@ -1,0 +1,224 @@
+<script setup lang="ts">
+import {
+  checkLabel,
+  labelBounds,
+  labelShareBySchools,
+  labelWorkingShare,
+  type LabelDraft,
+  type LabelShare,
+} from '@spudder/core/label'
+import type { PHBelief } from '@spudder/core/persistence'
+import { routeWords, type Route } from '@spudder/core/plant'
+import { formatNumber } from '@spudder/core/quantity'
+import { findIronSource } from '@spudder/core/source'
+import { computed, ref } from 'vue'
+import ChipChoice from '../form/ChipChoice.vue'
+import { percent } from '../words/percent.ts'
+
+/** What a label's iron can be made of, and how much of it would work. */
+const props = defineProps<{
+  draft: LabelDraft
+  pH: PHBelief
+  routes: readonly Route[]
+}>()
+
+const sulfurFrom = ref<'anything' | 'sulfates'>('anything')
+const sulfurOptions = [
+  { value: 'anything', words: 'may be elemental' },
+  { value: 'sulfates', words: 'all from sulfates' },
+] as const
+
+const label = computed(() => checkLabel(props.draft).label)
+const options = computed(() => ({ sulfurFrom: sulfurFrom.value }))
+const bounds = computed(() => label.value && labelBounds(label.value, options.value))
+const pure = computed(
+  () => label.value && labelBounds(label.value, { ...options.value, richness: 'pure' }),
+)
+const isWide = computed(() => (label.value?.sourceIds.length ?? 0) === 0)
+const rows = computed(() => {
+  if (!bounds.value?.possible) return []
+  const ofPure = pure.value?.possible ? pure.value.sources : []
+  return bounds.value.sources
+    .filter(({ mostShare }) => mostShare > 0.0005)
+    .map((each) => ({
+      ...each,
+      name: findIronSource(each.sourceId).name,
+      pure: ofPure.find(({ sourceId }) => sourceId === each.sourceId),
+    }))
+})
+const saltShare = computed(() =>
+  rows.value
+    .filter(({ sourceId }) => /salt|slow/.test(findIronSource(sourceId).kind))
+    .reduce((sum, { leastShare }) => sum + leastShare, 0),
+)
+/** What the bounds come to, said first. */
+const sentences = computed(() => {
+  if (!label.value || !bounds.value?.possible) return []
+  const said: string[] = []
+  const named = rows.value.filter(({ sourceId }) => label.value?.sourceIds.includes(sourceId))
+  if (saltShare.value > 0.5) {
+    said.push(
+      `Mostly salt: at least ${percent(saltShare.value)} of the iron is not chelated, whatever the front of the bag says.`,
+    )
+  }
+  for (const row of named) {
+    if (
+      named.length > 1 &&
+      row.mostShare < 0.995 &&
+      findIronSource(row.sourceId).kind === 'chelate'
+    ) {
+      said.push(`It cannot all be ${row.name}: at most ${percent(row.mostShare)} of the iron.`)
+    }
+  }
+  if (named.length > 1) {
+    said.push(
+      'The label states one total and not the split: any point between the bounds is honest by it.',
+    )
+  }
+  return said
+})
+const shareWords = ({ low, high }: LabelShare): string =>
+  percent(low) === percent(high) ? percent(low) : `${percent(low)} to ${percent(high)}`
+const working = computed(() => {
+  const read = label.value
+  if (!read || !bounds.value?.possible) return []
+  return props.routes
+    .map((route) => ({
+      route,
+      words: routeWords[route],
+      share: labelWorkingShare(read, { route, ground: props.pH, ...options.value }),
+      schools: route === 'soil' ? labelShareBySchools(read, props.pH.pH, options.value) : undefined,
+    }))
+    .filter(({ share }) => share !== undefined)
+    .toSorted((a, b) => (b.share?.usual ?? 0) - (a.share?.usual ?? 0))
+})
+</script>
+
+<template>
+  <div class="label-bounds" aria-live="polite">
+    <p v-if="!label" class="faint-note">
+      Once iron and the other figures can be read, what the iron can be made of stands here.
+    </p>
+    <p v-else-if="bounds && !bounds.possible" class="stop" role="alert">
+      <b>This label cannot be.</b> {{ bounds.words }}
+    </p>
+    <template v-else-if="bounds?.possible">
+      <p v-for="sentence in sentences" :key="sentence" class="lead">{{ sentence }}</p>
+      <table>
+        <caption class="visually-hidden">
+          Iron that each source can be carrying
+        </caption>
+        <thead>
+          <tr>
+            <th scope="col">Iron carried by</th>
+            <th scope="col" class="wide">of the iron</th>
+            <th scope="col">of 100 g</th>
+            <th scope="col">if pure</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.sourceId">
+            <th scope="row">{{ row.name }}</th>
+            <td class="wide">
+              <span class="bar">
+                <i
+                  :style="{
+                    left: `${row.leastShare * 100}%`,
+                    width: `${Math.max(0.8, (row.mostShare - row.leastShare) * 100)}%`,
+                  }"
+                />
+              </span>
+              {{ percent(row.leastShare) }} to {{ percent(row.mostShare) }}
+            </td>
+            <td>{{ formatNumber(row.least, 3) }}-{{ formatNumber(row.most, 3) }} g</td>
+            <td>
+              <template v-if="row.pure"
+                >{{ percent(row.pure.leastShare) }} to {{ percent(row.pure.mostShare) }}</template
+              >
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="isWide" class="faint-note">
+        The label names no source, so it may be any. What it is derived from stands in small print.
+      </p>
+      <p class="faint-note">
+        The other nutrients take at least {{ formatNumber(bounds.othersLeastG, 3) }} of 100 g. “If
+        pure” takes compounds richer than is sold.
+      </p>
+      <ChipChoice
+        v-if="(label.totals.S ?? 0) > 0"
+        v-model="sulfurFrom"
+        label="Its sulfur"
+        :options="sulfurOptions"
+      />
+      <h3>At pH {{ pH.pH.toFixed(1) }} this much of its iron works</h3>
+      <ol class="routes">
+        <li v-for="each in working" :key="each.route">
+          <b>{{ each.words }}: {{ each.share ? shareWords(each.share) : '' }}</b>
+          <span v-if="each.schools">
+            by the ceilings that schools keep: {{ shareWords(each.schools) }}
+          </span>
+        </li>
+      </ol>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.label-bounds {
+  display: grid;
+  gap: 9px;
+}
+.lead {
+  font-weight: 600;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  font-size: 0.86rem;
+}
+th,
+td {
+  text-align: left;
+  font-weight: 500;
+  padding: 4px 10px 4px 0;
+  border-bottom: 1px solid var(--line);
+  vertical-align: baseline;
+}
+thead th {
+  color: var(--slate);
+  font-size: 0.8rem;
+}
+.wide {
+  width: 40%;
+}
+.bar {
+  display: block;
+  position: relative;
+  height: 7px;
+  background: var(--sunken);
+  border-radius: 2px;
+  margin-bottom: 2px;
+}
+.bar i {
+  position: absolute;
+  height: 100%;
+  background: var(--ink);
+  border-radius: 2px;
+}
+.routes {
+  padding-left: 20px;
+  display: grid;
+  gap: 3px;
+  font-size: 0.95rem;
+}
+.routes span {
+  display: block;
+  font-size: 0.84rem;
+  color: var(--slate);
+}
+h3 {
+  font-size: 0.95rem;
+}
+</style>

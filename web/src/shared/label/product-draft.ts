@@ -1,0 +1,51 @@
+import type { ProductDto } from '@spudder/contract/shelf'
+import { emptyLabelDraft, type LabelDraft } from '@spudder/core/label'
+import type { Stain } from '@spudder/core/shelf'
+import type { IronSourceId } from '@spudder/core/source'
+
+/** A product as it is typed; it survives a reload. */
+export interface ProductDraft {
+  readonly id: string
+  /** The product that is changed; empty for a new one. */
+  editing: string
+  name: string
+  /** Empty: by the label. */
+  sourceId: IronSourceId | ''
+  label: LabelDraft
+  packPrice: string
+  pack: string
+  density: string
+  stock: string
+  lot: string
+  labelMaximum: string
+  stain: Stain
+  organic: ProductDto['organic']
+  hazards: string
+  note: string
+}
+
+export const freshProduct = (): ProductDraft => ({
+  id: crypto.randomUUID(),
+  editing: '',
+  name: '',
+  sourceId: '',
+  label: emptyLabelDraft,
+  packPrice: '',
+  pack: '',
+  density: '',
+  stock: '',
+  lot: '',
+  labelMaximum: '',
+  stain: 'rust',
+  organic: 'unknown',
+  hazards: '',
+  note: '',
+})
+
+export const productDraftKey = 'product'
+
+/** Lays something ready for the form of the shelf. */
+export function keepProductDraft(part: Partial<ProductDraft>): void {
+  const draft = { ...freshProduct(), ...part }
+  localStorage.setItem(`spudder:draft:${productDraftKey}`, JSON.stringify(draft))
+}
