@@ -53,7 +53,11 @@ export class CreateProductDto {
   @IsOptional() @Bounded('Density', { min: 0.05, max: 5, unit: 'kg/L' }) densityKgPerL?: number
   @IsOptional() @Bounded('Stock', { min: 0, max: 1e6, unit: 'kg' }) stockKg?: number
   @Short('Lot', 60) lot?: string
-  @IsOptional() @ValidateNested() @Type(() => LabelMaximumDto) labelMaximum?: LabelMaximumDto
+  @IsOptional()
+  @IsObject({ message: 'Label maximum: give value and unit.' })
+  @ValidateNested()
+  @Type(() => LabelMaximumDto)
+  labelMaximum?: LabelMaximumDto
   @IsIn(stainNames, { message: 'Stain: choose one of the list.' }) stain!: Stain
   @IsIn(organics, { message: 'Organic: choose certified, not or unknown.' })
   organic!: (typeof organics)[number]
@@ -78,6 +82,7 @@ export class ChangeProductDto {
   @IsOptional() @Bounded('Stock', { min: 0, max: 1e6, unit: 'kg' }) stockKg?: number | null
   @Short('Lot', 60) lot?: string
   @IsOptional()
+  @IsObject({ message: 'Label maximum: give value and unit.' })
   @ValidateNested()
   @Type(() => LabelMaximumDto)
   labelMaximum?: LabelMaximumDto | null

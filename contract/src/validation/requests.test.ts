@@ -11,6 +11,7 @@ import { PhotoQueryDto } from '../photo/index.ts'
 import { CreatePlaceDto, PlaceSettingsDto } from '../place/index.ts'
 import { CreateReadingDto } from '../reading/index.ts'
 import { CreateRemedyDto } from '../remedy/index.ts'
+import { ChangeProductDto, CreateProductDto, ImportProductsDto } from '../shelf/index.ts'
 import { CreateStandDto, EstateQueryDto, StandSizeDto, toStandSize } from '../stand/index.ts'
 import { CreateStoryEventDto } from '../story/index.ts'
 import { checkDto } from './index.ts'
@@ -25,6 +26,20 @@ const map = {
   placeColumn: '',
   columns: [{ column: 'pH', kind: 'pH', unit: '' }],
   stands: { Lawn: id },
+}
+const product = {
+  id,
+  name: 'Bag',
+  sourceId: 'fe-edta',
+  label: {
+    analysis: { Fe: '13' },
+    chelated: '',
+    waterSoluble: '',
+    orthoOrtho: '',
+    derivedFrom: '',
+  },
+  stain: 'rust',
+  organic: 'unknown',
 }
 const entry = { id, happenedOn: day, productKg: 1.5, waterL: 0 }
 
@@ -48,6 +63,9 @@ const right: readonly (readonly [string, ClassConstructor<object>, object])[] = 
   ['another day for a job', ChangeJobDto, { dueOn: day }],
   ['an entry', CreateEntryDto, entry],
   ['a correction', CorrectEntryDto, { ...entry, reason: 'Weighed again.' }],
+  ['a product', CreateProductDto, product],
+  ['a change of a product', ChangeProductDto, { packPrice: null, isRetired: true }],
+  ['products of a file', ImportProductsDto, { products: [product] }],
   ['a check', PlanCheckDto, { id, checkId: 'leaf-paint', dueOn: day }],
   ['settings', PlaceSettingsDto, { ironSchool: 'field', kits: ['calcium-10'], laboratories: [map] }],
   ['a laboratory file', CreateImportDto, { id, fileName: 'may.csv', csv: 'Date,Sample,pH\n1,2,3', map }],
@@ -70,6 +88,7 @@ describe('a request that lacks something', () => {
   /** What may be left out. */
   const optional: Readonly<Record<string, readonly string[]>> = {
     'another day for a job': ['dueOn'],
+    'a change of a product': ['packPrice', 'isRetired'],
     'a query': ['offset', 'limit'],
     settings: ['ironSchool', 'kits', 'laboratories'],
   }
@@ -129,6 +148,22 @@ describe('what is nested in a request', () => {
     const fields = fieldsOf(PlaceSettingsDto, { laboratories: [{ ...map, columns }] })
     expect(fields).toEqual(['laboratories.0.columns.0.kind'])
     expect(fieldsOf(PlaceSettingsDto, { kits: ['calcium-99'] })).toEqual(['kits'])
+  })
+
+  it('is told of a label by its fields, and of a unit that is none', () => {
+    const messages = (change: object) => {
+      const checked = checkDto(CreateProductDto, { ...product, ...change })
+      return checked.ok ? [] : checked.fields.map(({ message }) => message)
+    }
+    const label = { ...product.label, analysis: { Fe: '-3' } }
+    expect(messages({ label })).toEqual([expect.stringMatching(/^Label: .*from 0 to 100/)])
+    expect(messages({ label: { ...label, colour: 'red' } })).toEqual([
+      'Label: give its fields as texts.',
+    ])
+    expect(messages({ labelMaximum: { value: 4, unit: 'handfuls' } })).toEqual([
+      expect.stringMatching(/give a unit such as/),
+    ])
+    expect(messages({ labelMaximum: { value: 4, unit: 'oz/1000 ft2' } })).toEqual([])
   })
 
   it.each([

@@ -9,10 +9,11 @@ const stage = { db, laboratory: services.laboratory }
 
 /** The estate as of a day, under ids of its own, since the database is shared. */
 function estateOn(today: string) {
-  const { place, stands } = vennlowEstate(today)
+  const { place, shelf, stands } = vennlowEstate(today)
   const fresh = JSON.parse(JSON.stringify({ ...place, id: newId() })) as typeof place
   return {
     place: fresh,
+    shelf: shelf.map((product) => ({ ...product, id: newId() })),
     stands: stands.map(({ stand, acts }) => ({ stand: { ...stand, id: newId() }, acts })),
   }
 }
@@ -76,12 +77,14 @@ describe('the demo estate', () => {
   })
 
   it('is loaded whole or not at all', async () => {
-    const { place, stands } = estateOn(today)
+    const { place, shelf, stands } = estateOn(today)
     const broken = stands.map(({ stand }, index) => ({
       stand: index === 3 ? { ...stand, plantId: 'triffid' } : stand,
       acts: [],
     }))
-    await expect(loadHistory(stage, { place, stands: broken }, new Date())).rejects.toThrow(/plant/)
+    await expect(loadHistory(stage, { place, shelf, stands: broken }, new Date())).rejects.toThrow(
+      /plant/,
+    )
     const places = await get<{ id: string }[]>('/places')
     expect(places.some(({ id }) => id === place.id)).toBe(false)
   })

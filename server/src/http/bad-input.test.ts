@@ -10,6 +10,7 @@ import {
   newId,
   placeBody,
   post,
+  productBody,
   readingBody,
   remedyBody,
   standBody,
@@ -40,6 +41,10 @@ const importBody = () => ({
   },
 })
 const checkBody = () => ({ id: newId(), checkId: 'leaf-paint', dueOn: '2025-06-08' })
+const changedProduct = () => {
+  const { id: _id, ...rest } = productBody()
+  return { ...rest, isRetired: false }
+}
 const closing = { outcome: 'green', closedOn: '2025-07-01' }
 
 /** Every route that takes a body, with one that it accepts. */
@@ -55,6 +60,12 @@ const routes = {
   '/cases/:caseId/checks': { method: 'post', body: checkBody },
   '/cases/:caseId/remedies': { method: 'post', body: remedyBody },
   '/cases/:caseId': { method: 'patch', body: () => closing },
+  '/places/:placeId/products': { method: 'post', body: productBody },
+  '/places/:placeId/product-imports': {
+    method: 'post',
+    body: () => ({ products: [productBody()] }),
+  },
+  '/products/:productId': { method: 'patch', body: changedProduct },
   '/jobs/:jobId': { method: 'patch', body: () => ({ dueOn: '2025-06-09' }) },
   '/jobs/:jobId/entries': { method: 'post', body: entryBody },
   '/entries/:entryId/corrections': { method: 'post', body: correctionBody },
@@ -72,7 +83,12 @@ beforeAll(async () => {
     `/jobs/${other.applyJobId}/entries`,
     entryBody(),
   )
+  const { id: productId } = await post<{ id: string }>(
+    `/places/${stand.placeId}/products`,
+    productBody(),
+  )
   Object.assign(ids, {
+    productId,
     placeId: stand.placeId,
     standId: stand.id,
     caseId,
@@ -144,6 +160,8 @@ describe.each(paths)('%s', (path) => {
     const body: () => Record<string, unknown> = routes[path].body as never
     for (const field of Object.keys(body())) {
       for (const bad of [{ a: 1 }, -1e12, 'x'.repeat(3000), true]) {
+        // Yes is a fine answer to a question of yes or no.
+        if (field === 'isRetired' && bad === true) continue
         const problem = expectProblem(await send(path, { ...body(), [field]: bad }), 400)
         const named = problem.fields.map((each) => each.field.split('.')[0])
         const isFinding = field === 'findings' || field === 'paint'

@@ -101,6 +101,27 @@ export const remedyBody = () => ({
   contentShare: 0.06,
   applyOn: '2025-06-03',
 })
+export const productBody = () => ({
+  id: newId(),
+  name: 'Crystals, 50 lb',
+  sourceId: 'ferrous-sulfate',
+  label: {
+    analysis: { Fe: '20', S: '11.5' },
+    chelated: '',
+    waterSoluble: '',
+    orthoOrtho: '',
+    derivedFrom: 'ferrous sulfate',
+  },
+  packPrice: 30,
+  packKg: 22.68,
+  stockKg: 40,
+  lot: 'A-17',
+  labelMaximum: { value: 4, unit: 'oz/1000 ft2' },
+  stain: 'rust',
+  organic: 'unknown',
+  hazards: 'Harmful when swallowed.',
+  note: 'Shed.',
+})
 export const entryBody = (productKg = 0.6) => ({
   id: newId(),
   happenedOn: '2025-06-03',

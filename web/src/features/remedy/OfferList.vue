@@ -14,12 +14,22 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ choose: [id: string] }>()
 
+/** So many are compared at a glance; the rest opens below. */
+const shownAtFirst = 6
 const groups = computed(() => {
   const of = (isWanted: (offer: Offer) => boolean) => props.offers.filter(isWanted)
-  return {
-    main: of(({ fitness }) => fitness !== 'fails'),
-    failing: of(({ fitness }) => fitness === 'fails'),
-  }
+  const good = of(({ fitness }) => fitness !== 'fails')
+  // The chosen one is always on view.
+  const isShown = ({ id }: Offer, index: number) => index < shownAtFirst || id === props.chosenId
+  const list = [
+    { key: 'main', list: good.filter(isShown), words: '' },
+    { key: 'more', list: good.filter((offer, index) => !isShown(offer, index)), words: 'more' },
+    { key: 'failing', list: of(({ fitness }) => fitness === 'fails'), words: 'that fail here' },
+  ]
+  const isAllFailing = good.length === 0
+  return list
+    .filter((group) => group.list.length > 0)
+    .map((group) => ({ ...group, isOpen: group.key === 'main' || isAllFailing }))
 })
 const fitnessWords = { works: 'works', weak: 'weak here', fails: 'fails here' } as const
 const workingCost = ({ costPerWorkingKg: cost }: Offer): string =>
@@ -43,13 +53,10 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
     </p>
     <component
       :is="group.isOpen ? 'div' : 'details'"
-      v-for="group in [
-        { key: 'main', list: groups.main, isOpen: true },
-        { key: 'failing', list: groups.failing, isOpen: groups.main.length === 0 },
-      ]"
+      v-for="group in groups"
       :key="group.key + String(group.isOpen)"
     >
-      <summary v-if="!group.isOpen" class="more">{{ group.list.length }} that fail here</summary>
+      <summary v-if="!group.isOpen" class="more">{{ group.list.length }} {{ group.words }}</summary>
       <ol class="sources" :data-group="group.key">
         <li
           v-for="each in group.list"

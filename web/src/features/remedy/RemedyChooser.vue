@@ -224,66 +224,79 @@ async function save(): Promise<void> {
         :aim-id="aimId"
       />
       <div class="two">
-        <div v-if="rate && chosen" class="figures">
-          <h2>{{ chosen.name }}, {{ routeWords[route] }}</h2>
-          <p v-if="rateOptions.length === 1" class="faint-note">{{ rate.label }}</p>
-          <ChoiceField
-            v-if="rateOptions.length > 1"
-            :model-value="rate.id"
-            label="Rate of the table"
-            :options="rateOptions"
-            @update:model-value="takeRate"
-          />
-          <QuantityField
-            v-model="draft.rate"
-            :label="rateBases[rate.basis].label"
-            :dimension="rateBases[rate.basis].dimension"
-            :unit="rate.unit"
-            :hint="`usual ${rateText([rate.rate.low, rate.rate.high], rate.unit, system)} (${rate.source}); the label comes first`"
-            :message="amount.problem ?? messageFor('rateValue')"
-            @value="rateValue = $event"
-          />
-          <QuantityField
-            v-if="rate.carrier"
-            v-model="draft.carrier"
-            :label="carrierDimension === 'share' ? 'drench, share of pot volume' : 'water'"
-            :dimension="carrierDimension"
-            :unit="rate.carrier.unit"
-            :hint="`usual ${rateText([rate.carrier.low, rate.carrier.high], rate.carrier.unit, system)}`"
-            :message="messageFor('carrierValue')"
-            @value="carrierValue = $event"
-          />
-          <TextField
-            v-model="draft.contentPercent"
-            :label="`${chosen.nutrientWord} in the product, %`"
-            inputmode="decimal"
-            hint="from the label"
-            :message="contentProblem ?? messageFor('contentShare')"
-          />
-          <QuantityField
-            v-if="rate.carrier && draft.tank !== ''"
-            v-model="draft.tank"
-            label="tank, backpack or bucket"
-            dimension="volume"
-            unit="L"
-            :message="fills.problem ?? messageFor('tankL')"
-            @value="tankL = $event"
-          />
-          <Button v-else-if="rate.carrier" @click="draft.tank = system === 'us' ? '4 gal' : '15 L'">
-            Split into fills of a tank
-          </Button>
-          <template v-if="presentIron && rate.basis === 'iron-in-solution'">
-            <p class="faint-note">
-              {{ presentIron.mgPerL }} mg/L iron counts as there already, measured
-              {{ dayWords(presentIron.takenOn) }}.
-            </p>
-            <p v-if="presentIron.doubt" class="stop">
-              {{ presentIron.doubt }} Measure again first.
-            </p>
+        <div class="figures">
+          <template v-if="rate && chosen">
+            <h2>{{ chosen.name }}, {{ routeWords[route] }}</h2>
+            <p v-if="rateOptions.length === 1" class="faint-note">{{ rate.label }}</p>
+            <ChoiceField
+              v-if="rateOptions.length > 1"
+              :model-value="rate.id"
+              label="Rate of the table"
+              :options="rateOptions"
+              @update:model-value="takeRate"
+            />
+            <QuantityField
+              v-model="draft.rate"
+              :label="rateBases[rate.basis].label"
+              :dimension="rateBases[rate.basis].dimension"
+              :unit="rate.unit"
+              :hint="`usual ${rateText([rate.rate.low, rate.rate.high], rate.unit, system)} (${rate.source}); the label comes first`"
+              :message="amount.problem ?? messageFor('rateValue')"
+              @value="rateValue = $event"
+            />
+            <QuantityField
+              v-if="rate.carrier"
+              v-model="draft.carrier"
+              :label="carrierDimension === 'share' ? 'drench, share of pot volume' : 'water'"
+              :dimension="carrierDimension"
+              :unit="rate.carrier.unit"
+              :hint="`usual ${rateText([rate.carrier.low, rate.carrier.high], rate.carrier.unit, system)}`"
+              :message="messageFor('carrierValue')"
+              @value="carrierValue = $event"
+            />
+            <TextField
+              v-model="draft.contentPercent"
+              :label="`${chosen.nutrientWord} in the product, %`"
+              inputmode="decimal"
+              hint="from the label"
+              :message="contentProblem ?? messageFor('contentShare')"
+            />
+            <QuantityField
+              v-if="rate.carrier && draft.tank !== ''"
+              v-model="draft.tank"
+              label="tank, backpack or bucket"
+              dimension="volume"
+              unit="L"
+              :message="fills.problem ?? messageFor('tankL')"
+              @value="tankL = $event"
+            />
+            <Button
+              v-else-if="rate.carrier"
+              @click="draft.tank = system === 'us' ? '4 gal' : '15 L'"
+            >
+              Split into fills of a tank
+            </Button>
+            <template v-if="presentIron && rate.basis === 'iron-in-solution'">
+              <p class="faint-note">
+                {{ presentIron.mgPerL }} mg/L iron counts as there already, measured
+                {{ dayWords(presentIron.takenOn) }}.
+              </p>
+              <p v-if="presentIron.doubt" class="stop">
+                {{ presentIron.doubt }} Measure again first.
+              </p>
+            </template>
           </template>
-        </div>
-        <div v-else class="figures">
-          <p>No rate is known as good practice for this source by this way. Choose another.</p>
+          <p v-else>
+            No rate is known as good practice for this source by this way. Choose another.
+          </p>
+          <LastingFixes
+            v-if="cause"
+            v-model:words="draft.lasting"
+            v-model:retest-on="draft.retestOn"
+            :cause-id="cause.id"
+            :context="stand.context"
+            :messages="{ lasting: messageFor('lasting'), retestOn: messageFor('retestOn') }"
+          />
         </div>
 
         <div v-if="rate && chosen" class="result">
@@ -301,14 +314,6 @@ async function save(): Promise<void> {
             full colour {{ response.full.low }}-{{ response.full.high }}, fading from
             {{ response.fades.low }} ({{ response.source }}).
           </p>
-          <LastingFixes
-            v-if="cause"
-            v-model:words="draft.lasting"
-            v-model:retest-on="draft.retestOn"
-            :cause-id="cause.id"
-            :context="stand.context"
-            :messages="{ lasting: messageFor('lasting'), retestOn: messageFor('retestOn') }"
-          />
           <ApplyDay
             v-model="draft.applyOn"
             :place-id="stand.placeId"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useShelf } from '../../api/shelf.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 import { amountWords } from '../../shared/units/amount-words.ts'
@@ -10,6 +11,9 @@ import LabelReader from './LabelReader.vue'
 import RemedyChooser from './RemedyChooser.vue'
 
 const { stand, story, openCase, newestLook, verdict, remedies, system } = useStandCase()
+/** What is on the shelf is ranked from the first; without a shelf the catalogue alone is. */
+const shelf = useShelf(() => stand.value?.placeId)
+const isShelfAwaited = computed(() => shelf.status.value === 'pending')
 const leading = computed(() => verdict.value?.ranked[0])
 const chosenBefore = computed(() => remedies.value.toReversed())
 /** Where nobody measured, the label is read at neutral. */
@@ -21,7 +25,7 @@ const nameOf = (id: string) => findSource(id).name
 
 <template>
   <div v-if="openCase && newestLook && stand && story && leading">
-    <RemedyChooser :key="stand.id" :stand="stand" />
+    <RemedyChooser v-if="!isShelfAwaited" :key="stand.id" :stand="stand" />
     <details class="label">
       <summary>Read a label for this stand</summary>
       <LabelReader :p-h="pHBelief" :routes="contexts[stand.context].routes" />

@@ -5,7 +5,7 @@ import { area, line } from 'd3-shape'
 import { computed } from 'vue'
 import { useWidth } from '../../shared/ribbon/use-width.ts'
 import { percent } from '../../shared/words/percent.ts'
-import { brackets, curvePHs, nameAt, type Curve } from './curve-chart.ts'
+import { brackets, curvePHs, nameCurves, type Curve } from './curve-chart.ts'
 
 /** How much of each form's iron stays dissolved at a pH, with the pH of this stand across it. */
 const props = defineProps<{
@@ -19,17 +19,18 @@ const props = defineProps<{
 
 const width = useWidth('box')
 const bracketRow = 15
-const left = 40
+const left = 44
 const right = 62
 const bottom = 30
 const plotHeight = 205
 const top = computed(() => (props.hasBrackets ? brackets.length * bracketRow + 22 : 12))
 const height = computed(() => top.value + plotHeight + bottom)
 const wide = computed(() => Math.max(280, width.value))
-const x = computed(() => scaleLinear([4, 10], [left, wide.value - right]))
+const x = computed(() => scaleLinear([4, lastPH], [left, wide.value - right]))
 const y = computed(() => scaleLinear([0, 1], [top.value + plotHeight, top.value]))
 
-const shown = curvePHs.map((pH, index) => ({ pH, index })).filter(({ pH }) => pH <= 10.001)
+const lastPH = 10
+const shown = curvePHs.map((pH, index) => ({ pH, index })).filter(({ pH }) => pH <= lastPH + 0.001)
 type Point = (typeof shown)[number]
 const lineOf = (shares: readonly number[]): string =>
   line<Point>()
@@ -53,18 +54,19 @@ const dashes: Readonly<Record<Curve['id'], string>> = {
   hbed: '4 3',
 }
 const drawn = computed(() => {
-  const named = props.curves.map((curve) => {
-    const at = nameAt(curve)
-    return { curve, path: lineOf(curve.usual), atX: x.value(at.pH), atY: y.value(at.share) }
-  })
+  const names = nameCurves(props.curves, lastPH)
   // Names of curves that hold to the end stand one under the other at the right.
-  let holding = 0
-  return named.map((each) => {
-    const holds = each.curve.usual[120] !== undefined && each.curve.usual[120] > 0.5
-    if (!holds) return { ...each, nameX: each.atX + 5, nameY: each.atY - 3, isEnd: false }
-    holding += 1
-    const nameY = y.value(each.curve.usual[120] ?? 1) + (holding - 1) * 13 + 4
-    return { ...each, nameX: x.value(10) + 5, nameY, isEnd: true }
+  const holding = names.filter(({ holds }) => holds).map(({ id }) => id)
+  return props.curves.map((curve, index) => {
+    const name = names[index]
+    const row = holding.indexOf(curve.id)
+    const at = y.value(name?.share ?? 1)
+    return {
+      curve,
+      path: lineOf(curve.usual),
+      nameX: x.value(name?.pH ?? lastPH) + 5,
+      nameY: row >= 0 ? at + row * 13 + 4 : at - 3,
+    }
   })
 })
 const chosen = computed(() => props.curves.find(({ id }) => id === props.chosenId))
@@ -129,13 +131,14 @@ const label = computed(() => (props.hasBrackets ? 'schools use it in soil up to 
       </g>
       <g v-for="tick in [0, 0.25, 0.5, 0.75, 1]" :key="tick">
         <line :x1="left" :x2="x(10)" :y1="y(tick)" :y2="y(tick)" class="grid" />
-        <text :x="left - 6" :y="y(tick) + 4" class="tick-y">{{ tick * 100 }}</text>
+        <text :x="left - 6" :y="y(tick) + 4" class="tick-y">
+          {{ tick * 100 }}{{ tick === 1 ? ' %' : '' }}
+        </text>
       </g>
       <g v-for="tick in [4, 5, 6, 7, 8, 9, 10]" :key="`x${tick}`">
         <text :x="x(tick)" :y="height - 14" class="tick-x">{{ tick }}</text>
       </g>
-      <text :x="x(10) + 5" :y="height - 14" class="small">pH</text>
-      <text :x="2" :y="top - 4" class="small">% kept</text>
+      <text :x="x(10) + 16" :y="height - 14" class="small">pH</text>
       <rect
         v-if="here"
         :x="here.from"

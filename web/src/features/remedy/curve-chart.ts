@@ -1,6 +1,5 @@
 import {
   ligandIds,
-  ligands,
   soilCurves,
   solutionCurves,
   tradeCeilings,
@@ -88,11 +87,45 @@ export const brackets: readonly Bracket[] = tradeCeilings
     return { id: ligandId, name: shortNames[ligandId], from, to, isOpen: from === to }
   })
 
-/** Where a curve is halfway down, for its name; the end of the chart for one that holds. */
-export function nameAt(curve: Curve): { readonly pH: number; readonly share: number } {
-  const below = curve.usual.findIndex((share) => share < 0.5)
-  if (below <= 0) return { pH: 10.6, share: curve.usual.at(-9) ?? 1 }
-  return { pH: curvePHs[below] ?? 4, share: 0.5 }
+/** Shares at which a falling curve may be named, the first choice first. */
+const nameShares = [0.5, 0.66, 0.34, 0.8, 0.2]
+/** A name takes about so much of the pH axis. */
+const nameWidthPH = 0.46
+
+/** A curve's name: beside its fall, or at the end of the chart for one that holds. */
+export interface CurveName {
+  readonly id: Curve['id']
+  readonly pH: number
+  readonly share: number
+  readonly holds: boolean
 }
 
-export const ligandName = (id: LigandId): string => ligands[id].name
+/** pH at which a curve falls through a share; undefined where it does not on the chart. */
+function fallAt({ usual }: Curve, share: number, lastPH: number): number | undefined {
+  const below = usual.findIndex((value) => value < share)
+  const pH = curvePHs[below]
+  return below > 0 && pH !== undefined && pH <= lastPH ? pH : undefined
+}
+
+/** Names of all curves so that none lies on another. */
+export function nameCurves(curves: readonly Curve[], lastPH: number): readonly CurveName[] {
+  const placed: CurveName[] = []
+  const isFree = (pH: number, share: number) =>
+    placed.every(
+      (each) =>
+        each.holds || Math.abs(each.share - share) > 0.1 || Math.abs(each.pH - pH) > nameWidthPH,
+    )
+  for (const curve of curves) {
+    const spots = nameShares.flatMap((share) => {
+      const pH = fallAt(curve, share, lastPH)
+      return pH === undefined ? [] : [{ pH, share }]
+    })
+    const spot = spots.find(({ pH, share }) => isFree(pH, share)) ?? spots[0]
+    placed.push(
+      spot
+        ? { id: curve.id, ...spot, holds: false }
+        : { id: curve.id, pH: lastPH, share: curve.usual.at(-21) ?? 1, holds: true },
+    )
+  }
+  return placed
+}

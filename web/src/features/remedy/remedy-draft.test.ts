@@ -1,9 +1,9 @@
 import { mount } from '@vue/test-utils'
 import type { StandSize } from '@spudder/core/plant'
 import { formatQuantity, inPlaceUnits, valueIn, parseQuantity } from '@spudder/core/quantity'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { computed, defineComponent, nextTick, ref } from 'vue'
-import SourceList from './SourceList.vue'
+import OfferList from './OfferList.vue'
 import { useRemedyDraft } from './use-remedy-draft.ts'
 
 type Grounds = Parameters<typeof useRemedyDraft>[0]
@@ -20,6 +20,8 @@ function draftOf(change: Partial<Grounds> = {}) {
         context: 'turf',
         firstRoute: 'leaf',
         size: lawn,
+        nutrient: computed(() => 'Fe' as const),
+        shelf: computed(() => []),
         pH: computed(() => pH.value),
         presentIronMgPerL: computed(() => undefined),
         system: computed(() => 'us' as const),
@@ -47,11 +49,11 @@ beforeEach(() => localStorage.clear())
 describe('a remedy being put together', () => {
   it('begins with the cheapest source that works by the way offered first, at its usual figures', () => {
     const { remedy } = draftOf()
-    expect(remedy.chosen.value?.source.id).toBe('ferrous-sulfate')
+    expect(remedy.chosen.value?.sourceId).toBe('ferrous-sulfate')
     expect(remedy.draft.value).toMatchObject({
       rate: '2 %',
       carrier: '25 gal/acre',
-      ironPercent: '20',
+      contentPercent: '20',
     })
     const product = inPlaceUnits('mass', remedy.amount.value.value?.productKg ?? 0, 'us')
     // 25 gal/acre × 0.3568 acre × 2 % w/v: 33.77 L × 20 g/L.
@@ -63,8 +65,8 @@ describe('a remedy being put together', () => {
     remedy.draft.value.route = 'soil'
     await nextTick()
     read()
-    expect(remedy.chosen.value?.source.id).toBe('fe-eddha')
-    expect(remedy.draft.value).toMatchObject({ rate: '2 oz/1000 ft2', ironPercent: '6' })
+    expect(remedy.chosen.value?.sourceId).toBe('fe-eddha')
+    expect(remedy.draft.value).toMatchObject({ rate: '2 oz/1000 ft2', contentPercent: '6' })
     expect(remedy.amount.value.value?.productKg).toBeCloseTo(0.8813, 3)
   })
 
@@ -76,11 +78,11 @@ describe('a remedy being put together', () => {
 
   it('keeps every source in the running where no pH is known', async () => {
     const { remedy, pH } = draftOf({ firstRoute: 'soil' })
-    const failing = () => remedy.ranked.value.filter(({ fitness }) => fitness === 'fails').length
+    const failing = () => remedy.offers.value.filter(({ fitness }) => fitness === 'fails').length
     expect(failing()).toBeGreaterThan(1)
     pH.value = undefined
     await nextTick()
-    expect(remedy.ranked.value.every(({ working }) => working.high > 0.5)).toBe(true)
+    expect(remedy.offers.value.every(({ start }) => start.high > 0.5)).toBe(true)
   })
 
   it('keeps figures that were typed over a reload', () => {
@@ -90,8 +92,8 @@ describe('a remedy being put together', () => {
 
   it('says what is wrong with a percentage of iron instead of reckoning with it', () => {
     const { remedy } = draftOf()
-    remedy.draft.value.ironPercent = '600'
-    expect(remedy.ironProblem.value).toMatch(/from 0.1 to 80/)
+    remedy.draft.value.contentPercent = '600'
+    expect(remedy.contentProblem.value).toMatch(/from 0.1 to 80/)
     expect(remedy.amount.value.value).toBeUndefined()
   })
 
@@ -127,25 +129,87 @@ describe('a remedy being put together', () => {
   })
 })
 
-describe('the list of sources', () => {
+describe('a nutrient other than iron', () => {
+  it('has its own sources, rates and amounts', () => {
+    const { remedy } = draftOf({ nutrient: computed(() => 'Mn' as const) })
+    expect(remedy.chosen.value?.name).toBe('Manganese sulfate')
+    expect(remedy.draft.value.contentPercent).toBe('31')
+    // 4 kg/ha over 1444 m².
+    expect(remedy.amount.value.value?.productKg).toBeCloseTo(0.5776, 3)
+    expect(remedy.amount.value.value?.derivation.inputs.map(({ label }) => label)).toContain(
+      'manganese in the product',
+    )
+    expect(remedy.warnings.value).toEqual([])
+  })
+
+  it('gives way to iron and back with the cause it is chosen against', async () => {
+    const nutrient = ref<'Fe' | 'Mn'>('Mn')
+    const { remedy } = draftOf({ nutrient: computed(() => nutrient.value) })
+    nutrient.value = 'Fe'
+    await nextTick()
+    expect(remedy.chosen.value?.sourceId).toBe('ferrous-sulfate')
+    expect(remedy.draft.value.contentPercent).toBe('20')
+  })
+})
+
+describe('the soil water', () => {
+  const dtpa = (remedy: ReturnType<typeof draftOf>['remedy']) =>
+    remedy.offers.value.find(({ id }) => id === 'fe-dtpa')?.start.usual ?? 0
+
+  it('dragged, moves what works', async () => {
+    const { remedy } = draftOf({ firstRoute: 'soil' })
+    const before = dtpa(remedy)
+    remedy.draft.value.soilWater = {
+      ...remedy.draft.value.soilWater,
+      calciumFrom: 'measured',
+      calciumMmolPerL: 0.1,
+    }
+    await nextTick()
+    expect(dtpa(remedy)).toBeGreaterThan(before + 0.1)
+  })
+
+  it('says what would change the order once nothing moves any more', async () => {
+    vi.useFakeTimers()
+    const { remedy } = draftOf({ firstRoute: 'soil' })
+    expect(remedy.changers.value).toEqual([])
+    await vi.advanceTimersByTimeAsync(400)
+    expect(remedy.changers.value.map(({ id }) => id)).toContain('pH-down')
+    vi.useRealTimers()
+  })
+})
+
+describe('the list of what can be chosen', () => {
   it('shows the share of use as a bar, marks the chosen and hands on another', async () => {
     const { remedy } = draftOf({ firstRoute: 'soil' })
-    const list = mount(SourceList, {
-      props: { ranked: remedy.ranked.value, chosenId: 'fe-eddha' },
+    const list = mount(OfferList, {
+      props: { offers: remedy.offers.value, chosenId: 'fe-eddha', system: 'us' },
     })
     const rows = list.findAll('.sources > li')
     expect(rows[0]?.text()).toContain('Fe-EDDHA')
     expect(rows[0]?.classes()).toContain('on')
-    expect(rows[0]?.find('.usual').attributes('style')).toMatch(/left: (99|100)/)
+    expect(rows[0]?.find('.bar').attributes('aria-label')).toMatch(/of use \d+ %, \d+ % to 100 %/)
     expect(rows.at(-1)?.text()).toContain('fails here')
-    expect(rows.at(-1)?.text()).toContain('wasted')
+    expect(rows.at(-1)?.text()).toContain('lost')
     await list.find('input[value=fe-dtpa]').trigger('change')
     expect(list.emitted('choose')).toEqual([['fe-dtpa']])
   })
 
   it('does not offer what no rate is known for', () => {
     const { remedy } = draftOf()
-    const list = mount(SourceList, { props: { ranked: remedy.ranked.value, chosenId: undefined } })
+    const list = mount(OfferList, {
+      props: { offers: remedy.offers.value, chosenId: undefined, system: 'us' },
+    })
     expect(list.find('input[value=fe-eddha]').attributes('disabled')).toBeDefined()
+  })
+
+  it('shows six at first, the chosen one always, and folds what fails', () => {
+    const { remedy } = draftOf()
+    const list = mount(OfferList, {
+      props: { offers: remedy.offers.value, chosenId: 'fe-dtpa', system: 'metric' },
+    })
+    expect(list.findAll('[data-group=main] > li')).toHaveLength(7)
+    expect(list.find('[data-group=main]').text()).toContain('Fe-DTPA')
+    expect(list.text()).toContain('2 that fail here')
+    expect(list.text()).toContain('€')
   })
 })

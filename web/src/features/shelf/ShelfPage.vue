@@ -129,6 +129,16 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
         Nothing here yet. Type or paste the label of what stands in the shed, beside or from a file.
       </p>
       <ShelfFile v-if="place" :place-id="place.id" :products="shownProducts" />
+      <div class="read-at">
+        <h2>What the iron of {{ draft.name === '' ? 'the label beside' : draft.name }} can be</h2>
+        <TextField
+          v-model="pHText"
+          label="read at pH"
+          inputmode="decimal"
+          :message="pH ? undefined : 'Give a pH from 3 to 10.5.'"
+        />
+        <LabelBounds v-if="pH" :draft="draft.label" :p-h="pH" :routes="['leaf', 'soil']" />
+      </div>
       <details v-if="retired.length > 0">
         <summary>{{ retired.length }} taken off</summary>
         <ul class="retired">
@@ -206,16 +216,6 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
           {{ draft.editing === '' ? 'Put it on the shelf' : 'Store the change' }}
         </Button>
         <Button @click="form.forget">{{ draft.editing === '' ? 'Clear' : 'Leave it' }}</Button>
-      </div>
-      <div class="read-at">
-        <h2>What its iron can be</h2>
-        <TextField
-          v-model="pHText"
-          label="read at pH"
-          inputmode="decimal"
-          :message="pH ? undefined : 'Give a pH from 3 to 10.5.'"
-        />
-        <LabelBounds v-if="pH" :draft="draft.label" :p-h="pH" :routes="['leaf', 'soil']" />
       </div>
     </form>
   </div>
@@ -302,6 +302,13 @@ tbody th {
 .bar {
   display: flex;
   gap: 10px;
+}
+.read-at {
+  border-top: 1px solid var(--line);
+  padding-top: 12px;
+}
+.read-at :deep(.field) {
+  max-width: 150px;
 }
 .done {
   font-weight: 600;

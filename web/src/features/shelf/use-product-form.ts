@@ -30,7 +30,7 @@ function labelMaximumOf(text: string): { value: number; unit: string } | undefin
 
 /** A stored product as it was typed. */
 function draftOf(product: ProductDto, system: UnitSystem): ProductDraft {
-  const mass = (kg: number | null) => (kg === null ? '' : amountWords('mass', kg, system, 5))
+  const mass = (kg: number | null) => (kg === null ? '' : amountWords('mass', kg, system, 4))
   const { id, name, sourceId, label, lot, stain, organic, hazards, note, labelMaximum } = product
   return {
     ...freshProduct(),

@@ -38,7 +38,7 @@ function chosen(event: Event): void {
   align-items: center;
   justify-self: start;
   cursor: pointer;
-  font-size: 0.88rem;
+  font-size: 0.9375rem;
   background: var(--sheet);
 }
 .add:focus-within {

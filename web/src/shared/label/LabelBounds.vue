@@ -70,11 +70,6 @@ const sentences = computed(() => {
       said.push(`It cannot all be ${row.name}: at most ${percent(row.mostShare)} of the iron.`)
     }
   }
-  if (named.length > 1) {
-    said.push(
-      'The label states one total and not the split: any point between the bounds is honest by it.',
-    )
-  }
   return said
 })
 const shareWords = ({ low, high }: LabelShare): string =>
@@ -143,6 +138,10 @@ const working = computed(() => {
         The label names no source, so it may be any. What it is derived from stands in small print.
       </p>
       <p class="faint-note">
+        <template v-if="rows.length > 1">
+          The label states a total and not the split: any point between the bounds would be true to
+          it.
+        </template>
         The other nutrients take at least {{ formatNumber(bounds.othersLeastG, 3) }} of 100 g. “If
         pure” takes compounds richer than is sold.
       </p>

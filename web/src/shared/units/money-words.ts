@@ -2,12 +2,11 @@ import { formatNumber, type UnitSystem } from '@spudder/core/quantity'
 
 const sign: Readonly<Record<UnitSystem, string>> = { us: '$', metric: '€' }
 
-/** Money of the place, rounded as people say it: "$6.61", "$74", "$1,040". */
+/** Money of the place, rounded as people say it: "$6.61", "$22", "$1,040". */
 export function money(value: number, system: UnitSystem): string {
   if (value > 0 && value < 0.01) return `under ${sign[system]}0.01`
-  const figure =
-    value < 10 ? value.toFixed(value < 1 || value % 1 !== 0 ? 2 : 0) : formatNumber(value, 3)
-  return `${sign[system]}${figure}`
+  if (value < 10) return `${sign[system]}${value % 1 === 0 ? value : value.toFixed(2)}`
+  return `${sign[system]}${formatNumber(value < 1000 ? Math.round(value) : value, 3)}`
 }
 
 /** "$56-140"; one figure where both print alike. */
