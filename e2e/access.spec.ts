@@ -16,6 +16,7 @@ const screens = [
   ['Bowling green', 'bench'],
   ['Lettuce raft loop', 'bench'],
   ['Gardenia house', 'remedy'],
+  ['South vineyard block', 'remedy'],
   ['Lettuce raft loop', 'jobs'],
   ['South vineyard block', 'watch'],
 ] as const
@@ -49,6 +50,11 @@ for (const scheme of ['light', 'dark'] as const) {
       await check('new stand')
       await page.goto('/places/new')
       await check('new place')
+      for (const path of ['/shelf', '/reference', '/reference/constants', '/reference/losses']) {
+        await page.goto(path)
+        await expect(page.locator('table').first()).toBeVisible()
+        await check(path)
+      }
       for (const [stand, step] of screens) {
         await openStand(page, stand)
         const [standUrl = ''] = /.*\/stands\/[^/]+/.exec(page.url()) ?? []

@@ -130,3 +130,53 @@ export async function firstLoadKb(browser: Browser, url: string): Promise<number
   await page.close()
   return total / 1000
 }
+
+export interface Drag {
+  readonly dragMs: number
+  readonly frameMs: number
+}
+
+/** Opens a case on the first stand, and drags the calcium of its soil: until the curves have moved. */
+export async function dragMs(browser: Browser, url: string, placeId: string): Promise<Drag> {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.addInitScript({ content: 'globalThis.__name ??= (named) => named' })
+  await showPlace(page, placeId)
+  await page.goto(url)
+  await page.getByRole('link', { name: 'Stand 1', exact: true }).click()
+  const [, standId = ''] = /stands\/([^/]+)/.exec(page.url()) ?? []
+  const look = {
+    id: crypto.randomUUID(),
+    lookedOn: new Date().toISOString().slice(0, 10),
+    findings: { tier: 'youngest-only', pattern: 'fine-green-veins', severity: '3' },
+    paint: {},
+  }
+  const answer = await page.request.post(`${url}/api/stands/${standId}/looks`, { data: look })
+  if (!answer.ok()) throw new Error(`no look was stored: ${await answer.text()}`)
+  await page.goto(`${url}/stands/${standId}/remedy`)
+  await page.getByText('into the soil', { exact: true }).click()
+  await page.getByRole('slider', { name: /^Calcium/ }).waitFor()
+  await page.waitForTimeout(800)
+  const frames = await frameTimes(page, 0)
+  const times = await page.evaluate(async () => {
+    const frame = () => new Promise((resolve) => requestAnimationFrame(resolve))
+    const slider = document.querySelector<HTMLInputElement>('.soil-water input[type=range]')
+    const drawn = () =>
+      [...document.querySelectorAll('.curve')].map((path) => path.getAttribute('d')).join()
+    const all: number[] = []
+    for (let step = 0; slider && step < 40; step += 1) {
+      await frame()
+      const before = drawn()
+      const start = performance.now()
+      slider.value = String(-1.2 + step * 0.06)
+      slider.dispatchEvent(new Event('input', { bubbles: true }))
+      for (let waited = 0; waited < 30; waited += 1) {
+        await frame()
+        if (drawn() !== before) break
+      }
+      all.push(performance.now() - start)
+    }
+    return all
+  })
+  await page.close()
+  return { dragMs: median(times), frameMs: median(frames) }
+}

@@ -1,8 +1,8 @@
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { startAppServer } from './app-server.ts'
-import { baselineMs, laboratoryFileMs, nextChecksMs, verdictMs } from './bench-core.ts'
-import { drawEstate, firstLoadKb, openBrowser, strokeMs } from './bench-drawing.ts'
+import { baselineMs, curveSetMs, laboratoryFileMs, nextChecksMs, verdictMs } from './bench-core.ts'
+import { dragMs, drawEstate, firstLoadKb, openBrowser, strokeMs } from './bench-drawing.ts'
 import { fillPlaces, queryMs } from './bench-estate.ts'
 import { buildWeb } from './build-web.ts'
 import { startMariaDb } from './mariadb.ts'
@@ -29,6 +29,10 @@ const { whole, parserAlone } = laboratoryFileMs()
 say(
   `laboratory file of 5,000 rows with ten results each: ${figure(whole)} ms, ${figure(whole / parserAlone)} × the CSV parser alone`,
 )
+const set = curveSetMs()
+say(
+  `curves of eight sources, 141 pH, three cases of zinc and copper: ${figure(set.curves)} ms, ${figure(set.rootFinder / set.curves)} × faster than a general root finder on the same systems, ${figure(set.rootFinder)} ms (aims: 10 ms, 20 ×)`,
+)
 
 const folder = join(root, '.data', 'bench')
 rmSync(folder, { recursive: true, force: true })
@@ -44,6 +48,10 @@ try {
     const stroke = await strokeMs(browser, server.url, places.get(sizes[0]) ?? '')
     say(
       `a stroke of the brush until the bars are drawn anew: ${figure(stroke.toBarsMs)} ms, ${figure(stroke.toBarsMs / stroke.frameMs)} × an idle frame (aim: at most 2); until the checks follow ${figure(stroke.toChecksMs)} ms`,
+    )
+    const drag = await dragMs(browser, server.url, places.get(sizes[0]) ?? '')
+    say(
+      `calcium dragged until curves and order are drawn anew: ${figure(drag.dragMs)} ms, ${figure(drag.dragMs / drag.frameMs)} × an idle frame (aim: at most 2)`,
     )
     const perStand: number[] = []
     for (const [size, placeId] of places) {

@@ -1,12 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
+  competitors,
   dissolvedShare,
   ironInSolution,
   ligandIds,
   metalIds,
   soilCurves,
   carriedShares,
+  soilSystem,
   solutionSystem,
   solveEquilibrium,
 } from './index.ts'
@@ -136,6 +138,22 @@ describe('the shortcuts agree with the general solver', () => {
       }
     },
   )
+
+  it.each(ligandIds)('%s in soil, to the last digit that counts', (id) => {
+    for (const competition of competitors) {
+      for (let pH = 4; pH <= 10; pH += 0.5) {
+        const whole = solveEquilibrium(soilSystem(id, { pH, competition, ligandM: 1e-3 }))
+        if (!whole.converged) throw new Error(whole.reason)
+        const withIron = Object.entries(whole.concentrations).reduce(
+          (sum, [name, amount]) =>
+            sum + (name.includes('Fe') ? amount * (name.startsWith('(') ? 2 : 1) : 0),
+          0,
+        )
+        const share = carriedShares(id, { pH, competition, ligandM: 1e-3 }).Fe
+        expect(Math.abs(withIron / 1e-3 - share)).toBeLessThan(1e-9)
+      }
+    }
+  })
 
   it('leaves bare iron in a feed solution to fall out', () => {
     expect(dissolvedShare('none', 3, { ...feed, ironMmolPerL: 1e-4 })).toBe(1)

@@ -1,5 +1,5 @@
 import { metalCharge, metalIds, type Ligand, type MetalId } from './data/ligands.ts'
-import { betweenActivities, chargeOf, type Makeup } from './davies.ts'
+import { betweenActivities, chargeOf, logActivityCoefficient, type Makeup } from './davies.ts'
 
 /** A complex of a ligand, formed from free ligand, metal and protons. */
 export interface LigandSpecies {
@@ -76,3 +76,13 @@ export const speciesOfLigand = (ligand: Ligand): readonly LigandSpecies[] => [
   ...protonated(ligand),
   ...metalIds.flatMap((metal) => withMetal(ligand, metal)),
 ]
+
+/** log K of forming a complex between concentrations of ligand and complex; metal and proton stay activities. */
+export const logKInWater = (
+  species: LigandSpecies,
+  ligandCharge: number,
+  ionicStrengthM: number,
+): number =>
+  species.logBeta -
+  logActivityCoefficient(species.charge, ionicStrengthM) +
+  species.ligands * logActivityCoefficient(ligandCharge, ionicStrengthM)

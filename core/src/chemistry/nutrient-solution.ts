@@ -4,7 +4,7 @@ import { ironHydrolysis, ironSolids, soilIonicStrength } from './data/soil-solid
 import { logActivityCoefficient } from './davies.ts'
 import type { EquilibriumInput, EquilibriumSpecies } from './equilibrium-input.ts'
 import { solveEquilibrium, type Equilibrium } from './equilibrium.ts'
-import { speciesOfLigand } from './ligand-species.ts'
+import { logKInWater, speciesOfLigand } from './ligand-species.ts'
 
 /** A nutrient solution or tank: finite metals and ligands, pH kept by the grower. */
 export interface NutrientSolution {
@@ -32,9 +32,7 @@ function speciesIn(solution: NutrientSolution, present: readonly MetalId[]): Equ
       .map((each): EquilibriumSpecies => ({
         name: `${id} ${each.name}`,
         logK:
-          each.logBeta -
-          coefficient(each.charge) +
-          each.ligands * coefficient(ligand.charge) +
+          logKInWater(each, ligand.charge, strength) +
           (each.metal ? each.metals * coefficient(metalCharge[each.metal]) : 0),
         of: {
           [id]: each.ligands,

@@ -21,7 +21,7 @@ const { place } = usePlace()
     </nav>
     <div class="tools">
       <button type="button" class="quiet" @click="palette.open()">Go to … <kbd>/</kbd></button>
-      <button type="button" class="quiet" @click="theme.toggle()">
+      <button type="button" class="quiet theme" @click="theme.toggle()">
         {{ theme.isDark ? 'Light' : 'Dark' }}
       </button>
     </div>
@@ -95,9 +95,14 @@ kbd {
     padding: 8px 10px;
     gap: 10px;
   }
+  /* Light and dark are in the list behind "Go to" as well. */
   .place,
+  .theme,
   kbd {
     display: none;
+  }
+  nav a {
+    padding: 8px 7px;
   }
 }
 </style>

@@ -1,5 +1,5 @@
 import type { LigandId } from '../../chemistry/index.ts'
-import type { Figure, FigureRange, Sourced } from '../../reference/index.ts'
+import type { FigureRange, Sourced } from '../../reference/index.ts'
 
 /** What holds the iron: an open salt, a chelate, a loose complex of nature, or a slow solid. */
 export type SourceKind = 'salt' | 'chelate' | 'complex' | 'slow'

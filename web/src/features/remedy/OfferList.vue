@@ -159,6 +159,7 @@ label {
   border: 1px solid var(--strong-line);
   border-radius: 999px;
   padding: 0 7px;
+  white-space: nowrap;
 }
 .fitness {
   margin-left: auto;

@@ -86,7 +86,7 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
               <th scope="col">Product</th>
               <th scope="col" class="figure">iron</th>
               <th scope="col" class="figure">a kg of its iron</th>
-              <th scope="col" class="figure">pack</th>
+              <th scope="col" class="figure pack">pack</th>
               <th scope="col" class="figure">stock</th>
               <th scope="col"><span class="visually-hidden">Change</span></th>
             </tr>
@@ -102,7 +102,7 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
               </th>
               <td class="figure">{{ formatNumber(ironOf(each)) }} %</td>
               <td class="figure strong">{{ pricePerKgIron(each) }}</td>
-              <td class="figure">
+              <td class="figure pack">
                 {{ mass(each.packKg)
                 }}<template v-if="each.packPrice !== null"
                   >, {{ money(each.packPrice, system) }}</template
@@ -324,6 +324,14 @@ summary {
   }
 }
 @media (width < 700px) {
+  .pack {
+    display: none;
+  }
+  .acts button {
+    display: block;
+    margin-left: auto;
+    min-height: 38px;
+  }
   .cells {
     grid-template-columns: repeat(2, minmax(0, 1fr));
   }

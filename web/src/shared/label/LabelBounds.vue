@@ -51,6 +51,8 @@ const saltShare = computed(() =>
     .filter(({ sourceId }) => /salt|slow/.test(findIronSource(sourceId).kind))
     .reduce((sum, { leastShare }) => sum + leastShare, 0),
 )
+/** Bounds to a tenth, as they are reckoned: "29.9 %". */
+const exact = (share: number): string => `${formatNumber(share * 100, 3)} %`
 /** What the bounds come to, said first. */
 const sentences = computed(() => {
   if (!label.value || !bounds.value?.possible) return []
@@ -58,7 +60,7 @@ const sentences = computed(() => {
   const named = rows.value.filter(({ sourceId }) => label.value?.sourceIds.includes(sourceId))
   if (saltShare.value > 0.5) {
     said.push(
-      `Mostly salt: at least ${percent(saltShare.value)} of the iron is not chelated, whatever the front of the bag says.`,
+      `Mostly salt: at least ${exact(saltShare.value)} of the iron is not chelated, whatever the front of the bag says.`,
     )
   }
   for (const row of named) {
@@ -67,7 +69,7 @@ const sentences = computed(() => {
       row.mostShare < 0.995 &&
       findIronSource(row.sourceId).kind === 'chelate'
     ) {
-      said.push(`It cannot all be ${row.name}: at most ${percent(row.mostShare)} of the iron.`)
+      said.push(`It cannot all be ${row.name}: at most ${exact(row.mostShare)} of the iron.`)
     }
   }
   return said
@@ -123,12 +125,12 @@ const working = computed(() => {
                   }"
                 />
               </span>
-              {{ percent(row.leastShare) }} to {{ percent(row.mostShare) }}
+              {{ exact(row.leastShare) }} to {{ exact(row.mostShare) }}
             </td>
             <td>{{ formatNumber(row.least, 3) }}-{{ formatNumber(row.most, 3) }} g</td>
             <td>
               <template v-if="row.pure"
-                >{{ percent(row.pure.leastShare) }} to {{ percent(row.pure.mostShare) }}</template
+                >{{ exact(row.pure.leastShare) }} to {{ exact(row.pure.mostShare) }}</template
               >
             </td>
           </tr>

@@ -1,0 +1,56 @@
+import { PiniaColada } from '@pinia/colada'
+import { flushPromises, mount } from '@vue/test-utils'
+import { createPinia } from 'pinia'
+import { describe, expect, it, vi } from 'vitest'
+import { disagreements } from '@spudder/core/reference'
+import { losses } from '@spudder/core/persistence'
+import ReferencePage from './ReferencePage.vue'
+
+async function open(chapter?: string) {
+  vi.stubGlobal('fetch', () => Promise.resolve(Response.json([])))
+  const page = mount(ReferencePage, {
+    props: chapter === undefined ? {} : { chapter },
+    global: {
+      plugins: [createPinia(), [PiniaColada, {}]],
+      stubs: { RouterLink: { template: '<a><slot /></a>' } },
+    },
+  })
+  await flushPromises()
+  return page
+}
+
+describe('the reference', () => {
+  it('begins with the sources, each with where its figures are from', async () => {
+    const rows = (await open()).findAll('tbody tr')
+    expect(rows.length).toBe(21)
+    expect(rows[0]?.text()).toMatch(/Ferrous sulfate, spray grade19-20\.1 %.*\(derived\)/)
+    for (const row of rows) expect(row.find('.from').text().length).toBeGreaterThan(8)
+  })
+
+  it('prints every constant of a ligand with how sure it is', async () => {
+    const page = await open('constants')
+    expect(page.text()).toContain('Fe + L = FeL25.1± 0.1')
+    await page.find('input[value=dtpa]').setValue(true)
+    expect(page.text()).toContain('Fe + L = FeL28± 0.3')
+    expect(page.text()).toContain('iron hydroxide of soil: Fe(OH)3 + 3 H = Fe + 3 H2O2.7')
+  })
+
+  it('says where reckoning and trade differ, and why', async () => {
+    const text = (await open('ceilings')).text()
+    expect(text).toMatch(/HEDTA.*differ: the reckoning is\s+lower/)
+    expect(text).toMatch(/Citrate.*never in soil.*microbes/)
+    expect(text).toContain('No constant is tuned')
+  })
+
+  it('lists losses and schools whole', async () => {
+    const lasting = await open('losses')
+    expect(lasting.find('tbody').findAll('tr')).toHaveLength(losses.length)
+    const schools = await open('schools')
+    expect(schools.find('tbody').findAll('tr')).toHaveLength(disagreements.length)
+    expect(schools.text()).toContain('published critical level')
+  })
+
+  it('opens at the sources under an unknown name', async () => {
+    expect((await open('recipes')).find('h2').text()).toBe('Forms of iron')
+  })
+})

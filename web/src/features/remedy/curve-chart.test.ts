@@ -1,0 +1,137 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import ChoiceCharts from './ChoiceCharts.vue'
+import StabilityChart from './StabilityChart.vue'
+import SoilWater from './SoilWater.vue'
+import { brackets, curvePHs, curvesInSoil, curvesInSolution, nameCurves } from './curve-chart.ts'
+import { offersFor, type OfferGrounds } from './offers.ts'
+import { soilOf, usualSoilWater } from './soil-water.ts'
+
+const curves = curvesInSoil(soilOf(usualSoilWater), 1e-4)
+const grounds: OfferGrounds = {
+  nutrient: 'Fe',
+  context: 'turf',
+  route: 'soil',
+  aimId: 'season',
+  ground: { pH: 7.8, doubt: 0.2, soil: soilOf(usualSoilWater) },
+  size: { kind: 'area', areaM2: 100 },
+  shelf: [],
+}
+
+describe('the curves of the chart', () => {
+  it('are eight, over 141 pH values, with the line inside its band', () => {
+    expect(curves).toHaveLength(8)
+    expect(curvePHs).toHaveLength(141)
+    for (const { low, usual, high } of curves) {
+      usual.forEach((share, index) => {
+        expect(low[index]).toBeLessThanOrEqual(share + 1e-9)
+        expect(share).toBeLessThanOrEqual((high[index] ?? 0) + 1e-9)
+      })
+    }
+    expect(curvesInSolution()).toHaveLength(7)
+  })
+
+  it('have names that do not lie on one another', () => {
+    const names = nameCurves(curves, 10).filter(({ holds }) => !holds)
+    names.forEach((one, index) => {
+      for (const other of names.slice(index + 1)) {
+        const isApart =
+          Math.abs(one.pH - other.pH) > 0.46 || Math.abs(one.share - other.share) > 0.1
+        expect([one.id, other.id, isApart]).toEqual([one.id, other.id, true])
+      }
+    })
+    expect(
+      nameCurves(curves, 10)
+        .filter(({ holds }) => holds)
+        .map(({ id }) => id),
+    ).toEqual(['eddha', 'hbed'])
+  })
+
+  it('carry the ceilings of the schools as brackets', () => {
+    const of = (id: string) => brackets.find((each) => each.id === id)
+    expect(of('edta')).toMatchObject({ from: 6, to: 7, isOpen: false })
+    expect(of('eddha')).toMatchObject({ from: 9, isOpen: true })
+    expect(of('citrate')).toBeUndefined()
+  })
+})
+
+describe('the chart', () => {
+  it('says in words what it shows at the pH of the stand, which stands across it', () => {
+    const chart = mount(StabilityChart, {
+      props: { curves, pH: { pH: 7.8, doubt: 0.2 }, chosenId: 'eddha', hasBrackets: true },
+    })
+    const words = chart.find('svg').attributes('aria-label') ?? ''
+    expect(words).toMatch(/At pH 7\.8: .*EDTA (under|<)? ?\d/)
+    expect(words).toContain('EDDHA 100 %')
+    expect(chart.find('.here-name').text()).toBe('pH 7.8 here')
+    expect(chart.find('.doubt').exists()).toBe(true)
+    expect(chart.find('.band').exists()).toBe(true)
+    expect(chart.findAll('.curve')).toHaveLength(8)
+  })
+
+  it('without a pH shows the curves alone', () => {
+    const chart = mount(StabilityChart, {
+      props: { curves, pH: undefined, chosenId: undefined, hasBrackets: false },
+    })
+    expect(chart.find('.here').exists()).toBe(false)
+    expect(chart.find('.bracket').exists()).toBe(false)
+  })
+})
+
+describe('the sliders of the soil water', () => {
+  it('set calcium by hand, by the salts of a lime soil, and the chelate', async () => {
+    const sliders = mount(SoilWater, { props: { modelValue: usualSoilWater, pH: 7.8 } })
+    const [calcium, salts, chelate] = sliders.findAll('input[type=range]')
+    expect(sliders.text()).not.toContain('Back to this soil')
+    await calcium?.setValue('-1')
+    await salts?.setValue('10')
+    await chelate?.setValue('-3')
+    expect(sliders.emitted('update:modelValue')?.map(([value]) => value)).toEqual([
+      { ...usualSoilWater, calciumFrom: 'measured', calciumMmolPerL: 0.1 },
+      { ...usualSoilWater, calciumMmolPerL: 0.1, otherAnionsMeqPerL: 10 },
+      { ...usualSoilWater, calciumMmolPerL: 0.1, otherAnionsMeqPerL: 10, logLigandM: -3 },
+    ])
+  })
+
+  it('go back to the soil of the stand', async () => {
+    const moved = { ...usualSoilWater, calciumFrom: 'sodic' as const }
+    const sliders = mount(SoilWater, { props: { modelValue: moved, pH: 8.6 } })
+    await sliders.find('.back').trigger('click')
+    expect(sliders.emitted('update:modelValue')?.[0]).toEqual([usualSoilWater])
+  })
+})
+
+describe('the charts beside the choice', () => {
+  const chartsFor = (change: Partial<OfferGrounds>, index = 0) => {
+    const all = { ...grounds, ...change }
+    const offer = offersFor(all)[index]
+    if (!offer) throw new Error('nothing offered')
+    return mount(ChoiceCharts, {
+      props: {
+        modelValue: usualSoilWater,
+        route: all.route,
+        ground: all.ground,
+        pH: all.ground,
+        offer,
+        aimId: all.aimId,
+      },
+    })
+  }
+
+  it('show what is left over the days, and when it is due again', () => {
+    const course = chartsFor({ route: 'leaf', aimId: 'season' }).find('svg')
+    expect(course.attributes('aria-label')).toMatch(
+      /Iron of Ferrous sulfate, spray grade at work: 90 % on the day, \d+ % after 42 days/,
+    )
+    expect(course.text()).toContain('again')
+  })
+
+  it('open to how, and to where reckoning and trade differ', async () => {
+    const charts = chartsFor({})
+    const details = charts.find('details')
+    ;(details.element as HTMLDetailsElement).open = true
+    await details.trigger('toggle')
+    expect(charts.text()).toContain('none fitted')
+    expect(charts.text()).toMatch(/Differs\. HEDTA/)
+  })
+})
