@@ -143,6 +143,7 @@ export async function dragMs(browser: Browser, url: string, placeId: string): Pr
   await showPlace(page, placeId)
   await page.goto(url)
   await page.getByRole('link', { name: 'Stand 1', exact: true }).click()
+  await page.waitForURL(/stands/)
   const [, standId = ''] = /stands\/([^/]+)/.exec(page.url()) ?? []
   const look = {
     id: crypto.randomUUID(),

@@ -13,6 +13,8 @@ interface Picture {
   /** The stand whose page is shown; none for the estate. */
   readonly stand?: string
   readonly path: string
+  /** A button that is pressed before the picture is taken. */
+  readonly click?: string
   readonly isPhone?: boolean
   readonly isDark?: boolean
 }
@@ -33,6 +35,8 @@ const pictures: readonly Picture[] = [
   { name: 'watch', stand: 'Pin oak avenue', path: '/watch' },
   { name: 'watch-dark', stand: 'Events lawn', path: '/watch', isDark: true },
   { name: 'new-stand', path: '/stands/new' },
+  { name: 'shelf', path: '/shelf', click: 'Change Green-up blend 5-0-0, 10 lb pail' },
+  { name: 'reference', path: '/reference/ceilings' },
 ]
 
 async function take(browser: Browser, url: string, picture: Picture): Promise<void> {
@@ -49,6 +53,7 @@ async function take(browser: Browser, url: string, picture: Picture): Promise<vo
     address = `${url}${(await link.getAttribute('href')) ?? ''}${path}`
   }
   await page.goto(address, { waitUntil: 'networkidle' })
+  if (picture.click) await page.getByRole('button', { name: picture.click }).click()
   await page.evaluate(() => document.fonts.ready.then(() => undefined))
   await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) })
   await page.close()

@@ -1,8 +1,8 @@
 import { requireInRange } from '../error/index.ts'
 import { ligandIds, metalIds, type LigandId, type MetalId } from './data/ligands.ts'
 import { usualLigand } from './data/soil-solids.ts'
-import { coefficientsOf, sumAt } from './ligand-coefficients.ts'
-import { soilMetals, type MetalActivities, type SoilConditions } from './soil-metals.ts'
+import { coefficientsOf, ligandTerms, productsAt, sumAt, sumTerms } from './ligand-coefficients.ts'
+import { soilMetals, type SoilConditions } from './soil-metals.ts'
 
 /** Bounds of the ligand in water [M]: a trace to a stock solution. */
 const ligandRange = { min: 1e-9, max: 0.1, unit: 'M' } as const
@@ -66,11 +66,6 @@ export interface CurveInput extends SoilConditions {
   readonly ligandM?: number
 }
 
-/** Activities as plain numbers in the order of the metals, for the inner loop. */
-function activityRow(activities: MetalActivities): Float64Array {
-  return Float64Array.from(metalIds, (metal) => 10 ** activities[metal])
-}
-
 /**
  * The curves of every ligand at once; same result as {@link carriedShares} point by point, with
  * what the ligands share worked out once.
@@ -79,30 +74,25 @@ function activityRow(activities: MetalActivities): Float64Array {
 export function soilCurves({ pHs, ligandM, ...conditions }: CurveInput): SoilCurves {
   const total = requireInRange('ligandM', ligandM ?? usualLigand.value, ligandRange)
   const rows = ligandIds.map((id) => ({
-    coefficients: coefficientsOf(id),
-    byMetal: metalIds.map((metal) => coefficientsOf(id).byMetal[metal]),
+    ...ligandTerms(coefficientsOf(id)),
     values: new Float64Array(pHs.length),
   }))
-  pHs.forEach((pH, at) => {
-    const activities = activityRow(soilMetals(pH, conditions))
+  const activities = new Float64Array(metalIds.length)
+  for (let at = 0; at < pHs.length; at += 1) {
+    const pH = pHs[at] ?? 0
+    const logs = soilMetals(pH, conditions)
+    for (let metal = 0; metal < activities.length; metal += 1) {
+      activities[metal] = 10 ** logs[metalIds[metal] ?? 'Fe']
+    }
     const iron = activities[0] ?? 0
-    const proton = 10 ** -pH
-    for (const { coefficients, byMetal, values } of rows) {
-      let monomers = sumAt(coefficients.free, proton)
-      let withIron = 0
-      for (let metal = 0; metal < byMetal.length; metal += 1) {
-        const activity = activities[metal] ?? 0
-        const ofMetal = byMetal[metal]
-        if (activity === 0 || !ofMetal) continue
-        const sum = activity * sumAt(ofMetal, proton)
-        monomers += sum
-        if (metal === 0) withIron = sum
-      }
-      const dimers = iron * iron * sumAt(coefficients.dimer, proton)
-      const free = freeLigand(monomers, dimers, total)
+    const products = productsAt(activities, 10 ** -pH)
+    for (const { iron: ironTerms, rest, dimer, values } of rows) {
+      const withIron = sumTerms(ironTerms, products)
+      const dimers = iron * iron * sumTerms(dimer, products)
+      const free = freeLigand(withIron + sumTerms(rest, products), dimers, total)
       values[at] = (free * (withIron + 2 * dimers * free)) / total
     }
-  })
+  }
   const shares = Object.fromEntries(
     ligandIds.map((id, index) => [id, rows[index]?.values ?? new Float64Array(0)]),
   ) as Record<LigandId, Float64Array>

@@ -2,7 +2,7 @@ import { requireInRange } from '../error/index.ts'
 import { daviesA, measuredIonicStrength } from './data/soil-solids.ts'
 
 /** The Davies equation is sound up to here; beyond it a figure would be a guess. */
-export const highestIonicStrengthM = 0.1
+const highestIonicStrengthM = 0.1
 
 /**
  * Decimal logarithm of an activity coefficient.

@@ -77,3 +77,81 @@ export function sumAt({ lowest, values }: ProtonSeries, proton: number): number 
   }
   return lowest === 0 ? sum : sum * proton ** lowest
 }
+
+/** Fewest and most protons that any sum counts. */
+const [fewestProtons, mostProtons] = [-2, 6]
+const powerCount = mostProtons - fewestProtons + 1
+/** Nothing, and each metal, in the order of the terms. */
+const slots = [undefined, ...metalIds] as const
+
+/**
+ * Every product of a metal activity (or one) and a power of the proton activity that a complex can
+ * ask for, in one row: worked out once for a pH, used by all ligands.
+ */
+export function productsAt(activities: ArrayLike<number>, proton: number): Float64Array {
+  const products = new Float64Array(slots.length * powerCount)
+  let power = proton ** fewestProtons
+  for (let p = 0; p < powerCount; p += 1) {
+    products[p] = power
+    for (let metal = 0; metal < metalIds.length; metal += 1) {
+      products[(metal + 1) * powerCount + p] = power * (activities[metal] ?? 0)
+    }
+    power *= proton
+  }
+  return products
+}
+
+/** Terms of a sum over complexes: which product each asks for, and its coefficient. */
+interface Terms {
+  readonly at: Int32Array
+  readonly coefficients: Float64Array
+}
+
+function termsOf(parts: readonly (readonly [MetalId | undefined, ProtonSeries])[]): Terms {
+  const all = parts.flatMap(([metal, { lowest, values }]) =>
+    [...values].flatMap((value, index) =>
+      value === 0
+        ? []
+        : [[slots.indexOf(metal) * powerCount + lowest + index - fewestProtons, value] as const],
+    ),
+  )
+  return {
+    at: Int32Array.from(all, ([at]) => at),
+    coefficients: Float64Array.from(all, ([, value]) => value),
+  }
+}
+
+/** A ligand's sums as terms over the products of a pH: with iron, and with anything else or nothing. */
+interface LigandTerms {
+  readonly iron: Terms
+  readonly rest: Terms
+  readonly dimer: Terms
+}
+
+function layOut({ free, byMetal, dimer }: LigandCoefficients): LigandTerms {
+  const others = metalIds.filter((metal) => metal !== 'Fe')
+  return {
+    iron: termsOf([['Fe', byMetal.Fe]]),
+    rest: termsOf([[undefined, free], ...others.map((metal) => [metal, byMetal[metal]] as const)]),
+    dimer: termsOf([[undefined, dimer]]),
+  }
+}
+
+const laidOut = new WeakMap<LigandCoefficients, LigandTerms>()
+
+/** The terms of a ligand; laid out once. */
+export function ligandTerms(coefficients: LigandCoefficients): LigandTerms {
+  const known = laidOut.get(coefficients)
+  if (known) return known
+  const terms = layOut(coefficients)
+  laidOut.set(coefficients, terms)
+  return terms
+}
+
+export function sumTerms({ at, coefficients }: Terms, products: Float64Array): number {
+  let sum = 0
+  for (let index = 0; index < at.length; index += 1) {
+    sum += (coefficients[index] ?? 0) * (products[at[index] ?? 0] ?? 0)
+  }
+  return sum
+}

@@ -242,8 +242,7 @@ describe('every ranking', () => {
           expect(cost).toBeGreaterThanOrEqual((costs[index] ?? 0) * (1 - 1e-9))
         })
         for (const each of ranked) {
-          // Rounding of the equilibria apart.
-          expect(each.start.low).toBeLessThanOrEqual(each.start.high + 1e-6)
+          expect(each.start.low).toBeLessThanOrEqual(each.start.high)
           expect(each.reasons.length).toBeGreaterThan(2)
           const cost = each.costPerWorkingKg
           if (cost) expect(cost.low).toBeLessThanOrEqual(cost.high * (1 + 1e-6))

@@ -1,5 +1,6 @@
 import { formatNumber } from '../quantity/index.ts'
-import { rankCandidates, type ChoiceInput, type RankedCandidate } from './rank-candidates.ts'
+import { rankCandidates } from './rank-candidates.ts'
+import type { ChoiceInput, RankedCandidate } from './ranked-candidate.ts'
 
 /** Something that would put another candidate first. */
 export interface OrderChanger {

@@ -9,7 +9,7 @@ import {
   type OtherSource,
   type OtherSourceId,
 } from '../source/index.ts'
-import type { Fitness } from './rank-candidates.ts'
+import type { Fitness } from './ranked-candidate.ts'
 import { weakFrom } from './data/fitness.ts'
 import { openInSolution, openOnLeaf, openShare } from './data/other-fate.ts'
 

@@ -2,7 +2,7 @@ import type { Route } from '../plant/index.ts'
 import { formatNumber } from '../quantity/index.ts'
 import type { FigureRange } from '../reference/index.ts'
 import { aims } from './data/aims.ts'
-import type { ChoiceInput, RankedCandidate } from './rank-candidates.ts'
+import type { ChoiceInput, RankedCandidate } from './ranked-candidate.ts'
 
 const percent = (share: number): string => {
   if (share > 0 && share < 0.005) return 'under 1 %'

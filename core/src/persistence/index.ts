@@ -1,6 +1,5 @@
 export { lossProcesses, losses } from './data/losses.ts'
 export type { Loss, LossProcess } from './data/losses.ts'
 export { openIronHalfLifeDays, openIronOfUse } from './data/open-iron.ts'
-export { leafEntry, orthoOrthoShare } from './data/entry.ts'
 export { usualFeed, workingCourse } from './working-course.ts'
 export type { Ground, PHBelief, WorkingCourse } from './working-course.ts'

@@ -177,11 +177,12 @@ export function workingCourse(
   const decays = Object.fromEntries(
     cases.map((which) => [which, decayOf[route]({ source, route, ground, which, orthoOrtho })]),
   ) as Record<Case, Decay>
-  const range = (read: (decay: Decay) => number): FigureRange => ({
-    low: read(decays.low),
-    usual: read(decays.usual),
-    high: read(decays.high),
-  })
+  const range = (read: (decay: Decay) => number): FigureRange => {
+    const usual = read(decays.usual)
+    const ends = [read(decays.low), usual, read(decays.high)]
+    // Far over its ceiling a trace dissolves again as pH rises, so that the ends change places.
+    return { low: Math.min(...ends), usual, high: Math.max(...ends) }
+  }
   return {
     at: (day) => {
       requireInRange('day', day, { min: 0, max: 1000, unit: 'days' })

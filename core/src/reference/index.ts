@@ -1,4 +1,4 @@
-export { markWords, sourceWords } from './sourced.ts'
+export { sourceWords } from './sourced.ts'
 export type { Mark, Sourced } from './sourced.ts'
 export type { Derivation, DerivationInput } from './derivation.ts'
 export type { Figure } from './figure.ts'

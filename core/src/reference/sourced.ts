@@ -7,7 +7,7 @@
 export type Mark = 'P' | 'C' | 'D' | 'M' | 'J'
 
 /** Words for a mark, as shown beside a figure. */
-export const markWords: Readonly<Record<Mark, string>> = {
+const markWords: Readonly<Record<Mark, string>> = {
   P: 'published',
   C: 'common practice',
   D: 'derived',

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import type { StandSize } from '@spudder/core/plant'
 import { sourceWords } from '@spudder/core/reference'
 import type { UnitSystem } from '@spudder/core/quantity'
 import { computed } from 'vue'
-import { money, moneyRange } from '../../shared/units/money-words.ts'
+import { money, moneyPerUnit, moneyRange } from '../../shared/units/money-words.ts'
 import { percent } from '../../shared/words/percent.ts'
 import type { Offer } from './offers.ts'
 
@@ -10,6 +11,7 @@ import type { Offer } from './offers.ts'
 const props = defineProps<{
   offers: readonly Offer[]
   chosenId: string | undefined
+  size: StandSize
   system: UnitSystem
 }>()
 const emit = defineEmits<{ choose: [id: string] }>()
@@ -41,8 +43,8 @@ const costTitle = ({ costPerWorkingKg: cost }: Offer): string =>
 const seasonWords = ({ perApplication, season, applications }: Offer): string => {
   if (!perApplication || !season) return 'no rate known for this kind of stand'
   const once = moneyRange(perApplication.low, perApplication.high, props.system)
-  if (applications === 1) return `${once} for the stand`
-  return `${once} each time, ${applications} times`
+  const each = `${once} for the stand, ${moneyPerUnit(perApplication.usual, props.size, props.system)}`
+  return applications === 1 ? each : `${each}, ${applications} times`
 }
 </script>
 

@@ -5,7 +5,7 @@ import { toStandSize, type StandDto } from '@spudder/contract/stand'
 import { aims, nutrientFor, type AimId } from '@spudder/core/choice'
 import { endingOf, type Cause } from '@spudder/core/diagnosis'
 import { contexts, routeWords } from '@spudder/core/plant'
-import { dimensionOf, parseUnit, rateText } from '@spudder/core/quantity'
+import { dimensionOf, parseUnit, quantityOf, rateText, valueIn } from '@spudder/core/quantity'
 import { rateBases } from '@spudder/core/rate'
 import { responseFor } from '@spudder/core/regreening'
 import { shelfCandidate } from '@spudder/core/shelf'
@@ -125,6 +125,21 @@ const response = computed(
   () => chosen.value && responseFor(route.value, chosen.value.sourceId, props.stand.context),
 )
 
+/** What the label of the chosen product allows at most, and whether the rate goes beyond it. */
+const labelLimit = computed(() => {
+  const product = shelf.data.value?.find(({ id }) => id === chosen.value?.id)
+  const limit = product?.labelMaximum
+  if (!limit) return undefined
+  const most = quantityOf(limit.value, limit.unit)
+  const isComparable =
+    rate.value && dimensionOf(parseUnit(rate.value.unit)) === dimensionOf(most.unit)
+  const isAbove =
+    isComparable === true &&
+    rateValue.value !== undefined &&
+    rateValue.value > valueIn(most, rate.value?.unit ?? '') * 1.0001
+  return { words: `${limit.value} ${limit.unit}`, isAbove }
+})
+
 const choose = useChooseRemedy()
 const { checked, messageFor } = useChecked(CreateRemedyDto, () => choose.error.value)
 
@@ -195,7 +210,13 @@ async function save(): Promise<void> {
         {{ chosen?.nutrientWord }}.
       </p>
       <p v-else-if="ending" class="faint-note">{{ ending.first }}</p>
-      <OfferList :offers="offers" :chosen-id="chosen?.id" :system="system" @choose="takeOffer" />
+      <OfferList
+        :offers="offers"
+        :chosen-id="chosen?.id"
+        :size="size"
+        :system="system"
+        @choose="takeOffer"
+      />
       <div v-if="changers.length > 0" class="changers">
         <h3>What would change the order</h3>
         <ul>
@@ -325,7 +346,7 @@ async function save(): Promise<void> {
             type="primary"
             size="large"
             html-type="submit"
-            :disabled="!amount.value"
+            :disabled="!amount.value || labelLimit?.isAbove === true"
             :loading="choose.isLoading.value"
           >
             Put it on {{ draft.applyOn ? dayWords(draft.applyOn) : 'a day' }}

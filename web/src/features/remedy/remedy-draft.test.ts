@@ -182,7 +182,7 @@ describe('the list of what can be chosen', () => {
   it('shows the share of use as a bar, marks the chosen and hands on another', async () => {
     const { remedy } = draftOf({ firstRoute: 'soil' })
     const list = mount(OfferList, {
-      props: { offers: remedy.offers.value, chosenId: 'fe-eddha', system: 'us' },
+      props: { offers: remedy.offers.value, chosenId: 'fe-eddha', size: lawn, system: 'us' },
     })
     const rows = list.findAll('.sources > li')
     expect(rows[0]?.text()).toContain('Fe-EDDHA')
@@ -197,7 +197,7 @@ describe('the list of what can be chosen', () => {
   it('does not offer what no rate is known for', () => {
     const { remedy } = draftOf()
     const list = mount(OfferList, {
-      props: { offers: remedy.offers.value, chosenId: undefined, system: 'us' },
+      props: { offers: remedy.offers.value, chosenId: undefined, size: lawn, system: 'us' },
     })
     expect(list.find('input[value=fe-eddha]').attributes('disabled')).toBeDefined()
   })
@@ -205,11 +205,11 @@ describe('the list of what can be chosen', () => {
   it('shows six at first, the chosen one always, and folds what fails', () => {
     const { remedy } = draftOf()
     const list = mount(OfferList, {
-      props: { offers: remedy.offers.value, chosenId: 'fe-dtpa', system: 'metric' },
+      props: { offers: remedy.offers.value, chosenId: 'fe-dtpa', size: lawn, system: 'metric' },
     })
     expect(list.findAll('[data-group=main] > li')).toHaveLength(7)
     expect(list.find('[data-group=main]').text()).toContain('Fe-DTPA')
     expect(list.text()).toContain('2 that fail here')
-    expect(list.text()).toContain('€')
+    expect(list.text()).toMatch(/€[\d.]+\/100 m²/)
   })
 })

@@ -15,6 +15,8 @@ const makeRouter = () =>
       { path: '/', name: 'estate', component: page },
       { path: '/stands/new', name: 'new-stand', component: page },
       { path: '/stands/:standId', name: 'stand', component: page },
+      { path: '/shelf', name: 'shelf', component: page },
+      { path: '/reference', name: 'reference', component: page },
     ],
   })
 
@@ -59,6 +61,8 @@ describe('the palette', () => {
       'Events lawn',
       'Estate',
       'Add a stand',
+      'Shelf',
+      'Reference',
       'Light or dark',
     ])
     await palette.find('input').setValue('lawn')

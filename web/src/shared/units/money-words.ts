@@ -1,4 +1,5 @@
-import { formatNumber, type UnitSystem } from '@spudder/core/quantity'
+import type { StandSize } from '@spudder/core/plant'
+import { formatNumber, valueIn, quantityOf, type UnitSystem } from '@spudder/core/quantity'
 
 const sign: Readonly<Record<UnitSystem, string>> = { us: '$', metric: '€' }
 
@@ -13,4 +14,32 @@ export function money(value: number, system: UnitSystem): string {
 export function moneyRange(low: number, high: number, system: UnitSystem): string {
   const [from, to] = [money(low, system), money(high, system)]
   return from === to ? from : `${from}-${to.slice(1)}`
+}
+
+/** How a stand is counted when money is set against it: so many units, each called so. */
+function countOf(
+  size: StandSize,
+  system: UnitSystem,
+): { readonly count: number; readonly unit: string } {
+  const isUs = system === 'us'
+  switch (size.kind) {
+    case 'area':
+      return isUs
+        ? { count: valueIn(quantityOf(size.areaM2, 'm2'), 'ft2') / 1000, unit: '1000 ft²' }
+        : { count: size.areaM2 / 100, unit: '100 m²' }
+    case 'trunks':
+      return { count: size.count, unit: 'tree' }
+    case 'pots':
+      return { count: size.count / 100, unit: '100 pots' }
+    case 'solution':
+      return isUs
+        ? { count: valueIn(quantityOf(size.volumeL, 'L'), 'gal') / 100, unit: '100 gal' }
+        : { count: size.volumeL / 1000, unit: '1000 L' }
+  }
+}
+
+/** Money for a stand, by what the trade counts it in: "$4.76/1000 ft²". */
+export function moneyPerUnit(spent: number, size: StandSize, system: UnitSystem): string {
+  const { count, unit } = countOf(size, system)
+  return `${money(spent / count, system)}/${unit}`
 }
