@@ -298,5 +298,7 @@ it('lasting fixes suit the cause and the kind of stand', () => {
   expect(labels('iron-tied-up-by-pH', 'turf')).toContain('sulfur')
   expect(labels('iron-tied-up-by-pH', 'aquaponic')).toEqual(['hold-pH-fish'])
   expect(labels('iron-tied-up-by-bicarbonate', 'tree')).toContain('drain')
+  expect(labels('manganese-short', 'turf')).toContain('no-lime')
+  expect(labels('magnesium-short', 'hydroponic')).toContain('less-potassium')
   expect(labels('larvae', 'turf')).toEqual([])
 })

@@ -19,6 +19,8 @@ export interface LastingFix extends Sourced {
 const practice = { source: 'common practice', mark: 'C' } as const
 const inGround = ['turf', 'tree', 'shrub', 'row-crop'] as const
 const highPH = ['iron-tied-up-by-pH', 'over-limed'] as const
+/** Other nutrients that high pH locks up as it does iron. */
+const lockedToo = ['manganese-short', 'zinc-short'] as const
 
 /** Lasting fixes, the surest first. */
 export const lastingFixes: readonly LastingFix[] = [
@@ -27,7 +29,7 @@ export const lastingFixes: readonly LastingFix[] = [
     label: 'No more lime',
     words: 'No more lime, wood ash or limestone chips.',
     takes: 'at once',
-    causeIds: highPH,
+    causeIds: [...highPH, ...lockedToo],
     contexts: inGround,
     ...practice,
   },
@@ -36,7 +38,7 @@ export const lastingFixes: readonly LastingFix[] = [
     label: 'Feed ammonium',
     words: 'Ammonium sulfate as the only nitrogen for a season.',
     takes: 'a season',
-    causeIds: [...highPH, 'iron-tied-up-by-bicarbonate'],
+    causeIds: [...highPH, ...lockedToo, 'iron-tied-up-by-bicarbonate'],
     contexts: [...inGround, 'container'],
     retestAfterDays: 120,
     but: 'Count its nitrogen in the programme.',
@@ -47,7 +49,7 @@ export const lastingFixes: readonly LastingFix[] = [
     label: 'Sulfur, in steps',
     words: 'Elemental sulfur in small steps.',
     takes: '3 to 12 months',
-    causeIds: highPH,
+    causeIds: [...highPH, ...lockedToo],
     contexts: inGround,
     retestAfterDays: 120,
     but: 'Only where no lime fizzes; not onto hot turf; the dust burns.',
@@ -108,6 +110,32 @@ export const lastingFixes: readonly LastingFix[] = [
     takes: 'seasons',
     causeIds: ['iron-crowded-out'],
     retestAfterDays: 180,
+    ...practice,
+  },
+  {
+    id: 'zinc-store',
+    label: 'A store of zinc',
+    words: 'Zinc sulfate into the soil once, for years.',
+    takes: 'years',
+    causeIds: ['zinc-short'],
+    contexts: inGround,
+    but: 'Test zinc first: too much is poison to the next crop.',
+    ...practice,
+  },
+  {
+    id: 'less-potassium',
+    label: 'Less potassium',
+    words: 'Less potassium: it crowds magnesium out.',
+    takes: 'a season',
+    causeIds: ['magnesium-short'],
+    ...practice,
+  },
+  {
+    id: 'magnesium-in-feed',
+    label: 'Magnesium in the feed',
+    words: 'Magnesium in the feed from now on; dolomite only where the ground is too acid.',
+    takes: 'from now on',
+    causeIds: ['magnesium-short'],
     ...practice,
   },
   {

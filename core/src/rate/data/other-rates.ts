@@ -1,9 +1,9 @@
 import type { Rate } from './rates.ts'
 
-const practice = { source: 'common practice; the label comes first', mark: 'C' } as const
+const practice = { source: 'common practice', mark: 'C' } as const
 /** Nobody states these; read across from the rows that stand nearest. */
 const readAcross = {
-  source: 'read across from nearby rates; the label comes first',
+  source: 'read across from nearby rates',
   mark: 'J',
 } as const
 

@@ -2,8 +2,7 @@ import type { LigandId } from '../../chemistry/index.ts'
 import type { Figure, FigureRange, Sourced } from '../../reference/index.ts'
 
 /** Nutrients beside iron whose want looks like chlorosis and has sources of its own. */
-const otherNutrients = ['Mn', 'Zn', 'Mg'] as const
-export type OtherNutrient = (typeof otherNutrients)[number]
+export type OtherNutrient = 'Mn' | 'Zn' | 'Mg'
 export const otherNutrientWords: Readonly<Record<OtherNutrient, string>> = {
   Mn: 'manganese',
   Zn: 'zinc',

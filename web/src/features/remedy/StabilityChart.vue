@@ -53,19 +53,26 @@ const dashes: Readonly<Record<Curve['id'], string>> = {
   eddha: '',
   hbed: '4 3',
 }
+/** Height of a line of names [px]. */
+const nameHeight = 13
 const drawn = computed(() => {
   const names = nameCurves(props.curves, lastPH)
-  // Names of curves that hold to the end stand one under the other at the right.
-  const holding = names.filter(({ holds }) => holds).map(({ id }) => id)
+  // Names of curves that hold to the end stand at the right, the highest first, none on another.
+  const ends = new Map<Curve['id'], number>()
+  let lowest = -Infinity
+  for (const { id, share } of names
+    .filter(({ holds }) => holds)
+    .toSorted((a, b) => b.share - a.share)) {
+    lowest = Math.max(y.value(share) + 4, lowest + nameHeight)
+    ends.set(id, lowest)
+  }
   return props.curves.map((curve, index) => {
     const name = names[index]
-    const row = holding.indexOf(curve.id)
-    const at = y.value(name?.share ?? 1)
     return {
       curve,
       path: lineOf(curve.usual),
       nameX: x.value(name?.pH ?? lastPH) + 5,
-      nameY: row >= 0 ? at + row * 13 + 4 : at - 3,
+      nameY: ends.get(curve.id) ?? y.value(name?.share ?? 1) - 3,
     }
   })
 })
