@@ -1,7 +1,14 @@
 import { requireInRange } from '../error/index.ts'
 import { ligandIds, metalIds, type LigandId, type MetalId } from './data/ligands.ts'
 import { usualLigand } from './data/soil-solids.ts'
-import { coefficientsOf, ligandTerms, productsAt, sumAt, sumTerms } from './ligand-coefficients.ts'
+import {
+  coefficientsOf,
+  ligandTerms,
+  productsAt,
+  roomForProducts,
+  sumAt,
+  sumTerms,
+} from './ligand-coefficients.ts'
 import { soilMetals, type SoilConditions } from './soil-metals.ts'
 
 /** Bounds of the ligand in water [M]: a trace to a stock solution. */
@@ -78,6 +85,7 @@ export function soilCurves({ pHs, ligandM, ...conditions }: CurveInput): SoilCur
     values: new Float64Array(pHs.length),
   }))
   const activities = new Float64Array(metalIds.length)
+  const products = roomForProducts()
   for (let at = 0; at < pHs.length; at += 1) {
     const pH = pHs[at] ?? 0
     const logs = soilMetals(pH, conditions)
@@ -85,7 +93,7 @@ export function soilCurves({ pHs, ligandM, ...conditions }: CurveInput): SoilCur
       activities[metal] = 10 ** logs[metalIds[metal] ?? 'Fe']
     }
     const iron = activities[0] ?? 0
-    const products = productsAt(activities, 10 ** -pH)
+    productsAt(activities, 10 ** -pH, products)
     for (const { iron: ironTerms, rest, dimer, values } of rows) {
       const withIron = sumTerms(ironTerms, products)
       const dimers = iron * iron * sumTerms(dimer, products)

@@ -88,8 +88,7 @@ const slots = [undefined, ...metalIds] as const
  * Every product of a metal activity (or one) and a power of the proton activity that a complex can
  * ask for, in one row: worked out once for a pH, used by all ligands.
  */
-export function productsAt(activities: ArrayLike<number>, proton: number): Float64Array {
-  const products = new Float64Array(slots.length * powerCount)
+export function productsAt(activities: Float64Array, proton: number, products: Float64Array): void {
   let power = proton ** fewestProtons
   for (let p = 0; p < powerCount; p += 1) {
     products[p] = power
@@ -98,8 +97,10 @@ export function productsAt(activities: ArrayLike<number>, proton: number): Float
     }
     power *= proton
   }
-  return products
 }
+
+/** Room for the products of one pH, to be filled again for the next. */
+export const roomForProducts = (): Float64Array => new Float64Array(slots.length * powerCount)
 
 /** Terms of a sum over complexes: which product each asks for, and its coefficient. */
 interface Terms {

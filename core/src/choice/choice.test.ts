@@ -6,12 +6,12 @@ import {
   candidateOfProduct,
   candidateOfSource,
   catalogueCandidates,
+  courseOf,
   lastingFixesFor,
   nutrientFor,
   orderChangers,
   rankCandidates,
   rankOtherSources,
-  workingShareOf,
   type AimId,
   type Candidate,
 } from './index.ts'
@@ -57,6 +57,12 @@ describe('into soil of pH 7.8', () => {
     expect(ids(working)).toEqual(['fe-eddha', 'fe-hbed'])
     expect(ranked.at(-1)?.costPerWorkingKg).toBeUndefined()
     expect(ranked.at(-1)?.reasons.join(' ')).toMatch(/what is paid for it is lost/)
+  })
+
+  it('says of HEDTA that practice finds it lasts longer than reckoned', () => {
+    const hedta = ranked.find(({ candidate }) => candidate.id === 'fe-hedta')
+    expect(hedta?.reasons.join(' ')).toMatch(/in practice it lasts longer/)
+    expect(ranked[0]?.reasons.join(' ')).not.toMatch(/in practice/)
   })
 
   it('says which pH would put another first, and at which price', () => {
@@ -121,12 +127,7 @@ describe('what it costs', () => {
 
   it('is reckoned from the price of the bag', () => {
     const [first] = rankCandidates({ ...inputFor('leaf', { pH: 7 }), candidates: [bag] })
-    const share = workingShareOf(
-      bag,
-      'leaf',
-      { pH: 7, doubt: 0 },
-      { overDays: first?.lastsDays ?? 0 },
-    ).usual
+    const share = courseOf(bag, 'leaf', { pH: 7, doubt: 0 }).mean(first?.lastsDays ?? 0).usual
     const perKgIron = (first?.costPerWorkingKg?.usual ?? 0) * share
     expect(Math.abs(perKgIron - 6.614)).toBeLessThan(0.01)
   })

@@ -3,6 +3,7 @@ import { amountFor, ratesFor, type Rate } from '../rate/index.ts'
 import type { FigureRange } from '../reference/index.ts'
 import { responseFor, type Response } from '../regreening/index.ts'
 import type { Candidate } from './candidate.ts'
+import { courseOf } from './course-of.ts'
 import { aims, type Aim } from './data/aims.ts'
 import { weakFrom, worksFrom } from './data/fitness.ts'
 import type {
@@ -13,7 +14,6 @@ import type {
   Shortcoming,
 } from './ranked-candidate.ts'
 import { reasonsFor } from './reasons.ts'
-import { workingShareOf } from './working-iron.ts'
 
 const middle = ({ low, high }: { low: number; high: number }): number => (low + high) / 2
 
@@ -107,13 +107,11 @@ function rankOne(candidate: Candidate, input: ChoiceInput): RankedCandidate {
   const aim: Aim = aims[aimId]
   const rates = ratesFor(context, route, candidate.source.id)
   const lastsDays = lastsDaysOf(rates[0], aim)
-  const start = workingShareOf(candidate, route, ground)
-  const held = workingShareOf(candidate, route, ground, { overDays: lastsDays })
+  const course = courseOf(candidate, route, ground)
+  const start = course.at(0)
+  const held = course.mean(lastsDays)
   const response = responseFor(route, candidate.source.id, context)
-  const still =
-    aim.holdsUntilDay === undefined
-      ? undefined
-      : workingShareOf(candidate, route, ground, { onDay: aim.holdsUntilDay })
+  const still = aim.holdsUntilDay === undefined ? undefined : course.at(aim.holdsUntilDay)
   const shortcomings = shortcomingsOf({ candidate, route, aim, response }, still, start)
   const grade = gradeOf(start)
   const fitness = grade === 'works' && shortcomings.length > 0 ? 'weak' : grade

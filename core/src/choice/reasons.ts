@@ -1,3 +1,4 @@
+import { compareWithTrade } from '../chemistry/index.ts'
 import type { Route } from '../plant/index.ts'
 import { formatNumber } from '../quantity/index.ts'
 import type { FigureRange } from '../reference/index.ts'
@@ -18,6 +19,17 @@ function shareWords({ low, usual, high }: FigureRange): string {
 const places: Readonly<Record<Exclude<Route, 'leaf'>, string>> = {
   soil: 'in the soil',
   solution: 'in the solution',
+}
+
+/** Why the reckoning of a chelate differs from what the trade finds, by ligand. */
+const differences = new Map(
+  compareWithTrade().map(({ ceiling, why }) => [ceiling.ligandId as string, why] as const),
+)
+
+/** What to hold against the reckoning, in soil. */
+function doubtOfReckoning({ candidate }: Ranked, { route }: ChoiceInput): string[] {
+  const why = differences.get(candidate.source.ligandId ?? '') ?? ''
+  return route === 'soil' && why !== '' ? [why] : []
 }
 
 function chemistry({ candidate, start }: Ranked, { route, ground }: ChoiceInput): string {
@@ -78,5 +90,11 @@ export function reasonsFor(ranked: Ranked, input: ChoiceInput): readonly string[
     costPerWorkingKg === undefined
       ? 'Next to none of it works here: what is paid for it is lost.'
       : `A kilogram of iron at work costs ${formatNumber(costPerWorkingKg.usual, 2)}; ${applications === 1 ? 'one application' : `${applications} applications`} for ${aim}.`
-  return [chemistry(ranked, input), ...time(ranked), money, ...company(ranked)]
+  return [
+    chemistry(ranked, input),
+    ...doubtOfReckoning(ranked, input),
+    ...time(ranked),
+    money,
+    ...company(ranked),
+  ]
 }

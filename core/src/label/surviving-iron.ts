@@ -3,23 +3,25 @@ import { workingCourse, type Ground, type WorkingCourse } from '../persistence/i
 import type { Route } from '../plant/index.ts'
 import type { FigureRange } from '../reference/index.ts'
 import type { Label } from './label.ts'
-import { labelProgramme, type IronVariable, type ProgrammeOptions } from './label-programme.ts'
+import {
+  labelProgramme,
+  type IronVariable,
+  type LabelProgramme,
+  type ProgrammeOptions,
+} from './label-programme.ts'
 
 /** Part of a label's iron that works [1 of its iron]; usual is the middle of what the split allows. */
 export type LabelShare = FigureRange
 
 type Weigh = (variable: IronVariable) => FigureRange
 
-/** Bounds of a weighted mean over every split that the label allows. */
-function boundsOf(label: Label, weigh: Weigh, options: ProgrammeOptions): LabelShare | undefined {
-  const programme = labelProgramme(label, options)
+/** Bounds of a weighted mean over every split that a programme allows. */
+function boundsOf(label: Label, programme: LabelProgramme, weigh: Weigh): LabelShare | undefined {
   const weights = new Map(programme.iron.map((each) => [each.key, weigh(each)]))
   const at = (direction: 'minimize' | 'maximize', which: keyof FigureRange) =>
     programme.solveFor(direction, ({ key }) => weights.get(key)?.[which] ?? 0)
-  const low = at('minimize', 'low')
-  const high = at('maximize', 'high')
-  const usual = [at('minimize', 'usual'), at('maximize', 'usual')]
-  const [least, most] = usual
+  const [low, high] = [at('minimize', 'low'), at('maximize', 'high')]
+  const [least, most] = [at('minimize', 'usual'), at('maximize', 'usual')]
   if (low === undefined || high === undefined || least === undefined || most === undefined) {
     return undefined
   }
@@ -29,32 +31,36 @@ function boundsOf(label: Label, weigh: Weigh, options: ProgrammeOptions): LabelS
 export interface LabelWork extends ProgrammeOptions {
   readonly route: Route
   readonly ground: Ground
-  /** As a mean over so many days, or on one day; absent: on the day of the application. */
-  readonly when?: When
 }
 
-/** Which days after the application are meant. */
-export type When = { readonly overDays: number } | { readonly onDay: number }
-
-/** A course's share at a time. */
-export function shareAt(course: WorkingCourse, when: When | undefined): FigureRange {
-  if (when && 'overDays' in when) return course.mean(when.overDays)
-  return course.at(when?.onDay ?? 0)
+/** Share of a label's iron that works, through time; undefined where the label is impossible. */
+export interface LabelCourse {
+  at(day: number): LabelShare | undefined
+  mean(days: number): LabelShare | undefined
 }
 
 /**
- * Share of a label's iron that works by a route: chemistry and losses over every split that the
- * label allows.
- * @returns undefined where the label is impossible
+ * How much of a label's iron works by a route: chemistry and losses over every split that the label
+ * allows.
  * @throws {CoreError} out-of-range, not-a-number
  */
-export function labelWorkingShare(label: Label, work: LabelWork): LabelShare | undefined {
-  const { route, ground, when, ...options } = work
-  return boundsOf(
-    label,
-    ({ source, orthoOrtho }) => shareAt(workingCourse(source.id, route, ground, orthoOrtho), when),
-    options,
+export function labelCourse(label: Label, { route, ground, ...options }: LabelWork): LabelCourse {
+  const programme = labelProgramme(label, options)
+  const courses = new Map(
+    programme.iron.map(({ key, source, orthoOrtho }) => [
+      key,
+      workingCourse(source.id, route, ground, orthoOrtho),
+    ]),
   )
+  const bounds = (read: (course: WorkingCourse) => FigureRange) =>
+    boundsOf(label, programme, ({ key }) => {
+      const course = courses.get(key)
+      return course ? read(course) : { low: 0, usual: 0, high: 0 }
+    })
+  return {
+    at: (day) => bounds((course) => course.at(day)),
+    mean: (days) => bounds((course) => course.mean(days)),
+  }
 }
 
 /** Whether a school would still use a source at a soil pH: 1 or 0; both where it has no rule. */
@@ -84,5 +90,5 @@ export function labelShareBySchools(
   pH: number,
   options: ProgrammeOptions = {},
 ): LabelShare | undefined {
-  return boundsOf(label, (variable) => schoolWeight(variable, pH), options)
+  return boundsOf(label, labelProgramme(label, options), (variable) => schoolWeight(variable, pH))
 }

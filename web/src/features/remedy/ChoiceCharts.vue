@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { aims, workingShareOf, type AimId } from '@spudder/core/choice'
+import { aims, courseOf, type AimId } from '@spudder/core/choice'
 import { compareWithTrade } from '@spudder/core/chemistry'
 import type { Ground, PHBelief } from '@spudder/core/persistence'
 import type { Route } from '@spudder/core/plant'
@@ -46,10 +46,8 @@ const course = computed(() => {
   if (!candidate) return []
   const step = Math.ceil(horizon.value / 42)
   const days = Array.from({ length: Math.floor(horizon.value / step) + 1 }, (_, i) => i * step)
-  return days.map((day) => ({
-    day,
-    ...workingShareOf(candidate, props.route, props.ground, { onDay: day }),
-  }))
+  const course = courseOf(candidate, props.route, props.ground)
+  return days.map((day) => ({ day, ...course.at(day) }))
 })
 const trade = compareWithTrade()
 </script>

@@ -217,6 +217,9 @@ async function save(): Promise<void> {
         :system="system"
         @choose="takeOffer"
       />
+      <p v-if="shelf.error.value" class="stop">
+        Your shelf could not be read; generic forms alone are ranked.
+      </p>
       <div v-if="changers.length > 0" class="changers">
         <h3>What would change the order</h3>
         <ul>

@@ -2,8 +2,8 @@
 import {
   checkLabel,
   labelBounds,
+  labelCourse,
   labelShareBySchools,
-  labelWorkingShare,
   type LabelDraft,
   type LabelShare,
 } from '@spudder/core/label'
@@ -83,7 +83,7 @@ const working = computed(() => {
     .map((route) => ({
       route,
       words: routeWords[route],
-      share: labelWorkingShare(read, { route, ground: props.pH, ...options.value }),
+      share: labelCourse(read, { route, ground: props.pH, ...options.value }).at(0),
       schools: route === 'soil' ? labelShareBySchools(read, props.pH.pH, options.value) : undefined,
     }))
     .filter(({ share }) => share !== undefined)
