@@ -91,11 +91,13 @@ export async function mountOnStand(
   const step = { template: '<p />' }
   const router = createRouter({
     history: createMemoryHistory(),
-    routes: ['estate', 'look', 'verdict', 'bench', 'remedy', 'jobs'].map((name) => ({
-      path: name === 'estate' ? '/' : `/${name}`,
-      name,
-      component: step,
-    })),
+    routes: ['estate', 'look', 'verdict', 'bench', 'remedy', 'jobs', 'shelf', 'reference'].map(
+      (name) => ({
+        path: name === 'estate' ? '/' : `/${name}`,
+        name,
+        component: step,
+      }),
+    ),
   })
   const mounted = mount(page, { global: { plugins: [createPinia(), [PiniaColada, {}], router] } })
   await flushPromises()

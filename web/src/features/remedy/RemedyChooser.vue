@@ -5,8 +5,6 @@ import { toStandSize, type StandDto } from '@spudder/contract/stand'
 import { aims, nutrientFor, type AimId } from '@spudder/core/choice'
 import { endingOf, type Cause } from '@spudder/core/diagnosis'
 import { contexts, routeWords } from '@spudder/core/plant'
-import { dimensionOf, parseUnit, quantityOf, rateText, valueIn } from '@spudder/core/quantity'
-import { rateBases } from '@spudder/core/rate'
 import { responseFor } from '@spudder/core/regreening'
 import { shelfCandidate } from '@spudder/core/shelf'
 import { Button } from 'ant-design-vue'
@@ -21,8 +19,6 @@ import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
-import QuantityField from '../../shared/form/QuantityField.vue'
-import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { percent } from '../../shared/words/percent.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
@@ -31,6 +27,8 @@ import ChoiceCharts from './ChoiceCharts.vue'
 import LastingFixes from './LastingFixes.vue'
 import OfferList from './OfferList.vue'
 import { neverOffered } from './offers.ts'
+import { isOver } from './label-maximum.ts'
+import RateFields from './RateFields.vue'
 import RemedyAmount from './RemedyAmount.vue'
 import { useRemedyDraft } from './use-remedy-draft.ts'
 
@@ -114,31 +112,16 @@ const lightOptions = [
   { value: 'covered', words: 'covered' },
   { value: 'clear', words: 'light gets in' },
 ] as const
-const rateOptions = computed(() =>
-  (chosen.value?.rates ?? []).map(({ id, label }) => ({ value: id, words: label })),
-)
-const carrierDimension = computed(() => {
-  const { carrier } = rate.value ?? {}
-  return carrier ? dimensionOf(parseUnit(carrier.unit)) : 'volume/area'
-})
 const response = computed(
   () => chosen.value && responseFor(route.value, chosen.value.sourceId, props.stand.context),
 )
 
-/** What the label of the chosen product allows at most, and whether the rate goes beyond it. */
-const labelLimit = computed(() => {
-  const product = shelf.data.value?.find(({ id }) => id === chosen.value?.id)
-  const limit = product?.labelMaximum
-  if (!limit) return undefined
-  const most = quantityOf(limit.value, limit.unit)
-  const isComparable =
-    rate.value && dimensionOf(parseUnit(rate.value.unit)) === dimensionOf(most.unit)
-  const isAbove =
-    isComparable === true &&
-    rateValue.value !== undefined &&
-    rateValue.value > valueIn(most, rate.value?.unit ?? '') * 1.0001
-  return { words: `${limit.value} ${limit.unit}`, isAbove }
-})
+const labelMaximum = computed(
+  () => shelf.data.value?.find(({ id }) => id === chosen.value?.id)?.labelMaximum ?? undefined,
+)
+const isOverLabel = computed(
+  () => rate.value !== undefined && isOver(labelMaximum.value, rateValue.value, rate.value.unit),
+)
 
 const choose = useChooseRemedy()
 const { checked, messageFor } = useChecked(CreateRemedyDto, () => choose.error.value)
@@ -249,67 +232,26 @@ async function save(): Promise<void> {
       />
       <div class="two">
         <div class="figures">
-          <template v-if="rate && chosen">
-            <h2>{{ chosen.name }}, {{ routeWords[route] }}</h2>
-            <p v-if="rateOptions.length === 1" class="faint-note">{{ rate.label }}</p>
-            <ChoiceField
-              v-if="rateOptions.length > 1"
-              :model-value="rate.id"
-              label="Rate of the table"
-              :options="rateOptions"
-              @update:model-value="takeRate"
-            />
-            <QuantityField
-              v-model="draft.rate"
-              :label="rateBases[rate.basis].label"
-              :dimension="rateBases[rate.basis].dimension"
-              :unit="rate.unit"
-              :hint="`usual ${rateText([rate.rate.low, rate.rate.high], rate.unit, system)} (${rate.source}); the label comes first`"
-              :message="amount.problem ?? messageFor('rateValue')"
-              @value="rateValue = $event"
-            />
-            <QuantityField
-              v-if="rate.carrier"
-              v-model="draft.carrier"
-              :label="carrierDimension === 'share' ? 'drench, share of pot volume' : 'water'"
-              :dimension="carrierDimension"
-              :unit="rate.carrier.unit"
-              :hint="`usual ${rateText([rate.carrier.low, rate.carrier.high], rate.carrier.unit, system)}`"
-              :message="messageFor('carrierValue')"
-              @value="carrierValue = $event"
-            />
-            <TextField
-              v-model="draft.contentPercent"
-              :label="`${chosen.nutrientWord} in the product, %`"
-              inputmode="decimal"
-              hint="from the label"
-              :message="contentProblem ?? messageFor('contentShare')"
-            />
-            <QuantityField
-              v-if="rate.carrier && draft.tank !== ''"
-              v-model="draft.tank"
-              label="tank, backpack or bucket"
-              dimension="volume"
-              unit="L"
-              :message="fills.problem ?? messageFor('tankL')"
-              @value="tankL = $event"
-            />
-            <Button
-              v-else-if="rate.carrier"
-              @click="draft.tank = system === 'us' ? '4 gal' : '15 L'"
-            >
-              Split into fills of a tank
-            </Button>
-            <template v-if="presentIron && rate.basis === 'iron-in-solution'">
-              <p class="faint-note">
-                {{ presentIron.mgPerL }} mg/L iron counts as there already, measured
-                {{ dayWords(presentIron.takenOn) }}.
-              </p>
-              <p v-if="presentIron.doubt" class="stop">
-                {{ presentIron.doubt }} Measure again first.
-              </p>
-            </template>
-          </template>
+          <RateFields
+            v-if="rate && chosen"
+            v-model="draft"
+            :offer="chosen"
+            :rate="rate"
+            :route="route"
+            :system="system"
+            :label-maximum="labelMaximum"
+            :present-iron="presentIron"
+            :messages="{
+              rate: amount.problem ?? messageFor('rateValue'),
+              carrier: messageFor('carrierValue'),
+              content: contentProblem ?? messageFor('contentShare'),
+              tank: fills.problem ?? messageFor('tankL'),
+            }"
+            @take-rate="takeRate"
+            @rate="rateValue = $event"
+            @carrier="carrierValue = $event"
+            @tank="tankL = $event"
+          />
           <p v-else>
             No rate is known as good practice for this source by this way. Choose another.
           </p>
@@ -349,7 +291,7 @@ async function save(): Promise<void> {
             type="primary"
             size="large"
             html-type="submit"
-            :disabled="!amount.value || labelLimit?.isAbove === true"
+            :disabled="!amount.value || isOverLabel"
             :loading="choose.isLoading.value"
           >
             Put it on {{ draft.applyOn ? dayWords(draft.applyOn) : 'a day' }}
