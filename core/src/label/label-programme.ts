@@ -148,7 +148,8 @@ export function labelProgramme(label: Label, options: ProgrammeOptions = {}): La
         constraints: given,
         variables: [...parts, ...others],
       })
-      return status === 'optimal' ? result : undefined
+      // The solver's most of nothing is minus nought.
+      return status === 'optimal' ? result + 0 : undefined
     },
     othersLeastG() {
       const {

@@ -124,7 +124,8 @@ function joinFigures(pieces: readonly string[]): string[] {
   const joined: string[] = []
   for (const piece of pieces) {
     const before = joined.at(-1)
-    const isFigure = /^[-−]?\d+(?:[.,]\d+)?\s*%?[\s.…]*$/.test(piece) || /^[.…\s]+\d/.test(piece)
+    const isFigure =
+      /^[-−]?\d+(?:[.,]\d+)?\s*%?[\s.…]*$/.test(piece) || /^[.…:\s]+[-−]?\d/.test(piece)
     if (isFigure && before !== undefined && !numberIn.test(before.replace(/P2O5|K2O/g, ''))) {
       joined[joined.length - 1] = `${before} ${piece}`
     } else joined.push(piece)

@@ -188,7 +188,12 @@ describe('the remedy of a stand on lime', () => {
 describe('a cause that is not iron', () => {
   const against = async (words: RegExp) => {
     const opened = await openPanel(
-      paleStory({ tier: 'oldest-spreading-up', pattern: 'even-pale', severity: '2', roots: 'white' }),
+      paleStory({
+        tier: 'oldest-spreading-up',
+        pattern: 'even-pale',
+        severity: '2',
+        roots: 'white',
+      }),
     )
     const select = opened.field('Against').find('select')
     const option = select.findAll('option').find((each) => words.test(each.text()))

@@ -1,0 +1,74 @@
+import { candidateOfProduct } from '@spudder/core/choice'
+import { describe, expect, it } from 'vitest'
+import { neverOffered, offersFor, type OfferGrounds } from './offers.ts'
+
+const grounds: OfferGrounds = {
+  nutrient: 'Fe',
+  context: 'turf',
+  route: 'soil',
+  aimId: 'season',
+  ground: { pH: 7.8, doubt: 0.2 },
+  size: { kind: 'area', areaM2: 1444 },
+  shelf: [],
+}
+const tub = candidateOfProduct({
+  id: 'tub',
+  name: 'Red tub',
+  sourceId: 'fe-eddha',
+  label: {
+    totals: { Fe: 6, N: 3 },
+    iron: 6,
+    orthoOrtho: 4.8,
+    sourceIds: ['fe-eddha'],
+    carrierIds: [],
+    unknownNames: [],
+  },
+  pack: { price: 58, kg: 2.268 },
+})
+
+describe('what is offered', () => {
+  it('is the shelf and the catalogue in one order, each under its own id', () => {
+    const offers = offersFor({ ...grounds, shelf: [tub] })
+    expect(offers[0]).toMatchObject({ id: 'tub', origin: 'shelf', sourceId: 'fe-eddha' })
+    expect(offers[1]).toMatchObject({ id: 'fe-eddha', origin: 'catalogue' })
+    expect(offers).toHaveLength(13)
+  })
+
+  it('says stain, first change, organic growing and nitrogen', () => {
+    const [first] = offersFor({ ...grounds, shelf: [tub] })
+    expect(first?.facts).toEqual([
+      'first change in 5-9 days',
+      'stains red',
+      'seldom allowed in organic growing',
+      '3 % nitrogen',
+    ])
+  })
+
+  it('has a bill for the stand, by application and season', () => {
+    const [first] = offersFor({ ...grounds, shelf: [tub] })
+    // 2 oz/1000 ft² over 1444 m² is 0.8813 kg, at 58 / 2.268 a kilogram.
+    expect(first?.perApplication?.usual).toBeCloseTo(0.8813 * (58 / 2.268), 1)
+    expect(first?.season?.usual).toBeCloseTo(
+      (first?.perApplication?.usual ?? 0) * (first?.applications ?? 0),
+      6,
+    )
+  })
+
+  it('of magnesium has its own sources, with what they cost at work', () => {
+    const offers = offersFor({ ...grounds, nutrient: 'Mg', route: 'leaf' })
+    expect(offers[0]).toMatchObject({ id: 'epsom-salt', nutrientWord: 'magnesium' })
+    expect(offers[0]?.candidate).toBeUndefined()
+    expect(offers[0]?.reasons[0]).toMatch(/About 90 % of its magnesium is of use on the leaf/)
+    // Dolomite is spread, not sprayed.
+    expect(offers.find(({ id }) => id === 'dolomite')).toMatchObject({
+      fitness: 'fails',
+      rates: [],
+    })
+  })
+
+  it('never is oxide or mined grains', () => {
+    expect(neverOffered().map(({ id }) => id)).toEqual(['iron-oxide', 'iron-granules'])
+    const ids = offersFor({ ...grounds, ground: { pH: 5, doubt: 0.1 } }).map(({ id }) => id)
+    expect(ids).not.toContain('iron-oxide')
+  })
+})

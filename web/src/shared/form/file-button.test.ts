@@ -1,0 +1,40 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import FileButton from './FileButton.vue'
+
+const open = (isMultiple: boolean) =>
+  mount(FileButton, { props: { accept: '.csv', words: 'Open a file', isMultiple } })
+const file = (name: string) => new File(['a'], name)
+
+/** Chooses files as the browser's own dialogue would. */
+async function choose(button: ReturnType<typeof open>, files: readonly File[]): Promise<void> {
+  const input = button.find('input')
+  Object.defineProperty(input.element, 'files', { value: files, configurable: true })
+  await input.trigger('change')
+}
+
+describe('a button that opens files', () => {
+  it('is named by its words and asks for its kinds', () => {
+    const button = open(false)
+    expect(button.find('label').text()).toBe('Open a file')
+    expect(button.find('input').attributes()).toMatchObject({ type: 'file', accept: '.csv' })
+    expect(button.find('input').attributes('multiple')).toBeUndefined()
+    expect(button.find('label').attributes('for')).toBe(button.find('input').attributes('id'))
+  })
+
+  it('hands on what was chosen, the same file a second time too', async () => {
+    const button = open(true)
+    expect(button.find('input').attributes('multiple')).toBeDefined()
+    const both = [file('a.csv'), file('b.csv')]
+    await choose(button, both)
+    await choose(button, both)
+    expect(button.emitted('files')).toEqual([[both], [both]])
+    expect(button.find('input').element.value).toBe('')
+  })
+
+  it('says nothing where nothing was chosen', async () => {
+    const button = open(false)
+    await choose(button, [])
+    expect(button.emitted('files')).toBeUndefined()
+  })
+})
