@@ -20,6 +20,8 @@ export type LabelBounds =
   | {
       readonly possible: true
       readonly sources: readonly SourceBounds[]
+      /** Of the iron, at the least, that no chelator or complex carries [1]. */
+      readonly openLeastShare: number
       /** What the other nutrients take of 100 g, at the least. */
       readonly othersLeastG: number
     }
@@ -101,5 +103,12 @@ export function labelBounds(label: Label, options: ProgrammeOptions = {}): Label
       mostShare: most / label.iron,
     }
   })
-  return { possible: true, sources, othersLeastG: programme.othersLeastG() }
+  const isOpen = ({ source: { kind } }: LabelProgramme['iron'][number]) =>
+    kind === 'salt' || kind === 'slow' ? 1 : 0
+  return {
+    possible: true,
+    sources,
+    openLeastShare: (programme.solveFor('minimize', isOpen) ?? 0) / label.iron,
+    othersLeastG: programme.othersLeastG(),
+  }
 }

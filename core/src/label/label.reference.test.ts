@@ -84,6 +84,14 @@ describe('a label whose iron is chelated in part only', () => {
     expect(shares(label)).toEqual({ 'fe-edta': [22.2, 22.2], 'ferrous-sulfate': [77.8, 77.8] })
   })
 
+  it('is so whether or not the label names its sources', () => {
+    const bounds = labelBounds(labelOf('Fe 9, of which 2 chelated'))
+    if (!bounds.possible) throw new Error(bounds.words)
+    expect(bounds.openLeastShare).toBeCloseTo(7 / 9, 6)
+    const whole = labelBounds(blend)
+    expect(whole.possible && whole.openLeastShare).toBe(0)
+  })
+
   it('in three parts leaves the rest as what does not dissolve', () => {
     const parted = labelOf(
       'Iron (Fe) 9 %\n3% Chelated iron\n6% Water soluble iron\nDerived from: EDTA',

@@ -12,7 +12,7 @@ import {
 } from '@spudder/core/choice'
 import type { Ground } from '@spudder/core/persistence'
 import type { Context, Route, StandSize } from '@spudder/core/plant'
-import { amountFor, ratesFor, type Rate } from '@spudder/core/rate'
+import { amountFor, type Rate } from '@spudder/core/rate'
 import type { FigureRange, Sourced } from '@spudder/core/reference'
 import { findSource, type OtherNutrient, type SourceId } from '@spudder/core/source'
 
@@ -164,7 +164,3 @@ export const neverOffered = (): readonly Candidate[] => [
   candidateOfSource('iron-oxide'),
   candidateOfSource('iron-granules'),
 ]
-
-/** The rates of a source by a way in, for a kind of stand. */
-export const ratesOf = (context: Context, route: Route, sourceId: SourceId): readonly Rate[] =>
-  ratesFor(context, route, sourceId)

@@ -16,7 +16,7 @@ import { computed, ref, watch, type ComputedRef } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
 import { today } from '../../shared/units/today.ts'
-import { choiceInputOf, offersFor, ratesOf, type OfferGrounds } from './offers.ts'
+import { choiceInputOf, offersFor, type OfferGrounds } from './offers.ts'
 import { soilOf, usualSoilWater } from './soil-water.ts'
 import { useSettled } from './use-settled.ts'
 
@@ -132,7 +132,7 @@ export function useRemedyDraft({
     if (!offer) return
     draft.value.offerId = id
     draft.value.contentPercent = percentText(offer.contentShare)
-    const [first] = ratesOf(context, route.value, offer.sourceId)
+    const [first] = offer.rates
     if (first) takeRate(first.id)
   }
   // A stored draft keeps its figures; only a new choice of source or way in takes fresh ones.

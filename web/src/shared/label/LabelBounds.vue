@@ -46,11 +46,7 @@ const rows = computed(() => {
       pure: ofPure.find(({ sourceId }) => sourceId === each.sourceId),
     }))
 })
-const saltShare = computed(() =>
-  rows.value
-    .filter(({ sourceId }) => /salt|slow/.test(findIronSource(sourceId).kind))
-    .reduce((sum, { leastShare }) => sum + leastShare, 0),
-)
+const saltShare = computed(() => (bounds.value?.possible ? bounds.value.openLeastShare : 0))
 /** Bounds to a tenth, as they are reckoned: "29.9 %". */
 const exact = (share: number): string => `${formatNumber(share * 100, 3)} %`
 /** What the bounds come to, said first. */
