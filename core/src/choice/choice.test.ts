@@ -146,6 +146,15 @@ describe('what it costs', () => {
   })
 })
 
+it('iron that a solution holds already is not paid for again', () => {
+  const input = inputFor('solution', { pH: 6.5, context: 'aquaponic' })
+  const spent = (presentIronMgPerL: number) =>
+    rankCandidates({ ...input, presentIronMgPerL })[0]?.bill?.perApplication.usual ?? -1
+  // To 2 mg/L from 0.5 is three quarters of the way from none.
+  expect(spent(0.5) / spent(0)).toBeCloseTo(0.75, 9)
+  expect(spent(3)).toBe(0)
+})
+
 describe('aims', () => {
   it('make a slow drench weak for quick colour, and right for a tree', () => {
     const fitness = (aimId: AimId) =>

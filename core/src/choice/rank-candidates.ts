@@ -1,4 +1,4 @@
-import type { Route, StandSize } from '../plant/index.ts'
+import type { Route } from '../plant/index.ts'
 import { amountFor, ratesFor, type Rate } from '../rate/index.ts'
 import type { FigureRange } from '../reference/index.ts'
 import { responseFor, type Response } from '../regreening/index.ts'
@@ -44,7 +44,7 @@ function costOf({ pricePerKg, label }: Candidate, held: FigureRange): FigureRang
 function billOf(
   candidate: Candidate,
   rate: Rate | undefined,
-  size: StandSize,
+  { size, presentIronMgPerL }: ChoiceInput,
   applications: number,
 ): Bill | undefined {
   if (!rate) return undefined
@@ -54,6 +54,7 @@ function billOf(
     size,
     contentShare: candidate.label.iron / 100,
     ...(rate.carrier ? { carrierValue: rate.carrier.usual } : {}),
+    ...(presentIronMgPerL === undefined ? {} : { presentIronMgPerL }),
   })
   const times = (count: number): FigureRange => ({
     low: candidate.pricePerKg.low * amount.productKg * count,
@@ -103,7 +104,7 @@ function shortcomingsOf(
 }
 
 function rankOne(candidate: Candidate, input: ChoiceInput): RankedCandidate {
-  const { context, route, aimId, ground, size } = input
+  const { context, route, aimId, ground } = input
   const aim: Aim = aims[aimId]
   const rates = ratesFor(context, route, candidate.source.id)
   const lastsDays = lastsDaysOf(rates[0], aim)
@@ -126,7 +127,7 @@ function rankOne(candidate: Candidate, input: ChoiceInput): RankedCandidate {
     applications,
     costPerWorkingKg: costOf(candidate, held),
     rates,
-    bill: billOf(candidate, rates[0], size, applications),
+    bill: billOf(candidate, rates[0], input, applications),
     response,
   }
   return { ...ranked, reasons: reasonsFor(ranked, input) }

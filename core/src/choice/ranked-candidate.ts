@@ -49,4 +49,6 @@ export interface ChoiceInput {
   readonly ground: Ground
   readonly size: StandSize
   readonly candidates: readonly Candidate[]
+  /** Iron that a solution holds already [mg/L]; counts as there in the bill. */
+  readonly presentIronMgPerL?: number
 }

@@ -4,6 +4,7 @@ import { sourceWords } from '@spudder/core/reference'
 import type { UnitSystem } from '@spudder/core/quantity'
 import { computed } from 'vue'
 import { money, moneyPerUnit, moneyRange } from '../../shared/units/money-words.ts'
+import { perGround } from '../../shared/units/per-ground.ts'
 import { percent } from '../../shared/words/percent.ts'
 import type { Offer } from './offers.ts'
 
@@ -105,6 +106,12 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
             <ul>
               <li v-for="reason in each.reasons" :key="reason">{{ reason }}</li>
               <li v-for="fact in each.facts.slice(2)" :key="fact">{{ fact }}.</li>
+              <li v-if="each.nitrogenKgPerM2 > 0">
+                One application brings {{ perGround(each.nitrogenKgPerM2, system) }} of nitrogen.
+              </li>
+              <li v-for="left in each.buildUp" :key="left.nutrient">
+                A season of it leaves {{ perGround(left.kgPerM2, system) }} of {{ left.nutrient }}.
+              </li>
               <li>{{ each.remark }}</li>
               <li>Price: {{ sourceWords(each.priceFrom) }}.</li>
               <li v-if="each.costPerWorkingKg">

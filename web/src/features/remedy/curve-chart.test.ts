@@ -16,6 +16,7 @@ const grounds: OfferGrounds = {
   ground: { pH: 7.8, doubt: 0.2, soil: soilOf(usualSoilWater) },
   size: { kind: 'area', areaM2: 100 },
   shelf: [],
+  presentIronMgPerL: undefined,
 }
 
 describe('the curves of the chart', () => {

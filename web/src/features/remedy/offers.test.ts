@@ -1,5 +1,6 @@
 import { candidateOfProduct } from '@spudder/core/choice'
 import { describe, expect, it } from 'vitest'
+import { perGround } from '../../shared/units/per-ground.ts'
 import { neverOffered, offersFor, type OfferGrounds } from './offers.ts'
 
 const grounds: OfferGrounds = {
@@ -10,6 +11,7 @@ const grounds: OfferGrounds = {
   ground: { pH: 7.8, doubt: 0.2 },
   size: { kind: 'area', areaM2: 1444 },
   shelf: [],
+  presentIronMgPerL: undefined,
 }
 const tub = candidateOfProduct({
   id: 'tub',
@@ -52,6 +54,21 @@ describe('what is offered', () => {
       (first?.perApplication?.usual ?? 0) * (first?.applications ?? 0),
       6,
     )
+  })
+
+  it('counts nitrogen of an application and micronutrients of a season by the ground', () => {
+    const blend = candidateOfProduct({
+      id: 'blend',
+      name: 'Blend',
+      sourceId: 'fe-eddha',
+      label: { ...tub.label, totals: { Fe: 6, N: 5, Mn: 2 } },
+    })
+    const offer = offersFor({ ...grounds, shelf: [blend] }).find(({ id }) => id === 'blend')
+    // 2 oz/1000 ft² is 6.103 kg/ha of product.
+    expect((offer?.nitrogenKgPerM2 ?? 0) * 1e4).toBeCloseTo(6.103 * 0.05, 3)
+    expect(offer?.buildUp.map(({ nutrient }) => nutrient)).toEqual(['Mn'])
+    expect(perGround(offer?.nitrogenKgPerM2 ?? 0, 'metric')).toBe('0.31 kg/ha')
+    expect(perGround(offer?.nitrogenKgPerM2 ?? 0, 'us')).toMatch(/^0\.006[23] lb\/1000 ft²$/)
   })
 
   it('of magnesium has its own sources, with what they cost at work', () => {

@@ -31,6 +31,10 @@ export interface Offer {
   readonly perApplication: FigureRange | undefined
   readonly season: FigureRange | undefined
   readonly applications: number
+  /** Nitrogen of one application [kg/m²]; 0 where it brings none or the stand has no area. */
+  readonly nitrogenKgPerM2: number
+  /** Micronutrients that a season of it leaves [kg/m²]. */
+  readonly buildUp: readonly { readonly nutrient: string; readonly kgPerM2: number }[]
   readonly contentShare: number
   readonly rates: readonly Rate[]
   readonly reasons: readonly string[]
@@ -48,6 +52,7 @@ export interface OfferGrounds {
   readonly ground: Ground
   readonly size: StandSize
   readonly shelf: readonly Candidate[]
+  readonly presentIronMgPerL: number | undefined
 }
 
 const stainWords = { rust: 'stains rust', red: 'stains red', little: 'stains little' } as const
@@ -65,6 +70,7 @@ export const choiceInputOf = ({
   ground,
   size,
   shelf,
+  presentIronMgPerL,
 }: OfferGrounds): ChoiceInput => ({
   context,
   route,
@@ -72,6 +78,7 @@ export const choiceInputOf = ({
   ground,
   size,
   candidates: [...shelf, ...catalogueCandidates()],
+  ...(presentIronMgPerL === undefined ? {} : { presentIronMgPerL }),
 })
 
 function ofIron(ranked: RankedCandidate): Offer {
@@ -90,6 +97,8 @@ function ofIron(ranked: RankedCandidate): Offer {
     perApplication: bill?.perApplication,
     season: bill?.season,
     applications: ranked.applications,
+    nitrogenKgPerM2: bill?.nitrogenKgPerM2 ?? 0,
+    buildUp: bill?.buildUp ?? [],
     contentShare: candidate.label.iron / 100,
     rates: ranked.rates,
     reasons: ranked.reasons,
@@ -138,6 +147,8 @@ function ofOther(ranked: RankedOtherSource, { size, route, ground }: OfferGround
     perApplication: same(spent),
     season: same(spent),
     applications: 1,
+    nitrogenKgPerM2: 0,
+    buildUp: [],
     contentShare: source.contentShare.usual,
     rates,
     reasons: [

@@ -98,6 +98,7 @@ export function useRemedyDraft({
     ground: ground.value,
     size,
     shelf: shelf.value,
+    presentIronMgPerL: presentIronMgPerL.value,
   }))
   const offers = computed(() => offersFor(offerGrounds.value))
   const chosen = computed(
