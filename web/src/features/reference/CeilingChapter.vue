@@ -4,6 +4,7 @@ import { compareWithTrade, ligands } from '@spudder/core/chemistry'
 const compared = compareWithTrade()
 const said = (pH: number | undefined): string =>
   pH === undefined ? 'never' : pH > 10.99 ? 'past 11' : pH.toFixed(1)
+import ScrollBox from '../../shared/ScrollBox.vue'
 </script>
 
 <template>
@@ -13,7 +14,7 @@ const said = (pH: number | undefined): string =>
     Practice names no share that must be left, so where the two agree that is by a fair reading, and
     no proof; where they do not, it says so.
   </p>
-  <div class="scroll">
+  <ScrollBox label="Reckoning and trade">
     <table>
       <thead>
         <tr>
@@ -40,5 +41,5 @@ const said = (pH: number | undefined): string =>
         </tr>
       </tbody>
     </table>
-  </div>
+  </ScrollBox>
 </template>

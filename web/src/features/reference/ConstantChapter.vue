@@ -42,6 +42,7 @@ const rows = computed<readonly Row[]>(() => {
   )
   return [...protons, ...metals]
 })
+import ScrollBox from '../../shared/ScrollBox.vue'
 </script>
 
 <template>
@@ -51,7 +52,7 @@ const rows = computed<readonly Row[]>(() => {
     equation. Fe is Fe(III). None is fitted to what the trade knows.
   </p>
   <ChipChoice v-model="chosen" label="Ligand" :options="options" />
-  <div class="scroll">
+  <ScrollBox label="Stability constants">
     <table>
       <thead>
         <tr>
@@ -70,9 +71,9 @@ const rows = computed<readonly Row[]>(() => {
         </tr>
       </tbody>
     </table>
-  </div>
+  </ScrollBox>
   <h2>Soil and water</h2>
-  <div class="scroll">
+  <ScrollBox label="Constants of soil and water">
     <table>
       <thead>
         <tr>
@@ -91,5 +92,5 @@ const rows = computed<readonly Row[]>(() => {
         </tr>
       </tbody>
     </table>
-  </div>
+  </ScrollBox>
 </template>

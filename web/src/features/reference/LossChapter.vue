@@ -12,12 +12,13 @@ import { findIronSource } from '@spudder/core/source'
 const daysWords = ({ low, usual, high }: FigureRange): string => `${usual} (${low}-${high})`
 const names = (ids: readonly string[]): string =>
   ids.map((id) => findIronSource(id).name).join(', ')
+import ScrollBox from '../../shared/ScrollBox.vue'
 </script>
 
 <template>
   <h2>Days in which half is lost</h2>
   <p>Losses are taken as of the first order; those of one form add up.</p>
-  <div class="scroll">
+  <ScrollBox label="Half-lives">
     <table>
       <thead>
         <tr>
@@ -42,13 +43,13 @@ const names = (ids: readonly string[]): string =>
         </tr>
       </tbody>
     </table>
-  </div>
+  </ScrollBox>
   <h2>Open iron in soil</h2>
   <p>
     From a salt, or let go by a chelate: the share roots can use, and the days in which half of that
     ages past use.
   </p>
-  <div class="scroll">
+  <ScrollBox label="Share of open iron by pH">
     <table>
       <thead>
         <tr>
@@ -67,9 +68,9 @@ const names = (ids: readonly string[]): string =>
         </tr>
       </tbody>
     </table>
-  </div>
+  </ScrollBox>
   <p class="from">{{ sourceWords(openIronOfUse) }}</p>
-  <div class="scroll">
+  <ScrollBox label="Half-life of open iron by pH">
     <table>
       <thead>
         <tr>
@@ -84,6 +85,6 @@ const names = (ids: readonly string[]): string =>
         </tr>
       </tbody>
     </table>
-  </div>
+  </ScrollBox>
   <p class="from">{{ sourceWords(openIronHalfLifeDays) }}</p>
 </template>

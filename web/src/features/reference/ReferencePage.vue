@@ -92,7 +92,4 @@ nav .on {
   color: var(--slate);
   font-size: 0.82rem;
 }
-.reference :deep(.scroll) {
-  overflow-x: auto;
-}
 </style>

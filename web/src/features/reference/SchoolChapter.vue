@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { disagreements, sourceWords } from '@spudder/core/reference'
 import { ironSchools } from '@spudder/core/reading'
+import ScrollBox from '../../shared/ScrollBox.vue'
 </script>
 
 <template>
   <h2>Where practitioners differ</h2>
   <p>None of these is settled. Spudder says what it starts with, and shows the others beside it.</p>
-  <div class="scroll">
+  <ScrollBox label="Questions">
     <table>
       <thead>
         <tr>
@@ -25,9 +26,9 @@ import { ironSchools } from '@spudder/core/reading'
         </tr>
       </tbody>
     </table>
-  </div>
+  </ScrollBox>
   <h2>Soil iron by DTPA</h2>
-  <div class="scroll">
+  <ScrollBox label="Schools of DTPA iron">
     <table>
       <thead>
         <tr>
@@ -48,5 +49,5 @@ import { ironSchools } from '@spudder/core/reading'
         </tr>
       </tbody>
     </table>
-  </div>
+  </ScrollBox>
 </template>

@@ -14,11 +14,12 @@ const percentRange = ({ low, high }: FigureRange): string => {
 }
 const stainWords = { rust: 'rust', red: 'red', little: 'little' } as const
 const organicWords = { often: 'often', seldom: 'seldom', ask: 'ask' } as const
+import ScrollBox from '../../shared/ScrollBox.vue'
 </script>
 
 <template>
   <h2>Forms of iron</h2>
-  <div class="scroll">
+  <ScrollBox label="Forms of iron">
     <table>
       <thead>
         <tr>
@@ -45,10 +46,10 @@ const organicWords = { often: 'often', seldom: 'seldom', ask: 'ask' } as const
         </tr>
       </tbody>
     </table>
-  </div>
+  </ScrollBox>
   <p class="from">Prices: {{ sourceWords(ironSources[0].pricePerKg) }}.</p>
   <h2>Manganese, zinc and magnesium</h2>
-  <div class="scroll">
+  <ScrollBox label="Sources of manganese, zinc and magnesium">
     <table>
       <thead>
         <tr>
@@ -71,5 +72,5 @@ const organicWords = { often: 'often', seldom: 'seldom', ask: 'ask' } as const
         </tr>
       </tbody>
     </table>
-  </div>
+  </ScrollBox>
 </template>

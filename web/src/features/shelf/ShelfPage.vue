@@ -17,6 +17,7 @@ import LabelFields from '../../shared/label/LabelFields.vue'
 import { numberIn } from '../../shared/form/number-text.ts'
 import { amountWords } from '../../shared/units/amount-words.ts'
 import { money } from '../../shared/units/money-words.ts'
+import ScrollBox from '../../shared/ScrollBox.vue'
 import ShelfFile from './ShelfFile.vue'
 import { useProductForm } from './use-product-form.ts'
 
@@ -79,7 +80,7 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
   </p>
   <div class="page">
     <section aria-label="Products">
-      <div v-if="products.length > 0" class="scroll">
+      <ScrollBox v-if="products.length > 0" label="Products">
         <table>
           <thead>
             <tr>
@@ -124,7 +125,7 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
             </tr>
           </tbody>
         </table>
-      </div>
+      </ScrollBox>
       <p v-else class="faint-note">
         Nothing here yet. Type or paste the label of what stands in the shed, beside or from a file.
       </p>
@@ -239,9 +240,6 @@ section,
   display: grid;
   gap: 12px;
   min-width: 0;
-}
-.scroll {
-  overflow-x: auto;
 }
 table {
   width: 100%;
