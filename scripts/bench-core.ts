@@ -123,7 +123,7 @@ export function curveSetMs(): { readonly curves: number; readonly rootFinder: nu
   const curves = timeOf(() => {
     for (const competition of competitors) soilCurves({ pHs: curvePHs, competition })
     return curvePHs.map((pH) => dissolvedIron(pH))
-  }, 40)
+  })
   // Laying the systems out is not the root finder's work, so it is done before.
   const balances = competitors.flatMap((competition) =>
     ligandIds.flatMap((ligandId) =>

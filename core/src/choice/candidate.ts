@@ -1,4 +1,4 @@
-import type { Label } from '../label/index.ts'
+import { labelBounds, type Label } from '../label/index.ts'
 import type { FigureRange, Sourced } from '../reference/index.ts'
 import {
   findIronSource,
@@ -16,6 +16,8 @@ export interface Candidate {
   /** The form that it is handled as: rates, cautions, response. */
   readonly source: KnownIronSource
   readonly label: Label
+  /** Whether any mix of its sources gives the label's figures. */
+  readonly isPossible: boolean
   /** In the money of the place. */
   readonly pricePerKg: FigureRange & Sourced
   /** Nitrogen and sulfur by mass [1]. */
@@ -43,6 +45,7 @@ export function candidateOfSource(id: IronSourceId): Candidate {
     origin: 'catalogue',
     source,
     label: labelOf(source),
+    isPossible: true,
     pricePerKg: source.pricePerKg,
     nitrogenShare: source.brings?.N ?? 0,
     micronutrients: {},
@@ -84,6 +87,7 @@ export function candidateOfProduct({
     origin: 'shelf',
     source,
     label,
+    isPossible: labelBounds(label).possible,
     pricePerKg:
       own === undefined
         ? source.pricePerKg

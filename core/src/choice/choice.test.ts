@@ -217,6 +217,35 @@ describe('what comes along', () => {
   })
 })
 
+describe('a label that cannot be', () => {
+  const product = (
+    iron: number,
+    ids: readonly ('fe-eddha' | 'ferrous-sulfate' | 'ferrous-ammonium-sulfate')[],
+  ) =>
+    candidateOfProduct({
+      id: 'product',
+      name: 'Product',
+      sourceId: ids[0] ?? 'fe-eddha',
+      label: { totals: { Fe: iron }, iron, sourceIds: ids, carrierIds: [], unknownNames: [] },
+    })
+  const only = (candidate: Candidate, route: Route) =>
+    rankCandidates({ ...inputFor(route, { pH: 8 }), candidates: [candidate] })[0]
+
+  it('is said to be none, and counts for nothing, on the leaf too', () => {
+    for (const route of ['soil', 'leaf'] as const) {
+      const ranked = only(product(9, ['fe-eddha']), route)
+      expect(ranked).toMatchObject({ fitness: 'fails', start: { high: 0 } })
+      expect(ranked?.reasons[0]).toMatch(/label cannot be as it stands/)
+    }
+  })
+
+  it('is not that of salts, which are lost at this pH for another reason', () => {
+    const ranked = only(product(12, ['ferrous-sulfate', 'ferrous-ammonium-sulfate']), 'soil')
+    expect(ranked?.shortcomings).toEqual([])
+    expect(ranked?.fitness).toBe('fails')
+  })
+})
+
 describe('every ranking', () => {
   const grades = { works: 0, weak: 1, fails: 2 } as const
   const anyAsked = fc

@@ -16,7 +16,12 @@ const nothing: LabelShare = { low: 0, usual: 0, high: 0 }
  * several is taken over every split that it allows, none where it is impossible.
  * @throws {CoreError} out-of-range, not-a-number
  */
-export function courseOf({ label }: Candidate, route: Route, ground: Ground): CandidateCourse {
+export function courseOf(
+  { label, isPossible }: Candidate,
+  route: Route,
+  ground: Ground,
+): CandidateCourse {
+  if (!isPossible) return { at: () => nothing, mean: () => nothing }
   const [only, ...others] = label.sourceIds
   const isAllOrUnsaid = (part: number | undefined) => part === undefined || part === label.iron
   const isWhole = isAllOrUnsaid(label.chelated) && isAllOrUnsaid(label.waterSoluble)

@@ -97,9 +97,7 @@ function shortcomingsOf(
     ...(still && start.usual >= weakFrom.value && still.usual < start.usual / 4
       ? (['does-not-last'] as const)
       : []),
-    ...(start.high === 0 && candidate.source.kind !== 'slow' && candidate.label.sourceIds.length > 1
-      ? (['impossible-label'] as const)
-      : []),
+    ...(candidate.isPossible ? [] : (['impossible-label'] as const)),
   ]
 }
 

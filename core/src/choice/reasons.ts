@@ -32,9 +32,15 @@ function doubtOfReckoning({ candidate }: Ranked, { route }: ChoiceInput): string
   return route === 'soil' && why !== '' ? [why] : []
 }
 
-function chemistry({ candidate, start }: Ranked, { route, ground }: ChoiceInput): string {
+function chemistry(
+  { candidate, start, shortcomings }: Ranked,
+  { route, ground }: ChoiceInput,
+): string {
+  if (shortcomings.includes('impossible-label')) {
+    return 'Its label cannot be as it stands: read it again before you buy or use it.'
+  }
   if (route === 'leaf') {
-    return start.usual < 0.25
+    return shortcomings.includes('wrong-route')
       ? 'Wrong route: too big a molecule to enter the leaf, and it leaves a film.'
       : 'Enters through the leaf, so soil pH does not matter; new leaves need it again.'
   }
@@ -59,9 +65,6 @@ function time({ held, lastsDays, shortcomings, response }: Ranked): string[] {
   if (shortcomings.includes('too-slow')) said.push('Too slow for quick colour.')
   if (shortcomings.includes('does-not-last')) {
     said.push('Most of it is gone before it is needed.')
-  }
-  if (shortcomings.includes('impossible-label')) {
-    said.push('Its label cannot be as it stands: read it again.')
   }
   return said
 }
