@@ -11,13 +11,16 @@ import { findIronSource } from '@spudder/core/source'
 
 const daysWords = ({ low, usual, high }: FigureRange): string => `${usual} (${low}-${high})`
 const names = (ids: readonly string[]): string =>
-  ids.map((id) => findIronSource(id).name).join(', ')
+  ids.map((id) => findIronSource(id).name).join('; ')
 import ScrollBox from '../../shared/ScrollBox.vue'
 </script>
 
 <template>
   <h2>Days in which half is lost</h2>
-  <p>Losses are taken as of the first order; those of one form add up.</p>
+  <p>
+    Half of what is left goes in so many days, and half of the rest in as many again. Losses of one
+    form add up.
+  </p>
   <ScrollBox label="Half-lives">
     <table>
       <thead>
