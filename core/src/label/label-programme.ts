@@ -106,14 +106,17 @@ function carriersOf(label: Label, sulfurFrom: SulfurFrom): typeof carriers {
   return [...named, ...open]
 }
 
+/** What a label's rounded figures may come to over 100 g and still be true. */
+const roundingG = 0.5
+
 /** Guarantees are floors; the parts of the iron are as stated. */
-function limitsOf(label: Label): Limits {
+function limitsOf(label: Label, capacityG: number): Limits {
   const { totals, iron, chelated, waterSoluble, orthoOrtho } = label
   const floors = nutrients
     .filter((nutrient) => nutrient !== 'Fe' && (totals[nutrient] ?? 0) > 0)
     .map((nutrient) => [nutrient, { min: totals[nutrient] ?? 0 }] as const)
   return {
-    mass: { max: 100 },
+    mass: { max: capacityG },
     Fe: { equal: iron },
     ...Object.fromEntries(floors),
     ...(chelated === undefined ? {} : { chelated: { equal: chelated } }),
@@ -129,28 +132,36 @@ function limitsOf(label: Label): Limits {
 export function labelProgramme(label: Label, options: ProgrammeOptions = {}): LabelProgramme {
   const { richness = 'commercial', sulfurFrom = 'anything' } = options
   const iron = ironVariables(label)
-  const limits = limitsOf(label)
   const others = carriersOf(label, sulfurFrom).map(({ id, contents }): [string, Coefficients] => [
     id,
     { mass: 1, ...contents },
   ])
+  const solveFor: (
+    direction: 'minimize' | 'maximize',
+    weightOf: (variable: IronVariable) => number,
+    limits: Limits,
+  ) => number | undefined = (direction, weightOf, given) => {
+    const parts = iron.map((variable): [string, Coefficients] => [
+      variable.key,
+      { ...ironCoefficients(variable, richness), aim: weightOf(variable) },
+    ])
+    const { status, result } = solve({
+      direction,
+      objective: 'aim',
+      constraints: given,
+      variables: [...parts, ...others],
+    })
+    // The solver's most of nothing is minus nought.
+    return status === 'optimal' ? result + 0 : undefined
+  }
+  const strict = limitsOf(label, 100)
+  const rounded = limitsOf(label, 100 + roundingG)
+  const fits = (limits: Limits) => solveFor('minimize', () => 1, limits) !== undefined
+  const limits = !fits(strict) && fits(rounded) ? rounded : strict
   return {
     iron,
     limits,
-    solveFor(direction, weightOf, given = limits) {
-      const parts = iron.map((variable): [string, Coefficients] => [
-        variable.key,
-        { ...ironCoefficients(variable, richness), aim: weightOf(variable) },
-      ])
-      const { status, result } = solve({
-        direction,
-        objective: 'aim',
-        constraints: given,
-        variables: [...parts, ...others],
-      })
-      // The solver's most of nothing is minus nought.
-      return status === 'optimal' ? result + 0 : undefined
-    },
+    solveFor: (direction, weightOf, given = limits) => solveFor(direction, weightOf, given),
     othersLeastG() {
       const {
         mass: _mass,

@@ -111,6 +111,14 @@ describe('a label whose iron is chelated in part only', () => {
   })
 })
 
+describe('figures that a label rounds', () => {
+  it('may come to a little over 100 g: 6 % of EDDHA with a trace of nitrogen', () => {
+    expect(labelBounds(labelOf('Fe 6 all chelated by EDDHA')).possible).toBe(true)
+    expect(labelBounds(labelOf('Fe 6, N 0.2 all chelated by EDDHA')).possible).toBe(true)
+    expect(labelBounds(labelOf('Fe 6, N 3, all chelated by EDDHA')).possible).toBe(false)
+  })
+})
+
 describe('a label that cannot be', () => {
   it.each([
     ['Fe 9 all chelated by EDDHA', 'Fe', /9 % iron cannot be: .* at most 6 % fits/],

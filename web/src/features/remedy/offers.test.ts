@@ -18,7 +18,7 @@ const tub = candidateOfProduct({
   name: 'Red tub',
   sourceId: 'fe-eddha',
   label: {
-    totals: { Fe: 6, N: 3 },
+    totals: { Fe: 6 },
     iron: 6,
     orthoOrtho: 4.8,
     sourceIds: ['fe-eddha'],
@@ -36,13 +36,12 @@ describe('what is offered', () => {
     expect(offers).toHaveLength(13)
   })
 
-  it('says stain, first change, organic growing and nitrogen', () => {
+  it('says stain, first change and organic growing', () => {
     const [first] = offersFor({ ...grounds, shelf: [tub] })
     expect(first?.facts).toEqual([
       'first change in 5-9 days',
       'stains red',
       'seldom allowed in organic growing',
-      '3 % nitrogen',
     ])
   })
 
@@ -61,9 +60,10 @@ describe('what is offered', () => {
       id: 'blend',
       name: 'Blend',
       sourceId: 'fe-eddha',
-      label: { ...tub.label, totals: { Fe: 6, N: 5, Mn: 2 } },
+      label: { ...tub.label, totals: { Fe: 3, N: 5, Mn: 2 }, iron: 3, orthoOrtho: 2.4 },
     })
     const offer = offersFor({ ...grounds, shelf: [blend] }).find(({ id }) => id === 'blend')
+    expect(offer?.facts).toContain('5 % nitrogen')
     // 2 oz/1000 ft² is 6.103 kg/ha of product.
     expect((offer?.nitrogenKgPerM2 ?? 0) * 1e4).toBeCloseTo(6.103 * 0.05, 3)
     expect(offer?.buildUp.map(({ nutrient }) => nutrient)).toEqual(['Mn'])
