@@ -5,7 +5,7 @@ import { responseFor, type Response } from '../regreening/index.ts'
 import type { Candidate } from './candidate.ts'
 import { courseOf } from './course-of.ts'
 import { aims, type Aim } from './data/aims.ts'
-import { weakFrom, worksFrom } from './data/fitness.ts'
+import { traceShare, weakFrom, worksFrom } from './data/fitness.ts'
 import type {
   Bill,
   ChoiceInput,
@@ -28,16 +28,13 @@ function gradeOf(start: FigureRange): Fitness {
   return start.usual >= weakFrom.value ? 'weak' : 'fails'
 }
 
-/** Less than this of the iron at work is nothing, and its price has no meaning. */
-const traceShare = 0.005
-
 function costOf({ pricePerKg, label }: Candidate, held: FigureRange): FigureRange | undefined {
-  if (held.usual < traceShare) return undefined
+  if (held.usual < traceShare.value) return undefined
   const perKg = (price: number, share: number) => price / ((label.iron / 100) * share)
   return {
     low: perKg(pricePerKg.low, Math.max(held.high, held.usual)),
     usual: perKg(pricePerKg.usual, held.usual),
-    high: perKg(pricePerKg.high, Math.max(held.low, traceShare)),
+    high: perKg(pricePerKg.high, Math.max(held.low, traceShare.value)),
   }
 }
 

@@ -10,7 +10,7 @@ import {
   type OtherSourceId,
 } from '../source/index.ts'
 import type { Fitness } from './ranked-candidate.ts'
-import { weakFrom } from './data/fitness.ts'
+import { otherWorksFrom, traceShare, weakFrom } from './data/fitness.ts'
 import { openInSolution, openOnLeaf, openShare } from './data/other-fate.ts'
 
 type KnownOtherSource = OtherSource & { readonly id: OtherSourceId }
@@ -73,8 +73,6 @@ function workingOf(source: OtherSource, route: Route, ground: Ground): FigureRan
   }
 }
 
-const worksFromShare = 0.5
-
 export interface OtherChoiceInput {
   readonly nutrient: OtherNutrient
   readonly context: Context
@@ -100,13 +98,16 @@ export function rankOtherSources({
       const working = workingOf(source, route, ground)
       const rates = ratesFor(context, route, source.id)
       const share = working.usual
-      const graded = share >= worksFromShare ? 'works' : share >= weakFrom.value ? 'weak' : 'fails'
+      const graded =
+        share >= otherWorksFrom.value ? 'works' : share >= weakFrom.value ? 'weak' : 'fails'
       return {
         source,
         working,
         fitness: rates.length > 0 ? graded : 'fails',
         costPerWorkingKg:
-          share < 0.005 ? undefined : source.pricePerKg.value / (source.contentShare.usual * share),
+          share < traceShare.value
+            ? undefined
+            : source.pricePerKg.value / (source.contentShare.usual * share),
         rates,
       }
     })

@@ -3,6 +3,7 @@ import type { Route } from '../plant/index.ts'
 import { formatNumber } from '../quantity/index.ts'
 import type { FigureRange } from '../reference/index.ts'
 import { aims } from './data/aims.ts'
+import { greeningNitrogen } from './data/fitness.ts'
 import type { ChoiceInput, RankedCandidate } from './ranked-candidate.ts'
 
 const percent = (share: number): string => {
@@ -69,13 +70,10 @@ function time({ held, lastsDays, shortcomings, response }: Ranked): string[] {
   return said
 }
 
-/** Nitrogen from which turf greens by itself: 0.1 lb/1000 ft². */
-const greeningNitrogenKgPerM2 = 0.1 * 0.00488243
-
 function company({ bill }: Ranked): string[] {
   if (!bill) return []
   const said: string[] = []
-  if ((bill.nitrogenKgPerM2 ?? 0) >= greeningNitrogenKgPerM2) {
+  if ((bill.nitrogenKgPerM2 ?? 0) >= greeningNitrogen.value) {
     said.push('Its nitrogen greens turf by itself: do not give iron all the credit.')
   }
   const building = bill.buildUp.map(({ nutrient }) => nutrient)

@@ -7,6 +7,7 @@ import {
   type IronSourceId,
   type KnownIronSource,
 } from '../source/index.ts'
+import { labelRounding } from './data/limits.ts'
 import type { Label } from './label.ts'
 
 /** How rich in iron a source is taken to be: the good commercial grade, or the pure compound. */
@@ -106,9 +107,6 @@ function carriersOf(label: Label, sulfurFrom: SulfurFrom): typeof carriers {
   return [...named, ...open]
 }
 
-/** What a label's rounded figures may come to over 100 g and still be true. */
-const roundingG = 0.5
-
 /** Guarantees are floors; the parts of the iron are as stated. */
 function limitsOf(label: Label, capacityG: number): Limits {
   const { totals, iron, chelated, waterSoluble, orthoOrtho } = label
@@ -155,7 +153,7 @@ export function labelProgramme(label: Label, options: ProgrammeOptions = {}): La
     return status === 'optimal' ? result + 0 : undefined
   }
   const strict = limitsOf(label, 100)
-  const rounded = limitsOf(label, 100 + roundingG)
+  const rounded = limitsOf(label, 100 + labelRounding.value)
   const fits = (limits: Limits) => solveFor('minimize', () => 1, limits) !== undefined
   const limits = !fits(strict) && fits(rounded) ? rounded : strict
   return {

@@ -2,6 +2,7 @@ import { tradeCeilings } from '../chemistry/index.ts'
 import { workingCourse, type Ground, type WorkingCourse } from '../persistence/index.ts'
 import type { Route } from '../plant/index.ts'
 import type { FigureRange } from '../reference/index.ts'
+import { saltCeiling } from './data/limits.ts'
 import type { Label } from './label.ts'
 import {
   labelProgramme,
@@ -71,14 +72,11 @@ function schoolWeight({ source }: IronVariable, pH: number): FigureRange {
   if (kind === 'complex') return { low: 0, usual: 0.5, high: 1 }
   const ceilings = ligandId
     ? (tradeCeilings.find((each) => each.ligandId === ligandId)?.pHs ?? [])
-    : [saltCeilingPH]
+    : [saltCeiling.value]
   const low = yes(pH <= (ceilings[0] ?? 0))
   const high = yes(pH <= (ceilings.at(-1) ?? 0))
   return { low, usual: (low + high) / 2, high }
 }
-
-/** Common practice: in soil over pH 7 sulfate turns to hydroxide. */
-const saltCeilingPH = 7
 
 /**
  * The same by the ceilings that schools of practitioners keep, in soil: least by the strictest

@@ -1,5 +1,6 @@
 export { lossProcesses, losses } from './data/losses.ts'
 export type { Loss, LossProcess } from './data/losses.ts'
 export { openIronHalfLifeDays, openIronOfUse } from './data/open-iron.ts'
-export { usualFeed, workingCourse } from './working-course.ts'
+export { usualFeed } from './data/feed.ts'
+export { workingCourse } from './working-course.ts'
 export type { Ground, PHBelief, WorkingCourse } from './working-course.ts'

@@ -18,6 +18,7 @@ import {
   otherIsomersAs,
   saltInSolution,
 } from './data/entry.ts'
+import { usualFeed } from './data/feed.ts'
 import { losses } from './data/losses.ts'
 import { openIronHalfLifeDays, openIronOfUse } from './data/open-iron.ts'
 import { heldAndOpen, leftAt, meanOver, perDayOf, type Decay } from './decay.ts'
@@ -42,12 +43,6 @@ export interface WorkingCourse extends Sourced {
   at(day: number): FigureRange
   /** Mean share of use over the days after the application [1]. */
   mean(days: number): FigureRange
-}
-
-/** A feed solution of fruiting crops, about [mmol/L]. */
-export const usualFeed: FeedSolution = {
-  ironMmolPerL: 0.036,
-  otherMetalsMmolPerL: { Ca: 4, Mg: 2, Zn: 0.003, Cu: 0.001, Mn: 0.01 },
 }
 
 type Case = 'low' | 'usual' | 'high'

@@ -80,7 +80,10 @@ export function chooseRemedy(
     const product =
       dto.productId === undefined
         ? undefined
-        : await requireProduct(transaction, dto.productId, stand.placeId)
+        : await requireProduct(transaction, dto.productId, {
+            placeId: stand.placeId,
+            sourceId: dto.sourceId,
+          })
     const source = findSource(dto.sourceId)
     const { rateValue, contentShare, carrierValue, presentIronMgPerL, tankL } = dto
     const { productKg, nutrientKg, carrierL, derivation } = amountFor({

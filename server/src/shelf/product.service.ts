@@ -86,17 +86,17 @@ export async function findProducts(connection: Connection, placeId: string): Pro
 const noProduct = () => new ServiceError('not-found', 'There is no such product on the shelf.')
 
 /**
- * A product of a place.
- * @throws {ServiceError} invalid-body when it is not on the shelf of the place
+ * A product that a place has on its shelf, of the form it is to be put out as.
+ * @throws {ServiceError} invalid-body when there is none such
  */
 export async function requireProduct(
   connection: Connection,
   id: string,
-  placeId: string,
+  { placeId, sourceId }: { readonly placeId: string; readonly sourceId: string },
 ): Promise<ProductRow> {
   const row = await selectProduct(connection, id)
-  if (row?.placeId === placeId) return row
-  const message = 'Product: choose one of the shelf of this place.'
+  if (row?.placeId === placeId && row.sourceId === sourceId && !row.isRetired) return row
+  const message = 'Product: choose one of the shelf of this place, of the form that is put out.'
   throw new ServiceError('invalid-body', message, [{ field: 'productId', message }])
 }
 

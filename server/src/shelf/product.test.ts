@@ -118,6 +118,19 @@ describe('a remedy with a product of the shelf', () => {
     expect(problem.fields[0]?.field).toBe('productId')
   })
 
+  it.each([
+    ['of another form', { sourceId: 'ferrous-sulfate' }, {}],
+    ['that was taken off the shelf', { sourceId: 'fe-eddha' }, { isRetired: true }],
+  ])('%s is refused', async (_, form, change) => {
+    const { stand, caseId } = await standWithRemedy()
+    const product = { ...productBody(), ...form }
+    await post(`/places/${stand.placeId}/products`, product)
+    await patch(`/products/${product.id}`, change)
+    const body = { ...remedyBody(), productId: product.id }
+    const problem = await refused('post', `/cases/${caseId}/remedies`, body, 400)
+    expect(problem.fields[0]?.field).toBe('productId')
+  })
+
   it('of manganese is reckoned by its own rate', async () => {
     const { caseId } = await standWithRemedy()
     const { tankL: _tank, ...body } = remedyBody()
