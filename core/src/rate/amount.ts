@@ -1,8 +1,11 @@
-import { CoreError, requireInRange } from '../error/index.ts'
+import { requireInRange } from '../error/index.ts'
 import type { StandSize } from '../plant/index.ts'
 import { formatNumber, parseUnit, quantityOf, valueIn } from '../quantity/index.ts'
 import type { Derivation, DerivationInput } from '../reference/index.ts'
-import { rateBases, type Rate } from './data/rates.ts'
+import { rateBases } from './data/bases.ts'
+import type { Rate } from './data/rates.ts'
+import { productOfRate } from './convert-rate.ts'
+import { amountCounted, countedOf, type RateFacts, type StandMeasures } from './facts.ts'
 
 /** What an amount is worked out from. */
 export interface AmountInput {
@@ -12,8 +15,12 @@ export interface AmountInput {
   /** The water taken, in the unit of the carrier; not used for a solution. */
   readonly carrierValue?: number
   readonly size: StandSize
+  /** What is known beside the size. */
+  readonly measures?: StandMeasures
   /** Its nutrient in the product by mass, over 0 to 0.8 [1]. */
   readonly contentShare: number
+  /** Needed where the rate counts by spoons or fluid ounces [kg/L]. */
+  readonly densityKgPerL?: number
   /** The nutrient in a word; iron where nothing is said. */
   readonly nutrientWord?: string
   /** Iron already in the solution [mg/L]. */
@@ -27,19 +34,6 @@ export interface Amount {
   /** Water to carry it [L]; nothing for a solution, whose water is there already. */
   readonly carrierL: number
   readonly derivation: Derivation
-}
-
-type SizeOf<Kind extends StandSize['kind']> = Extract<StandSize, { kind: Kind }>
-
-function sizeAs<Kind extends StandSize['kind']>(size: StandSize, kind: Kind): SizeOf<Kind> {
-  if (size.kind !== kind) {
-    throw new CoreError('not-applicable', {
-      parameter: 'size',
-      expected: `a size by ${kind} for this rate`,
-      received: size.kind,
-    })
-  }
-  return size as SizeOf<Kind>
 }
 
 function sizeWords(size: StandSize): DerivationInput {
@@ -58,73 +52,39 @@ function sizeWords(size: StandSize): DerivationInput {
   }
 }
 
-/** Water for the whole stand [L], by what the carrier counts by: area, plants or pot volume. */
-function carrierLitres({ rate, carrierValue, size }: AmountInput): number {
+/**
+ * Water for the whole stand [L], by what the carrier counts by: area, plants or pot volume.
+ * @throws {CoreError} out-of-range, not-applicable
+ * @source definition
+ */
+function carrierLitres({ rate, carrierValue, size, measures }: AmountInput): number {
   if (!rate.carrier || carrierValue === undefined) return 0
   requireInRange('carrierValue', carrierValue, { min: 1e-6, max: 1e6, unit: rate.carrier.unit })
+  const facts = { amounts: countedOf(size, measures) }
   const carrier = quantityOf(carrierValue, rate.carrier.unit)
   const per = parseUnit(rate.carrier.unit).per?.unit.dimension
-  if (per === 'area') return valueIn(carrier, 'L/m2') * sizeAs(size, 'area').areaM2
-  if (per === 'count') {
-    const { count } = size.kind === 'pots' ? size : sizeAs(size, 'trunks')
-    return valueIn(carrier, 'L/piece') * count
-  }
-  const pots = sizeAs(size, 'pots')
-  return valueIn(carrier, '%') * 0.01 * pots.potL * pots.count
+  if (per === 'area') return valueIn(carrier, 'L/m2') * amountCounted(facts, 'area')
+  if (per === 'count') return valueIn(carrier, 'L/piece') * amountCounted(facts, 'plant')
+  return valueIn(carrier, '%') * 0.01 * amountCounted(facts, 'medium')
 }
 
-interface Reckoned {
-  readonly productKg: number
-  readonly formula: string
-}
-
-function reckon(input: AmountInput, carrierL: number): Reckoned {
-  const { rate, rateValue, size, contentShare } = input
-  const taken = quantityOf(rateValue, rate.unit)
-  switch (rate.basis) {
-    case 'product-per-area':
-      return {
-        productKg: valueIn(taken, 'kg/m2') * sizeAs(size, 'area').areaM2,
-        formula: 'product = rate × area',
-      }
-    case 'iron-per-area':
-      return {
-        productKg: (valueIn(taken, 'kg/m2') * sizeAs(size, 'area').areaM2) / contentShare,
-        formula: 'product = iron rate × area ÷ iron in the product',
-      }
-    case 'product-per-trunk': {
-      const trunks = sizeAs(size, 'trunks')
-      return {
-        productKg: valueIn(taken, 'kg/m') * trunks.diameterM * trunks.count,
-        formula: 'product = rate × trunk diameter × trees',
-      }
-    }
-    case 'drench-strength':
-      return {
-        productKg: valueIn(taken, 'kg/L') * carrierL,
-        formula: 'drench = share of pot volume × pot × pots; product = strength × drench',
-      }
-    case 'spray-strength':
-      // Percent of a spray is by the trade weight over volume: 2 % is 20 g in a litre.
-      return {
-        productKg: valueIn(taken, '%') * 0.01 * carrierL,
-        formula: 'spray = water rate × size; product = strength (w/v, 1 % = 10 g/L) × spray',
-      }
-    case 'product-in-solution':
-      return {
-        productKg: valueIn(taken, 'kg/L') * sizeAs(size, 'solution').volumeL,
-        formula: 'product = rate × volume',
-      }
-    case 'iron-in-solution': {
-      const present = input.presentIronMgPerL ?? 0
-      const missing = valueIn(taken, 'mg/L') - present
-      return {
-        productKg: (Math.max(0, missing) * 1e-6 * sizeAs(size, 'solution').volumeL) / contentShare,
-        formula: 'product = (wanted − present) × volume ÷ iron in the product',
-      }
-    }
+/** The facts of a job whose water is known: what its rate can be said and compared in. */
+export function factsOfJob(
+  input: Pick<AmountInput, 'size' | 'measures' | 'contentShare' | 'densityKgPerL'>,
+  carrierL: number,
+): RateFacts {
+  const { size, measures, contentShare, densityKgPerL } = input
+  const amounts = countedOf(size, measures)
+  return {
+    amounts: carrierL > 0 ? { ...amounts, carrier: carrierL } : amounts,
+    contentShare,
+    ...(densityKgPerL === undefined ? {} : { densityKgPerL }),
   }
 }
+
+/** The unit in which what is present is taken off; other rates have nothing present. */
+const presentUnit = ({ basis, unit }: Rate): string =>
+  basis === 'iron-in-solution' ? unit : 'mg/L'
 
 /**
  * Amount of product for a whole stand at a rate.
@@ -133,7 +93,7 @@ function reckon(input: AmountInput, carrierL: number): Reckoned {
  * @source definition; the rate carries its own source
  */
 export function amountFor(input: AmountInput): Amount {
-  const { rate, rateValue, contentShare, size } = input
+  const { rate, rateValue, contentShare, size, densityKgPerL } = input
   requireInRange('contentShare', contentShare, { min: 1e-4, max: 0.8 })
   requireInRange('rateValue', rateValue, { min: 1e-9, max: 1e6, unit: rate.unit })
   if (input.presentIronMgPerL !== undefined) {
@@ -143,8 +103,15 @@ export function amountFor(input: AmountInput): Amount {
       unit: 'mg/L',
     })
   }
+  const { basis, unit } = rate
+  const { by } = rateBases[basis]
+  if (by !== 'carrier') amountCounted({ amounts: countedOf(size, input.measures) }, by)
   const carrierL = carrierLitres(input)
-  const { productKg, formula } = reckon(input, carrierL)
+  const facts = factsOfJob(input, carrierL)
+  // What the solution holds already need not be brought.
+  const present = basis === 'iron-in-solution' ? (input.presentIronMgPerL ?? 0) : 0
+  const value = Math.max(0, rateValue - valueIn(quantityOf(present, 'mg/L'), presentUnit(rate)))
+  const productKg = productOfRate({ basis, value, unit }, facts)
   const inputs: DerivationInput[] = [
     { label: rateBases[rate.basis].label, value: `${formatNumber(rateValue)} ${rate.unit}` },
     sizeWords(size),
@@ -165,13 +132,16 @@ export function amountFor(input: AmountInput): Amount {
       value: `${formatNumber(input.presentIronMgPerL ?? 0)} mg/L`,
     })
   }
+  if (densityKgPerL !== undefined && parseUnit(unit).over.dimension === 'volume') {
+    inputs.push({ label: 'density', value: `${formatNumber(densityKgPerL)} kg/L` })
+  }
   return {
     productKg,
     nutrientKg: productKg * contentShare,
     carrierL,
     derivation: {
       figure: 'Product for the whole stand',
-      formula,
+      formula: rateBases[basis].formula,
       inputs,
       result: `${formatNumber(productKg * 1000, 4)} g`,
       source: rate.source,

@@ -1,18 +1,12 @@
 import { CoreError } from '../error/index.ts'
 import { candidateOfProduct, type Candidate } from '../choice/index.ts'
 import { checkLabel, labelBounds, type Label, type LabelDraft } from '../label/index.ts'
+import type { LabelMaximum } from '../rate/index.ts'
 import { ironSourceIds, type IronSourceId } from '../source/index.ts'
 
 /** What a product leaves on paving and hands. */
 export const stainNames = ['rust', 'red', 'little'] as const
 export type Stain = (typeof stainNames)[number]
-
-/** The most that the label allows, as it says it. */
-export interface LabelMaximum {
-  readonly value: number
-  /** As "oz/1000 ft2", "kg/ha", "%", "oz/in". */
-  readonly unit: string
-}
 
 /** A product that the user has or buys, by its own label and bill. */
 export interface ShelfProduct {

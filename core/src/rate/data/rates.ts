@@ -1,20 +1,7 @@
 import type { SourceId } from '../../source/index.ts'
 import type { Context, Route } from '../../plant/index.ts'
-import type { Dimension } from '../../quantity/index.ts'
 import type { FigureRange, Sourced } from '../../reference/index.ts'
-
-/** What a rate counts by; each has one way to an amount. */
-export const rateBases = {
-  'product-per-area': { dimension: 'mass/area', label: 'product per area' },
-  'iron-per-area': { dimension: 'mass/area', label: 'iron per area' },
-  'product-per-trunk': { dimension: 'mass/length', label: 'product per trunk diameter' },
-  'drench-strength': { dimension: 'mass/volume', label: 'product in the drench' },
-  'spray-strength': { dimension: 'share', label: 'strength of the spray' },
-  'product-in-solution': { dimension: 'mass/volume', label: 'product in the solution' },
-  'iron-in-solution': { dimension: 'mass/volume', label: 'iron in the solution' },
-} as const satisfies Readonly<Record<string, { dimension: Dimension; label: string }>>
-
-export type RateBasis = keyof typeof rateBases
+import type { RateBasis } from './bases.ts'
 
 /** How much water goes with it. */
 export type Carrier = { readonly unit: string } & FigureRange
@@ -33,6 +20,8 @@ export interface Rate extends Sourced {
   readonly carrier?: Carrier
   /** Days until it is due again; absent: once a season. */
   readonly intervalDays?: { readonly low: number; readonly high: number }
+  /** Most times in a season; absent: as often as the interval lets. */
+  readonly timesASeason?: number
   /** How the amount is shared out over days. */
   readonly stepDays?: number
 }
@@ -259,5 +248,43 @@ export const rates: readonly Rate[] = [
     rate: { low: 1, usual: 2, high: 3 },
     intervalDays: { low: 7, high: 21 },
     ...practice,
+  },
+  {
+    id: 'leaf-liquid-chelate-turf',
+    label: 'up to 16 fl oz/1000 ft² of a liquid of low analysis, 30 days apart at least',
+    sourceIds: ['fe-edta', 'fe-hedta', 'fe-dtpa', 'iron-citrate', 'iron-glucoheptonate'],
+    route: 'leaf',
+    contexts: ['turf'],
+    basis: 'product-per-area',
+    unit: 'fl oz/1000 ft2',
+    rate: { low: 4, usual: 8, high: 16 },
+    carrier: { unit: 'gal/1000 ft2', low: 0.5, usual: 0.9, high: 1 },
+    intervalDays: { low: 30, high: 42 },
+    ...practice,
+  },
+  {
+    id: 'soil-granules-drip-line',
+    label: '1-2 cups per shrub along the drip line, scratched in, watered',
+    sourceIds: ['iron-humate'],
+    route: 'soil',
+    contexts: ['shrub'],
+    basis: 'product-per-plant',
+    unit: 'cup/plant',
+    rate: { low: 1, usual: 1, high: 2 },
+    timesASeason: 2,
+    intervalDays: { low: 60, high: 90 },
+    ...practice,
+  },
+  {
+    id: 'soil-powder-scoops',
+    label: "the label's scoops per 10 L as a drench: 5-10 g/10 L where it says none",
+    sourceIds: ['fe-eddha', 'fe-hbed'],
+    route: 'soil',
+    contexts: ['container', 'tree'],
+    basis: 'drench-strength',
+    unit: 'g/10 L',
+    rate: { low: 5, usual: 5, high: 10 },
+    carrier: { unit: 'L/plant', low: 1, usual: 2, high: 10 },
+    ...readAcross,
   },
 ]
