@@ -29,6 +29,10 @@ const dimensionExamples: Readonly<Partial<Record<Dimension, string>>> = {
   'mass/length': 'a rate such as 1 oz/in of trunk',
   'mass/count': 'a dose such as 20 g/plant',
   'volume/count': 'a dose such as 0.5 L/pot',
+  time: 'a time such as 45 s or 2 min',
+  pressure: 'a pressure such as 40 psi or 3 bar',
+  'length/time': 'a speed such as 4 mph or 6 km/h',
+  'volume/time': 'a flow such as 0.2 gal/min or 0.8 L/min',
 }
 
 /** What to type for a dimension, for hints and errors. */

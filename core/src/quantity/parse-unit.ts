@@ -27,6 +27,14 @@ function findUnit(name: string): UnitDefinition {
   })
 }
 
+/** Rates over time that are said in one word. */
+const oneWord: ReadonlyMap<string, string> = new Map([
+  ['mph', 'mi/h'],
+  ['kph', 'km/h'],
+  ['gpm', 'gal/min'],
+  ['gpa', 'gal/acre'],
+])
+
 const perPattern = /^([\d.,]+)?\s*(.+)$/
 
 /**
@@ -34,10 +42,8 @@ const perPattern = /^([\d.,]+)?\s*(.+)$/
  * @throws {CoreError} unit-unknown, unit-ambiguous
  */
 export function parseUnit(text: string): Unit {
-  const [over = '', per, ...rest] = text
-    .trim()
-    .replace(/\s+per\s+/i, '/')
-    .split('/')
+  const spelled = oneWord.get(text.trim().toLowerCase()) ?? text.trim()
+  const [over = '', per, ...rest] = spelled.replace(/\s+per\s+/i, '/').split('/')
   if (rest.length > 0) {
     throw new CoreError('unit-unknown', {
       parameter: 'unit',

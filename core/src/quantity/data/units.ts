@@ -1,13 +1,14 @@
 import type { Sourced } from '../../reference/index.ts'
 
 /** What a unit measures. Volume and area are kept apart from length so that nonsense is refused. */
-export type BaseDimension = 'mass' | 'volume' | 'area' | 'length' | 'count' | 'share'
+export type BaseDimension =
+  'mass' | 'volume' | 'area' | 'length' | 'count' | 'share' | 'time' | 'pressure'
 
 export interface UnitDefinition extends Sourced {
   /** Printed symbol, and the name by which code asks for it. */
   readonly symbol: string
   readonly dimension: BaseDimension
-  /** How many of the store's unit (kg, L, m², m, piece, 1) one of these is. */
+  /** How many of the store's unit (kg, L, m², m, piece, 1, s, Pa) one of these is. */
   readonly factor: number
   readonly synonyms: readonly string[]
 }
@@ -58,11 +59,20 @@ const rows: readonly Row[] = [
   ['mm', 'length', 1e-3, ['millimetre'], si],
   ['in', 'length', metrePerFoot / 12, ['inch', 'inches', '"'], nist],
   ['ft', 'length', metrePerFoot, ['foot', 'feet'], nist],
+  ['km', 'length', 1000, ['kilometre', 'kilometer'], si],
+  ['mi', 'length', 1609.344, ['mile', 'miles'], nist],
   ['piece', 'count', 1, ['pieces', 'plant', 'plants', 'pot', 'pots', 'tree', 'trees'], plain],
   ['%', 'share', 0.01, ['percent', 'per cent'], plain],
+  ['s', 'time', 1, ['sec', 'second', 'seconds'], si],
+  ['min', 'time', 60, ['minute', 'minutes'], si],
+  ['h', 'time', 3600, ['hour', 'hours', 'hr'], si],
+  ['Pa', 'pressure', 1, ['pascal'], si],
+  ['kPa', 'pressure', 1e3, [], si],
+  ['bar', 'pressure', 1e5, ['bars'], si],
+  ['psi', 'pressure', 6894.757293168, [], nist],
 ]
 
-/** Every unit a grower may type. Store units: kg, L, m², m, piece, share of one. */
+/** Every unit a grower may type. Store units: kg, L, m², m, piece, share of one, s, Pa. */
 export const unitDefinitions: readonly UnitDefinition[] = rows.map(
   ([symbol, dimension, factor, synonyms, from]) => ({
     symbol,

@@ -1,0 +1,8 @@
+export { fillEnds } from './fill-ends.ts'
+export type { FillEnd } from './fill-ends.ts'
+export { areaOf, boxOf, checkOutline } from './outline.ts'
+export type { GridPoint, Outline } from './outline.ts'
+export { readGeoJson } from './read-geojson.ts'
+export type { MappedGround } from './read-geojson.ts'
+export { measureGround } from './shapes.ts'
+export type { MeasuredGround, Shape } from './shapes.ts'

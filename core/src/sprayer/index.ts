@@ -1,0 +1,21 @@
+export {
+  boomDerivation,
+  boomRate,
+  flowAtPressure,
+  flowForRate,
+  nozzleFlow,
+  pressureForFlow,
+  speedForRate,
+  speedOfRun,
+} from './boom.ts'
+export type { BoomRun } from './boom.ts'
+export { checkNozzles, rateFromCatch, testAreaM2, testRunM } from './calibrate.ts'
+export type { NozzleCheck } from './calibrate.ts'
+export { dropClasses } from './data/drops.ts'
+export type { DropClass } from './data/drops.ts'
+export { nozzleKinds, nozzleSizes } from './data/nozzles.ts'
+export type { NozzleKind } from './data/nozzles.ts'
+export { dropClassOf, leafHoldAt, leafHoldsLPerHa } from './leaf-uptake.ts'
+export type { LeafHold } from './leaf-uptake.ts'
+export { areaOfTank, checkSetup, deliveryOf, dropsOf, sprayerKinds } from './sprayer.ts'
+export type { Calibration, Delivery, SprayerKind, SprayerSetup } from './sprayer.ts'

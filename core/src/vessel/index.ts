@@ -1,0 +1,2 @@
+export { volumeOf, volumeOfLoop } from './vessel.ts'
+export type { Vessel } from './vessel.ts'

@@ -1,0 +1,6 @@
+export { acidDose, findAcid, protonsAt } from './acid-dose.ts'
+export type { AcidDose } from './acid-dose.ts'
+export { acidNeeded, mgCaCO3PerMeq } from './carbonate.ts'
+export type { WaterTest } from './carbonate.ts'
+export { acids } from './data/acids.ts'
+export type { Acid } from './data/acids.ts'
