@@ -1,5 +1,19 @@
+export { partnerKinds } from './data/partners.ts'
+export type { PartnerKind, Placement, Standing } from './data/partners.ts'
 export { planFills } from './fills.ts'
-export type { Fill, FillInput, FillPlan } from './fills.ts'
+export type { Fill, FillPlan } from './fills.ts'
 export { mixingOrder } from './mixing-order.ts'
+export {
+  findPartner,
+  jarOutcomes,
+  jarTestSteps,
+  placementConflict,
+  standingBeside,
+} from './partners.ts'
+export type { JarOutcome, PlacementConflict } from './partners.ts'
 export { checkSpray } from './spray-check.ts'
 export type { MixWarning } from './spray-check.ts'
+export { ratioReadings, stockFactor, stockFor, tooStrong } from './stock.ts'
+export type { RatioReading, Stock } from './stock.ts'
+export { clashesIn, planTanks, stockMaterials } from './tanks.ts'
+export type { StockMaterial, TankPlan } from './tanks.ts'

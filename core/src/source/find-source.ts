@@ -32,15 +32,28 @@ export interface Source {
   readonly nutrientWord: string
   readonly kind: IronSource['kind']
   readonly contentShare: FigureRange
+  /** Other nutrients that come along by mass [1]. */
+  readonly brings: Readonly<Partial<Record<'N' | 'S', number>>>
+  /** Bulk density that is usual for the form [kg/L]; a spoon that the user weighed comes first. */
+  readonly densityKgPerL: number | undefined
 }
 
-const ofIron = ({ id, name, kind, ironShare }: KnownIronSource): Source => ({
+const ofIron = ({
+  id,
+  name,
+  kind,
+  ironShare,
+  brings = {},
+  densityKgPerL,
+}: KnownIronSource): Source => ({
   id,
   name,
   kind,
   nutrient: 'Fe',
   nutrientWord: 'iron',
   contentShare: ironShare,
+  brings,
+  densityKgPerL: densityKgPerL.value,
 })
 const ofOther = ({
   id,
@@ -48,6 +61,7 @@ const ofOther = ({
   nutrient,
   fate,
   contentShare,
+  brings = {},
 }: OtherSource & { id: OtherSourceId }): Source => ({
   id,
   name,
@@ -55,6 +69,8 @@ const ofOther = ({
   nutrient,
   nutrientWord: otherNutrientWords[nutrient],
   contentShare,
+  brings,
+  densityKgPerL: undefined,
 })
 const sources: readonly Source[] = [
   ...(ironSources as readonly KnownIronSource[]).map(ofIron),

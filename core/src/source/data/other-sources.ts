@@ -29,6 +29,8 @@ export interface OtherSource extends Sourced {
   readonly contentShare: FigureRange
   readonly pricePerKg: Figure
   readonly fate: SoilFate
+  /** Other nutrients that come along by mass [1]. */
+  readonly brings?: Readonly<Partial<Record<'N' | 'S', number>>>
   readonly remark: string
 }
 
@@ -50,6 +52,7 @@ export const otherSources = [
     contentShare: { low: 0.3, usual: 0.31, high: 0.32 },
     pricePerKg: price(2.5),
     fate: 'oxidised',
+    brings: { S: 0.19 },
     remark: 'On the leaf the cheapest and best. Roots need it beside them while it lasts.',
     source: 'monohydrate 54.938/169.02, label 31-32 %',
     mark: 'D',
@@ -73,6 +76,7 @@ export const otherSources = [
     contentShare: { low: 0.35, usual: 0.355, high: 0.36 },
     pricePerKg: price(3),
     fate: 'fixed',
+    brings: { S: 0.178 },
     remark: 'Soil keeps it for years, at high pH too fast for the roots.',
     source: 'monohydrate 65.38/179.45, label 35-36 %',
     mark: 'D',
@@ -95,6 +99,7 @@ export const otherSources = [
     contentShare: { low: 0.096, usual: 0.0986, high: 0.0986 },
     pricePerKg: price(1.6),
     fate: 'exchangeable',
+    brings: { S: 0.13 },
     remark: 'Quick by every way. It does not change pH.',
     ...formula,
   },
@@ -105,6 +110,7 @@ export const otherSources = [
     contentShare: { low: 0.15, usual: 0.155, high: 0.16 },
     pricePerKg: price(0.9),
     fate: 'exchangeable',
+    brings: { S: 0.2 },
     remark: 'The lasting form on the ground, slower than Epsom salt.',
     source: 'monohydrate 24.305/138.38, label 15-16 %',
     mark: 'C',
