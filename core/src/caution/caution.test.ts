@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { cautionsFor } from './index.ts'
+import { cautionsFor, type Hazard } from './index.ts'
 
 const ids = (...[context, route]: ['turf' | 'aquaponic', 'leaf' | 'solution']) =>
   cautionsFor({ context, route, sourceId: 'fe-dtpa' }).map(({ id }) => id)
@@ -14,5 +14,14 @@ describe('cautions', () => {
     expect(ids('aquaponic', 'solution')).not.toContain('stains')
     expect(ids('turf', 'leaf')).toEqual(expect.arrayContaining(['heat', 'stains', 'water']))
     expect(ids('turf', 'leaf')).not.toContain('fish')
+  })
+
+  it('speak of acid, pesticides and backflow only where the work has them about it', () => {
+    const work = { context: 'turf', route: 'leaf', sourceId: 'ferrous-sulfate' } as const
+    const told = (...hazards: Hazard[]) => cautionsFor({ ...work, hazards }).map(({ id }) => id)
+    expect(told()).not.toEqual(expect.arrayContaining(['acid']))
+    expect(told('acid', 'pesticide', 'hose')).toEqual(
+      expect.arrayContaining(['acid', 'pesticide', 'backflow']),
+    )
   })
 })

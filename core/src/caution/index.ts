@@ -1,2 +1,2 @@
 export { cautionsFor } from './cautions-for.ts'
-export type { Caution } from './data/cautions.ts'
+export type { Caution, Hazard } from './data/cautions.ts'

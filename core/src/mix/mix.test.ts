@@ -119,7 +119,10 @@ describe('mixingOrder', () => {
   })
 
   it('puts acid first, dry partners before the iron, liquids and wetters after', () => {
-    const partners = ['spreader', 'urea', 'growth-regulator'].map(findPartner)
+    const partners = ['spreader', 'urea', 'growth-regulator'].map((id) => ({
+      form: findPartner(id).form,
+      words: findPartner(id).name,
+    }))
     const words = order({ source: salt, route: 'leaf', acidWords: '12 mL acid', partners })
     const places = [
       '12 mL acid',

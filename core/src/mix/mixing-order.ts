@@ -8,7 +8,8 @@ export interface MixingInput {
   readonly carrier: 'water' | 'dry'
   /** Acid for each full tank, in words: "12 mL sulfuric acid 35 %". */
   readonly acidWords?: string | undefined
-  readonly partners?: readonly PartnerKind[]
+  /** What else goes in, with its dose in words: "urea, 2 lb". */
+  readonly partners?: readonly { readonly form: PartnerKind['form']; readonly words: string }[]
   /** Hours until it is watered in, where that was chosen for a partner. */
   readonly waterInAfterH?: number | undefined
 }
@@ -47,7 +48,7 @@ export function mixingOrder(input: MixingInput): readonly string[] {
         ]
       : []
   const named = (form: PartnerKind['form']) =>
-    partners.filter((each) => each.form === form).map(({ name }) => `Add ${name}, and let it mix.`)
+    partners.filter((each) => each.form === form).map(({ words }) => `Add ${words}; let it mix.`)
   return [
     'Fill the tank half with water; start the agitation.',
     ...bringDown,

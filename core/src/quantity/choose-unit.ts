@@ -53,6 +53,8 @@ const metricRateUnits: Readonly<Record<string, string>> = {
   'oz/100 gal': 'g/100 L',
   'gal/tree': 'L/tree',
   'fl oz/pot': 'mL/pot',
+  'fl oz/1000 ft2': 'L/ha',
+  'cup/plant': 'mL/plant',
 }
 
 /** The unit in which a place says a rate that the trade gives in another. */

@@ -1,17 +1,18 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
+  densityOf,
   dimensionExample,
   dimensionOf,
   formatNumber,
   formatQuantity,
   formatRange,
   inPlaceUnits,
-  massOfVolume,
   parseQuantity,
   parseUnit,
   quantityOf,
   rateText,
+  spoonsOf,
   unitDefinitions,
   valueIn,
   type Dimension,
@@ -119,10 +120,28 @@ describe('units', () => {
 })
 
 describe('household measures', () => {
-  it('need the density that was weighed once', () => {
-    // 4 tbsp are 59.15 mL; half as dense as water.
-    expect(massOfVolume(parseQuantity('4 tbsp'), 0.5).value).toBeCloseTo(29.574, 3)
-    expect(() => massOfVolume(parseQuantity('4 tbsp'), 20)).toThrow(/densityKgPerL: expected/)
-    expect(() => massOfVolume(parseQuantity('4 oz'), 0.5)).toThrow(/a weight such as/)
+  it('turn a spoon that was weighed once into a density', () => {
+    // 2 tbsp of chelate granules weigh about an ounce (common practice).
+    const density = densityOf(parseQuantity('1 oz'), parseQuantity('2 tbsp'))
+    expect(density).toBeCloseTo(0.9586, 4)
+    expect(() => densityOf(parseQuantity('5 lb'), parseQuantity('1 tbsp'))).toThrow(/densityKgPerL/)
+    expect(() => densityOf(parseQuantity('1 oz'), parseQuantity('2 oz'))).toThrow(
+      /a weight such as/,
+    )
+    expect(() => densityOf(parseQuantity('1 oz'), parseQuantity('0 tbsp'))).toThrow(
+      /measure: expected/,
+    )
   })
+
+  it.each([
+    [0.0567, 'us', '4 tbsp'],
+    [0.005, 'us', '1.06 tsp'],
+    [0.3, 'us', '1.32 cup'],
+    [0.0567, 'metric', '59.1 mL'],
+  ] as const)('say %d kg in %s as %s', (kg, system, words) => {
+    const spoons = spoonsOf(kg, 0.9586, system)
+    expect(spoons && formatQuantity(spoons)).toBe(words)
+  })
+
+  it('are for no sack', () => expect(spoonsOf(20, 1, 'us')).toBeUndefined())
 })

@@ -1,17 +1,45 @@
 import { requireInRange } from '../error/index.ts'
-import { valueIn } from './convert.ts'
-import { quantityOf } from './convert.ts'
+import type { UnitSystem } from './choose-unit.ts'
+import { quantityOf, valueIn } from './convert.ts'
 import type { Quantity } from './quantity.ts'
 
+const densities = { min: 0.05, max: 5, unit: 'kg/L' }
+
 /**
- * Weight of a spooned or poured volume.
- * @param volume tbsp, cup, mL …
- * @param densityKgPerL bulk density, weighed once by the user, 0.05 to 3 [kg/L]
- * @returns the weight [g]
- * @throws {CoreError} out-of-range, unit-mismatch
+ * Bulk density from a spoon or cup that was weighed once.
+ * @param weight of the level measure
+ * @returns [kg/L]
+ * @throws {CoreError} unit-mismatch; out-of-range for what no powder or liquid weighs
  * @source definition
  */
-export function massOfVolume(volume: Quantity, densityKgPerL: number): Quantity {
-  requireInRange('densityKgPerL', densityKgPerL, { min: 0.05, max: 3, unit: 'kg/L' })
-  return quantityOf(valueIn(volume, 'L') * densityKgPerL * 1000, 'g')
+export function densityOf(weight: Quantity, measure: Quantity): number {
+  const volumeL = requireInRange('measure', valueIn(measure, 'L'), {
+    min: 1e-4,
+    max: 50,
+    unit: 'L',
+  })
+  return requireInRange('densityKgPerL', valueIn(weight, 'kg') / volumeL, densities)
+}
+
+/** From how many litres on the larger measure is taken: a tablespoon, half a cup. */
+const largerFromL = { tbsp: 0.0147, cup: 0.118, tooMany: 4 } as const
+
+/**
+ * An amount in spoons and cups, or millilitres.
+ * @param densityKgPerL bulk density, weighed once by the user [kg/L]
+ * @returns undefined where nobody would spoon that much
+ * @throws {CoreError} out-of-range
+ * @source definition
+ */
+export function spoonsOf(
+  massKg: number,
+  densityKgPerL: number,
+  system: UnitSystem,
+): Quantity | undefined {
+  const volumeL = massKg / requireInRange('densityKgPerL', densityKgPerL, densities)
+  if (volumeL > largerFromL.tooMany) return undefined
+  const spoon =
+    volumeL >= largerFromL.cup ? 'cup' : volumeL >= largerFromL.tbsp * 0.99 ? 'tbsp' : 'tsp'
+  const unit = system === 'us' ? spoon : 'mL'
+  return quantityOf(valueIn(quantityOf(volumeL, 'L'), unit), unit)
 }

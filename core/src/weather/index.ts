@@ -1,4 +1,5 @@
 export { judgeSprayDay } from './spray-day.ts'
 export type { SprayDay } from './spray-day.ts'
+export { workWindow } from './work-window.ts'
 export { weatherWords } from './weather-words.ts'
 export type { DayWeather } from './weather-words.ts'

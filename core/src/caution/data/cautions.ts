@@ -2,6 +2,9 @@ import { ironSourceIds, type SourceId } from '../../source/index.ts'
 import type { Context, Route } from '../../plant/index.ts'
 import type { Sourced } from '../../reference/index.ts'
 
+/** What a piece of work may have about it beside source, route and stand. */
+export type Hazard = 'acid' | 'pesticide' | 'hose' | 'everything-blend'
+
 /** A caution and the work it belongs to; a list that is absent means every one. */
 export interface Caution extends Sourced {
   readonly id: string
@@ -9,6 +12,8 @@ export interface Caution extends Sourced {
   readonly routes?: readonly Route[]
   readonly sourceIds?: readonly SourceId[]
   readonly contexts?: readonly Context[]
+  /** Only where the work has this about it. */
+  readonly about?: Hazard
 }
 
 const practice = {
@@ -29,6 +34,32 @@ export const cautions: readonly Caution[] = [
     sourceIds: ironSourceIds,
     words:
       'Gloves, goggles and a dust mask with the powder. Iron is poisonous when swallowed, dangerous to small children and pets: lock it away.',
+    ...practice,
+  },
+  {
+    id: 'acid',
+    words:
+      'Acid into water, never water into acid. Goggles, apron, gloves, an eyewash at hand; tanks that bear it; trained hands only.',
+    about: 'acid',
+    ...practice,
+  },
+  {
+    id: 'pesticide',
+    words:
+      'A pesticide is in the tank: its own label rules. Long sleeves, gloves, closed shoes, a calm day; keep out until its re-entry time; change the group next time.',
+    about: 'pesticide',
+    ...practice,
+  },
+  {
+    id: 'backflow',
+    words: 'A backflow device between hose and tap, so that nothing is drawn into drinking water.',
+    about: 'hose',
+    ...practice,
+  },
+  {
+    id: 'build-up',
+    words: 'A blend of many micronutrients: manganese and zinc build up where they are not wanted.',
+    about: 'everything-blend',
     ...practice,
   },
   {
@@ -86,7 +117,7 @@ export const cautions: readonly Caution[] = [
   },
   {
     id: 'water',
-    words: 'Not before a storm, nor near drains and ponds. A hose-end needs a backflow device.',
+    words: 'Not before a storm, nor near drains and ponds.',
     routes: ['leaf', 'soil'],
     ...practice,
   },

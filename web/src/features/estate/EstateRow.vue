@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import type { EstateRowDto } from '@spudder/contract/stand'
-import { contexts, findPlant } from '@spudder/core/plant'
+import { toStandSize, type EstateRowDto } from '@spudder/contract/stand'
+import { contexts, findPlant, sizeWords } from '@spudder/core/plant'
 import type { UnitSystem } from '@spudder/core/quantity'
 import { computed } from 'vue'
 import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
 import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'
 import type { TimeScale } from '../../shared/ribbon/time-axis.ts'
-import { sizeWords } from '../../shared/units/size-words.ts'
 import { dayWords } from '../../shared/units/today.ts'
 
 const props = defineProps<{
@@ -22,7 +21,7 @@ const model = computed(() =>
 )
 const about = computed(() => {
   const { plantId, context, size } = props.row.stand
-  return `${findPlant(plantId).name} · ${contexts[context].label.toLowerCase()} · ${sizeWords(size, props.system)}`
+  return `${findPlant(plantId).name} · ${contexts[context].label.toLowerCase()} · ${sizeWords(toStandSize(size), props.system)}`
 })
 const next = computed(() => model.value.jobs[0])
 const isDue = computed(() => (next.value ? next.value.dueOn <= props.today : false))

@@ -9,7 +9,7 @@ import ProblemNote from '../../shared/form/ProblemNote.vue'
 import QuantityField from '../../shared/form/QuantityField.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
-import { amountWords } from '../../shared/units/amount-words.ts'
+import { amountWords } from '@spudder/core/quantity'
 
 const props = defineProps<{ entry: EntryDto }>()
 const emit = defineEmits<{ done: [] }>()

@@ -3,7 +3,7 @@ import type { EntryDto } from '@spudder/contract/entry'
 import { findSource } from '@spudder/core/source'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import { amountWords } from '../../shared/units/amount-words.ts'
+import { amountWords } from '@spudder/core/quantity'
 import { dayWords } from '../../shared/units/today.ts'
 import CorrectionForm from './CorrectionForm.vue'
 

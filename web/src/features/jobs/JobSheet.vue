@@ -9,7 +9,7 @@ import CautionList from '../../shared/case/CautionList.vue'
 import FillList from '../../shared/case/FillList.vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import HowGot from '../../shared/how/HowGot.vue'
-import { amountWords } from '../../shared/units/amount-words.ts'
+import { amountWords } from '@spudder/core/quantity'
 
 /** What is taken outside: amounts, fills, order, cautions. */
 const props = defineProps<{ job: JobDto; remedy: RemedyDto }>()

@@ -11,7 +11,7 @@ import ProblemNote from '../../shared/form/ProblemNote.vue'
 import QuantityField from '../../shared/form/QuantityField.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
-import { amountWords } from '../../shared/units/amount-words.ts'
+import { amountWords } from '@spudder/core/quantity'
 import { today } from '../../shared/units/today.ts'
 
 const props = defineProps<{ job: JobDto; remedy: RemedyDto }>()

@@ -2,12 +2,12 @@ import { mount } from '@vue/test-utils'
 import { cautionsFor } from '@spudder/core/caution'
 import { planFills } from '@spudder/core/mix'
 import { amountFor, findRate } from '@spudder/core/rate'
+import { sizeWords } from '@spudder/core/plant'
 import { describe, expect, it } from 'vitest'
 import CautionList from '../../shared/case/CautionList.vue'
 import FillList from '../../shared/case/FillList.vue'
 import HowGot from '../../shared/how/HowGot.vue'
-import { amountRange, amountWords } from '../../shared/units/amount-words.ts'
-import { sizeWords } from '../../shared/units/size-words.ts'
+import { amountRange, amountWords } from '@spudder/core/quantity'
 
 describe('what is taken outside', () => {
   it('tells full fills and the part fill apart', () => {

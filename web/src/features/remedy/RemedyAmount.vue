@@ -4,7 +4,7 @@ import type { Amount } from '@spudder/core/rate'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import FillList from '../../shared/case/FillList.vue'
 import HowGot from '../../shared/how/HowGot.vue'
-import { amountRange, amountWords } from '../../shared/units/amount-words.ts'
+import { amountRange, amountWords } from '@spudder/core/quantity'
 
 /** What to weigh out, how it was got, and what a careful person would stop at. */
 defineProps<{

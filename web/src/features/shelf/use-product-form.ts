@@ -1,7 +1,7 @@
 import { ChangeProductDto, CreateProductDto, type ProductDto } from '@spudder/contract/shelf'
 import { CoreError } from '@spudder/core/error'
 import { checkLabel } from '@spudder/core/label'
-import { formatNumber, parseUnit, type UnitSystem } from '@spudder/core/quantity'
+import { amountWords, formatNumber, parseUnit, type UnitSystem } from '@spudder/core/quantity'
 import { mainSourceOf } from '@spudder/core/shelf'
 import { computed, ref } from 'vue'
 import { useChangeProduct, useCreateProduct } from '../../api/shelf.ts'
@@ -13,7 +13,6 @@ import {
   productDraftKey,
   type ProductDraft,
 } from '../../shared/label/product-draft.ts'
-import { amountWords } from '../../shared/units/amount-words.ts'
 
 /** "4 oz/1000 ft2" as value and unit; undefined where it is neither. */
 function labelMaximumOf(text: string): { value: number; unit: string } | undefined {

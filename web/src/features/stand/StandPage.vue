@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { toStandSize } from '@spudder/contract/stand'
 import { addDays } from '@spudder/core/calendar'
-import { contexts, findPlant } from '@spudder/core/plant'
+import { contexts, findPlant, sizeWords } from '@spudder/core/plant'
 import { computed, onBeforeUnmount, watch, watchEffect } from 'vue'
 import { provideStandCase } from '../../shared/case/stand-case.ts'
 import { useRoute } from 'vue-router'
@@ -12,7 +13,6 @@ import { timeScale } from '../../shared/ribbon/time-axis.ts'
 import TimeAxis from '../../shared/ribbon/TimeAxis.vue'
 import { useTimeWindow } from '../../shared/ribbon/use-time-window.ts'
 import { useWidth } from '../../shared/ribbon/use-width.ts'
-import { sizeWords } from '../../shared/units/size-words.ts'
 import { dayWords } from '../../shared/units/today.ts'
 import CaseSteps from './CaseSteps.vue'
 
@@ -44,7 +44,7 @@ const about = computed(() => {
   const parts = [
     findPlant(plantId).name,
     contexts[context].label,
-    sizeWords(size, system.value),
+    sizeWords(toStandSize(size), system.value),
     note,
   ]
   return parts.filter((part) => part !== '').join(' · ')

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { FillPlan } from '@spudder/core/mix'
-import type { UnitSystem } from '@spudder/core/quantity'
-import { amountWords } from '../units/amount-words.ts'
+import { amountWords, type UnitSystem } from '@spudder/core/quantity'
 
 /** The fills of a tank, as they are weighed out. */
 defineProps<{ plan: FillPlan; system: UnitSystem }>()

@@ -1,10 +1,5 @@
-import {
-  formatQuantity,
-  formatRange,
-  inPlaceUnits,
-  type LadderDimension,
-  type UnitSystem,
-} from '@spudder/core/quantity'
+import { inPlaceUnits, type LadderDimension, type UnitSystem } from './choose-unit.ts'
+import { formatQuantity, formatRange } from './format-quantity.ts'
 
 /** Units as they are set on a page: "ft²"; what is typed may stay plain. */
 const set = (text: string): string => text.replace(/(ft|m)2/g, '$1²')
