@@ -1,5 +1,5 @@
 import { Type } from 'class-transformer'
-import { IsArray, IsIn, IsOptional, IsUUID, ValidateNested } from 'class-validator'
+import { IsArray, IsIn, IsObject, IsOptional, IsUUID, ValidateNested } from 'class-validator'
 import {
   dropKitNames,
   ironSchoolNames,
@@ -8,7 +8,7 @@ import {
 } from '@spudder/core/reading'
 import { unitSystems, type UnitSystem } from '@spudder/core/quantity'
 import { LaboratoryMapDto } from '../laboratory/index.ts'
-import { IsNewId, Named, Recorded } from '../validation/index.ts'
+import { Bounded, IsNewId, Named, Recorded } from '../validation/index.ts'
 
 /** Climates that the weather stand-in knows. */
 export const climates = ['temperate', 'continental', 'mediterranean', 'subtropical'] as const
@@ -19,6 +19,23 @@ export class CreatePlaceDto {
   @Named('Name') name!: string
   @IsIn(unitSystems, { message: 'Units: choose US or metric.' }) unitSystem!: UnitSystem
   @IsIn(climates, { message: `Climate: choose ${climates.join(', ')}.` }) climate!: Climate
+}
+
+/** The water that sprays and drenches are mixed with, by its test. */
+export class SprayWaterDto {
+  @Bounded('Alkalinity', { min: 0, max: 1500, unit: 'mg/L CaCO3' }) alkalinityMgPerLCaCO3!: number
+  @Bounded('pH of the water', { min: 4, max: 10 }) pH!: number
+}
+
+const perHa = { min: 0, max: 5000, unit: 'kg/ha' }
+
+/** Most of each nutrient in a season by local rule, in place of ours. */
+export class SeasonLimitsDto {
+  @IsOptional() @Bounded('Iron', perHa) Fe?: number
+  @IsOptional() @Bounded('Nitrogen', perHa) N?: number
+  @IsOptional() @Bounded('Sulfur', perHa) S?: number
+  @IsOptional() @Bounded('Manganese', perHa) Mn?: number
+  @IsOptional() @Bounded('Zinc', perHa) Zn?: number
 }
 
 /** What is asked once at a place and kept: schools, kits, how a laboratory heads its columns. */
@@ -35,6 +52,16 @@ export class PlaceSettingsDto {
   @ValidateNested({ each: true })
   @Type(() => LaboratoryMapDto)
   laboratories?: LaboratoryMapDto[]
+  @IsOptional()
+  @IsObject({ message: 'Water: give alkalinity and pH.' })
+  @ValidateNested()
+  @Type(() => SprayWaterDto)
+  sprayWater?: SprayWaterDto
+  @IsOptional()
+  @IsObject({ message: 'Limits: give kg/ha a nutrient.' })
+  @ValidateNested()
+  @Type(() => SeasonLimitsDto)
+  seasonLimits?: SeasonLimitsDto
 }
 
 export class PlaceDto extends Recorded {

@@ -1,2 +1,2 @@
-export { CreateRemedyDto, RemedyDto } from './remedy.dto.ts'
+export { ConditioningDto, CreateRemedyDto, RemedyDto, TankPartnerDto } from './remedy.dto.ts'
 export type { FrozenCause } from './remedy.dto.ts'

@@ -1,8 +1,41 @@
-import { IsArray, IsIn, IsNumber, IsObject, IsOptional, IsString, IsUUID } from 'class-validator'
+import { Type } from 'class-transformer'
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Length,
+  ValidateNested,
+} from 'class-validator'
 import { aimIds, type AimId } from '@spudder/core/choice'
 import { sourceIds, type SourceId } from '@spudder/core/source'
 import { routes, type Route } from '@spudder/core/plant'
+import { acids } from '@spudder/core/water'
+import { partnerKindIds } from '../jar-test/index.ts'
 import { Bounded, IsDay, IsNewId, Named, Note, Recorded } from '../validation/index.ts'
+
+/** Something else that goes into the tank, by its own label. */
+export class TankPartnerDto {
+  @IsIn(partnerKindIds, { message: 'Partner: choose a kind of the list.' }) kindId!: string
+  @Named('Name of the partner') name!: string
+  @IsString({ message: 'Dose of the partner: give it as text.' })
+  @Length(0, 80, { message: 'Dose of the partner: at most 80 characters.' })
+  dose!: string
+}
+
+/** Water of a test, brought down with an acid before it is used. */
+export class ConditioningDto {
+  @Bounded('Alkalinity', { min: 0, max: 1500, unit: 'mg/L CaCO3' }) alkalinityMgPerLCaCO3!: number
+  @Bounded('pH of the water', { min: 4, max: 10 }) pH!: number
+  @Bounded('pH wanted', { min: 4, max: 9 }) targetPH!: number
+  @IsIn(acids.map(({ id }) => id), { message: 'Acid: choose one of the list.' })
+  acidId!: string
+}
 
 export class CreateRemedyDto {
   @IsNewId() id!: string
@@ -23,6 +56,29 @@ export class CreateRemedyDto {
   @IsOptional()
   @Bounded('Iron present', { min: 0, max: 1000, unit: 'mg/L' })
   presentIronMgPerL?: number
+  /** Weighed once with a spoon, or of the form in general. */
+  @IsOptional() @Bounded('Density', { min: 0.05, max: 5, unit: 'kg/L' }) densityKgPerL?: number
+  @IsOptional() @IsUUID('all', { message: 'Sprayer: choose one of the place.' }) sprayerId?: string
+  @IsOptional()
+  @IsArray({ message: 'Partners: give a list.' })
+  @ArrayMaxSize(6, { message: 'Partners: at most six in one tank.' })
+  @ValidateNested({ each: true })
+  @Type(() => TankPartnerDto)
+  partners?: TankPartnerDto[]
+  /** Where a partner must be watered in and the loss of iron was accepted. */
+  @IsOptional()
+  @Bounded('Hours before watering in', { min: 0.5, max: 24, unit: 'h' })
+  waterInAfterH?: number
+  @IsOptional()
+  @IsObject({ message: 'Water: give its test and the acid.' })
+  @ValidateNested()
+  @Type(() => ConditioningDto)
+  conditioning?: ConditioningDto
+  /** Days over which a dose to a solution is shared. */
+  @IsOptional()
+  @IsInt({ message: 'Days of dosing: give a whole number from 1 to 14.' })
+  @Bounded('Days of dosing', { min: 1, max: 14 })
+  doseDays?: number
   @IsDay('Apply on') applyOn!: string
   /** The lasting fix, in the grower's words. */
   @Note() lasting?: string
@@ -50,6 +106,15 @@ export class RemedyDto extends Recorded {
   @IsOptional() @IsIn(aimIds) aim!: AimId | null
   @IsOptional() @IsUUID() productId!: string | null
   @IsNumber() contentShare!: number
+  @IsOptional() @IsNumber() densityKgPerL!: number | null
+  @IsOptional() @IsUUID() sprayerId!: string | null
+  @IsOptional()
+  @ValidateNested({ each: true })
+  @Type(() => TankPartnerDto)
+  partners!: TankPartnerDto[] | null
+  @IsOptional() @IsNumber() waterInAfterH!: number | null
+  @IsOptional() @ValidateNested() @Type(() => ConditioningDto) conditioning!: ConditioningDto | null
+  @IsOptional() @IsNumber() doseDays!: number | null
   @IsDay('Apply on') applyOn!: string
   @IsNumber() productKg!: number
   @IsNumber() nutrientKg!: number

@@ -1,4 +1,5 @@
 export {
+  ChangeStandDto,
   CreateStandDto,
   EstatePageDto,
   EstateQueryDto,
@@ -8,3 +9,4 @@ export {
   StandStoryDto,
 } from './stand.dto.ts'
 export { StandSizeDto, toStandSize } from './stand-size.dto.ts'
+export { StandMeasuresDto } from './stand-measures.dto.ts'

@@ -26,6 +26,7 @@ import { ReadingDto } from '../reading/index.ts'
 import { RemedyDto } from '../remedy/index.ts'
 import { StoryEventDto } from '../story/index.ts'
 import { Bounded, IsDay, IsNewId, Named, Note, Recorded } from '../validation/index.ts'
+import { StandMeasuresDto } from './stand-measures.dto.ts'
 import { StandSizeDto } from './stand-size.dto.ts'
 
 export class CreateStandDto {
@@ -37,6 +38,27 @@ export class CreateStandDto {
   @ValidateNested()
   @Type(() => StandSizeDto)
   size!: StandSizeDto
+  @IsOptional()
+  @IsObject({ message: 'Measures: give what was measured.' })
+  @ValidateNested()
+  @Type(() => StandMeasuresDto)
+  measures?: StandMeasuresDto
+  @Note() note?: string
+}
+
+/** What is changed of a stand; what is left out stays. */
+export class ChangeStandDto {
+  @IsOptional() @Named('Name') name?: string
+  @IsOptional()
+  @IsObject({ message: 'Size: give its kind and measures.' })
+  @ValidateNested()
+  @Type(() => StandSizeDto)
+  size?: StandSizeDto
+  @IsOptional()
+  @IsObject({ message: 'Measures: give what was measured.' })
+  @ValidateNested()
+  @Type(() => StandMeasuresDto)
+  measures?: StandMeasuresDto
   @Note() note?: string
 }
 
@@ -47,6 +69,7 @@ export class StandDto extends Recorded {
   @IsIn(contextNames) context!: Context
   @IsString() plantId!: string
   @ValidateNested() @Type(() => StandSizeDto) size!: StandSizeDto
+  @IsOptional() @ValidateNested() @Type(() => StandMeasuresDto) measures!: StandMeasuresDto | null
   @Note() note!: string
 }
 

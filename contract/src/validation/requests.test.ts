@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { CloseCaseDto } from '../case/index.ts'
 import { CorrectEntryDto, CreateEntryDto } from '../entry/index.ts'
 import { ChangeJobDto, PlanCheckDto } from '../job/index.ts'
+import { CreateJarTestDto } from '../jar-test/index.ts'
 import { CreateImportDto, CreateLaboratoryOrderDto } from '../laboratory/index.ts'
 import { CreateLookDto } from '../look/index.ts'
 import { MeterQueryDto } from '../meter/index.ts'
@@ -12,7 +13,14 @@ import { CreatePlaceDto, PlaceSettingsDto } from '../place/index.ts'
 import { CreateReadingDto } from '../reading/index.ts'
 import { CreateRemedyDto } from '../remedy/index.ts'
 import { ChangeProductDto, CreateProductDto, ImportProductsDto } from '../shelf/index.ts'
-import { CreateStandDto, EstateQueryDto, StandSizeDto, toStandSize } from '../stand/index.ts'
+import { ChangeSprayerDto, CreateSprayerDto } from '../sprayer/index.ts'
+import {
+  ChangeStandDto,
+  CreateStandDto,
+  EstateQueryDto,
+  StandSizeDto,
+  toStandSize,
+} from '../stand/index.ts'
 import { CreateStoryEventDto } from '../story/index.ts'
 import { checkDto } from './index.ts'
 
@@ -41,6 +49,7 @@ const product = {
   stain: 'rust',
   organic: 'unknown',
 }
+const boom = { kind: 'boom', tankL: 400, nozzleKind: 'flat-fan', nozzleSize: '03', nozzleCount: 12, spacingM: 0.5, pressureBar: 3, speedKmPerH: 6 } // prettier-ignore
 const entry = { id, happenedOn: day, productKg: 1.5, waterL: 0 }
 
 /** A request that is right, for every class. */
@@ -66,6 +75,11 @@ const right: readonly (readonly [string, ClassConstructor<object>, object])[] = 
   ['a product', CreateProductDto, product],
   ['a change of a product', ChangeProductDto, { packPrice: null, isRetired: true }],
   ['products of a file', ImportProductsDto, { products: [product] }],
+  ['a sprayer', CreateSprayerDto, { id, name: 'Boom', setup: boom }],
+  ['a backpack', CreateSprayerDto, { id, name: 'Back', setup: { kind: 'backpack', tankL: 15 } }],
+  ['a calibration', ChangeSprayerDto, { calibration: { measuredOn: day, rateLPerM2: 0.03, how: 'walk' } }],
+  ['a jar test', CreateJarTestDto, { id, sourceId: 'fe-dtpa', kindId: 'urea', partnerName: 'Urea', testedOn: day, outcome: 'clear' }],
+  ['a new outline', ChangeStandDto, { measures: { outline: [[0, 0], [4, 0], [4, 5]] } }],
   ['a check', PlanCheckDto, { id, checkId: 'leaf-paint', dueOn: day }],
   ['settings', PlaceSettingsDto, { ironSchool: 'field', kits: ['calcium-10'], laboratories: [map] }],
   ['a laboratory file', CreateImportDto, { id, fileName: 'may.csv', csv: 'Date,Sample,pH\n1,2,3', map }],
@@ -90,6 +104,8 @@ describe('a request that lacks something', () => {
     'another day for a job': ['dueOn'],
     'a change of a product': ['packPrice', 'isRetired'],
     'a query': ['offset', 'limit'],
+    'a calibration': ['calibration'],
+    'a new outline': ['measures'],
     settings: ['ironSchool', 'kits', 'laboratories'],
   }
 
@@ -165,6 +181,16 @@ describe('what is nested in a request', () => {
     ])
     expect(messages({ labelMaximum: { value: 4, unit: 'oz/1000 ft2' } })).toEqual([])
   })
+
+  it.each([
+    [[[0, 0], [4, 4], [4, 0], [0, 4]], /do not cross each other/],
+    [[[0, 0], [4, 4]], /at least three corners/],
+    [[[0, 0], [4, 0], [9, 0]], /not in a line/],
+    [[[0, 0], [4, 'x'], [9, 0]], /pairs of metres/],
+  ])('an outline of %j is told what is wrong with it', (outline, message) => {
+    const checked = checkDto(ChangeStandDto, { measures: { outline } })
+    expect(checked.ok ? '' : checked.fields[0]?.message).toMatch(message)
+  }) // prettier-ignore
 
   it.each([
     ['no packet', { packets: [] }, 'packets'],

@@ -49,7 +49,7 @@ export function labelStanding(
   facts: RateFacts,
 ): LabelStanding {
   if (!maximum) return { kind: 'none' }
-  let missing = 'a label maximum by area, trunk, plant, length, water or solution'
+  let missing: string | undefined
   for (const basis of basesOf(maximum.unit)) {
     try {
       const mostKg = productOfRate({ basis, ...maximum }, facts)
@@ -58,8 +58,11 @@ export function labelStanding(
       return { kind: 'over', mostKg, wouldBe: value }
     } catch (error) {
       if (!(error instanceof CoreError)) throw error
-      missing = error.expected
+      missing ??= error.expected
     }
   }
-  return { kind: 'unknown', missing }
+  return {
+    kind: 'unknown',
+    missing: missing ?? 'a label maximum by area, trunk, plant, length, water or solution',
+  }
 }

@@ -10,11 +10,16 @@ import type { CaseOutcome } from '@spudder/contract/case'
 import type { JobStatus } from '@spudder/contract/job'
 import type { LaboratoryPacket } from '@spudder/contract/laboratory'
 import type { Climate, PlaceSettingsDto } from '@spudder/contract/place'
-import type { FrozenCause } from '@spudder/contract/remedy'
+import type { ConditioningDto, FrozenCause, TankPartnerDto } from '@spudder/contract/remedy'
+import type { CalibrationDto } from '@spudder/contract/sprayer'
+import type { StandMeasuresDto } from '@spudder/contract/stand'
 import type { ProductDto } from '@spudder/contract/shelf'
 import type { AimId } from '@spudder/core/choice'
 import type { LabelDraft } from '@spudder/core/label'
-import type { LabelMaximum, Stain } from '@spudder/core/shelf'
+import type { JarOutcome } from '@spudder/core/mix'
+import type { LabelMaximum } from '@spudder/core/rate'
+import type { Stain } from '@spudder/core/shelf'
+import type { SprayerSetup } from '@spudder/core/sprayer'
 import { sql } from 'drizzle-orm'
 import {
   boolean,
@@ -65,6 +70,8 @@ export const stand = mysqlTable(
     context: varchar('context', { length: 20 }).$type<Context>().notNull(),
     plantId: varchar('plant_id', { length: 60 }).notNull(),
     size: json('size').$type<StandSize>().notNull(),
+    /** What was measured beside the size; null before anybody did. */
+    measures: json('measures').$type<StandMeasuresDto>(),
     note: text('note').notNull(),
     ...recorded(),
   },
@@ -176,6 +183,44 @@ export const product = mysqlTable(
   (table) => [index('product_of_place').on(table.placeId, table.name)],
 )
 
+/** What the place sprays and drenches with. */
+export const sprayer = mysqlTable(
+  'sprayer',
+  {
+    id: id().primaryKey(),
+    placeId: id('place_id')
+      .notNull()
+      .references(() => place.id),
+    name: varchar('name', { length: 80 }).notNull(),
+    setup: json('setup').$type<SprayerSetup>().notNull(),
+    /** The newest; null before anybody measured. */
+    calibration: json('calibration').$type<CalibrationDto>(),
+    isRetired: boolean('is_retired').notNull(),
+    changedBy: varchar('changed_by', { length: 80 }),
+    ...recorded(),
+  },
+  (table) => [index('sprayer_of_place').on(table.placeId, table.name)],
+)
+
+/** What was seen when iron and a partner stood in a jar together. */
+export const jarTest = mysqlTable(
+  'jar_test',
+  {
+    id: id().primaryKey(),
+    placeId: id('place_id')
+      .notNull()
+      .references(() => place.id),
+    sourceId: varchar('source_id', { length: 40 }).$type<SourceId>().notNull(),
+    kindId: varchar('kind_id', { length: 40 }).notNull(),
+    partnerName: varchar('partner_name', { length: 80 }).notNull(),
+    testedOn: day('tested_on').notNull(),
+    outcome: varchar('outcome', { length: 20 }).$type<JarOutcome>().notNull(),
+    note: text('note').notNull(),
+    ...recorded(),
+  },
+  (table) => [index('jar_test_of_place').on(table.placeId, table.testedOn)],
+)
+
 export const remedy = mysqlTable(
   'remedy',
   {
@@ -202,6 +247,13 @@ export const remedy = mysqlTable(
     carrierL: double('carrier_l').notNull(),
     derivation: json('derivation').$type<Derivation>().notNull(),
     lasting: text('lasting').notNull(),
+    densityKgPerL: double('density_kg_per_l'),
+    sprayerId: id('sprayer_id').references(() => sprayer.id),
+    /** What else goes into the tank; null where nothing does. */
+    partners: json('partners').$type<TankPartnerDto[]>(),
+    waterInAfterH: double('water_in_after_h'),
+    conditioning: json('conditioning').$type<ConditioningDto>(),
+    doseDays: int('dose_days'),
     aim: varchar('aim', { length: 20 }).$type<AimId>(),
     productId: id('product_id').references(() => product.id),
     ...recorded(),

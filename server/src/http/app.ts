@@ -12,6 +12,7 @@ import type { Logger } from 'pino'
 import { caseRoutes } from '../case/case.routes.ts'
 import type { Database } from '../database/connect.ts'
 import { entryRoutes } from '../entry/entry.routes.ts'
+import { jarTestRoutes } from '../jar-test/jar-test.routes.ts'
 import { jobRoutes } from '../job/job.routes.ts'
 import { laboratoryRoutes } from '../laboratory/laboratory.routes.ts'
 import { lookRoutes } from '../look/look.routes.ts'
@@ -21,6 +22,7 @@ import { placeRoutes } from '../place/place.routes.ts'
 import { productRoutes } from '../shelf/product.routes.ts'
 import { readingRoutes } from '../reading/reading.routes.ts'
 import { remedyRoutes } from '../remedy/remedy.routes.ts'
+import { sprayerRoutes } from '../sprayer/sprayer.routes.ts'
 import { standRoutes } from '../stand/stand.routes.ts'
 import { storyRoutes } from '../story/story.routes.ts'
 import { weatherRoutes } from '../weather/weather.routes.ts'
@@ -58,6 +60,8 @@ function allRoutes(db: Database, services: OutsideServices): readonly AnyRoute[]
     ...caseRoutes(db),
     ...remedyRoutes(db),
     ...productRoutes(db),
+    ...sprayerRoutes(db),
+    ...jarTestRoutes(db),
     ...jobRoutes(db),
     ...entryRoutes(db),
     ...photoRoutes(db),

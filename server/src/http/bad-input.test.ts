@@ -13,6 +13,8 @@ import {
   productBody,
   readingBody,
   remedyBody,
+  jarTestBody,
+  sprayerBody,
   standBody,
   standWithRemedy,
 } from '../tests/test-estate.ts'
@@ -45,6 +47,15 @@ const changedProduct = () => {
   const { id: _id, ...rest } = productBody()
   return { ...rest, isRetired: false }
 }
+const changedSprayer = () => {
+  const { setup, name } = sprayerBody()
+  const calibration = { measuredOn: '2025-05-02', rateLPerM2: 0.03, how: 'walked 90 m2' }
+  return { name, setup, calibration, isRetired: false }
+}
+const changedStand = () => ({
+  name: 'North lawn',
+  measures: { outline: [[0, 0], [40, 0], [40, 25]], plantCount: 4 }, // prettier-ignore
+})
 const closing = { outcome: 'green', closedOn: '2025-07-01' }
 
 /** Every route that takes a body, with one that it accepts. */
@@ -66,6 +77,10 @@ const routes = {
     body: () => ({ products: [productBody()] }),
   },
   '/products/:productId': { method: 'patch', body: changedProduct },
+  '/places/:placeId/sprayers': { method: 'post', body: sprayerBody },
+  '/sprayers/:sprayerId': { method: 'patch', body: changedSprayer },
+  '/places/:placeId/jar-tests': { method: 'post', body: jarTestBody },
+  '/stands/:standId': { method: 'patch', body: changedStand },
   '/jobs/:jobId': { method: 'patch', body: () => ({ dueOn: '2025-06-09' }) },
   '/jobs/:jobId/entries': { method: 'post', body: entryBody },
   '/entries/:entryId/corrections': { method: 'post', body: correctionBody },
@@ -87,8 +102,13 @@ beforeAll(async () => {
     `/places/${stand.placeId}/products`,
     productBody(),
   )
+  const { id: sprayerId } = await post<{ id: string }>(
+    `/places/${stand.placeId}/sprayers`,
+    sprayerBody(),
+  )
   Object.assign(ids, {
     productId,
+    sprayerId,
     placeId: stand.placeId,
     standId: stand.id,
     caseId,

@@ -2,7 +2,7 @@ import type { JobKind } from '@spudder/core/plan'
 import { and, eq, inArray, lte } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import type { Connection } from '../database/connect.ts'
-import { job } from '../database/schema.ts'
+import { job, product, remedy } from '../database/schema.ts'
 import type { Recorder } from '../http/recorder.ts'
 
 export type JobRow = typeof job.$inferSelect
@@ -16,6 +16,18 @@ export const insertJob = (connection: Connection, row: JobRow) => insertOnce(con
 /** Holds the job until the transaction ends, so that two people do not do it twice. */
 export async function lockJob(connection: Connection, id: string): Promise<JobRow | undefined> {
   const [row] = await connection.select().from(job).where(eq(job.id, id)).for('update')
+  return row
+}
+
+/** The remedy that a job carries out, and the product of the shelf that it names. */
+export async function selectUse(connection: Connection, jobId: string) {
+  const [row] = await connection
+    .select({ remedy, product })
+    .from(job)
+    .innerJoin(remedy, eq(job.remedyId, remedy.id))
+    .leftJoin(product, eq(remedy.productId, product.id))
+    .where(eq(job.id, jobId))
+    .limit(1)
   return row
 }
 

@@ -5,8 +5,9 @@ import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
-import { requireStand } from '../stand/stand.service.ts'
-import { insertJob, lockJob, updateJob, type JobRow } from './job.repository.ts'
+import { requireDayWithinLabel } from '../label/label-limit.service.ts'
+import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
+import { insertJob, lockJob, selectUse, updateJob, type JobRow } from './job.repository.ts'
 
 /**
  * A job that is still to be done, held until the transaction ends.
@@ -39,6 +40,25 @@ export async function completeJob(
   })
 }
 
+/**
+ * A day that takes a job must bear it by the label too.
+ * @throws {ServiceError} invalid-body, with the words of the limit
+ */
+async function requireDayBears(connection: Connection, moved: JobRow): Promise<void> {
+  if (moved.kind !== 'apply' || moved.status !== 'planned') return
+  const use = await selectUse(connection, moved.id)
+  if (!use?.product) return
+  await requireDayWithinLabel(connection, {
+    product: use.product,
+    stand: await requireLockedStand(connection, moved.standId),
+    by: use.remedy,
+    day: moved.dueOn,
+    productKg: use.remedy.productKg * moved.share,
+    carrierL: use.remedy.carrierL * moved.share,
+    exceptJobId: moved.id,
+  })
+}
+
 /** Moves a job to another day, or drops it. */
 export function changeJob(
   db: Database,
@@ -55,6 +75,7 @@ export function changeJob(
       changedBy: recorder.actor,
       changedAt: recorder.at,
     }
+    await requireDayBears(transaction, row)
     await updateJob(transaction, row)
     return toDto(row)
   })

@@ -1,8 +1,7 @@
 import type { CreateRemedyDto, FrozenCause, RemedyDto } from '@spudder/contract/remedy'
-import { amountFor, checkChosenRate, findRate } from '@spudder/core/rate'
+import { checkChosenRate } from '@spudder/core/rate'
 import { findSource } from '@spudder/core/source'
 import { causesOf, diagnose, storyOf } from '@spudder/core/diagnosis'
-import { planFills } from '@spudder/core/mix'
 import { jobsOfRemedy, type PlannedJob } from '@spudder/core/plan'
 import { responseFor } from '@spudder/core/regreening'
 import { randomUUID } from 'node:crypto'
@@ -15,8 +14,10 @@ import { insertJobs } from '../job/job.repository.ts'
 import { findPlace } from '../place/place.service.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
 import { requireProduct } from '../shelf/product.service.ts'
-import { requireStand } from '../stand/stand.service.ts'
+import { requireSprayer } from '../sprayer/sprayer.service.ts'
+import { requireLockedStand } from '../stand/stand.service.ts'
 import { findRemedy, insertRemedy, selectGrounds } from './remedy.repository.ts'
+import { reckonWork, requireSoundWork } from './remedy-work.ts'
 
 /** The verdict of a case from what is stored: the newest look, the readings and the story. */
 async function verdictOf(
@@ -40,12 +41,16 @@ async function verdictOf(
   return ranked.map(({ id, probability }) => ({ causeId: id, probability }))
 }
 
-function jobsFor(dto: CreateRemedyDto, stand: StandRow, sourceName: string): readonly PlannedJob[] {
-  const rate = findRate(dto.rateId)
+/** The jobs of a remedy: its application, shared over the days of a dose, its looks and the retest. */
+function jobsFor(
+  dto: CreateRemedyDto,
+  stand: StandRow,
+  { name, steps }: { readonly name: string; readonly steps: number },
+): readonly PlannedJob[] {
   const jobs = jobsOfRemedy({
     applyOn: dto.applyOn,
-    sourceName,
-    rate,
+    sourceName: name,
+    rate: { stepDays: steps },
     response: responseFor(dto.route, dto.sourceId, stand.context),
   })
   if (!dto.retestOn) return jobs
@@ -66,10 +71,14 @@ export function chooseRemedy(
 ): Promise<RemedyDto> {
   return db.transaction(async (transaction) => {
     const { lasting = '' } = dto
-    const again = await findRemedy(transaction, { ...dto, caseId, lasting })
+    // Nested parts as plain records, as they are stored and compared.
+    const partners = dto.partners?.map((partner) => ({ ...partner }))
+    const conditioning = dto.conditioning && { ...dto.conditioning }
+    const sent = { ...dto, caseId, lasting, partners, conditioning }
+    const again = await findRemedy(transaction, sent)
     if (again) return toDto(again)
     const open = await requireOpenCase(transaction, caseId)
-    const stand = await requireStand(transaction, open.standId)
+    const stand = await requireLockedStand(transaction, open.standId)
     const rate = checkChosenRate(stand.context, dto.route, dto.sourceId, dto.rateId)
     const verdict = await verdictOf(transaction, caseId, stand)
     if (!causesOf(stand.context).some(({ id }) => id === dto.causeId)) {
@@ -85,18 +94,13 @@ export function chooseRemedy(
             sourceId: dto.sourceId,
           })
     const source = findSource(dto.sourceId)
-    const { rateValue, contentShare, carrierValue, presentIronMgPerL, tankL } = dto
-    const { productKg, nutrientKg, carrierL, derivation } = amountFor({
-      rate,
-      rateValue,
-      size: stand.size,
-      contentShare,
-      nutrientWord: source.nutrientWord,
-      ...(carrierValue === undefined ? {} : { carrierValue }),
-      ...(presentIronMgPerL === undefined ? {} : { presentIronMgPerL }),
-    })
-    // A tank that cannot do the job is refused now, not found out at the tap.
-    if (tankL !== undefined && carrierL > 0) planFills({ productKg, waterL: carrierL, tankL })
+    const sprayer =
+      dto.sprayerId === undefined
+        ? undefined
+        : await requireSprayer(transaction, dto.sprayerId, stand.placeId)
+    const work = reckonWork(dto, rate, stand)
+    await requireSoundWork(transaction, { dto, stand, product, sprayer, work })
+    const { productKg, nutrientKg, carrierL, derivation } = work.amount
     const { id, causeId, route, sourceId, rateId, applyOn } = dto
     const stored = await insertRemedy(transaction, {
       id,
@@ -107,10 +111,16 @@ export function chooseRemedy(
       route,
       sourceId,
       rateId,
-      rateValue,
-      carrierValue: carrierValue ?? null,
-      tankL: tankL ?? null,
-      contentShare,
+      rateValue: dto.rateValue,
+      carrierValue: dto.carrierValue ?? null,
+      tankL: dto.tankL ?? null,
+      contentShare: dto.contentShare,
+      densityKgPerL: dto.densityKgPerL ?? null,
+      sprayerId: sprayer?.id ?? null,
+      partners: partners ?? null,
+      waterInAfterH: dto.waterInAfterH ?? null,
+      conditioning: conditioning ?? null,
+      doseDays: dto.doseDays ?? null,
       applyOn,
       productKg,
       nutrientKg,
@@ -121,20 +131,22 @@ export function chooseRemedy(
       productId: product?.id ?? null,
       ...recordedBy(recorder),
     })
-    const jobs = jobsFor(dto, stand, product?.name ?? source.name).map((job) => ({
-      id: randomUUID(),
-      standId: stand.id,
-      caseId,
-      remedyId: id,
-      checkId: null,
-      status: 'planned' as const,
-      route,
-      sourceId,
-      changedBy: null,
-      changedAt: null,
-      ...job,
-      ...recordedBy(recorder),
-    }))
+    const jobs = jobsFor(dto, stand, { name: product?.name ?? source.name, steps: work.steps }).map(
+      (job) => ({
+        id: randomUUID(),
+        standId: stand.id,
+        caseId,
+        remedyId: id,
+        checkId: null,
+        status: 'planned' as const,
+        route,
+        sourceId,
+        changedBy: null,
+        changedAt: null,
+        ...job,
+        ...recordedBy(recorder),
+      }),
+    )
     await insertJobs(transaction, jobs)
     return toDto(stored)
   })

@@ -8,6 +8,7 @@ import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
+import { requirePlansWithinLabel } from '../label/label-limit.service.ts'
 import { findPlace } from '../place/place.service.ts'
 import {
   insertProduct,
@@ -119,6 +120,7 @@ export function changeProduct(
       changedBy: recorder.actor,
       changedAt: recorder.at,
     }
+    if (change.labelMaximum) await requirePlansWithinLabel(transaction, row)
     await updateProduct(transaction, row)
     return productDto(row)
   })

@@ -32,6 +32,22 @@ export async function lockStand(connection: Connection, id: string): Promise<Sta
   return row
 }
 
+export async function updateStand(connection: Connection, row: StandRow): Promise<void> {
+  await connection.update(stand).set(row).where(eq(stand.id, row.id))
+}
+
+/** Applications of a stand that are still to be done. */
+export async function countPlannedApplications(
+  connection: Connection,
+  standId: string,
+): Promise<number> {
+  const [row] = await connection
+    .select({ total: count() })
+    .from(job)
+    .where(and(eq(job.standId, standId), eq(job.status, 'planned'), eq(job.kind, 'apply')))
+  return row?.total ?? 0
+}
+
 export async function nextPosition(connection: Connection, placeId: string): Promise<number> {
   const [row] = await connection
     .select({ last: max(stand.position) })

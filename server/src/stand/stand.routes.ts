@@ -1,4 +1,5 @@
 import {
+  ChangeStandDto,
   CreateStandDto,
   EstatePageDto,
   EstateQueryDto,
@@ -7,7 +8,7 @@ import {
 } from '@spudder/contract/stand'
 import type { Database } from '../database/connect.ts'
 import { route, type AnyRoute } from '../http/route.ts'
-import { createStand, readEstate, readStory } from './stand.service.ts'
+import { changeStand, createStand, readEstate, readStory } from './stand.service.ts'
 
 export const standRoutes = (db: Database): AnyRoute[] => [
   route({
@@ -33,5 +34,13 @@ export const standRoutes = (db: Database): AnyRoute[] => [
     summary: 'A stand with its whole story',
     answer: StandStoryDto,
     handle: ({ params }) => readStory(db, params['standId'] ?? ''),
+  }),
+  route({
+    method: 'patch',
+    path: '/stands/:standId',
+    summary: 'Changes name, size, measures or note of a stand',
+    body: ChangeStandDto,
+    answer: StandDto,
+    handle: ({ params, body }) => changeStand(db, params['standId'] ?? '', body),
   }),
 ]

@@ -1,4 +1,5 @@
 import type {
+  ChangeStandDto,
   EstatePageDto,
   EstateQueryDto,
   CreateStandDto,
@@ -9,12 +10,14 @@ import { toStandSize } from '@spudder/contract/stand'
 import { CoreError } from '@spudder/core/error'
 import { checkStandSize, findPlant } from '@spudder/core/plant'
 import { group } from 'd3-array'
+import { isDeepStrictEqual } from 'node:util'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { findPlace } from '../place/place.service.ts'
 import {
+  countPlannedApplications,
   countStands,
   insertStand,
   lockStand,
@@ -23,6 +26,7 @@ import {
   selectStand,
   selectStandPage,
   selectStory,
+  updateStand,
   type StandRow,
 } from './stand.repository.ts'
 
@@ -61,7 +65,7 @@ export async function createStand(
   return db.transaction(async (transaction) => {
     await findPlace(transaction, placeId)
     const position = await nextPosition(transaction, placeId)
-    const { id, name, context, plantId, note = '' } = dto
+    const { id, name, context, plantId, note = '', measures } = dto
     const row = {
       id,
       placeId,
@@ -70,10 +74,48 @@ export async function createStand(
       context,
       plantId,
       size,
+      measures: measures ? { ...measures } : null,
       note,
       ...recordedBy(recorder),
     }
     return toDto(await insertStand(transaction, row))
+  })
+}
+
+/** What amounts are reckoned by; the drawn edge alone changes none. */
+function reckonedBy({ size, measures }: Pick<StandRow, 'size' | 'measures'>) {
+  const { groundM2, plantCount, rowM } = measures ?? {}
+  return { size, groundM2, plantCount, rowM }
+}
+
+/**
+ * Changes a stand; what is left out stays. Amounts that are planned rest on its size, so that cannot
+ * change under them.
+ * @throws {ServiceError} not-found, conflict; {CoreError} for a size that does not suit the stand
+ */
+export function changeStand(
+  db: Database,
+  standId: string,
+  { name, size, measures, note }: ChangeStandDto,
+): Promise<StandDto> {
+  return db.transaction(async (transaction) => {
+    const before = await requireLockedStand(transaction, standId)
+    const row: StandRow = {
+      ...before,
+      name: name ?? before.name,
+      size: size ? checkStandSize(before.context, toStandSize(size)) : before.size,
+      measures: measures ? { ...measures } : before.measures,
+      note: note ?? before.note,
+    }
+    const isSame = isDeepStrictEqual(reckonedBy(row), reckonedBy(before))
+    if (!isSame && (await countPlannedApplications(transaction, standId)) > 0) {
+      throw new ServiceError(
+        'conflict',
+        'Jobs are planned for the size it has now. Record or drop them first; then change it and plan anew.',
+      )
+    }
+    await updateStand(transaction, row)
+    return toDto(row)
   })
 }
 

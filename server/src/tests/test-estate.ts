@@ -122,6 +122,29 @@ export const productBody = () => ({
   hazards: 'Harmful when swallowed.',
   note: 'Shed.',
 })
+export const sprayerBody = () => ({
+  id: newId(),
+  name: 'Blue backpack',
+  setup: {
+    kind: 'boom',
+    tankL: 400,
+    nozzleKind: 'flat-fan',
+    nozzleSize: '03',
+    nozzleCount: 12,
+    spacingM: 0.5,
+    pressureBar: 3,
+    speedKmPerH: 6,
+  },
+})
+export const jarTestBody = () => ({
+  id: newId(),
+  sourceId: 'ferrous-sulfate',
+  kindId: 'urea',
+  partnerName: 'Urea',
+  testedOn: '2025-05-02',
+  outcome: 'clear',
+  note: '',
+})
 export const entryBody = (productKg = 0.6) => ({
   id: newId(),
   happenedOn: '2025-06-03',
@@ -130,9 +153,9 @@ export const entryBody = (productKg = 0.6) => ({
 })
 
 export const newPlace = () => post<PlaceDto>('/places', placeBody())
-export async function newStand(): Promise<StandDto> {
+export async function newStand(change: object = {}): Promise<StandDto> {
   const { id } = await newPlace()
-  return post<StandDto>(`/places/${id}/stands`, standBody())
+  return post<StandDto>(`/places/${id}/stands`, { ...standBody(), ...change })
 }
 
 /** A stand with a look, a pH and a remedy planned. */

@@ -1,0 +1,1 @@
+export { CreateJarTestDto, JarTestDto, partnerKindIds } from './jar-test.dto.ts'

@@ -1,0 +1,8 @@
+export {
+  CalibrationDto,
+  ChangeSprayerDto,
+  CreateSprayerDto,
+  SprayerDto,
+  SprayerSetupDto,
+  toSetup,
+} from './sprayer.dto.ts'

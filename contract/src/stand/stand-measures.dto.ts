@@ -1,0 +1,55 @@
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsOptional, registerDecorator } from 'class-validator'
+import { CoreError } from '@spudder/core/error'
+import { checkOutline, type Outline } from '@spudder/core/ground'
+import { Bounded } from '../validation/index.ts'
+
+const farthestM = 50000
+
+function isOutline(value: unknown): value is Outline {
+  return (
+    Array.isArray(value) &&
+    value.every(
+      (point) =>
+        Array.isArray(point) &&
+        point.length === 2 &&
+        point.every((each) => Number.isFinite(each) && Math.abs(Number(each)) <= farthestM),
+    )
+  )
+}
+
+/** Corners on the local grid that enclose ground; the message says what is wrong with them. */
+function EnclosesGround(): PropertyDecorator {
+  const problemOf = (value: unknown): string | undefined => {
+    if (!isOutline(value)) return 'Outline: give corners as pairs of metres.'
+    try {
+      checkOutline(value)
+      return undefined
+    } catch (error) {
+      if (error instanceof CoreError) return `Outline: give ${error.expected}.`
+      throw error
+    }
+  }
+  return (target, key) =>
+    registerDecorator({
+      name: 'enclosesGround',
+      target: target.constructor,
+      propertyName: key as string,
+      validator: {
+        validate: (value: unknown) => problemOf(value) === undefined,
+        defaultMessage: (args) => problemOf(args?.value) ?? '',
+      },
+    })
+}
+
+/** What was measured of a stand beside its size. */
+export class StandMeasuresDto {
+  @IsOptional()
+  @IsArray({ message: 'Outline: give corners as pairs of metres.' })
+  @ArrayMinSize(3, { message: 'Outline: give at least three corners.' })
+  @ArrayMaxSize(2000, { message: 'Outline: at most 2000 corners.' })
+  @EnclosesGround()
+  outline?: number[][]
+  @IsOptional() @Bounded('Ground', { min: 0.1, max: 1e8, unit: 'm²' }) groundM2?: number
+  @IsOptional() @Bounded('Plants', { min: 1, max: 1e7 }) plantCount?: number
+  @IsOptional() @Bounded('Row', { min: 0.1, max: 1e7, unit: 'm' }) rowM?: number
+}

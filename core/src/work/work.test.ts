@@ -1,0 +1,101 @@
+import { describe, expect, it } from 'vitest'
+import { planDose } from '../dose/index.ts'
+import { jarTestOf, judgeWork, type JarTest, type PlannedWork } from './index.ts'
+
+const lawn: PlannedWork = {
+  context: 'turf',
+  route: 'leaf',
+  sourceId: 'fe-dtpa',
+  size: { kind: 'area', areaM2: 1000 },
+  productKg: 0.6,
+  carrierL: 35,
+  contentShare: 0.1,
+  partners: [],
+  jarTests: [],
+}
+const told = (change: Partial<PlannedWork>) =>
+  judgeWork({ ...lawn, ...change }).map(({ id, stops }) => `${id}${stops ? '!' : ''}`)
+const partner = (kindId: string, dose = '') => ({ kindId, name: `My ${kindId}`, dose })
+const jar = (kindId: string, outcome: JarTest['outcome'], testedOn = '2026-05-01'): JarTest => ({
+  sourceId: 'fe-dtpa',
+  kindId,
+  partnerName: `my ${kindId} `,
+  outcome,
+  testedOn,
+})
+
+describe('the judgement of a piece of work', () => {
+  it('has nothing against a sound spray', () => expect(told({})).toEqual([]))
+
+  it('stops above the label, and where label and plan cannot be compared', () => {
+    const maximum = (unit: string) => ({ labelMaximum: { value: 2, unit } })
+    expect(told(maximum('kg/ha'))).toEqual(['over-label!'])
+    expect(told(maximum('lb/1000 ft2'))).toEqual([])
+    expect(told(maximum('oz/in'))).toEqual(['label-unknown!'])
+    expect(told(maximum('fl oz/1000 ft2'))).toEqual(['label-unknown!'])
+    expect(told({ ...maximum('fl oz/1000 ft2'), densityKgPerL: 1 })).toEqual([])
+  })
+
+  it('says what is wrong with the water and the day before what is only odd', () => {
+    expect(told({ carrierL: 374, maxC: 31 })).toEqual(['is-a-drench!', 'heat'])
+    expect(told({ carrierL: 150 })).toEqual(['runs-off'])
+  })
+
+  it('wants a jar test of every new partner, by its name and with this iron', () => {
+    const partners = [partner('urea', '2 lb')]
+    expect(told({ partners })).toEqual(['no-jar-test!'])
+    expect(told({ partners, jarTests: [jar('urea', 'clear')] })).toEqual([])
+    expect(told({ partners, jarTests: [jar('potassium-nitrate', 'clear')] })).toEqual([
+      'no-jar-test!',
+    ])
+    expect(told({ partners, sourceId: 'fe-edta', jarTests: [jar('urea', 'clear')] })).toEqual([
+      'no-jar-test!',
+    ])
+  })
+
+  it('believes the newest jar', () => {
+    const partners = [partner('urea')]
+    const jarTests = [jar('urea', 'settles', '2026-05-02'), jar('urea', 'clear')]
+    expect(told({ partners, jarTests })).toEqual(['jar-test-failed!'])
+    expect(jarTestOf(jarTests, 'fe-dtpa', partner('urea'))?.outcome).toBe('settles')
+  })
+
+  it('lets no jar overrule chemistry, and no pesticide in without its label', () => {
+    expect(
+      told({ partners: [partner('copper', '1 oz')], jarTests: [jar('copper', 'clear')] }),
+    ).toEqual(['never-together!'])
+    const regulator = {
+      partners: [partner('growth-regulator', ' ')],
+      jarTests: [jar('growth-regulator', 'clear')],
+    }
+    expect(told(regulator)).toEqual(['no-label!'])
+  })
+
+  it('splits what must be watered in from what must stay on the leaf, or says what waiting costs', () => {
+    const both = {
+      partners: [partner('root-fungicide', '1 mL')],
+      jarTests: [jar('root-fungicide', 'clear')],
+    }
+    expect(told(both)).toEqual(['placement!'])
+    expect(told({ ...both, waterInAfterH: 1 })).toEqual(['placement-accepted'])
+    expect(judgeWork({ ...lawn, ...both, waterInAfterH: 1 })[0]?.words).toMatch(
+      /60-90 % of the iron/,
+    )
+    expect(told({ ...both, route: 'soil' })).toEqual([])
+  })
+
+  it('passes on what stands against a dose', () => {
+    const { warnings } = planDose({
+      presentMgPerL: 0,
+      wantedMgPerL: 2,
+      volumeL: 400,
+      contentShare: 0.2,
+      days: 3,
+      hasFish: true,
+      isSalt: true,
+    })
+    expect(
+      told({ context: 'aquaponic', route: 'solution', carrierL: 0, doseWarnings: warnings }),
+    ).toEqual(['salt-with-fish!'])
+  })
+})

@@ -1,0 +1,22 @@
+import type { CreateJarTestDto, JarTestDto } from '@spudder/contract/jar-test'
+import type { Connection } from '../database/connect.ts'
+import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { toDto } from '../http/to-dto.ts'
+import { findPlace } from '../place/place.service.ts'
+import { insertJarTest, listJarTests } from './jar-test.repository.ts'
+
+/** Records a jar test of a place; it is never changed, a newer one counts before it. */
+export async function recordJarTest(
+  connection: Connection,
+  recorder: Recorder,
+  placeId: string,
+  { note = '', ...seen }: CreateJarTestDto,
+): Promise<JarTestDto> {
+  await findPlace(connection, placeId)
+  return toDto(await insertJarTest(connection, { ...seen, placeId, note, ...recordedBy(recorder) }))
+}
+
+export async function findJarTests(connection: Connection, placeId: string): Promise<JarTestDto[]> {
+  await findPlace(connection, placeId)
+  return (await listJarTests(connection, placeId)).map(toDto)
+}

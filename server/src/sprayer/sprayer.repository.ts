@@ -1,0 +1,29 @@
+import { asc, eq } from 'drizzle-orm'
+import type { Connection } from '../database/connect.ts'
+import { insertOnce } from '../database/insert-once.ts'
+import { sprayer } from '../database/schema.ts'
+
+export type SprayerRow = typeof sprayer.$inferSelect
+
+export const insertSprayer = (connection: Connection, row: SprayerRow) =>
+  insertOnce(connection, sprayer, row)
+
+export const listSprayers = (connection: Connection, placeId: string): Promise<SprayerRow[]> =>
+  connection
+    .select()
+    .from(sprayer)
+    .where(eq(sprayer.placeId, placeId))
+    .orderBy(asc(sprayer.name), asc(sprayer.id))
+
+/** A sprayer, held until the transaction ends. */
+export async function lockSprayer(
+  connection: Connection,
+  id: string,
+): Promise<SprayerRow | undefined> {
+  const [row] = await connection.select().from(sprayer).where(eq(sprayer.id, id)).for('update')
+  return row
+}
+
+export async function updateSprayer(connection: Connection, row: SprayerRow): Promise<void> {
+  await connection.update(sprayer).set(row).where(eq(sprayer.id, row.id))
+}
