@@ -40,6 +40,11 @@ export const router = createRouter({
           name: 'remedy',
           component: () => import('./features/remedy/RemedyPanel.vue'),
         },
+        {
+          path: 'size',
+          name: 'size',
+          component: () => import('./features/stand/SizePanel.vue'),
+        },
         { path: 'jobs', name: 'jobs', component: () => import('./features/jobs/JobsPanel.vue') },
         {
           path: 'watch',
@@ -47,6 +52,18 @@ export const router = createRouter({
           component: () => import('./features/watch/WatchPanel.vue'),
         },
       ],
+    },
+    {
+      path: '/stands/:standId/sheet/:jobId',
+      name: 'sheet',
+      props: true,
+      component: () => import('./features/sheet/SheetPage.vue'),
+    },
+    {
+      path: '/sprayers',
+      name: 'sprayers',
+      meta: { title: 'Sprayers' },
+      component: () => import('./features/sprayer/SprayersPage.vue'),
     },
     {
       path: '/shelf',

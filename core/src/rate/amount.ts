@@ -57,7 +57,12 @@ function sizeWords(size: StandSize): DerivationInput {
  * @throws {CoreError} out-of-range, not-applicable
  * @source definition
  */
-function carrierLitres({ rate, carrierValue, size, measures }: AmountInput): number {
+export function carrierLitres({
+  rate,
+  carrierValue,
+  size,
+  measures,
+}: Omit<AmountInput, 'rateValue'>): number {
   if (!rate.carrier || carrierValue === undefined) return 0
   requireInRange('carrierValue', carrierValue, { min: 1e-6, max: 1e6, unit: rate.carrier.unit })
   const facts = { amounts: countedOf(size, measures) }

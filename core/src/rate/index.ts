@@ -1,4 +1,4 @@
-export { amountFor, factsOfJob } from './amount.ts'
+export { amountFor, carrierLitres, factsOfJob } from './amount.ts'
 export type { Amount, AmountInput } from './amount.ts'
 export { convertRate, productOfRate, rateOfProduct } from './convert-rate.ts'
 export type { SaidRate } from './convert-rate.ts'

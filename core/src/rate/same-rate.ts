@@ -36,6 +36,10 @@ export interface SameRate {
   readonly unsaid: readonly UnsaidRate[]
 }
 
+/** A lawn never gets trunks, nor a loop: only what can still be counted or measured is missing. */
+const canBeMeasured = (basis: RateBasis): boolean =>
+  ['area', 'plant', 'row'].includes(rateBases[basis].by)
+
 /**
  * The same amount of product in every basis that the facts allow.
  * @param productKg product for the whole stand [kg]
@@ -49,7 +53,7 @@ export function sameRate(productKg: number, facts: RateFacts, system: UnitSystem
         said.push(rateOfProduct(productKg, { basis, unit }, facts))
       } catch (error) {
         if (!(error instanceof CoreError)) throw error
-        if (index === 0) unsaid.push({ basis, missing: error.expected })
+        if (index === 0 && canBeMeasured(basis)) unsaid.push({ basis, missing: error.expected })
       }
     }
   }

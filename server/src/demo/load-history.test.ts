@@ -9,12 +9,26 @@ const stage = { db, laboratory: services.laboratory }
 
 /** The estate as of a day, under ids of its own, since the database is shared. */
 function estateOn(today: string) {
-  const { place, shelf, stands } = vennlowEstate(today)
+  const { place, shelf, sprayers, jarTests, settings, stands } = vennlowEstate(today)
+  const ownId = new Map(sprayers.map(({ dto }) => [dto.id, newId()]))
   const fresh = JSON.parse(JSON.stringify({ ...place, id: newId() })) as typeof place
   return {
     place: fresh,
     shelf: shelf.map((product) => ({ ...product, id: newId() })),
-    stands: stands.map(({ stand, acts }) => ({ stand: { ...stand, id: newId() }, acts })),
+    settings,
+    sprayers: sprayers.map(({ dto, ...rest }) => ({
+      ...rest,
+      dto: { ...dto, id: ownId.get(dto.id) ?? newId() },
+    })),
+    jarTests: jarTests.map((test) => ({ ...test, id: newId() })),
+    stands: stands.map(({ stand, acts }) => ({
+      stand: { ...stand, id: newId() },
+      acts: acts.map((act) =>
+        act.kind === 'remedy' && act.dto.sprayerId
+          ? { ...act, dto: { ...act.dto, sprayerId: ownId.get(act.dto.sprayerId) ?? '' } }
+          : act,
+      ),
+    })),
   }
 }
 
@@ -36,7 +50,14 @@ describe('the demo estate', () => {
   it('has stands of every kind that its scenario names, each with a year of readings', () => {
     expect(stories.size).toBeGreaterThanOrEqual(6)
     const contexts = new Set([...stories.values()].map(({ stand }) => stand.context))
-    expect([...contexts].toSorted()).toEqual(['aquaponic', 'container', 'row-crop', 'tree', 'turf'])
+    expect([...contexts].toSorted()).toEqual([
+      'aquaponic',
+      'container',
+      'row-crop',
+      'shrub',
+      'tree',
+      'turf',
+    ])
     const all = [...stories.values()].flatMap(({ readings }) => readings)
     expect(all.length).toBeGreaterThan(200)
     expect(all.every(({ takenOn }) => takenOn > addDays(today, -370) && takenOn <= today)).toBe(
@@ -77,14 +98,14 @@ describe('the demo estate', () => {
   })
 
   it('is loaded whole or not at all', async () => {
-    const { place, shelf, stands } = estateOn(today)
+    const estate = estateOn(today)
+    const { place, stands } = estate
     const broken = stands.map(({ stand }, index) => ({
       stand: index === 3 ? { ...stand, plantId: 'triffid' } : stand,
       acts: [],
     }))
-    await expect(loadHistory(stage, { place, shelf, stands: broken }, new Date())).rejects.toThrow(
-      /plant/,
-    )
+    const half = { ...estate, stands: broken }
+    await expect(loadHistory(stage, half, new Date())).rejects.toThrow(/plant/)
     const places = await get<{ id: string }[]>('/places')
     expect(places.some(({ id }) => id === place.id)).toBe(false)
   })

@@ -6,10 +6,12 @@ import { recordEntry } from '../entry/entry.service.ts'
 import type { Recorder } from '../http/recorder.ts'
 import { orderTests } from '../laboratory/order.service.ts'
 import { createLook } from '../look/look.service.ts'
-import { createPlace } from '../place/place.service.ts'
+import { recordJarTest } from '../jar-test/jar-test.service.ts'
+import { changeSettings, createPlace } from '../place/place.service.ts'
 import { createReading } from '../reading/reading.service.ts'
 import { chooseRemedy } from '../remedy/remedy.service.ts'
 import { createProduct } from '../shelf/product.service.ts'
+import { changeSprayer, createSprayer } from '../sprayer/sprayer.service.ts'
 import { createStand, readStory } from '../stand/stand.service.ts'
 import { createStoryEvent } from '../story/story.service.ts'
 
@@ -79,15 +81,21 @@ async function loadStand(stage: Stage, placeId: string, history: StandHistory): 
  */
 export function loadHistory(
   stage: Stage,
-  { place, shelf, stands }: EstateHistory,
+  { place, shelf, sprayers, jarTests, settings, stands }: EstateHistory,
   at: Date,
 ): Promise<void> {
   return stage.db.transaction(async (transaction) => {
     // Transactions of the services become savepoints in this one; only the type differs.
     const whole = transaction as unknown as Database
     await createPlace(whole, { actor: 'Marla Quist', at }, place)
-    for (const dto of shelf)
-      await createProduct(whole, { actor: 'Tobin Ashgrove', at }, place.id, dto)
+    await changeSettings(whole, place.id, settings)
+    const keeper = { actor: 'Tobin Ashgrove', at }
+    for (const dto of shelf) await createProduct(whole, keeper, place.id, dto)
+    for (const { dto, calibration } of sprayers) {
+      await createSprayer(whole, keeper, place.id, dto)
+      if (calibration) await changeSprayer(whole, keeper, dto.id, { calibration })
+    }
+    for (const dto of jarTests) await recordJarTest(whole, keeper, place.id, dto)
     for (const history of stands) await loadStand({ ...stage, db: whole }, place.id, history)
   })
 }

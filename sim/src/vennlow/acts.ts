@@ -1,10 +1,12 @@
 import type { CloseCaseDto } from '@spudder/contract/case'
 import type { CreateLaboratoryOrderDto } from '@spudder/contract/laboratory'
 import type { CreateLookDto } from '@spudder/contract/look'
-import type { CreatePlaceDto } from '@spudder/contract/place'
+import type { CreateJarTestDto } from '@spudder/contract/jar-test'
+import type { CreatePlaceDto, PlaceSettingsDto } from '@spudder/contract/place'
 import type { CreateReadingDto } from '@spudder/contract/reading'
 import type { CreateRemedyDto } from '@spudder/contract/remedy'
 import type { CreateProductDto } from '@spudder/contract/shelf'
+import type { CalibrationDto, CreateSprayerDto } from '@spudder/contract/sprayer'
 import type { CreateStandDto } from '@spudder/contract/stand'
 import type { CreateStoryEventDto } from '@spudder/contract/story'
 
@@ -40,8 +42,17 @@ export interface StandHistory {
   readonly acts: readonly Act[]
 }
 
+/** A sprayer, and what was measured of it. */
+export interface EstateSprayer {
+  readonly dto: CreateSprayerDto
+  readonly calibration?: CalibrationDto
+}
+
 export interface EstateHistory {
   readonly place: CreatePlaceDto
   readonly shelf: readonly CreateProductDto[]
+  readonly sprayers: readonly EstateSprayer[]
+  readonly jarTests: readonly CreateJarTestDto[]
+  readonly settings: PlaceSettingsDto
   readonly stands: readonly StandHistory[]
 }

@@ -1,6 +1,7 @@
 import { idFor } from '../seeded/index.ts'
 import type { EstateHistory } from './acts.ts'
 import { shelfOfVennlow } from './shelf.ts'
+import { jarTestsOfVennlow, sprayersOfVennlow } from './sprayers.ts'
 import { standHistories } from './stands.ts'
 
 export type { Act, EstateHistory, StandHistory } from './acts.ts'
@@ -13,5 +14,13 @@ export function vennlowEstate(today: string): EstateHistory {
     unitSystem: 'us',
     climate: 'temperate',
   } as const
-  return { place, shelf: shelfOfVennlow, stands: standHistories(today) }
+  return {
+    place,
+    shelf: shelfOfVennlow,
+    sprayers: sprayersOfVennlow(today),
+    jarTests: jarTestsOfVennlow(today),
+    // The chalk borehole.
+    settings: { sprayWater: { alkalinityMgPerLCaCO3: 285, pH: 7.6 } },
+    stands: standHistories(today),
+  }
 }

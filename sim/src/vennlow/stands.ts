@@ -1,5 +1,6 @@
 import type { StandHistory } from './acts.ts'
 import { Chronicle } from './chronicle.ts'
+import { backpackId } from './sprayers.ts'
 
 /** Pale for a fortnight and not yet looked into: the case a newcomer opens first. */
 const bowlingGreen = (today: string) =>
@@ -8,6 +9,7 @@ const bowlingGreen = (today: string) =>
     context: 'turf',
     plantId: 'creeping-bentgrass',
     size: { kind: 'area', areaM2: 1444 },
+    measures: { outline: [[0, 0], [38, 0], [38, 38], [0, 38]] }, // prettier-ignore
     note: 'Watered from the chalk borehole.',
   })
     .reading(322, { kind: 'pH', value: 7.2, method: 'laboratory' })
@@ -32,6 +34,7 @@ const eventsLawn = (today: string) =>
     context: 'turf',
     plantId: 'fescue-zoysia',
     size: { kind: 'area', areaM2: 6200 },
+    measures: { outline: [[0, 0], [98.4, 0], [110.3, 45.3], [57.1, 66.9], [0, 55.1]] }, // prettier-ignore
   })
     .reading(165, { kind: 'pH', value: 7.6, method: 'laboratory' })
     .look(163, 2, { roots: 'white', whereOnGround: 'patches', wetness: 'moist', feed: 'normal' })
@@ -313,8 +316,57 @@ const sorghum = (today: string) =>
       [80, 1.5],
     ])
 
+/** Planned: a spray in two days, with everything that a sheet can carry. */
+const azaleaBorder = (today: string) =>
+  new Chronicle(today, {
+    name: 'Azalea border',
+    context: 'shrub',
+    plantId: 'azalea',
+    size: { kind: 'area', areaM2: 900 },
+    measures: {
+      outline: [[0, 0], [62, 3], [61, 19], [34, 17], [18, 15], [0, 9]], // prettier-ignore
+      plantCount: 64,
+    },
+  })
+    .reading(140, { kind: 'pH', value: 6.4, method: 'laboratory' })
+    .event(120, { kind: 'limed', note: 'Lime drifted over from the path edging.' })
+    .reading(9, { kind: 'pH', value: 6.9, method: 'meter' })
+    .look(6, 2, { roots: 'white', growth: 'normal', feed: 'normal', wetness: 'moist' })
+    .remedy(4, {
+      causeId: 'iron-tied-up-by-pH',
+      route: 'leaf',
+      sourceId: 'fe-dtpa',
+      rateId: 'leaf-chelate-iron-per-area',
+      rateValue: 1.5,
+      carrierValue: 40,
+      tankL: 4 * 3.785411784,
+      contentShare: 0.1,
+      densityKgPerL: 0.9586,
+      sprayerId: backpackId,
+      partners: [{ kindId: 'urea', name: 'Urea', dose: '4 oz a full tank' }],
+      conditioning: { alkalinityMgPerLCaCO3: 285, pH: 7.6, targetPH: 5.5, acidId: 'citric' },
+      applyDaysAgo: -2,
+      lasting: 'Sulfur in two steps, and no more lime near it.',
+    })
+    .colour('severity', [
+      [350, 0.3],
+      [120, 0.4],
+      [70, 0.9],
+      [40, 1.5],
+      [6, 2.2],
+    ])
+
 /** Every stand of the estate with its year up to a day. */
 export function standHistories(today: string): readonly StandHistory[] {
-  const chronicles = [bowlingGreen, gardenias, vineyard, lettuceLoop, pinOaks, eventsLawn, sorghum]
+  const chronicles = [
+    bowlingGreen,
+    gardenias,
+    vineyard,
+    lettuceLoop,
+    pinOaks,
+    eventsLawn,
+    sorghum,
+    azaleaBorder,
+  ]
   return chronicles.map((write) => write(today).finished())
 }

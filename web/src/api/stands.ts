@@ -5,7 +5,7 @@ import type { CreateLookDto, LookDto } from '@spudder/contract/look'
 import type { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
 import type { CreateRemedyDto, RemedyDto } from '@spudder/contract/remedy'
 import type { PhotoDto } from '@spudder/contract/photo'
-import type { StandStoryDto } from '@spudder/contract/stand'
+import type { ChangeStandDto, StandDto, StandStoryDto } from '@spudder/contract/stand'
 import type { CreateStoryEventDto, StoryEventDto } from '@spudder/contract/story'
 import { useMutation, useQuery } from '@pinia/colada'
 import { useReadAnew } from './read-anew.ts'
@@ -28,6 +28,11 @@ interface For<Dto> {
   readonly id: string
   readonly dto: Dto
 }
+
+export const useChangeStand = () =>
+  useStandChange(({ id, dto }: For<ChangeStandDto>) =>
+    request<StandDto>('PATCH', `/stands/${id}`, dto),
+  )
 
 export const useStoreReading = () =>
   useStandChange(({ id, dto }: For<CreateReadingDto>) =>

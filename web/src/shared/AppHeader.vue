@@ -17,6 +17,7 @@ const { place } = usePlace()
     <span v-if="place" class="place">{{ place.name }}</span>
     <nav aria-label="Everywhere">
       <RouterLink :to="{ name: 'shelf' }">Shelf</RouterLink>
+      <RouterLink :to="{ name: 'sprayers' }">Sprayers</RouterLink>
       <RouterLink :to="{ name: 'reference' }">Reference</RouterLink>
     </nav>
     <div class="tools">

@@ -39,6 +39,7 @@ function storyOf({
       context,
       plantId,
       size: isLoop ? { kind: 'solution', volumeL: 900 } : { kind: 'area', areaM2: 100 },
+      measures: null,
       note: '',
       ...recorded,
     },
@@ -91,13 +92,23 @@ export async function mountOnStand(
   const step = { template: '<p />' }
   const router = createRouter({
     history: createMemoryHistory(),
-    routes: ['estate', 'look', 'verdict', 'bench', 'remedy', 'jobs', 'shelf', 'reference'].map(
-      (name) => ({
-        path: name === 'estate' ? '/' : `/${name}`,
-        name,
-        component: step,
-      }),
-    ),
+    routes: [
+      'estate',
+      'look',
+      'verdict',
+      'bench',
+      'remedy',
+      'jobs',
+      'shelf',
+      'reference',
+      'sprayers',
+      'sheet',
+      'size',
+    ].map((name) => ({
+      path: name === 'estate' ? '/' : `/${name}`,
+      name,
+      component: step,
+    })),
   })
   const mounted = mount(page, { global: { plugins: [createPinia(), [PiniaColada, {}], router] } })
   await flushPromises()

@@ -97,6 +97,7 @@ const water = {
   magnesium: ['Magnesium', 'magnesium – mg/L', 'mg/L', [0, 1000], [0, 120], [1, 0.1]],
   nitrate: ['Nitrate, as NO3', 'nitrate – mg/L', 'mg/L', [0, 2000], [0, 900], [3, 0.15]],
   ammonium: ['Ammonium and ammonia, as N', 'ammonium – mg/L', 'mg/L', [0, 500], [0, 60], [0.15, 0.15]],
+  nitrite: ['Nitrite, as N', 'nitrite – mg/L', 'mg/L', [0, 100], [0, 5], [0.05, 0.1]],
   ecSolution: ['EC of the water or solution', 'EC – dS/m', 'dS/m', [0, 60], [0.02, 6], [0.03, 0.03]],
 } as const satisfies Readonly<Record<string, Row>>
 

@@ -21,6 +21,7 @@ const row = (name: string, change: Partial<EstateRowDto['ribbon']> = {}): Estate
     context: 'turf',
     plantId: 'creeping-bentgrass',
     size: { kind: 'area', areaM2: 1444 },
+    measures: null,
     note: '',
     createdBy: 'Marla Quist',
     createdAt: '2026-01-01T00:00:00.000Z',

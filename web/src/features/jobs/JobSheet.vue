@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import type { JobDto } from '@spudder/contract/job'
 import type { RemedyDto } from '@spudder/contract/remedy'
-import { findSource } from '@spudder/core/source'
 import { mixingOrder, planFills } from '@spudder/core/mix'
+import { amountWords } from '@spudder/core/quantity'
 import type { Derivation } from '@spudder/core/reference'
+import { findSource } from '@spudder/core/source'
 import { computed } from 'vue'
-import CautionList from '../../shared/case/CautionList.vue'
 import FillList from '../../shared/case/FillList.vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import HowGot from '../../shared/how/HowGot.vue'
-import { amountWords } from '@spudder/core/quantity'
 
-/** What is taken outside: amounts, fills, order, cautions. */
+/** What a job puts out, in short; the whole of it stands on its sheet. */
 const props = defineProps<{ job: JobDto; remedy: RemedyDto }>()
-const { stand, system } = useStandCase()
+const { standId, system } = useStandCase()
 
 const source = computed(() => findSource(props.remedy.sourceId))
 const productKg = computed(() => props.remedy.productKg * props.job.share)
@@ -23,8 +22,14 @@ const fills = computed(() =>
     ? planFills({ productKg: productKg.value, waterL: waterL.value, tankL: props.remedy.tankL })
     : undefined,
 )
-const order = computed(() =>
-  mixingOrder(source.value, props.remedy.route, waterL.value > 0 ? 'water' : 'dry'),
+const partners = computed(() => (props.remedy.partners ?? []).map(({ name }) => name).join(', '))
+const lastStep = computed(() =>
+  mixingOrder({
+    source: source.value,
+    route: props.remedy.route,
+    carrier: waterL.value > 0 ? 'water' : 'dry',
+    waterInAfterH: props.remedy.waterInAfterH ?? undefined,
+  }).findLast((step) => !step.startsWith('Rinse the sprayer')),
 )
 </script>
 
@@ -38,24 +43,22 @@ const order = computed(() =>
         {{ amountWords('volume', waterL, system) }}<span class="unit">water</span>
       </p>
       <FillList v-if="fills" :plan="fills" :system="system" />
+      <p v-if="partners" class="part">with {{ partners }}</p>
       <p v-if="job.share < 1" class="part">
         {{ Math.round(job.share * 100) }} % of the whole dose.
       </p>
       <HowGot :derivation="remedy.derivation as Derivation" />
     </div>
-    <div>
-      <h3>In this order</h3>
-      <ol>
-        <li v-for="step in order" :key="step">{{ step }}</li>
-      </ol>
+    <div class="take">
+      <RouterLink :to="{ name: 'sheet', params: { standId, jobId: job.id } }" class="open">
+        Open the sheet for outside
+      </RouterLink>
+      <p class="part">
+        Fills to tick off, order of mixing, weather, cautions. Open it before you go: it stays
+        without signal, and prints on one page.
+      </p>
+      <p class="part">{{ lastStep }}</p>
     </div>
-    <CautionList
-      v-if="stand"
-      class="wide"
-      :context="stand.context"
-      :route="remedy.route"
-      :source-id="remedy.sourceId"
-    />
   </div>
 </template>
 
@@ -65,10 +68,12 @@ const order = computed(() =>
   grid-template-columns: 1fr 1fr;
   gap: 14px 26px;
 }
-.amounts {
+.amounts,
+.take {
   display: grid;
   gap: 6px;
   align-content: start;
+  justify-items: start;
 }
 .big {
   font-size: 1.8rem;
@@ -82,15 +87,13 @@ const order = computed(() =>
 .second {
   font-size: 1.3rem;
 }
-ol {
-  padding-left: 18px;
-  font-size: 0.9rem;
-  display: grid;
-  gap: 3px;
-  margin-top: 3px;
-}
-.wide {
-  grid-column: 1 / -1;
+.open {
+  background: var(--ink);
+  color: var(--paper);
+  border-radius: var(--radius);
+  padding: 9px 15px;
+  text-decoration: none;
+  font-weight: 580;
 }
 .part {
   color: var(--slate);
@@ -99,6 +102,11 @@ ol {
 @media (width < 700px) {
   .job-sheet {
     grid-template-columns: minmax(0, 1fr);
+  }
+  .open {
+    width: 100%;
+    text-align: center;
+    padding: 14px;
   }
 }
 </style>

@@ -1,10 +1,14 @@
 <script setup lang="ts">
-import type { FillPlan, MixWarning } from '@spudder/core/mix'
+import type { DosePlan } from '@spudder/core/dose'
+import type { FillPlan } from '@spudder/core/mix'
+import { amountRange, amountWords, formatNumber } from '@spudder/core/quantity'
 import type { Amount } from '@spudder/core/rate'
+import type { LeafHold } from '@spudder/core/sprayer'
+import type { WorkProblem } from '@spudder/core/work'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import FillList from '../../shared/case/FillList.vue'
 import HowGot from '../../shared/how/HowGot.vue'
-import { amountRange, amountWords } from '@spudder/core/quantity'
+import { percent } from '../../shared/words/percent.ts'
 
 /** What to weigh out, how it was got, and what a careful person would stop at. */
 defineProps<{
@@ -12,8 +16,10 @@ defineProps<{
   /** Amounts at the lowest and highest usual rate. */
   usual: { readonly low: Amount; readonly high: Amount } | undefined
   plan: FillPlan | undefined
+  dose: DosePlan | undefined
+  hold: LeafHold | undefined
   isAboveTable: boolean
-  warnings: readonly MixWarning[]
+  problems: readonly WorkProblem[]
   nutrientWord: string
 }>()
 const { system } = useStandCase()
@@ -34,17 +40,33 @@ const { system } = useStandCase()
           The usual rates give
           {{ amountRange('mass', usual.low.productKg, usual.high.productKg, system) }}.
         </template>
+        <template v-if="hold">
+          About {{ percent(hold.usual) }} stays on the leaf ({{ percent(hold.low) }} to
+          {{ percent(hold.high) }}).
+        </template>
       </p>
       <FillList v-if="plan" :plan="plan" :system="system" />
+      <template v-if="dose && dose.steps.length > 0">
+        <ol class="dose">
+          <li v-for="(step, index) in dose.steps" :key="index">
+            day {{ index + 1 }}: <b>{{ amountWords('mass', step.productKg, system) }}</b>, to
+            {{ formatNumber(step.reachesMgPerL, 2) }} mg/L
+          </li>
+        </ol>
+        <p class="faint-note">Pour it in {{ dose.pourAt }}.</p>
+      </template>
       <HowGot :derivation="amount.derivation" />
+      <slot />
     </template>
     <p v-else class="faint-note">Fill in the figures, and the amount stands here.</p>
   </div>
+  <p v-for="problem in problems" :key="problem.id" class="stop" :class="{ hard: problem.stops }">
+    {{ problem.words }}
+  </p>
   <p v-if="isAboveTable" class="stop">
     Above the usual rates: too much burns leaves and roots, and iron blackens turf. Only where the
     label says so.
   </p>
-  <p v-for="warning in warnings" :key="warning.id" class="stop">{{ warning.words }}</p>
 </template>
 
 <style scoped>
@@ -64,5 +86,12 @@ const { system } = useStandCase()
 }
 .second {
   font-size: 1.4rem;
+}
+.dose {
+  padding-left: 0;
+  list-style: none;
+}
+.hard {
+  font-weight: 580;
 }
 </style>

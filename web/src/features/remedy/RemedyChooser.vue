@@ -8,9 +8,14 @@ import { contexts, routeWords } from '@spudder/core/plant'
 import { responseFor } from '@spudder/core/regreening'
 import { shelfCandidate } from '@spudder/core/shelf'
 import { Button } from 'ant-design-vue'
+import { seasonOf, seasonSums } from '@spudder/core/season'
+import { addDays } from '@spudder/core/calendar'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { useShelf } from '../../api/shelf.ts'
+import { useChangeSettings } from '../../api/bench.ts'
+import { useWeather } from '../../api/places.ts'
+import { useChangeProduct, useShelf } from '../../api/shelf.ts'
+import { useJarTests, useSprayers } from '../../api/sprayers.ts'
 import { useChooseRemedy } from '../../api/stands.ts'
 import CautionList from '../../shared/case/CautionList.vue'
 import { pHAt } from '../../shared/case/pH-now.ts'
@@ -20,6 +25,9 @@ import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
+import { applicationsOf, contentsOf } from '../../shared/season/applications.ts'
+import SeasonSums from '../../shared/season/SeasonSums.vue'
+import { numberIn } from '../../shared/form/number-text.ts'
 import { percent } from '../../shared/words/percent.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 import ApplyDay from './ApplyDay.vue'
@@ -27,13 +35,16 @@ import ChoiceCharts from './ChoiceCharts.vue'
 import LastingFixes from './LastingFixes.vue'
 import OfferList from './OfferList.vue'
 import { neverOffered } from './offers.ts'
-import { isOver } from './label-maximum.ts'
+import { loopStateOf } from './loop-state.ts'
 import RateFields from './RateFields.vue'
 import RemedyAmount from './RemedyAmount.vue'
+import SameRates from './SameRates.vue'
+import StockMaker from './StockMaker.vue'
+import TankFields from './TankFields.vue'
 import { useRemedyDraft } from './use-remedy-draft.ts'
 
 const props = defineProps<{ stand: StandDto }>()
-const { standId, story, system, openCase, verdict, remedies } = useStandCase()
+const { standId, story, system, openCase, verdict, remedies, place } = useStandCase()
 const size = toStandSize(props.stand.size)
 const router = useRouter()
 
@@ -67,6 +78,18 @@ const shelfCandidates = computed(() =>
     .filter(({ isRetired }) => !isRetired)
     .map((product) => shelfCandidate(product.id, toShelfProduct(product))),
 )
+const products = computed(() => shelf.data.value ?? [])
+const sprayers = useSprayers(() => props.stand.placeId)
+const sprayersInUse = computed(() =>
+  (sprayers.data.value ?? []).filter(({ isRetired }) => !isRetired),
+)
+const jarTests = useJarTests(() => props.stand.placeId)
+const jarsMade = computed(() => jarTests.data.value ?? [])
+const forecast = useWeather(
+  () => props.stand.placeId,
+  () => today(),
+  () => addDays(today(), 10),
+)
 const {
   draft,
   forget,
@@ -86,9 +109,19 @@ const {
   tankL,
   contentShare,
   contentProblem,
+  spoon,
+  spoonProblem,
+  isWeighed,
+  densityKgPerL,
   amount,
   fills,
-  warnings,
+  conditioning,
+  acid,
+  dose,
+  problems,
+  isStopped,
+  same,
+  hold,
 } = useRemedyDraft({
   standId: standId.value,
   context: props.stand.context,
@@ -98,6 +131,14 @@ const {
   shelf: shelfCandidates,
   pH,
   presentIronMgPerL,
+  measures: computed(() => props.stand.measures ?? {}),
+  products,
+  sprayers: sprayersInUse,
+  jarTests: jarsMade,
+  loop: computed(() => loopStateOf(story.value)),
+  maxCOn: computed(
+    () => (day: string) => forecast.data.value?.days.find((each) => each.day === day)?.maxC,
+  ),
   system,
 })
 
@@ -117,20 +158,64 @@ const response = computed(
 )
 
 const labelMaximum = computed(
-  () => shelf.data.value?.find(({ id }) => id === chosen.value?.id)?.labelMaximum ?? undefined,
+  () => products.value.find(({ id }) => id === chosen.value?.id)?.labelMaximum ?? undefined,
 )
-const isOverLabel = computed(
-  () => rate.value !== undefined && isOver(labelMaximum.value, rateValue.value, rate.value.unit),
-)
+
+/** Sums of the season with what is being put together on top. */
+const sums = computed(() => {
+  const total = amount.value.value
+  if (!story.value || !total || !chosen.value) return []
+  const remedy = {
+    productId: chosen.value.origin === 'shelf' ? chosen.value.id : null,
+    sourceId: chosen.value.sourceId,
+    contentShare: contentShare.value,
+  }
+  return seasonSums({
+    context: props.stand.context,
+    on: draft.value.applyOn || today(),
+    groundM2: size.kind === 'area' ? size.areaM2 : props.stand.measures?.groundM2,
+    ownLimits: place.value?.settings.seasonLimits,
+    applications: [
+      ...applicationsOf(story.value, products.value),
+      {
+        day: draft.value.applyOn || today(),
+        productKg: total.productKg,
+        contents: contentsOf(remedy, products.value),
+        isPlanned: true,
+      },
+    ],
+  })
+})
 
 const choose = useChooseRemedy()
 const { checked, messageFor } = useChecked(CreateRemedyDto, () => choose.error.value)
 
+const changeSettings = useChangeSettings()
+const changeProduct = useChangeProduct()
+/** What was measured once is kept where it belongs: the water with the place, the spoon with the product. */
+async function keepWhatWasMeasured(): Promise<void> {
+  const water = conditioning.value
+  const keeping: Promise<unknown>[] = []
+  if (water) {
+    const { alkalinityMgPerLCaCO3, pH: waterPH } = water
+    const sprayWater = { alkalinityMgPerLCaCO3, pH: waterPH }
+    keeping.push(changeSettings.mutateAsync({ id: props.stand.placeId, dto: { sprayWater } }))
+  }
+  const product = products.value.find(({ id }) => id === chosen.value?.id)
+  if (product && isWeighed.value && densityKgPerL.value !== undefined) {
+    const dto = { densityKgPerL: densityKgPerL.value }
+    keeping.push(changeProduct.mutateAsync({ id: product.id, dto }))
+  }
+  // The remedy is stored already; that something could not be kept besides must not undo it.
+  await Promise.allSettled(keeping)
+}
+
 async function save(): Promise<void> {
   if (!openCase.value || !rate.value || !chosen.value || !cause.value) return
   const isTankUnread = draft.value.tank !== '' && tankL.value === undefined
-  if (isTankUnread || fills.value.problem) return
-  const { id, applyOn, lasting, retestOn } = draft.value
+  if (isTankUnread || fills.value.problem || isStopped.value || acid.value.problem) return
+  const { id, applyOn, lasting, retestOn, sprayerId, partners, waterInAfterH } = draft.value
+  const inTank = partners.filter(({ name }) => name.trim() !== '')
   const dto = checked({
     id,
     causeId: cause.value.id,
@@ -146,6 +231,16 @@ async function save(): Promise<void> {
     ...(rate.value.basis === 'iron-in-solution' && presentIronMgPerL.value !== undefined
       ? { presentIronMgPerL: presentIronMgPerL.value }
       : {}),
+    ...(densityKgPerL.value === undefined ? {} : { densityKgPerL: densityKgPerL.value }),
+    ...(rate.value.carrier && sprayerId !== '' ? { sprayerId } : {}),
+    ...(rate.value.carrier && inTank.length > 0 ? { partners: inTank } : {}),
+    ...(waterInAfterH === '' || inTank.length === 0
+      ? {}
+      : { waterInAfterH: numberIn(waterInAfterH) }),
+    ...(rate.value.carrier && conditioning.value ? { conditioning: conditioning.value } : {}),
+    ...(dose.value && draft.value.doseDays !== ''
+      ? { doseDays: numberIn(draft.value.doseDays) }
+      : {}),
     applyOn,
     lasting,
     ...(retestOn === '' ? {} : { retestOn }),
@@ -153,6 +248,7 @@ async function save(): Promise<void> {
   if (!dto) return
   const stored = await choose.mutateAsync({ id: openCase.value.id, dto }).catch(failed)
   if (!stored) return
+  await keepWhatWasMeasured()
   forget()
   await router.push({ name: 'jobs' })
 }
@@ -245,16 +341,45 @@ async function save(): Promise<void> {
               rate: amount.problem ?? messageFor('rateValue'),
               carrier: messageFor('carrierValue'),
               content: contentProblem ?? messageFor('contentShare'),
-              tank: fills.problem ?? messageFor('tankL'),
+              days: messageFor('doseDays'),
             }"
             @take-rate="takeRate"
-            @rate="rateValue = $event"
             @carrier="carrierValue = $event"
-            @tank="tankL = $event"
           />
           <p v-else>
             No rate is known as good practice for this source by this way. Choose another.
           </p>
+          <details v-if="rate?.carrier && chosen && place" class="tank" :open="draft.tank !== ''">
+            <summary>Sprayer, tank, water, partners</summary>
+            <TankFields
+              v-model="draft"
+              :place-id="stand.placeId"
+              :rate="rate"
+              :route="route"
+              :source-id="chosen.sourceId"
+              :system="system"
+              :sprayers="sprayersInUse"
+              :jar-tests="jarsMade"
+              :settings="place.settings"
+              :acid="acid"
+              :messages="{
+                tank: fills.problem ?? messageFor('tankL'),
+                sprayer: messageFor('sprayerId'),
+                water: messageFor('conditioning.pH') ?? messageFor('conditioning.targetPH'),
+              }"
+              @tank="tankL = $event"
+            />
+          </details>
+          <details v-if="route === 'solution' && chosen" class="tank">
+            <summary>By stock and injector</summary>
+            <StockMaker
+              :stand-id="stand.id"
+              :source-id="chosen.sourceId"
+              :content-share="contentShare"
+              :wanted-mg-per-l="rateValue"
+              :system="system"
+            />
+          </details>
           <LastingFixes
             v-if="cause"
             v-model:words="draft.lasting"
@@ -271,9 +396,23 @@ async function save(): Promise<void> {
             :usual="amount.usual"
             :plan="fills.plan"
             :is-above-table="amount.isAboveTable ?? false"
-            :warnings="warnings"
+            :dose="dose"
+            :hold="hold"
+            :problems="problems"
             :nutrient-word="chosen.nutrientWord"
-          />
+          >
+            <SameRates
+              v-if="same && amount.value"
+              v-model="spoon"
+              :same="same"
+              :product-kg="amount.value.productKg"
+              :density-kg-per-l="densityKgPerL"
+              :is-weighed="isWeighed"
+              :system="system"
+              :problem="spoonProblem"
+            />
+          </RemedyAmount>
+          <SeasonSums :sums="sums" :year="seasonOf(draft.applyOn || today())" :system="system" />
           <CautionList :context="stand.context" :route="route" :source-id="chosen.sourceId" />
           <p v-if="response" class="faint-note">
             First change {{ response.firstChange.low }}-{{ response.firstChange.high }} days after,
@@ -291,7 +430,7 @@ async function save(): Promise<void> {
             type="primary"
             size="large"
             html-type="submit"
-            :disabled="!amount.value || isOverLabel"
+            :disabled="!amount.value || isStopped"
             :loading="choose.isLoading.value"
           >
             Put it on {{ draft.applyOn ? dayWords(draft.applyOn) : 'a day' }}
@@ -322,6 +461,15 @@ section,
   display: grid;
   grid-template-columns: minmax(0, 0.85fr) minmax(0, 1fr);
   gap: 26px;
+}
+.tank {
+  border-top: 1px solid var(--line);
+  padding-top: 8px;
+}
+.tank summary {
+  cursor: pointer;
+  font-weight: 600;
+  margin-bottom: 8px;
 }
 .changers {
   font-size: 0.87rem;

@@ -24,6 +24,12 @@ function draftOf(change: Partial<Grounds> = {}) {
         shelf: computed(() => []),
         pH: computed(() => pH.value),
         presentIronMgPerL: computed(() => undefined),
+        measures: computed(() => ({})),
+        products: computed(() => []),
+        sprayers: computed(() => []),
+        jarTests: computed(() => []),
+        loop: computed(() => ({})),
+        maxCOn: computed(() => () => undefined),
         system: computed(() => 'us' as const),
         ...change,
       })
@@ -32,11 +38,10 @@ function draftOf(change: Partial<Grounds> = {}) {
   )
   if (!made) throw new Error('the draft was not made')
   const remedy = made
-  /** Reads what stands in the fields, as the fields do. */
+  /** Reads the water that stands in its field, as the field does. */
   const read = () => {
     const { rate, draft } = remedy
     if (!rate.value) return
-    remedy.rateValue.value = valueIn(parseQuantity(draft.value.rate), rate.value.unit)
     const { carrier } = rate.value
     if (carrier)
       remedy.carrierValue.value = valueIn(parseQuantity(draft.value.carrier), carrier.unit)
@@ -97,14 +102,60 @@ describe('a remedy being put together', () => {
     expect(remedy.amount.value.value).toBeUndefined()
   })
 
-  it('warns of too much water and of a rate above the table', () => {
+  const told = ({ problems }: ReturnType<typeof draftOf>['remedy']) =>
+    problems.value.map(({ id, stops }) => `${id}${stops ? '!' : ''}`)
+
+  it('warns of too much water, stops a drench, and warns of a rate above the table', () => {
     const { remedy } = draftOf()
     remedy.carrierValue.value = 160
-    expect(remedy.warnings.value.map(({ id }) => id)).toEqual(['runs-off'])
+    expect(told(remedy)).toEqual(['runs-off'])
+    remedy.carrierValue.value = 400
+    expect(told(remedy)).toEqual(['is-a-drench!'])
+    expect(remedy.isStopped.value).toBe(true)
     remedy.carrierValue.value = 25
-    remedy.rateValue.value = 5
-    expect(remedy.warnings.value.map(({ id }) => id)).toEqual(['leaf-burn'])
+    remedy.draft.value.rate = '5 %'
+    expect(told(remedy)).toEqual(['leaf-burn'])
     expect(remedy.amount.value).toMatchObject({ isAboveTable: true })
+  })
+
+  it('reads a rate in whatever unit the label says it, or says what has to be known', () => {
+    const { remedy } = draftOf()
+    remedy.draft.value.rate = '2 oz/1000 ft2'
+    // 3.05152 kg/ha × 2 over 1444 m².
+    expect(remedy.amount.value.value?.productKg).toBeCloseTo(0.8813, 3)
+    remedy.draft.value.rate = '1 lb Fe/acre'
+    // 1.12085 kg/ha of iron at 20 %.
+    expect(remedy.amount.value.value?.productKg).toBeCloseTo(0.8092, 3)
+    remedy.draft.value.rate = '1 oz/in'
+    expect(remedy.amount.value.problem).toMatch(/length of row/)
+    remedy.draft.value.rate = 'a handful'
+    expect(remedy.amount.value.problem).toMatch(/Give a number with a unit/)
+  })
+
+  it('weighs a spoon once and keeps it', () => {
+    const { remedy } = draftOf({ firstRoute: 'soil' })
+    expect(remedy.isWeighed.value).toBe(false)
+    remedy.spoon.value = { measure: '2 tbsp', weight: '30 g' }
+    expect(remedy.densityKgPerL.value).toBeCloseTo(1.0144, 3)
+    expect(draftOf({ firstRoute: 'soil' }).remedy.isWeighed.value).toBe(true)
+    remedy.spoon.value = { measure: '2 tbsp', weight: '5 lb' }
+    expect(remedy.spoonProblem.value).toMatch(/Give a number from 0.05 to 5/)
+  })
+
+  it('wants a jar test before a partner, and brings its water down', () => {
+    const { remedy } = draftOf()
+    remedy.draft.value.partners = [{ kindId: 'urea', name: 'Urea', dose: '' }]
+    expect(told(remedy)).toEqual(['no-jar-test!'])
+    Object.assign(remedy.draft.value, {
+      partners: [],
+      acidId: 'citric',
+      alkalinity: '250',
+      waterPH: '8.2',
+    })
+    // 430 g/m³ (derived) in the 33.77 L of the job.
+    expect(remedy.acid.value.value?.kg).toBeCloseTo(0.01452, 4)
+    remedy.draft.value.targetPH = '9'
+    expect(remedy.acid.value.problem).toMatch(/below that of the water/)
   })
 
   it('splits the job over a tank, or says why it cannot', () => {
@@ -126,6 +177,7 @@ describe('a remedy being put together', () => {
     })
     // At pH 7.8 EDDHA: (2 − 0.5) mg/L × 400 L ÷ 6 %.
     expect(remedy.amount.value.value?.productKg).toBeCloseTo(0.01, 9)
+    expect(remedy.dose.value?.steps.map(({ reachesMgPerL }) => reachesMgPerL)).toEqual([1, 1.5, 2])
   })
 })
 
@@ -139,7 +191,7 @@ describe('a nutrient other than iron', () => {
     expect(remedy.amount.value.value?.derivation.inputs.map(({ label }) => label)).toContain(
       'manganese in the product',
     )
-    expect(remedy.warnings.value).toEqual([])
+    expect(remedy.problems.value).toEqual([])
   })
 
   it('gives way to iron and back with the cause it is chosen against', async () => {

@@ -94,6 +94,8 @@ async function openPanel(
     {
       '/products': products,
       '/weather': { days: [] },
+      '/sprayers': [],
+      '/jar-tests': [],
       '/remedies': { id: 'remedy' },
     },
   )
@@ -178,10 +180,10 @@ describe('the remedy of a stand on lime', () => {
     expect(panel.text()).toContain('allows at most 3 oz/1000 ft2')
     expect(submit()?.attributes('disabled')).toBeUndefined()
     await field('Product per area').find('input').setValue('3.5 oz/1000 ft2')
-    expect(panel.text()).toContain('Over the label.')
+    expect(panel.text()).toContain('Over the label: it allows at most 3 oz/1000 ft2, this is 3.5')
     expect(submit()?.attributes('disabled')).toBeDefined()
     await field('Product per area').find('input').setValue('9 kg/ha')
-    expect(panel.text()).not.toContain('Over the label.')
+    expect(panel.text()).not.toContain('Over the label')
   })
 })
 

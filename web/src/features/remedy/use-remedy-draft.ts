@@ -1,3 +1,5 @@
+import type { ProductDto } from '@spudder/contract/shelf'
+import { toSetup, type SprayerDto } from '@spudder/contract/sprayer'
 import {
   aimsFor,
   orderChangers,
@@ -5,20 +7,21 @@ import {
   type AimId,
   type Candidate,
 } from '@spudder/core/choice'
-import { CoreError } from '@spudder/core/error'
-import { checkSpray, planFills } from '@spudder/core/mix'
 import type { Ground, PHBelief } from '@spudder/core/persistence'
 import { type Context, type Route, type StandSize } from '@spudder/core/plant'
 import { rateText, type UnitSystem } from '@spudder/core/quantity'
-import { amountFor, findRate, type Rate } from '@spudder/core/rate'
+import { findRate, type Rate, type StandMeasures } from '@spudder/core/rate'
 import { findSource, type OtherNutrient } from '@spudder/core/source'
-import { computed, ref, watch, type ComputedRef } from 'vue'
+import { type JarTest } from '@spudder/core/work'
+import { computed, watch, type ComputedRef } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
-import { numberIn } from '../../shared/form/number-text.ts'
 import { today } from '../../shared/units/today.ts'
 import { choiceInputOf, offersFor, type OfferGrounds } from './offers.ts'
 import { soilOf, usualSoilWater } from './soil-water.ts'
+import { freshTankDraft } from './tank-draft.ts'
 import { useSettled } from './use-settled.ts'
+import { useSpoon } from './use-spoon.ts'
+import { useWork, type LoopState } from './use-work.ts'
 
 interface RemedyGrounds {
   readonly standId: string
@@ -30,6 +33,13 @@ interface RemedyGrounds {
   readonly shelf: ComputedRef<readonly Candidate[]>
   readonly pH: ComputedRef<PHBelief | undefined>
   readonly presentIronMgPerL: ComputedRef<number | undefined>
+  readonly measures: ComputedRef<StandMeasures>
+  readonly products: ComputedRef<readonly ProductDto[]>
+  readonly sprayers: ComputedRef<readonly SprayerDto[]>
+  readonly jarTests: ComputedRef<readonly JarTest[]>
+  readonly loop: ComputedRef<LoopState>
+  /** Warmest hour foretold for a day [°C]. */
+  readonly maxCOn: ComputedRef<(day: string) => number | undefined>
   readonly system: ComputedRef<UnitSystem>
 }
 
@@ -45,7 +55,8 @@ const freshDraft = (route: Route) => ({
   rateId: '',
   rate: '',
   carrier: '',
-  tank: '',
+  ...freshTankDraft(),
+  doseDays: '',
   contentPercent: '',
   applyOn: today(),
   lasting: '',
@@ -53,11 +64,6 @@ const freshDraft = (route: Route) => ({
   soilWater: usualSoilWater,
   light: 'covered' as 'covered' | 'clear',
 })
-
-const message = (error: unknown): string => {
-  if (error instanceof CoreError) return `Give ${error.expected}.`
-  throw error
-}
 
 /** A percentage as it is typed: without the tail that binary fractions have. */
 const percentText = (share: number): string => String(Number((share * 100).toFixed(4)))
@@ -72,6 +78,12 @@ export function useRemedyDraft({
   shelf,
   pH,
   presentIronMgPerL,
+  measures,
+  products,
+  sprayers,
+  jarTests,
+  loop,
+  maxCOn,
   system,
 }: RemedyGrounds) {
   const {
@@ -150,70 +162,43 @@ export function useRemedyDraft({
     { immediate: true },
   )
 
-  /** The quantities as read from what is typed; undefined while unreadable. */
-  const rateValue = ref<number>()
-  const carrierValue = ref<number>()
-  const tankL = ref<number>()
-  const contentShare = computed(() => numberIn(draft.value.contentPercent) / 100)
-  const contentProblem = computed(() =>
-    contentShare.value >= 0.001 && contentShare.value <= 0.8
-      ? undefined
-      : `Give the percentage of ${chosen.value?.nutrientWord ?? 'iron'} on the label, from 0.1 to 80.`,
+  const { spoon, spoonProblem, isWeighed, densityKgPerL } = useSpoon(
+    computed(() => chosen.value?.id),
+    computed(() => {
+      if (!chosen.value) return undefined
+      const product = products.value.find(({ id }) => id === chosen.value?.id)
+      return product?.densityKgPerL ?? findSource(chosen.value.sourceId).densityKgPerL
+    }),
   )
-
-  const amount = computed(() => {
-    if (!rate.value || rateValue.value === undefined || contentProblem.value) {
-      return { problem: undefined }
-    }
-    if (rate.value.carrier && carrierValue.value === undefined) return { problem: undefined }
-    const input = {
-      rate: rate.value,
-      size,
-      contentShare: contentShare.value,
-      nutrientWord: chosen.value?.nutrientWord ?? 'iron',
-      ...(rate.value.carrier && carrierValue.value !== undefined
-        ? { carrierValue: carrierValue.value }
-        : {}),
-      ...(presentIronMgPerL.value === undefined
-        ? {}
-        : { presentIronMgPerL: presentIronMgPerL.value }),
-    }
-    try {
-      const at = (value: number) => amountFor({ ...input, rateValue: value })
-      const { low, high } = rate.value.rate
-      return {
-        value: at(rateValue.value),
-        usual: { low: at(low), high: at(high) },
-        isAboveTable: rateValue.value > high * 1.001,
-      }
-    } catch (error) {
-      return { problem: message(error) }
-    }
-  })
-  const fills = computed(() => {
-    const total = amount.value.value
-    if (!total || total.carrierL <= 0 || tankL.value === undefined) return { problem: undefined }
-    try {
-      const { productKg, carrierL: waterL } = total
-      return { plan: planFills({ productKg, waterL, tankL: tankL.value }) }
-    } catch (error) {
-      return { problem: message(error) }
-    }
-  })
-  const warnings = computed(() => {
-    const total = amount.value.value
-    if (!total || !chosen.value) return []
-    return checkSpray({
-      context,
-      route: route.value,
-      source: findSource(chosen.value.sourceId),
-      productKg: total.productKg,
-      carrierL: total.carrierL,
-      ...(size.kind === 'area' ? { areaM2: size.areaM2 } : {}),
-    })
+  const work = useWork({
+    context,
+    size,
+    measures,
+    route,
+    chosen,
+    rate,
+    draft,
+    densityKgPerL,
+    presentIronMgPerL,
+    labelMaximum: computed(
+      () => products.value.find(({ id }) => id === chosen.value?.id)?.labelMaximum ?? undefined,
+    ),
+    setup: computed(() => {
+      const sprayer = sprayers.value.find(({ id }) => id === draft.value.sprayerId)
+      return sprayer && toSetup(sprayer.setup)
+    }),
+    jarTests,
+    loop,
+    maxC: computed(() => maxCOn.value(draft.value.applyOn)),
+    system,
   })
 
   return {
+    ...work,
+    spoon,
+    spoonProblem,
+    isWeighed,
+    densityKgPerL,
     draft,
     forget,
     failed,
@@ -227,13 +212,5 @@ export function useRemedyDraft({
     rate,
     takeRate,
     takeOffer,
-    rateValue,
-    carrierValue,
-    tankL,
-    contentShare,
-    contentProblem,
-    amount,
-    fills,
-    warnings,
   }
 }

@@ -80,7 +80,10 @@ onBeforeUnmount(() => (palette.local = []))
   <div class="head">
     <div class="title">
       <h1>{{ stand?.name ?? '…' }}</h1>
-      <p class="about">{{ about }}</p>
+      <p class="about">
+        {{ about }}
+        <RouterLink v-if="stand" :to="{ name: 'size' }">measure</RouterLink>
+      </p>
     </div>
     <p v-if="model?.now" class="now">
       <span class="figure">{{ model.now.figure }}</span>

@@ -21,6 +21,7 @@ const empty: StandStoryDto = {
     context: 'tree',
     plantId: 'pin-oak',
     size: { kind: 'trunks', count: 3, diameterM: 0.1 },
+    measures: null,
     note: 'By the kerb.',
     ...recorded,
   },
@@ -43,6 +44,7 @@ const colour = (days: number, value: number) => ({
   place: null,
   doubt: null,
   instrument: '',
+  measures: null,
   note: '',
   ...of,
   ...recorded,
@@ -106,7 +108,7 @@ async function open(story: StandStoryDto) {
         props: true,
         children: [
           { path: '', name: 'stand', component: StandStart },
-          ...['look', 'verdict', 'bench', 'remedy', 'jobs', 'watch'].map((name) => ({
+          ...['look', 'verdict', 'bench', 'remedy', 'jobs', 'watch', 'size'].map((name) => ({
             path: name,
             name,
             component: step,

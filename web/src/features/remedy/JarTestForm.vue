@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { CreateJarTestDto } from '@spudder/contract/jar-test'
+import { jarOutcomes, jarTestSteps, type JarOutcome } from '@spudder/core/mix'
+import { findSource, type SourceId } from '@spudder/core/source'
+import { Button } from 'ant-design-vue'
+import { ref } from 'vue'
+import { useRecordJarTest } from '../../api/sprayers.ts'
+import ChipChoice from '../../shared/form/ChipChoice.vue'
+import { renewedId } from '../../shared/form/kept.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import { today } from '../../shared/units/today.ts'
+
+/** How a jar test is made, and what was seen in it. */
+const props = defineProps<{
+  placeId: string
+  sourceId: SourceId
+  kindId: string
+  partnerName: string
+}>()
+const outcome = ref<JarOutcome>()
+const id = ref<string>(crypto.randomUUID())
+const options = (Object.keys(jarOutcomes) as JarOutcome[]).map((value) => ({
+  value,
+  words: jarOutcomes[value].words,
+}))
+const record = useRecordJarTest()
+const { checked, messageFor } = useChecked(CreateJarTestDto, () => record.error.value)
+
+async function store(): Promise<void> {
+  const { sourceId, kindId, partnerName } = props
+  const seen = { id: id.value, sourceId, kindId, partnerName: partnerName.trim() }
+  const dto = checked({ ...seen, testedOn: today(), outcome: outcome.value })
+  if (!dto) return
+  await record.mutateAsync({ id: props.placeId, dto }).catch((error: unknown) => {
+    id.value = renewedId(id.value, error)
+  })
+}
+</script>
+
+<template>
+  <div class="jar">
+    <h4>Jar test: {{ partnerName }} with {{ findSource(sourceId).name }}</h4>
+    <ol>
+      <li v-for="step in jarTestSteps" :key="step">{{ step }}</li>
+    </ol>
+    <ChipChoice v-model="outcome" label="What you saw" :options="options" />
+    <p v-if="messageFor('outcome')" class="stop" role="alert">{{ messageFor('outcome') }}</p>
+    <ProblemNote :problem="record.error.value" />
+    <Button :loading="record.isLoading.value" @click="store">Record the jar test</Button>
+  </div>
+</template>
+
+<style scoped>
+.jar {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+  padding: 10px 12px;
+  background: var(--sunken);
+  border-radius: var(--radius);
+}
+h4 {
+  margin: 0;
+  font-size: 0.9rem;
+}
+ol {
+  padding-left: 18px;
+  font-size: 0.86rem;
+}
+</style>

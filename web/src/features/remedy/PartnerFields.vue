@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import {
+  findPartner,
+  jarOutcomes,
+  partnerKinds,
+  placementConflict,
+  standingBeside,
+} from '@spudder/core/mix'
+import type { Route } from '@spudder/core/plant'
+import { findSource, type SourceId } from '@spudder/core/source'
+import { jarTestOf, type JarTest } from '@spudder/core/work'
+import { Button } from 'ant-design-vue'
+import { computed } from 'vue'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { dayWords } from '../../shared/units/today.ts'
+import JarTestForm from './JarTestForm.vue'
+import type { PartnerDraft } from './tank-draft.ts'
+
+/** What else goes into the tank: whether it may, and the jar test that has to come first. */
+const props = defineProps<{
+  placeId: string
+  sourceId: SourceId
+  route: Route
+  jarTests: readonly JarTest[]
+}>()
+const partners = defineModel<PartnerDraft[]>('partners', { required: true })
+const waterInAfterH = defineModel<string>('waterInAfterH', { required: true })
+
+const kindOptions = partnerKinds.map(({ id, name }) => ({ value: id, words: name }))
+const standingWords = {
+  usually: 'Usually goes together',
+  doubtful: 'Doubtful together',
+  never: 'Never together',
+} as const
+const rows = computed(() =>
+  partners.value.map((partner) => {
+    const kind = findPartner(partner.kindId)
+    const standing = standingBeside(kind, findSource(props.sourceId).kind)
+    return {
+      partner,
+      kind,
+      standing,
+      test:
+        partner.name.trim() === '' ? undefined : jarTestOf(props.jarTests, props.sourceId, partner),
+      mustWaterIn: props.route === 'leaf' && placementConflict('leaf', kind) !== undefined,
+    }
+  }),
+)
+const isSplitAsked = computed(() => rows.value.some(({ mustWaterIn }) => mustWaterIn))
+
+function add(): void {
+  const [first] = partnerKinds
+  if (!first) return
+  partners.value = [...partners.value, { kindId: first.id, name: first.name, dose: '' }]
+}
+/** A kind names itself until somebody types the name of the real thing. */
+function takeKind(partner: PartnerDraft, kindId: string): void {
+  const isOwnName = partner.name !== '' && partner.name !== findPartner(partner.kindId).name
+  partner.kindId = kindId
+  if (!isOwnName) partner.name = findPartner(kindId).name
+}
+const remove = (index: number) =>
+  (partners.value = partners.value.filter((_, each) => each !== index))
+</script>
+
+<template>
+  <div class="partners">
+    <fieldset v-for="(row, index) in rows" :key="index">
+      <legend class="visually-hidden">Partner {{ index + 1 }}</legend>
+      <div class="fields">
+        <ChoiceField
+          :model-value="row.partner.kindId"
+          label="What it is"
+          :options="kindOptions"
+          @update:model-value="takeKind(row.partner, $event)"
+        />
+        <TextField v-model="row.partner.name" label="Its name" />
+        <TextField
+          v-model="row.partner.dose"
+          label="Dose, by its own label"
+          :hint="
+            row.kind.isPesticide ? 'a pesticide: only by its label' : 'as you say it: 2 lb/100 gal'
+          "
+        />
+      </div>
+      <p :class="row.standing === 'never' ? 'stop' : 'faint-note'">
+        <b>{{ standingWords[row.standing] }}</b>: {{ row.kind.why }} ({{ row.kind.source }}).
+      </p>
+      <p v-if="row.test" class="faint-note">
+        Jar test {{ dayWords(row.test.testedOn) }}: {{ jarOutcomes[row.test.outcome].words }}.
+      </p>
+      <JarTestForm
+        v-else-if="row.standing !== 'never' && row.partner.name.trim() !== ''"
+        :key="`${sourceId} ${row.partner.kindId} ${row.partner.name}`"
+        :place-id="placeId"
+        :source-id="sourceId"
+        :kind-id="row.partner.kindId"
+        :partner-name="row.partner.name"
+      />
+      <button type="button" class="plain" @click="remove(index)">
+        Take {{ row.partner.name || 'it' }} out
+      </button>
+    </fieldset>
+    <TextField
+      v-if="isSplitAsked"
+      v-model="waterInAfterH"
+      label="Or in one tank, watered in after so many hours"
+      inputmode="decimal"
+      hint="empty: put them out on two days; 1 costs most of the iron on the leaf"
+    />
+    <Button v-if="partners.length < 6" @click="add">
+      {{ partners.length === 0 ? 'Put something else in the tank' : 'And something else' }}
+    </Button>
+  </div>
+</template>
+
+<style scoped>
+.partners,
+fieldset {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+fieldset {
+  padding-bottom: 8px;
+  border-bottom: 1px solid var(--line);
+  width: 100%;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
+  gap: 8px;
+  width: 100%;
+  align-items: start;
+}
+.plain {
+  border: 0;
+  background: none;
+  padding: 4px 0;
+  color: var(--rust);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { formatNumber, formatQuantity, spoonsOf, type UnitSystem } from '@spudder/core/quantity'
+import { rateBases, type SameRate } from '@spudder/core/rate'
+import { computed } from 'vue'
+import TextField from '../../shared/form/TextField.vue'
+
+/** The same amount in every way that labels say it, and the spoon that makes weights volumes. */
+const props = defineProps<{
+  same: SameRate
+  productKg: number
+  densityKgPerL: number | undefined
+  isWeighed: boolean
+  system: UnitSystem
+  problem?: string | undefined
+}>()
+const spoon = defineModel<{ measure: string; weight: string }>({ required: true })
+const spoons = computed(
+  () => props.densityKgPerL && spoonsOf(props.productKg, props.densityKgPerL, props.system),
+)
+const set = (unit: string) => unit.replace(/(ft|m)2/g, '$1²')
+const take = (part: Partial<{ measure: string; weight: string }>) =>
+  (spoon.value = { ...spoon.value, ...part })
+</script>
+
+<template>
+  <details class="same">
+    <summary>the same in other words</summary>
+    <dl>
+      <template v-if="spoons">
+        <dt>by the spoon</dt>
+        <dd>
+          {{ formatQuantity(spoons, 2)
+          }}<span v-if="!isWeighed"> at the usual weight of its form</span>
+        </dd>
+      </template>
+      <template v-for="each in same.said" :key="`${each.basis} ${each.unit}`">
+        <dt>{{ rateBases[each.basis].label }}</dt>
+        <dd>{{ formatNumber(each.value) }} {{ set(each.unit) }}</dd>
+      </template>
+    </dl>
+    <div class="spoon">
+      <TextField
+        :model-value="spoon.measure"
+        label="A level"
+        @update:model-value="take({ measure: $event })"
+      />
+      <TextField
+        :model-value="spoon.weight"
+        label="of it weighs"
+        :hint="system === 'us' ? 'weigh one once: 0.5 oz' : 'weigh one once: 14 g'"
+        :message="problem"
+        @update:model-value="take({ weight: $event })"
+      />
+    </div>
+    <ul v-if="same.unsaid.length > 0">
+      <li v-for="each in same.unsaid" :key="each.basis">
+        {{ rateBases[each.basis].label }}: needs {{ each.missing }}
+      </li>
+    </ul>
+  </details>
+</template>
+
+<style scoped>
+summary {
+  cursor: pointer;
+  font-size: 0.84rem;
+  color: var(--rust);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  list-style: none;
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 2px 12px;
+  font-size: 0.84rem;
+  padding: 8px 10px;
+  margin-top: 6px;
+  background: var(--sunken);
+  border-radius: var(--radius);
+}
+dt,
+dd span {
+  color: var(--slate);
+}
+.spoon {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  margin-top: 8px;
+}
+ul {
+  margin-top: 6px;
+  font-size: 0.78rem;
+  color: var(--slate);
+  padding-left: 14px;
+  list-style: disc;
+}
+</style>

@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { CoreError } from '@spudder/core/error'
+import {
+  planTanks,
+  ratioReadings,
+  stockFor,
+  stockMaterials,
+  tooStrong,
+  type RatioReading,
+} from '@spudder/core/mix'
+import { amountWords, type UnitSystem } from '@spudder/core/quantity'
+import { findSource, type SourceId } from '@spudder/core/source'
+import { computed, ref } from 'vue'
+import ChipChoice from '../../shared/form/ChipChoice.vue'
+import { useKept } from '../../shared/form/kept.ts'
+import { numberIn } from '../../shared/form/number-text.ts'
+import QuantityField from '../../shared/form/QuantityField.vue'
+import TextField from '../../shared/form/TextField.vue'
+import HowGot from '../../shared/how/HowGot.vue'
+
+/** Stock for an injector, whether it dissolves, and which tank everything goes into. */
+const props = defineProps<{
+  standId: string
+  sourceId: SourceId
+  contentShare: number
+  wantedMgPerL: number | undefined
+  system: UnitSystem
+}>()
+const { value: draft } = useKept(`stock:${props.standId}`, () => ({
+  stock: props.system === 'us' ? '5 gal' : '20 L',
+  ratio: '100',
+  reading: 'of' as RatioReading | undefined,
+  materials: ['calcium-nitrate', 'iron-chelate'],
+}))
+const stockL = ref<number>()
+const readingOptions = (Object.keys(ratioReadings) as RatioReading[]).map((value) => ({
+  value,
+  words: ratioReadings[value].replaceAll('100', draft.value.ratio || '100'),
+}))
+const made = computed(() => {
+  if (props.wantedMgPerL === undefined || stockL.value === undefined) return {}
+  try {
+    const stock = stockFor({
+      wantedMgPerL: props.wantedMgPerL,
+      contentShare: props.contentShare,
+      ratio: numberIn(draft.value.ratio),
+      reading: draft.value.reading ?? 'of',
+      stockL: stockL.value,
+    })
+    return { stock, strong: tooStrong(props.sourceId, stock.strengthGPerL) }
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error
+    return { problem: `Give ${error.expected}.` }
+  }
+})
+const plan = computed(() =>
+  planTanks(stockMaterials.filter(({ id }) => draft.value.materials.includes(id))),
+)
+const named = (materials: readonly { readonly name: string }[]) =>
+  materials.map(({ name }) => name).join(', ') || 'nothing'
+</script>
+
+<template>
+  <div class="stock">
+    <div class="fields">
+      <QuantityField
+        v-model="draft.stock"
+        label="Stock tank"
+        dimension="volume"
+        unit="L"
+        @value="stockL = $event"
+      />
+      <TextField
+        v-model="draft.ratio"
+        label="Injector, one to"
+        inputmode="decimal"
+        :message="made.problem"
+      />
+    </div>
+    <ChipChoice
+      v-model="draft.reading"
+      label="Which your injector means"
+      :options="readingOptions"
+    />
+    <template v-if="made.stock">
+      <p>
+        <b class="big">{{ amountWords('mass', made.stock.productKg, system, 4) }}</b>
+        {{ findSource(sourceId).name }} in the stock; it makes
+        {{ amountWords('volume', made.stock.feedL, system) }} of feed.
+      </p>
+      <p v-if="made.strong" class="stop">
+        That is {{ made.stock.strengthGPerL.toFixed(0) }} g in a litre of stock; at most
+        {{ made.strong.mostGPerL }} g dissolve ({{ made.strong.source }}). Take more stock or
+        another ratio.
+      </p>
+      <HowGot :derivation="made.stock.derivation" />
+    </template>
+    <fieldset>
+      <legend>What the feed is made of</legend>
+      <label v-for="material in stockMaterials" :key="material.id">
+        <input v-model="draft.materials" type="checkbox" :value="material.id" /> {{ material.name }}
+      </label>
+    </fieldset>
+    <p><b>Tank A:</b> {{ named(plan.a) }}</p>
+    <p><b>Tank B:</b> {{ named(plan.b) }}</p>
+    <p v-for="clash in plan.clashes" :key="clash" class="stop">
+      {{ clash }}. Give one of them a third tank.
+    </p>
+    <p class="faint-note">
+      Calcium and iron chelate stand in A, sulfate, phosphate and acid in B (common practice). A
+      backflow device on the injector.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.stock {
+  display: grid;
+  gap: 9px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+.big {
+  font-size: 1.4rem;
+}
+fieldset {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+  gap: 3px 12px;
+  font-size: 0.88rem;
+}
+legend {
+  padding-bottom: 4px;
+}
+</style>

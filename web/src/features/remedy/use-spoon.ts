@@ -1,0 +1,41 @@
+import { CoreError } from '@spudder/core/error'
+import { densityOf, parseQuantity } from '@spudder/core/quantity'
+import { computed, type ComputedRef } from 'vue'
+import { useKept } from '../../shared/form/kept.ts'
+
+/** What a level spoon of a product weighed, as typed. */
+interface Spoon {
+  measure: string
+  weight: string
+}
+
+/** The weight of a spoon of each product, weighed once and kept in this browser. */
+export function useSpoon(
+  offerId: ComputedRef<string | undefined>,
+  /** By the product or its form, where nobody weighed. */
+  usualKgPerL: ComputedRef<number | undefined>,
+) {
+  const { value: spoons } = useKept('spoons', () => ({ byOffer: {} as Record<string, Spoon> }))
+  const spoon = computed<Spoon>({
+    get: () => spoons.value.byOffer[offerId.value ?? ''] ?? { measure: '1 tbsp', weight: '' },
+    set: (typed) => {
+      if (offerId.value) spoons.value.byOffer[offerId.value] = typed
+    },
+  })
+  const weighed = computed(() => {
+    const { measure, weight } = spoon.value
+    if (weight.trim() === '') return {}
+    try {
+      return { kgPerL: densityOf(parseQuantity(weight, 'mass'), parseQuantity(measure, 'volume')) }
+    } catch (error) {
+      if (!(error instanceof CoreError)) throw error
+      return { problem: `Give ${error.expected}.` }
+    }
+  })
+  return {
+    spoon,
+    spoonProblem: computed(() => weighed.value.problem),
+    isWeighed: computed(() => weighed.value.kgPerL !== undefined),
+    densityKgPerL: computed(() => weighed.value.kgPerL ?? usualKgPerL.value),
+  }
+}

@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import type { Sheet, SheetFill } from '@spudder/core/sheet'
+import { computed } from 'vue'
+
+/** What each fill takes, large, and a box to tick for every one. */
+const props = defineProps<{ sheet: Sheet }>()
+const ticked = defineModel<number[]>({ required: true })
+
+const fills = computed(() => {
+  const { full, part, total, boxes } = props.sheet
+  const fullCount = boxes.filter(({ isPart }) => !isPart).length
+  const rows: { title: string; fill: SheetFill }[] = []
+  if (full)
+    rows.push({
+      title: fullCount > 1 ? `each of ${fullCount} full tanks` : 'the full tank',
+      fill: full,
+    })
+  if (part) rows.push({ title: full ? 'then the part fill' : 'one part fill', fill: part })
+  return rows.length > 0 ? rows : [{ title: 'for the whole job', fill: total }]
+})
+const isSplit = computed(() => props.sheet.full !== undefined || props.sheet.part !== undefined)
+</script>
+
+<template>
+  <section class="fills" aria-label="Amounts">
+    <div v-for="row in fills" :key="row.title" class="fill">
+      <h2>{{ row.title }}</h2>
+      <p class="amounts">
+        <span v-if="row.fill.water" class="big">{{ row.fill.water }} <small>water</small></span>
+        <span v-if="row.fill.acid" class="big second">{{ row.fill.acid }}</span>
+        <span class="big">{{ row.fill.product }} <small>product</small></span>
+        <span v-if="row.fill.spoons" class="spoons">= {{ row.fill.spoons }} level</span>
+      </p>
+    </div>
+    <ul v-if="sheet.boxes.length > 0" class="boxes">
+      <li v-for="box in sheet.boxes" :key="box.number">
+        <label>
+          <input v-model="ticked" type="checkbox" :value="box.number" />
+          <span>
+            <b>{{ box.isPart ? 'part' : box.number }}</b>
+            <template v-if="box.endsAt"> ends {{ box.endsAt }}</template>
+          </span>
+        </label>
+      </li>
+    </ul>
+    <p v-if="isSplit" class="whole">
+      Whole job: {{ sheet.total.product }} product<template v-if="sheet.total.water">
+        in {{ sheet.total.water }} water</template
+      >.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.fills {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+  gap: 12px 26px;
+}
+h2 {
+  font-size: 0.95rem;
+  color: var(--slate);
+}
+.amounts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 18px;
+  align-items: baseline;
+}
+.big {
+  font-size: 2rem;
+  font-weight: 680;
+  letter-spacing: -0.02em;
+  line-height: 1.2;
+}
+.big small {
+  font-size: 0.95rem;
+  font-weight: 500;
+  letter-spacing: 0;
+}
+.second {
+  font-size: 1.2rem;
+}
+.spoons {
+  font-size: 1.1rem;
+  font-weight: 600;
+}
+.boxes {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  gap: 2px 18px;
+}
+label {
+  display: grid;
+  grid-template-columns: 24px 1fr;
+  gap: 8px;
+  padding: 4px 0;
+  cursor: pointer;
+}
+input {
+  width: 20px;
+  height: 20px;
+  margin: 1px 0 0;
+  accent-color: var(--ink);
+}
+label:has(input:checked) span {
+  color: var(--slate);
+  text-decoration: line-through;
+}
+.whole {
+  grid-column: 1 / -1;
+  color: var(--slate);
+}
+@media (width < 700px) {
+  .big {
+    font-size: 2.3rem;
+  }
+  .boxes {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  label {
+    grid-template-columns: 34px 1fr;
+    padding: 9px 0;
+    font-size: 1.05rem;
+  }
+  input {
+    width: 28px;
+    height: 28px;
+  }
+}
+@media print {
+  .fills {
+    grid-template-columns: repeat(auto-fit, minmax(70mm, 1fr));
+    gap: 2mm 8mm;
+  }
+  .big {
+    font-size: 24pt;
+  }
+  .big small,
+  h2 {
+    font-size: 11.5pt;
+    color: #000;
+  }
+  .second {
+    font-size: 15pt;
+  }
+  .boxes {
+    grid-template-columns: repeat(auto-fill, minmax(52mm, 1fr));
+  }
+  label {
+    padding: 0.6mm 0;
+    font-size: 11.5pt;
+  }
+  input {
+    appearance: none;
+    border: 1.2pt solid #000;
+    border-radius: 1pt;
+    width: 4.6mm;
+    height: 4.6mm;
+  }
+  .whole {
+    color: #000;
+  }
+}
+</style>

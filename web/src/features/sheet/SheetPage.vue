@@ -1,0 +1,344 @@
+<script setup lang="ts">
+import { buildSheet } from '@spudder/core/sheet'
+import { fillEnds, type Outline } from '@spudder/core/ground'
+import { Button } from 'ant-design-vue'
+import { computed, ref, watch, watchEffect } from 'vue'
+import { usePlace } from '../../api/places.ts'
+import { useShelf } from '../../api/shelf.ts'
+import { useSprayers } from '../../api/sprayers.ts'
+import { useStory } from '../../api/stands.ts'
+import { keepForOutside } from '../../offline/keep-for-outside.ts'
+import { useKept } from '../../shared/form/kept.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import OutlineSketch from '../../shared/ground/OutlineSketch.vue'
+import { sheetInputOf } from '../../shared/sheet/sheet-of-job.ts'
+import { today } from '../../shared/units/today.ts'
+import SheetFills from './SheetFills.vue'
+import { useSignal } from './use-signal.ts'
+
+/** The page that is taken outside for one job: on a phone with gloves, or on paper. */
+const props = defineProps<{ standId: string; jobId: string }>()
+const query = useStory(() => props.standId)
+const { place } = usePlace()
+const shelf = useShelf(() => place.value?.id)
+const sprayers = useSprayers(() => place.value?.id)
+const hasSignal = useSignal()
+
+const job = computed(() => query.data.value?.jobs.find(({ id }) => id === props.jobId))
+const remedy = computed(() =>
+  query.data.value?.remedies.find(({ id }) => id === job.value?.remedyId),
+)
+const input = computed(() => {
+  if (!place.value || !query.data.value || !job.value || !remedy.value) return undefined
+  // A sheet half made would leave out the sprayer or the lot.
+  if (shelf.status.value === 'pending' || sprayers.status.value === 'pending') return undefined
+  return sheetInputOf({
+    place: place.value,
+    story: query.data.value,
+    job: job.value,
+    remedy: remedy.value,
+    products: shelf.data.value ?? [],
+    sprayers: sprayers.data.value ?? [],
+    today: today(),
+  })
+})
+const sheet = computed(() => input.value && buildSheet(input.value))
+const outline = computed<Outline>(() => input.value?.stand.outline ?? [])
+const ends = computed(() => {
+  const boxes = sheet.value?.boxes ?? []
+  const { tankL, waterL } = input.value?.work ?? {}
+  if (outline.value.length < 3 || !tankL || !waterL || boxes.length > 12) return []
+  return fillEnds(
+    outline.value,
+    boxes.map(({ number }) => Math.min(1, (number * tankL) / waterL)),
+  )
+})
+const { value: ticks } = useKept(`ticks:${props.jobId}`, () => ({
+  fills: [] as number[],
+  steps: [] as number[],
+}))
+const isMissing = computed(
+  () => query.status.value === 'success' && (!job.value || job.value.kind !== 'apply'),
+)
+const print = () => window.print()
+
+/** Whether the sheet opens again without signal, and not only stays while it is open. */
+const isKept = ref(false)
+watch(
+  () => sheet.value !== undefined && hasSignal.value,
+  async (isReady) => {
+    const placeId = place.value?.id
+    if (!isReady || !placeId) return
+    isKept.value = await keepForOutside([
+      '/places',
+      `/stands/${props.standId}`,
+      `/places/${placeId}/products`,
+      `/places/${placeId}/sprayers`,
+    ])
+  },
+  { immediate: true },
+)
+const signalWords = computed(() => {
+  if (!hasSignal.value) return 'No signal: this sheet still works'
+  return isKept.value
+    ? 'Kept for outside: works without signal'
+    : 'Stays without signal while it is open'
+})
+
+watchEffect(() => {
+  if (sheet.value) document.title = `${sheet.value.title}, ${sheet.value.when} · Spudder`
+})
+</script>
+
+<template>
+  <div class="bar no-print">
+    <RouterLink :to="{ name: 'jobs', params: { standId } }">Back to the jobs</RouterLink>
+    <span role="status">{{ signalWords }}</span>
+    <Button @click="print">Print or save as PDF</Button>
+  </div>
+  <ProblemNote v-if="!sheet" :problem="query.error.value" />
+  <p v-if="isMissing" class="stop">
+    There is no such job any more, or nothing to put out with it. Go back to the jobs.
+  </p>
+  <article v-if="sheet" class="paper">
+    <header>
+      <div>
+        <h1>{{ sheet.product }}</h1>
+        <p class="where">{{ sheet.where }}</p>
+      </div>
+      <p class="when">{{ sheet.when }}</p>
+    </header>
+
+    <SheetFills v-model="ticks.fills" :sheet="sheet" />
+
+    <div class="columns">
+      <section>
+        <h2>In this order</h2>
+        <ol>
+          <li v-for="(step, index) in sheet.order" :key="index">
+            <label>
+              <input v-model="ticks.steps" type="checkbox" :value="index" />
+              <span>{{ step }}</span>
+            </label>
+          </li>
+        </ol>
+      </section>
+      <div class="side">
+        <section v-if="outline.length > 2" class="ground">
+          <h2>Where each fill ends</h2>
+          <OutlineSketch
+            :outline="outline"
+            :ends="ends"
+            label="Where on the ground each fill ends"
+          />
+        </section>
+        <section v-if="sheet.sprayer.length > 0">
+          <h2>Sprayer</h2>
+          <p v-for="line in sheet.sprayer" :key="line">{{ line }}</p>
+        </section>
+        <section>
+          <h2>Only when</h2>
+          <p v-for="line in sheet.weather" :key="line">{{ line }}</p>
+        </section>
+        <section>
+          <h2>After</h2>
+          <p v-for="line in sheet.after" :key="line">{{ line }}</p>
+        </section>
+      </div>
+    </div>
+
+    <section class="cautions">
+      <h2>Boots, gloves, goggles on</h2>
+      <ul>
+        <li v-for="caution in sheet.cautions" :key="caution">{{ caution }}</li>
+      </ul>
+    </section>
+    <p class="write">
+      <span>Done on</span><span>from</span><span>to</span><span>by</span><span>wind</span
+      ><span>really used</span>
+    </p>
+  </article>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  justify-content: space-between;
+  flex-wrap: wrap;
+  margin-bottom: 12px;
+  font-size: 0.88rem;
+  color: var(--slate);
+}
+.paper {
+  max-width: 820px;
+  margin: 0 auto;
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  padding: 22px 26px;
+  display: grid;
+  gap: 16px;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  gap: 16px;
+  align-items: start;
+  border-bottom: 2px solid var(--ink);
+  padding-bottom: 8px;
+}
+h1 {
+  font-size: 1.6rem;
+}
+.where {
+  color: var(--slate);
+}
+.when {
+  font-size: 1.6rem;
+  font-weight: 660;
+  white-space: nowrap;
+}
+h2 {
+  font-size: 0.95rem;
+  margin-bottom: 4px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: 1.25fr 1fr;
+  gap: 26px;
+}
+.side {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+ol {
+  padding: 0;
+  list-style: none;
+  display: grid;
+  gap: 2px;
+}
+li label {
+  display: grid;
+  grid-template-columns: 24px 1fr;
+  gap: 8px;
+  padding: 4px 0;
+  cursor: pointer;
+}
+input {
+  width: 20px;
+  height: 20px;
+  margin: 1px 0 0;
+  accent-color: var(--ink);
+}
+label:has(input:checked) span {
+  color: var(--slate);
+}
+.side p {
+  font-size: 0.93rem;
+}
+.ground > :deep(svg) {
+  max-height: 130px;
+}
+.cautions {
+  border-left: 4px solid var(--rust);
+  padding-left: 12px;
+}
+.cautions ul {
+  columns: 2;
+  column-gap: 26px;
+  font-size: 0.85rem;
+}
+.cautions li {
+  break-inside: avoid;
+  padding-bottom: 3px;
+}
+.write {
+  display: none;
+}
+@media (width < 700px) {
+  .paper {
+    padding: 14px;
+    border: 0;
+  }
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 18px;
+  }
+  .cautions ul {
+    columns: 1;
+    font-size: 0.95rem;
+  }
+  li label {
+    grid-template-columns: 34px 1fr;
+    padding: 9px 0;
+    font-size: 1.05rem;
+  }
+  input {
+    width: 28px;
+    height: 28px;
+  }
+  .side p {
+    font-size: 1.02rem;
+  }
+}
+@media print {
+  @page {
+    margin: 11mm;
+  }
+  .no-print {
+    display: none;
+  }
+  .paper {
+    max-width: none;
+    border: 0;
+    padding: 0;
+    gap: 3.6mm;
+    font-size: 11.5pt;
+    line-height: 1.28;
+    color: #000;
+    background: #fff;
+  }
+  h1,
+  .when {
+    font-size: 20pt;
+  }
+  h2 {
+    font-size: 12pt;
+  }
+  .where,
+  .side p {
+    font-size: 11.5pt;
+    color: #000;
+  }
+  .cautions ul {
+    font-size: 9.6pt;
+  }
+  li label {
+    padding: 0.7mm 0;
+  }
+  input {
+    appearance: none;
+    border: 1.2pt solid #000;
+    border-radius: 1pt;
+    width: 4.6mm;
+    height: 4.6mm;
+  }
+  .ground > :deep(svg) {
+    max-height: 28mm;
+  }
+  .write {
+    display: grid;
+    grid-template-columns: 1fr 0.7fr 0.7fr 1fr 0.8fr 1.3fr;
+    gap: 4mm;
+    font-size: 10pt;
+    padding-top: 3mm;
+  }
+  .write span {
+    border-bottom: 0.8pt solid #000;
+    padding-bottom: 5mm;
+  }
+}
+</style>

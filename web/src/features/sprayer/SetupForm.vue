@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import { ChangeSprayerDto, CreateSprayerDto } from '@spudder/contract/sprayer'
+import type { UnitSystem } from '@spudder/core/quantity'
+import {
+  nozzleKinds,
+  nozzleSizes,
+  sprayerKinds,
+  type NozzleKind,
+  type SprayerKind,
+} from '@spudder/core/sprayer'
+import { Button } from 'ant-design-vue'
+import { computed } from 'vue'
+import { useChangeSprayer, useCreateSprayer } from '../../api/sprayers.ts'
+import ChipChoice from '../../shared/form/ChipChoice.vue'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import { renewedId } from '../../shared/form/kept.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import { freshSetupDraft, readSetup, type SetupDraft } from './setup-draft.ts'
+
+/** A sprayer put in or changed. */
+const props = defineProps<{ placeId: string; system: UnitSystem }>()
+const draft = defineModel<SetupDraft>({ required: true })
+const emit = defineEmits<{ kept: [name: string] }>()
+
+const create = useCreateSprayer()
+const change = useChangeSprayer()
+const problem = computed(() => create.error.value ?? change.error.value)
+const forNew = useChecked(CreateSprayerDto, () => create.error.value)
+const forOld = useChecked(ChangeSprayerDto, () => change.error.value)
+const read = computed(() => readSetup(draft.value))
+const messageFor = (field: string, typed = '') =>
+  read.value.problems[typed] ?? forNew.messageFor(field) ?? forOld.messageFor(field)
+
+const kindOptions = (Object.keys(sprayerKinds) as SprayerKind[]).map((value) => ({
+  value,
+  words: sprayerKinds[value],
+}))
+const nozzleOptions = (Object.keys(nozzleKinds) as NozzleKind[]).map((value) => ({
+  value,
+  words: nozzleKinds[value].label,
+}))
+const sizeOptions = nozzleSizes.map(({ id, colour, gallonsPerMin }) => ({
+  value: id,
+  words: `${id} ${colour}, ${gallonsPerMin} gal/min at 40 psi`,
+}))
+const tankLabel = computed(() => {
+  switch (draft.value.kind) {
+    case 'hose-end':
+      return 'Jar'
+    case 'injector':
+      return 'Stock tank'
+    case 'bucket':
+      return 'Bucket or can'
+    default:
+      return 'Tank'
+  }
+})
+
+function forget(): void {
+  draft.value = freshSetupDraft(props.system)
+}
+async function save(): Promise<void> {
+  if (Object.keys(read.value.problems).length > 0) return
+  const { id, editing, name } = draft.value
+  const { setup } = read.value
+  if (editing) {
+    const dto = forOld.checked({ name, setup })
+    const kept = dto && (await change.mutateAsync({ id: editing, dto }).catch(() => undefined))
+    if (!kept) return
+    forget()
+    emit('kept', kept.name)
+    return
+  }
+  const dto = forNew.checked({ id, name, setup })
+  const kept =
+    dto &&
+    (await create.mutateAsync({ id: props.placeId, dto }).catch((error: unknown) => {
+      draft.value.id = renewedId(id, error)
+      return undefined
+    }))
+  if (!kept) return
+  forget()
+  emit('kept', kept.name)
+}
+</script>
+
+<template>
+  <form class="setup" @submit.prevent="save">
+    <h2>{{ draft.editing ? 'Change the sprayer' : 'Add a sprayer' }}</h2>
+    <ChipChoice v-model="draft.kind" label="Kind" :options="kindOptions" />
+    <div class="fields">
+      <TextField
+        v-model="draft.name"
+        label="Name"
+        placeholder="Blue backpack"
+        :message="messageFor('name')"
+      />
+      <TextField
+        v-model="draft.tank"
+        :label="tankLabel"
+        :message="messageFor('setup.tankL', 'tank')"
+      />
+      <template v-if="draft.kind === 'boom'">
+        <ChoiceField v-model="draft.nozzleKind" label="Nozzles" :options="nozzleOptions" />
+        <ChoiceField
+          v-model="draft.nozzleSize"
+          label="Size, as stamped on them"
+          :options="sizeOptions"
+          :message="messageFor('setup.nozzleSize')"
+        />
+        <TextField
+          v-model="draft.nozzleCount"
+          label="How many nozzles"
+          inputmode="decimal"
+          :message="messageFor('setup.nozzleCount')"
+        />
+        <TextField
+          v-model="draft.spacing"
+          label="Apart"
+          :message="messageFor('setup.spacingM', 'spacing')"
+        />
+        <TextField
+          v-model="draft.pressure"
+          label="Pressure"
+          :message="messageFor('setup.pressureBar', 'pressure')"
+        />
+        <TextField
+          v-model="draft.speed"
+          label="Speed"
+          :message="messageFor('setup.speedKmPerH', 'speed')"
+        />
+      </template>
+      <TextField
+        v-if="draft.kind === 'injector'"
+        v-model="draft.ratio"
+        label="Ratio, one to"
+        inputmode="decimal"
+        :message="messageFor('setup.ratio')"
+      />
+    </div>
+    <ProblemNote :problem="problem" />
+    <div class="acts">
+      <Button
+        type="primary"
+        html-type="submit"
+        :loading="create.isLoading.value || change.isLoading.value"
+        >{{ draft.editing ? 'Keep the change' : 'Add it' }}</Button
+      >
+      <Button v-if="draft.editing" type="text" @click="forget">Leave it</Button>
+    </div>
+    <p v-if="draft.editing" class="faint-note">
+      With another set-up the old measuring is void: calibrate again.
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.setup {
+  display: grid;
+  gap: 12px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+  gap: 10px;
+  align-items: start;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+}
+</style>

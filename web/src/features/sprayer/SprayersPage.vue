@@ -1,0 +1,225 @@
+<script setup lang="ts">
+import { toSetup, type SprayerDto } from '@spudder/contract/sprayer'
+import { amountWords } from '@spudder/core/quantity'
+import { waterRateWords } from '@spudder/core/sheet'
+import {
+  areaOfTank,
+  deliveryOf,
+  dropsOf,
+  leafHoldAt,
+  nozzleKinds,
+  sprayerKinds,
+} from '@spudder/core/sprayer'
+import { computed, ref, watch } from 'vue'
+import { usePlace } from '../../api/places.ts'
+import { useChangeSprayer, useSprayers } from '../../api/sprayers.ts'
+import { useKept } from '../../shared/form/kept.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import { dayWords } from '../../shared/units/today.ts'
+import { percent } from '../../shared/words/percent.ts'
+import CalibrationGuide from './CalibrationGuide.vue'
+import { draftOfSetup, freshSetupDraft } from './setup-draft.ts'
+import SetupForm from './SetupForm.vue'
+import TargetRate from './TargetRate.vue'
+
+/** What the place sprays with, and what each of them really puts out. */
+const { place } = usePlace()
+const system = computed(() => place.value?.unitSystem ?? 'us')
+const sprayers = useSprayers(() => place.value?.id)
+const inUse = computed(() => (sprayers.data.value ?? []).filter(({ isRetired }) => !isRetired))
+const { value: draft } = useKept('sprayer', () => freshSetupDraft(system.value))
+// The units of the place come with its first answer; nothing is typed yet then.
+watch(system, (now) => {
+  if (draft.value.name === '' && !draft.value.editing) draft.value = freshSetupDraft(now)
+})
+
+const calibrating = ref<string>()
+const kept = ref('')
+const change = useChangeSprayer()
+
+const facts = computed(() =>
+  inUse.value.map((sprayer) => {
+    const setup = toSetup(sprayer.setup)
+    const delivery = deliveryOf(setup, sprayer.calibration ?? undefined)
+    const drop = dropsOf(setup)
+    return {
+      sprayer,
+      setup,
+      drop,
+      rate: delivery && waterRateWords(delivery.rateLPerM2, system.value),
+      isMeasured: delivery?.from === 'measured',
+      tankArea: delivery && amountWords('area', areaOfTank(setup, delivery), system.value, 2),
+      hold: delivery && leafHoldAt(delivery.rateLPerM2, drop),
+    }
+  }),
+)
+/** What counts by plant or by water, not by ground, is not calibrated by ground. */
+const canCalibrate = ({ setup }: SprayerDto) => setup.kind !== 'bucket' && setup.kind !== 'injector'
+
+function edit(sprayer: SprayerDto): void {
+  draft.value = {
+    ...freshSetupDraft(system.value),
+    ...draftOfSetup(sprayer.setup, system.value),
+    editing: sprayer.id,
+    name: sprayer.name,
+  }
+}
+const retire = ({ id }: SprayerDto) =>
+  change.mutateAsync({ id, dto: { isRetired: true } }).catch(() => undefined)
+function stored(name: string): void {
+  kept.value = `${name} is kept.`
+}
+</script>
+
+<template>
+  <h1>Sprayers</h1>
+  <p class="lead">
+    What you spray and drench with. Measured once with water, every plan counts on what really comes
+    out.
+  </p>
+  <div class="page">
+    <section aria-label="Sprayers" class="list">
+      <article v-for="each in facts" :key="each.sprayer.id" class="sheet sprayer">
+        <div class="top">
+          <div>
+            <h2>{{ each.sprayer.name }}</h2>
+            <p class="faint-note">
+              {{ sprayerKinds[each.setup.kind] }},
+              {{ amountWords('volume', each.setup.tankL, system, 2)
+              }}<template v-if="each.setup.kind === 'boom'"
+                >, {{ each.setup.nozzleCount }} {{ nozzleKinds[each.setup.nozzleKind].label }}
+                {{ each.setup.nozzleSize }}</template
+              ><template v-if="each.setup.kind === 'injector'">, 1:{{ each.setup.ratio }}</template>
+            </p>
+          </div>
+          <p v-if="each.rate" class="big">{{ each.rate }}</p>
+        </div>
+        <p v-if="each.isMeasured && each.sprayer.calibration" class="faint-note">
+          Measured {{ dayWords(each.sprayer.calibration.measuredOn) }}:
+          {{ each.sprayer.calibration.how }}. A tank does {{ each.tankArea }}.
+        </p>
+        <p v-else-if="each.rate" class="stop">
+          Reckoned from nozzle, pressure and speed; nobody measured it yet.
+        </p>
+        <p v-else-if="canCalibrate(each.sprayer)" class="stop">
+          Not calibrated: nobody knows what it puts out.
+        </p>
+        <p v-if="each.hold" class="faint-note">
+          Of a leaf spray about {{ percent(each.hold.usual) }} stays on the leaf ({{
+            percent(each.hold.low)
+          }}
+          to {{ percent(each.hold.high) }}); the rest runs off.
+          <template v-if="each.drop">
+            Drops {{ each.drop.label }}: {{ each.drop.words }}.
+          </template>
+        </p>
+        <div class="acts">
+          <button
+            v-if="canCalibrate(each.sprayer)"
+            type="button"
+            :aria-label="`Calibrate ${each.sprayer.name}`"
+            @click="calibrating = calibrating === each.sprayer.id ? undefined : each.sprayer.id"
+          >
+            Calibrate
+          </button>
+          <button
+            type="button"
+            :aria-label="`Change ${each.sprayer.name}`"
+            @click="edit(each.sprayer)"
+          >
+            Change
+          </button>
+          <button
+            type="button"
+            :aria-label="`Retire ${each.sprayer.name}`"
+            @click="retire(each.sprayer)"
+          >
+            Retire
+          </button>
+        </div>
+        <CalibrationGuide
+          v-if="calibrating === each.sprayer.id"
+          :sprayer="each.sprayer"
+          :system="system"
+          @done="calibrating = undefined"
+        />
+        <details v-if="each.setup.kind === 'boom'">
+          <summary>Bring it to a rate</summary>
+          <TargetRate :setup="each.setup" :system="system" />
+        </details>
+      </article>
+      <p v-if="sprayers.status.value === 'success' && inUse.length === 0" class="empty">
+        No sprayer yet. Put in the one you reach for; the first calibration takes ten minutes.
+      </p>
+      <ProblemNote :problem="sprayers.error.value ?? change.error.value" />
+      <p v-if="kept" role="status" class="faint-note">{{ kept }}</p>
+    </section>
+    <section v-if="place" aria-label="Add or change a sprayer">
+      <SetupForm v-model="draft" :place-id="place.id" :system="system" @kept="stored" />
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.lead {
+  color: var(--slate);
+  margin-top: 4px;
+}
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1.35fr) minmax(300px, 1fr);
+  gap: 34px;
+  margin-top: 18px;
+  align-items: start;
+}
+.list {
+  display: grid;
+  gap: 14px;
+}
+.sprayer {
+  padding: 14px 16px;
+  display: grid;
+  gap: 8px;
+}
+.top {
+  display: flex;
+  gap: 16px;
+  justify-content: space-between;
+  align-items: start;
+  flex-wrap: wrap;
+}
+.big {
+  font-size: 1.5rem;
+  font-weight: 660;
+  letter-spacing: -0.016em;
+}
+.acts {
+  display: flex;
+  gap: 14px;
+}
+.acts button {
+  border: 0;
+  background: none;
+  padding: 6px 0;
+  color: var(--rust);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+}
+summary {
+  cursor: pointer;
+  font-size: 0.88rem;
+  color: var(--slate);
+}
+details > :deep(section) {
+  margin-top: 8px;
+}
+.empty {
+  padding: 14px 0;
+}
+@media (width < 900px) {
+  .page {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue'
+import TextField from '../../shared/form/TextField.vue'
+import { useStopwatch } from './use-stopwatch.ts'
+
+/** Seconds of a run, by the watch on the page or typed from another. */
+defineProps<{ label: string; message?: string | undefined }>()
+const text = defineModel<string>({ required: true })
+const watch = useStopwatch()
+
+function press(): void {
+  if (watch.isRunning.value) {
+    watch.stop()
+    text.value = `${watch.seconds.value.toFixed(1)} s`
+  } else {
+    watch.start()
+  }
+}
+</script>
+
+<template>
+  <div class="timed">
+    <Button size="large" :type="watch.isRunning.value ? 'primary' : 'default'" @click="press">
+      {{
+        watch.isRunning.value ? `Stop at ${watch.seconds.value.toFixed(0)} s` : 'Start the watch'
+      }}
+    </Button>
+    <TextField v-model="text" :label="label" hint="or typed: 34 s, 1.2 min" :message="message" />
+  </div>
+</template>
+
+<style scoped>
+.timed {
+  display: grid;
+  grid-template-columns: auto minmax(110px, 1fr);
+  gap: 10px;
+  align-items: end;
+}
+.timed > :deep(.ant-btn) {
+  height: 48px;
+  min-width: 140px;
+  font-variant-numeric: tabular-nums;
+}
+</style>

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { ChangeStandDto, toStandSize } from '@spudder/contract/stand'
+import { contexts, sizeWords } from '@spudder/core/plant'
+import { Button } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { useChangeStand } from '../../api/stands.ts'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import { useKept } from '../../shared/form/kept.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import OutlineSketch from '../../shared/ground/OutlineSketch.vue'
+import { freshSizeDraft, readSize } from '../../shared/ground/size-draft.ts'
+import SizeFields from '../../shared/ground/SizeFields.vue'
+
+/** The size of a stand, measured again. */
+const { stand, system } = useStandCase()
+const { value: draft, forget } = useKept(`size:${stand.value?.id ?? ''}`, freshSizeDraft)
+const kind = computed(() => contexts[stand.value?.context ?? 'turf'].sizeKinds[0])
+const read = computed(() => readSize(kind.value, draft.value))
+const outline = computed(
+  () => (stand.value?.measures?.outline ?? []) as unknown as readonly [number, number][],
+)
+const change = useChangeStand()
+const { checked, messageFor } = useChecked(ChangeStandDto, () => change.error.value)
+const kept = ref(false)
+const hasMeasures = computed(() => Object.keys(read.value.measures).length > 0)
+
+async function save(): Promise<void> {
+  kept.value = false
+  if (!stand.value || Object.keys(read.value.problems).length > 0) return
+  const { size, measures } = read.value
+  const dto = checked({
+    ...(size ? { size } : {}),
+    ...(hasMeasures.value || size
+      ? { measures: { ...(size ? {} : stand.value.measures), ...measures } }
+      : {}),
+  })
+  if (!dto) return
+  const stored = await change.mutateAsync({ id: stand.value.id, dto }).catch(() => undefined)
+  if (!stored) return
+  forget()
+  kept.value = true
+}
+</script>
+
+<template>
+  <form v-if="stand" class="size" @submit.prevent="save">
+    <section>
+      <h2>Measure {{ stand.name }} again</h2>
+      <SizeFields
+        v-model="draft"
+        :kind="kind"
+        :system="system"
+        :read="read"
+        :message-for="messageFor"
+      />
+      <ProblemNote :problem="change.error.value" />
+      <Button
+        type="primary"
+        html-type="submit"
+        :disabled="!read.size && !hasMeasures"
+        :loading="change.isLoading.value"
+        >Keep it</Button
+      >
+      <p v-if="kept" role="status" class="faint-note">Kept. New plans count on it.</p>
+    </section>
+    <section>
+      <h3>As it stands</h3>
+      <p class="big">{{ sizeWords(toStandSize(stand.size), system) }}</p>
+      <OutlineSketch
+        v-if="outline.length > 2"
+        :outline="outline"
+        :label="`The ground of ${stand.name}`"
+      />
+      <p v-else-if="kind === 'area'" class="faint-note">
+        Nobody drew it yet. With its edge the sheet says where on the ground each fill ends.
+      </p>
+    </section>
+  </form>
+</template>
+
+<style scoped>
+.size {
+  display: grid;
+  grid-template-columns: minmax(0, 1.5fr) minmax(240px, 1fr);
+  gap: 34px;
+  align-items: start;
+}
+section {
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+}
+section > :deep(*) {
+  width: 100%;
+}
+section > :deep(.ant-btn) {
+  width: auto;
+}
+.big {
+  font-size: 1.6rem;
+  font-weight: 660;
+}
+@media (width < 900px) {
+  .size {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,230 @@
+<script setup lang="ts">
+import type { GridPoint } from '@spudder/core/ground'
+import type { UnitSystem } from '@spudder/core/quantity'
+import { computed, ref } from 'vue'
+import ChoiceField from '../form/ChoiceField.vue'
+
+/** A plain grid on which the corners of a piece of ground are set, dragged and typed by arrows. */
+const props = defineProps<{ system: UnitSystem }>()
+const outline = defineModel<GridPoint[]>({ required: true })
+
+const footM = 0.3048
+const cells = 20
+const rows = 13
+/** Side of a square of the grid, in what people pace in. */
+const steps =
+  props.system === 'us'
+    ? [2, 5, 10, 25, 50, 100].map((feet) => ({ m: feet * footM, words: `${feet} ft` }))
+    : [0.5, 1, 2, 5, 10, 25, 50].map((m) => ({ m, words: `${m} m` }))
+const stepOptions = steps.map(({ m, words }) => ({
+  value: String(m),
+  words: `a square is ${words}`,
+}))
+/** The smallest grid that holds what is drawn already. */
+function firstStep(): string {
+  const reach = Math.max(0, ...outline.value.flat())
+  const fit = steps.find(({ m }) => m * rows >= reach && outline.value.length > 0)
+  return String((fit ?? steps[Math.min(2, steps.length - 1)])?.m ?? 1)
+}
+const step = ref(firstStep())
+const stepM = computed(() => Number(step.value))
+
+const unit = 24
+const width = cells * unit
+const height = rows * unit
+const toScreen = ([east, north]: GridPoint) => ({
+  x: (east / stepM.value) * unit,
+  y: height - (north / stepM.value) * unit,
+})
+const corners = computed(() => outline.value.map(toScreen))
+const points = computed(() => corners.value.map(({ x, y }) => `${x},${y}`).join(' '))
+
+const svg = ref<SVGSVGElement>()
+const dragged = ref<number>()
+/** Corners snap to a fifth of a square, as fine as a hand sets them. */
+const snap = (squares: number, most: number) =>
+  Math.min(most, Math.max(0, Math.round(squares * 5) / 5)) * stepM.value
+
+function pointAt(event: PointerEvent): GridPoint {
+  const box = svg.value?.getBoundingClientRect()
+  if (!box) return [0, 0]
+  const scale = width / box.width
+  return [
+    snap(((event.clientX - box.left) * scale) / unit, cells),
+    snap((height - (event.clientY - box.top) * scale) / unit, rows),
+  ]
+}
+function press(event: PointerEvent): void {
+  if (dragged.value === undefined) {
+    outline.value = [...outline.value, pointAt(event)]
+    dragged.value = outline.value.length - 1
+  }
+  svg.value?.setPointerCapture(event.pointerId)
+}
+function move(event: PointerEvent): void {
+  if (dragged.value === undefined) return
+  outline.value = outline.value.with(dragged.value, pointAt(event))
+}
+const arrows: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-0.2, 0],
+  ArrowRight: [0.2, 0],
+  ArrowUp: [0, 0.2],
+  ArrowDown: [0, -0.2],
+}
+function key(event: KeyboardEvent, index: number): void {
+  if (event.key === 'Delete' || event.key === 'Backspace') {
+    outline.value = outline.value.filter((_, each) => each !== index)
+    return
+  }
+  const by = arrows[event.key]
+  const point = outline.value[index]
+  if (!by || !point) return
+  event.preventDefault()
+  outline.value = outline.value.with(index, [
+    snap(point[0] / stepM.value + by[0], cells),
+    snap(point[1] / stepM.value + by[1], rows),
+  ])
+}
+/** For keys alone: the next corner a square to the right of the last. */
+function addCorner(): void {
+  const last = outline.value.at(-1) ?? [0, stepM.value]
+  const next: GridPoint = [
+    snap(last[0] / stepM.value + 1, cells),
+    snap(last[1] / stepM.value, rows),
+  ]
+  outline.value = [...outline.value, next]
+}
+const said = ([east, north]: GridPoint) => {
+  const inUnit = (metres: number) =>
+    props.system === 'us' ? `${Math.round(metres / footM)} ft` : `${Number(metres.toFixed(1))} m`
+  return `${inUnit(east)} along, ${inUnit(north)} up`
+}
+</script>
+
+<template>
+  <div class="drawing">
+    <ChoiceField v-model="step" label="Grid" :options="stepOptions" />
+    <svg
+      ref="svg"
+      :viewBox="`-8 -8 ${width + 16} ${height + 16}`"
+      class="grid"
+      aria-label="Grid: tap to set corners, drag to move them"
+      role="group"
+      @pointerdown="press"
+      @pointermove="move"
+      @pointerup="dragged = undefined"
+      @pointercancel="dragged = undefined"
+    >
+      <g class="lines">
+        <line
+          v-for="i in cells + 1"
+          :key="`v${i}`"
+          :x1="(i - 1) * unit"
+          :x2="(i - 1) * unit"
+          y1="0"
+          :y2="height"
+          :class="{ five: (i - 1) % 5 === 0 }"
+        />
+        <line
+          v-for="i in rows + 1"
+          :key="`h${i}`"
+          :y1="height - (i - 1) * unit"
+          :y2="height - (i - 1) * unit"
+          x1="0"
+          :x2="width"
+          :class="{ five: (i - 1) % 5 === 0 }"
+        />
+      </g>
+      <polygon v-if="outline.length > 1" :points="points" class="edge" />
+      <g
+        v-for="(corner, index) in corners"
+        :key="index"
+        tabindex="0"
+        role="button"
+        class="corner"
+        :aria-label="`Corner ${index + 1}, ${said(outline[index]!)}; arrows move it, Delete takes it away`"
+        @pointerdown="dragged = index"
+        @keydown="key($event, index)"
+      >
+        <circle :cx="corner.x" :cy="corner.y" r="16" class="reach" />
+        <circle :cx="corner.x" :cy="corner.y" r="6" class="dot" />
+      </g>
+    </svg>
+    <div class="acts">
+      <button type="button" @click="addCorner">Add a corner</button>
+      <button
+        type="button"
+        :disabled="outline.length === 0"
+        @click="outline = outline.slice(0, -1)"
+      >
+        Take back the last
+      </button>
+      <button type="button" :disabled="outline.length === 0" @click="outline = []">
+        Begin afresh
+      </button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.drawing {
+  display: grid;
+  gap: 8px;
+}
+.grid {
+  width: 100%;
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  touch-action: none;
+  cursor: crosshair;
+}
+.lines line {
+  stroke: var(--line);
+  stroke-width: 0.7;
+}
+.lines .five {
+  stroke: var(--strong-line);
+  stroke-width: 1;
+}
+.edge {
+  fill: var(--sunken);
+  fill-opacity: 0.75;
+  stroke: var(--ink);
+  stroke-width: 2;
+  stroke-linejoin: round;
+}
+.corner {
+  cursor: grab;
+}
+.reach {
+  fill: transparent;
+}
+.dot {
+  fill: var(--rust);
+}
+.corner:focus-visible {
+  outline: none;
+}
+.corner:focus-visible .dot {
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.acts button {
+  border: 1px solid var(--strong-line);
+  background: var(--sheet);
+  border-radius: var(--radius);
+  padding: 5px 12px;
+  min-height: 36px;
+  cursor: pointer;
+}
+.acts button:disabled {
+  color: var(--faint);
+  cursor: default;
+}
+</style>

@@ -1,0 +1,63 @@
+import type { JobDto } from '@spudder/contract/job'
+import type { PlaceDto } from '@spudder/contract/place'
+import type { RemedyDto } from '@spudder/contract/remedy'
+import type { ProductDto } from '@spudder/contract/shelf'
+import { toSetup, type SprayerDto } from '@spudder/contract/sprayer'
+import { toStandSize, type StandStoryDto } from '@spudder/contract/stand'
+import type { Outline } from '@spudder/core/ground'
+import type { SheetInput } from '@spudder/core/sheet'
+
+/** What a sheet is put together from, as the server tells it. */
+export interface SheetParts {
+  readonly place: PlaceDto
+  readonly story: Pick<StandStoryDto, 'stand' | 'jobs'>
+  readonly job: JobDto
+  readonly remedy: RemedyDto
+  readonly products: readonly ProductDto[]
+  readonly sprayers: readonly SprayerDto[]
+  readonly today: string
+}
+
+/** The sheet of an application, from what is stored of it. */
+export function sheetInputOf(parts: SheetParts): SheetInput {
+  const { place, story, job, remedy, today } = parts
+  const { stand } = story
+  const product = parts.products.find(({ id }) => id === remedy.productId)
+  const sprayer = parts.sprayers.find(({ id }) => id === remedy.sprayerId)
+  const outline = stand.measures?.outline
+  return {
+    system: place.unitSystem,
+    today,
+    placeName: place.name,
+    stand: {
+      name: stand.name,
+      context: stand.context,
+      size: toStandSize(stand.size),
+      outline: outline as unknown as Outline | undefined,
+    },
+    job: { title: job.title, dueOn: job.dueOn, share: job.share },
+    work: {
+      route: remedy.route,
+      sourceId: remedy.sourceId,
+      productKg: remedy.productKg * job.share,
+      waterL: remedy.carrierL * job.share,
+      tankL: remedy.tankL ?? undefined,
+      densityKgPerL: remedy.densityKgPerL ?? undefined,
+      conditioning: remedy.conditioning ?? undefined,
+      partners: remedy.partners ?? [],
+      waterInAfterH: remedy.waterInAfterH ?? undefined,
+    },
+    product: product && { name: product.name, lot: product.lot, hazards: product.hazards },
+    sprayer: sprayer && {
+      name: sprayer.name,
+      setup: toSetup(sprayer.setup),
+      calibration: sprayer.calibration ?? undefined,
+    },
+    looks: story.jobs
+      .filter(
+        ({ kind, remedyId, status }) =>
+          kind === 'look' && remedyId === job.remedyId && status === 'planned',
+      )
+      .map(({ title, dueOn }) => ({ title, dueOn })),
+  }
+}
