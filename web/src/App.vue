@@ -51,6 +51,11 @@ main {
   padding: 0 20px 32px;
   outline: none;
 }
+@media print {
+  main {
+    padding: 0;
+  }
+}
 @media (width < 700px) {
   main {
     padding: 0 10px 32px;

@@ -86,6 +86,7 @@ describe('checkSpray', () => {
     expect(ids(0.9, { ...salt, productKg: 0.025 * 3.4 })).toEqual(['try-first'])
     expect(ids(0.9, { ...salt, productKg: 0.3 })).toEqual(['leaf-burn'])
     expect(ids(0.9, { ...salt, context: 'shrub', productKg: 0.02 * 3.4 })).toEqual(['leaf-burn'])
+    expect(ids(0.9, { context: 'shrub', productKg: 0.02 * 3.4 })).toEqual(['try-first'])
   })
 
   it('warns of heat and of drops that bounce', () => {

@@ -67,11 +67,15 @@ function waterWarnings({ carrierL, areaM2, drop }: SprayCheckInput): MixWarning[
 
 function burnWarnings({ context, source, productKg, carrierL }: SprayCheckInput): MixWarning[] {
   const limit = leafBurnLimit[context]
-  const isSulfate = source.kind === 'salt' && source.nutrient === 'Fe'
+  if (!limit || source.nutrient !== 'Fe') return []
   const strength = productKg / carrierL
-  if (!limit || !isSulfate || strength <= limit.tryFirst * 1.001) return []
-  const from = { source: limit.source, mark: limit.mark, stops: false }
-  if (strength > limit.most * 1.001) {
+  const isSulfate = source.kind === 'salt'
+  // Nobody states limits for the rest; above what burns by the sulfate a patch is tried first.
+  const from = isSulfate
+    ? { source: limit.source, mark: limit.mark, stops: false }
+    : ({ source: `${limit.source}, read across from sulfate`, mark: 'J', stops: false } as const)
+  if (strength <= (isSulfate ? limit.tryFirst : limit.most) * 1.001) return []
+  if (isSulfate && strength > limit.most * 1.001) {
     const words = `This spray is ${percent(strength)}: over the ${percent(limit.most)} that these leaves bear. Use more water or a lower rate.`
     return [{ id: 'leaf-burn', words, ...from }]
   }

@@ -12,7 +12,7 @@ import {
   parseUnit,
   quantityOf,
   rateText,
-  spoonsOf,
+  spoonWords,
   unitDefinitions,
   valueIn,
   type Dimension,
@@ -134,14 +134,13 @@ describe('household measures', () => {
   })
 
   it.each([
-    [0.0567, 'us', '4 tbsp'],
-    [0.005, 'us', '1.06 tsp'],
-    [0.3, 'us', '1.32 cup'],
-    [0.0567, 'metric', '59.1 mL'],
+    [0.0567, 'us', '4 level tbsp'],
+    [0.005, 'us', '1.1 level tsp'],
+    [0.3, 'us', '1.3 level cups'],
+    [0.0567, 'metric', '59 mL by measure'],
   ] as const)('say %d kg in %s as %s', (kg, system, words) => {
-    const spoons = spoonsOf(kg, 0.9586, system)
-    expect(spoons && formatQuantity(spoons)).toBe(words)
+    expect(spoonWords(kg, 0.9586, system)).toBe(words)
   })
 
-  it('are for no sack', () => expect(spoonsOf(20, 1, 'us')).toBeUndefined())
+  it('are for no sack', () => expect(spoonWords(20, 1, 'us')).toBeUndefined())
 })

@@ -1,6 +1,7 @@
 import { requireInRange } from '../error/index.ts'
 import type { UnitSystem } from './choose-unit.ts'
 import { quantityOf, valueIn } from './convert.ts'
+import { formatQuantity } from './format-quantity.ts'
 import type { Quantity } from './quantity.ts'
 
 const densities = { min: 0.05, max: 5, unit: 'kg/L' }
@@ -31,15 +32,24 @@ const largerFromL = { tbsp: 0.0147, cup: 0.118, tooMany: 4 } as const
  * @throws {CoreError} out-of-range
  * @source definition
  */
-export function spoonsOf(
-  massKg: number,
-  densityKgPerL: number,
-  system: UnitSystem,
-): Quantity | undefined {
+function spoonsOf(massKg: number, densityKgPerL: number, system: UnitSystem): Quantity | undefined {
   const volumeL = massKg / requireInRange('densityKgPerL', densityKgPerL, densities)
   if (volumeL > largerFromL.tooMany) return undefined
   const spoon =
     volumeL >= largerFromL.cup ? 'cup' : volumeL >= largerFromL.tbsp * 0.99 ? 'tbsp' : 'tsp'
   const unit = system === 'us' ? spoon : 'mL'
   return quantityOf(valueIn(quantityOf(volumeL, 'L'), unit), unit)
+}
+
+/** As {@link spoonsOf}, as it is asked for: "4 level tbsp", "3 level cups", "59 mL by measure". */
+export function spoonWords(
+  massKg: number,
+  densityKgPerL: number,
+  system: UnitSystem,
+): string | undefined {
+  const spoons = spoonsOf(massKg, densityKgPerL, system)
+  if (!spoons) return undefined
+  const [number = '', unit = ''] = formatQuantity(spoons, 2).split(' ')
+  if (system === 'metric') return `${number} ${unit} by measure`
+  return `${number} level ${unit === 'cup' && spoons.value > 1 ? 'cups' : unit}`
 }

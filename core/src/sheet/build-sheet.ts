@@ -2,7 +2,7 @@ import { dayWords } from '../calendar/index.ts'
 import { cautionsFor, type Hazard } from '../caution/index.ts'
 import { findPartner, mixingOrder, planFills } from '../mix/index.ts'
 import { sizeWords } from '../plant/index.ts'
-import { amountWords, formatQuantity, spoonsOf } from '../quantity/index.ts'
+import { amountWords, spoonWords } from '../quantity/index.ts'
 import { findSource } from '../source/index.ts'
 import { acidDose, type AcidDose } from '../water/index.ts'
 import { workWindow } from '../weather/index.ts'
@@ -10,16 +10,19 @@ import { fillBoxes } from './fill-boxes.ts'
 import { sprayerLines } from './sprayer-lines.ts'
 import type { Sheet, SheetFill, SheetInput } from './sheet.ts'
 
+/** Below these a kitchen scale is read in grams and a syringe in millilitres everywhere [kg, L]. */
+const onKitchenScale = 0.03
+const inSyringe = 0.03
+
 const acidWords = ({ acid, kg, litres }: AcidDose, { system }: SheetInput): string =>
   kg === undefined
-    ? `${amountWords('volume', litres ?? 0, system)} ${acid.name}`
-    : `${amountWords('mass', kg, system)} ${acid.name}`
+    ? `${amountWords('volume', litres ?? 0, (litres ?? 0) < inSyringe ? 'metric' : system, 2)} ${acid.name}`
+    : `${amountWords('mass', kg, kg < onKitchenScale ? 'metric' : system, 2)} ${acid.name}`
 
 /** What one fill, or the whole job, takes. */
 function fillOf(input: SheetInput, waterL: number, productKg: number): SheetFill {
   const { system, work } = input
   const { densityKgPerL, conditioning } = work
-  const spoons = densityKgPerL && spoonsOf(productKg, densityKgPerL, system)
   const { acidId, targetPH, ...water } = conditioning ?? { acidId: '', targetPH: 0 }
   const acid =
     conditioning && waterL > 0
@@ -28,7 +31,7 @@ function fillOf(input: SheetInput, waterL: number, productKg: number): SheetFill
   return {
     water: waterL > 0 ? amountWords('volume', waterL, system) : '',
     product: amountWords('mass', productKg, system),
-    spoons: spoons ? formatQuantity(spoons, 2) : undefined,
+    spoons: densityKgPerL ? spoonWords(productKg, densityKgPerL, system) : undefined,
     acid,
   }
 }

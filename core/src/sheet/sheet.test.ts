@@ -83,7 +83,7 @@ describe('a sheet', () => {
     }
     expect(buildSheet(tree).full).toMatchObject({
       product: '2 oz',
-      spoons: '4 tbsp',
+      spoons: '4 level tbsp',
       water: '5 gal',
     })
   })
@@ -92,8 +92,8 @@ describe('a sheet', () => {
     const conditioning = { alkalinityMgPerLCaCO3: 250, pH: 8.2, acidId: 'citric', targetPH: 5.5 }
     const { full, order, cautions } = buildSheet(withWork({ conditioning }))
     // 430 g/m³ (derived) in 15 L are 6.45 g.
-    expect(full?.acid).toBe('0.228 oz citric acid, powder')
-    expect(order.join(' ')).toMatch(/pH 5.5: 0.228 oz citric acid/)
+    expect(full?.acid).toBe('6.4 g citric acid, powder')
+    expect(order.join(' ')).toMatch(/pH 5.5: 6.4 g citric acid/)
     expect(cautions.join(' ')).toMatch(/never water into acid/)
   })
 
@@ -110,8 +110,8 @@ describe('a sheet', () => {
             : { calibration: { measuredOn: '2026-04-20', rateLPerM2, how: 'walk' } }),
         },
       }).sprayer.join(' | ')
-    expect(lines()).toMatch(/Not calibrated. The plan counts on 0.859 gal\/1000 ft2/)
-    expect(lines(0.035)).toBe('Blue backpack | puts out 0.859 gal/1000 ft2, measured 20 Apr')
+    expect(lines()).toMatch(/Not calibrated. The plan counts on 0.859 gal\/1000 ft²/)
+    expect(lines(0.035)).toBe('Blue backpack | puts out 0.859 gal/1000 ft², measured 20 Apr')
     expect(lines(0.05)).toMatch(/change speed or pressure/)
   })
 

@@ -5,7 +5,11 @@ import type { SheetInput } from './sheet.ts'
 
 /** A rate of water as the place says it, per 1000 ft² or per 100 m². */
 export const waterRateWords = (rateLPerM2: number, system: UnitSystem): string =>
-  rateText([valueIn(quantityOf(rateLPerM2, 'L/m2'), 'gal/1000 ft2')], 'gal/1000 ft2', system)
+  rateText(
+    [valueIn(quantityOf(rateLPerM2, 'L/m2'), 'gal/1000 ft2')],
+    'gal/1000 ft2',
+    system,
+  ).replace(/(ft|m)2/, '$1²')
 
 const inUnit = (value: number, from: string, to: string, significant = 2) =>
   `${formatNumber(valueIn(quantityOf(value, from), to), significant)}`

@@ -1,6 +1,6 @@
 /// <reference lib="webworker" />
 
-// It imports nothing: a service worker that is one file needs no modules of its own.
+// Imports nothing, so that it is built as one plain file; the export at its end is for the types.
 declare const self: ServiceWorkerGlobalScope
 
 /**
@@ -26,3 +26,5 @@ self.addEventListener('fetch', (event) => {
   const isOwn = new URL(request.url).origin === self.location.origin
   if (isOwn && request.method === 'GET') event.respondWith(answer(request))
 })
+
+export {}

@@ -9,10 +9,10 @@ const { place } = usePlace()
 </script>
 
 <template>
-  <header>
+  <header class="no-print">
     <RouterLink :to="{ name: 'estate' }" class="brand">
       <span class="ribbon-mark" aria-hidden="true" />
-      Spudder
+      <span class="word">Spudder</span>
     </RouterLink>
     <span v-if="place" class="place">{{ place.name }}</span>
     <nav aria-label="Everywhere">
@@ -103,7 +103,15 @@ kbd {
     display: none;
   }
   nav a {
-    padding: 8px 7px;
+    padding: 8px 5px;
+  }
+  .quiet {
+    white-space: nowrap;
+  }
+  /* Its mark stands for it where the words would push the list out. */
+  .word {
+    position: absolute;
+    clip-path: inset(50%);
   }
 }
 </style>

@@ -124,7 +124,7 @@ export const cautions: readonly Caution[] = [
   {
     id: 'partners',
     words:
-      'Nothing else in the tank, phosphates least of all, before a jar test: same order, half an hour.',
+      'Nothing goes into the tank with it before a jar test, phosphates least of all: same order, half an hour.',
     routes: ['leaf', 'soil'],
     ...practice,
   },

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { formatNumber, formatQuantity, spoonsOf, type UnitSystem } from '@spudder/core/quantity'
+import { formatNumber, spoonWords, type UnitSystem } from '@spudder/core/quantity'
+import { group } from 'd3-array'
 import { rateBases, type SameRate } from '@spudder/core/rate'
 import { computed } from 'vue'
 import TextField from '../../shared/form/TextField.vue'
@@ -15,9 +16,16 @@ const props = defineProps<{
 }>()
 const spoon = defineModel<{ measure: string; weight: string }>({ required: true })
 const spoons = computed(
-  () => props.densityKgPerL && spoonsOf(props.productKg, props.densityKgPerL, props.system),
+  () => props.densityKgPerL && spoonWords(props.productKg, props.densityKgPerL, props.system),
 )
 const set = (unit: string) => unit.replace(/(ft|m)2/g, '$1²')
+/** Every way that a basis is said, under its name once. */
+const said = computed(() =>
+  [...group(props.same.said, ({ basis }) => basis)].map(([basis, ways]) => ({
+    label: rateBases[basis].label,
+    ways: ways.map(({ value, unit }) => `${formatNumber(value)} ${set(unit)}`),
+  })),
+)
 const take = (part: Partial<{ measure: string; weight: string }>) =>
   (spoon.value = { ...spoon.value, ...part })
 </script>
@@ -28,14 +36,11 @@ const take = (part: Partial<{ measure: string; weight: string }>) =>
     <dl>
       <template v-if="spoons">
         <dt>by the spoon</dt>
-        <dd>
-          {{ formatQuantity(spoons, 2)
-          }}<span v-if="!isWeighed"> at the usual weight of its form</span>
-        </dd>
+        <dd>{{ spoons }}<span v-if="!isWeighed"> at the usual weight of its form</span></dd>
       </template>
-      <template v-for="each in same.said" :key="`${each.basis} ${each.unit}`">
-        <dt>{{ rateBases[each.basis].label }}</dt>
-        <dd>{{ formatNumber(each.value) }} {{ set(each.unit) }}</dd>
+      <template v-for="each in said" :key="each.label">
+        <dt>{{ each.label }}</dt>
+        <dd v-for="way in each.ways" :key="way">{{ way }}</dd>
       </template>
     </dl>
     <div class="spoon">
@@ -56,6 +61,7 @@ const take = (part: Partial<{ measure: string; weight: string }>) =>
       <li v-for="each in same.unsaid" :key="each.basis">
         {{ rateBases[each.basis].label }}: needs {{ each.missing }}
       </li>
+      <li><RouterLink :to="{ name: 'size' }">Measure the stand</RouterLink></li>
     </ul>
   </details>
 </template>
@@ -78,6 +84,9 @@ dl {
   margin-top: 6px;
   background: var(--sunken);
   border-radius: var(--radius);
+}
+dd {
+  grid-column: 2;
 }
 dt,
 dd span {

@@ -3,7 +3,7 @@ import type { Sheet, SheetFill } from '@spudder/core/sheet'
 import { computed } from 'vue'
 
 /** What each fill takes, large, and a box to tick for every one. */
-const props = defineProps<{ sheet: Sheet }>()
+const props = defineProps<{ sheet: Sheet; isDense: boolean }>()
 const ticked = defineModel<number[]>({ required: true })
 
 const fills = computed(() => {
@@ -22,14 +22,14 @@ const isSplit = computed(() => props.sheet.full !== undefined || props.sheet.par
 </script>
 
 <template>
-  <section class="fills" aria-label="Amounts">
+  <section class="fills" :class="{ dense: isDense }" aria-label="Amounts">
     <div v-for="row in fills" :key="row.title" class="fill">
       <h2>{{ row.title }}</h2>
       <p class="amounts">
         <span v-if="row.fill.water" class="big">{{ row.fill.water }} <small>water</small></span>
         <span v-if="row.fill.acid" class="big second">{{ row.fill.acid }}</span>
         <span class="big">{{ row.fill.product }} <small>product</small></span>
-        <span v-if="row.fill.spoons" class="spoons">= {{ row.fill.spoons }} level</span>
+        <span v-if="row.fill.spoons" class="spoons">= {{ row.fill.spoons }}</span>
       </p>
     </div>
     <ul v-if="sheet.boxes.length > 0" class="boxes">
@@ -116,6 +116,9 @@ label:has(input:checked) span {
   .big {
     font-size: 2.3rem;
   }
+  .second {
+    font-size: 1.25rem;
+  }
   .boxes {
     grid-template-columns: minmax(0, 1fr);
   }
@@ -150,7 +153,6 @@ label:has(input:checked) span {
   }
   label {
     padding: 0.6mm 0;
-    font-size: 11.5pt;
   }
   input {
     appearance: none;
@@ -161,6 +163,15 @@ label:has(input:checked) span {
   }
   .whole {
     color: #000;
+  }
+  .dense .boxes {
+    grid-template-columns: repeat(4, 1fr);
+  }
+  .dense .big {
+    font-size: 21pt;
+  }
+  .dense .second {
+    font-size: 13pt;
   }
 }
 </style>

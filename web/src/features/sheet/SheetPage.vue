@@ -47,7 +47,7 @@ const outline = computed<Outline>(() => input.value?.stand.outline ?? [])
 const ends = computed(() => {
   const boxes = sheet.value?.boxes ?? []
   const { tankL, waterL } = input.value?.work ?? {}
-  if (outline.value.length < 3 || !tankL || !waterL || boxes.length > 12) return []
+  if (outline.value.length < 3 || !tankL || !waterL || boxes.length > 8) return []
   return fillEnds(
     outline.value,
     boxes.map(({ number }) => Math.min(1, (number * tankL) / waterL)),
@@ -60,6 +60,13 @@ const { value: ticks } = useKept(`ticks:${props.jobId}`, () => ({
 const isMissing = computed(
   () => query.status.value === 'success' && (!job.value || job.value.kind !== 'apply'),
 )
+/** A sheet with much on it is set smaller on paper, so that it stays one page. */
+const isDense = computed(() => {
+  if (!sheet.value) return false
+  const { boxes, order, sprayer, cautions } = sheet.value
+  const longest = Math.max(order.length, sprayer.length * 1.5 + 5)
+  return Math.ceil(boxes.length / 3) + longest + cautions.length > 20
+})
 const print = () => window.print()
 
 /** Whether the sheet opens again without signal, and not only stays while it is open. */
@@ -100,7 +107,7 @@ watchEffect(() => {
   <p v-if="isMissing" class="stop">
     There is no such job any more, or nothing to put out with it. Go back to the jobs.
   </p>
-  <article v-if="sheet" class="paper">
+  <article v-if="sheet" class="paper" :class="{ dense: isDense }">
     <header>
       <div>
         <h1>{{ sheet.product }}</h1>
@@ -109,7 +116,7 @@ watchEffect(() => {
       <p class="when">{{ sheet.when }}</p>
     </header>
 
-    <SheetFills v-model="ticks.fills" :sheet="sheet" />
+    <SheetFills v-model="ticks.fills" :sheet="sheet" :is-dense="isDense" />
 
     <div class="columns">
       <section>
@@ -122,9 +129,11 @@ watchEffect(() => {
             </label>
           </li>
         </ol>
+        <h2 class="after">After</h2>
+        <p v-for="line in sheet.after" :key="line" class="line">{{ line }}</p>
       </section>
       <div class="side">
-        <section v-if="outline.length > 2" class="ground">
+        <section v-if="ends.length > 0" class="ground">
           <h2>Where each fill ends</h2>
           <OutlineSketch
             :outline="outline"
@@ -134,15 +143,11 @@ watchEffect(() => {
         </section>
         <section v-if="sheet.sprayer.length > 0">
           <h2>Sprayer</h2>
-          <p v-for="line in sheet.sprayer" :key="line">{{ line }}</p>
+          <p v-for="line in sheet.sprayer" :key="line" class="line">{{ line }}</p>
         </section>
         <section>
           <h2>Only when</h2>
-          <p v-for="line in sheet.weather" :key="line">{{ line }}</p>
-        </section>
-        <section>
-          <h2>After</h2>
-          <p v-for="line in sheet.after" :key="line">{{ line }}</p>
+          <p v-for="line in sheet.weather" :key="line" class="line">{{ line }}</p>
         </section>
       </div>
     </div>
@@ -236,8 +241,17 @@ input {
 label:has(input:checked) span {
   color: var(--slate);
 }
-.side p {
+.line {
   font-size: 0.93rem;
+}
+.line::first-letter {
+  text-transform: uppercase;
+}
+.line + .line {
+  margin-top: 2px;
+}
+.after {
+  margin-top: 12px;
 }
 .ground > :deep(svg) {
   max-height: 130px;
@@ -280,7 +294,7 @@ label:has(input:checked) span {
     width: 28px;
     height: 28px;
   }
-  .side p {
+  .line {
     font-size: 1.02rem;
   }
 }
@@ -288,14 +302,16 @@ label:has(input:checked) span {
   @page {
     margin: 11mm;
   }
-  .no-print {
-    display: none;
-  }
   .paper {
+    --ink: #000;
+    --slate: #222;
+    --line: #777;
+    --sunken: #eee;
+    --rust: #7d2d10;
     max-width: none;
     border: 0;
     padding: 0;
-    gap: 3.6mm;
+    gap: 3.2mm;
     font-size: 11.5pt;
     line-height: 1.28;
     color: #000;
@@ -309,7 +325,7 @@ label:has(input:checked) span {
     font-size: 12pt;
   }
   .where,
-  .side p {
+  .line {
     font-size: 11.5pt;
     color: #000;
   }
@@ -328,6 +344,42 @@ label:has(input:checked) span {
   }
   .ground > :deep(svg) {
     max-height: 28mm;
+  }
+  .dense {
+    gap: 2.2mm;
+    font-size: 10pt;
+    line-height: 1.22;
+  }
+  .dense .where,
+  .dense .line {
+    font-size: 10pt;
+  }
+  .dense h2 {
+    font-size: 10.5pt;
+    margin-bottom: 0.5mm;
+  }
+  .dense .side {
+    gap: 2mm;
+  }
+  .dense .cautions ul {
+    columns: 3;
+    column-gap: 5mm;
+    font-size: 8.6pt;
+  }
+  .dense .ground > :deep(svg) {
+    max-height: 24mm;
+  }
+  .dense .after {
+    margin-top: 1.5mm;
+  }
+  .dense li label {
+    padding: 0.25mm 0;
+  }
+  .dense .write {
+    padding-top: 1mm;
+  }
+  .dense .write span {
+    padding-bottom: 4mm;
   }
   .write {
     display: grid;
