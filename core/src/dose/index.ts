@@ -1,2 +1,2 @@
-export { doseDays, planDose } from './plan-dose.ts'
+export { planDose } from './plan-dose.ts'
 export type { DosePlan, DoseWarning } from './plan-dose.ts'

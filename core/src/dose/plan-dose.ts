@@ -105,7 +105,7 @@ function fishWarnings(input: DoseInput): DoseWarning[] {
  * Days over which a dose is shared: at least as asked, more where fish bear only so much a day.
  * @throws {CoreError} out-of-range
  */
-export function doseDays(
+function doseDays(
   riseMgPerL: number,
   { days, hasFish }: Pick<DoseInput, 'days' | 'hasFish'>,
 ): number {

@@ -13,7 +13,7 @@ export {
 export type { JarOutcome, PlacementConflict } from './partners.ts'
 export { checkSpray } from './spray-check.ts'
 export type { MixWarning } from './spray-check.ts'
-export { ratioReadings, stockFactor, stockFor, tooStrong } from './stock.ts'
+export { ratioReadings, stockFor, tooStrong } from './stock.ts'
 export type { RatioReading, Stock } from './stock.ts'
 export { clashesIn, planTanks, stockMaterials } from './tanks.ts'
 export type { StockMaterial, TankPlan } from './tanks.ts'

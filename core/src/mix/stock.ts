@@ -15,7 +15,7 @@ export const ratioReadings = {
 export type RatioReading = keyof typeof ratioReadings
 
 /** Times that stock is stronger than the feed it makes. */
-export const stockFactor = (ratio: number, reading: RatioReading): number =>
+const stockFactor = (ratio: number, reading: RatioReading): number =>
   requireInRange('ratio', ratio, { min: 2, max: 2000 }) + (reading === 'into' ? 1 : 0)
 
 export interface StockInput {

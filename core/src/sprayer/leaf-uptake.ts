@@ -1,5 +1,4 @@
 import { requireInRange } from '../error/index.ts'
-import { quantityOf, valueIn } from '../quantity/index.ts'
 import type { FigureRange, Sourced } from '../reference/index.ts'
 import { dropClasses, dropScale, leafHolds, runOffPower, type DropClass } from './data/drops.ts'
 import { findNozzle } from './boom.ts'
@@ -47,6 +46,3 @@ export function leafHoldAt(carrierLPerM2: number, drop: DropClass = dropClasses[
     mark: 'J',
   }
 }
-
-/** Water that leaves hold, in L/ha, for words. */
-export const leafHoldsLPerHa = valueIn(quantityOf(leafHolds.usual, 'L/m2'), 'L/ha')

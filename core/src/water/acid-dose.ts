@@ -21,7 +21,7 @@ export interface AcidDose {
  * An acid of the list.
  * @throws {CoreError} unknown-name
  */
-export function findAcid(id: string): Acid {
+function findAcid(id: string): Acid {
   const acid = acids.find((each) => each.id === id)
   if (!acid) {
     throw new CoreError('unknown-name', {

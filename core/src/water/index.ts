@@ -1,4 +1,4 @@
-export { acidDose, findAcid, protonsAt } from './acid-dose.ts'
+export { acidDose, protonsAt } from './acid-dose.ts'
 export type { AcidDose } from './acid-dose.ts'
 export { acidNeeded, mgCaCO3PerMeq } from './carbonate.ts'
 export type { WaterTest } from './carbonate.ts'

@@ -31,7 +31,7 @@ const { value: draft, forget } = useKept(`calibration:${props.sprayer.id}`, () =
   freshCalibration(props.system),
 )
 const setup = computed(() => toSetup(props.sprayer.setup))
-const read = computed(() => readCalibration(setup.value, draft.value, props.system))
+const read = computed(() => readCalibration(setup.value, draft.value))
 const run = computed(() => testRunWords(setup.value, props.system))
 const isBoom = computed(() => setup.value.kind === 'boom')
 const isHose = computed(() => setup.value.kind === 'hose-end')
@@ -193,7 +193,7 @@ ol > li > * + * {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
   gap: 10px;
-  align-items: end;
+  align-items: start;
 }
 .nozzles {
   display: flex;

@@ -4,9 +4,11 @@ import { amountWords } from '@spudder/core/quantity'
 import { waterRateWords } from '@spudder/core/sheet'
 import {
   areaOfTank,
+  boomDerivation,
   deliveryOf,
   dropsOf,
   leafHoldAt,
+  nozzleFlow,
   nozzleKinds,
   sprayerKinds,
 } from '@spudder/core/sprayer'
@@ -15,6 +17,7 @@ import { usePlace } from '../../api/places.ts'
 import { useChangeSprayer, useSprayers } from '../../api/sprayers.ts'
 import { useKept } from '../../shared/form/kept.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
+import HowGot from '../../shared/how/HowGot.vue'
 import { dayWords } from '../../shared/units/today.ts'
 import { percent } from '../../shared/words/percent.ts'
 import CalibrationGuide from './CalibrationGuide.vue'
@@ -49,6 +52,13 @@ const facts = computed(() =>
       rate: delivery && waterRateWords(delivery.rateLPerM2, system.value),
       isMeasured: delivery?.from === 'measured',
       tankArea: delivery && amountWords('area', areaOfTank(setup, delivery), system.value, 2),
+      how:
+        setup.kind === 'boom'
+          ? boomDerivation({
+              ...setup,
+              flowLPerMin: nozzleFlow(setup.nozzleSize, setup.pressureBar),
+            })
+          : undefined,
       hold: delivery && leafHoldAt(delivery.rateLPerM2, drop),
     }
   }),
@@ -113,6 +123,7 @@ function stored(name: string): void {
             Drops {{ each.drop.label }}: {{ each.drop.words }}.
           </template>
         </p>
+        <HowGot v-if="each.how && !each.isMeasured" :derivation="each.how" />
         <div class="acts">
           <button
             v-if="canCalibrate(each.sprayer)"

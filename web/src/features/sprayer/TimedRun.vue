@@ -34,11 +34,12 @@ function press(): void {
   display: grid;
   grid-template-columns: auto minmax(110px, 1fr);
   gap: 10px;
-  align-items: end;
+  align-items: start;
 }
 .timed > :deep(.ant-btn) {
   height: 48px;
   min-width: 140px;
+  margin-top: 20px;
   font-variant-numeric: tabular-nums;
 }
 </style>

@@ -49,11 +49,7 @@ export function testRunWords(setup: SprayerSetup, system: UnitSystem): string {
 }
 
 /** Reads what was measured; what is empty is not wrong yet. */
-export function readCalibration(
-  setup: SprayerSetup,
-  draft: CalibrationDraft,
-  system: UnitSystem,
-): ReadCalibration {
+export function readCalibration(setup: SprayerSetup, draft: CalibrationDraft): ReadCalibration {
   const problems: Record<string, string> = {}
   const attempt = <Value>(field: string, act: () => Value): Value | undefined => {
     try {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ChangeStandDto, toStandSize } from '@spudder/contract/stand'
 import { contexts, sizeWords } from '@spudder/core/plant'
+import { amountWords } from '@spudder/core/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useChangeStand } from '../../api/stands.ts'
@@ -20,6 +21,16 @@ const read = computed(() => readSize(kind.value, draft.value))
 const outline = computed(
   () => (stand.value?.measures?.outline ?? []) as unknown as readonly [number, number][],
 )
+const besides = computed(() => {
+  const { plantCount, rowM, groundM2 } = stand.value?.measures ?? {}
+  return [
+    ...(plantCount === undefined ? [] : [`${plantCount} plants`]),
+    ...(rowM === undefined ? [] : [`${amountWords('length', rowM, system.value, 2)} of row`]),
+    ...(groundM2 === undefined
+      ? []
+      : [`${amountWords('area', groundM2, system.value, 2)} of ground`]),
+  ].join(', ')
+})
 const change = useChangeStand()
 const { checked, messageFor } = useChecked(ChangeStandDto, () => change.error.value)
 const kept = ref(false)
@@ -67,6 +78,7 @@ async function save(): Promise<void> {
     <section>
       <h3>As it stands</h3>
       <p class="big">{{ sizeWords(toStandSize(stand.size), system) }}</p>
+      <p v-if="besides" class="faint-note">{{ besides }}</p>
       <OutlineSketch
         v-if="outline.length > 2"
         :outline="outline"

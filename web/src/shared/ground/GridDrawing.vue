@@ -170,6 +170,7 @@ const said = ([east, north]: GridPoint) => {
 .drawing {
   display: grid;
   gap: 8px;
+  max-width: 600px;
 }
 .grid {
   width: 100%;

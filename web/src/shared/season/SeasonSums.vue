@@ -1,4 +1,8 @@
 <script setup lang="ts">
+import { computed, ref } from 'vue'
+import { numberIn } from '../form/number-text.ts'
+import TextField from '../form/TextField.vue'
+import type { SizeKind } from '@spudder/core/plant'
 import { sourceWords } from '@spudder/core/reference'
 import {
   amountWords,
@@ -7,20 +11,41 @@ import {
   valueIn,
   type UnitSystem,
 } from '@spudder/core/quantity'
-import type { SeasonSum } from '@spudder/core/season'
+import type { SeasonNutrient, SeasonSum } from '@spudder/core/season'
 
 /** What a season puts on the ground, against what may. */
-const props = defineProps<{ sums: readonly SeasonSum[]; year: string; system: UnitSystem }>()
+const props = defineProps<{
+  sums: readonly SeasonSum[]
+  year: string
+  system: UnitSystem
+  sizeKind: SizeKind
+}>()
+const emit = defineEmits<{ limit: [nutrient: SeasonNutrient, kgPerHa: number] }>()
+const where: Readonly<Record<SizeKind, string>> = {
+  area: 'On this ground',
+  trunks: 'On these trees',
+  pots: 'In these pots',
+  solution: 'Into this solution',
+}
 const words = { Fe: 'iron', N: 'nitrogen', S: 'sulfur', Mn: 'manganese', Zn: 'zinc' } as const
 const perGround = (kgPerHa: number): string =>
   props.system === 'us'
     ? `${formatNumber(valueIn(quantityOf(kgPerHa, 'kg/ha'), 'lb/acre'), 2)} lb/acre`
     : `${formatNumber(kgPerHa, 2)} kg/ha`
+const unit = computed(() => (props.system === 'us' ? 'lb/acre' : 'kg/ha'))
+/** A limit by local rule as typed, by nutrient. */
+const typed = ref<Partial<Record<SeasonNutrient, string>>>({})
+function keep(nutrient: SeasonNutrient): void {
+  const value = numberIn(typed.value[nutrient] ?? '')
+  if (!(value >= 0)) return
+  emit('limit', nutrient, valueIn(quantityOf(value, unit.value), 'kg/ha'))
+  typed.value = {}
+}
 </script>
 
 <template>
   <section v-if="sums.length > 0" class="sums" :aria-label="`Sums of ${year}`">
-    <h3>On this ground in {{ year }}, with what is planned</h3>
+    <h3>{{ where[sizeKind] }} in {{ year }}, with what is planned</h3>
     <ul>
       <li v-for="sum in sums" :key="sum.nutrient" :class="{ over: sum.isOver }">
         <span>{{ words[sum.nutrient] }}</span>
@@ -30,7 +55,16 @@ const perGround = (kgPerHa: number): string =>
           <summary>
             {{ sum.isOver ? 'over the ' : 'of at most ' }}{{ perGround(sum.limit.value) }}
           </summary>
-          {{ sourceWords(sum.limit) }}
+          <p>{{ sourceWords(sum.limit) }}</p>
+          <div class="own">
+            <TextField
+              :model-value="typed[sum.nutrient] ?? ''"
+              :label="`By local rule, ${unit}`"
+              inputmode="decimal"
+              @update:model-value="typed[sum.nutrient] = $event"
+            />
+            <button type="button" @click="keep(sum.nutrient)">Keep it for this place</button>
+          </div>
         </details>
       </li>
     </ul>
@@ -61,6 +95,20 @@ summary {
   list-style: none;
   text-decoration: underline dotted;
   text-underline-offset: 3px;
+}
+.own {
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+  margin-top: 6px;
+}
+.own button {
+  border: 1px solid var(--strong-line);
+  background: var(--sheet);
+  border-radius: var(--radius);
+  padding: 4px 11px;
+  min-height: 34px;
+  cursor: pointer;
 }
 .over b,
 .over summary {

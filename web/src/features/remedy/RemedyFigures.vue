@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import LastingFixes from './LastingFixes.vue'
+import RateFields from './RateFields.vue'
+import { useRemedyDesk } from './remedy-desk.ts'
+import StockMaker from './StockMaker.vue'
+import TankFields from './TankFields.vue'
+
+/** The figures of the quick fix, its tank, and the lasting fix. */
+const desk = useRemedyDesk()
+const { against, stand, system, place, draft, route, chosen, rate, takeRate } = desk
+const { carrierValue, tankL, contentShare, contentProblem, rateValue, amount, fills, acid } = desk
+const { labelMaximum, presentIron, sprayers, jarTests, messageFor } = desk
+const { cause } = against
+</script>
+
+<template>
+  <div class="figures">
+    <RateFields
+      v-if="rate && chosen"
+      v-model="draft"
+      :offer="chosen"
+      :rate="rate"
+      :route="route"
+      :system="system"
+      :label-maximum="labelMaximum"
+      :present-iron="presentIron"
+      :messages="{
+        rate: amount.problem ?? messageFor('rateValue'),
+        carrier: messageFor('carrierValue'),
+        content: contentProblem ?? messageFor('contentShare'),
+        days: messageFor('doseDays'),
+      }"
+      @take-rate="takeRate"
+      @carrier="carrierValue = $event"
+    />
+    <p v-else>No rate is known as good practice for this source by this way. Choose another.</p>
+    <details v-if="rate?.carrier && chosen && place" class="tank" :open="draft.tank !== ''">
+      <summary>Sprayer, tank, water, partners</summary>
+      <TankFields
+        v-model="draft"
+        :place-id="stand.placeId"
+        :rate="rate"
+        :route="route"
+        :source-id="chosen.sourceId"
+        :system="system"
+        :sprayers="sprayers"
+        :jar-tests="jarTests"
+        :settings="place.settings"
+        :acid="acid"
+        :messages="{
+          tank: fills.problem ?? messageFor('tankL'),
+          sprayer: messageFor('sprayerId'),
+          water: messageFor('conditioning.pH') ?? messageFor('conditioning.targetPH'),
+        }"
+        @tank="tankL = $event"
+      />
+    </details>
+    <details v-if="route === 'solution' && chosen" class="tank">
+      <summary>By stock and injector</summary>
+      <StockMaker
+        :stand-id="stand.id"
+        :source-id="chosen.sourceId"
+        :content-share="contentShare"
+        :wanted-mg-per-l="rateValue"
+        :system="system"
+      />
+    </details>
+    <LastingFixes
+      v-if="cause"
+      v-model:words="draft.lasting"
+      v-model:retest-on="draft.retestOn"
+      :cause-id="cause.id"
+      :context="stand.context"
+      :messages="{ lasting: messageFor('lasting'), retestOn: messageFor('retestOn') }"
+    />
+  </div>
+</template>
+
+<style scoped>
+.figures {
+  display: grid;
+  gap: 11px;
+  align-content: start;
+}
+.tank {
+  border-top: 1px solid var(--line);
+  padding-top: 8px;
+}
+.tank summary {
+  cursor: pointer;
+  font-weight: 600;
+  margin-bottom: 8px;
+}
+</style>

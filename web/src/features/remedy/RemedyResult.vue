@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { responseFor } from '@spudder/core/regreening'
+import { seasonOf } from '@spudder/core/season'
+import { Button } from 'ant-design-vue'
+import { computed } from 'vue'
+import CautionList from '../../shared/case/CautionList.vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import SeasonSums from '../../shared/season/SeasonSums.vue'
+import { dayWords, today } from '../../shared/units/today.ts'
+import ApplyDay from './ApplyDay.vue'
+import RemedyAmount from './RemedyAmount.vue'
+import { useRemedyDesk } from './remedy-desk.ts'
+import SameRates from './SameRates.vue'
+
+/** What the quick fix comes to, what stands against it, and the day it goes out. */
+const desk = useRemedyDesk()
+const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, hold } = desk
+const { problems, isStopped, same, spoon, spoonProblem, isWeighed, densityKgPerL } = desk
+const { sums, keepLimit, choose, messageFor } = desk
+
+const response = computed(
+  () => chosen.value && responseFor(route.value, chosen.value.sourceId, stand.context),
+)
+const year = computed(() => seasonOf(draft.value.applyOn || today()))
+</script>
+
+<template>
+  <div v-if="rate && chosen" class="result">
+    <RemedyAmount
+      :amount="amount.value"
+      :usual="amount.usual"
+      :plan="fills.plan"
+      :is-above-table="amount.isAboveTable ?? false"
+      :dose="dose"
+      :hold="hold"
+      :problems="problems"
+      :nutrient-word="chosen.nutrientWord"
+    >
+      <SameRates
+        v-if="same && amount.value"
+        v-model="spoon"
+        :same="same"
+        :product-kg="amount.value.productKg"
+        :density-kg-per-l="densityKgPerL"
+        :is-weighed="isWeighed"
+        :system="system"
+        :problem="spoonProblem"
+      />
+    </RemedyAmount>
+    <SeasonSums
+      :sums="sums"
+      :year="year"
+      :system="system"
+      :size-kind="size.kind"
+      @limit="keepLimit"
+    />
+    <CautionList :context="stand.context" :route="route" :source-id="chosen.sourceId" />
+    <p v-if="response" class="faint-note">
+      First change {{ response.firstChange.low }}-{{ response.firstChange.high }} days after, full
+      colour {{ response.full.low }}-{{ response.full.high }}, fading from
+      {{ response.fades.low }} ({{ response.source }}).
+    </p>
+    <ApplyDay
+      v-model="draft.applyOn"
+      :place-id="stand.placeId"
+      :route="route"
+      :message="messageFor('applyOn')"
+    />
+    <ProblemNote :problem="choose.error.value" />
+    <Button
+      type="primary"
+      size="large"
+      html-type="submit"
+      :disabled="!amount.value || isStopped"
+      :loading="choose.isLoading.value"
+    >
+      Put it on {{ draft.applyOn ? dayWords(draft.applyOn) : 'a day' }}
+    </Button>
+  </div>
+</template>
+
+<style scoped>
+.result {
+  display: grid;
+  gap: 11px;
+  align-content: start;
+}
+</style>

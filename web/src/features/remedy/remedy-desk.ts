@@ -1,0 +1,222 @@
+import { CreateRemedyDto } from '@spudder/contract/remedy'
+import { toShelfProduct } from '@spudder/contract/shelf'
+import { toStandSize, type StandDto } from '@spudder/contract/stand'
+import { addDays } from '@spudder/core/calendar'
+import { contexts } from '@spudder/core/plant'
+import { seasonSums, type SeasonNutrient } from '@spudder/core/season'
+import { shelfCandidate } from '@spudder/core/shelf'
+import { computed, inject, provide, type InjectionKey } from 'vue'
+import { useChangeSettings } from '../../api/bench.ts'
+import { useWeather } from '../../api/places.ts'
+import { useChangeProduct, useShelf } from '../../api/shelf.ts'
+import { useJarTests, useSprayers } from '../../api/sprayers.ts'
+import { useChooseRemedy } from '../../api/stands.ts'
+import { pHAt } from '../../shared/case/pH-now.ts'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import { numberIn } from '../../shared/form/number-text.ts'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import { applicationsOf, contentsOf } from '../../shared/season/applications.ts'
+import { today } from '../../shared/units/today.ts'
+import { loopStateOf } from './loop-state.ts'
+import { presentIronOf } from './present-iron.ts'
+import { useCause } from './use-cause.ts'
+import { useRemedyDraft } from './use-remedy-draft.ts'
+
+type Draft = ReturnType<typeof useRemedyDraft>
+type AgainstCause = ReturnType<typeof useCause>
+
+/** The request that a finished draft is sent as; to be checked by its class. */
+function requestOf(remedy: Draft, { cause, nutrient }: AgainstCause, present: number | undefined) {
+  const { draft, chosen, rate, tankL, densityKgPerL, conditioning, dose } = remedy
+  const { id, applyOn, lasting, retestOn, sprayerId, partners, waterInAfterH, doseDays } =
+    draft.value
+  const inTank = partners.filter(({ name }) => name.trim() !== '')
+  const { carrier, basis } = rate.value ?? {}
+  const given = (name: string, value: unknown) => (value === undefined ? {} : { [name]: value })
+  return {
+    id,
+    causeId: cause.value?.id,
+    route: remedy.route.value,
+    sourceId: chosen.value?.sourceId,
+    rateId: rate.value?.id,
+    rateValue: remedy.rateValue.value,
+    contentShare: remedy.contentShare.value,
+    applyOn,
+    lasting,
+    ...given('productId', chosen.value?.origin === 'shelf' ? chosen.value.id : undefined),
+    ...given('aim', nutrient.value === 'Fe' ? remedy.aimId.value : undefined),
+    ...given('densityKgPerL', densityKgPerL.value),
+    ...given('presentIronMgPerL', basis === 'iron-in-solution' ? present : undefined),
+    ...given('doseDays', dose.value && doseDays !== '' ? numberIn(doseDays) : undefined),
+    ...given('retestOn', retestOn === '' ? undefined : retestOn),
+    ...(carrier
+      ? {
+          carrierValue: remedy.carrierValue.value,
+          ...given('tankL', tankL.value),
+          ...given('sprayerId', sprayerId === '' ? undefined : sprayerId),
+          ...given('partners', inTank.length > 0 ? inTank : undefined),
+          ...given('conditioning', conditioning.value),
+          ...given(
+            'waterInAfterH',
+            waterInAfterH === '' || inTank.length === 0 ? undefined : numberIn(waterInAfterH),
+          ),
+        }
+      : {}),
+  }
+}
+
+/** Everything that the remedy screen works with: what is known, what is chosen, what it comes to. */
+function buildRemedyDesk(stand: StandDto) {
+  const { standId, story, system, openCase, remedies, place } = useStandCase()
+  const size = toStandSize(stand.size)
+  const against = useCause()
+
+  const pH = computed(() => story.value && pHAt(story.value, today()))
+  const presentIron = computed(() => presentIronOf(story.value))
+  const presentIronMgPerL = computed(() => presentIron.value?.mgPerL)
+  const shelf = useShelf(() => stand.placeId)
+  const products = computed(() => shelf.data.value ?? [])
+  const sprayerQuery = useSprayers(() => stand.placeId)
+  const sprayers = computed(() =>
+    (sprayerQuery.data.value ?? []).filter(({ isRetired }) => !isRetired),
+  )
+  const jarQuery = useJarTests(() => stand.placeId)
+  const jarTests = computed(() => jarQuery.data.value ?? [])
+  const forecast = useWeather(
+    () => stand.placeId,
+    () => today(),
+    () => addDays(today(), 10),
+  )
+  const remedy = useRemedyDraft({
+    standId: standId.value,
+    context: stand.context,
+    firstRoute: remedies.value.at(-1)?.route ?? contexts[stand.context].routes[0],
+    size,
+    nutrient: against.nutrient,
+    shelf: computed(() =>
+      products.value
+        .filter(({ isRetired }) => !isRetired)
+        .map((product) => shelfCandidate(product.id, toShelfProduct(product))),
+    ),
+    pH,
+    presentIronMgPerL,
+    measures: computed(() => stand.measures ?? {}),
+    products,
+    sprayers,
+    jarTests,
+    loop: computed(() => loopStateOf(story.value)),
+    maxCOn: computed(
+      () => (day: string) => forecast.data.value?.days.find((each) => each.day === day)?.maxC,
+    ),
+    system,
+  })
+  const { draft, chosen, amount } = remedy
+  const product = computed(() => products.value.find(({ id }) => id === chosen.value?.id))
+
+  /** Sums of the season with what is being put together on top. */
+  const sums = computed(() => {
+    const total = amount.value.value
+    if (!story.value || !total || !chosen.value) return []
+    const day = draft.value.applyOn || today()
+    const contents = contentsOf(
+      {
+        productId: chosen.value.origin === 'shelf' ? chosen.value.id : null,
+        sourceId: chosen.value.sourceId,
+        contentShare: remedy.contentShare.value,
+      },
+      products.value,
+    )
+    return seasonSums({
+      context: stand.context,
+      on: day,
+      groundM2: size.kind === 'area' ? size.areaM2 : stand.measures?.groundM2,
+      ownLimits: place.value?.settings.seasonLimits,
+      applications: [
+        ...applicationsOf(story.value, products.value),
+        { day, productKg: total.productKg, contents, isPlanned: true },
+      ],
+    })
+  })
+
+  const choose = useChooseRemedy()
+  const { checked, messageFor } = useChecked(CreateRemedyDto, () => choose.error.value)
+  const changeSettings = useChangeSettings()
+  const changeProduct = useChangeProduct()
+
+  /** Keeps what was measured once where it belongs: water with the place, spoon with the product. */
+  async function keepWhatWasMeasured(): Promise<void> {
+    const keeping: Promise<unknown>[] = []
+    if (remedy.conditioning.value) {
+      const { alkalinityMgPerLCaCO3, pH: waterPH } = remedy.conditioning.value
+      const sprayWater = { alkalinityMgPerLCaCO3, pH: waterPH }
+      keeping.push(changeSettings.mutateAsync({ id: stand.placeId, dto: { sprayWater } }))
+    }
+    const densityKgPerL = remedy.densityKgPerL.value
+    if (product.value && remedy.isWeighed.value && densityKgPerL !== undefined) {
+      keeping.push(changeProduct.mutateAsync({ id: product.value.id, dto: { densityKgPerL } }))
+    }
+    // The remedy is stored already; that something could not be kept besides must not undo it.
+    await Promise.allSettled(keeping)
+  }
+
+  /** Puts a limit of local rules in place of ours. */
+  const keepLimit = (nutrient: SeasonNutrient, kgPerHa: number): Promise<unknown> => {
+    const seasonLimits = { ...place.value?.settings.seasonLimits, [nutrient]: kgPerHa }
+    return changeSettings
+      .mutateAsync({ id: stand.placeId, dto: { seasonLimits } })
+      .catch(() => undefined)
+  }
+
+  /** Plans it; false, with messages set, where something stands against it. */
+  async function save(): Promise<boolean> {
+    const isTankUnread = draft.value.tank !== '' && remedy.tankL.value === undefined
+    const isBad = isTankUnread || remedy.fills.value.problem || remedy.acid.value.problem
+    if (!openCase.value || !chosen.value || isBad || remedy.isStopped.value) return false
+    const dto = checked(requestOf(remedy, against, presentIronMgPerL.value))
+    if (!dto) return false
+    const stored = await choose
+      .mutateAsync({ id: openCase.value.id, dto })
+      .catch((error: unknown) => remedy.failed(error))
+    if (!stored) return false
+    await keepWhatWasMeasured()
+    remedy.forget()
+    return true
+  }
+
+  return {
+    ...remedy,
+    against,
+    stand,
+    size,
+    system,
+    place,
+    pH,
+    presentIron,
+    shelf,
+    sprayers,
+    jarTests,
+    labelMaximum: computed(() => product.value?.labelMaximum ?? undefined),
+    sums,
+    choose,
+    messageFor,
+    keepLimit,
+    save,
+  }
+}
+
+type RemedyDesk = ReturnType<typeof buildRemedyDesk>
+const deskKey: InjectionKey<RemedyDesk> = Symbol('remedy desk')
+
+/** Makes the desk of a stand and hands it to the parts of the remedy screen. */
+export function provideRemedyDesk(stand: StandDto): RemedyDesk {
+  const desk = buildRemedyDesk(stand)
+  provide(deskKey, desk)
+  return desk
+}
+
+/** The desk of the screen that this part lies on. */
+export function useRemedyDesk(): RemedyDesk {
+  const desk = inject(deskKey)
+  if (!desk) throw new Error('a part of the remedy screen lies outside it')
+  return desk
+}

@@ -1,0 +1,36 @@
+import { nutrientFor } from '@spudder/core/choice'
+import { endingOf, type Cause } from '@spudder/core/diagnosis'
+import { computed, ref } from 'vue'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import { percent } from '../../shared/words/percent.ts'
+
+/** The cause that the remedy is chosen against, and what it asks for. */
+export function useCause() {
+  const { verdict } = useStandCase()
+  const causeId = ref<string>()
+  /** Of a leading pair the cause that iron helps, where one is: that is what is chosen for here. */
+  const leading = computed(() => {
+    const causes = verdict.value?.ranked[0]?.causes ?? []
+    return causes.find(({ remedy }) => remedy === 'iron') ?? causes[0]
+  })
+  const involved = computed(() => verdict.value?.involved ?? [])
+  const cause = computed<Cause | undefined>(
+    () => involved.value.find((each) => each.cause.id === causeId.value)?.cause ?? leading.value,
+  )
+  const causeOptions = computed(() =>
+    involved.value.slice(0, 6).map((each) => ({
+      value: each.cause.id,
+      words: `${each.cause.name}, ${percent(each.probability)}`,
+    })),
+  )
+  const nutrient = computed(() => (cause.value ? nutrientFor(cause.value.treatment) : 'Fe'))
+  return {
+    causeId,
+    cause,
+    causeOptions,
+    ending: computed(() => cause.value && endingOf(cause.value)),
+    nutrient,
+    /** Not iron, and no source of another nutrient would help either. */
+    isNothingToBuy: computed(() => cause.value?.remedy === 'not-iron' && nutrient.value === 'Fe'),
+  }
+}
