@@ -15,12 +15,19 @@ export function databaseErrno(error: unknown): number | undefined {
   return typeof cause.errno === 'number' ? cause.errno : undefined
 }
 
+/** A JSON column as it is stored: without the prototype and the empty fields of a request. */
+function asStored(value: unknown): unknown {
+  const isJson = typeof value === 'object' && value !== null
+  if (!isJson || value instanceof Date || Buffer.isBuffer(value)) return value ?? null
+  return JSON.parse(JSON.stringify(value))
+}
+
 /** The driver reads a DOUBLE digit by digit, which can miss its last bit. */
 function sameValue(stored: unknown, sent: unknown): boolean {
   if (typeof stored === 'number' && typeof sent === 'number') {
     return Math.abs(stored - sent) <= 1e-12 * Math.max(Math.abs(stored), Math.abs(sent))
   }
-  return isDeepStrictEqual(stored ?? null, sent ?? null)
+  return isDeepStrictEqual(asStored(stored), asStored(sent))
 }
 
 /** Columns that the server fills in and that differ when the same thing is sent again. */

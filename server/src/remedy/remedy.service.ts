@@ -71,11 +71,7 @@ export function chooseRemedy(
 ): Promise<RemedyDto> {
   return db.transaction(async (transaction) => {
     const { lasting = '' } = dto
-    // Nested parts as plain records, as they are stored and compared.
-    const partners = dto.partners?.map((partner) => ({ ...partner }))
-    const conditioning = dto.conditioning && { ...dto.conditioning }
-    const sent = { ...dto, caseId, lasting, partners, conditioning }
-    const again = await findRemedy(transaction, sent)
+    const again = await findRemedy(transaction, { ...dto, caseId, lasting })
     if (again) return toDto(again)
     const open = await requireOpenCase(transaction, caseId)
     const stand = await requireLockedStand(transaction, open.standId)
@@ -117,9 +113,9 @@ export function chooseRemedy(
       contentShare: dto.contentShare,
       densityKgPerL: dto.densityKgPerL ?? null,
       sprayerId: sprayer?.id ?? null,
-      partners: partners ?? null,
+      partners: dto.partners ?? null,
       waterInAfterH: dto.waterInAfterH ?? null,
-      conditioning: conditioning ?? null,
+      conditioning: dto.conditioning ?? null,
       doseDays: dto.doseDays ?? null,
       applyOn,
       productKg,

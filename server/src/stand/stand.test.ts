@@ -1,9 +1,10 @@
-import type { EstatePageDto } from '@spudder/contract/stand'
+import type { EstatePageDto, StandDto } from '@spudder/contract/stand'
 import { describe, expect, it } from 'vitest'
 import {
   get,
   newId,
   newPlace,
+  patch,
   post,
   readingBody,
   refused,
@@ -66,5 +67,24 @@ describe('a new stand', () => {
     const taken = { ...standBody(), id: first.id, name: 'Another lawn' }
     await refused('post', `/places/${id}/stands`, taken, 409)
     await refused('post', `/places/${newId()}/stands`, standBody(), 404)
+  })
+})
+
+describe('a stand', () => {
+  it('is stored with what was measured beside its size, once however often it is sent', async () => {
+    const { id } = await newPlace()
+    const outline = [[0, 0], [40, 0], [40, 25], [0, 25]] // prettier-ignore
+    const body = { ...standBody(), measures: { outline } }
+    const stored = await post<StandDto>(`/places/${id}/stands`, body)
+    expect(stored.measures).toEqual({ outline })
+    expect(await post<StandDto>(`/places/${id}/stands`, body)).toEqual(stored)
+  })
+
+  it('may be measured again while nothing is planned', async () => {
+    const { id } = await post<StandDto>(`/places/${(await newPlace()).id}/stands`, standBody())
+    const bigger = { size: { kind: 'area', areaM2: 1200 }, measures: { plantCount: 12 } }
+    expect(await patch<StandDto>(`/stands/${id}`, bigger)).toMatchObject(bigger)
+    const trunks = { size: { kind: 'trunks', count: 3, diameterM: 0.2 } }
+    expect((await refused('patch', `/stands/${id}`, trunks, 400)).detail).toMatch(/size by area/)
   })
 })

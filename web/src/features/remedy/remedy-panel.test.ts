@@ -87,6 +87,7 @@ const tub: ProductDto = {
 async function openPanel(
   story: Partial<StandStoryDto> = onIron,
   products: readonly ProductDto[] = [tub],
+  answers: Readonly<Record<string, unknown>> = {},
 ) {
   const { panel, sent } = await mountOnStand(
     RemedyPanel,
@@ -96,6 +97,7 @@ async function openPanel(
       '/weather': { days: [] },
       '/sprayers': [],
       '/jar-tests': [],
+      ...answers,
       '/remedies': { id: 'remedy' },
     },
   )
@@ -185,6 +187,83 @@ describe('the remedy of a stand on lime', () => {
     await field('Product per area').find('input').setValue('9 kg/ha')
     expect(panel.text()).not.toContain('Over the label')
   })
+})
+
+/** A backpack that was measured at 0.9 gal/1000 ft². */
+const backpack = {
+  id: '6e0a4c1e-5a0c-4e51-9a34-0b1d6a5d9f01',
+  placeId: 'place',
+  name: 'Blue backpack',
+  setup: { kind: 'backpack', tankL: 15.1416 },
+  calibration: { measuredOn: '2026-05-01', rateLPerM2: 0.0366712, how: 'walked' },
+  isRetired: false,
+  changedBy: null,
+  ...recorded,
+}
+
+describe('the tank of a spray', () => {
+  async function openTank(jarTests: readonly object[] = []) {
+    const opened = await openPanel(onIron, [], { '/sprayers': [backpack], '/jar-tests': jarTests })
+    const { panel } = opened
+    await panel.find('details.tank summary').trigger('click')
+    const button = (words: string) => panel.findAll('button').find((each) => each.text() === words)
+    return { ...opened, button }
+  }
+
+  it('takes its size and its water from the sprayer that was measured', async () => {
+    const { field } = await openTank()
+    await field('Sprayer').find('select').setValue(backpack.id)
+    expect(field('Tank, backpack or bucket').find('input').element.value).toBe('4 gal')
+    expect(field('Water').find('input').element.value).toBe('39.2 gal/acre')
+  })
+
+  it('takes a partner only after its jar test, which is recorded where it is asked for', async () => {
+    const { panel, sent, button, submit } = await openTank()
+    await button('Put something else in the tank')?.trigger('click')
+    expect(panel.text()).toContain(
+      'No jar test of urea with Ferrous sulfate, spray grade is recorded here',
+    )
+    expect(submit()?.attributes('disabled')).toBeDefined()
+    await panel.find('.jar input[value=clear]').setValue(true)
+    await button('Record the jar test')?.trigger('click')
+    await flushPromises()
+    expect(sent[0]).toMatchObject({
+      path: '/places/place/jar-tests',
+      body: { sourceId: 'ferrous-sulfate', kindId: 'urea', partnerName: 'urea', outcome: 'clear' },
+    })
+  })
+
+  it('says that some things never go together, and splits what must be watered in', async () => {
+    const { panel, button, field } = await openTank()
+    await button('Put something else in the tank')?.trigger('click')
+    await field('What it is').find('select').setValue('phosphates')
+    expect(panel.text()).toContain('Never together: iron phosphate falls out')
+    await field('What it is').find('select').setValue('grub-control')
+    expect(panel.text()).toContain(
+      'must stay on the leaf, grub or soil insect control must be watered in',
+    )
+    expect(panel.text()).toContain('Or in one tank, watered in after so many hours')
+  })
+
+  it('is sent with sprayer, partner and the water that was brought down, which the place keeps', async () => {
+    const made = { id: 'jar', placeId: 'place', sourceId: 'ferrous-sulfate', kindId: 'urea', partnerName: 'urea', testedOn: looked, outcome: 'clear', note: '', ...recorded }
+    const { panel, sent, button, field, submit } = await openTank([made])
+    await field('Sprayer').find('select').setValue(backpack.id)
+    await button('Put something else in the tank')?.trigger('click')
+    await panel.findAll('select').find((each) => each.text().includes('tap'))?.setValue('citric')
+    await field('Alkalinity, mg/L CaCO3').find('input').setValue('250')
+    await field('pH of the water').find('input').setValue('8.2')
+    expect(panel.text()).toMatch(/oz citric acid, powder into the water of a fill/)
+    expect(submit()?.attributes('disabled')).toBeUndefined()
+    await panel.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent[0]?.body).toMatchObject({
+      sprayerId: backpack.id,
+      partners: [{ kindId: 'urea', name: 'urea', dose: '' }],
+      conditioning: { acidId: 'citric', alkalinityMgPerLCaCO3: 250, pH: 8.2, targetPH: 5.5 },
+    })
+    expect(sent[1]).toMatchObject({ path: '/places/place/settings', body: { sprayWater: { pH: 8.2 } } })
+  }) // prettier-ignore
 })
 
 describe('a cause that is not iron', () => {

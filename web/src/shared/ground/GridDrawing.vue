@@ -32,6 +32,8 @@ const stepM = computed(() => Number(step.value))
 const unit = 24
 const width = cells * unit
 const height = rows * unit
+/** Around the grid, so that corners on its edge are whole. */
+const margin = 8
 const toScreen = ([east, north]: GridPoint) => ({
   x: (east / stepM.value) * unit,
   y: height - (north / stepM.value) * unit,
@@ -48,10 +50,10 @@ const snap = (squares: number, most: number) =>
 function pointAt(event: PointerEvent): GridPoint {
   const box = svg.value?.getBoundingClientRect()
   if (!box) return [0, 0]
-  const scale = width / box.width
+  const scale = (width + 2 * margin) / box.width
   return [
-    snap(((event.clientX - box.left) * scale) / unit, cells),
-    snap((height - (event.clientY - box.top) * scale) / unit, rows),
+    snap(((event.clientX - box.left) * scale - margin) / unit, cells),
+    snap((height + margin - (event.clientY - box.top) * scale) / unit, rows),
   ]
 }
 function press(event: PointerEvent): void {
@@ -106,7 +108,7 @@ const said = ([east, north]: GridPoint) => {
     <ChoiceField v-model="step" label="Grid" :options="stepOptions" />
     <svg
       ref="svg"
-      :viewBox="`-8 -8 ${width + 16} ${height + 16}`"
+      :viewBox="`${-margin} ${-margin} ${width + 2 * margin} ${height + 2 * margin}`"
       class="grid"
       aria-label="Grid: tap to set corners, drag to move them"
       role="group"
