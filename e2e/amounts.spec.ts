@@ -83,7 +83,7 @@ test('ground is measured by tape, by drawing and from a map, and bad measures ar
     const ring = [[-1.5, 51], [-1.499, 51], [-1.499, 51.001], [-1.5, 51.001], [-1.5, 51]] // prettier-ignore
     await give('field.geojson', JSON.stringify({ type: 'Polygon', coordinates: [ring] }))
     await page.getByRole('button', { name: 'Keep it' }).click()
-    await expect(page.locator('.about')).toContainText('1.92 acre')
+    await expect(page.locator('.about')).toContainText('83,755 ft²')
   })
 })
 

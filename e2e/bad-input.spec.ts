@@ -44,7 +44,7 @@ test('a case: impossible figures are refused beside their field all the way down
   await page.getByText('into the soil', { exact: true }).click()
 
   await page.getByLabel('Product per trunk diameter').fill('1 oz/1000 ft2')
-  await expect(page.getByText(/Give a rate such as 1 oz\/in of trunk/)).toBeVisible()
+  await expect(page.getByText(/Give a size by area for this rate/)).toBeVisible()
   await expect(page.getByRole('button', { name: /^Put it on/ })).toBeDisabled()
   await page.getByLabel('Product per trunk diameter').fill('9 oz/in')
   await expect(page.getByText(/Above the usual rates/)).toBeVisible()

@@ -88,7 +88,7 @@ test('from a yellow leaf to a green one, through two crashes', async ({ page, sp
     // 2 oz/1000 ft² × 15.543 = 31.1 oz; 5 gal × 15.543 = 77.7 gal.
     await expect(page.locator('.amount')).toContainText('31.1 oz')
     await expect(page.locator('.amount')).toContainText('77.7 gal')
-    await page.getByRole('button', { name: 'Split into fills' }).click()
+    await page.getByText('Sprayer, tank, water, partners').click()
     await page.getByLabel('Tank, backpack or bucket').fill('25 gal')
     await expect(page.locator('.amount')).toContainText('3 × full tank of 25 gal with 10 oz')
     await page.locator('.amount').getByText('how', { exact: true }).click()

@@ -126,7 +126,7 @@ export async function addTree(page: Page, name: string): Promise<void> {
   await page.goto('/stands/new')
   await page.getByText('Trees and vines', { exact: true }).click()
   await page.getByLabel('Name').fill(name)
-  await page.getByLabel('Plant').selectOption({ label: 'Pin oak' })
+  await page.getByLabel('Plant', { exact: true }).selectOption({ label: 'Pin oak' })
   await page.getByLabel('How many trees').fill('3')
   await page.getByLabel('Trunk diameter').fill('4 in')
   await page.getByRole('button', { name: 'Add it' }).click()

@@ -14,7 +14,7 @@ async function addStand(page: Page, name: string, kind: string, plant: string): 
   await page.goto('/stands/new')
   await page.getByText(kind, { exact: true }).click()
   await page.getByLabel('Name').fill(name)
-  await page.getByLabel('Plant').selectOption({ label: plant })
+  await page.getByLabel('Plant', { exact: true }).selectOption({ label: plant })
   await page.getByLabel(/Area/).fill('1000 ft2')
   await page.getByRole('button', { name: 'Add it' }).click()
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()

@@ -15,6 +15,8 @@ interface Picture {
   readonly path: string
   /** A button that is pressed before the picture is taken. */
   readonly click?: string
+  /** A link that is followed before the picture is taken. */
+  readonly link?: string
   readonly isPhone?: boolean
   readonly isDark?: boolean
 }
@@ -31,7 +33,14 @@ const pictures: readonly Picture[] = [
   { name: 'bench-phone', stand: 'Lettuce raft loop', path: '/bench', isPhone: true },
   { name: 'remedy', stand: 'South vineyard block', path: '/remedy' },
   { name: 'jobs', stand: 'Lettuce raft loop', path: '/jobs' },
-  { name: 'jobs-phone', stand: 'Lettuce raft loop', path: '/jobs', isPhone: true },
+  {
+    name: 'sheet-phone',
+    stand: 'Azalea border',
+    path: '/jobs',
+    link: 'Open the sheet for outside',
+    isPhone: true,
+  },
+  { name: 'sprayers', path: '/sprayers', click: 'Calibrate Blue backpack' },
   { name: 'watch', stand: 'Pin oak avenue', path: '/watch' },
   { name: 'watch-dark', stand: 'Events lawn', path: '/watch', isDark: true },
   { name: 'new-stand', path: '/stands/new' },
@@ -54,6 +63,10 @@ async function take(browser: Browser, url: string, picture: Picture): Promise<vo
   }
   await page.goto(address, { waitUntil: 'networkidle' })
   if (picture.click) await page.getByRole('button', { name: picture.click }).click()
+  if (picture.link) {
+    await page.getByRole('link', { name: picture.link }).first().click()
+    await page.waitForLoadState('networkidle')
+  }
   await page.evaluate(() => document.fonts.ready.then(() => undefined))
   await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) })
   await page.close()

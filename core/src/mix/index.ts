@@ -1,5 +1,7 @@
 export { partnerKinds } from './data/partners.ts'
 export type { PartnerKind, Placement, Standing } from './data/partners.ts'
+export { burnHeatC, leafBurnLimit } from './data/limits.ts'
+export { solubility } from './data/solubility.ts'
 export { planFills } from './fills.ts'
 export type { Fill, FillPlan } from './fills.ts'
 export { mixingOrder } from './mixing-order.ts'
@@ -9,6 +11,7 @@ export {
   jarTestSteps,
   placementConflict,
   standingBeside,
+  washedOffAfter,
 } from './partners.ts'
 export type { JarOutcome, PlacementConflict } from './partners.ts'
 export { checkSpray } from './spray-check.ts'

@@ -39,6 +39,18 @@ export const jarTestSteps: readonly string[] = [
   'Let it stand half an hour. Look for flakes, layers, gum, heat or gas; shake it and look again.',
 ]
 
+/**
+ * Share of the iron on a leaf that is washed off if it is watered in after some hours [1].
+ * @source derived from the share that enters in an hour
+ */
+export const washedOffAfter = (hours: number): FigureRange & Sourced => ({
+  low: (1 - enteredInAnHour.high) ** hours,
+  usual: (1 - enteredInAnHour.usual) ** hours,
+  high: (1 - enteredInAnHour.low) ** hours,
+  source: enteredInAnHour.source,
+  mark: enteredInAnHour.mark,
+})
+
 /** A partner that wants to be where iron on a leaf does not. */
 export interface PlacementConflict extends Sourced {
   readonly words: string
@@ -57,11 +69,7 @@ export function placementConflict(
   if (route === 'leaf' && partner.placement === 'watered-in') {
     return {
       words: `Iron must stay on the leaf, ${partner.name} must be watered in. Put them out on two days, or wait before watering and lose some of the iron.`,
-      lostAfter: (hours) => ({
-        low: (1 - enteredInAnHour.high) ** hours,
-        usual: (1 - enteredInAnHour.usual) ** hours,
-        high: (1 - enteredInAnHour.low) ** hours,
-      }),
+      lostAfter: washedOffAfter,
       source: enteredInAnHour.source,
       mark: enteredInAnHour.mark,
     }

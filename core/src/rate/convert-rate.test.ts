@@ -102,6 +102,16 @@ describe('readRate', () => {
     expect(Math.abs(readRate(text, row, facts) / value - 1)).toBeLessThan(1e-6)
   })
 
+  it('takes scoops, once one of them was weighed', () => {
+    const drench = { basis: 'drench-strength', unit: 'g/10 L' } as const
+    expect(readRate('2 scoops per 10 L', drench, { ...facts, scoopKg: 0.004 })).toBeCloseTo(8, 9)
+    expect(readRate('1/2 scoop/plant', row, { ...facts, scoopKg: 0.004 })).toBeCloseTo(
+      0.02 / 0.09290304,
+      6,
+    )
+    expect(() => readRate('2 scoops/10 L', drench, facts)).toThrow(/weight of a level scoop/)
+  })
+
   it('takes a weight per volume as the row means it', () => {
     const pots = { basis: 'product-per-medium', unit: 'g/L' } as const
     const loop = { basis: 'iron-in-solution', unit: 'mg/L' } as const

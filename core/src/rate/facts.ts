@@ -19,6 +19,8 @@ export interface RateFacts {
   readonly contentShare?: number
   /** Bulk density, or that of a liquid, weighed once by the user [kg/L]. */
   readonly densityKgPerL?: number
+  /** A level scoop of the product, weighed once by the user [kg]. */
+  readonly scoopKg?: number
 }
 
 /** What rates can count by on a stand of a size, without the water. */

@@ -4,11 +4,12 @@ import type { Context, Route } from '../plant/index.ts'
 import { otherRates } from './data/other-rates.ts'
 import { rates as ironRates, type Rate } from './data/rates.ts'
 
-const rates: readonly Rate[] = [...ironRates, ...otherRates]
+/** Every row of the rate table. */
+export const allRates: readonly Rate[] = [...ironRates, ...otherRates]
 
 /** The rates known for a source by a route in a context; empty where none is good practice. */
 export function ratesFor(context: Context, route: Route, sourceId: SourceId): readonly Rate[] {
-  return rates.filter(
+  return allRates.filter(
     (rate) =>
       rate.route === route && rate.contexts.includes(context) && rate.sourceIds.includes(sourceId),
   )
@@ -19,7 +20,7 @@ export function ratesFor(context: Context, route: Route, sourceId: SourceId): re
  * @throws {CoreError} unknown-name
  */
 export function findRate(id: string): Rate {
-  const rate = rates.find((each) => each.id === id)
+  const rate = allRates.find((each) => each.id === id)
   if (!rate) {
     throw new CoreError('unknown-name', {
       parameter: 'rateId',

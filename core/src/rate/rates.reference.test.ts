@@ -81,6 +81,18 @@ describe('glasshouse feed tables of US extension: fertiliser for a strength in t
   })
 })
 
+describe('feed for a loop (derived)', () => {
+  it('Mg 6 to 25 mg/L in 1000 L with MgSO4·7H2O (9.861 % Mg) takes 192.7 g', () => {
+    const loop: RateFacts = { amounts: { solution: 1000 }, contentShare: 0.09861 }
+    const milligrams = inBasis(
+      ['iron-in-solution', 19, 'mg/L'],
+      ['product-in-solution', 'mg/L'],
+      loop,
+    )
+    expect(Math.abs(milligrams - 192.7)).toBeLessThanOrEqual(0.05)
+  })
+})
+
 describe('trade practice (common practice)', () => {
   it('2 % at 20-30 gal/acre is kg/ha of product and of iron, a range', () => {
     const at = (gallons: number) => {

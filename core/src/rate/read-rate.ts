@@ -1,5 +1,5 @@
 import { CoreError } from '../error/index.ts'
-import { dimensionOf, parseQuantity, unitText } from '../quantity/index.ts'
+import { dimensionOf, parseQuantity, unitText, type Quantity } from '../quantity/index.ts'
 import { rateBases, type Counted, type RateBasis } from './data/bases.ts'
 import { convertRate, type SaidRate } from './convert-rate.ts'
 import type { RateFacts } from './facts.ts'
@@ -33,6 +33,23 @@ const basisFor = (measured: 'product' | 'nutrient', by: Counted): RateBasis | un
     (basis) => rateBases[basis].measured === measured && rateBases[basis].by === by,
   )
 
+const scoopPattern = /^(?<count>.*?)\s*scoops?\b(?<rest>.*)$/i
+
+/** A quantity as typed; scoops are weighed by what one of them was found to weigh. */
+function typedQuantity(text: string, { scoopKg }: RateFacts): Quantity {
+  const { count, rest } = scoopPattern.exec(text)?.groups ?? {}
+  if (count === undefined || rest === undefined) return parseQuantity(text)
+  if (scoopKg === undefined) {
+    throw new CoreError('not-applicable', {
+      parameter: 'scoopKg',
+      expected: 'the weight of a level scoop of the product, weighed once',
+      received: text,
+    })
+  }
+  const scoops = parseQuantity(`${count} kg${rest}`)
+  return { ...scoops, value: scoops.value * scoopKg }
+}
+
 /**
  * Reads a rate in whatever way it is typed, and says it in the unit of a row of the table.
  * @param row basis and unit of the row
@@ -47,7 +64,7 @@ export function readRate(text: string, row: Omit<SaidRate, 'value'>, facts: Rate
     .replace(productWord, ' ')
     .replace(/\s+\//g, '/')
     .trim()
-  const typed = parseQuantity(plain)
+  const typed = typedQuantity(plain, facts)
   const unit = unitText(typed.unit)
   const dimension = dimensionOf(typed.unit)
   const [over, per] = dimension.split('/')

@@ -1,5 +1,6 @@
 export { contentsOfLabel, contentsOfSource } from './contents.ts'
 export type { Contents } from './contents.ts'
+export { seasonLimits } from './data/limits.ts'
 export type { SeasonNutrient } from './data/limits.ts'
 export { seasonOf, seasonSums } from './season-sums.ts'
 export type { Application, SeasonSum } from './season-sums.ts'

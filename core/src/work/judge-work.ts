@@ -1,4 +1,10 @@
-import { checkSpray, type MixWarning } from '../mix/index.ts'
+import {
+  checkSpray,
+  findPartner,
+  placementConflict,
+  washedOffAfter,
+  type MixWarning,
+} from '../mix/index.ts'
 import { formatNumber } from '../quantity/index.ts'
 import { factsOfJob, labelStanding } from '../rate/index.ts'
 import { findSource } from '../source/index.ts'
@@ -38,6 +44,16 @@ export function labelProblems(work: PlannedWork): readonly WorkProblem[] {
   return []
 }
 
+/** Iron that is to leave the leaf again, where no partner asks for it. */
+function washedProblems({ route, waterInAfterH, partners }: PlannedWork): readonly WorkProblem[] {
+  const isAsked = partners.some(({ kindId }) => placementConflict(route, findPartner(kindId)))
+  if (route !== 'leaf' || waterInAfterH === undefined || isAsked) return []
+  const { low, high, source, mark } = washedOffAfter(waterInAfterH)
+  const percent = (share: number) => Math.round(share * 100)
+  const words = `Watered in after ${formatNumber(waterInAfterH)} h: ${percent(low)}-${percent(high)} % of the iron is washed off the leaf; on lime it is lost in the soil.`
+  return [{ id: 'washed-off', field: 'partners', words, stops: false, source, mark }]
+}
+
 const fieldOf: Readonly<Record<MixWarning['id'], WorkField>> = {
   'runs-off': 'carrierValue',
   'is-a-drench': 'carrierValue',
@@ -72,7 +88,11 @@ export function judgeWork(work: PlannedWork): readonly WorkProblem[] {
     ...warning,
     field: warning.id === 'salt-with-fish' ? 'sourceId' : 'rateValue',
   }))
-  return [...labelProblems(work), ...mixProblems(work), ...partnerProblems(work), ...dose].toSorted(
-    (a, b) => Number(b.stops) - Number(a.stops),
-  )
+  return [
+    ...labelProblems(work),
+    ...mixProblems(work),
+    ...partnerProblems(work),
+    ...washedProblems(work),
+    ...dose,
+  ].toSorted((a, b) => Number(b.stops) - Number(a.stops))
 }

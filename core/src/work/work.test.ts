@@ -84,6 +84,11 @@ describe('the judgement of a piece of work', () => {
     expect(told({ ...both, route: 'soil' })).toEqual([])
   })
 
+  it('says what washing a spray in costs, where nothing in the tank asks for it', () => {
+    expect(told({ waterInAfterH: 1 })).toEqual(['washed-off'])
+    expect(told({ waterInAfterH: 1, route: 'soil' })).toEqual([])
+  })
+
   it('passes on what stands against a dose', () => {
     const { warnings } = planDose({
       presentMgPerL: 0,

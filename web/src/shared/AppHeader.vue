@@ -12,7 +12,7 @@ const { place } = usePlace()
   <header class="no-print">
     <RouterLink :to="{ name: 'estate' }" class="brand">
       <span class="ribbon-mark" aria-hidden="true" />
-      <span class="word">Spudder</span>
+      <span class="brand-word">Spudder</span>
     </RouterLink>
     <span v-if="place" class="place">{{ place.name }}</span>
     <nav aria-label="Everywhere">
@@ -109,7 +109,7 @@ kbd {
     white-space: nowrap;
   }
   /* Its mark stands for it where the words would push the list out. */
-  .word {
+  .brand-word {
     position: absolute;
     clip-path: inset(50%);
   }

@@ -99,7 +99,7 @@ export const otherSources = [
     contentShare: { low: 0.096, usual: 0.0986, high: 0.0986 },
     pricePerKg: price(1.6),
     fate: 'exchangeable',
-    brings: { S: 0.13 },
+    brings: { S: 0.1301 },
     remark: 'Quick by every way. It does not change pH.',
     ...formula,
   },

@@ -6,13 +6,14 @@ import { amountWords } from '@spudder/core/quantity'
 import type { Derivation } from '@spudder/core/reference'
 import { findSource } from '@spudder/core/source'
 import { computed } from 'vue'
+import CautionList from '../../shared/case/CautionList.vue'
 import FillList from '../../shared/case/FillList.vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import HowGot from '../../shared/how/HowGot.vue'
 
 /** What a job puts out, in short; the whole of it stands on its sheet. */
 const props = defineProps<{ job: JobDto; remedy: RemedyDto }>()
-const { standId, system } = useStandCase()
+const { stand, standId, system } = useStandCase()
 
 const source = computed(() => findSource(props.remedy.sourceId))
 const productKg = computed(() => props.remedy.productKg * props.job.share)
@@ -54,11 +55,18 @@ const lastStep = computed(() =>
         Open the sheet for outside
       </RouterLink>
       <p class="part">
-        Fills to tick off, order of mixing, weather, cautions. Open it before you go: it stays
-        without signal, and prints on one page.
+        Fills to tick off, order of mixing, weather. Open it before you go: it stays without signal,
+        and prints on one page.
       </p>
       <p class="part">{{ lastStep }}</p>
     </div>
+    <CautionList
+      v-if="stand"
+      class="wide"
+      :context="stand.context"
+      :route="remedy.route"
+      :source-id="remedy.sourceId"
+    />
   </div>
 </template>
 
@@ -94,6 +102,9 @@ const lastStep = computed(() =>
   padding: 9px 15px;
   text-decoration: none;
   font-weight: 580;
+}
+.wide {
+  grid-column: 1 / -1;
 }
 .part {
   color: var(--slate);

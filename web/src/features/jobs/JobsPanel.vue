@@ -1,11 +1,31 @@
 <script setup lang="ts">
 import type { JobDto } from '@spudder/contract/job'
+import { seasonOf, seasonSums } from '@spudder/core/season'
 import { computed } from 'vue'
+import { useShelf } from '../../api/shelf.ts'
+import { applicationsOf } from '../../shared/season/applications.ts'
+import SeasonSums from '../../shared/season/SeasonSums.vue'
+import { useKeepLimit } from '../../shared/season/use-keep-limit.ts'
+import { today } from '../../shared/units/today.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import EntryList from './EntryList.vue'
 import JobCard from './JobCard.vue'
 
-const { jobs, entries, remedies } = useStandCase()
+const { jobs, entries, remedies, story, stand, place, system } = useStandCase()
+const shelf = useShelf(() => stand.value?.placeId)
+/** The whole stand counts, not only the case: a season knows no cases. */
+const sums = computed(() => {
+  if (!story.value || !stand.value) return []
+  const { context, size, measures } = stand.value
+  return seasonSums({
+    context,
+    on: today(),
+    groundM2: size.kind === 'area' ? size.areaM2 : measures?.groundM2,
+    ownLimits: place.value?.settings.seasonLimits,
+    applications: applicationsOf(story.value, shelf.data.value ?? []),
+  })
+})
+const keepLimit = useKeepLimit()
 const planned = computed(() => jobs.value.filter(({ status }) => status === 'planned'))
 const remedyOf = ({ remedyId }: JobDto) => remedies.value.find(({ id }) => id === remedyId)
 </script>
@@ -26,7 +46,16 @@ const remedyOf = ({ remedyId }: JobDto) => remedies.value.find(({ id }) => id ==
         <RouterLink :to="{ name: 'remedy' }">Choose a remedy</RouterLink>
       </div>
     </section>
-    <EntryList v-if="entries.length > 0" :entries="entries" />
+    <aside class="beside">
+      <SeasonSums
+        :sums="sums"
+        :year="seasonOf(today())"
+        :system="system"
+        :size-kind="stand?.size.kind ?? 'area'"
+        @limit="keepLimit"
+      />
+      <EntryList v-if="entries.length > 0" :entries="entries" />
+    </aside>
   </div>
 </template>
 
@@ -36,6 +65,10 @@ const remedyOf = ({ remedyId }: JobDto) => remedies.value.find(({ id }) => id ==
   grid-template-columns: minmax(0, 1.7fr) minmax(280px, 1fr);
   gap: 30px;
   align-items: start;
+}
+.beside {
+  display: grid;
+  gap: 18px;
 }
 .planned {
   display: grid;

@@ -41,12 +41,12 @@ const read = computed(() => readSize(sizeKind.value, draft.value.size))
 
 async function save(): Promise<void> {
   const { id, name, plantId, note } = draft.value
-  if (Object.keys(read.value.problems).length > 0) return
   // Without a size the check says which measure is missing.
   const size = read.value.size ?? { kind: sizeKind.value }
   const { measures } = read.value
   const dto = checked({ id, name, context: context.value, plantId, size, measures, note })
-  if (!dto || !place.value) return
+  const isUnread = Object.keys(read.value.problems).length > 0
+  if (!dto || isUnread || !place.value) return
   const stand = await create.mutateAsync({ placeId: place.value.id, dto }).catch(failed)
   if (!stand) return
   forget()

@@ -3,8 +3,10 @@ import { computed } from 'vue'
 import CeilingChapter from './CeilingChapter.vue'
 import ConstantChapter from './ConstantChapter.vue'
 import LossChapter from './LossChapter.vue'
+import RateChapter from './RateChapter.vue'
 import SchoolChapter from './SchoolChapter.vue'
 import SourceChapter from './SourceChapter.vue'
+import TankChapter from './TankChapter.vue'
 
 /** Where the figures come from. */
 const props = defineProps<{ chapter?: string }>()
@@ -13,6 +15,8 @@ const chapters = [
   { id: 'constants', label: 'Constants', view: ConstantChapter },
   { id: 'ceilings', label: 'Reckoning and trade', view: CeilingChapter },
   { id: 'losses', label: 'How long it lasts', view: LossChapter },
+  { id: 'rates', label: 'Rates', view: RateChapter },
+  { id: 'tank', label: 'Tank', view: TankChapter },
   { id: 'schools', label: 'Schools', view: SchoolChapter },
 ] as const
 const shown = computed(() => chapters.find(({ id }) => id === props.chapter) ?? chapters[0])

@@ -107,7 +107,7 @@ const remove = (index: number) =>
       v-model="waterInAfterH"
       label="Or in one tank, watered in after so many hours"
       inputmode="decimal"
-      hint="empty: put them out on two days; 1 costs most of the iron on the leaf"
+      hint="empty: put them out on two days; an hour costs most of the iron on the leaf"
     />
     <Button v-if="partners.length < 6" @click="add">
       {{ partners.length === 0 ? 'Put something else in the tank' : 'And something else' }}

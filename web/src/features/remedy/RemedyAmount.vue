@@ -1,8 +1,15 @@
 <script setup lang="ts">
 import type { DosePlan } from '@spudder/core/dose'
 import type { FillPlan } from '@spudder/core/mix'
-import { amountRange, amountWords, formatNumber } from '@spudder/core/quantity'
-import type { Amount } from '@spudder/core/rate'
+import {
+  amountRange,
+  amountWords,
+  formatNumber,
+  quantityOf,
+  rateText,
+  valueIn,
+} from '@spudder/core/quantity'
+import type { Amount, Carrier } from '@spudder/core/rate'
 import type { LeafHold } from '@spudder/core/sprayer'
 import type { WorkProblem } from '@spudder/core/work'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -11,18 +18,27 @@ import HowGot from '../../shared/how/HowGot.vue'
 import { percent } from '../../shared/words/percent.ts'
 
 /** What to weigh out, how it was got, and what a careful person would stop at. */
-defineProps<{
+const props = defineProps<{
   amount: Amount | undefined
   /** Amounts at the lowest and highest usual rate. */
   usual: { readonly low: Amount; readonly high: Amount } | undefined
   plan: FillPlan | undefined
   dose: DosePlan | undefined
   hold: LeafHold | undefined
+  /** Amounts at the lowest and highest usual water, where the rate is a strength. */
+  spread: { readonly low: Amount; readonly high: Amount; readonly carrier: Carrier } | undefined
   isAboveTable: boolean
   problems: readonly WorkProblem[]
   nutrientWord: string
 }>()
-const { system } = useStandCase()
+const { stand, system } = useStandCase()
+const perGround = (low: number, high: number, unit: string) => {
+  const areaM2 = stand.value?.size.areaM2 ?? Number.NaN
+  const said = (kg: number) => formatNumber(valueIn(quantityOf(kg / areaM2, 'kg/m2'), unit))
+  return `${said(low)}-${said(high)}`
+}
+const perHa = (low: number, high: number) => perGround(low, high, 'kg/ha')
+const perAcre = (low: number, high: number) => perGround(low, high, 'lb/acre')
 </script>
 
 <template>
@@ -39,6 +55,19 @@ const { system } = useStandCase()
         <template v-if="usual">
           The usual rates give
           {{ amountRange('mass', usual.low.productKg, usual.high.productKg, system) }}.
+        </template>
+        <template v-if="spread">
+          Over the usual water of
+          {{
+            rateText([spread.carrier.low, spread.carrier.high], spread.carrier.unit, system)
+          }}
+          that is {{ perHa(spread.low.productKg, spread.high.productKg) }} kg/ha of product and
+          {{ perHa(spread.low.nutrientKg, spread.high.nutrientKg) }} kg/ha of {{ nutrientWord
+          }}{{
+            system === 'us'
+              ? ` (${perAcre(spread.low.productKg, spread.high.productKg)} and ${perAcre(spread.low.nutrientKg, spread.high.nutrientKg)} lb/acre)`
+              : ''
+          }}.
         </template>
         <template v-if="hold">
           About {{ percent(hold.usual) }} stays on the leaf ({{ percent(hold.low) }} to

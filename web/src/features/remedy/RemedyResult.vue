@@ -14,7 +14,7 @@ import SameRates from './SameRates.vue'
 
 /** What the quick fix comes to, what stands against it, and the day it goes out. */
 const desk = useRemedyDesk()
-const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, hold } = desk
+const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, hold, spread } = desk
 const { problems, isStopped, same, spoon, spoonProblem, isWeighed, densityKgPerL } = desk
 const { sums, keepLimit, choose, messageFor } = desk
 
@@ -33,6 +33,7 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
       :is-above-table="amount.isAboveTable ?? false"
       :dose="dose"
       :hold="hold"
+      :spread="spread"
       :problems="problems"
       :nutrient-word="chosen.nutrientWord"
     >

@@ -47,6 +47,7 @@ const take = (part: Partial<{ measure: string; weight: string }>) =>
       <TextField
         :model-value="spoon.measure"
         label="A level"
+        hint="1 tbsp, 1 cup, or a scoop: then type scoops"
         @update:model-value="take({ measure: $event })"
       />
       <TextField

@@ -19,6 +19,7 @@ import { deliveryOf } from '@spudder/core/sprayer'
 import { acids, type AcidDose } from '@spudder/core/water'
 import type { JarTest } from '@spudder/core/work'
 import { computed, watch } from 'vue'
+import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import QuantityField from '../../shared/form/QuantityField.vue'
 import TextField from '../../shared/form/TextField.vue'
@@ -66,6 +67,15 @@ function takeSprayer(id: string): void {
     const value = valueIn(quantityOf(delivery.value.rateLPerM2, 'L/m2'), carrier.unit)
     draft.value.carrier = rateText([value], carrier.unit, props.system)
   }
+}
+/** Schools of practice; to feed the soil at once is another way in. */
+const afterOptions = [
+  { value: 'leave', words: 'leave it on the leaf' },
+  { value: 'hour', words: 'an hour, then water' },
+] as const
+const afterSpraying = computed(() => (draft.value.waterInAfterH === '' ? 'leave' : 'hour'))
+function takeAfter(choice: 'leave' | 'hour' | undefined): void {
+  draft.value.waterInAfterH = choice === 'hour' ? '1' : ''
 }
 const acidOptions = [
   { value: '', words: 'as it comes from the tap' },
@@ -160,6 +170,13 @@ const brings = computed(() =>
       <p class="stop">{{ acid.value.acid.caution }}</p>
       <HowGot :derivation="acid.value.derivation" />
     </div>
+    <ChipChoice
+      v-if="route === 'leaf'"
+      :model-value="afterSpraying"
+      label="After spraying"
+      :options="afterOptions"
+      @update:model-value="takeAfter"
+    />
     <PartnerFields
       v-model:partners="draft.partners"
       v-model:water-in-after-h="draft.waterInAfterH"

@@ -3,7 +3,7 @@ import { toShelfProduct } from '@spudder/contract/shelf'
 import { toStandSize, type StandDto } from '@spudder/contract/stand'
 import { addDays } from '@spudder/core/calendar'
 import { contexts } from '@spudder/core/plant'
-import { seasonSums, type SeasonNutrient } from '@spudder/core/season'
+import { seasonSums } from '@spudder/core/season'
 import { shelfCandidate } from '@spudder/core/shelf'
 import { computed, inject, provide, type InjectionKey } from 'vue'
 import { useChangeSettings } from '../../api/bench.ts'
@@ -16,6 +16,7 @@ import { useStandCase } from '../../shared/case/stand-case.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { applicationsOf, contentsOf } from '../../shared/season/applications.ts'
+import { useKeepLimit } from '../../shared/season/use-keep-limit.ts'
 import { today } from '../../shared/units/today.ts'
 import { loopStateOf } from './loop-state.ts'
 import { presentIronOf } from './present-iron.ts'
@@ -58,7 +59,9 @@ function requestOf(remedy: Draft, { cause, nutrient }: AgainstCause, present: nu
           ...given('conditioning', conditioning.value),
           ...given(
             'waterInAfterH',
-            waterInAfterH === '' || inTank.length === 0 ? undefined : numberIn(waterInAfterH),
+            waterInAfterH === '' || remedy.route.value !== 'leaf'
+              ? undefined
+              : numberIn(waterInAfterH),
           ),
         }
       : {}),
@@ -159,14 +162,6 @@ function buildRemedyDesk(stand: StandDto) {
     await Promise.allSettled(keeping)
   }
 
-  /** Puts a limit of local rules in place of ours. */
-  const keepLimit = (nutrient: SeasonNutrient, kgPerHa: number): Promise<unknown> => {
-    const seasonLimits = { ...place.value?.settings.seasonLimits, [nutrient]: kgPerHa }
-    return changeSettings
-      .mutateAsync({ id: stand.placeId, dto: { seasonLimits } })
-      .catch(() => undefined)
-  }
-
   /** Plans it; false, with messages set, where something stands against it. */
   async function save(): Promise<boolean> {
     const isTankUnread = draft.value.tank !== '' && remedy.tankL.value === undefined
@@ -199,7 +194,7 @@ function buildRemedyDesk(stand: StandDto) {
     sums,
     choose,
     messageFor,
-    keepLimit,
+    keepLimit: useKeepLimit(),
     save,
   }
 }

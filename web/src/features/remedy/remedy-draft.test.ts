@@ -142,6 +142,19 @@ describe('a remedy being put together', () => {
     expect(remedy.spoonProblem.value).toMatch(/Give a number from 0.05 to 5/)
   })
 
+  it('counts in scoops once one was weighed, and shows a strength as a range on the ground', () => {
+    const { remedy } = draftOf()
+    const { low, high } = remedy.spread.value ?? {}
+    // 2 % at 20-30 gal/acre: 3.74-5.61 kg/ha over 1444 m².
+    expect(low && low.productKg / 0.1444).toBeCloseTo(3.74, 1)
+    expect(high && high.productKg / 0.1444).toBeCloseTo(5.61, 1)
+    remedy.draft.value.rate = '40 scoops/1000 ft2'
+    expect(remedy.amount.value.problem).toMatch(/weight of a level scoop/)
+    remedy.spoon.value = { measure: 'scoop', weight: '1 g' }
+    // 40 g over each of 15.543 thousand square feet.
+    expect(remedy.amount.value.value?.productKg).toBeCloseTo(0.6217, 3)
+  })
+
   it('wants a jar test before a partner, and brings its water down', () => {
     const { remedy } = draftOf()
     remedy.draft.value.partners = [{ kindId: 'urea', name: 'Urea', dose: '' }]

@@ -162,7 +162,7 @@ export function useRemedyDraft({
     { immediate: true },
   )
 
-  const { spoon, spoonProblem, isWeighed, densityKgPerL } = useSpoon(
+  const { spoon, spoonProblem, isWeighed, densityKgPerL, scoopKg } = useSpoon(
     computed(() => chosen.value?.id),
     computed(() => {
       if (!chosen.value) return undefined
@@ -179,6 +179,7 @@ export function useRemedyDraft({
     rate,
     draft,
     densityKgPerL,
+    scoopKg,
     presentIronMgPerL,
     labelMaximum: computed(
       () => products.value.find(({ id }) => id === chosen.value?.id)?.labelMaximum ?? undefined,

@@ -1,5 +1,5 @@
 import { CoreError } from '@spudder/core/error'
-import { densityOf, parseQuantity } from '@spudder/core/quantity'
+import { densityOf, parseQuantity, valueIn } from '@spudder/core/quantity'
 import { computed, type ComputedRef } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
 
@@ -22,11 +22,14 @@ export function useSpoon(
       if (offerId.value) spoons.value.byOffer[offerId.value] = typed
     },
   })
-  const weighed = computed(() => {
+  const weighed = computed<{ kgPerL?: number; scoopKg?: number; problem?: string }>(() => {
     const { measure, weight } = spoon.value
     if (weight.trim() === '') return {}
     try {
-      return { kgPerL: densityOf(parseQuantity(weight, 'mass'), parseQuantity(measure, 'volume')) }
+      const weighed = parseQuantity(weight, 'mass')
+      // A scoop has no volume that anybody knows: it stands for its weight alone.
+      if (/^1?\s*scoop$/i.test(measure.trim())) return { scoopKg: valueIn(weighed, 'kg') }
+      return { kgPerL: densityOf(weighed, parseQuantity(measure, 'volume')) }
     } catch (error) {
       if (!(error instanceof CoreError)) throw error
       return { problem: `Give ${error.expected}.` }
@@ -36,6 +39,7 @@ export function useSpoon(
     spoon,
     spoonProblem: computed(() => weighed.value.problem),
     isWeighed: computed(() => weighed.value.kgPerL !== undefined),
+    scoopKg: computed(() => weighed.value.scoopKg),
     densityKgPerL: computed(() => weighed.value.kgPerL ?? usualKgPerL.value),
   }
 }

@@ -7,10 +7,12 @@ import {
   amountFor,
   carrierLitres,
   factsOfJob,
+  rateBases,
   readRate,
   sameRate,
   type Amount,
   type Rate,
+  type RateFacts,
   type SameRate,
   type StandMeasures,
 } from '@spudder/core/rate'
@@ -40,6 +42,8 @@ export interface WorkGrounds {
   readonly rate: ComputedRef<Rate | undefined>
   readonly draft: Ref<TankDraft & { rate: string; contentPercent: string; doseDays: string }>
   readonly densityKgPerL: ComputedRef<number | undefined>
+  /** What a level scoop of it weighs [kg]. */
+  readonly scoopKg: ComputedRef<number | undefined>
   readonly presentIronMgPerL: ComputedRef<number | undefined>
   readonly labelMaximum: ComputedRef<LabelMaximum | undefined>
   readonly setup: ComputedRef<SprayerSetup | undefined>
@@ -107,7 +111,14 @@ export function useWork(grounds: WorkGrounds) {
   })
   const facts = computed(() => {
     const known = base.value
-    return known && attempt(() => factsOfJob(known, carrierLitres(known)))
+    const scoopKg = grounds.scoopKg.value
+    return (
+      known &&
+      attempt((): RateFacts => ({
+        ...factsOfJob(known, carrierLitres(known)),
+        ...(scoopKg === undefined ? {} : { scoopKg }),
+      }))
+    )
   })
   const readValue = computed(() => {
     const known = rate.value
@@ -131,6 +142,19 @@ export function useWork(grounds: WorkGrounds) {
     return worked.value
       ? { ...worked.value, isAboveTable: value > high * 1.001 }
       : { problem: worked.problem ?? '' }
+  })
+
+  /** A strength comes to more or less on the ground with the water; over the usual water. */
+  const spread = computed(() => {
+    const known = base.value
+    const value = rateValue.value
+    const carrier = known?.rate.carrier
+    if (!known || value === undefined || !carrier || size.kind !== 'area') return undefined
+    if (rateBases[known.rate.basis].by !== 'carrier') return undefined
+    const at = (carrierValue: number) =>
+      attempt(() => amountFor({ ...known, rateValue: value, carrierValue })).value
+    const [low, high] = [at(carrier.low), at(carrier.high)]
+    return low && high ? { low, high, carrier } : undefined
   })
 
   const fills = computed<{ plan?: FillPlan; problem?: string }>(() => {
@@ -233,6 +257,7 @@ export function useWork(grounds: WorkGrounds) {
     contentShare,
     contentProblem,
     amount,
+    spread,
     fills,
     conditioning,
     acid,

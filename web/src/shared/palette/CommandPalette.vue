@@ -14,6 +14,7 @@ const chosen = ref(0)
 const always: readonly Command[] = [
   { words: 'Estate', hint: 'all ribbons', to: { name: 'estate' } },
   { words: 'Add a stand', hint: 'a planting to care for', to: { name: 'new-stand' } },
+  { words: 'Sprayers', hint: 'set-up and calibration', to: { name: 'sprayers' } },
   { words: 'Shelf', hint: 'products, prices, labels', to: { name: 'shelf' } },
   { words: 'Reference', hint: 'sources, constants, schools', to: { name: 'reference' } },
   { words: 'Light or dark', hint: 'change the look', act: () => theme.toggle() },
