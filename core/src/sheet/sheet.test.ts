@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { measureGround } from '../ground/index.ts'
 import { buildSheet, type SheetInput } from './index.ts'
@@ -159,5 +160,26 @@ describe('a sheet', () => {
 
   it('has no boxes to tick where there would be a hundred', () => {
     expect(buildSheet(withWork({ waterL: 5000, tankL: 15 })).boxes).toEqual([])
+  })
+
+  it('adds up to its job whatever the tank, and ends every fill further on than the last', () => {
+    const number = (min: number, max: number) => fc.double({ min, max, noNaN: true })
+    const { outline } = measureGround({ kind: 'circle', diameterM: 36 })
+    fc.assert(
+      fc.property(number(10, 200), number(8, 60), number(0.05, 5), (waterL, tankL, productKg) => {
+        const input = withWork({ waterL, tankL, productKg }, { stand: { ...green.stand, outline } })
+        const { boxes, full, part } = buildSheet({ ...input, system: 'metric' })
+        const fullCount = boxes.filter(({ isPart }) => !isPart).length
+        const litres = (words = '0') =>
+          Number(words.replace(/[^\d.]/g, '')) / (words.endsWith('mL') ? 1000 : 1)
+        const sum = fullCount * litres(full?.water) + litres(part?.water)
+        // Three figures are printed of each.
+        expect(Math.abs(sum / waterL - 1)).toBeLessThan(0.006)
+        const along = boxes.map(({ endsAt }) => Number.parseInt(endsAt ?? '', 10))
+        expect(along).toEqual(along.toSorted((a, b) => a - b))
+        expect(Math.abs((along.at(-1) ?? 0) - 36)).toBeLessThanOrEqual(1)
+      }),
+      { numRuns: 60 },
+    )
   })
 })

@@ -1,16 +1,20 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
   areaOfTank,
+  boomDerivation,
   boomRate,
   checkNozzles,
   checkSetup,
   deliveryOf,
   dropClassOf,
   dropsOf,
+  flowForRate,
   leafHoldAt,
   pressureForFlow,
   nozzleFlow,
   rateFromCatch,
+  speedForRate,
   type SprayerSetup,
 } from './index.ts'
 
@@ -88,5 +92,52 @@ describe('drops and water', () => {
     const wet = leafHoldAt(0.2)
     expect(wet.low).toBeLessThan(wet.usual)
     expect(wet.usual).toBeLessThan(wet.high)
+  })
+})
+
+describe('a boom', () => {
+  const number = (min: number, max: number) => fc.double({ min, max, noNaN: true })
+  it('gives back speed, flow and pressure from the rate that they made', () => {
+    fc.assert(
+      fc.property(
+        number(1, 6),
+        number(2, 15),
+        number(0.25, 1),
+        (pressureBar, speedKmPerH, spacingM) => {
+          const flowLPerMin = nozzleFlow('04', pressureBar)
+          const rate = boomRate({ flowLPerMin, speedKmPerH, spacingM })
+          fc.pre(rate > 5 && rate < 3000)
+          const near = (value: number, wanted: number) =>
+            expect(Math.abs(value / wanted - 1)).toBeLessThan(1e-9)
+          near(speedForRate({ flowLPerMin, spacingM }, rate), speedKmPerH)
+          near(flowForRate({ speedKmPerH, spacingM }, rate), flowLPerMin)
+          near(pressureForFlow('04', flowLPerMin), pressureBar)
+        },
+      ),
+    )
+  })
+
+  it('opens to how its rate was got', () => {
+    const { formula, result, inputs } = boomDerivation({
+      flowLPerMin: 0.8,
+      speedKmPerH: 6,
+      spacingM: 0.5,
+    })
+    expect(formula).toContain('600')
+    expect(result).toBe('160 L/ha')
+    expect(inputs.map(({ value }) => value)).toEqual(['0.80 L/min', '6.0 km/h', '0.50 m'])
+  })
+
+  it('never holds more on the leaf with more water or coarser drops', () => {
+    fc.assert(
+      fc.property(number(0.005, 0.3), number(1.01, 4), (water, times) => {
+        const [less, more] = [leafHoldAt(water), leafHoldAt(water * times)]
+        expect(more.usual).toBeLessThanOrEqual(less.usual + 1e-12)
+        const coarse = leafHoldAt(water, dropClassOf('air-induction', '08', 1))
+        expect(coarse.usual).toBeLessThan(less.usual)
+        // What lands on the ground grows, but what stays never shrinks.
+        expect(more.usual * times).toBeGreaterThanOrEqual(less.usual - 1e-12)
+      }),
+    )
   })
 })

@@ -3,6 +3,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { describe, expect, it, vi } from 'vitest'
 import { disagreements } from '@spudder/core/reference'
+import { allRates } from '@spudder/core/rate'
 import { losses } from '@spudder/core/persistence'
 import ReferencePage from './ReferencePage.vue'
 
@@ -52,5 +53,25 @@ describe('the reference', () => {
 
   it('opens at the sources under an unknown name', async () => {
     expect((await open('recipes')).find('h2').text()).toBe('Forms of iron')
+  })
+
+  it('prints every rate with its water, interval and source', async () => {
+    const page = await open('rates')
+    const rows = page.findAll('tbody tr')
+    expect(rows).toHaveLength(allRates.length)
+    for (const row of rows) expect(row.find('.from').text().length).toBeGreaterThan(5)
+    expect(page.text()).toMatch(/5 oz per 100 gal of drench.*4-5, usual 5 oz\/100 gal/)
+    expect(page.text()).toMatch(/1-2 cups per shrub.*60-90 days, at most 2 times/)
+  })
+
+  it('prints what goes into a tank, what leaves bear and the most in a season', async () => {
+    const page = await open('tank')
+    const partner = page
+      .findAll('tbody tr')
+      .find((row) => row.text().startsWith('copper fungicide'))
+    expect(partner?.text()).toMatch(/nevernever.*chelates swap iron for copper/)
+    expect(page.text()).toMatch(/Over\s*29 °C spray in the cool hours only/)
+    expect(page.text()).toMatch(/Fe-EDDHA60data sheets of chelate makers/)
+    expect(page.text()).toMatch(/TurfFe25/)
   })
 })

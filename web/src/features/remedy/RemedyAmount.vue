@@ -18,7 +18,7 @@ import HowGot from '../../shared/how/HowGot.vue'
 import { percent } from '../../shared/words/percent.ts'
 
 /** What to weigh out, how it was got, and what a careful person would stop at. */
-const props = defineProps<{
+defineProps<{
   amount: Amount | undefined
   /** Amounts at the lowest and highest usual rate. */
   usual: { readonly low: Amount; readonly high: Amount } | undefined
@@ -56,23 +56,22 @@ const perAcre = (low: number, high: number) => perGround(low, high, 'lb/acre')
           The usual rates give
           {{ amountRange('mass', usual.low.productKg, usual.high.productKg, system) }}.
         </template>
-        <template v-if="spread">
-          Over the usual water of
-          {{
-            rateText([spread.carrier.low, spread.carrier.high], spread.carrier.unit, system)
-          }}
-          that is {{ perHa(spread.low.productKg, spread.high.productKg) }} kg/ha of product and
-          {{ perHa(spread.low.nutrientKg, spread.high.nutrientKg) }} kg/ha of {{ nutrientWord
-          }}{{
-            system === 'us'
-              ? ` (${perAcre(spread.low.productKg, spread.high.productKg)} and ${perAcre(spread.low.nutrientKg, spread.high.nutrientKg)} lb/acre)`
-              : ''
-          }}.
-        </template>
-        <template v-if="hold">
-          About {{ percent(hold.usual) }} stays on the leaf ({{ percent(hold.low) }} to
-          {{ percent(hold.high) }}).
-        </template>
+      </p>
+      <p v-if="spread" class="faint-note">
+        Over the usual water of
+        {{ rateText([spread.carrier.low, spread.carrier.high], spread.carrier.unit, system) }}
+        that is {{ perHa(spread.low.productKg, spread.high.productKg) }} kg/ha of product and
+        {{ perHa(spread.low.nutrientKg, spread.high.nutrientKg) }} kg/ha of {{ nutrientWord
+        }}{{
+          system === 'us'
+            ? ` (${perAcre(spread.low.productKg, spread.high.productKg)} and ${perAcre(spread.low.nutrientKg, spread.high.nutrientKg)} lb/acre)`
+            : ''
+        }}.
+      </p>
+      <p v-if="hold" class="faint-note">
+        About {{ percent(hold.usual) }} stays on the leaf{{
+          hold.low === hold.high ? '' : ` (${percent(hold.low)} to ${percent(hold.high)})`
+        }}; the rest runs off.
       </p>
       <FillList v-if="plan" :plan="plan" :system="system" />
       <template v-if="dose && dose.steps.length > 0">

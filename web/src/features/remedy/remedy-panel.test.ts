@@ -245,6 +245,17 @@ describe('the tank of a spray', () => {
     expect(panel.text()).toContain('Or in one tank, watered in after so many hours')
   })
 
+  it('says what washing the leaf costs, where somebody chooses to', async () => {
+    const { panel, sent } = await openTank()
+    await panel.find('input[value=hour]').setValue(true)
+    expect(panel.text()).toContain(
+      'Watered in after 1 h: 60-90 % of the iron is washed off the leaf',
+    )
+    await panel.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent[0]?.body).toMatchObject({ waterInAfterH: 1 })
+  })
+
   it('is sent with sprayer, partner and the water that was brought down, which the place keeps', async () => {
     const made = { id: 'jar', placeId: 'place', sourceId: 'ferrous-sulfate', kindId: 'urea', partnerName: 'urea', testedOn: looked, outcome: 'clear', note: '', ...recorded }
     const { panel, sent, button, field, submit } = await openTank([made])
@@ -264,6 +275,22 @@ describe('the tank of a spray', () => {
     })
     expect(sent[1]).toMatchObject({ path: '/places/place/settings', body: { sprayWater: { pH: 8.2 } } })
   }) // prettier-ignore
+})
+
+describe('a season that has had enough', () => {
+  it('is said, and may be put right by the rule of the place', async () => {
+    const { panel, sent } = await openPanel()
+    const sums = () => panel.find('.sums')
+    expect(sums().text()).toMatch(/On this ground in \d{4}, with what is planned/)
+    expect(sums().find('li').text()).toMatch(/^iron.*of at most 22 lb\/acre/)
+    await sums().find('input').setValue('0.2')
+    await sums().find('li button').trigger('click')
+    await flushPromises()
+    const { path, body } = sent[0] ?? {}
+    expect(path).toBe('/places/place/settings')
+    // 0.2 lb/acre are 0.224 kg/ha.
+    expect((body as { seasonLimits: { Fe: number } }).seasonLimits.Fe).toBeCloseTo(0.2242, 3)
+  })
 })
 
 describe('a cause that is not iron', () => {
