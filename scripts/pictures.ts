@@ -65,6 +65,7 @@ async function take(browser: Browser, url: string, picture: Picture): Promise<vo
   if (picture.click) await page.getByRole('button', { name: picture.click }).click()
   if (picture.link) {
     await page.getByRole('link', { name: picture.link }).first().click()
+    await page.locator('main article').waitFor()
     await page.waitForLoadState('networkidle')
   }
   await page.evaluate(() => document.fonts.ready.then(() => undefined))

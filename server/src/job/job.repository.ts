@@ -2,7 +2,7 @@ import type { JobKind } from '@spudder/core/plan'
 import { and, eq, inArray, lte } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import type { Connection } from '../database/connect.ts'
-import { job, product, remedy } from '../database/schema.ts'
+import { job, remedy } from '../database/schema.ts'
 import type { Recorder } from '../http/recorder.ts'
 
 export type JobRow = typeof job.$inferSelect
@@ -19,13 +19,12 @@ export async function lockJob(connection: Connection, id: string): Promise<JobRo
   return row
 }
 
-/** The remedy that a job carries out, and the product of the shelf that it names. */
+/** The remedy that a job carries out. */
 export async function selectUse(connection: Connection, jobId: string) {
   const [row] = await connection
-    .select({ remedy, product })
+    .select({ remedy })
     .from(job)
     .innerJoin(remedy, eq(job.remedyId, remedy.id))
-    .leftJoin(product, eq(remedy.productId, product.id))
     .where(eq(job.id, jobId))
     .limit(1)
   return row

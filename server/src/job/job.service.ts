@@ -7,6 +7,7 @@ import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireDayWithinLabel } from '../label/label-limit.service.ts'
 import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
+import { lockProduct } from '../shelf/product.repository.ts'
 import { insertJob, lockJob, selectUse, updateJob, type JobRow } from './job.repository.ts'
 
 /**
@@ -46,11 +47,14 @@ export async function completeJob(
  */
 async function requireDayBears(connection: Connection, moved: JobRow): Promise<void> {
   if (moved.kind !== 'apply' || moved.status !== 'planned') return
+  // Locked before anything is read: who waited must see what was planned in the meantime.
+  const stand = await requireLockedStand(connection, moved.standId)
   const use = await selectUse(connection, moved.id)
-  if (!use?.product) return
+  const product = use?.remedy.productId && (await lockProduct(connection, use.remedy.productId))
+  if (!product) return
   await requireDayWithinLabel(connection, {
-    product: use.product,
-    stand: await requireLockedStand(connection, moved.standId),
+    product,
+    stand,
     by: use.remedy,
     day: moved.dueOn,
     productKg: use.remedy.productKg * moved.share,

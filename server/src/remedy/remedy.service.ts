@@ -5,6 +5,7 @@ import { causesOf, diagnose, storyOf } from '@spudder/core/diagnosis'
 import { jobsOfRemedy, type PlannedJob } from '@spudder/core/plan'
 import { responseFor } from '@spudder/core/regreening'
 import { randomUUID } from 'node:crypto'
+import { lockCase } from '../case/case.repository.ts'
 import { requireOpenCase } from '../case/case.service.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
@@ -15,7 +16,7 @@ import { findPlace } from '../place/place.service.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
 import { requireProduct } from '../shelf/product.service.ts'
 import { requireSprayer } from '../sprayer/sprayer.service.ts'
-import { requireLockedStand } from '../stand/stand.service.ts'
+import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
 import { findRemedy, insertRemedy, selectGrounds } from './remedy.repository.ts'
 import { reckonWork, requireSoundWork } from './remedy-work.ts'
 
@@ -71,10 +72,13 @@ export function chooseRemedy(
 ): Promise<RemedyDto> {
   return db.transaction(async (transaction) => {
     const { lasting = '' } = dto
+    // Locked before anything is read: who waited must see what was planned in the meantime.
+    const held = await lockCase(transaction, caseId)
+    if (held) await requireLockedStand(transaction, held.standId)
     const again = await findRemedy(transaction, { ...dto, caseId, lasting })
     if (again) return toDto(again)
     const open = await requireOpenCase(transaction, caseId)
-    const stand = await requireLockedStand(transaction, open.standId)
+    const stand = await requireStand(transaction, open.standId)
     const rate = checkChosenRate(stand.context, dto.route, dto.sourceId, dto.rateId)
     const verdict = await verdictOf(transaction, caseId, stand)
     if (!causesOf(stand.context).some(({ id }) => id === dto.causeId)) {

@@ -85,6 +85,15 @@ describe('the label is a hard limit', () => {
     await post(fresh.path, sprayOf(fresh, { rateValue: 2, applyOn: '2025-06-20' }))
   })
 
+  it('also when several people plan at the same moment', async () => {
+    const fresh = await lawnWithProduct()
+    const bodies = Array.from({ length: 6 }, () => sprayOf(fresh, { rateValue: 3 }))
+    const answers = await Promise.all(
+      bodies.map((body) => api.post(`/api${fresh.path}`).send(body)),
+    )
+    expect(answers.map(({ status }) => status).toSorted()).toEqual([201, 400, 400, 400, 400, 400])
+  })
+
   it('when a job is moved onto another', async () => {
     const fresh = await lawnWithProduct()
     await post(fresh.path, sprayOf(fresh, { rateValue: 3 }))

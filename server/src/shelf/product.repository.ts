@@ -15,15 +15,7 @@ export const listProducts = (connection: Connection, placeId: string): Promise<P
     .where(eq(product.placeId, placeId))
     .orderBy(asc(product.name), asc(product.id))
 
-export async function selectProduct(
-  connection: Connection,
-  id: string,
-): Promise<ProductRow | undefined> {
-  const [row] = await connection.select().from(product).where(eq(product.id, id)).limit(1)
-  return row
-}
-
-/** As {@link selectProduct}, held until the transaction ends. */
+/** A product, held until the transaction ends. */
 export async function lockProduct(
   connection: Connection,
   id: string,

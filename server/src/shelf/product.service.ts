@@ -14,7 +14,6 @@ import {
   insertProduct,
   listProducts,
   lockProduct,
-  selectProduct,
   updateProduct,
   type ProductRow,
 } from './product.repository.ts'
@@ -87,7 +86,8 @@ export async function findProducts(connection: Connection, placeId: string): Pro
 const noProduct = () => new ServiceError('not-found', 'There is no such product on the shelf.')
 
 /**
- * A product that a place has on its shelf, of the form it is to be put out as.
+ * A product that a place has on its shelf, of the form it is to be put out as; held until the
+ * transaction ends, so that its label does not change under a plan.
  * @throws {ServiceError} invalid-body when there is none such
  */
 export async function requireProduct(
@@ -95,7 +95,7 @@ export async function requireProduct(
   id: string,
   { placeId, sourceId }: { readonly placeId: string; readonly sourceId: string },
 ): Promise<ProductRow> {
-  const row = await selectProduct(connection, id)
+  const row = await lockProduct(connection, id)
   if (row?.placeId === placeId && row.sourceId === sourceId && !row.isRetired) return row
   const message = 'Product: choose one of the shelf of this place, of the form that is put out.'
   throw new ServiceError('invalid-body', message, [{ field: 'productId', message }])

@@ -55,8 +55,8 @@ const lastStep = computed(() =>
         Open the sheet for outside
       </RouterLink>
       <p class="part">
-        Fills to tick off, order of mixing, weather. Open it before you go: it stays without signal,
-        and prints on one page.
+        What to weigh, in which order and when, with boxes to tick off. Open it before you go: it
+        stays without signal, and prints on one page.
       </p>
       <p class="part">{{ lastStep }}</p>
     </div>

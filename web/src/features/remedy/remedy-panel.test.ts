@@ -293,6 +293,23 @@ describe('a season that has had enough', () => {
   })
 })
 
+describe('a label that counts by volume', () => {
+  it('is held to a spoon that was weighed, not to what its form usually weighs', async () => {
+    const poured = { ...tub, labelMaximum: { value: 4, unit: 'fl oz/1000 ft2' } }
+    const { panel, chip, field, submit } = await openPanel(onIron, [poured])
+    await chip('into the soil')
+    expect(panel.text()).toContain('cannot be compared yet. Give the weight of a level spoon')
+    expect(submit()?.attributes('disabled')).toBeDefined()
+    await field('Of it weighs').find('input').setValue('0.5 oz')
+    expect(panel.text()).not.toContain('cannot be compared yet')
+    expect(submit()?.attributes('disabled')).toBeUndefined()
+    await field('Product per area').find('input').setValue('4.5 oz/1000 ft2')
+    expect(panel.text()).toContain(
+      'Over the label: it allows at most 4 fl oz/1000 ft2, this is 4.5',
+    )
+  })
+})
+
 describe('a cause that is not iron', () => {
   const against = async (words: RegExp) => {
     const opened = await openPanel(

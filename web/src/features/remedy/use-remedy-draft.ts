@@ -162,13 +162,14 @@ export function useRemedyDraft({
     { immediate: true },
   )
 
+  const product = computed(() => products.value.find(({ id }) => id === chosen.value?.id))
   const { spoon, spoonProblem, isWeighed, densityKgPerL, scoopKg } = useSpoon(
     computed(() => chosen.value?.id),
-    computed(() => {
-      if (!chosen.value) return undefined
-      const product = products.value.find(({ id }) => id === chosen.value?.id)
-      return product?.densityKgPerL ?? findSource(chosen.value.sourceId).densityKgPerL
-    }),
+    computed(
+      () =>
+        product.value?.densityKgPerL ??
+        (chosen.value && findSource(chosen.value.sourceId).densityKgPerL),
+    ),
   )
   const work = useWork({
     context,
@@ -181,9 +182,13 @@ export function useRemedyDraft({
     densityKgPerL,
     scoopKg,
     presentIronMgPerL,
-    labelMaximum: computed(
-      () => products.value.find(({ id }) => id === chosen.value?.id)?.labelMaximum ?? undefined,
+    // A label that counts by volume is held to what was weighed, not to what its form usually weighs.
+    weighedKgPerL: computed(() =>
+      isWeighed.value || typeof product.value?.densityKgPerL === 'number'
+        ? densityKgPerL.value
+        : undefined,
     ),
+    labelMaximum: computed(() => product.value?.labelMaximum ?? undefined),
     setup: computed(() => {
       const sprayer = sprayers.value.find(({ id }) => id === draft.value.sprayerId)
       return sprayer && toSetup(sprayer.setup)

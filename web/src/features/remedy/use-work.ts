@@ -42,6 +42,8 @@ export interface WorkGrounds {
   readonly rate: ComputedRef<Rate | undefined>
   readonly draft: Ref<TankDraft & { rate: string; contentPercent: string; doseDays: string }>
   readonly densityKgPerL: ComputedRef<number | undefined>
+  /** The same, where somebody weighed it or the label says it. */
+  readonly weighedKgPerL: ComputedRef<number | undefined>
   /** What a level scoop of it weighs [kg]. */
   readonly scoopKg: ComputedRef<number | undefined>
   readonly presentIronMgPerL: ComputedRef<number | undefined>
@@ -226,7 +228,7 @@ export function useWork(grounds: WorkGrounds) {
       productKg: total.productKg,
       carrierL: total.carrierL,
       contentShare: contentShare.value,
-      densityKgPerL: grounds.densityKgPerL.value,
+      densityKgPerL: grounds.weighedKgPerL.value,
       labelMaximum: grounds.labelMaximum.value,
       // A partner without a name is not put in yet.
       partners: draft.value.partners.filter(({ name }) => name.trim() !== ''),
