@@ -5,19 +5,12 @@ import type { UnitSystem } from '../quantity/index.ts'
 import type { SourceId } from '../source/index.ts'
 import type { Calibration, SprayerSetup } from '../sprayer/index.ts'
 import type { WaterTest } from '../water/index.ts'
+import type { TankPartner } from '../work/index.ts'
 
 /** Water that is brought down before it is used. */
 export interface Conditioning extends WaterTest {
   readonly acidId: string
   readonly targetPH: number
-}
-
-/** Something else that goes into the tank. */
-export interface SheetPartner {
-  readonly kindId: string
-  readonly name: string
-  /** By its own label, in the user's words. */
-  readonly dose: string
 }
 
 /** Everything that a sheet is made of. */
@@ -41,7 +34,7 @@ export interface SheetInput {
     readonly tankL?: number | undefined
     readonly densityKgPerL?: number | undefined
     readonly conditioning?: Conditioning | undefined
-    readonly partners: readonly SheetPartner[]
+    readonly partners: readonly TankPartner[]
     readonly waterInAfterH?: number | undefined
   }
   readonly product?:

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Sheet, SheetFill } from '@spudder/core/sheet'
 import { computed } from 'vue'
+import TickBox from './TickBox.vue'
 
 /** What each fill takes, large, and a box to tick for every one. */
 const props = defineProps<{ sheet: Sheet; isDense: boolean }>()
@@ -34,13 +35,10 @@ const isSplit = computed(() => props.sheet.full !== undefined || props.sheet.par
     </div>
     <ul v-if="sheet.boxes.length > 0" class="boxes">
       <li v-for="box in sheet.boxes" :key="box.number">
-        <label>
-          <input v-model="ticked" type="checkbox" :value="box.number" />
-          <span>
-            <b>{{ box.isPart ? 'part' : box.number }}</b>
-            <template v-if="box.endsAt"> ends {{ box.endsAt }}</template>
-          </span>
-        </label>
+        <TickBox v-model="ticked" :value="box.number">
+          <b>{{ box.isPart ? 'part' : box.number }}</b>
+          <template v-if="box.endsAt"> ends {{ box.endsAt }}</template>
+        </TickBox>
       </li>
     </ul>
     <p v-if="isSplit" class="whole">
@@ -91,23 +89,6 @@ h2 {
   grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
   gap: 2px 18px;
 }
-label {
-  display: grid;
-  grid-template-columns: 24px 1fr;
-  gap: 8px;
-  padding: 4px 0;
-  cursor: pointer;
-}
-input {
-  width: 20px;
-  height: 20px;
-  margin: 1px 0 0;
-  accent-color: var(--ink);
-}
-label:has(input:checked) span {
-  color: var(--slate);
-  text-decoration: line-through;
-}
 .whole {
   grid-column: 1 / -1;
   color: var(--slate);
@@ -121,15 +102,6 @@ label:has(input:checked) span {
   }
   .boxes {
     grid-template-columns: minmax(0, 1fr);
-  }
-  label {
-    grid-template-columns: 34px 1fr;
-    padding: 9px 0;
-    font-size: 1.05rem;
-  }
-  input {
-    width: 28px;
-    height: 28px;
   }
 }
 @media print {
@@ -150,16 +122,6 @@ label:has(input:checked) span {
   }
   .boxes {
     grid-template-columns: repeat(auto-fill, minmax(52mm, 1fr));
-  }
-  label {
-    padding: 0.6mm 0;
-  }
-  input {
-    appearance: none;
-    border: 1.2pt solid #000;
-    border-radius: 1pt;
-    width: 4.6mm;
-    height: 4.6mm;
   }
   .whole {
     color: #000;

@@ -14,6 +14,7 @@ import OutlineSketch from '../../shared/ground/OutlineSketch.vue'
 import { sheetInputOf } from '../../shared/sheet/sheet-of-job.ts'
 import { today } from '../../shared/units/today.ts'
 import SheetFills from './SheetFills.vue'
+import TickBox from './TickBox.vue'
 import { useSignal } from './use-signal.ts'
 
 /** The page that is taken outside for one job: on a phone with gloves, or on paper. */
@@ -123,10 +124,7 @@ watchEffect(() => {
         <h2>In this order</h2>
         <ol>
           <li v-for="(step, index) in sheet.order" :key="index">
-            <label>
-              <input v-model="ticks.steps" type="checkbox" :value="index" />
-              <span>{{ step }}</span>
-            </label>
+            <TickBox v-model="ticks.steps" :value="index">{{ step }}</TickBox>
           </li>
         </ol>
         <h2 class="after">After</h2>
@@ -225,22 +223,6 @@ ol {
   display: grid;
   gap: 2px;
 }
-li label {
-  display: grid;
-  grid-template-columns: 24px 1fr;
-  gap: 8px;
-  padding: 4px 0;
-  cursor: pointer;
-}
-input {
-  width: 20px;
-  height: 20px;
-  margin: 1px 0 0;
-  accent-color: var(--ink);
-}
-label:has(input:checked) span {
-  color: var(--slate);
-}
 .line {
   font-size: 0.93rem;
 }
@@ -285,15 +267,6 @@ label:has(input:checked) span {
     columns: 1;
     font-size: 0.95rem;
   }
-  li label {
-    grid-template-columns: 34px 1fr;
-    padding: 9px 0;
-    font-size: 1.05rem;
-  }
-  input {
-    width: 28px;
-    height: 28px;
-  }
   .line {
     font-size: 1.02rem;
   }
@@ -332,16 +305,6 @@ label:has(input:checked) span {
   .cautions ul {
     font-size: 9.6pt;
   }
-  li label {
-    padding: 0.7mm 0;
-  }
-  input {
-    appearance: none;
-    border: 1.2pt solid #000;
-    border-radius: 1pt;
-    width: 4.6mm;
-    height: 4.6mm;
-  }
   .ground > :deep(svg) {
     max-height: 28mm;
   }
@@ -372,7 +335,7 @@ label:has(input:checked) span {
   .dense .after {
     margin-top: 1.5mm;
   }
-  .dense li label {
+  .dense li > :deep(label) {
     padding: 0.25mm 0;
   }
   .dense .write {

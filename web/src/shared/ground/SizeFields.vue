@@ -41,7 +41,7 @@ const summed = computed(() => {
 
 <template>
   <template v-if="kind === 'area'">
-    <ChipChoice v-model="draft.way" label="Area" :options="ways" />
+    <ChipChoice v-model="draft.way" label="How its size is measured" :options="ways" />
     <TextField
       v-if="draft.way === 'area' || draft.way === undefined"
       v-model="draft.area"
@@ -101,20 +101,23 @@ const summed = computed(() => {
     <p v-if="messageFor('size.areaM2') && draft.way !== 'area'" class="stop" role="alert">
       {{ messageFor('size.areaM2') }}
     </p>
-    <div class="fields">
-      <TextField
-        v-model="draft.plants"
-        label="Plants on it, if counted"
-        hint="for rates by plant; 4 x 12 will do"
-        :message="problem('plants') ?? messageFor('measures.plantCount')"
-      />
-      <TextField
-        v-model="draft.row"
-        label="Row or drip line, in all"
-        hint="for rates by length"
-        :message="problem('row') ?? messageFor('measures.rowM')"
-      />
-    </div>
+    <details>
+      <summary>Plants or rows on it, where a rate counts by them</summary>
+      <div class="fields">
+        <TextField
+          v-model="draft.plants"
+          label="Plants on it, if counted"
+          hint="for rates by plant; 4 x 12 will do"
+          :message="problem('plants') ?? messageFor('measures.plantCount')"
+        />
+        <TextField
+          v-model="draft.row"
+          label="Row or drip line, in all"
+          hint="for rates by length"
+          :message="problem('row') ?? messageFor('measures.rowM')"
+        />
+      </div>
+    </details>
   </template>
 
   <template v-if="kind === 'trunks'">
@@ -186,6 +189,12 @@ const summed = computed(() => {
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
   gap: 10px;
   align-items: start;
+}
+summary {
+  cursor: pointer;
+  font-size: 0.88rem;
+  color: var(--slate);
+  margin-bottom: 6px;
 }
 .result {
   display: grid;
