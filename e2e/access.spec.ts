@@ -54,17 +54,21 @@ for (const [scheme, viewport] of looks) {
       ),
     )
     await check('estate')
-    await page.keyboard.press('/')
-    await expect(page.getByRole('dialog')).toBeVisible()
-    await check('palette')
-    await page.keyboard.press('Escape')
-    await page.goto('/stands/new')
-    await check('new stand')
-    await page.goto('/places/new')
-    await check('new place')
+    // In the dark only colours are other, and forms and lists share theirs.
+    const isShort = scheme === 'dark'
+    if (!isShort) {
+      await page.keyboard.press('/')
+      await expect(page.getByRole('dialog')).toBeVisible()
+      await check('palette')
+      await page.keyboard.press('Escape')
+      await page.goto('/stands/new')
+      await check('new stand')
+      await page.goto('/places/new')
+      await check('new place')
+    }
     // Long tables look alike at every size; they are looked through once.
     const tables = viewport === desk ? ['/reference/constants', '/reference/tank'] : []
-    for (const path of ['/shelf', '/reference/rates', ...tables]) {
+    for (const path of ['/shelf', ...(isShort ? [] : ['/reference/rates']), ...tables]) {
       await page.goto(path)
       await expect(page.locator('table').first()).toBeVisible()
       await check(path)

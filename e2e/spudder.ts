@@ -117,7 +117,14 @@ export function dayFromToday(days: number): string {
 /** Opens a stand from the estate, as a person does. */
 export async function openStand(page: Page, name: string): Promise<void> {
   await page.goto('/')
-  await page.getByRole('link', { name, exact: true }).click()
+  const link = page.getByRole('link', { name, exact: true })
+  await page.mouse.move(400, 400)
+  // The estate draws the rows in sight alone: one scrolls to those further down.
+  await expect(async () => {
+    if (!(await link.isVisible())) await page.mouse.wheel(0, 400)
+    await expect(link).toBeVisible({ timeout: 500 })
+  }).toPass({ timeout: 20_000 })
+  await link.click()
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
 }
 
