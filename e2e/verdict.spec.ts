@@ -26,8 +26,7 @@ async function storyOf(page: Page): Promise<StandStoryDto> {
 
 test('two touches lead from the estate to a first verdict, three keys do too', async ({ page }) => {
   await addStand(page, 'North lawn', 'Turf', 'Kentucky bluegrass')
-  await page.goto('/')
-  await page.getByRole('link', { name: 'North lawn', exact: true }).click()
+  await openStand(page, 'North lawn')
   await page.locator('[data-leaf="leaf-13"]').press('Enter')
   await expect(lead(page)).toContainText('%')
   await expect(page.getByRole('region', { name: 'Check next' })).toBeVisible()
