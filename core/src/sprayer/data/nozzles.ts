@@ -1,4 +1,4 @@
-import type { Sourced } from '../../reference/index.ts'
+import type { FigureRange, Sourced } from '../../reference/index.ts'
 
 /** A size of nozzle of the international standard, by its flow at 40 psi. */
 export interface NozzleSize extends Sourced {
@@ -31,6 +31,23 @@ export const nozzleSizes: readonly NozzleSize[] = [
 
 /** The pressure at which sizes are named [bar]: 40 psi. */
 export const namingPressureBar = 2.75790291727
+
+/** Pressure at which nozzles spread as they should, with what is usual at most [bar]: 20-65-90 psi. */
+export const workingPressureBar: FigureRange & Sourced = {
+  low: 1.4,
+  usual: 4.5,
+  high: 6,
+  source: 'common practice for flat fans; the chart of the maker comes first',
+  mark: 'C',
+}
+
+/** Speeds that people and machines hold over ground [km/h]. */
+export const heldSpeedKmPerH = {
+  low: 1.5,
+  high: 20,
+  source: 'from a slow walk to a tractor on even ground',
+  mark: 'J',
+} as const satisfies Sourced & { readonly low: number; readonly high: number }
 
 /** Kinds of nozzle by how they make drops. */
 export const nozzleKinds = {

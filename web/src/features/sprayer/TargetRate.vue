@@ -4,11 +4,13 @@ import { formatNumber, quantityOf, valueIn, type UnitSystem } from '@spudder/cor
 import {
   dropClassOf,
   flowForRate,
+  heldSpeedKmPerH,
   leafHoldAt,
   nozzleFlow,
   nozzleSizes,
   pressureForFlow,
   speedForRate,
+  workingPressureBar,
   type SprayerSetup,
 } from '@spudder/core/sprayer'
 import { computed, ref } from 'vue'
@@ -26,10 +28,8 @@ const isUs = computed(() => props.system === 'us')
 const said = (value: number, from: string, to: string) =>
   formatNumber(valueIn(quantityOf(value, from), to), 2)
 
-/** A pressure at which nozzles still work as they should [bar]. */
-const working = { low: 1.4, high: 6 }
-const slowest = 1.5
-const fastest = 20
+const working = workingPressureBar
+const held = heldSpeedKmPerH
 
 const ways = computed(() => {
   const rate = rateLPerHa.value
@@ -42,7 +42,7 @@ const ways = computed(() => {
     const pressure = pressureForFlow(setup.nozzleSize, needed)
     const size = nozzleSizes.find(({ id }) => {
       const at = pressureForFlow(id, needed)
-      return at >= working.low && at <= 4.5
+      return at >= working.low && at <= working.usual
     })
     const hold = leafHoldAt(
       rate / 1e4,
@@ -81,7 +81,7 @@ const ways = computed(() => {
             ? `${said(ways.speed, 'km/h', 'mi/h')} mph`
             : `${said(ways.speed, 'km/h', 'km/h')} km/h`
         }}</b>
-        <span v-if="ways.speed < slowest || ways.speed > fastest"> which nobody holds</span>
+        <span v-if="ways.speed < held.low || ways.speed > held.high"> which nobody holds</span>
       </li>
       <li>
         or by pressure:
