@@ -2,7 +2,6 @@ import { test as base, expect, type Page } from '@playwright/test'
 import { existsSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { startAppServer, type AppServer } from '../scripts/app-server.ts'
-import { buildWeb } from '../scripts/build-web.ts'
 import { startMariaDb, type PrivateMariaDb } from '../scripts/mariadb.ts'
 import { freePort } from '../scripts/ports.ts'
 import { root } from '../scripts/processes.ts'
@@ -20,11 +19,10 @@ export class Spudder {
   }
 
   /** Makes a new one in a folder that is emptied first. */
-  static async create(name: string): Promise<Spudder> {
-    await buildWeb()
+  static async create(name: string, wishedPort: number): Promise<Spudder> {
     const folder = join(root, '.data', `test-${name}`)
     if (existsSync(folder)) rmSync(folder, { recursive: true })
-    const spudder = new Spudder(folder, await freePort(5310))
+    const spudder = new Spudder(folder, await freePort(wishedPort))
     await spudder.start()
     return spudder
   }
@@ -87,8 +85,9 @@ function watchComplaints(page: Page): string[] {
 export const test = base.extend<{ page: Page }, { spudder: Spudder }>({
   spudder: [
     // eslint-disable-next-line no-empty-pattern -- Playwright reads the fixtures wanted from it
-    async ({}, use) => {
-      const spudder = await Spudder.create('browser')
+    async ({}, use, { workerIndex }) => {
+      // Every worker has a place of its own, so that journeys run side by side.
+      const spudder = await Spudder.create(`browser-${workerIndex}`, 5310 + 10 * workerIndex)
       await use(spudder)
       await spudder.stop()
     },
