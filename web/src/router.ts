@@ -41,6 +41,11 @@ export const router = createRouter({
           component: () => import('./features/remedy/RemedyPanel.vue'),
         },
         {
+          path: 'acid',
+          name: 'acid',
+          component: () => import('./features/acid/AcidPanel.vue'),
+        },
+        {
           path: 'size',
           name: 'size',
           component: () => import('./features/stand/SizePanel.vue'),

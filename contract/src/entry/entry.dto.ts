@@ -23,7 +23,8 @@ export class CorrectEntryDto extends CreateEntryDto {
 export class EntryDto extends Recorded {
   @IsUUID() id!: string
   @IsUUID() standId!: string
-  @IsUUID() caseId!: string
+  /** Null for a step of an acid plan. */
+  @IsOptional() @IsUUID() caseId!: string | null
   @IsUUID() jobId!: string
   @IsDay('Done on') happenedOn!: string
   @IsIn(routes) route!: Route

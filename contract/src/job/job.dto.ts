@@ -25,9 +25,14 @@ export class PlanCheckDto {
 export class JobDto extends Recorded {
   @IsUUID() id!: string
   @IsUUID() standId!: string
-  @IsUUID() caseId!: string
-  /** The remedy that brought it; null for a check. */
+  /** Null for a step or retest of an acid plan, which outlives cases. */
+  @IsOptional() @IsUUID() caseId!: string | null
+  /** The remedy that brought it; null for a check or a step. */
   @IsOptional() @IsUUID() remedyId!: string | null
+  /** The acid plan that brought it; null for everything else. */
+  @IsOptional() @IsUUID() acidPlanId!: string | null
+  /** Product that a step of an acid plan puts out [kg]; null for everything else. */
+  @IsOptional() @IsNumber() plannedKg!: number | null
   /** What is to be found out; null for every other kind. */
   @IsOptional() @IsString() checkId!: string | null
   @IsIn(jobKinds) kind!: JobKind

@@ -1,2 +1,3 @@
-export { climates, CreatePlaceDto, PlaceDto, PlaceSettingsDto } from './place.dto.ts'
-export type { Climate } from './place.dto.ts'
+export { climateNames as climates } from '@spudder/core/climate'
+export type { Climate } from '@spudder/core/climate'
+export { CreatePlaceDto, PlaceDto, PlaceSettingsDto } from './place.dto.ts'

@@ -6,19 +6,16 @@ import {
   type DropKitName,
   type IronSchoolName,
 } from '@spudder/core/reading'
+import { climateNames, type Climate } from '@spudder/core/climate'
 import { unitSystems, type UnitSystem } from '@spudder/core/quantity'
 import { LaboratoryMapDto } from '../laboratory/index.ts'
 import { Bounded, IsNewId, Named, Recorded } from '../validation/index.ts'
-
-/** Climates that the weather stand-in knows. */
-export const climates = ['temperate', 'continental', 'mediterranean', 'subtropical'] as const
-export type Climate = (typeof climates)[number]
 
 export class CreatePlaceDto {
   @IsNewId() id!: string
   @Named('Name') name!: string
   @IsIn(unitSystems, { message: 'Units: choose US or metric.' }) unitSystem!: UnitSystem
-  @IsIn(climates, { message: `Climate: choose ${climates.join(', ')}.` }) climate!: Climate
+  @IsIn(climateNames, { message: `Climate: choose ${climateNames.join(', ')}.` }) climate!: Climate
 }
 
 /** The water that sprays and drenches are mixed with, by its test. */
@@ -68,6 +65,6 @@ export class PlaceDto extends Recorded {
   @IsUUID() id!: string
   @Named('Name') name!: string
   @IsIn(unitSystems) unitSystem!: UnitSystem
-  @IsIn(climates) climate!: Climate
+  @IsIn(climateNames) climate!: Climate
   @ValidateNested() @Type(() => PlaceSettingsDto) settings!: PlaceSettingsDto
 }

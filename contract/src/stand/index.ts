@@ -10,3 +10,5 @@ export {
 } from './stand.dto.ts'
 export { StandSizeDto, toStandSize } from './stand-size.dto.ts'
 export { StandMeasuresDto } from './stand-measures.dto.ts'
+export { acidStepsDone, applicationsOf, contentsOf } from './applications.ts'
+export type { AppliedStory, LabelledProduct } from './applications.ts'

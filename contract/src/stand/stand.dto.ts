@@ -17,6 +17,7 @@ import {
   type ReadingKind,
   type ReadingMethod,
 } from '@spudder/core/reading'
+import { AcidPlanDto } from '../acid-plan/index.ts'
 import { CaseDto } from '../case/index.ts'
 import { EntryDto } from '../entry/index.ts'
 import { JobDto } from '../job/index.ts'
@@ -122,6 +123,7 @@ export class StandStoryDto {
   @IsArray() @ValidateNested({ each: true }) @Type(() => LookDto) looks!: LookDto[]
   @IsArray() @ValidateNested({ each: true }) @Type(() => PhotoDto) photos!: PhotoDto[]
   @IsArray() @ValidateNested({ each: true }) @Type(() => RemedyDto) remedies!: RemedyDto[]
+  @IsArray() @ValidateNested({ each: true }) @Type(() => AcidPlanDto) acidPlans!: AcidPlanDto[]
   @IsArray() @ValidateNested({ each: true }) @Type(() => JobDto) jobs!: JobDto[]
   @IsArray() @ValidateNested({ each: true }) @Type(() => EntryDto) entries!: EntryDto[]
 }

@@ -88,3 +88,28 @@ export function tooStrong(sourceId: SourceId, gPerL: number): TooStrong | undefi
   if (!limit || gPerL <= limit.gPerL) return undefined
   return { mostGPerL: limit.gPerL, source: limit.source, mark: limit.mark }
 }
+
+/** Acid in the stock of an injector. */
+export interface AcidStock {
+  /** In the units of what was asked: litres of a liquid, kilograms of a powder. */
+  readonly acid: number
+  readonly feedL: number
+  /** Acid by volume of the stock, or kilograms a litre [1]. */
+  readonly strength: number
+}
+
+/**
+ * Acid for a stock that an injector thins.
+ * @param acidPerL acid that a litre of feed wants [L/L or kg/L]
+ * @throws {CoreError} out-of-range, not-a-number; also where the stock would be stronger than the acid
+ * @source definition
+ */
+export function acidStockFor(
+  acidPerL: number,
+  { ratio, reading, stockL }: Pick<StockInput, 'ratio' | 'reading' | 'stockL'>,
+): AcidStock {
+  requireInRange('stock', stockL, { min: 0.1, max: 1e5, unit: 'L' })
+  const factor = stockFactor(ratio, reading)
+  const strength = requireInRange('strength of the stock', acidPerL * factor, { min: 0, max: 0.5 })
+  return { acid: strength * stockL, feedL: stockL * factor, strength }
+}

@@ -40,7 +40,11 @@ const squareMetresPerHa = 1e4
 /** The calendar year of a day: what a season's sums run over. */
 export const seasonOf = (day: Day): string => day.slice(0, 4)
 
-function limitFor(nutrient: SeasonNutrient, { context, ownLimits }: SeasonInput) {
+/** Most of a nutrient in a season on ground of a kind: by local rule, else ours. */
+export function seasonLimitOf(
+  nutrient: SeasonNutrient,
+  { context, ownLimits }: Pick<SeasonInput, 'context' | 'ownLimits'>,
+): Figure | undefined {
   const own = ownLimits?.[nutrient]
   if (own === undefined) return seasonLimits[context]?.[nutrient]
   return { value: own, unit: 'kg/ha', source: 'set by the place', mark: 'C' } as const
@@ -70,7 +74,7 @@ export function seasonSums(input: SeasonInput): readonly SeasonSum[] {
     if (doneKg + plannedKg <= 0) return []
     const kgPerHa =
       groundM2 === undefined ? undefined : ((doneKg + plannedKg) / groundM2) * squareMetresPerHa
-    const limit = limitFor(nutrient, input)
+    const limit = seasonLimitOf(nutrient, input)
     const isOver = kgPerHa !== undefined && limit !== undefined && kgPerHa > limit.value
     return [{ nutrient, doneKg, plannedKg, kgPerHa, limit, isOver }]
   })

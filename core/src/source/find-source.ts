@@ -1,6 +1,13 @@
 import { CoreError } from '../error/index.ts'
 import type { FigureRange } from '../reference/index.ts'
 import {
+  amendmentContentWords,
+  amendments,
+  type Amendment,
+  type AmendmentContent,
+  type AmendmentId,
+} from './data/amendments.ts'
+import {
   ironSourceIds,
   ironSources,
   type IronSource,
@@ -17,20 +24,21 @@ import {
 /** A source of iron under its own id. */
 export type KnownIronSource = IronSource & { readonly id: IronSourceId }
 
-/** Any source of the catalogue: of iron or of another nutrient. */
-export type SourceId = IronSourceId | OtherSourceId
+/** Any source of the catalogue: of iron, of another nutrient, or an amendment that moves pH. */
+export type SourceId = IronSourceId | OtherSourceId | AmendmentId
 export const sourceIds: readonly SourceId[] = [
   ...ironSourceIds,
   ...otherSources.map(({ id }) => id),
+  ...amendments.map(({ id }) => id),
 ]
 
 /** What every source of the catalogue has, whatever it is a source of. */
 export interface Source {
   readonly id: SourceId
   readonly name: string
-  readonly nutrient: 'Fe' | OtherNutrient
+  readonly nutrient: 'Fe' | OtherNutrient | AmendmentContent
   readonly nutrientWord: string
-  readonly kind: IronSource['kind']
+  readonly kind: IronSource['kind'] | 'amendment'
   readonly contentShare: FigureRange
   /** Other nutrients that come along by mass [1]. */
   readonly brings: Readonly<Partial<Record<'N' | 'S', number>>>
@@ -72,9 +80,27 @@ const ofOther = ({
   brings,
   densityKgPerL: undefined,
 })
+const ofAmendment = ({
+  id,
+  name,
+  content,
+  contentShare,
+  brings = {},
+  densityKgPerL,
+}: Amendment & { id: AmendmentId }): Source => ({
+  id,
+  name,
+  kind: 'amendment',
+  nutrient: content,
+  nutrientWord: amendmentContentWords[content],
+  contentShare,
+  brings,
+  densityKgPerL: densityKgPerL.value,
+})
 const sources: readonly Source[] = [
   ...(ironSources as readonly KnownIronSource[]).map(ofIron),
   ...(otherSources as readonly (OtherSource & { id: OtherSourceId })[]).map(ofOther),
+  ...(amendments as readonly (Amendment & { id: AmendmentId })[]).map(ofAmendment),
 ]
 
 function found<Found>(source: Found | undefined, received: string): Found {

@@ -1,3 +1,5 @@
+export { amendmentContentWords, amendments } from './data/amendments.ts'
+export type { Amendment, AmendmentContent, AmendmentId } from './data/amendments.ts'
 export { carriers, nutrients } from './data/carriers.ts'
 export type { Carrier, Nutrient } from './data/carriers.ts'
 export { ironSourceIds, ironSources } from './data/iron-sources.ts'

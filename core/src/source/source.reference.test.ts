@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import {
+  amendments,
   carriers,
   findIronSource,
   findSource,
@@ -105,7 +106,9 @@ describe('the catalogue', () => {
     for (const id of sourceIds) expect(findSource(id).id).toBe(id)
     expect(findSource('manganese-sulfate').nutrientWord).toBe('manganese')
     expect(findSource('fe-edta').nutrientWord).toBe('iron')
-    expect(new Set(sourceIds).size).toBe(ironSources.length + otherSources.length)
+    expect(new Set(sourceIds).size).toBe(
+      ironSources.length + otherSources.length + amendments.length,
+    )
     expect(() => findSource('snake-oil')).toThrow(/a source of the catalogue/)
     expect(() => findIronSource('epsom-salt')).toThrow(
       expect.objectContaining({ code: 'unknown-name' }),

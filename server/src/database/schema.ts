@@ -9,6 +9,8 @@ import type { UnitSystem } from '@spudder/core/quantity'
 import type { CaseOutcome } from '@spudder/contract/case'
 import type { JobStatus } from '@spudder/contract/job'
 import type { LaboratoryPacket } from '@spudder/contract/laboratory'
+import type { AcidPlanDto } from '@spudder/contract/acid-plan'
+import type { Situation } from '@spudder/core/acid-plan'
 import type { Climate, PlaceSettingsDto } from '@spudder/contract/place'
 import type { ConditioningDto, FrozenCause, TankPartnerDto } from '@spudder/contract/remedy'
 import type { CalibrationDto } from '@spudder/contract/sprayer'
@@ -24,8 +26,6 @@ import { sql } from 'drizzle-orm'
 import {
   boolean,
   check,
-  customType,
-  date,
   datetime,
   double,
   index,
@@ -35,17 +35,7 @@ import {
   text,
   varchar,
 } from 'drizzle-orm/mysql-core'
-
-const id = (name = 'id') => varchar(name, { length: 36 })
-const day = (name: string) => date(name, { mode: 'string' })
-/** Bytes up to 16 MB. */
-const bytes = customType<{ data: Buffer }>({ dataType: () => 'mediumblob' })
-
-/** Who stored a row and when; on every table. */
-const recorded = () => ({
-  createdBy: varchar('created_by', { length: 80 }).notNull(),
-  createdAt: datetime('created_at', { mode: 'date', fsp: 3 }).notNull(),
-})
+import { bytes, day, id, recorded } from './columns.ts'
 
 export const place = mysqlTable('place', {
   id: id().primaryKey(),
@@ -261,6 +251,30 @@ export const remedy = mysqlTable(
   (table) => [index('remedy_of_stand').on(table.standId)],
 )
 
+/** A plan that brings ground to a pH over years; the newest of a stand holds. */
+export const acidPlan = mysqlTable(
+  'acid_plan',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    startsOn: day('starts_on').notNull(),
+    fromPH: double('from_ph').notNull(),
+    pHDoubt: double('ph_doubt').notNull(),
+    targetPH: double('target_ph').notNull(),
+    situation: varchar('situation', { length: 20 }).$type<Situation>().notNull(),
+    groundM2: double('ground_m2').notNull(),
+    ground: json('ground').$type<AcidPlanDto['ground']>().notNull(),
+    water: json('water').$type<AcidPlanDto['water']>(),
+    steps: json('steps').$type<AcidPlanDto['steps']>().notNull(),
+    retests: json('retests').$type<AcidPlanDto['retests']>().notNull(),
+    note: text('note').notNull(),
+    ...recorded(),
+  },
+  (table) => [index('acid_plan_of_stand').on(table.standId, table.createdAt)],
+)
+
 export const job = mysqlTable(
   'job',
   {
@@ -268,11 +282,13 @@ export const job = mysqlTable(
     standId: id('stand_id')
       .notNull()
       .references(() => stand.id),
-    caseId: id('case_id')
-      .notNull()
-      .references(() => chlorosisCase.id),
+    /** Null for a step or retest of an acid plan, which outlives cases. */
+    caseId: id('case_id').references(() => chlorosisCase.id),
     /** The remedy that brought it; null for a check, which comes before any remedy. */
     remedyId: id('remedy_id').references(() => remedy.id),
+    acidPlanId: id('acid_plan_id').references(() => acidPlan.id),
+    /** Product of a step of an acid plan; null where a remedy says it. */
+    plannedKg: double('planned_kg'),
     kind: varchar('kind', { length: 20 }).$type<JobKind>().notNull(),
     /** What is to be found out; null for every other kind. */
     checkId: varchar('check_id', { length: 40 }),
@@ -297,9 +313,8 @@ export const entry = mysqlTable(
     standId: id('stand_id')
       .notNull()
       .references(() => stand.id),
-    caseId: id('case_id')
-      .notNull()
-      .references(() => chlorosisCase.id),
+    /** Null for a step of an acid plan. */
+    caseId: id('case_id').references(() => chlorosisCase.id),
     jobId: id('job_id')
       .notNull()
       .references(() => job.id),

@@ -1,5 +1,6 @@
 import type { LaboratoryService } from '@spudder/contract/laboratory'
 import type { Act, EstateHistory, StandHistory } from '@spudder/sim/vennlow'
+import { createAcidPlan } from '../acid-plan/acid-plan.service.ts'
 import { closeCase } from '../case/case.service.ts'
 import type { Database } from '../database/connect.ts'
 import { recordEntry } from '../entry/entry.service.ts'
@@ -45,6 +46,9 @@ async function play({ db, laboratory }: Stage, standId: string, act: Act): Promi
     case 'remedy':
       await chooseRemedy(db, recorder, await openCase(), act.dto)
       return
+    case 'acidPlan':
+      await createAcidPlan(db, recorder, standId, act.dto)
+      return
     case 'order':
       await orderTests(db, laboratory, recorder, { standId, dto: act.dto })
       return
@@ -54,14 +58,14 @@ async function play({ db, laboratory }: Stage, standId: string, act: Act): Promi
     case 'entry': {
       const { jobs, remedies } = await readStory(db, standId)
       const job = jobs.find(({ kind, status }) => kind === 'apply' && status === 'planned')
-      const remedy = remedies.find(({ id }) => id === job?.remedyId)
-      if (!job || !remedy)
-        throw new Error(`the history has nothing planned for its entry on ${act.on}`)
+      if (!job) throw new Error(`the history has nothing planned for its entry on ${act.on}`)
+      const remedy = remedies.find(({ id }) => id === job.remedyId)
+      const plannedKg = job.plannedKg ?? (remedy?.productKg ?? 0) * job.share
       await recordEntry(db, recorder, job.id, {
         id: act.entryId,
         happenedOn: act.on,
-        productKg: remedy.productKg * job.share * act.usedShare,
-        waterL: remedy.carrierL * job.share * act.usedShare,
+        productKg: plannedKg * act.usedShare,
+        waterL: (remedy?.carrierL ?? 0) * job.share * act.usedShare,
         note: act.note,
       })
     }

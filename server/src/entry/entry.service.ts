@@ -28,15 +28,15 @@ export function recordEntry(
     const again = await findEntry(transaction, { ...done, note, jobId })
     if (again) return toDto(again)
     const job = await requirePlannedJob(transaction, jobId)
-    const { standId, caseId, remedyId, route, sourceId } = job
+    const { standId, caseId, remedyId, plannedKg, route, sourceId } = job
     // What a check of the verdict or a look finds out goes in as a reading or a look.
-    if (job.kind !== 'apply' || remedyId === null || route === null || sourceId === null) {
+    if (job.kind !== 'apply' || route === null || sourceId === null) {
       throw new ServiceError(
         'conflict',
         'Only an application is recorded as an entry; record a look or a test as a reading.',
       )
     }
-    const planned = await plannedProductOf(transaction, remedyId)
+    const whole = remedyId === null ? 0 : await plannedProductOf(transaction, remedyId)
     const stored = await insertEntry(transaction, {
       ...done,
       note,
@@ -45,7 +45,7 @@ export function recordEntry(
       caseId,
       route,
       sourceId,
-      plannedProductKg: planned * job.share,
+      plannedProductKg: plannedKg ?? whole * job.share,
       correctsId: null,
       reason: '',
       ...recordedBy(recorder),

@@ -9,6 +9,7 @@ import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { pinoHttp } from 'pino-http'
 import type { Logger } from 'pino'
+import { acidPlanRoutes } from '../acid-plan/acid-plan.routes.ts'
 import { caseRoutes } from '../case/case.routes.ts'
 import type { Database } from '../database/connect.ts'
 import { entryRoutes } from '../entry/entry.routes.ts'
@@ -59,6 +60,7 @@ function allRoutes(db: Database, services: OutsideServices): readonly AnyRoute[]
     ...lookRoutes(db),
     ...caseRoutes(db),
     ...remedyRoutes(db),
+    ...acidPlanRoutes(db),
     ...productRoutes(db),
     ...sprayerRoutes(db),
     ...jarTestRoutes(db),

@@ -30,6 +30,13 @@ export async function selectUse(connection: Connection, jobId: string) {
   return row
 }
 
+/** Steps of an acid plan that are still to be done. */
+export const selectPlannedSteps = (connection: Connection, acidPlanId: string) =>
+  connection
+    .select()
+    .from(job)
+    .where(and(eq(job.acidPlanId, acidPlanId), eq(job.status, 'planned'), eq(job.kind, 'apply')))
+
 export const updateJob = (connection: Connection, row: JobRow) =>
   connection.update(job).set(row).where(eq(job.id, row.id))
 

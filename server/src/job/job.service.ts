@@ -1,5 +1,7 @@
 import type { ChangeJobDto, JobDto, PlanCheckDto } from '@spudder/contract/job'
 import { checks } from '@spudder/core/diagnosis'
+import { selectAcidPlan } from '../acid-plan/acid-plan.repository.ts'
+import { requireStepsWithinLimits } from '../acid-plan/step-limits.ts'
 import { requireOpenCase } from '../case/case.service.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
@@ -8,7 +10,14 @@ import { toDto } from '../http/to-dto.ts'
 import { requireDayWithinLabel } from '../label/label-limit.service.ts'
 import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
 import { lockProduct } from '../shelf/product.repository.ts'
-import { insertJob, lockJob, selectUse, updateJob, type JobRow } from './job.repository.ts'
+import {
+  insertJob,
+  lockJob,
+  selectPlannedSteps,
+  selectUse,
+  updateJob,
+  type JobRow,
+} from './job.repository.ts'
 
 /**
  * A job that is still to be done, held until the transaction ends.
@@ -63,6 +72,25 @@ async function requireDayBears(connection: Connection, moved: JobRow): Promise<v
   })
 }
 
+/**
+ * A step that is moved must stay within what its ground bears, beside the others of its plan.
+ * @throws {ServiceError} invalid-body, with the words of the limit
+ */
+async function requireStepBears(connection: Connection, moved: JobRow): Promise<void> {
+  if (moved.kind !== 'apply' || moved.status !== 'planned' || moved.acidPlanId === null) return
+  const stand = await requireLockedStand(connection, moved.standId)
+  const plan = await selectAcidPlan(connection, moved.acidPlanId)
+  if (!plan) return
+  const others = await selectPlannedSteps(connection, plan.id)
+  const { situation, groundM2 } = plan
+  const steps = [moved, ...others.filter(({ id }) => id !== moved.id)].flatMap((step) =>
+    step.sourceId === null || step.plannedKg === null
+      ? []
+      : [{ day: step.dueOn, sourceId: step.sourceId, kgPerM2: step.plannedKg / groundM2 }],
+  )
+  await requireStepsWithinLimits(connection, { stand, situation, groundM2, steps })
+}
+
 /** Moves a job to another day, or drops it. */
 export function changeJob(
   db: Database,
@@ -80,6 +108,7 @@ export function changeJob(
       changedAt: recorder.at,
     }
     await requireDayBears(transaction, row)
+    await requireStepBears(transaction, row)
     await updateJob(transaction, row)
     return toDto(row)
   })
@@ -108,6 +137,8 @@ export function planCheck(
       standId: open.standId,
       caseId,
       remedyId: null,
+      acidPlanId: null,
+      plannedKg: null,
       checkId,
       kind: 'check',
       title: check.name,

@@ -137,6 +137,8 @@ export function chooseRemedy(
         standId: stand.id,
         caseId,
         remedyId: id,
+        acidPlanId: null,
+        plannedKg: null,
         checkId: null,
         status: 'planned' as const,
         route,

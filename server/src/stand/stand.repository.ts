@@ -2,6 +2,7 @@ import { and, asc, count, eq, gte, inArray, isNull, max } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import {
+  acidPlan,
   chlorosisCase,
   entry,
   job,
@@ -119,43 +120,49 @@ export async function selectRibbons(connection: Connection, standIds: string[], 
 
 /** Every row that belongs to a stand, each kind in the order of its days. */
 export async function selectStory(connection: Connection, standId: string) {
-  const [readings, events, cases, looks, photos, remedies, jobs, entries] = await Promise.all([
-    connection
-      .select()
-      .from(reading)
-      .where(eq(reading.standId, standId))
-      .orderBy(asc(reading.takenOn), asc(reading.createdAt)),
-    connection
-      .select()
-      .from(storyEvent)
-      .where(eq(storyEvent.standId, standId))
-      .orderBy(asc(storyEvent.happenedOn)),
-    connection
-      .select()
-      .from(chlorosisCase)
-      .where(eq(chlorosisCase.standId, standId))
-      .orderBy(asc(chlorosisCase.openedOn), asc(chlorosisCase.createdAt)),
-    connection
-      .select()
-      .from(look)
-      .where(eq(look.standId, standId))
-      .orderBy(asc(look.lookedOn), asc(look.createdAt)),
-    connection
-      .select()
-      .from(photo)
-      .where(eq(photo.standId, standId))
-      .orderBy(asc(photo.takenOn), asc(photo.createdAt)),
-    connection
-      .select()
-      .from(remedy)
-      .where(eq(remedy.standId, standId))
-      .orderBy(asc(remedy.createdAt)),
-    connection.select().from(job).where(eq(job.standId, standId)).orderBy(asc(job.dueOn)),
-    connection
-      .select()
-      .from(entry)
-      .where(eq(entry.standId, standId))
-      .orderBy(asc(entry.happenedOn), asc(entry.createdAt)),
-  ])
-  return { readings, events, cases, looks, photos, remedies, jobs, entries }
+  const [readings, events, cases, looks, photos, remedies, acidPlans, jobs, entries] =
+    await Promise.all([
+      connection
+        .select()
+        .from(reading)
+        .where(eq(reading.standId, standId))
+        .orderBy(asc(reading.takenOn), asc(reading.createdAt)),
+      connection
+        .select()
+        .from(storyEvent)
+        .where(eq(storyEvent.standId, standId))
+        .orderBy(asc(storyEvent.happenedOn)),
+      connection
+        .select()
+        .from(chlorosisCase)
+        .where(eq(chlorosisCase.standId, standId))
+        .orderBy(asc(chlorosisCase.openedOn), asc(chlorosisCase.createdAt)),
+      connection
+        .select()
+        .from(look)
+        .where(eq(look.standId, standId))
+        .orderBy(asc(look.lookedOn), asc(look.createdAt)),
+      connection
+        .select()
+        .from(photo)
+        .where(eq(photo.standId, standId))
+        .orderBy(asc(photo.takenOn), asc(photo.createdAt)),
+      connection
+        .select()
+        .from(remedy)
+        .where(eq(remedy.standId, standId))
+        .orderBy(asc(remedy.createdAt)),
+      connection
+        .select()
+        .from(acidPlan)
+        .where(eq(acidPlan.standId, standId))
+        .orderBy(asc(acidPlan.createdAt)),
+      connection.select().from(job).where(eq(job.standId, standId)).orderBy(asc(job.dueOn)),
+      connection
+        .select()
+        .from(entry)
+        .where(eq(entry.standId, standId))
+        .orderBy(asc(entry.happenedOn), asc(entry.createdAt)),
+    ])
+  return { readings, events, cases, looks, photos, remedies, acidPlans, jobs, entries }
 }

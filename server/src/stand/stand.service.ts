@@ -173,6 +173,7 @@ export async function readStory(connection: Connection, standId: string): Promis
     looks: story.looks.map(toDto),
     photos: story.photos.map(toDto),
     remedies: story.remedies.map(toDto),
+    acidPlans: story.acidPlans.map(toDto),
     jobs: story.jobs.map(toDto),
     entries: story.entries.map(toDto),
   }

@@ -1,3 +1,4 @@
+import type { CreateAcidPlanDto } from '@spudder/contract/acid-plan'
 import type { CloseCaseDto } from '@spudder/contract/case'
 import type { CreateLaboratoryOrderDto } from '@spudder/contract/laboratory'
 import type { CreateLookDto } from '@spudder/contract/look'
@@ -23,6 +24,7 @@ export type Act = Dated &
     | { readonly kind: 'event'; readonly dto: CreateStoryEventDto }
     | { readonly kind: 'look'; readonly dto: CreateLookDto }
     | { readonly kind: 'remedy'; readonly dto: CreateRemedyDto }
+    | { readonly kind: 'acidPlan'; readonly dto: CreateAcidPlanDto }
     | {
         /** Records the next application that is planned for the stand. */
         readonly kind: 'entry'

@@ -1,3 +1,4 @@
+import type { CreateAcidPlanDto } from '@spudder/contract/acid-plan'
 import type { CloseCaseDto } from '@spudder/contract/case'
 import type { CreateRemedyDto } from '@spudder/contract/remedy'
 import type { CreateStandDto } from '@spudder/contract/stand'
@@ -126,6 +127,36 @@ export class Chronicle {
       ...retest,
     }
     this.#acts.push({ kind: 'remedy', dto, ...this.#signed(daysAgo) })
+    return this
+  }
+
+  /** An acid plan that starts on its day, with steps of one material and its retests. */
+  acidPlan(
+    daysAgo: number,
+    given: Omit<CreateAcidPlanDto, 'id' | 'startsOn' | 'steps' | 'retests'> & {
+      sourceId: CreateAcidPlanDto['steps'][number]['sourceId']
+      kgPerM2: number
+      stepsDaysAgo: readonly number[]
+      retestsDaysAgo: readonly number[]
+    },
+  ): this {
+    const { sourceId, kgPerM2, stepsDaysAgo, retestsDaysAgo, ...rest } = given
+    const dto = {
+      id: this.#id('acid-plan', daysAgo),
+      startsOn: this.#day(daysAgo),
+      steps: stepsDaysAgo.map((ago) => ({
+        id: this.#id('acid-step', ago),
+        day: this.#day(ago),
+        sourceId,
+        kgPerM2,
+      })),
+      retests: retestsDaysAgo.map((ago) => ({
+        id: this.#id('acid-retest', ago),
+        day: this.#day(ago),
+      })),
+      ...rest,
+    }
+    this.#acts.push({ kind: 'acidPlan', dto, ...this.#signed(daysAgo) })
     return this
   }
 

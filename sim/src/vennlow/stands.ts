@@ -356,6 +356,42 @@ const azaleaBorder = (today: string) =>
       [6, 2.2],
     ])
 
+/** Under way for most of a year: sulfur in steps, and two retests that teach how the ground holds. */
+const blueberries = (today: string) =>
+  new Chronicle(today, {
+    name: 'Blueberry terrace',
+    context: 'shrub',
+    plantId: 'highbush-blueberry',
+    size: { kind: 'area', areaM2: 320 },
+    note: 'On the greensand below the chalk.',
+  })
+    .reading(322, { kind: 'pH', value: 6.4, method: 'laboratory' })
+    .reading(322, { kind: 'organicMatter', value: 2.4, method: 'laboratory' })
+    .acidPlan(320, {
+      fromPH: 6.4,
+      pHDoubt: 0.12,
+      targetPH: 4.9,
+      situation: 'bed',
+      ground: { texture: 'sandy-loam', fizz: 'none', depthM: 0.1524 },
+      water: { mmPerYear: 120, alkalinityMgPerLCaCO3: 60 },
+      sourceId: 'sulfur-granules',
+      kgPerM2: 0.027,
+      stepsDaysAgo: [300, 150, -150, -330],
+      retestsDaysAgo: [160, 15, -200],
+      note: 'Small steps: the roots are there already.',
+    })
+    .entry(300, 1, 'Brushed off the leaves, watered in.')
+    .reading(160, { kind: 'pH', value: 6.1, method: 'laboratory' })
+    .entry(150, 0.98, 'Dry week, two rounds of the sprinkler.')
+    .reading(15, { kind: 'pH', value: 5.6, method: 'laboratory' })
+    .colour('severity', [
+      [350, 2.3],
+      [240, 2.1],
+      [160, 1.8],
+      [80, 1.4],
+      [7, 1.1],
+    ])
+
 /** Every stand of the estate with its year up to a day. */
 export function standHistories(today: string): readonly StandHistory[] {
   const chronicles = [
@@ -367,6 +403,7 @@ export function standHistories(today: string): readonly StandHistory[] {
     eventsLawn,
     sorghum,
     azaleaBorder,
+    blueberries,
   ]
   return chronicles.map((write) => write(today).finished())
 }

@@ -1,4 +1,5 @@
 import 'reflect-metadata'
+import { CreateAcidPlanDto } from '@spudder/contract/acid-plan'
 import { CloseCaseDto } from '@spudder/contract/case'
 import { CreateLaboratoryOrderDto } from '@spudder/contract/laboratory'
 import { CreateLookDto } from '@spudder/contract/look'
@@ -26,6 +27,7 @@ describe('Vennlow Estate', () => {
       event: CreateStoryEventDto,
       look: CreateLookDto,
       remedy: CreateRemedyDto,
+  acidPlan: CreateAcidPlanDto,
       order: CreateLaboratoryOrderDto,
       close: CloseCaseDto,
     } as const

@@ -1,3 +1,4 @@
+import type { AcidPlanDto, CreateAcidPlanDto } from '@spudder/contract/acid-plan'
 import type { CaseDto, CloseCaseDto } from '@spudder/contract/case'
 import type { CorrectEntryDto, CreateEntryDto, EntryDto } from '@spudder/contract/entry'
 import type { ChangeJobDto, JobDto, PlanCheckDto } from '@spudder/contract/job'
@@ -52,6 +53,11 @@ export const useStoreLook = () =>
 export const useChooseRemedy = () =>
   useStandChange(({ id, dto }: For<CreateRemedyDto>) =>
     request<RemedyDto>('POST', `/cases/${id}/remedies`, dto),
+  )
+
+export const usePlanAcid = () =>
+  useStandChange(({ id, dto }: For<CreateAcidPlanDto>) =>
+    request<AcidPlanDto>('POST', `/stands/${id}/acid-plans`, dto),
   )
 
 export const useCloseCase = () =>

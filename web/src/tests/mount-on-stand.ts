@@ -49,6 +49,7 @@ function storyOf({
     looks: [],
     photos: [],
     remedies: [],
+    acidPlans: [],
     jobs: [],
     entries: [],
     ...story,

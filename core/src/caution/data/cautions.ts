@@ -37,6 +37,34 @@ export const cautions: readonly Caution[] = [
     ...practice,
   },
   {
+    id: 'sulfur-dust',
+    words:
+      'Sulfur dust irritates eyes and lungs, and burns or explodes: no sparks, no smoking, goggles and mask. Not onto hot turf; water it in.',
+    sourceIds: ['sulfur-flour', 'sulfur-granules', 'sulfur-prills'],
+    ...practice,
+  },
+  {
+    id: 'aluminium',
+    words:
+      'Aluminium sulfate harms eyes for good: goggles. In acid ground its aluminium harms roots.',
+    sourceIds: ['aluminium-sulfate'],
+    ...practice,
+  },
+  {
+    id: 'root-burn',
+    words:
+      'Salts scorch leaves and roots: sweep or rinse them off the leaves and water in at once.',
+    sourceIds: ['ammonium-sulfate', 'urea', 'aluminium-sulfate', 'ferrous-sulfate'],
+    routes: ['soil'],
+    ...practice,
+  },
+  {
+    id: 'lime-dust',
+    words: 'Lime dust burns eyes and skin: goggles, gloves, no wind.',
+    sourceIds: ['limestone'],
+    ...practice,
+  },
+  {
     id: 'acid',
     words:
       'Acid into water, never water into acid. Goggles, apron, gloves, an eyewash at hand; tanks that bear it; trained hands only.',
@@ -72,7 +100,7 @@ export const cautions: readonly Caution[] = [
   {
     id: 'liming',
     words: 'It raises the pH: where iron or manganese is tied up, it makes that worse.',
-    sourceIds: ['dolomite'],
+    sourceIds: ['dolomite', 'limestone'],
     ...practice,
   },
   {

@@ -70,13 +70,25 @@ export const disagreements: readonly Disagreement[] = [
       'never aluminium',
     ],
     startsWith: 'sulfur, and nitrogen by ammonium sulfate',
-    where: 'Remedy, lasting fix',
+    where: 'Acid plan',
   },
   {
     question: 'Whether acid is worth it',
     schools: ['always mend the soil', 'never on free lime: live with chelates'],
     startsWith: 'by free lime and cost',
-    where: 'Remedy, lasting fix',
+    where: 'Acid plan',
+  },
+  {
+    question: 'Pine needles',
+    schools: ['they acidify soil over years', 'hardly at all'],
+    startsWith: 'weak, as mulch',
+    where: 'Acid plan',
+  },
+  {
+    question: 'Target pH of acid-loving fruit',
+    schools: ['4.5 to 5.2', '4.5 to 5.5', '4.0 to 5.0'],
+    startsWith: '4.5 to 5.2',
+    where: 'Acid plan',
   },
   {
     question: 'Older leaves yellow too',

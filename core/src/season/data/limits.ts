@@ -21,7 +21,7 @@ const iron = perHa(
 const manganese = perHa(15, 'two soil dressings of practice; manganese builds up', 'J')
 const zinc = perHa(10, 'two soil dressings of practice; zinc builds up', 'J')
 const onGrass = perHa(
-  480,
+  488,
   'at most 10 lb sulfur/1000 ft² a year on established turf (extension bulletins, from memory)',
   'M',
 )

@@ -12,6 +12,7 @@ import { dayWords, today } from '../../shared/units/today.ts'
 import CheckCard from './CheckCard.vue'
 import JobSheet from './JobSheet.vue'
 import RecordForm from './RecordForm.vue'
+import StepSheet from './StepSheet.vue'
 
 const props = defineProps<{
   job: JobDto
@@ -22,6 +23,11 @@ const props = defineProps<{
 const check = computed(() => checks.find(({ id }) => id === props.job.checkId))
 const change = useChangeJob()
 const { checked, messageFor } = useChecked(ChangeJobDto, () => change.error.value)
+/** A remedy shares its amount over its jobs; a step of an acid plan has its own. */
+const planned = computed(() => ({
+  productKg: props.job.plannedKg ?? (props.remedy?.productKg ?? 0) * props.job.share,
+  waterL: (props.remedy?.carrierL ?? 0) * props.job.share,
+}))
 const dueOn = ref(props.job.dueOn)
 const isDue = computed(() => props.job.dueOn <= today())
 const isMoved = computed(() => dueOn.value !== props.job.dueOn)
@@ -45,7 +51,11 @@ const drop = () =>
     <div class="inside">
       <template v-if="job.kind === 'apply' && remedy">
         <JobSheet :job="job" :remedy="remedy" />
-        <RecordForm :job="job" :remedy="remedy" />
+        <RecordForm :job="job" :planned="planned" />
+      </template>
+      <template v-else-if="job.kind === 'apply' && job.sourceId">
+        <StepSheet :job="job" />
+        <RecordForm :job="job" :planned="planned" />
       </template>
       <p v-else-if="job.kind === 'look'">
         Look at the colour as you did before, in the same light, and

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { CreateEntryDto } from '@spudder/contract/entry'
 import type { JobDto } from '@spudder/contract/job'
-import type { RemedyDto } from '@spudder/contract/remedy'
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useRecordEntry } from '../../api/stands.ts'
@@ -14,15 +13,15 @@ import { useChecked } from '../../shared/form/use-checked.ts'
 import { amountWords } from '@spudder/core/quantity'
 import { today } from '../../shared/units/today.ts'
 
-const props = defineProps<{ job: JobDto; remedy: RemedyDto }>()
+const props = defineProps<{
+  job: JobDto
+  planned: { readonly productKg: number; readonly waterL: number }
+}>()
 const { system } = useStandCase()
 const record = useRecordEntry()
 const { checked, messageFor } = useChecked(CreateEntryDto, () => record.error.value)
 
-const planned = {
-  productKg: props.remedy.productKg * props.job.share,
-  waterL: props.remedy.carrierL * props.job.share,
-}
+const { planned } = props
 const plannedText = {
   product: amountWords('mass', planned.productKg, system.value),
   water: amountWords('volume', planned.waterL, system.value),

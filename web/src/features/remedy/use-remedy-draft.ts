@@ -19,7 +19,7 @@ import { today } from '../../shared/units/today.ts'
 import { choiceInputOf, offersFor, type OfferGrounds } from './offers.ts'
 import { soilOf, usualSoilWater } from './soil-water.ts'
 import { freshTankDraft } from './tank-draft.ts'
-import { useSettled } from './use-settled.ts'
+import { useSettled } from '../../shared/use-settled.ts'
 import { useSpoon } from './use-spoon.ts'
 import { useWork, type LoopState } from './use-work.ts'
 

@@ -41,6 +41,10 @@ const benchWords = computed(() => {
 const remedyWords = computed(() => {
   return remedy.value ? findSource(remedy.value.sourceId).name : 'none chosen'
 })
+const acidWords = computed(() => {
+  const plan = story.value?.acidPlans.at(-1)
+  return plan ? `${plan.fromPH.toFixed(1)} to ${plan.targetPH.toFixed(1)}` : 'no plan'
+})
 const jobWords = computed(() => {
   const next = planned.value[0]
   if (next) return `${dayWords(next.dueOn)}: ${next.title}`
@@ -53,6 +57,7 @@ const steps = computed(() => [
   { name: 'verdict', label: 'Verdict', words: verdictWords.value },
   { name: 'bench', label: 'Bench', words: benchWords.value },
   { name: 'remedy', label: 'Remedy', words: remedyWords.value },
+  { name: 'acid', label: 'Acid', words: acidWords.value },
   { name: 'jobs', label: 'Jobs', words: jobWords.value },
   { name: 'watch', label: 'Watch', words: watchWords.value },
 ])
@@ -84,7 +89,7 @@ const caseWords = computed(() => {
 <style scoped>
 nav {
   display: grid;
-  grid-template-columns: repeat(6, 1fr);
+  grid-template-columns: repeat(7, 1fr);
   border-bottom: 1px solid var(--strong-line);
   margin-top: 4px;
 }

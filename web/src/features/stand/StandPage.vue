@@ -54,13 +54,14 @@ watchEffect(() => {
   if (stand.value) document.title = `${stand.value.name} · Spudder`
 })
 
-const panels = ['look', 'verdict', 'bench', 'remedy', 'jobs', 'watch'] as const
+const panels = ['look', 'verdict', 'bench', 'remedy', 'acid', 'jobs', 'watch'] as const
+const wordsOf = { acid: 'Acid plan' } as Partial<Record<string, string>>
 watch(
   () => stand.value,
   (now) => {
     palette.local = now
       ? panels.map((name) => ({
-          words: `${name[0]?.toUpperCase()}${name.slice(1)}`,
+          words: wordsOf[name] ?? `${name[0]?.toUpperCase()}${name.slice(1)}`,
           hint: now.name,
           to: { name, params: { standId: now.id } },
         }))

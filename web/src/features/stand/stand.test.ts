@@ -31,6 +31,7 @@ const empty: StandStoryDto = {
   looks: [],
   photos: [],
   remedies: [],
+  acidPlans: [],
   jobs: [],
   entries: [],
 }

@@ -1,4 +1,5 @@
 import type { CaseDto } from '@spudder/contract/case'
+import { standingEntries } from '@spudder/contract/entry'
 import type { LookDto } from '@spudder/contract/look'
 import type { PhotoDto } from '@spudder/contract/photo'
 import type { RemedyDto } from '@spudder/contract/remedy'
@@ -8,7 +9,6 @@ import { contexts } from '@spudder/core/plant'
 import { computed, inject, provide, ref, type ComputedRef, type InjectionKey } from 'vue'
 import { usePlace } from '../../api/places.ts'
 import { useStory } from '../../api/stands.ts'
-import { standingEntries } from '../ribbon/ribbon-model.ts'
 import { seenColours } from '../ribbon/seen-colour.ts'
 import { today } from '../units/today.ts'
 import { useOutlook } from '../verdict/use-outlook.ts'
@@ -43,16 +43,19 @@ function buildStandCase(standId: ComputedRef<string>) {
   const openCase = computed(() => story.value && openCaseIn(story.value))
   /** The case shown: the open one, else the last one closed. */
   const shownCase = computed(() => openCase.value ?? story.value?.cases.at(-1))
-  const ofCase = <Row extends { readonly caseId: string }>(
+  const ofCase = <Row extends { readonly caseId: string | null }>(
     rows: readonly Row[] | undefined,
   ): Row[] => (rows ?? []).filter(({ caseId }) => caseId === shownCase.value?.id)
 
   const looks = computed(() => ofCase(story.value?.looks))
   const newestLook = computed(() => (openCase.value ? looks.value.at(-1) : undefined))
   const remedies = computed<RemedyDto[]>(() => ofCase(story.value?.remedies))
-  const jobs = computed(() => ofCase(story.value?.jobs))
-  const entries = computed(() => ofCase(story.value?.entries))
-  const standing = computed(() => standingEntries(entries.value))
+  // Steps of an acid plan belong to no case: they stand beside those of the case shown.
+  const besides = <Row extends { readonly caseId: string | null }>(rows: readonly Row[] = []) =>
+    rows.filter(({ caseId }) => caseId === null || caseId === shownCase.value?.id)
+  const jobs = computed(() => besides(story.value?.jobs))
+  const entries = computed(() => besides(story.value?.entries))
+  const standing = computed(() => standingEntries(ofCase(story.value?.entries)))
 
   const seen = computed(() => seenColours(story.value?.readings ?? []))
   /** What was seen while the case was open: what came later is another story. */

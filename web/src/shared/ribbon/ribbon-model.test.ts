@@ -1,7 +1,8 @@
 import type { EntryDto } from '@spudder/contract/entry'
 import { addDays } from '@spudder/core/calendar'
 import { describe, expect, it } from 'vitest'
-import { ribbonModel, standingEntries, type RibbonSource } from './ribbon-model.ts'
+import { standingEntries } from '@spudder/contract/entry'
+import { ribbonModel, type RibbonSource } from './ribbon-model.ts'
 
 const today = '2026-06-30'
 const colour = (daysAgo: number, value: number) =>

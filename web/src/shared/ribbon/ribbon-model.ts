@@ -1,4 +1,4 @@
-import type { EntryDto } from '@spudder/contract/entry'
+import { standingEntries, type EntryDto } from '@spudder/contract/entry'
 import type { JobDto } from '@spudder/contract/job'
 import type { RibbonReadingDto, StandDto } from '@spudder/contract/stand'
 import type { StoryEventDto } from '@spudder/contract/story'
@@ -71,12 +71,6 @@ function unseenStretches(seen: readonly SeenGreenness[], today: Day): UnseenStre
   })
 }
 
-/** Entries that stand: those that no later entry corrects. */
-export function standingEntries(entries: readonly EntryDto[]): readonly EntryDto[] {
-  const corrected = new Set(entries.map(({ correctsId }) => correctsId))
-  return entries.filter(({ id }) => !corrected.has(id))
-}
-
 function marksOf({ readings, events, entries }: RibbonSource): RibbonMark[] {
   return [
     ...readings
@@ -113,12 +107,15 @@ export function ribbonModel(source: RibbonSource, today: Day, until: Day): Ribbo
   }
   const planned = source.jobs.filter(({ status }) => status === 'planned')
   const treatments = [
-    ...standingEntries(source.entries).map(({ happenedOn, route, sourceId }) => ({
-      day: happenedOn,
-      response: responseFor(route, sourceId, source.stand.context),
-    })),
+    // Steps of an acid plan move the soil; the leaf follows in its own time, and not by a curve here.
+    ...standingEntries(source.entries)
+      .filter(({ caseId }) => caseId !== null)
+      .map(({ happenedOn, route, sourceId }) => ({
+        day: happenedOn,
+        response: responseFor(route, sourceId, source.stand.context),
+      })),
     ...planned
-      .filter(({ kind }) => kind === 'apply')
+      .filter(({ kind, acidPlanId }) => kind === 'apply' && acidPlanId === null)
       .flatMap(({ dueOn, route, sourceId }) =>
         route && sourceId
           ? [

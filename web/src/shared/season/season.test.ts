@@ -1,8 +1,7 @@
 import { mount } from '@vue/test-utils'
-import type { StandStoryDto } from '@spudder/contract/stand'
+import { applicationsOf, type StandStoryDto } from '@spudder/contract/stand'
 import { seasonSums } from '@spudder/core/season'
 import { describe, expect, it } from 'vitest'
-import { applicationsOf } from './applications.ts'
 import SeasonSums from './SeasonSums.vue'
 
 const remedy = {

@@ -1,0 +1,1 @@
+export { AcidPlanDto, AcidRetestDto, AcidStepDto, CreateAcidPlanDto } from './acid-plan.dto.ts'

@@ -1,0 +1,93 @@
+import { movesPH, type AcidStep } from '@spudder/core/acid-plan'
+import { checkLabel, type LabelDraft } from '@spudder/core/label'
+import {
+  contentsOfLabel,
+  contentsOfSource,
+  type Application,
+  type Contents,
+} from '@spudder/core/season'
+import { findSource, type SourceId } from '@spudder/core/source'
+import { standingEntries, type EntryDto } from '../entry/index.ts'
+import type { JobDto } from '../job/index.ts'
+import type { RemedyDto } from '../remedy/index.ts'
+
+type Remedy = Pick<RemedyDto, 'id' | 'productId' | 'sourceId' | 'contentShare' | 'productKg'>
+
+/** As much of a stand's story as its applications are read from. */
+export interface AppliedStory {
+  readonly entries: readonly Pick<
+    EntryDto,
+    'id' | 'correctsId' | 'jobId' | 'happenedOn' | 'productKg' | 'sourceId'
+  >[]
+  readonly jobs: readonly Pick<
+    JobDto,
+    | 'id'
+    | 'kind'
+    | 'status'
+    | 'remedyId'
+    | 'acidPlanId'
+    | 'plannedKg'
+    | 'sourceId'
+    | 'dueOn'
+    | 'share'
+  >[]
+  readonly remedies: readonly Remedy[]
+}
+
+/** A product of the shelf, as far as its label goes. */
+export interface LabelledProduct {
+  readonly id: string
+  readonly label: LabelDraft
+}
+
+/** What a remedy's product brings: by its label, else by its form. */
+export function contentsOf(
+  { productId, sourceId, contentShare }: Pick<Remedy, 'productId' | 'sourceId' | 'contentShare'>,
+  products: readonly LabelledProduct[],
+): Contents {
+  const product = products.find(({ id }) => id === productId)
+  const label = product && checkLabel(product.label).label
+  return label ? contentsOfLabel(label) : contentsOfSource(sourceId, contentShare)
+}
+
+const contentsOfAmendment = (sourceId: SourceId): Contents =>
+  contentsOfSource(sourceId, findSource(sourceId).contentShare.usual)
+
+/** Everything that went onto a stand or is planned for it. */
+export function applicationsOf(
+  { entries, jobs, remedies }: AppliedStory,
+  products: readonly LabelledProduct[],
+): readonly Application[] {
+  const contentsFor = (job: AppliedStory['jobs'][number] | undefined): Contents | undefined => {
+    const remedy = remedies.find(({ id }) => id === job?.remedyId)
+    if (remedy) return contentsOf(remedy, products)
+    return job?.acidPlanId && job.sourceId ? contentsOfAmendment(job.sourceId) : undefined
+  }
+  const done = standingEntries(entries).flatMap(({ jobId, happenedOn, productKg }) => {
+    const contents = contentsFor(jobs.find(({ id }) => id === jobId))
+    return contents ? [{ day: happenedOn, productKg, contents, isPlanned: false }] : []
+  })
+  const planned = jobs.flatMap((job) => {
+    const contents = contentsFor(job)
+    if (job.kind !== 'apply' || job.status !== 'planned' || !contents) return []
+    const whole = remedies.find(({ id }) => id === job.remedyId)?.productKg ?? 0
+    const productKg = job.plannedKg ?? whole * job.share
+    return [{ day: job.dueOn, productKg, contents, isPlanned: true }]
+  })
+  return [...done, ...planned]
+}
+
+/** Steps of acid plans that went onto a stand. */
+export function acidStepsDone(
+  { entries, jobs }: AppliedStory,
+  groundM2: number,
+): readonly AcidStep[] {
+  const ofPlan = new Set(jobs.filter(({ acidPlanId }) => acidPlanId).map(({ id }) => id))
+  return standingEntries(entries)
+    .filter(({ jobId, sourceId }) => ofPlan.has(jobId) && movesPH(sourceId))
+    .map(({ happenedOn, sourceId, productKg }) => ({
+      day: happenedOn,
+      sourceId,
+      kgPerM2: productKg / groundM2,
+    }))
+}

@@ -1,0 +1,132 @@
+import { formatNumber, quantityOf, valueIn } from '../quantity/index.ts'
+import type { FigureRange } from '../reference/index.ts'
+import type { AcidGround } from './acid-ground.ts'
+import type { AcidNeed } from './acid-need.ts'
+import { molPerKgSulfur } from './data/acidity.ts'
+import {
+  insteadOfAcid,
+  limeThatWorks,
+  limeWithPatience,
+  waterThatMatters,
+  yearsThatWork,
+  yearsWithPatience,
+} from './data/feasibility.ts'
+import { stepLimits, type Situation } from './data/situations.ts'
+
+/** Whether acidifying can work, in one word. */
+export const feasibilityWords = {
+  can: 'It can work',
+  slow: 'It works slowly',
+  test: 'Try it for lime first',
+  no: 'Do not try',
+} as const
+export type FeasibilityWord = keyof typeof feasibilityWords
+
+export interface Feasibility {
+  readonly word: FeasibilityWord
+  /** The reason that decides, first, and what else speaks. */
+  readonly reasons: readonly string[]
+  readonly instead: readonly string[]
+  /** Years in steps that the situation bears, 10 to 90 of 100. */
+  readonly years: FigureRange
+  /** What the other schools would say, where they say otherwise. */
+  readonly schools: readonly string[]
+}
+
+export interface FeasibilityInput {
+  readonly ground: AcidGround
+  readonly need: AcidNeed
+  readonly situation: Situation
+  /** Base that the water brings in a year, and that acid in it leaves [mol/m²]. */
+  readonly waterMolPerYear: number
+}
+
+const poundsPerAcre = (kgPerM2: number): string =>
+  formatNumber(Number(valueIn(quantityOf(kgPerM2, 'kg/m2'), 'lb/acre').toPrecision(2)))
+
+interface Judged {
+  readonly word: FeasibilityWord
+  readonly reason: string
+}
+
+/** From best to worst; untested ground counts as worse than slow, better than hopeless. */
+const order: readonly FeasibilityWord[] = ['can', 'slow', 'test', 'no']
+
+function byLime({ ground, need }: FeasibilityInput): Judged {
+  const { lime } = ground
+  const pounds = poundsPerAcre(need.limeMolPerM2.usual / molPerKgSulfur)
+  const loss = `it takes ${pounds} lb sulfur/acre before pH moves at all`
+  if (lime.known === 'assumed' && lime.high > limeWithPatience.value) {
+    return { word: 'test', reason: `${lime.words}. A drop of vinegar or dilute acid tells.` }
+  }
+  const percent = `about ${formatNumber(lime.usual, 2)} % free lime`
+  if (lime.usual > limeWithPatience.value) return { word: 'no', reason: `${percent}: ${loss}.` }
+  if (lime.usual > limeThatWorks.value) return { word: 'slow', reason: `${percent}: ${loss}.` }
+  return { word: 'can', reason: `Hardly any free lime (${lime.words}).` }
+}
+
+function byYears(years: FigureRange): Judged {
+  const span = `${formatNumber(years.low, 2)}-${formatNumber(years.high, 2)} years`
+  if (years.usual > yearsWithPatience.value) {
+    return { word: 'no', reason: `In steps that this ground bears it takes ${span}.` }
+  }
+  if (years.usual > yearsThatWork.value) {
+    return { word: 'slow', reason: `In steps that this ground bears it takes ${span}.` }
+  }
+  return { word: 'can', reason: `Its steps fit into ${span}.` }
+}
+
+function byWater(yearMol: number, waterMol: number): Judged | undefined {
+  if (waterMol <= 0) return undefined
+  const eaten = waterMol / yearMol
+  const percent = `${formatNumber(eaten * 100, 2)} % of the acid that may go on in a year`
+  if (eaten >= 1) {
+    return {
+      word: 'no',
+      reason: `The lime in the water takes ${percent}: the water has to be tamed first.`,
+    }
+  }
+  return eaten > waterThatMatters.value
+    ? { word: 'slow', reason: `The lime in the water takes ${percent}: tame it first.` }
+    : { word: 'can', reason: `The lime in the water takes ${percent}.` }
+}
+
+function schoolsOf(ground: AcidGround, word: FeasibilityWord): readonly string[] {
+  const isLimy = ground.lime.usual > limeThatWorks.value
+  return [
+    ...(word === 'no' || word === 'test'
+      ? ['“Always mend the soil” would begin all the same, and pay for the lime.']
+      : []),
+    ...(isLimy && word === 'slow'
+      ? ['“Never on free lime” would leave the ground and live with chelates.']
+      : []),
+  ]
+}
+
+/**
+ * Whether acidifying can work: by free lime first, then by the years that safe steps take, then by
+ * the lime that water brings against it.
+ * @source bounds carry their own source; common practice and judgement
+ */
+export function feasibility(input: FeasibilityInput): Feasibility {
+  const { ground, need, situation, waterMolPerYear } = input
+  const yearKg = stepLimits[situation].sulfur.year.value
+  const { low, usual, high } = need.sulfurKgPerM2
+  // A first step acts in its own year: what fits into one is a year's work.
+  const inYears = (kg: number) => Math.max(1, kg / yearKg)
+  const years = { low: inYears(low), usual: inYears(usual), high: inYears(high) }
+  const judged = [
+    byLime(input),
+    byYears(years),
+    byWater(yearKg * molPerKgSulfur, waterMolPerYear),
+  ].filter((each) => each !== undefined)
+  const sorted = judged.toSorted((a, b) => order.indexOf(b.word) - order.indexOf(a.word))
+  const word = sorted[0]?.word ?? 'can'
+  return {
+    word,
+    reasons: sorted.map(({ reason }) => reason),
+    instead: word === 'no' ? insteadOfAcid : [],
+    years,
+    schools: schoolsOf(ground, word),
+  }
+}

@@ -1,0 +1,3 @@
+export { climateNames, soilClimates } from './data/soil-climates.ts'
+export type { Climate, SoilClimate } from './data/soil-climates.ts'
+export { dayOfYear, isWatering, soilTemperature } from './soil-year.ts'

@@ -1,0 +1,14 @@
+export { preparePath } from './path-setup.ts'
+export type {
+  PathApplication,
+  PathGround,
+  PathSetup,
+  PathWater,
+  PreparedPath,
+} from './path-setup.ts'
+export { drawCount, parametersOf } from './parameters.ts'
+export type { PathParameters } from './parameters.ts'
+export { runPath } from './run-path.ts'
+export type { PathLedger } from './run-path.ts'
+export { foretell, foretellAtOnce } from './foretell.ts'
+export type { ForetellInput, MeasuredPH, PathForecast, PathPoint } from './foretell.ts'

@@ -1,0 +1,133 @@
+import type { AcidPlanDto, CreateAcidPlanDto } from '@spudder/contract/acid-plan'
+import { acidGround, acidNeed, findAcidity, treatedGround } from '@spudder/core/acid-plan'
+import { findSource } from '@spudder/core/source'
+import type { Database } from '../database/connect.ts'
+import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { ServiceError } from '../http/service-error.ts'
+import { toDto } from '../http/to-dto.ts'
+import { insertJobs, type JobRow } from '../job/job.repository.ts'
+import { requireLockedStand } from '../stand/stand.service.ts'
+import {
+  dropPlannedSteps,
+  findAcidPlan,
+  insertAcidPlan,
+  lockPlannedSteps,
+  type AcidPlanRow,
+} from './acid-plan.repository.ts'
+import { requireStepsWithinLimits } from './step-limits.ts'
+
+function refuse(field: string, message: string): never {
+  throw new ServiceError('invalid-body', message, [{ field, message }])
+}
+
+/** The plan must make sense by itself: a way to go, and materials that go it. */
+function requireSoundPlan({
+  ground,
+  fromPH,
+  pHDoubt,
+  targetPH,
+  startsOn,
+  steps,
+}: CreateAcidPlanDto): void {
+  const { texture, fizz, depthM } = ground
+  const { direction } = acidNeed(
+    acidGround({ texture, fizz, depthM, pH: fromPH, pHDoubt }),
+    targetPH,
+  )
+  for (const { sourceId, day } of steps) {
+    const { name } = findSource(sourceId)
+    if (day < startsOn) refuse('steps', `Step of ${day}: give a day from ${startsOn} on.`)
+    if (findAcidity(sourceId).molPerKg.usual > 0 !== (direction === 'down')) {
+      const way = direction === 'down' ? 'raises pH, and the target lies below' : 'lowers pH, and the target lies above' // prettier-ignore
+      refuse('steps', `${name} ${way}.`)
+    }
+  }
+}
+
+/** The jobs that a plan becomes, under the ids that its sender made. */
+function jobsOf(
+  { id: acidPlanId, standId, groundM2 }: AcidPlanRow,
+  { steps, retests }: CreateAcidPlanDto,
+  recorder: Recorder,
+): JobRow[] {
+  const common = {
+    standId,
+    caseId: null,
+    remedyId: null,
+    checkId: null,
+    acidPlanId,
+    status: 'planned' as const,
+    share: 0,
+    changedBy: null,
+    changedAt: null,
+    ...recordedBy(recorder),
+  }
+  return [
+    ...steps.map(({ id, day, sourceId, kgPerM2 }, index): JobRow => ({
+      ...common,
+      id,
+      kind: 'apply',
+      title: `${findSource(sourceId).name}, step ${index + 1} of ${steps.length}`,
+      dueOn: day,
+      plannedKg: kgPerM2 * groundM2,
+      route: 'soil',
+      sourceId,
+    })),
+    ...retests.map(({ id, day }): JobRow => ({
+      ...common,
+      id,
+      kind: 'test',
+      title: 'Test pH again: does the plan hold?',
+      dueOn: day,
+      plannedKg: null,
+      route: null,
+      sourceId: null,
+    })),
+  ]
+}
+
+/**
+ * Stores an acid plan with the jobs it becomes; what an earlier one still had to do is dropped.
+ * All or nothing.
+ * @throws {CoreError} for ground or a target that makes no sense
+ * @throws {ServiceError} not-found; invalid-body for a step over a limit; conflict
+ */
+export function createAcidPlan(
+  db: Database,
+  recorder: Recorder,
+  standId: string,
+  dto: CreateAcidPlanDto,
+): Promise<AcidPlanDto> {
+  return db.transaction(async (transaction) => {
+    // Locked before anything is read: who waited must see what was planned in the meantime.
+    await lockPlannedSteps(transaction, standId)
+    const stand = await requireLockedStand(transaction, standId)
+    const { note = '' } = dto
+    const again = await findAcidPlan(transaction, { ...dto, standId, note })
+    if (again) return toDto(again)
+    requireSoundPlan(dto)
+    const groundM2 = treatedGround(stand.size, stand.measures?.groundM2)
+    const { situation, steps } = dto
+    await requireStepsWithinLimits(transaction, { stand, situation, groundM2, steps })
+    const { id, startsOn, fromPH, pHDoubt, targetPH, ground, water, retests } = dto
+    await dropPlannedSteps(transaction, standId, recorder)
+    const stored = await insertAcidPlan(transaction, {
+      id,
+      standId,
+      startsOn,
+      fromPH,
+      pHDoubt,
+      targetPH,
+      situation,
+      groundM2,
+      ground,
+      water: water ?? null,
+      steps,
+      retests,
+      note,
+      ...recordedBy(recorder),
+    })
+    await insertJobs(transaction, jobsOf(stored, dto, recorder))
+    return toDto(stored)
+  })
+}

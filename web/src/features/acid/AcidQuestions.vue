@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { situationNames, situations } from '@spudder/core/acid-plan'
+import { readingWords } from '@spudder/core/reading'
+import { bufferTestNames, bufferTests, fizzes, textureNames, textures } from '@spudder/core/soil'
+import { computed } from 'vue'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import ChipChoice from '../../shared/form/ChipChoice.vue'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import QuantityField from '../../shared/form/QuantityField.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { dayWords } from '../../shared/units/today.ts'
+import { newestOf } from './acid-facts.ts'
+import { useAcidDesk } from './acid-desk.ts'
+
+/** What is asked of the ground; what the bench knows already is shown, not asked. */
+const { draft, depthM, start, ground, plan, plant, nitrogenKgPerM2, messageFor, system } =
+  useAcidDesk()
+const { story } = useStandCase()
+
+const situationOptions = situationNames.map((value) => ({ value, words: situations[value].label }))
+const textureOptions = [
+  { value: '' as const, words: 'not said' },
+  ...textureNames.map((value) => ({ value, words: textures[value].label })),
+]
+const fizzOptions = fizzes.map((value) => ({ value, words: value }))
+const bufferOptions = [
+  { value: '' as const, words: 'another, or none' },
+  ...bufferTestNames.map((value) => ({ value, words: bufferTests[value].label })),
+]
+const known = computed(() => {
+  const kinds = ['calciumCarbonate', 'organicMatter', 'clay', 'cec', 'bulkDensity'] as const
+  return kinds.flatMap((kind) => {
+    const reading = story.value && newestOf(story.value, kind)
+    return reading ? [readingWords(reading)] : []
+  })
+})
+const bufferPH = computed(() => story.value && newestOf(story.value, 'bufferPH'))
+const isLimeMeasured = computed(() => ground.value?.lime.known === 'measured')
+const feed = system.value === 'us' ? 'for example 2 lb/1000 ft2' : 'for example 100 kg/ha'
+</script>
+
+<template>
+  <form class="questions" aria-label="The ground" @submit.prevent>
+    <p v-if="start" class="from">
+      From <b class="figure">pH {{ start.pH.toFixed(1) }}</b>
+      <span class="faint-note">
+        ± {{ start.doubt.toFixed(1) }}, as of {{ dayWords(start.startsOn) }}</span
+      >
+    </p>
+    <TextField
+      v-model="draft.targetPH"
+      label="To pH"
+      inputmode="decimal"
+      :hint="`${plant.name} likes ${plant.pHRange.low} to ${plant.pHRange.high}`"
+      :message="messageFor('targetPH')"
+    />
+    <ChoiceField v-model="draft.situation" label="Onto" :options="situationOptions" />
+    <QuantityField
+      v-model="draft.depth"
+      label="Down to"
+      dimension="length"
+      unit="m"
+      :message="messageFor('ground.depthM')"
+      @value="depthM = $event"
+    />
+    <ChoiceField
+      v-model="draft.texture"
+      label="Texture"
+      hint="a wet lump between the fingers"
+      :options="textureOptions"
+    />
+    <ChipChoice
+      v-if="!isLimeMeasured"
+      v-model="draft.fizz"
+      label="Fizz with vinegar or acid"
+      :options="fizzOptions"
+      is-optional
+    />
+    <p v-if="known.length > 0" class="faint-note">Measured: {{ known.join('; ') }}.</p>
+    <details>
+      <summary>A buffer test, a titration, nitrogen</summary>
+      <div class="more">
+        <ChoiceField
+          v-model="draft.bufferTest"
+          :label="bufferPH ? `Buffer of the ${readingWords(bufferPH)}` : 'Buffer of the laboratory'"
+          :options="bufferOptions"
+          hint="SMP and Sikora speak in lime of their region, and are not turned into a buffer here"
+        />
+        <TextField
+          v-model="draft.titrated"
+          label="Titrated, mmol acid/kg for one pH"
+          inputmode="decimal"
+          :message="messageFor('ground.titratedMmol')"
+        />
+        <QuantityField
+          v-model="draft.nitrogen"
+          label="Nitrogen you feed a year, as ammonium sulfate"
+          dimension="mass/area"
+          unit="kg/m2"
+          :hint="feed"
+          @value="nitrogenKgPerM2 = $event"
+        />
+      </div>
+    </details>
+    <details v-if="ground && ground.assumptions.length > 0" class="taken">
+      <summary>Taken for want of a measurement ({{ ground.assumptions.length }})</summary>
+      <ul>
+        <li v-for="each in ground.assumptions" :key="each">{{ each }}</li>
+      </ul>
+    </details>
+    <p v-for="each in ground?.buffer.left ?? []" :key="each" class="faint-note">{{ each }}</p>
+    <label v-if="plan" class="anew">
+      <input v-model="draft.isAnew" type="checkbox" @change="draft.steps = null" />
+      Begin a new plan from the newest pH
+    </label>
+  </form>
+</template>
+
+<style scoped>
+.questions,
+.more {
+  display: grid;
+  gap: 10px;
+}
+.from .figure {
+  font-size: 1.5rem;
+}
+summary {
+  cursor: pointer;
+  font-size: 0.86rem;
+  color: var(--slate);
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
+}
+.more {
+  padding-top: 8px;
+}
+.taken ul {
+  font-size: 0.84rem;
+  color: var(--slate);
+  padding-left: 15px;
+  list-style: disc;
+  margin-top: 4px;
+}
+.anew {
+  font-size: 0.86rem;
+  display: flex;
+  gap: 7px;
+  align-items: baseline;
+}
+</style>

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { feasibilityWords, type Feasibility } from '@spudder/core/acid-plan'
+
+/** Whether it can work, in one glance, and what decides it. */
+defineProps<{ verdict: Feasibility }>()
+</script>
+
+<template>
+  <section :class="['can', verdict.word]" aria-label="Can it work?">
+    <h2>{{ feasibilityWords[verdict.word] }}</h2>
+    <p v-for="(reason, index) in verdict.reasons" :key="reason" :class="{ rest: index > 0 }">
+      {{ reason }}
+    </p>
+    <template v-if="verdict.instead.length > 0">
+      <h3>Instead</h3>
+      <ul>
+        <li v-for="each in verdict.instead" :key="each">{{ each }}</li>
+      </ul>
+    </template>
+    <p v-for="school in verdict.schools" :key="school" class="rest">{{ school }}</p>
+  </section>
+</template>
+
+<style scoped>
+.can {
+  display: grid;
+  gap: 4px;
+  border-left: 5px solid var(--ink);
+  padding-left: 13px;
+}
+.slow,
+.test {
+  border-left-style: dashed;
+}
+.no {
+  border-left-color: var(--rust);
+}
+h2 {
+  font-size: 1.75rem;
+  line-height: 1.1;
+  letter-spacing: -0.015em;
+}
+.no h2 {
+  color: var(--rust);
+}
+.rest {
+  font-size: 0.85rem;
+  color: var(--slate);
+}
+h3 {
+  font-size: 0.9rem;
+  margin-top: 4px;
+}
+ul {
+  list-style: disc;
+  padding-left: 16px;
+  font-size: 0.9rem;
+}
+</style>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { formatNumber } from '@spudder/core/quantity'
+import { computed } from 'vue'
+import { dayWords } from '../../shared/units/today.ts'
+import { percent } from '../../shared/words/percent.ts'
+import { useAcidDesk } from './acid-desk.ts'
+import PathChart from './PathChart.vue'
+
+/** Where pH goes under the plan, and what the retests have taught. */
+const { forecast, share, cancel, ground, measured, band, isUpward, retests } = useAcidDesk()
+
+const arrival = computed(() => {
+  const { points, shareArrived } = forecast.value ?? { points: [], shareArrived: [] }
+  const end = isUpward.value ? band.value.low : band.value.high
+  const at = (wanted: number) => points[shareArrived.findIndex((each) => each >= wanted)]?.day
+  const [soon, half] = [at(0.1), at(0.5)]
+  const last = shareArrived.at(-1) ?? 0
+  const bound = `pH ${end.toFixed(1)} or ${isUpward.value ? 'above' : 'below'}`
+  if (!soon) return `${percent(last)} of gardens like this stand at ${bound} when the path ends.`
+  const middle = half ? `half of them by ${dayWords(half)}` : `${percent(last)} of them in the end`
+  return `One garden in ten is at ${bound} by ${dayWords(soon)}, ${middle}.`
+})
+const taught = computed(() => {
+  const buffer = forecast.value?.buffer
+  if (measured.value.length === 0 || !buffer || !ground.value) return undefined
+  const { mmolPerKg, doubt } = ground.value.buffer
+  const spread = Math.exp(1.2816 * doubt)
+  const words = (value: number) => formatNumber(value, 2)
+  return `${measured.value.length === 1 ? 'A retest has' : `${measured.value.length} retests have`} pulled the path through. Acid for one pH: thought ${words(mmolPerKg / spread)}-${words(mmolPerKg * spread)}, now ${words(buffer.low)}-${words(buffer.high)} mmol/kg.`
+})
+/** What to do at the next retest, by where it falls in the band. */
+const nextTest = computed(() => {
+  const day = retests.value[0]
+  const point = forecast.value?.points.find((each) => day !== undefined && each.day >= day)
+  if (!day || !point) return undefined
+  const [low, high] = [point.low.toFixed(1), point.high.toFixed(1)]
+  const [slow, fast] = isUpward.value ? [`under ${low}`, `over ${high}`] : [`over ${high}`, `under ${low}`] // prettier-ignore
+  return `At the test of ${dayWords(day)}: from ${low} to ${high} go on; ${slow} it goes slower than thought, put the next step out and test again in half a year; ${fast} leave the next step out.`
+})
+</script>
+
+<template>
+  <section class="path" aria-label="Where pH goes">
+    <div class="head">
+      <h3>Where pH goes</h3>
+      <p v-if="share !== undefined" class="running" role="status">
+        following a thousand gardens: {{ percent(share) }}
+        <button type="button" @click="cancel">stop</button>
+      </p>
+    </div>
+    <PathChart v-if="forecast" />
+    <p v-else class="faint-note waiting">Following a thousand gardens through three years …</p>
+    <template v-if="forecast">
+      <p>{{ arrival }}</p>
+      <p v-if="taught" class="taught">{{ taught }}</p>
+      <p v-if="nextTest" class="faint-note">{{ nextTest }}</p>
+      <p class="faint-note">
+        Band: 8 gardens of 10. Line: the middle; dotted: the top 5 cm alone. Sulfur eaten by
+        bacteria as soil warms and dries, nitrogen, lime in ground and water, rain and worms are
+        followed day by day.
+        <RouterLink :to="{ name: 'reference', params: { chapter: 'acid' } }"
+          >Where the figures come from</RouterLink
+        >
+      </p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.path {
+  display: grid;
+  gap: 5px;
+}
+.head {
+  display: flex;
+  gap: 16px;
+  align-items: baseline;
+  min-height: 28px;
+}
+.running {
+  font-size: 0.84rem;
+  color: var(--slate);
+}
+.running button {
+  border: 0;
+  background: none;
+  color: var(--rust);
+  text-decoration: underline;
+  cursor: pointer;
+  padding: 2px 4px;
+}
+.waiting {
+  min-height: 300px;
+}
+.taught {
+  border-left: 3px solid var(--ink);
+  padding-left: 9px;
+}
+</style>

@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { parseQuantity, valueIn, amountWords } from '@spudder/core/quantity'
+import { CoreError } from '@spudder/core/error'
+import { findSource } from '@spudder/core/source'
+import { Button } from 'ant-design-vue'
+import { computed, ref, watch } from 'vue'
+import CautionList from '../../shared/case/CautionList.vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { groundUnit, groundRange } from '../../shared/units/ground-rate.ts'
+import { dayWords } from '../../shared/units/today.ts'
+import { useAcidDesk } from './acid-desk.ts'
+
+/** The steps in words, to be changed by keys too; and the plan made into jobs. */
+const { steps, stepProblems, put, remove, layOutAnew, isStored, draft, ...desk } = useAcidDesk()
+const { hasHardProblem, retests, groundM2, system, laidOut, save, store, messageFor, stand } = desk
+
+const unit = computed(() => groundUnit(system.value, draft.value.situation))
+const totalOf = (kgPerM2: number) => amountWords('mass', kgPerM2 * (groundM2 ?? 1), system.value, 3)
+/** Amounts as they are typed; a step's own figure comes back once it is read. */
+const typed = ref<Record<number, string>>({})
+const unreadable = ref<Record<number, string>>({})
+watch(
+  () => steps.value.length,
+  () => (typed.value = {}),
+)
+function setAmount(index: number, text: string): void {
+  typed.value[index] = text
+  try {
+    const kg = valueIn(parseQuantity(text, 'mass'), 'kg')
+    if (groundM2 !== undefined && kg > 0) put(index, { kgPerM2: kg / groundM2 })
+    unreadable.value = { ...unreadable.value, [index]: '' }
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error
+    unreadable.value = { ...unreadable.value, [index]: `Give ${error.expected}.` }
+  }
+}
+const problemsOf = (index: number) => stepProblems.value.filter((each) => each.index === index)
+const materials = computed(() => [...new Set(steps.value.map(({ sourceId }) => sourceId))])
+const left = computed(() => laidOut.value.leftKgPerM2)
+</script>
+
+<template>
+  <section class="list" aria-label="Steps of the plan">
+    <h3>{{ isStored ? 'Steps planned, as jobs' : 'Steps' }}</h3>
+    <p v-if="steps.length === 0" class="faint-note">
+      No steps are left to do: what is done reaches the target, or nothing may go on here.
+    </p>
+    <ol>
+      <li v-for="(step, index) in steps" :key="index">
+        <span class="name">{{ findSource(step.sourceId).name }}</span>
+        <TextField
+          :model-value="step.day"
+          :label="`Step ${index + 1} on`"
+          type="date"
+          @update:model-value="put(index, { day: $event })"
+        />
+        <TextField
+          :model-value="typed[index] ?? totalOf(step.kgPerM2)"
+          :label="`Step ${index + 1}, in all`"
+          :hint="groundRange({ low: step.kgPerM2, high: step.kgPerM2 }, unit)"
+          :message="unreadable[index] || undefined"
+          @update:model-value="setAmount(index, $event)"
+        />
+        <button
+          type="button"
+          class="drop"
+          :aria-label="`Leave step ${index + 1} out`"
+          @click="remove(index)"
+        >
+          leave out
+        </button>
+        <p
+          v-for="problem in problemsOf(index)"
+          :key="problem.words"
+          :class="problem.isHard ? 'stop said' : 'faint-note said'"
+        >
+          {{ problem.words }}
+        </p>
+      </li>
+    </ol>
+    <p v-if="left > 0 && !isStored" class="faint-note">
+      {{ groundRange({ low: left, high: left }, unit) }} more would find no room in three years of
+      such steps.
+    </p>
+    <p v-if="retests.length > 0" class="faint-note">
+      Tests: {{ retests.map((day) => dayWords(day)).join(', ') }}. They become jobs with the steps.
+    </p>
+    <CautionList
+      v-for="sourceId in materials"
+      :key="sourceId"
+      :context="stand.context"
+      route="soil"
+      :source-id="sourceId"
+    />
+    <p v-if="messageFor('steps')" class="stop">{{ messageFor('steps') }}</p>
+    <ProblemNote :problem="store.error.value" />
+    <div class="buttons">
+      <Button
+        type="primary"
+        size="large"
+        :disabled="steps.length === 0 || hasHardProblem"
+        :loading="store.isLoading.value"
+        @click="save"
+      >
+        {{ isStored ? 'Plan it so again' : 'Make the plan into jobs' }}
+      </Button>
+      <Button type="text" @click="layOutAnew">Lay the steps out anew</Button>
+    </div>
+    <p v-if="hasHardProblem" class="stop">A step is over its limit: move it, or take less.</p>
+  </section>
+</template>
+
+<style scoped>
+.list {
+  display: grid;
+  gap: 8px;
+}
+ol {
+  display: grid;
+  gap: 6px;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 158px 158px 78px;
+  gap: 4px 12px;
+  align-items: end;
+  border-top: 1px solid var(--line);
+  padding-top: 6px;
+}
+.name {
+  align-self: center;
+}
+.said {
+  grid-column: 1 / -1;
+}
+.drop {
+  border: 0;
+  background: none;
+  color: var(--rust);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+  min-height: 34px;
+  font-size: 0.84rem;
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+@media (width < 700px) {
+  li {
+    grid-template-columns: 1fr 1fr;
+  }
+  .name {
+    grid-column: 1 / -1;
+  }
+}
+</style>

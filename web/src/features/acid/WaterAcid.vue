@@ -1,0 +1,182 @@
+<script setup lang="ts">
+import { ratioReadings, acidStockFor } from '@spudder/core/mix'
+import { amountWords, formatNumber } from '@spudder/core/quantity'
+import { acidDose, acids, pHAtAlkalinity } from '@spudder/core/water'
+import { molPerKgSulfur } from '@spudder/core/acid-plan'
+import { computed, ref } from 'vue'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import { numberIn } from '../../shared/form/number-text.ts'
+import QuantityField from '../../shared/form/QuantityField.vue'
+import TextField from '../../shared/form/TextField.vue'
+import HowGot from '../../shared/how/HowGot.vue'
+import { useAcidDesk } from './acid-desk.ts'
+import { reckon } from './use-ground.ts'
+
+/** Lime that irrigation brings, and acid that takes it out before it arrives. */
+const { draft, water, load, system } = useAcidDesk()
+const stockL = ref<number>()
+const acidOptions = [
+  { value: '', words: 'none: water as it comes' },
+  ...acids.map(({ id, name }) => ({ value: id, words: name })),
+]
+const litresPerMillimetreHa = 1e4
+
+const perYear = computed(() => {
+  const lime = load.value
+  if (!lime || lime.kgPerHa <= 0) return undefined
+  const sulfur = (lime.molPerM2 / molPerKgSulfur) * litresPerMillimetreHa
+  return { lime, sulfur }
+})
+const perHa = (kg: number) =>
+  system.value === 'us'
+    ? `${formatNumber(kg * 0.8921791, 3)} lb/acre`
+    : `${formatNumber(kg, 3)} kg/ha`
+
+const dose = computed(() => {
+  const { acidId, waterPH, leaveAlkalinity } = draft.value
+  if (acidId === '') return undefined
+  const test = { alkalinityMgPerLCaCO3: water.value.full, pH: numberIn(waterPH) }
+  return reckon(() => {
+    const targetPH = pHAtAlkalinity(test, numberIn(leaveAlkalinity))
+    return { targetPH, perM3: acidDose(acidId, test, { targetPH, waterL: 1000 }) }
+  })
+})
+const made = computed(() => (dose.value && 'value' in dose.value ? dose.value.value : undefined))
+const isLiquid = computed(() => made.value?.perM3.litres !== undefined)
+const words = (amount: number) => amountWords(isLiquid.value ? 'volume' : 'mass', amount, system.value, 3) // prettier-ignore
+const stock = computed(() => {
+  const acid = made.value?.perM3
+  if (!acid || stockL.value === undefined) return undefined
+  const size = stockL.value
+  return reckon(() =>
+    acidStockFor((acid.litres ?? acid.kg ?? 0) / 1000, {
+      ratio: numberIn(draft.value.ratio),
+      reading: 'of',
+      stockL: size,
+    }),
+  )
+})
+const bringsWords = computed(() =>
+  Object.entries(made.value?.perM3.bringsMgPerL ?? {})
+    .map(([name, mg]) => {
+      const kgPerHa = (mg * water.value.mm * litresPerMillimetreHa) / 1e6
+      const nutrient = { S: 'sulfur', P: 'phosphorus', N: 'nitrogen' }[name] ?? name
+      return `${nutrient} ${formatNumber(mg, 2)} mg/L, ${perHa(kgPerHa)} a year`
+    })
+    .join('; '),
+)
+</script>
+
+<template>
+  <section class="water" aria-label="Irrigation water">
+    <h2>The water that comes on top</h2>
+    <div class="columns">
+      <div class="fields">
+        <TextField
+          v-model="draft.waterMm"
+          label="Water given, mm a year"
+          inputmode="decimal"
+          hint="25 mm are an inch"
+        />
+        <TextField
+          v-model="draft.alkalinity"
+          label="Its alkalinity, mg/L CaCO₃"
+          inputmode="decimal"
+        />
+        <TextField v-model="draft.waterPH" label="Its pH" inputmode="decimal" />
+        <ChoiceField v-model="draft.acidId" label="Acid into it" :options="acidOptions" />
+        <template v-if="draft.acidId !== ''">
+          <TextField
+            v-model="draft.leaveAlkalinity"
+            label="Alkalinity to leave, mg/L"
+            inputmode="decimal"
+            hint="30 to 60 keeps some buffer"
+          />
+          <QuantityField
+            v-model="draft.stock"
+            label="Stock tank"
+            dimension="volume"
+            unit="L"
+            @value="stockL = $event"
+          />
+          <TextField v-model="draft.ratio" label="Injector, one to" inputmode="decimal" />
+        </template>
+      </div>
+      <div class="out">
+        <p v-if="!perYear" class="faint-note">
+          Alkalinity, not pH, pushes soil back up: say how much water is given and its alkalinity.
+        </p>
+        <template v-else>
+          <p>
+            <b class="big">{{ perHa(perYear.lime.kgPerHa) }}</b> lime a year come with it
+          </p>
+          <p class="faint-note">
+            {{ perHa(perYear.sulfur) }} of sulfur a year only to stand still.
+          </p>
+          <HowGot :derivation="perYear.lime.derivation" />
+        </template>
+        <p v-if="dose && 'problem' in dose" class="stop">{{ dose.problem }}</p>
+        <template v-if="made">
+          <p>
+            <b class="big">{{ words(made.perM3.litres ?? made.perM3.kg ?? 0) }}</b>
+            {{ made.perM3.acid.name }} in {{ amountWords('volume', 1000, system, 3) }} of water; it
+            then stands at pH {{ made.targetPH.toFixed(1) }}.
+          </p>
+          <p v-if="stock && 'value' in stock">
+            {{ words(stock.value.acid) }} in the stock, for
+            {{ amountWords('volume', stock.value.feedL, system, 3) }} ({{
+              ratioReadings.of.replaceAll('100', draft.ratio)
+            }}).
+          </p>
+          <p v-if="stock && 'problem' in stock" class="stop">{{ stock.problem }}</p>
+          <p v-if="bringsWords" class="faint-note">It brings {{ bringsWords }}.</p>
+          <p class="caution">
+            {{ made.perM3.acid.caution }} A backflow device between injector and tap. Only pipes,
+            pumps and tanks that bear acid; check the pH at the end of the line. Local rules and the
+            label come first.
+          </p>
+          <HowGot :derivation="made.perM3.derivation" />
+        </template>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.water {
+  display: grid;
+  gap: 8px;
+  border-top: 1px solid var(--line);
+  padding-top: 12px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
+  gap: 30px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+  align-content: start;
+}
+.out {
+  display: grid;
+  gap: 6px;
+  align-content: start;
+}
+.big {
+  font-size: 1.35rem;
+}
+.caution {
+  border-left: 3px solid var(--rust);
+  background: var(--rust-wash);
+  padding: 8px 12px;
+  font-size: 0.86rem;
+}
+@media (width < 700px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

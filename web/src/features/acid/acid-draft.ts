@@ -1,0 +1,95 @@
+import type { AcidPlanDto } from '@spudder/contract/acid-plan'
+import type { AcidStep, Situation } from '@spudder/core/acid-plan'
+import type { Context } from '@spudder/core/plant'
+import { amountWords, type UnitSystem } from '@spudder/core/quantity'
+import type { BufferTest, Fizz, TextureName } from '@spudder/core/soil'
+import type { SourceId } from '@spudder/core/source'
+
+/** What is typed and dragged on the acid plan, as typed; it survives a reload. */
+export interface AcidDraft {
+  id: string
+  /** Ids of the jobs that steps and retests become, as many as were needed. */
+  jobIds: string[]
+  texture: TextureName | ''
+  fizz: Fizz | undefined
+  depth: string
+  situation: Situation
+  targetPH: string
+  bufferTest: BufferTest | ''
+  titrated: string
+  sourceId: SourceId
+  price: string
+  /** Nitrogen a year that is fed as ammonium sulfate. */
+  nitrogen: string
+  waterMm: string
+  alkalinity: string
+  waterPH: string
+  acidId: string
+  leaveAlkalinity: string
+  stock: string
+  ratio: string
+  /** Steps as dragged; null while they are laid out by themselves. */
+  steps: AcidStep[] | null
+  /** Whether a plan under way is left and a new one begun from the newest pH. */
+  isAnew: boolean
+  note: string
+}
+
+const situationOf: Readonly<Partial<Record<Context, Situation>>> = {
+  turf: 'turf',
+  'row-crop': 'bare',
+  container: 'pot',
+}
+/** Depth that is usual to work or to wait for [m]. */
+const depthOf: Readonly<Record<Situation, number>> = {
+  bare: 0.18,
+  pit: 0.3,
+  turf: 0.1,
+  green: 0.1,
+  bed: 0.15,
+  pot: 0.2,
+}
+
+interface DraftGrounds {
+  readonly context: Context
+  readonly system: UnitSystem
+  readonly plan: AcidPlanDto | undefined
+  /** Middle of the pH that the plant likes. */
+  readonly likedPH: number
+  readonly fizz: Fizz | undefined
+  readonly water: { readonly alkalinity?: number | undefined; readonly pH?: number | undefined }
+}
+
+const text = (value: number | undefined): string => (value === undefined ? '' : String(value))
+
+/** A draft that begins from the plan that holds, else from what is usual for such a stand. */
+export function freshAcidDraft(grounds: DraftGrounds): AcidDraft {
+  const { context, system, plan, likedPH, fizz, water } = grounds
+  const situation = plan?.situation ?? situationOf[context] ?? 'bed'
+  const ground = plan?.ground
+  const depthM = ground?.depthM ?? depthOf[situation]
+  return {
+    id: crypto.randomUUID(),
+    jobIds: [],
+    texture: ground?.texture ?? (context === 'container' ? 'potting-mix' : ''),
+    fizz: ground?.fizz ?? fizz,
+    depth: amountWords('length', depthM, system, 2),
+    situation,
+    targetPH: (plan?.targetPH ?? likedPH).toFixed(1),
+    bufferTest: ground?.bufferTest ?? '',
+    titrated: text(ground?.titratedMmol),
+    sourceId: plan?.steps[0]?.sourceId ?? 'sulfur-granules',
+    price: '',
+    nitrogen: '',
+    waterMm: text(plan?.water?.mmPerYear),
+    alkalinity: text(plan?.water?.alkalinityMgPerLCaCO3 ?? water.alkalinity),
+    waterPH: text(water.pH ?? 7.6),
+    acidId: '',
+    leaveAlkalinity: '50',
+    stock: system === 'us' ? '5 gal' : '20 L',
+    ratio: '100',
+    steps: null,
+    isAnew: false,
+    note: '',
+  }
+}
