@@ -19,6 +19,7 @@ const screens = [
   ['South vineyard block', 'watch'],
   ['Azalea border', 'size'],
   ['Azalea border', 'remedy'],
+  ['Blueberry terrace', 'acid'],
 ] as const
 const desk = { width: 1280, height: 800 }
 const phone = { width: 390, height: 844 }
@@ -28,6 +29,9 @@ const looks = [
   ['light', phone],
   ['dark', phone],
 ] as const
+
+// Each looks for itself, so that two browsers share the walk.
+test.describe.configure({ mode: 'parallel' })
 
 for (const [scheme, viewport] of looks) {
   test(`axe finds nothing serious on any screen, ${scheme}, ${viewport.width} wide`, async ({

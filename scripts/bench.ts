@@ -4,6 +4,7 @@ import { startAppServer } from './app-server.ts'
 import { baselineMs, curveSetMs, laboratoryFileMs, nextChecksMs, verdictMs } from './bench-core.ts'
 import { dragMs, drawEstate, firstLoadKb, openBrowser, strokeMs } from './bench-drawing.ts'
 import { fillPlaces, queryMs } from './bench-estate.ts'
+import { pathMs, pathOnPageMs } from './bench-path.ts'
 import { buildWeb } from './build-web.ts'
 import { startMariaDb } from './mariadb.ts'
 import { freePort } from './ports.ts'
@@ -34,6 +35,11 @@ say(
   `curves of eight sources, 141 pH, three cases of zinc and copper: ${figure(set.curves)} ms, ${figure(set.rootFinder / set.curves)} × faster than a general root finder on the same systems, ${figure(set.rootFinder)} ms (aims: 10 ms, 20 ×)`,
 )
 
+const course = pathMs()
+say(
+  `a thousand gardens, three years day by day: ${figure(course.path)} ms, ${figure(course.path / course.bare)} × a bare typed-array loop of the same arithmetic, ${figure(course.bare)} ms (aims: 1 s, 2 ×)`,
+)
+
 const folder = join(root, '.data', 'bench')
 rmSync(folder, { recursive: true, force: true })
 const database = await startMariaDb(folder, 5401)
@@ -52,6 +58,10 @@ try {
     const drag = await dragMs(browser, server.url, places.get(sizes[0]) ?? '')
     say(
       `calcium dragged until curves and order are drawn anew: ${figure(drag.dragMs)} ms, ${figure(drag.dragMs / drag.frameMs)} × an idle frame (aim: at most 2)`,
+    )
+    const onPage = await pathOnPageMs(browser, server.url)
+    say(
+      `the same in the page's worker: drawn after ${figure(onPage.answerMs)} ms, the longest frame meanwhile ${figure(onPage.longestFrameMs)} ms, ${figure(onPage.longestFrameMs / onPage.stillFrameMs)} × a still frame (aims: 1 s, 50 ms)`,
     )
     const perStand: number[] = []
     for (const [size, placeId] of places) {

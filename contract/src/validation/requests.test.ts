@@ -1,6 +1,7 @@
 import 'reflect-metadata'
 import type { ClassConstructor } from 'class-transformer'
 import { describe, expect, it } from 'vitest'
+import { CreateAcidPlanDto } from '../acid-plan/index.ts'
 import { CloseCaseDto } from '../case/index.ts'
 import { CorrectEntryDto, CreateEntryDto } from '../entry/index.ts'
 import { ChangeJobDto, PlanCheckDto } from '../job/index.ts'
@@ -67,6 +68,11 @@ const right: readonly (readonly [string, ClassConstructor<object>, object])[] = 
     'a remedy',
     CreateRemedyDto,
     { id, causeId: 'c', route: 'soil', sourceId: 'fe-eddha', rateId: 'r', rateValue: 1, contentShare: 0.06, applyOn: '2199-12-31' },
+  ],
+  [
+    'an acid plan',
+    CreateAcidPlanDto,
+    { id, startsOn: day, fromPH: 7, pHDoubt: 0.1, targetPH: 5.5, situation: 'bed', ground: { depthM: 0.2 }, steps: [{ id, day, sourceId: 'sulfur-flour', kgPerM2: 0.02 }], retests: [] },
   ],
   ['the end of a case', CloseCaseDto, { outcome: 'given-up', closedOn: day }],
   ['another day for a job', ChangeJobDto, { dueOn: day }],
@@ -159,6 +165,18 @@ describe('a day that has come', () => {
 })
 
 describe('what is nested in a request', () => {
+  it('of an acid plan is a material that moves pH, ground of some depth, at least one step', () => {
+    const step = { id, day, sourceId: 'sulfur-flour', kgPerM2: 0.02 }
+    const plan = { id, startsOn: day, fromPH: 7, pHDoubt: 0.1, targetPH: 5.5, situation: 'bed', ground: { depthM: 0.2 }, steps: [step], retests: [] } // prettier-ignore
+    const fields = (change: object) => fieldsOf(CreateAcidPlanDto, { ...plan, ...change })
+    expect(fields({ steps: [] })).toEqual(['steps'])
+    expect(fields({ steps: [{ ...step, sourceId: 'fe-eddha' }] })).toEqual(['steps.0.sourceId'])
+    expect(fields({ steps: [{ ...step, kgPerM2: 0 }] })).toEqual(['steps.0.kgPerM2'])
+    expect(fields({ ground: { depthM: 0 } })).toEqual(['ground.depthM'])
+    expect(fields({ ground: { depthM: 0.2, texture: 'chalk' } })).toEqual(['ground.texture'])
+    expect(fields({ targetPH: 2 })).toEqual(['targetPH'])
+  })
+
   it('is checked as well, and named by its place', () => {
     const columns = [{ column: 'pH', kind: 'acidity', unit: '' }]
     const fields = fieldsOf(PlaceSettingsDto, { laboratories: [{ ...map, columns }] })

@@ -1,4 +1,4 @@
-import { formatNumber, quantityOf, valueIn } from '../quantity/index.ts'
+import { formatNumber, quantityOf, valueIn, type UnitSystem } from '../quantity/index.ts'
 import type { FigureRange } from '../reference/index.ts'
 import type { AcidGround } from './acid-ground.ts'
 import type { AcidNeed } from './acid-need.ts'
@@ -7,6 +7,7 @@ import {
   insteadOfAcid,
   limeThatWorks,
   limeWithPatience,
+  pHDoubtToAct,
   waterThatMatters,
   yearsThatWork,
   yearsWithPatience,
@@ -17,7 +18,7 @@ import { stepLimits, type Situation } from './data/situations.ts'
 export const feasibilityWords = {
   can: 'It can work',
   slow: 'It works slowly',
-  test: 'Try it for lime first',
+  test: 'Test first',
   no: 'Do not try',
 } as const
 export type FeasibilityWord = keyof typeof feasibilityWords
@@ -39,10 +40,16 @@ export interface FeasibilityInput {
   readonly situation: Situation
   /** Base that the water brings in a year, and that acid in it leaves [mol/m²]. */
   readonly waterMolPerYear: number
+  /** Units in which reasons are said. */
+  readonly system: UnitSystem
 }
 
-const poundsPerAcre = (kgPerM2: number): string =>
-  formatNumber(Number(valueIn(quantityOf(kgPerM2, 'kg/m2'), 'lb/acre').toPrecision(2)))
+/** "32,000 lb sulfur/acre"; two figures are as many as it deserves. */
+function sulfurWords(kgPerM2: number, system: UnitSystem): string {
+  const isUs = system === 'us'
+  const value = valueIn(quantityOf(kgPerM2, 'kg/m2'), isUs ? 'lb/acre' : 'kg/ha')
+  return `${formatNumber(Number(value.toPrecision(2)))} ${isUs ? 'lb sulfur/acre' : 'kg sulfur/ha'}`
+}
 
 interface Judged {
   readonly word: FeasibilityWord
@@ -52,17 +59,26 @@ interface Judged {
 /** From best to worst; untested ground counts as worse than slow, better than hopeless. */
 const order: readonly FeasibilityWord[] = ['can', 'slow', 'test', 'no']
 
-function byLime({ ground, need }: FeasibilityInput): Judged {
+function byLime({ ground, need, system }: FeasibilityInput): Judged {
   const { lime } = ground
-  const pounds = poundsPerAcre(need.limeMolPerM2.usual / molPerKgSulfur)
-  const loss = `it takes ${pounds} lb sulfur/acre before pH moves at all`
+  const sulfur = sulfurWords(need.limeMolPerM2.usual / molPerKgSulfur, system)
+  const loss = `it takes ${sulfur} before pH moves at all`
   if (lime.known === 'assumed' && lime.high > limeWithPatience.value) {
-    return { word: 'test', reason: `${lime.words}. A drop of vinegar or dilute acid tells.` }
+    return {
+      word: 'test',
+      reason: `${lime.words.replace(/^./, (first) => first.toUpperCase())}. A drop of vinegar or dilute acid tells.`,
+    }
   }
-  const percent = `about ${formatNumber(lime.usual, 2)} % free lime`
+  const percent = `About ${formatNumber(lime.usual, 2)} % free lime`
   if (lime.usual > limeWithPatience.value) return { word: 'no', reason: `${percent}: ${loss}.` }
   if (lime.usual > limeThatWorks.value) return { word: 'slow', reason: `${percent}: ${loss}.` }
   return { word: 'can', reason: `Hardly any free lime (${lime.words}).` }
+}
+
+function byReading({ ground }: FeasibilityInput): Judged | undefined {
+  if (ground.pHDoubt <= pHDoubtToAct.value) return undefined
+  const known = `The pH is known to ± ${ground.pHDoubt.toFixed(1)} only`
+  return { word: 'test', reason: `${known}: measure it anew before anything is bought.` }
 }
 
 function byYears(years: FigureRange): Judged {
@@ -116,6 +132,7 @@ export function feasibility(input: FeasibilityInput): Feasibility {
   const inYears = (kg: number) => Math.max(1, kg / yearKg)
   const years = { low: inYears(low), usual: inYears(usual), high: inYears(high) }
   const judged = [
+    byReading(input),
     byLime(input),
     byYears(years),
     byWater(yearKg * molPerKgSulfur, waterMolPerYear),

@@ -1,5 +1,6 @@
-import { addDays, daysBetween, type Day } from '../calendar/index.ts'
+import { daysBetween, type Day } from '../calendar/index.ts'
 import { soilTemperature, type SoilClimate } from '../climate/index.ts'
+import { formatNumber, quantityOf, valueIn, type UnitSystem } from '../quantity/index.ts'
 import { findSource, type SourceId } from '../source/index.ts'
 import { findAcidity, limitedBy } from './find-acidity.ts'
 import {
@@ -21,6 +22,8 @@ export interface AcidStep {
 export interface StepGrounds {
   readonly situation: Situation
   readonly climate: SoilClimate
+  /** Units in which problems are said. */
+  readonly system: UnitSystem
   /** Nitrogen that a calendar year still bears [kg/m²]; undefined where nothing limits it. */
   readonly nitrogenLeft: (year: string) => number | undefined
 }
@@ -44,17 +47,20 @@ export function limitsOf(situation: Situation, sourceId: SourceId) {
   return { kind, share, daysApart, onceKg: once.value / share, yearKg: year.value / share }
 }
 
+const warmthWords = (celsius: number, system: UnitSystem): string =>
+  system === 'us' ? `${(celsius * 1.8 + 32).toFixed(0)} °F` : `${celsius.toFixed(0)} °C`
+
 /** Why a day is wrong for a source; undefined when it is not. */
 export function againstDay(
-  { situation, climate }: StepGrounds,
+  { situation, climate, system }: StepGrounds,
   sourceId: SourceId,
   day: Day,
 ): string | undefined {
   const { action } = findAcidity(sourceId)
   const soilC = soilTemperature(climate, day)
-  const said = `soil usually stands at ${soilC.toFixed(0)} °C then`
+  const said = `soil usually stands at ${warmthWords(soilC, system)} then`
   if (action === 'sulfur' && soilC < sulfurWindow.leastC.value) {
-    return `${said}: under ${sulfurWindow.leastC.value} °C sulfur only waits`
+    return `${said}: under ${warmthWords(sulfurWindow.leastC.value, system)} sulfur only waits`
   }
   const isGrass = situation === 'turf' || situation === 'green'
   if (isGrass && action !== 'lime' && soilC > sulfurWindow.mostTurfC.value) {
@@ -72,7 +78,12 @@ function inYearBefore(steps: readonly AcidStep[], day: Day, kind: LimitedKind): 
   }, 0)
 }
 
-const rateWords = (kgPerM2: number): string => `${(kgPerM2 * 1000).toFixed(1)} g/m²`
+/** "24.4 g/m²", "5 lb/1000 ft²". */
+function rateWords(kgPerM2: number, system: UnitSystem): string {
+  const isUs = system === 'us'
+  const value = isUs ? valueIn(quantityOf(kgPerM2, 'kg/m2'), 'lb/1000 ft2') : kgPerM2 * 1000
+  return `${formatNumber(Number(value.toFixed(1)))} ${isUs ? 'lb/1000 ft²' : 'g/m²'}`
+}
 
 interface Before {
   readonly planned: readonly AcidStep[]
@@ -82,25 +93,26 @@ interface Before {
 function hardProblems(
   step: AcidStep,
   { planned, done }: Before,
-  { situation, nitrogenLeft }: StepGrounds,
+  { situation, nitrogenLeft, system }: StepGrounds,
 ): readonly string[] {
   const before = [...planned, ...done]
   const { name } = findSource(step.sourceId)
   const { kind, share } = limitedBy(step.sourceId)
   const { once, year, daysApart } = stepLimits[situation][kind]
   const amount = step.kgPerM2 * share
+  const said = (kgPerM2: number) => rateWords(kgPerM2, system)
   const where = situations[situation].label.toLowerCase()
   const problems: string[] = []
   if (once.value === 0) return [`${name} does not go onto ${where}.`]
   if (amount > once.value * slack) {
     problems.push(
-      `${rateWords(amount)} ${kind} at once is over ${rateWords(once.value)} for ${where} (${once.source}).`,
+      `${said(amount)} ${kind} at once is over ${said(once.value)} for ${where} (${once.source}).`,
     )
   }
   const withBefore = inYearBefore(before, step.day, kind) + amount
   if (withBefore > year.value * slack) {
     problems.push(
-      `${rateWords(withBefore)} ${kind} in a year is over ${rateWords(year.value)} for ${where} (${year.source}).`,
+      `${said(withBefore)} ${kind} in a year is over ${said(year.value)} for ${where} (${year.source}).`,
     )
   }
   const close = before.find(
@@ -121,7 +133,7 @@ function hardProblems(
       .reduce((sum, each) => sum + each.kgPerM2 * limitedBy(each.sourceId).share, 0)
     if (left !== undefined && used + amount > left * slack) {
       problems.push(
-        `${rateWords(used + amount)} nitrogen in ${ofYear} is over the ${rateWords(Math.max(0, left))} that its budget has left.`,
+        `${said(used + amount)} nitrogen in ${ofYear} is over the ${said(Math.max(0, left))} that its budget has left.`,
       )
     }
   }
@@ -154,9 +166,3 @@ export function stepProblems(
     ]
   })
 }
-
-/** Days a week apart from one to another. */
-export const weeksBetween = (from: Day, to: Day): readonly Day[] =>
-  Array.from({ length: Math.max(0, Math.floor(daysBetween(from, to) / 7)) + 1 }, (_, index) =>
-    addDays(from, index * 7),
-  )

@@ -23,17 +23,6 @@ export async function selectAcidPlan(
   return row
 }
 
-/**
- * Holds the jobs that a new plan would drop. Whoever moves or records one holds it before its stand,
- * so they come first here too.
- */
-export const lockPlannedSteps = (connection: Connection, standId: string) =>
-  connection
-    .select({ id: job.id })
-    .from(job)
-    .where(and(eq(job.standId, standId), eq(job.status, 'planned'), isNotNull(job.acidPlanId)))
-    .for('update')
-
 /** Drops what earlier plans of a stand still had to do: the newest holds. */
 export const dropPlannedSteps = (
   connection: Connection,

@@ -11,7 +11,6 @@ import {
   dropPlannedSteps,
   findAcidPlan,
   insertAcidPlan,
-  lockPlannedSteps,
   type AcidPlanRow,
 } from './acid-plan.repository.ts'
 import { requireStepsWithinLimits } from './step-limits.ts'
@@ -100,7 +99,6 @@ export function createAcidPlan(
 ): Promise<AcidPlanDto> {
   return db.transaction(async (transaction) => {
     // Locked before anything is read: who waited must see what was planned in the meantime.
-    await lockPlannedSteps(transaction, standId)
     const stand = await requireLockedStand(transaction, standId)
     const { note = '' } = dto
     const again = await findAcidPlan(transaction, { ...dto, standId, note })

@@ -43,6 +43,7 @@ export async function requireStepsWithinLimits(
     {
       situation,
       climate: soilClimates[place.climate],
+      system: place.unitSystem,
       nitrogenLeft: nitrogenBudget(ground, applications, groundM2),
     },
     acidStepsDone(story, groundM2),

@@ -3,7 +3,9 @@ import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
+import { standOfStep } from '../job/job.repository.ts'
 import { completeJob, requirePlannedJob } from '../job/job.service.ts'
+import { requireLockedStand } from '../stand/stand.service.ts'
 import {
   findEntry,
   insertEntry,
@@ -17,13 +19,15 @@ import {
  * lost answer, it is the entry that is there.
  * @throws {ServiceError} not-found, conflict when somebody else recorded it
  */
-export function recordEntry(
+export async function recordEntry(
   db: Database,
   recorder: Recorder,
   jobId: string,
   dto: CreateEntryDto,
 ): Promise<EntryDto> {
+  const ofStep = await standOfStep(db, jobId)
   return db.transaction(async (transaction) => {
+    if (ofStep !== undefined) await requireLockedStand(transaction, ofStep)
     const { note = '', ...done } = dto
     const again = await findEntry(transaction, { ...done, note, jobId })
     if (again) return toDto(again)

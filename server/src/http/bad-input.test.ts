@@ -3,6 +3,7 @@ import type { ProblemDto } from '@spudder/contract/problem'
 import { beforeAll, describe, expect, it } from 'vitest'
 import * as schema from '../database/schema.ts'
 import {
+  acidPlanBody,
   api,
   db,
   entryBody,
@@ -68,6 +69,7 @@ const routes = {
   '/stands/:standId/readings': { method: 'post', body: readingBody },
   '/stands/:standId/events': { method: 'post', body: eventBody },
   '/stands/:standId/looks': { method: 'post', body: lookBody },
+  '/stands/:standId/acid-plans': { method: 'post', body: acidPlanBody },
   '/cases/:caseId/checks': { method: 'post', body: checkBody },
   '/cases/:caseId/remedies': { method: 'post', body: remedyBody },
   '/cases/:caseId': { method: 'patch', body: () => closing },

@@ -1,5 +1,5 @@
 import type { JobKind } from '@spudder/core/plan'
-import { and, eq, inArray, lte } from 'drizzle-orm'
+import { and, eq, inArray, isNotNull, lte } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import type { Connection } from '../database/connect.ts'
 import { job, remedy } from '../database/schema.ts'
@@ -12,6 +12,19 @@ export const insertJobs = (connection: Connection, rows: JobRow[]) =>
 
 /** Stores one job under the id that its sender made. */
 export const insertJob = (connection: Connection, row: JobRow) => insertOnce(connection, job, row)
+
+/**
+ * The stand of a step of an acid plan. A new plan holds the stand before it drops steps, so whoever
+ * changes one holds it first too; asked outside of the transaction, whose first look must come after.
+ */
+export async function standOfStep(connection: Connection, id: string): Promise<string | undefined> {
+  const [row] = await connection
+    .select({ standId: job.standId })
+    .from(job)
+    .where(and(eq(job.id, id), isNotNull(job.acidPlanId)))
+    .limit(1)
+  return row?.standId
+}
 
 /** Holds the job until the transaction ends, so that two people do not do it twice. */
 export async function lockJob(connection: Connection, id: string): Promise<JobRow | undefined> {

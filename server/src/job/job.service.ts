@@ -15,6 +15,7 @@ import {
   lockJob,
   selectPlannedSteps,
   selectUse,
+  standOfStep,
   updateJob,
   type JobRow,
 } from './job.repository.ts'
@@ -92,13 +93,15 @@ async function requireStepBears(connection: Connection, moved: JobRow): Promise<
 }
 
 /** Moves a job to another day, or drops it. */
-export function changeJob(
+export async function changeJob(
   db: Database,
   recorder: Recorder,
   jobId: string,
   change: ChangeJobDto,
 ): Promise<JobDto> {
+  const ofStep = await standOfStep(db, jobId)
   return db.transaction(async (transaction) => {
+    if (ofStep !== undefined) await requireLockedStand(transaction, ofStep)
     const planned = await requirePlannedJob(transaction, jobId)
     const row: JobRow = {
       ...planned,

@@ -1,3 +1,4 @@
+import type { CreateAcidPlanDto } from '@spudder/contract/acid-plan'
 import type { PlaceDto } from '@spudder/contract/place'
 import type { ProblemDto } from '@spudder/contract/problem'
 import type { RemedyDto } from '@spudder/contract/remedy'
@@ -143,6 +144,23 @@ export const jarTestBody = () => ({
   partnerName: 'Urea',
   testedOn: '2025-05-02',
   outcome: 'clear',
+  note: '',
+})
+/** Two steps of sulfur onto turf, within its limits. */
+export const acidPlanBody = (): CreateAcidPlanDto => ({
+  id: newId(),
+  startsOn: '2025-05-20',
+  fromPH: 7.4,
+  pHDoubt: 0.1,
+  targetPH: 6.5,
+  situation: 'turf',
+  ground: { texture: 'sandy-loam', fizz: 'none', depthM: 0.1 },
+  water: { mmPerYear: 200, alkalinityMgPerLCaCO3: 120 },
+  steps: [
+    { id: newId(), day: '2025-06-01', sourceId: 'sulfur-granules', kgPerM2: 0.02 },
+    { id: newId(), day: '2025-10-10', sourceId: 'sulfur-granules', kgPerM2: 0.02 },
+  ],
+  retests: [{ id: newId(), day: '2026-05-31' }],
   note: '',
 })
 export const entryBody = (productKg = 0.6) => ({

@@ -99,6 +99,7 @@ export async function mountOnStand(
       'verdict',
       'bench',
       'remedy',
+      'acid',
       'jobs',
       'shelf',
       'reference',

@@ -109,7 +109,8 @@ export const acidities: readonly Acidity[] = [
     action: 'quick',
     molPerKg: { low: 0.2, usual: 0.4, high: 0.7 },
     speed: 'at once, for a year or two',
-    remark: 'Mixed in, never as a cover. It rots away, and its acid with it.',
+    remark:
+      'Worked in; as a cover it dries out and does little. It rots away, and its acid with it.',
     source: 'peat of pH 3.5 to 4.5 takes about 0.2 mol base a kilogram and pH up to the soil’s',
     mark: 'J',
   },

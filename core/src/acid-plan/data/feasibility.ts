@@ -13,6 +13,13 @@ export const limeWithPatience: Figure = {
   source: '1 % is 6,400 lb sulfur/acre before pH moves (derived); over 1 to 2 % practice gives up',
   mark: 'C',
 }
+/** A pH known worse than this is measured anew first. */
+export const pHDoubtToAct: Figure = {
+  value: 0.45,
+  unit: 'pH',
+  source: 'a reading half a pH off is half of most plans off',
+  mark: 'J',
+}
 /** Years of steps up to which it works, and up to which anybody waits. */
 export const yearsThatWork: Figure = {
   value: 3,

@@ -1,4 +1,4 @@
-import { ironSourceIds, type SourceId } from '../../source/index.ts'
+import { findSource, ironSourceIds, sourceIds, type SourceId } from '../../source/index.ts'
 import type { Context, Route } from '../../plant/index.ts'
 import type { Sourced } from '../../reference/index.ts'
 
@@ -151,6 +151,7 @@ export const cautions: readonly Caution[] = [
   },
   {
     id: 'partners',
+    sourceIds: sourceIds.filter((id) => findSource(id).kind !== 'amendment'),
     words:
       'Nothing goes into the tank with it before a jar test, phosphates least of all: same order, half an hour.',
     routes: ['leaf', 'soil'],

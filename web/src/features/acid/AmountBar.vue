@@ -34,6 +34,12 @@ const ticks = computed(() =>
     }))
     .toSorted((a, b) => a.value - b.value),
 )
+/** Letters that would write over each other are moved apart [px]. */
+const leastApart = 11
+const letters = computed(() => {
+  let last = -Infinity
+  return ticks.value.map(({ value }) => (last = Math.max(x.value(value), last + leastApart)))
+})
 const shown = computed(() => ({
   low: inGroundUnit(pure.value.low, unit.value),
   usual: inGroundUnit(pure.value.usual, unit.value),
@@ -81,23 +87,31 @@ const what = computed(() => (isUp.value ? 'lime, as pure CaCO₃' : 'pure sulfur
         <line :x1="x(shown.usual)" :x2="x(shown.usual)" y1="9" y2="31" class="usual" />
         <g v-for="(tick, index) in ticks" :key="`${tick.table.id} ${tick.column}`">
           <path :d="`M${x(tick.value)},${13}l-4,-8h8z`" :class="['tick', { own: tick.isOwn }]" />
-          <text :x="x(tick.value)" y="43" text-anchor="middle">{{ 'abcdef'[index] }}</text>
+          <text :x="letters[index]" y="43" text-anchor="middle">{{ 'abcdef'[index] }}</text>
         </g>
       </svg>
     </div>
     <ul v-if="ticks.length > 0" class="legend">
       <li v-for="(tick, index) in ticks" :key="`${tick.table.id} ${tick.column}`">
-        <b>{{ 'abcdef'[index] }}</b> {{ formatNumber(tick.value, 2) }}: {{ tick.table.name }},
+        <b>{{ 'abcdef'[index] }}</b> {{ tick.value.toPrecision(2) }}: {{ tick.table.name }},
         {{ tick.column }}
       </li>
     </ul>
-    <p v-if="ticks.length > 0 && ground" class="faint-note">
+    <details v-if="ticks.length > 0 && ground" class="faint-note">
+      <summary>Why they differ</summary>
       Tables know three textures and contradict each other. A loam holds about 29 mmol acid a
       kilogram and pH; yours, {{ textures[ground.texture].label.toLowerCase() }}, about
-      {{ formatNumber(ground.buffer.mmolPerKg, 2) }}: that is the difference.
-    </p>
-    <HowGot :derivation="need.derivation" />
-    <HowGot v-if="ground" :derivation="ground.buffer.derivation" />
+      {{ formatNumber(ground.buffer.mmolPerKg, 2) }}. The common figure of 6.5 to 6.8 lb/100 ft² for
+      7.3 to 4.5 reads the loam column; a light sandy loam with 10 to 12 % clay wants 4.2 to 5.3.
+    </details>
+    <div class="hows">
+      <HowGot :derivation="need.derivation" />
+      <HowGot
+        v-if="ground"
+        :derivation="ground.buffer.derivation"
+        words="how the ground holds its pH"
+      />
+    </div>
   </section>
 </template>
 
@@ -141,6 +155,16 @@ svg {
 text {
   font-size: 11.5px;
   fill: var(--slate);
+}
+summary {
+  cursor: pointer;
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
+}
+.hows {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 18px;
 }
 .legend {
   display: flex;

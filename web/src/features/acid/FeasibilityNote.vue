@@ -1,8 +1,18 @@
 <script setup lang="ts">
 import { feasibilityWords, type Feasibility } from '@spudder/core/acid-plan'
+import { computed } from 'vue'
+import { moneyRange } from '../../shared/units/money-words.ts'
+import { useAcidDesk } from './acid-desk.ts'
 
 /** Whether it can work, in one glance, and what decides it. */
 defineProps<{ verdict: Feasibility }>()
+const { offers, draft, groundM2, system } = useAcidDesk()
+const money = computed(() => {
+  const offer = offers.value.find(({ acidity }) => acidity.sourceId === draft.value.sourceId)
+  if (!offer || groundM2 === undefined || !Number.isFinite(offer.cost.high)) return undefined
+  const { low, high } = offer.cost
+  return `${moneyRange(low * groundM2, high * groundM2, system.value)} of ${offer.name.toLowerCase()} for the whole ground.`
+})
 </script>
 
 <template>
@@ -11,6 +21,7 @@ defineProps<{ verdict: Feasibility }>()
     <p v-for="(reason, index) in verdict.reasons" :key="reason" :class="{ rest: index > 0 }">
       {{ reason }}
     </p>
+    <p v-if="money" class="rest">{{ money }}</p>
     <template v-if="verdict.instead.length > 0">
       <h3>Instead</h3>
       <ul>

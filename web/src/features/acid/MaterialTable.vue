@@ -10,9 +10,12 @@ import { percent } from '../../shared/words/percent.ts'
 import { useAcidDesk } from './acid-desk.ts'
 
 /** Every material for the same need, side by side: how much, money, speed, what else it brings. */
-const { offers, draft, system, groundM2 } = useAcidDesk()
+const { offers, draft, system, groundM2, layOutAnew } = useAcidDesk()
 const unit = computed(() => groundUnit(system.value, draft.value.situation))
 const nutrientWords = { N: 'nitrogen', S: 'sulfur', Fe: 'iron' } as const
+
+/** Two figures are as many as such a sum deserves. */
+const rough = (value: number) => formatNumber(Number(value.toPrecision(2)))
 
 function amountWords({ kgPerM2: { low, high } }: MaterialOffer): string {
   const from = formatNumber(inGroundUnit(low, unit.value), 2)
@@ -26,8 +29,8 @@ function moneyWords({ cost: { low, high } }: MaterialOffer): string {
 }
 const perGround = (kgPerHa: number) =>
   system.value === 'us'
-    ? `${formatNumber(valueIn(quantityOf(kgPerHa, 'kg/ha'), 'lb/acre'), 2)} lb/acre`
-    : `${formatNumber(kgPerHa, 2)} kg/ha`
+    ? `${rough(valueIn(quantityOf(kgPerHa, 'kg/ha'), 'lb/acre'))} lb/acre`
+    : `${rough(kgPerHa)} kg/ha`
 const bringsWords = ({ bringsKgPerHa }: MaterialOffer) =>
   (Object.keys(nutrientWords) as (keyof typeof nutrientWords)[])
     .flatMap((name) => {
@@ -40,15 +43,11 @@ function limitWords({ notHere, coveredShare, stepCount }: MaterialOffer): string
   const steps = stepCount === 1 ? 'one step' : `${stepCount} steps`
   return coveredShare > 0.99 ? steps : `${percent(coveredShare)} of it in ${steps}`
 }
+/** Another bag is another plan of steps: those of the plan under way are laid out anew. */
 function choose({ acidity }: MaterialOffer): void {
   draft.value.sourceId = acidity.sourceId
   draft.value.price = ''
-  draft.value.steps = null
-}
-/** Taking another material leaves the steps of the stored plan. */
-function take(offer: MaterialOffer): void {
-  choose(offer)
-  draft.value.isAnew = draft.value.isAnew || false
+  layOutAnew()
 }
 </script>
 
@@ -78,7 +77,7 @@ function take(offer: MaterialOffer): void {
                 type="button"
                 :aria-pressed="draft.sourceId === offer.acidity.sourceId"
                 :disabled="offer.notHere !== undefined"
-                @click="take(offer)"
+                @click="choose(offer)"
               >
                 {{ offer.name }}
               </button>

@@ -30,8 +30,8 @@ const window = computed(() => {
 const scale = computed(() => timeScale(window.value, wide.value))
 const y = computed(() => {
   const all = points.value
-  const low = Math.min(band.value.low, ...all.map((each) => each.low))
-  const high = Math.max(band.value.high, ...all.map((each) => each.high))
+  const low = Math.min(band.value.low, ...all.map((each) => Math.min(each.low, each.top)))
+  const high = Math.max(band.value.high, ...all.map((each) => Math.max(each.high, each.top)))
   return scaleLinear([low - 0.15, high + 0.15], [height - room.bottom, room.top])
 })
 const x = (day: Day) => xOf(scale.value, day)

@@ -122,7 +122,7 @@ ol {
 }
 li {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 158px 158px 78px;
+  grid-template-columns: minmax(150px, 230px) 158px 158px 1fr;
   gap: 4px 12px;
   align-items: end;
   border-top: 1px solid var(--line);
@@ -135,6 +135,7 @@ li {
   grid-column: 1 / -1;
 }
 .drop {
+  justify-self: start;
   border: 0;
   background: none;
   color: var(--rust);

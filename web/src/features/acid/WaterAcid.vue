@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ratioReadings, acidStockFor } from '@spudder/core/mix'
-import { amountWords, formatNumber } from '@spudder/core/quantity'
+import { amountWords, formatNumber, quantityOf, valueIn } from '@spudder/core/quantity'
 import { acidDose, acids, pHAtAlkalinity } from '@spudder/core/water'
 import { molPerKgSulfur } from '@spudder/core/acid-plan'
 import { computed, ref } from 'vue'
@@ -13,13 +13,15 @@ import { useAcidDesk } from './acid-desk.ts'
 import { reckon } from './use-ground.ts'
 
 /** Lime that irrigation brings, and acid that takes it out before it arrives. */
-const { draft, water, load, system } = useAcidDesk()
+const { draft, water, waterMm, load, system } = useAcidDesk()
 const stockL = ref<number>()
 const acidOptions = [
   { value: '', words: 'none: water as it comes' },
   ...acids.map(({ id, name }) => ({ value: id, words: name })),
 ]
 const litresPerMillimetreHa = 1e4
+/** Water that an amount of acid is said for: as the trade counts it. */
+const batchL = system.value === 'us' ? valueIn(quantityOf(1000, 'gal'), 'L') : 1000
 
 const perYear = computed(() => {
   const lime = load.value
@@ -29,7 +31,7 @@ const perYear = computed(() => {
 })
 const perHa = (kg: number) =>
   system.value === 'us'
-    ? `${formatNumber(kg * 0.8921791, 3)} lb/acre`
+    ? `${formatNumber(valueIn(quantityOf(kg, 'kg/ha'), 'lb/acre'), 3)} lb/acre`
     : `${formatNumber(kg, 3)} kg/ha`
 
 const dose = computed(() => {
@@ -38,18 +40,18 @@ const dose = computed(() => {
   const test = { alkalinityMgPerLCaCO3: water.value.full, pH: numberIn(waterPH) }
   return reckon(() => {
     const targetPH = pHAtAlkalinity(test, numberIn(leaveAlkalinity))
-    return { targetPH, perM3: acidDose(acidId, test, { targetPH, waterL: 1000 }) }
+    return { targetPH, batch: acidDose(acidId, test, { targetPH, waterL: batchL }) }
   })
 })
 const made = computed(() => (dose.value && 'value' in dose.value ? dose.value.value : undefined))
-const isLiquid = computed(() => made.value?.perM3.litres !== undefined)
+const isLiquid = computed(() => made.value?.batch.litres !== undefined)
 const words = (amount: number) => amountWords(isLiquid.value ? 'volume' : 'mass', amount, system.value, 3) // prettier-ignore
 const stock = computed(() => {
-  const acid = made.value?.perM3
+  const acid = made.value?.batch
   if (!acid || stockL.value === undefined) return undefined
   const size = stockL.value
   return reckon(() =>
-    acidStockFor((acid.litres ?? acid.kg ?? 0) / 1000, {
+    acidStockFor((acid.litres ?? acid.kg ?? 0) / batchL, {
       ratio: numberIn(draft.value.ratio),
       reading: 'of',
       stockL: size,
@@ -57,7 +59,7 @@ const stock = computed(() => {
   )
 })
 const bringsWords = computed(() =>
-  Object.entries(made.value?.perM3.bringsMgPerL ?? {})
+  Object.entries(made.value?.batch.bringsMgPerL ?? {})
     .map(([name, mg]) => {
       const kgPerHa = (mg * water.value.mm * litresPerMillimetreHa) / 1e6
       const nutrient = { S: 'sulfur', P: 'phosphorus', N: 'nitrogen' }[name] ?? name
@@ -72,11 +74,12 @@ const bringsWords = computed(() =>
     <h2>The water that comes on top</h2>
     <div class="columns">
       <div class="fields">
-        <TextField
+        <QuantityField
           v-model="draft.waterMm"
-          label="Water given, mm a year"
-          inputmode="decimal"
-          hint="25 mm are an inch"
+          label="Water given a year"
+          dimension="length"
+          unit="mm"
+          @value="waterMm = $event"
         />
         <TextField
           v-model="draft.alkalinity"
@@ -118,9 +121,9 @@ const bringsWords = computed(() =>
         <p v-if="dose && 'problem' in dose" class="stop">{{ dose.problem }}</p>
         <template v-if="made">
           <p>
-            <b class="big">{{ words(made.perM3.litres ?? made.perM3.kg ?? 0) }}</b>
-            {{ made.perM3.acid.name }} in {{ amountWords('volume', 1000, system, 3) }} of water; it
-            then stands at pH {{ made.targetPH.toFixed(1) }}.
+            <b class="big">{{ words(made.batch.litres ?? made.batch.kg ?? 0) }}</b>
+            {{ made.batch.acid.name }} in {{ amountWords('volume', batchL, system, 4) }} of water;
+            it then stands at pH {{ made.targetPH.toFixed(1) }}.
           </p>
           <p v-if="stock && 'value' in stock">
             {{ words(stock.value.acid) }} in the stock, for
@@ -131,11 +134,11 @@ const bringsWords = computed(() =>
           <p v-if="stock && 'problem' in stock" class="stop">{{ stock.problem }}</p>
           <p v-if="bringsWords" class="faint-note">It brings {{ bringsWords }}.</p>
           <p class="caution">
-            {{ made.perM3.acid.caution }} A backflow device between injector and tap. Only pipes,
+            {{ made.batch.acid.caution }} A backflow device between injector and tap. Only pipes,
             pumps and tanks that bear acid; check the pH at the end of the line. Local rules and the
             label come first.
           </p>
-          <HowGot :derivation="made.perM3.derivation" />
+          <HowGot :derivation="made.batch.derivation" />
         </template>
       </div>
     </div>
@@ -159,6 +162,7 @@ const bringsWords = computed(() =>
   grid-template-columns: 1fr 1fr;
   gap: 10px;
   align-content: start;
+  align-items: start;
 }
 .out {
   display: grid;

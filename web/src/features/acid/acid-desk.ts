@@ -146,7 +146,9 @@ function buildAcidDesk(stand: StandDto) {
         ...(titrated.trim() === '' ? {} : { titratedMmol: Number(titrated) }),
       },
       ...(mm > 0 ? { water: { mmPerYear: mm, alkalinityMgPerLCaCO3: left } } : {}),
-      steps: steps.steps.value.map((step, index) => ({ id: jobId(index), ...step })),
+      steps: steps.steps.value
+        .toSorted((a, b) => a.day.localeCompare(b.day))
+        .map((step, index) => ({ id: jobId(index), ...step })),
       retests: steps.retests.value.map((day, index) => ({ id: jobId(count + index), day })),
       note,
     })

@@ -40,14 +40,14 @@ const situationOf: Readonly<Partial<Record<Context, Situation>>> = {
   'row-crop': 'bare',
   container: 'pot',
 }
-/** Depth that is usual to work or to wait for [m]. */
-const depthOf: Readonly<Record<Situation, number>> = {
-  bare: 0.18,
-  pit: 0.3,
-  turf: 0.1,
-  green: 0.1,
-  bed: 0.15,
-  pot: 0.2,
+/** Depth that is usual to work or to wait for, as it is said. */
+const depthOf: Readonly<Record<Situation, Readonly<Record<UnitSystem, string>>>> = {
+  bare: { us: '7 in', metric: '18 cm' },
+  pit: { us: '12 in', metric: '30 cm' },
+  turf: { us: '4 in', metric: '10 cm' },
+  green: { us: '4 in', metric: '10 cm' },
+  bed: { us: '6 in', metric: '15 cm' },
+  pot: { us: '8 in', metric: '20 cm' },
 }
 
 interface DraftGrounds {
@@ -67,13 +67,12 @@ export function freshAcidDraft(grounds: DraftGrounds): AcidDraft {
   const { context, system, plan, likedPH, fizz, water } = grounds
   const situation = plan?.situation ?? situationOf[context] ?? 'bed'
   const ground = plan?.ground
-  const depthM = ground?.depthM ?? depthOf[situation]
   return {
     id: crypto.randomUUID(),
     jobIds: [],
     texture: ground?.texture ?? (context === 'container' ? 'potting-mix' : ''),
     fizz: ground?.fizz ?? fizz,
-    depth: amountWords('length', depthM, system, 2),
+    depth: ground ? amountWords('length', ground.depthM, system, 3) : depthOf[situation][system],
     situation,
     targetPH: (plan?.targetPH ?? likedPH).toFixed(1),
     bufferTest: ground?.bufferTest ?? '',
@@ -81,7 +80,7 @@ export function freshAcidDraft(grounds: DraftGrounds): AcidDraft {
     sourceId: plan?.steps[0]?.sourceId ?? 'sulfur-granules',
     price: '',
     nitrogen: '',
-    waterMm: text(plan?.water?.mmPerYear),
+    waterMm: plan?.water ? amountWords('length', plan.water.mmPerYear / 1000, system, 3) : '',
     alkalinity: text(plan?.water?.alkalinityMgPerLCaCO3 ?? water.alkalinity),
     waterPH: text(water.pH ?? 7.6),
     acidId: '',

@@ -26,7 +26,8 @@ export function reckon<Value>(work: () => Value): Reckoned<Value> {
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
     const got = error.received === undefined ? '' : `, not ${error.received}`
-    return { problem: `${error.parameter}: give ${error.expected}${got}.` }
+    const name = error.parameter.replace(/^[a-z](?!H)/, (first) => first.toUpperCase())
+    return { problem: `${name}: give ${error.expected}${got}.` }
   }
 }
 
@@ -40,8 +41,9 @@ export function useGround(
   draft: Ref<AcidDraft>,
   plan: ComputedRef<{ startsOn: string; fromPH: number; pHDoubt: number } | undefined>,
 ) {
-  const { story } = useStandCase()
+  const { story, system } = useStandCase()
   const depthM = ref<number>()
+  const waterMm = ref<number>()
   const size = toStandSize(stand.size)
   const treated = reckon(() => treatedGround(size, stand.measures?.groundM2))
 
@@ -85,8 +87,8 @@ export function useGround(
 
   /** Lime that the water brings, and what acid in it leaves. */
   const water = computed(() => {
-    const { waterMm, alkalinity, acidId, leaveAlkalinity } = draft.value
-    const [mm, full] = [optional(waterMm) ?? 0, optional(alkalinity) ?? 0]
+    const { alkalinity, acidId, leaveAlkalinity } = draft.value
+    const [mm, full] = [waterMm.value ?? 0, optional(alkalinity) ?? 0]
     const left = acidId === '' ? full : Math.min(full, optional(leaveAlkalinity) ?? full)
     return { mm, full, left }
   })
@@ -100,6 +102,7 @@ export function useGround(
       need: way,
       situation: draft.value.situation,
       waterMolPerYear: water.value.mm * perLitre,
+      system: system.value,
     })
   })
   const tables = computed(() =>
@@ -114,6 +117,7 @@ export function useGround(
   )
   return {
     depthM,
+    waterMm,
     groundM2: 'value' in treated ? treated.value : undefined,
     start,
     ground: known,

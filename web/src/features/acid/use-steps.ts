@@ -61,6 +61,7 @@ export function useSteps({ stand, draft, need, groundM2, startsOn }: StepsInput)
     return {
       situation: draft.value.situation,
       climate: soilClimates[place.value.climate],
+      system: place.value.unitSystem,
       nitrogenLeft: nitrogenBudget(ground, applications, groundM2),
     }
   })
@@ -139,6 +140,17 @@ export function useSteps({ stand, draft, need, groundM2, startsOn }: StepsInput)
     [],
   )
 
+  /** Those of the stored plan while its steps stand, else a year after each. */
+  const retests = computed(() => {
+    if (!isStored.value) {
+      return retestDays([...doneSinceStart.value, ...steps.value]).filter((day) => day > today())
+    }
+    const ofPlan = (story.value?.jobs ?? []).filter(
+      ({ kind, status, acidPlanId }) => kind === 'test' && status === 'planned' && acidPlanId,
+    )
+    return ofPlan.map(({ dueOn }) => dueOn)
+  })
+
   /** Takes the steps into the hand: from now on they stay as they are put. */
   function put(index: number, change: Partial<AcidStep>): void {
     draft.value.steps = steps.value.map((step, place) =>
@@ -162,7 +174,7 @@ export function useSteps({ stand, draft, need, groundM2, startsOn }: StepsInput)
     steps,
     stepProblems: problems,
     hasHardProblem: computed(() => problems.value.some(({ isHard }) => isHard)),
-    retests: computed(() => retestDays([...doneSinceStart.value, ...steps.value]).filter((day) => day > today())), // prettier-ignore
+    retests,
     offers,
     put,
     remove,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import AcidChapter from './AcidChapter.vue'
 import CeilingChapter from './CeilingChapter.vue'
 import ConstantChapter from './ConstantChapter.vue'
 import LossChapter from './LossChapter.vue'
@@ -17,6 +18,7 @@ const chapters = [
   { id: 'losses', label: 'How long it lasts', view: LossChapter },
   { id: 'rates', label: 'Rates', view: RateChapter },
   { id: 'tank', label: 'Tank', view: TankChapter },
+  { id: 'acid', label: 'Acid and pH', view: AcidChapter },
   { id: 'schools', label: 'Schools', view: SchoolChapter },
 ] as const
 const shown = computed(() => chapters.find(({ id }) => id === props.chapter) ?? chapters[0])

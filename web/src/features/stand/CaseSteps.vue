@@ -118,8 +118,9 @@ nav {
 }
 @media (width < 700px) {
   .step {
-    padding: 12px 2px 9px;
+    padding: 12px 0 9px;
     text-align: center;
+    font-size: 0.84rem;
   }
   .step span {
     display: none;

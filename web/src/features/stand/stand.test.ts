@@ -109,11 +109,13 @@ async function open(story: StandStoryDto) {
         props: true,
         children: [
           { path: '', name: 'stand', component: StandStart },
-          ...['look', 'verdict', 'bench', 'remedy', 'jobs', 'watch', 'size'].map((name) => ({
-            path: name,
-            name,
-            component: step,
-          })),
+          ...['look', 'verdict', 'bench', 'remedy', 'acid', 'jobs', 'watch', 'size'].map(
+            (name) => ({
+              path: name,
+              name,
+              component: step,
+            }),
+          ),
         ],
       },
     ],

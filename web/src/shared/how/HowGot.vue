@@ -2,12 +2,16 @@
 import { sourceWords, type Derivation } from '@spudder/core/reference'
 
 /** Opens a computed figure to how it was got. */
-defineProps<{ derivation: Derivation }>()
+defineProps<{
+  derivation: Derivation
+  /** Said in place of "how" where two stand side by side. */
+  words?: string
+}>()
 </script>
 
 <template>
   <details class="how">
-    <summary>how</summary>
+    <summary>{{ words ?? 'how' }}</summary>
     <dl>
       <dt>{{ derivation.figure }}</dt>
       <dd>{{ derivation.formula }}</dd>

@@ -34,11 +34,15 @@ describe('ribbonModel', () => {
 
   it('expects greening from a planned spray, not without one', () => {
     const job = { kind: 'apply', status: 'planned', dueOn: addDays(today, 2), route: 'leaf' }
-    const jobs = [{ ...job, sourceId: 'ferrous-sulfate' }] as unknown as RibbonSource['jobs']
+    const spray = { ...job, sourceId: 'ferrous-sulfate', acidPlanId: null }
+    const jobs = [spray] as unknown as RibbonSource['jobs']
     const readings = [colour(1, 4)]
     const best = (model: ReturnType<typeof modelOf>) =>
       Math.max(...model.expected.map(({ usual }) => usual))
     expect(best(modelOf({ readings, jobs }))).toBeGreaterThan(best(modelOf({ readings })) + 0.3)
+    // A step of an acid plan is for the ground.
+    const step = [{ ...spray, acidPlanId: 'plan' }] as unknown as RibbonSource['jobs']
+    expect(best(modelOf({ readings, jobs: step }))).toBe(best(modelOf({ readings })))
   })
 
   it('marks tests and applications, not colour readings', () => {

@@ -1,0 +1,215 @@
+import type { StandStoryDto } from '@spudder/contract/stand'
+import { flushPromises, type VueWrapper } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { mountOnStand } from '../../tests/mount-on-stand.ts'
+import AcidPanel from './AcidPanel.vue'
+
+// The path itself is tried in the core; here a small one is enough.
+vi.mock('@spudder/core/pH-path', async (original) => {
+  const core = await original<typeof import('@spudder/core/pH-path')>()
+  return {
+    ...core,
+    foretellAtOnce: (input: Parameters<typeof core.foretellAtOnce>[0]) =>
+      core.foretellAtOnce({ ...input, count: 30 }),
+  }
+})
+
+const recorded = { createdBy: 'Marla Quist', createdAt: '2026-04-15T08:00:00.000Z' }
+const reading = (kind: 'pH' | 'calciumCarbonate', value: number, takenOn = '2026-04-14') => ({
+  id: `${kind}${takenOn}`,
+  standId: 'green',
+  kind,
+  value,
+  method: 'laboratory' as const,
+  takenOn,
+  preparation: null,
+  place: null,
+  doubt: null,
+  instrument: '',
+  note: '',
+  ...recorded,
+})
+const bed = { context: 'shrub', plantId: 'azalea' } as const
+const open = (story: Partial<StandStoryDto>, given: object = bed) =>
+  mountOnStand(AcidPanel, { ...given, story })
+
+const text = (panel: VueWrapper) => panel.text().replace(/\s+/g, ' ')
+async function choose(panel: VueWrapper, label: string, value: string) {
+  const field = panel.findAll('label').find((each) => each.text() === label)
+  await panel.find(`[id="${field?.attributes('for')}"]`).setValue(value)
+  await flushPromises()
+}
+const buttonNamed = (panel: VueWrapper, name: string) =>
+  panel.findAll('button').find((each) => each.text() === name)
+const settle = async () => {
+  await vi.advanceTimersByTimeAsync(300)
+  await flushPromises()
+}
+
+beforeEach(() => {
+  vi.useFakeTimers({ now: new Date('2026-04-15T10:00:00Z'), toFake: ['Date', 'setTimeout'] })
+})
+afterEach(() => {
+  vi.useRealTimers()
+  localStorage.clear()
+})
+
+describe('whether it can work', () => {
+  it('is no with 5 % lime, with the figure and what to do instead', async () => {
+    const { panel } = await open({ readings: [reading('pH', 7.9), reading('calciumCarbonate', 5)] })
+    expect(panel.find('h2').text()).toBe('Do not try')
+    expect(text(panel)).toMatch(/About 5 % free lime: it takes 29,000 lb sulfur\/acre before pH/)
+    expect(text(panel)).toMatch(/Instead ?A plant or variety that bears lime\..*raised bed/)
+  })
+
+  it('says what was taken for want of a measurement, and takes it back when told', async () => {
+    const { panel } = await open({ readings: [reading('pH', 6.9)] })
+    expect(text(panel)).toMatch(/Texture: nobody said, loam is taken/)
+    await choose(panel, 'Texture', 'sandy-loam')
+    expect(text(panel)).not.toMatch(/nobody said/)
+    expect(text(panel)).toMatch(/Organic matter 2 %, as usual in sandy loam/)
+  })
+
+  it('asks for a pH where there is none, and leaves solutions to their acid', async () => {
+    expect(text((await open({})).panel)).toMatch(/Measure the pH first/)
+    const loop = { context: 'hydroponic', plantId: 'lettuce' }
+    expect(text((await open({}, loop)).panel)).toMatch(/A solution has no soil to move/)
+  })
+})
+
+describe('what makes no sense', () => {
+  it.each([
+    ['To pH', '6.9', /Target pH: give a pH other than the present 6\.9: there is nothing to do/],
+    ['To pH', '2', /Target pH: give a number from 3\.5 to 8\.5, not 2/],
+    ['To pH', '', /Target pH: give a number from 3\.5/],
+    ['Down to', '0 in', /Depth: give a number from 0\.02 to 1 m, not 0 m/],
+    ['Down to', 'deep', /Give a length, such as|Give .*such as/],
+  ])('%s of "%s" is answered with what to do', async (label, value, message) => {
+    const { panel } = await open({ readings: [reading('pH', 6.9)] })
+    await choose(panel, label, value)
+    expect(text(panel)).toMatch(message)
+    expect(panel.find('.amount').exists()).toBe(false)
+  })
+
+  it('a target above the present pH turns into liming, its mirror', async () => {
+    const { panel } = await open({ readings: [reading('pH', 5)] })
+    await choose(panel, 'To pH', '6.2')
+    await settle()
+    expect(text(panel.find('.amount') as unknown as VueWrapper)).toMatch(/lime, as pure CaCO₃/)
+    expect(panel.findAll('.materials tbody tr')).toHaveLength(1)
+    expect(text(panel)).toMatch(/Over-limed ground locks up iron/)
+  })
+})
+
+describe('steps', () => {
+  const start = () => open({ readings: [reading('pH', 6.9)] })
+
+  it('are laid out within their limits, and sent as jobs', async () => {
+    const { panel, sent } = await start()
+    expect(panel.findAll('.list ol > li').length).toBeGreaterThan(3)
+    await buttonNamed(panel, 'Make the plan into jobs')?.trigger('click')
+    await flushPromises()
+    const body = sent[0]?.body as { steps: { kgPerM2: number; day: string }[]; retests: object[] }
+    expect(sent[0]?.path).toBe('/stands/green/acid-plans')
+    expect(body).toMatchObject({ startsOn: '2026-04-15', fromPH: 6.9, targetPH: 5, situation: 'bed' }) // prettier-ignore
+    expect(body.retests.length).toBeGreaterThan(1)
+    for (const { kgPerM2 } of body.steps) expect(kgPerM2 * 0.9).toBeLessThanOrEqual(0.02442)
+  })
+
+  it('move by arrow keys; over a limit, the plan cannot be stored until it is put right', async () => {
+    const { panel } = await start()
+    const second = panel.findAll('[role=slider]')[1]
+    const before = second?.attributes('aria-valuetext')
+    for (let week = 0; week < 9; week++) await second?.trigger('keydown', { key: 'ArrowLeft' })
+    await flushPromises()
+    expect(panel.findAll('[role=slider]')[1]?.attributes('aria-valuetext')).not.toBe(before)
+    expect(text(panel)).toMatch(/days after another sulfur step; wait 120/)
+    const store = buttonNamed(panel, 'Make the plan into jobs')
+    expect(store?.attributes('disabled')).toBeDefined()
+    await buttonNamed(panel, 'Lay the steps out anew')?.trigger('click')
+    await flushPromises()
+    expect(text(panel)).not.toMatch(/days after another/)
+    expect(store?.attributes('disabled')).toBeUndefined()
+  })
+
+  it('can be typed, and what is unreadable is said beside them', async () => {
+    const { panel } = await start()
+    await choose(panel, 'Step 1, in all', '40 lb')
+    expect(text(panel)).toMatch(/sulfur at once is over/)
+    await choose(panel, 'Step 1, in all', 'a handful')
+    expect(text(panel)).toMatch(/Give .*such as/)
+    await panel.find('.drop').trigger('click')
+    await flushPromises()
+    expect(text(panel)).not.toMatch(/sulfur at once is over/)
+  })
+})
+
+describe('a plan under way', () => {
+  const plan = {
+    id: 'plan',
+    standId: 'green',
+    startsOn: '2025-04-01',
+    fromPH: 6.9,
+    pHDoubt: 0.1,
+    targetPH: 5,
+    situation: 'bed' as const,
+    groundM2: 100,
+    ground: { texture: 'sandy-loam' as const, depthM: 0.15 },
+    water: null,
+    steps: [],
+    retests: [],
+    note: '',
+    ...recorded,
+  }
+  const job = (id: string, status: 'planned' | 'done', dueOn: string, kind: 'apply' | 'test' = 'apply') => ({ id, standId: 'green', caseId: null, remedyId: null, acidPlanId: 'plan', checkId: null, kind, title: id, dueOn, status, share: 0, plannedKg: kind === 'apply' ? 2 : null, route: null, sourceId: kind === 'apply' ? ('sulfur-granules' as const) : null, ...recorded }) // prettier-ignore
+  const entry = { id: 'e', standId: 'green', caseId: null, jobId: 'first', happenedOn: '2025-05-01', route: 'soil' as const, sourceId: 'sulfur-granules' as const, plannedProductKg: 2, productKg: 2, waterL: 0, note: '', correctsId: null, reason: '', ...recorded } // prettier-ignore
+
+  it('shows its jobs as steps, its tests, and what a retest taught', async () => {
+    const { panel } = await open({
+      readings: [reading('pH', 6.9, '2025-03-30'), reading('pH', 6.4, '2026-04-01')],
+      acidPlans: [plan],
+      jobs: [job('first', 'done', '2025-05-01'), job('next', 'planned', '2026-05-10'), job('test', 'planned', '2026-06-01', 'test')], // prettier-ignore
+      entries: [entry],
+    })
+    expect(text(panel)).toMatch(/From pH 6\.9.*as of 1 Apr 2025/)
+    expect(panel.findAll('.list ol > li')).toHaveLength(1)
+    expect(text(panel)).toMatch(/Steps planned, as jobs/)
+    expect(text(panel)).toMatch(/Tests: 1 Jun/)
+    expect(text(panel)).toMatch(
+      /A retest has pulled the path through\. Acid for one pH: thought .* now/,
+    )
+  })
+})
+
+describe('the water', () => {
+  it('brings lime, and acid takes it out: amount, stock, nutrient and caution', async () => {
+    const { panel } = await open({ readings: [reading('pH', 6.9)] })
+    await choose(panel, 'Water given a year', '400 mm')
+    await choose(panel, 'Its alkalinity, mg/L CaCO₃', '200')
+    // 800 kg/ha are 714 lb/acre.
+    expect(text(panel)).toMatch(/714 lb\/acre lime a year/)
+    await choose(panel, 'Acid into it', 'sulfuric-93')
+    const water = text(panel.find('.water') as unknown as VueWrapper)
+    expect(water).toMatch(/sulfuric acid 93 % in 1,?000 gal of water; it then stands at pH 5\.8|pH 5\.9/) // prettier-ignore
+    expect(water).toMatch(/It brings sulfur \d+ mg\/L/)
+    expect(water).toMatch(/Acid into water, never water into acid/)
+    await choose(panel, 'Alkalinity to leave, mg/L', '300')
+    expect(text(panel)).toMatch(/less than the 200 mg\/L that the water has/)
+  })
+})
+
+describe('materials', () => {
+  it('stand side by side, and another bag lays the steps out anew', async () => {
+    const { panel } = await open({ readings: [reading('pH', 6.9)] })
+    await settle()
+    const rows = panel.findAll('.materials tbody tr').map((row) => row.text().replace(/\s+/g, ' '))
+    expect(rows).toHaveLength(9)
+    expect(rows.find((row) => row.startsWith('Ammonium'))).toMatch(/\d+ % of it in \d+ steps/)
+    expect(rows.find((row) => row.startsWith('Pine'))).toMatch(
+      /far more.*Hardly moves mineral soil/,
+    )
+    await buttonNamed(panel, 'Ferrous sulfate, spray grade')?.trigger('click')
+    await flushPromises()
+    expect(panel.find('.list .name').text()).toBe('Ferrous sulfate, spray grade')
+  })
+})
