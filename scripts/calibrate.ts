@@ -2,6 +2,7 @@ import { checks } from '@spudder/core/diagnosis'
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { format } from 'prettier'
+import { acidTables } from './calibration/acid-tables.ts'
 import { caseTable } from './calibration/case-table.ts'
 import { compareOrders } from './calibration/check-order.ts'
 import { checkOrderPlot, reliabilityPlot } from './calibration/plots.ts'
@@ -22,6 +23,7 @@ const writeDoc = async (name: string, text: string) =>
   )
 
 await writeDoc('diagnosis-cases.md', caseTable())
+await writeDoc('acid-tables.md', acidTables())
 
 const measured = offs.map((offBy) => ({ offBy, bins: measureReliability(cases, offBy) }))
 const [first] = measured

@@ -17,6 +17,8 @@ interface Picture {
   readonly click?: string
   /** A link that is followed before the picture is taken. */
   readonly link?: string
+  /** Something drawn by a worker, which the network does not tell of. */
+  readonly waitFor?: string
   readonly isPhone?: boolean
   readonly isDark?: boolean
 }
@@ -32,6 +34,7 @@ const pictures: readonly Picture[] = [
   { name: 'bench', stand: 'Lettuce raft loop', path: '/bench' },
   { name: 'bench-phone', stand: 'Lettuce raft loop', path: '/bench', isPhone: true },
   { name: 'remedy', stand: 'South vineyard block', path: '/remedy' },
+  { name: 'acid', stand: 'Blueberry terrace', path: '/acid', waitFor: '.path .middle' },
   { name: 'jobs', stand: 'Lettuce raft loop', path: '/jobs' },
   {
     name: 'sheet-phone',
@@ -62,6 +65,7 @@ async function take(browser: Browser, url: string, picture: Picture): Promise<vo
     address = `${url}${(await link.getAttribute('href')) ?? ''}${path}`
   }
   await page.goto(address, { waitUntil: 'networkidle' })
+  if (picture.waitFor) await page.locator(picture.waitFor).waitFor()
   if (picture.click) await page.getByRole('button', { name: picture.click }).click()
   if (picture.link) {
     await page.getByRole('link', { name: picture.link }).first().click()

@@ -20,6 +20,7 @@ import {
   type TextureName,
 } from '@spudder/core/soil'
 import type { SourceId } from '@spudder/core/source'
+import { acids } from '@spudder/core/water'
 import { Bounded, IsDay, IsNewId, Note, Recorded } from '../validation/index.ts'
 
 const pHBounds = { min: 3, max: 10 }
@@ -56,10 +57,17 @@ export class AcidGroundDto {
   titratedMmol?: number
 }
 
-/** Water that is given, by its test. */
+/** Water that is given, by its test; and the acid that goes into it, where one does. */
 export class AcidWaterDto {
   @Bounded('Water', { min: 0, max: 5000, unit: 'mm a year' }) mmPerYear!: number
   @Bounded('Alkalinity', { min: 0, max: 1500, unit: 'mg/L CaCO3' }) alkalinityMgPerLCaCO3!: number
+  @IsOptional()
+  @IsIn(acids.map(({ id }) => id), { message: 'Acid: choose one of the list.' })
+  acidId?: string
+  /** Alkalinity that the acid leaves. */
+  @IsOptional()
+  @Bounded('Alkalinity to leave', { min: 0, max: 1500, unit: 'mg/L CaCO3' })
+  leftMgPerLCaCO3?: number
 }
 
 export class CreateAcidPlanDto {

@@ -110,6 +110,19 @@ describe('feasibility', () => {
     expect(judge(change, situation, water).word).toBe(word)
   })
 
+  it('of the way up is liming, in moderation', () => {
+    const ground = acidGround({ ...loam, pH: 5 })
+    const { word, reasons, instead } = feasibility({
+      ground,
+      need: acidNeed(ground, 6.2),
+      situation: 'bed',
+      waterMolPerYear: 3,
+      system: 'metric',
+    })
+    expect([word, instead]).toEqual(['can', []])
+    expect(reasons.join()).toMatch(/that is liming. In moderation, in steps, with iron/)
+  })
+
   it('says what the other schools would do', () => {
     expect(judge({ fizz: 'strong' }).schools.join()).toMatch(/Always mend the soil/)
     expect(judge({ measured: { percent: 0.5, doubt: 0.1 } }, 'bare').schools.join()).toMatch(

@@ -107,6 +107,15 @@ function byWater(yearMol: number, waterMol: number): Judged | undefined {
     : { word: 'can', reason: `The lime in the water takes ${percent}.` }
 }
 
+/** Lime that a mole of base stands for [kg]. */
+const kgLimePerMol = 100.087 / 2000
+/** The mirror of acidifying; it always works, and is soon too much. */
+const liming: Judged = {
+  word: 'can',
+  reason:
+    'The target lies above: that is liming. In moderation, in steps, with iron and manganese watched.',
+}
+
 function schoolsOf(ground: AcidGround, word: FeasibilityWord): readonly string[] {
   const isLimy = ground.lime.usual > limeThatWorks.value
   return [
@@ -126,16 +135,18 @@ function schoolsOf(ground: AcidGround, word: FeasibilityWord): readonly string[]
  */
 export function feasibility(input: FeasibilityInput): Feasibility {
   const { ground, need, situation, waterMolPerYear } = input
-  const yearKg = stepLimits[situation].sulfur.year.value
-  const { low, usual, high } = need.sulfurKgPerM2
+  const isDown = need.direction === 'down'
+  const { sulfur, lime } = stepLimits[situation]
+  const yearMol = isDown ? sulfur.year.value * molPerKgSulfur : lime.year.value / kgLimePerMol
+  const { low, usual, high } = need.molPerM2
   // A first step acts in its own year: what fits into one is a year's work.
-  const inYears = (kg: number) => Math.max(1, kg / yearKg)
+  const inYears = (mol: number) => Math.max(1, mol / yearMol)
   const years = { low: inYears(low), usual: inYears(usual), high: inYears(high) }
   const judged = [
     byReading(input),
-    byLime(input),
+    isDown ? byLime(input) : liming,
     byYears(years),
-    byWater(yearKg * molPerKgSulfur, waterMolPerYear),
+    isDown ? byWater(yearMol, waterMolPerYear) : undefined,
   ].filter((each) => each !== undefined)
   const sorted = judged.toSorted((a, b) => order.indexOf(b.word) - order.indexOf(a.word))
   const word = sorted[0]?.word ?? 'can'

@@ -1,4 +1,6 @@
-import type { TableColumn } from '../soil/index.ts'
+import { formatNumber } from '../quantity/index.ts'
+import { bufferCapacity, textures, type TableColumn } from '../soil/index.ts'
+import type { AcidGround } from './acid-ground.ts'
 import { sulfurTables, type SulfurTable } from './data/published-tables.ts'
 
 /** What a column of a published table says for a way. */
@@ -50,4 +52,18 @@ export function tableFigures(
       },
     ),
   )
+}
+
+/**
+ * Why tables and the model part for a ground.
+ * @source the common figure and that of a light sandy loam are practice, docs/acid-tables.md
+ */
+export function whyTablesDiffer({ texture, buffer }: AcidGround): string {
+  const loam = formatNumber(bufferCapacity({ texture: 'loam' }).mmolPerKg, 2)
+  const own = formatNumber(buffer.mmolPerKg, 2)
+  return [
+    'Tables know three textures and contradict each other.',
+    `A loam holds about ${loam} mmol acid a kilogram and pH; yours, ${textures[texture].label.toLowerCase()}, about ${own}.`,
+    'The common figure of 6.5 to 6.8 lb/100 ft² for 7.3 to 4.5 reads the loam column; a light sandy loam with 10 to 12 % clay wants 4.2 to 5.3 (common practice).',
+  ].join(' ')
 }

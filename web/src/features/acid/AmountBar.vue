@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { AcidNeed } from '@spudder/core/acid-plan'
+import { whyTablesDiffer, type AcidNeed } from '@spudder/core/acid-plan'
 import { amountRange, formatNumber } from '@spudder/core/quantity'
 import { textures } from '@spudder/core/soil'
 import { scaleLinear } from 'd3-scale'
@@ -99,10 +99,7 @@ const what = computed(() => (isUp.value ? 'lime, as pure CaCO₃' : 'pure sulfur
     </ul>
     <details v-if="ticks.length > 0 && ground" class="faint-note">
       <summary>Why they differ</summary>
-      Tables know three textures and contradict each other. A loam holds about 29 mmol acid a
-      kilogram and pH; yours, {{ textures[ground.texture].label.toLowerCase() }}, about
-      {{ formatNumber(ground.buffer.mmolPerKg, 2) }}. The common figure of 6.5 to 6.8 lb/100 ft² for
-      7.3 to 4.5 reads the loam column; a light sandy loam with 10 to 12 % clay wants 4.2 to 5.3.
+      {{ whyTablesDiffer(ground) }}
     </details>
     <div class="hows">
       <HowGot :derivation="need.derivation" />

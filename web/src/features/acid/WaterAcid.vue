@@ -93,7 +93,7 @@ const bringsWords = computed(() =>
             v-model="draft.leaveAlkalinity"
             label="Alkalinity to leave, mg/L"
             inputmode="decimal"
-            hint="30 to 60 keeps some buffer"
+            hint="30 to 60 keeps some buffer (common practice)"
           />
           <QuantityField
             v-model="draft.stock"

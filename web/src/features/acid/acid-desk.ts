@@ -39,9 +39,10 @@ function buildAcidDesk(stand: StandDto) {
     value: draft,
     forget,
     failed,
-  } = useKept(`acid:${standId.value}`, () =>
+  } = useKept(`acid:${standId.value}:${plan.value?.id ?? 'new'}`, () =>
     freshAcidDraft({
       context: stand.context,
+      plantId: stand.plantId,
       system: system.value,
       plan: plan.value,
       likedPH: (low + high) / 2,
@@ -130,7 +131,8 @@ function buildAcidDesk(stand: StandDto) {
     const { id, situation, texture, fizz, bufferTest, titrated, note } = draft.value
     const start = ground.start.value
     const count = steps.steps.value.length
-    const { mm, left } = ground.water.value
+    const { mm, full, left } = ground.water.value
+    const acid = draft.value.acidId === '' ? {} : { acidId: draft.value.acidId, leftMgPerLCaCO3: left } // prettier-ignore
     const dto = checked({
       id,
       startsOn: start?.startsOn,
@@ -145,7 +147,7 @@ function buildAcidDesk(stand: StandDto) {
         ...(bufferTest === '' ? {} : { bufferTest }),
         ...(titrated.trim() === '' ? {} : { titratedMmol: Number(titrated) }),
       },
-      ...(mm > 0 ? { water: { mmPerYear: mm, alkalinityMgPerLCaCO3: left } } : {}),
+      ...(mm > 0 ? { water: { mmPerYear: mm, alkalinityMgPerLCaCO3: full, ...acid } } : {}),
       steps: steps.steps.value
         .toSorted((a, b) => a.day.localeCompare(b.day))
         .map((step, index) => ({ id: jobId(index), ...step })),

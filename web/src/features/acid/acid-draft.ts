@@ -35,6 +35,8 @@ export interface AcidDraft {
   note: string
 }
 
+/** Mown short for bowls and putting, and dressed with small steps. */
+const greenGrass = 'creeping-bentgrass'
 const situationOf: Readonly<Partial<Record<Context, Situation>>> = {
   turf: 'turf',
   'row-crop': 'bare',
@@ -52,6 +54,7 @@ const depthOf: Readonly<Record<Situation, Readonly<Record<UnitSystem, string>>>>
 
 interface DraftGrounds {
   readonly context: Context
+  readonly plantId: string
   readonly system: UnitSystem
   readonly plan: AcidPlanDto | undefined
   /** Middle of the pH that the plant likes. */
@@ -64,8 +67,9 @@ const text = (value: number | undefined): string => (value === undefined ? '' : 
 
 /** A draft that begins from the plan that holds, else from what is usual for such a stand. */
 export function freshAcidDraft(grounds: DraftGrounds): AcidDraft {
-  const { context, system, plan, likedPH, fizz, water } = grounds
-  const situation = plan?.situation ?? situationOf[context] ?? 'bed'
+  const { context, plantId, system, plan, likedPH, fizz, water } = grounds
+  const usual = plantId === greenGrass ? 'green' : situationOf[context]
+  const situation = plan?.situation ?? usual ?? 'bed'
   const ground = plan?.ground
   return {
     id: crypto.randomUUID(),
@@ -83,8 +87,8 @@ export function freshAcidDraft(grounds: DraftGrounds): AcidDraft {
     waterMm: plan?.water ? amountWords('length', plan.water.mmPerYear / 1000, system, 3) : '',
     alkalinity: text(plan?.water?.alkalinityMgPerLCaCO3 ?? water.alkalinity),
     waterPH: text(water.pH ?? 7.6),
-    acidId: '',
-    leaveAlkalinity: '50',
+    acidId: plan?.water?.acidId ?? '',
+    leaveAlkalinity: text(plan?.water?.leftMgPerLCaCO3 ?? 50),
     stock: system === 'us' ? '5 gal' : '20 L',
     ratio: '100',
     steps: null,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { JobDto } from '@spudder/contract/job'
+import { situations } from '@spudder/core/acid-plan'
 import { seasonOf, seasonSums } from '@spudder/core/season'
 import { computed } from 'vue'
 import { useShelf } from '../../api/shelf.ts'
@@ -17,13 +18,19 @@ const shelf = useShelf(() => stand.value?.placeId)
 const sums = computed(() => {
   if (!story.value || !stand.value) return []
   const { context, size, measures } = stand.value
-  return seasonSums({
+  const sums = seasonSums({
     context,
     on: today(),
     groundM2: size.kind === 'area' ? size.areaM2 : measures?.groundM2,
     ownLimits: place.value?.settings.seasonLimits,
     applications: applicationsOf(story.value, shelf.data.value ?? []),
   })
+  // Sulfur worked into bare ground is held to its plan, not to what living roots bear.
+  const plan = story.value.acidPlans.at(-1)
+  const isBare = plan && !situations[plan.situation].isLiving
+  return sums.map((sum) =>
+    isBare && sum.nutrient === 'S' ? { ...sum, limit: undefined, isOver: false } : sum,
+  )
 })
 const keepLimit = useKeepLimit()
 const planned = computed(() => jobs.value.filter(({ status }) => status === 'planned'))

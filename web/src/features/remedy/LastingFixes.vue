@@ -32,6 +32,8 @@ function toggle(fix: LastingFix): void {
     retestOn.value = addDays(today(), fix.retestAfterDays)
   }
 }
+/** Fixes that the acid plan reckons. */
+const acidFixes: readonly string[] = ['sulfur', 'ammonium-feed', 'water-acid']
 const taken = computed(() => fixes.value.filter(isTaken))
 </script>
 
@@ -50,6 +52,10 @@ const taken = computed(() => fixes.value.filter(isTaken))
         {{ fix.label }} <span>{{ fix.takes }}</span>
       </button>
     </div>
+    <p v-if="taken.some(({ id }) => acidFixes.includes(id))" class="faint-note">
+      How much, in which steps, and whether it can work at all:
+      <RouterLink :to="{ name: 'acid' }">the acid plan</RouterLink>
+    </p>
     <p v-for="fix in taken.filter(({ but }) => but)" :key="fix.id" class="faint-note">
       {{ fix.label }}: {{ fix.but }}
     </p>
