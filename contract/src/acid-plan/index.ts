@@ -1,1 +1,1 @@
-export { AcidPlanDto, AcidRetestDto, AcidStepDto, CreateAcidPlanDto } from './acid-plan.dto.ts'
+export { AcidPlanDto, CreateAcidPlanDto } from './acid-plan.dto.ts'

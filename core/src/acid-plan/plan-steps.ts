@@ -20,7 +20,7 @@ export interface PlannedSteps {
 }
 
 /** As far ahead as anybody plans [d]. */
-export const planDays = 3 * 365
+const planDays = 3 * 365
 const daysPerYear = 365
 const daysPerWeek = 7
 /** A rest this small is not worth a walk [share of the whole]. */

@@ -12,7 +12,7 @@ export interface TableFigure {
 }
 
 /** The depth that the tables are made for: 6 2/3 in [m]. */
-export const tableDepthM = (20 / 3) * 0.0254
+const tableDepthM = (20 / 3) * 0.0254
 const kgPerM2PerPoundAcre = 0.45359237 / 4046.8564224
 
 /** Sulfur from a pH down to the end of a table [lb/acre]; undefined outside its rows. */

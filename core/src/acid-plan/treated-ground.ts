@@ -4,7 +4,7 @@ import { seasonLimitOf, seasonOf, type Application, type SeasonInput } from '../
 import type { StepGrounds } from './step-rules.ts'
 
 /** Depth over which pots are reckoned as ground [m]. */
-export const potDepthM = 0.2
+const potDepthM = 0.2
 const litresPerM3 = 1000
 const squareMetresPerHa = 1e4
 

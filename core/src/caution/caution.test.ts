@@ -24,4 +24,15 @@ describe('cautions', () => {
       expect.arrayContaining(['acid', 'pesticide', 'backflow']),
     )
   })
+
+  it('of amendments are of dust, salts and lime, and not of tanks', () => {
+    const told = (
+      sourceId: 'sulfur-flour' | 'aluminium-sulfate' | 'limestone' | 'ferrous-sulfate',
+    ) => cautionsFor({ context: 'shrub', route: 'soil', sourceId }).map(({ id }) => id)
+    expect(told('sulfur-flour')).toContain('sulfur-dust')
+    expect(told('aluminium-sulfate')).toEqual(expect.arrayContaining(['aluminium', 'root-burn']))
+    expect(told('limestone')).toEqual(expect.arrayContaining(['lime-dust', 'liming']))
+    expect(told('sulfur-flour')).not.toContain('partners')
+    expect(told('ferrous-sulfate')).toContain('partners')
+  })
 })

@@ -33,7 +33,7 @@ const setups: readonly PathSetup[] = [
   },
 ]
 const gardensEach = 250
-const paths = 160
+const paths = 120
 const [firstTest, secondTest, asked] = [250, 430, 700]
 const testDoubt = 0.2
 

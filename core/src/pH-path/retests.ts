@@ -20,7 +20,7 @@ export interface Proposal {
 }
 
 /** pH of a garden on a day, between the points kept. */
-export function pathAt({ path, points }: Gardens, garden: number, day: number): number {
+function pathAt({ path, points }: Gardens, garden: number, day: number): number {
   const place = Math.min(points - 1, Math.max(0, day / pathStepDays))
   const left = Math.floor(place)
   const from = path[garden * points + left] ?? NaN

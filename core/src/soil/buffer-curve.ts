@@ -1,7 +1,7 @@
 import { aboveSeven, aboveSevenAndHalf, belowFour, nearNeutral } from './data/buffering.ts'
 
 /** pH at which the slope of the titration curve changes. */
-export const curveKnots = [4, 6.5, 7, 7.5] as const
+const curveKnots = [4, 6.5, 7, 7.5] as const
 
 /** Acid for one pH in each stretch between the knots, from the most acid up [mmol H⁺/kg/pH]. */
 export type CurveSlopes = readonly [number, number, number, number, number]

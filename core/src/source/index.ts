@@ -1,4 +1,4 @@
-export { amendmentContentWords, amendments } from './data/amendments.ts'
+export { amendments } from './data/amendments.ts'
 export type { Amendment, AmendmentContent, AmendmentId } from './data/amendments.ts'
 export { carriers, nutrients } from './data/carriers.ts'
 export type { Carrier, Nutrient } from './data/carriers.ts'

@@ -102,6 +102,29 @@ describe('the catalogue', () => {
     }
   })
 
+  // Molar masses of IUPAC 2021: 28.014/132.14, 28.014/60.06, 53.96/666.4.
+  it.each([
+    ['ammonium-sulfate', 0.212, 0.2427],
+    ['urea', 0.4665, undefined],
+    ['aluminium-sulfate', 0.081, 0.1443],
+  ] as const)('%s holds what its formula says', (id, content, sulfur) => {
+    const { contentShare, brings } = findSource(id)
+    expect(Math.abs(contentShare.usual / content - 1)).toBeLessThan(0.02)
+    if (sulfur !== undefined) expect(Math.abs((brings.S ?? 0) / sulfur - 1)).toBeLessThan(0.02)
+  })
+
+  it('names amendments by what they are bought for', () => {
+    expect(findSource('sulfur-granules')).toMatchObject({
+      kind: 'amendment',
+      nutrientWord: 'sulfur',
+    })
+    for (const { pricePerKg, contentShare } of amendments) {
+      expect(pricePerKg.low).toBeLessThanOrEqual(pricePerKg.high)
+      expect(contentShare.low).toBeLessThanOrEqual(contentShare.usual)
+      expect(contentShare.usual).toBeLessThanOrEqual(contentShare.high)
+    }
+  })
+
   it('knows each of its sources by its id, and refuses others', () => {
     for (const id of sourceIds) expect(findSource(id).id).toBe(id)
     expect(findSource('manganese-sulfate').nutrientWord).toBe('manganese')

@@ -27,7 +27,7 @@ describe('Vennlow Estate', () => {
       event: CreateStoryEventDto,
       look: CreateLookDto,
       remedy: CreateRemedyDto,
-  acidPlan: CreateAcidPlanDto,
+      acidPlan: CreateAcidPlanDto,
       order: CreateLaboratoryOrderDto,
       close: CloseCaseDto,
     } as const

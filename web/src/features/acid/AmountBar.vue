@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { whyTablesDiffer, type AcidNeed } from '@spudder/core/acid-plan'
-import { amountRange, formatNumber } from '@spudder/core/quantity'
+import { amountRange } from '@spudder/core/quantity'
 import { textures } from '@spudder/core/soil'
 import { scaleLinear } from 'd3-scale'
 import { computed } from 'vue'

@@ -1,4 +1,5 @@
 import type { StandStoryDto } from '@spudder/contract/stand'
+import type * as pHPath from '@spudder/core/pH-path'
 import { flushPromises, type VueWrapper } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
@@ -6,7 +7,7 @@ import AcidPanel from './AcidPanel.vue'
 
 // The path itself is tried in the core; here a small one is enough.
 vi.mock('@spudder/core/pH-path', async (original) => {
-  const core = await original<typeof import('@spudder/core/pH-path')>()
+  const core = await original<typeof pHPath>()
   return {
     ...core,
     foretellAtOnce: (input: Parameters<typeof core.foretellAtOnce>[0]) =>

@@ -36,6 +36,16 @@ describe('the reference', () => {
     expect(page.text()).toContain('iron hydroxide of soil: Fe(OH)3 + 3 H = Fe + 3 H2O2.7')
   })
 
+  it('lays open what an acid plan reckons by: acid, limits, buffering and rates, each with its source', async () => {
+    const page = await open('acid')
+    const text = page.text().replace(/\s+/g, ' ')
+    expect(text).toMatch(/Ammonium sulfate ?\d+\.\d+.*Pierre 1933/)
+    expect(text).toMatch(/Bowling or putting green ?sulfur ?2\.44 ?9\.76 ?42/)
+    expect(text).toMatch(/Janzen and Bettany 1987.*\(published\)/)
+    expect(text).toMatch(/fitted to 24 entries of two published sulfur tables/)
+    for (const cell of page.findAll('td.from')) expect(cell.text().length).toBeGreaterThan(8)
+  })
+
   it('says where reckoning and trade differ, and why', async () => {
     const text = (await open('ceilings')).text()
     expect(text).toMatch(/HEDTA.*differ: the reckoning is\s+lower/)

@@ -1,0 +1,103 @@
+import type { StandStoryDto } from '@spudder/contract/stand'
+import { flushPromises } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { mountOnStand } from '../../tests/mount-on-stand.ts'
+import JobsPanel from './JobsPanel.vue'
+
+const recorded = { createdBy: 'Marla Quist', createdAt: '2026-04-15T08:00:00.000Z' }
+const plan: StandStoryDto['acidPlans'][number] = {
+  id: 'plan',
+  standId: 'green',
+  startsOn: '2026-04-01',
+  fromPH: 7.2,
+  pHDoubt: 0.1,
+  targetPH: 6.2,
+  situation: 'turf',
+  groundM2: 100,
+  ground: { texture: 'loam', depthM: 0.1 },
+  water: null,
+  steps: [],
+  retests: [],
+  note: '',
+  ...recorded,
+}
+const job: StandStoryDto['jobs'][number] = {
+  id: 'step',
+  standId: 'green',
+  caseId: null,
+  remedyId: null,
+  acidPlanId: 'plan',
+  plannedKg: 2,
+  checkId: null,
+  kind: 'apply',
+  title: 'Sulfur granules that fall apart, step 1 of 2',
+  dueOn: '2026-04-14',
+  status: 'planned',
+  share: 0,
+  route: 'soil',
+  sourceId: 'sulfur-granules',
+  ...recorded,
+}
+const retest = { ...job, id: 'test', kind: 'test', title: 'Test pH again', plannedKg: null, route: null, sourceId: null, dueOn: '2027-04-01' } as const // prettier-ignore
+const entry: StandStoryDto['entries'][number] = {
+  id: 'e',
+  standId: 'green',
+  caseId: null,
+  jobId: 'step',
+  happenedOn: '2026-04-15',
+  route: 'soil',
+  sourceId: 'sulfur-granules',
+  plannedProductKg: 200,
+  productKg: 200,
+  waterL: 0,
+  note: '',
+  correctsId: null,
+  reason: '',
+  ...recorded,
+}
+const open = (story: Partial<StandStoryDto>) =>
+  mountOnStand(JobsPanel, { story: { acidPlans: [plan], jobs: [job, retest], ...story } })
+
+beforeEach(() => vi.useFakeTimers({ now: new Date('2026-04-15T10:00:00Z'), toFake: ['Date'] }))
+afterEach(() => {
+  vi.useRealTimers()
+  localStorage.clear()
+})
+
+describe('a step of an acid plan among the jobs', () => {
+  it('stands there without a case: how much, how spread, with its cautions', async () => {
+    const { panel } = await open({})
+    const text = panel.text().replace(/\s+/g, ' ')
+    expect(text).toMatch(/due 14 Apr ?Sulfur granules/)
+    expect(text).toMatch(/4\.41 lb ?Sulfur granules that fall apart/)
+    // 20 g/m² are 4.1 lb/1000 ft².
+    expect(text).toMatch(/4\.1 lb\/1000 ft²/)
+    expect(text).toMatch(/Half of it one way, half across it\. Brush it off the leaves/)
+    expect(text).toMatch(/burns or explodes: no sparks/)
+    expect(text).not.toMatch(/jar test/)
+    expect(text).toMatch(/Measure pH and add it; that does this job/)
+  })
+
+  it('is worked in where the ground is bare', async () => {
+    const { panel } = await open({ acidPlans: [{ ...plan, situation: 'bare' }] })
+    expect(panel.text()).toMatch(/Work it in over the whole depth/)
+  })
+
+  it('is recorded as planned, exactly, in one press', async () => {
+    const { panel, sent } = await open({})
+    await panel.find('.record').trigger('submit')
+    await flushPromises()
+    expect(sent[0]?.path).toBe('/jobs/step/entries')
+    expect(sent[0]?.body).toMatchObject({ productKg: 2, waterL: 0, happenedOn: '2026-04-15' })
+  })
+
+  it('counts in the sums of the season; what bare ground takes is held to its plan', async () => {
+    const done = { jobs: [{ ...job, status: 'done' as const }], entries: [entry] }
+    const grass = (await open(done)).panel.find('.sums').text()
+    expect(grass).toMatch(/sulfur.*over the/)
+    const bare = { ...plan, situation: 'bare' as const }
+    const tilled = (await open({ ...done, acidPlans: [bare] })).panel.find('.sums').text()
+    expect(tilled).toMatch(/sulfur/)
+    expect(tilled).not.toMatch(/over the/)
+  })
+})
