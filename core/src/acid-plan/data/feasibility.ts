@@ -20,6 +20,13 @@ export const pHDoubtToAct: Figure = {
   source: 'a reading half a pH off is half of most plans off',
   mark: 'J',
 }
+/** Roots that live there are harmed by ground more acid than this. */
+export const harmsRootsBelow: Figure = {
+  value: 4,
+  unit: 'pH',
+  source: 'below pH 4 acid and aluminium harm roots, those of acid-loving shrubs too',
+  mark: 'J',
+}
 /** Years of steps up to which it works, and up to which anybody waits. */
 export const yearsThatWork: Figure = {
   value: 3,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { harmsRootsBelow, situations } from '@spudder/core/acid-plan'
 import { formatNumber } from '@spudder/core/quantity'
 import { computed } from 'vue'
 import { dayWords } from '../../shared/units/today.ts'
@@ -7,7 +8,15 @@ import { useAcidDesk } from './acid-desk.ts'
 import PathChart from './PathChart.vue'
 
 /** Where pH goes under the plan, and what the retests have taught. */
-const { forecast, share, cancel, ground, measured, band, isUpward, retests } = useAcidDesk()
+const { forecast, share, cancel, ground, measured, band, isUpward, retests, draft } = useAcidDesk()
+
+/** Sulfur on top bites there first, where living roots are. */
+const bites = computed(() => {
+  if (!situations[draft.value.situation].isLiving) return undefined
+  const lowest = Math.min(...(forecast.value?.points ?? []).map(({ top }) => top))
+  if (!(lowest < harmsRootsBelow.value)) return undefined
+  return `The top 5 cm fall to pH ${lowest.toFixed(1)}: acid formed beside roots hurts them. Smaller steps, further apart; test the top apart.`
+})
 
 const arrival = computed(() => {
   const { points, shareArrived } = forecast.value ?? { points: [], shareArrived: [] }
@@ -52,6 +61,7 @@ const nextTest = computed(() => {
     <p v-else class="faint-note waiting">Following a thousand gardens through three years …</p>
     <template v-if="forecast">
       <p>{{ arrival }}</p>
+      <p v-if="bites" class="stop">{{ bites }}</p>
       <p v-if="taught" class="taught">{{ taught }}</p>
       <p v-if="nextTest" class="faint-note">{{ nextTest }}</p>
       <p class="faint-note">

@@ -37,6 +37,8 @@ function setAmount(index: number, text: string): void {
 }
 const problemsOf = (index: number) => stepProblems.value.filter((each) => each.index === index)
 const materials = computed(() => [...new Set(steps.value.map(({ sourceId }) => sourceId))])
+/** A longer list stays shut until it is wanted. */
+const mostOpen = 4
 const left = computed(() => laidOut.value.leftKgPerM2)
 </script>
 
@@ -46,39 +48,44 @@ const left = computed(() => laidOut.value.leftKgPerM2)
     <p v-if="steps.length === 0" class="faint-note">
       No steps are left to do: what is done reaches the target, or nothing may go on here.
     </p>
-    <ol>
-      <li v-for="(step, index) in steps" :key="index">
-        <span class="name">{{ findSource(step.sourceId).name }}</span>
-        <TextField
-          :model-value="step.day"
-          :label="`Step ${index + 1} on`"
-          type="date"
-          @update:model-value="put(index, { day: $event })"
-        />
-        <TextField
-          :model-value="typed[index] ?? totalOf(step.kgPerM2)"
-          :label="`Step ${index + 1}, in all`"
-          :hint="groundRange({ low: step.kgPerM2, high: step.kgPerM2 }, unit)"
-          :message="unreadable[index] || undefined"
-          @update:model-value="setAmount(index, $event)"
-        />
-        <button
-          type="button"
-          class="drop"
-          :aria-label="`Leave step ${index + 1} out`"
-          @click="remove(index)"
-        >
-          leave out
-        </button>
-        <p
-          v-for="problem in problemsOf(index)"
-          :key="problem.words"
-          :class="problem.isHard ? 'stop said' : 'faint-note said'"
-        >
-          {{ problem.words }}
-        </p>
-      </li>
-    </ol>
+    <details :open="steps.length <= mostOpen || stepProblems.length > 0">
+      <summary>
+        {{ steps.length === 1 ? 'One step' : `${steps.length} steps` }}, to change by hand
+      </summary>
+      <ol>
+        <li v-for="(step, index) in steps" :key="index">
+          <span class="name">{{ findSource(step.sourceId).name }}</span>
+          <TextField
+            :model-value="step.day"
+            :label="`Step ${index + 1} on`"
+            type="date"
+            @update:model-value="put(index, { day: $event })"
+          />
+          <TextField
+            :model-value="typed[index] ?? totalOf(step.kgPerM2)"
+            :label="`Step ${index + 1}, in all`"
+            :hint="groundRange({ low: step.kgPerM2, high: step.kgPerM2 }, unit)"
+            :message="unreadable[index] || undefined"
+            @update:model-value="setAmount(index, $event)"
+          />
+          <button
+            type="button"
+            class="drop"
+            :aria-label="`Leave step ${index + 1} out`"
+            @click="remove(index)"
+          >
+            leave out
+          </button>
+          <p
+            v-for="problem in problemsOf(index)"
+            :key="problem.words"
+            :class="problem.isHard ? 'stop said' : 'faint-note said'"
+          >
+            {{ problem.words }}
+          </p>
+        </li>
+      </ol>
+    </details>
     <p v-if="left > 0 && !isStored" class="faint-note">
       {{ groundRange({ low: left, high: left }, unit) }} more would find no room in three years of
       such steps.
@@ -124,18 +131,19 @@ li {
   display: grid;
   grid-template-columns: minmax(150px, 230px) 158px 158px 1fr;
   gap: 4px 12px;
-  align-items: end;
+  align-items: start;
   border-top: 1px solid var(--line);
   padding-top: 6px;
 }
 .name {
-  align-self: center;
+  padding-top: 25px;
 }
 .said {
   grid-column: 1 / -1;
 }
 .drop {
   justify-self: start;
+  margin-top: 21px;
   border: 0;
   background: none;
   color: var(--rust);
@@ -144,6 +152,12 @@ li {
   cursor: pointer;
   min-height: 34px;
   font-size: 0.84rem;
+}
+summary {
+  cursor: pointer;
+  font-size: 0.86rem;
+  color: var(--slate);
+  padding-bottom: 4px;
 }
 .buttons {
   display: flex;
