@@ -84,7 +84,7 @@ test('steps are dragged along the ribbon, the path follows, and the plan becomes
   await expect(page.locator('.steps .done')).toHaveCount(1)
 })
 
-test('what makes no sense is answered with what to do; following can be stopped', async ({
+test('what makes no sense is answered with what to do, and acid comes with its cautions', async ({
   page,
 }) => {
   await addBed(page, 'Pieris bed', '6.5')

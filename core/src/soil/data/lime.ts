@@ -18,9 +18,9 @@ export const limeByFizz: Readonly<Record<Fizz, LimeRange>> = {
   },
   slight: {
     low: 0.5,
-    usual: 1,
+    usual: 1.2,
     high: 2,
-    source: 'a weak fizz (soil survey manuals, from memory)',
+    source: 'a weak fizz that is seen and heard (soil survey manuals, from memory)',
     mark: 'M',
   },
   strong: {

@@ -11,7 +11,7 @@ import { provideAcidDesk } from './acid-desk.ts'
 
 /** Can it work, how much, in which steps, and where pH will go. */
 const props = defineProps<{ stand: StandDto }>()
-const { problems, need, verdict } = provideAcidDesk(props.stand)
+const { problems, need, verdict, groundM2 } = provideAcidDesk(props.stand)
 </script>
 
 <template>
@@ -19,6 +19,9 @@ const { problems, need, verdict } = provideAcidDesk(props.stand)
     <AcidQuestions class="questions" />
     <div class="answer">
       <p v-for="problem in problems" :key="problem" class="stop" role="alert">{{ problem }}</p>
+      <RouterLink v-if="groundM2 === undefined" :to="{ name: 'size' }"
+        >Measure the ground</RouterLink
+      >
       <template v-if="need && verdict">
         <div class="top">
           <FeasibilityNote :verdict="verdict" />

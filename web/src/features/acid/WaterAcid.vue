@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { ratioReadings, acidStockFor } from '@spudder/core/mix'
 import { amountWords, formatNumber, quantityOf, valueIn } from '@spudder/core/quantity'
-import { acidDose, acids, pHAtAlkalinity } from '@spudder/core/water'
+import { acidDose, acids, type AcidDose } from '@spudder/core/water'
 import { molPerKgSulfur } from '@spudder/core/acid-plan'
 import { computed, ref } from 'vue'
+import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import { numberIn } from '../../shared/form/number-text.ts'
 import QuantityField from '../../shared/form/QuantityField.vue'
@@ -13,7 +14,7 @@ import { useAcidDesk } from './acid-desk.ts'
 import { reckon } from './use-ground.ts'
 
 /** Lime that irrigation brings, and acid that takes it out before it arrives. */
-const { draft, water, waterMm, load, system } = useAcidDesk()
+const { draft, water, waterMm, acidAim, load, system } = useAcidDesk()
 const stockL = ref<number>()
 const acidOptions = [
   { value: '', words: 'none: water as it comes' },
@@ -34,18 +35,32 @@ const perHa = (kg: number) =>
     ? `${formatNumber(valueIn(quantityOf(kg, 'kg/ha'), 'lb/acre'), 3)} lb/acre`
     : `${formatNumber(kg, 3)} kg/ha`
 
-const dose = computed(() => {
-  const { acidId, waterPH, leaveAlkalinity } = draft.value
-  if (acidId === '') return undefined
-  const test = { alkalinityMgPerLCaCO3: water.value.full, pH: numberIn(waterPH) }
-  return reckon(() => {
-    const targetPH = pHAtAlkalinity(test, numberIn(leaveAlkalinity))
-    return { targetPH, batch: acidDose(acidId, test, { targetPH, waterL: batchL }) }
-  })
+/** The chosen acid for a batch of water, and every other for the same. */
+const made = computed(() => {
+  const aim = acidAim.value
+  if (!aim || !('value' in aim)) return undefined
+  const { test, targetPH, left } = aim.value
+  const doses = acids.map(({ id }) => acidDose(id, test, { targetPH, waterL: batchL }))
+  const batch = doses.find(({ acid }) => acid.id === draft.value.acidId)
+  return batch && { targetPH, left, batch, others: doses.filter((each) => each !== batch) }
 })
-const made = computed(() => (dose.value && 'value' in dose.value ? dose.value.value : undefined))
+const amountOf = ({ litres, kg }: AcidDose): string =>
+  litres === undefined
+    ? amountWords('mass', kg ?? 0, system.value, 3)
+    : amountWords('volume', litres, system.value, 3)
 const isLiquid = computed(() => made.value?.batch.litres !== undefined)
 const words = (amount: number) => amountWords(isLiquid.value ? 'volume' : 'mass', amount, system.value, 3) // prettier-ignore
+const othersWords = computed(() =>
+  (made.value?.others ?? []).map((each) => `${each.acid.name} ${amountOf(each)}`).join('; '),
+)
+const aimOptions = [
+  { value: 'alkalinity', words: 'leaves an alkalinity' },
+  { value: 'pH', words: 'comes to a pH' },
+] as const
+const aim = computed({
+  get: () => draft.value.acidAim,
+  set: (value: 'alkalinity' | 'pH' | undefined) => (draft.value.acidAim = value ?? 'alkalinity'),
+})
 const stock = computed(() => {
   const acid = made.value?.batch
   if (!acid || stockL.value === undefined) return undefined
@@ -89,7 +104,15 @@ const bringsWords = computed(() =>
         <TextField v-model="draft.waterPH" label="Its pH" inputmode="decimal" />
         <ChoiceField v-model="draft.acidId" label="Acid into it" :options="acidOptions" />
         <template v-if="draft.acidId !== ''">
+          <ChipChoice v-model="aim" label="So much that it" :options="aimOptions" />
           <TextField
+            v-if="draft.acidAim === 'pH'"
+            v-model="draft.bringToPH"
+            label="pH wanted"
+            inputmode="decimal"
+          />
+          <TextField
+            v-else
             v-model="draft.leaveAlkalinity"
             label="Alkalinity to leave, mg/L"
             inputmode="decimal"
@@ -118,13 +141,15 @@ const bringsWords = computed(() =>
           </p>
           <HowGot :derivation="perYear.lime.derivation" />
         </template>
-        <p v-if="dose && 'problem' in dose" class="stop">{{ dose.problem }}</p>
+        <p v-if="acidAim && 'problem' in acidAim" class="stop">{{ acidAim.problem }}</p>
         <template v-if="made">
           <p>
-            <b class="big">{{ words(made.batch.litres ?? made.batch.kg ?? 0) }}</b>
+            <b class="big">{{ amountOf(made.batch) }}</b>
             {{ made.batch.acid.name }} in {{ amountWords('volume', batchL, system, 4) }} of water;
-            it then stands at pH {{ made.targetPH.toFixed(1) }}.
+            it then stands at pH {{ made.targetPH.toFixed(1) }} and keeps
+            {{ formatNumber(made.left, 2) }} mg/L of alkalinity.
           </p>
+          <p class="faint-note">The same with {{ othersWords }}.</p>
           <p v-if="stock && 'value' in stock">
             {{ words(stock.value.acid) }} in the stock, for
             {{ amountWords('volume', stock.value.feedL, system, 3) }} ({{

@@ -25,7 +25,10 @@ export interface AcidDraft {
   alkalinity: string
   waterPH: string
   acidId: string
+  /** Whether acid brings the water to a pH or leaves an alkalinity. */
+  acidAim: 'alkalinity' | 'pH'
   leaveAlkalinity: string
+  bringToPH: string
   stock: string
   ratio: string
   /** Steps as dragged; null while they are laid out by themselves. */
@@ -88,6 +91,8 @@ export function freshAcidDraft(grounds: DraftGrounds): AcidDraft {
     alkalinity: text(plan?.water?.alkalinityMgPerLCaCO3 ?? water.alkalinity),
     waterPH: text(water.pH ?? 7.6),
     acidId: plan?.water?.acidId ?? '',
+    acidAim: 'alkalinity',
+    bringToPH: '5.8',
     leaveAlkalinity: text(plan?.water?.leftMgPerLCaCO3 ?? 50),
     stock: system === 'us' ? '5 gal' : '20 L',
     ratio: '100',

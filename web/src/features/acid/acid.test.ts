@@ -194,8 +194,16 @@ describe('the water', () => {
     expect(water).toMatch(/sulfuric acid 93 % in 1,?000 gal of water; it then stands at pH 5\.8|pH 5\.9/) // prettier-ignore
     expect(water).toMatch(/It brings sulfur \d+ mg\/L/)
     expect(water).toMatch(/Acid into water, never water into acid/)
+    expect(water).toMatch(/The same with citric acid, powder [\d.]+ lb; sulfuric acid 35 %/)
     await choose(panel, 'Alkalinity to leave, mg/L', '300')
     expect(text(panel)).toMatch(/less than the 200 mg\/L that the water has/)
+    // To a pH: 200 mg/L from 7.5 to 6.0 take 77.3 mL/m³ of sulfuric acid 93 %, 9.9 fl oz/1000 gal.
+    await choose(panel, 'Its pH', '7.5')
+    await panel.find('input[type=radio][value=pH]').setValue(true)
+    await choose(panel, 'pH wanted', '6')
+    expect(text(panel.find('.water') as unknown as VueWrapper)).toMatch(/9\.89 fl oz sulfuric acid 93 %.*pH 6\.0 and keeps 66 mg\/L/) // prettier-ignore
+    await choose(panel, 'pH wanted', '8')
+    expect(text(panel)).toMatch(/Target pH: give a pH below that of the water/)
   })
 })
 

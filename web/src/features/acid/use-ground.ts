@@ -8,7 +8,7 @@ import {
   type AcidGroundFacts,
 } from '@spudder/core/acid-plan'
 import { CoreError } from '@spudder/core/error'
-import { limeLoad, mgCaCO3PerMeq } from '@spudder/core/water'
+import { acidNeeded, limeLoad, mgCaCO3PerMeq, pHAtAlkalinity } from '@spudder/core/water'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
@@ -85,11 +85,24 @@ export function useGround(
     need.value && 'value' in need.value ? need.value.value : undefined,
   )
 
+  /** The pH that acid brings the water to, and the alkalinity that it leaves. */
+  const acidAim = computed(() => {
+    const { alkalinity, acidId, acidAim: aim, waterPH, leaveAlkalinity, bringToPH } = draft.value
+    if (acidId === '') return undefined
+    return reckon(() => {
+      const test = { alkalinityMgPerLCaCO3: numberIn(alkalinity), pH: numberIn(waterPH) }
+      const targetPH =
+        aim === 'pH' ? numberIn(bringToPH) : pHAtAlkalinity(test, numberIn(leaveAlkalinity))
+      const taken = acidNeeded(test, targetPH) * mgCaCO3PerMeq
+      return { test, targetPH, left: Math.max(0, test.alkalinityMgPerLCaCO3 - taken) }
+    })
+  })
   /** Lime that the water brings, and what acid in it leaves. */
   const water = computed(() => {
-    const { alkalinity, acidId, leaveAlkalinity } = draft.value
+    const { alkalinity, acidId } = draft.value
     const [mm, full] = [waterMm.value ?? 0, optional(alkalinity) ?? 0]
-    const left = acidId === '' ? full : Math.min(full, optional(leaveAlkalinity) ?? full)
+    const aim = acidAim.value
+    const left = acidId !== '' && aim && 'value' in aim ? aim.value.left : full
     return { mm, full, left }
   })
   const load = computed(() => reckon(() => limeLoad(water.value.mm, water.value.full)))
@@ -124,6 +137,7 @@ export function useGround(
     need: needed,
     targetPH,
     water,
+    acidAim,
     load: computed(() => ('value' in load.value ? load.value.value : undefined)),
     verdict,
     tables,

@@ -22,7 +22,7 @@ const ticks = computed(() => {
       const words = isYear ? asYear(date) : isMonth ? asMonth(date) : asDay(date)
       return { x: props.scale(date), words, isYear }
     })
-    .filter(({ x }) => x > 8 && x < width.value - 24 && Math.abs(x - xToday.value) > 40)
+    .filter(({ x }) => x > 16 && x < width.value - 24 && Math.abs(x - xToday.value) > 40)
 })
 </script>
 
