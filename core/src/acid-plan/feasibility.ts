@@ -119,7 +119,7 @@ const liming: Judged = {
 function schoolsOf(ground: AcidGround, word: FeasibilityWord): readonly string[] {
   const isLimy = ground.lime.usual > limeThatWorks.value
   return [
-    ...(word === 'no' || word === 'test'
+    ...((word === 'no' || word === 'test') && ground.lime.high > limeWithPatience.value
       ? ['“Always mend the soil” would begin all the same, and pay for the lime.']
       : []),
     ...(isLimy && word === 'slow'

@@ -63,6 +63,13 @@ function nudge(index: number, days: number): void {
       <path :d="`M${xOf(scale, step.day)},0v12`" class="string" />
       <circle :cx="xOf(scale, step.day)" cy="16" r="4.5" class="done" />
     </g>
+    <!-- Strings first: what a step weighs is written over them. -->
+    <path
+      v-for="handle in handles"
+      :key="`string ${handle.index}`"
+      :d="`M${handle.x},0v${6 + rowOf(handle.index) * 12}`"
+      class="string"
+    />
     <g
       v-for="handle in handles"
       :key="handle.index"
@@ -82,7 +89,6 @@ function nudge(index: number, days: number): void {
       @keydown.right.prevent="nudge(handle.index, week)"
     >
       <title>{{ handle.words }}: drag it, or move it by arrow keys</title>
-      <path :d="`M${handle.x},0v${6 + rowOf(handle.index) * 12}`" class="string" />
       <rect
         :x="handle.x - 7"
         :y="6 + rowOf(handle.index) * 12"
