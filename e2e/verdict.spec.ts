@@ -135,9 +135,12 @@ test('the pH pen measures only after a calibration, and keeps its slope', async 
   await openStand(page, 'Long Down sorghum')
   await step(page, 'Bench').click()
   await expect(page.getByRole('button', { name: 'Read the sample' })).toBeDisabled()
-  await page.getByRole('button', { name: 'Buffer 7' }).click()
-  await page.getByRole('button', { name: 'Buffer 4' }).click()
-  await expect(page.locator('.slope')).toContainText('Fit to measure with')
+  // An electrode that is never quite still comes out unfit now and then: one calibrates again.
+  await expect(async () => {
+    await page.getByRole('button', { name: 'Buffer 7' }).click()
+    await page.getByRole('button', { name: 'Buffer 4' }).click()
+    await expect(page.locator('.slope')).toContainText('Fit to measure with', { timeout: 3000 })
+  }).toPass({ timeout: 30_000 })
   await page.getByRole('button', { name: 'Read the sample' }).click()
   await page.getByRole('button', { name: 'Keep this pH' }).click()
   await expect(page.getByRole('region', { name: 'Readings' })).toContainText(/slope \d\d(\.\d)? %/)
