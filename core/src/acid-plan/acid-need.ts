@@ -2,7 +2,7 @@ import { ascending } from 'd3-array'
 import { probit } from 'simple-statistics'
 import { CoreError, requireInRange } from '../error/index.ts'
 import { formatNumber } from '../quantity/index.ts'
-import type { Derivation, FigureRange } from '../reference/index.ts'
+import { tenthDeviation, type Derivation, type FigureRange } from '../reference/index.ts'
 import { acidBetween, acidPerLimePercent, slopesOf } from '../soil/index.ts'
 import type { AcidGround } from './acid-ground.ts'
 import { molPerKgSulfur } from './data/acidity.ts'
@@ -22,7 +22,6 @@ export interface AcidNeed {
 
 /** A target this close is the present pH [pH]. */
 const samePH = 0.05
-const tenth = 1.2816
 /** Middles of slices of equal chance under the bell [standard deviations]. */
 const slices = (count: number): readonly number[] =>
   Array.from({ length: count }, (_, index) => probit((index + 0.5) / count))
@@ -41,7 +40,7 @@ const times = ({ low, usual, high }: FigureRange, factor: number): FigureRange =
 })
 
 function limeAt({ low, usual, high }: FigureRange, z: number): number {
-  return Math.max(0, usual + (z * (z < 0 ? usual - low : high - usual)) / tenth)
+  return Math.max(0, usual + (z * (z < 0 ? usual - low : high - usual)) / tenthDeviation)
 }
 
 /** Acid over the buffering, lime and pH that the ground may really have [mmol/kg]. */
@@ -99,7 +98,7 @@ export function acidNeed(ground: AcidGround, targetPH: number): AcidNeed {
         { label: 'to', value: `pH ${targetPH.toFixed(1)}` },
         {
           label: 'acid for one pH below 6.5',
-          value: `${formatNumber(buffer.mmolPerKg, 3)} mmol/kg, × or ÷ ${Math.exp(tenth * buffer.doubt).toFixed(2)}`,
+          value: `${formatNumber(buffer.mmolPerKg, 3)} mmol/kg, × or ÷ ${Math.exp(tenthDeviation * buffer.doubt).toFixed(2)}`,
         },
         { label: 'for the way', value: `${formatNumber(plain, 3)} mmol/kg` },
         ...(direction === 'down'

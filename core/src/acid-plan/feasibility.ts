@@ -2,7 +2,7 @@ import { formatNumber, quantityOf, valueIn, type UnitSystem } from '../quantity/
 import type { FigureRange } from '../reference/index.ts'
 import type { AcidGround } from './acid-ground.ts'
 import type { AcidNeed } from './acid-need.ts'
-import { molPerKgSulfur } from './data/acidity.ts'
+import { kgLimePerMol, molPerKgSulfur } from './data/acidity.ts'
 import {
   insteadOfAcid,
   limeThatWorks,
@@ -107,8 +107,6 @@ function byWater(yearMol: number, waterMol: number): Judged | undefined {
     : { word: 'can', reason: `The lime in the water takes ${percent}.` }
 }
 
-/** Lime that a mole of base stands for [kg]. */
-const kgLimePerMol = 100.087 / 2000
 /** The mirror of acidifying; it always works, and is soon too much. */
 const liming: Judged = {
   word: 'can',

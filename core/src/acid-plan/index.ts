@@ -1,4 +1,4 @@
-export { acidities, limePerSulfur, molPerKgSulfur } from './data/acidity.ts'
+export { acidities, kgLimePerMol, limePerSulfur, molPerKgSulfur } from './data/acidity.ts'
 export type { Acidity, Action } from './data/acidity.ts'
 export { situationNames, situations, stepLimits } from './data/situations.ts'
 export type { Situation } from './data/situations.ts'

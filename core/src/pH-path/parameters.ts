@@ -1,3 +1,4 @@
+import { tenthDeviation } from '../reference/index.ts'
 import type { PathGround } from './path-setup.ts'
 import {
   arrival,
@@ -39,7 +40,6 @@ export interface PathParameters {
   readonly driftMmol: number
 }
 
-const tenth = 1.2816
 const daysPerYear = 365
 const micrometresPerCentimetre = 1e4
 
@@ -52,7 +52,7 @@ const held = (value: number, low: number, high: number): number =>
 
 function limeOf({ lime }: PathGround, z: number): number {
   const step = z < 0 ? lime.usual - lime.low : lime.high - lime.usual
-  return Math.max(0, lime.usual + (z * step) / tenth)
+  return Math.max(0, lime.usual + (z * step) / tenthDeviation)
 }
 
 /**

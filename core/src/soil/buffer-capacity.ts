@@ -1,6 +1,6 @@
 import { CoreError, requireInRange } from '../error/index.ts'
 import { formatNumber } from '../quantity/index.ts'
-import type { Derivation, DerivationInput } from '../reference/index.ts'
+import { tenthDeviation, type Derivation, type DerivationInput } from '../reference/index.ts'
 import {
   bufferDoubt,
   bufferTests,
@@ -97,7 +97,7 @@ function fromTitration({ titratedMmol }: BufferFacts): BufferWitness | undefined
 
 const inputOf = ({ from, mmolPerKg, doubt }: BufferWitness): DerivationInput => ({
   label: from,
-  value: `${formatNumber(mmolPerKg, 3)} mmol/kg/pH, × or ÷ ${formatNumber(Math.exp(1.2816 * doubt), 3)}`,
+  value: `${formatNumber(mmolPerKg, 3)} mmol/kg/pH, × or ÷ ${formatNumber(Math.exp(tenthDeviation * doubt), 3)}`,
 })
 
 /**

@@ -1,13 +1,11 @@
 import { requireInRange } from '../error/index.ts'
-import type { FigureRange } from '../reference/index.ts'
+import { tenthDeviation, type FigureRange } from '../reference/index.ts'
 import { limeByFizz, limeUntested, limyFromPH, type Fizz } from './data/lime.ts'
 
 /** Molar mass of calcium carbonate [g/mol]. */
 const gramsPerMolLime = 100.087
 /** Acid that a percent of free lime neutralises [mmol H⁺/kg]. */
 export const acidPerLimePercent = (2 * 1e4) / gramsPerMolLime
-/** Mean and the 10th and 90th of 100, in standard deviations. */
-const tenth = 1.2816
 
 export interface LimeFacts {
   readonly pH: number
@@ -36,7 +34,7 @@ export function freeLime({ pH, measured, fizz }: LimeFacts): FreeLime {
   if (measured) {
     const { percent, doubt } = measured
     requireInRange('free lime', percent, { min: 0, max: 95, unit: '%' })
-    const spread = tenth * doubt
+    const spread = tenthDeviation * doubt
     return {
       known: 'measured',
       words: `${percent} % free lime, measured`,

@@ -21,13 +21,15 @@ export interface Acidity extends Sourced {
 
 /** Acid of a kilogram of sulfur: two protons an atom of 32.06 [mol H⁺/kg]. */
 export const molPerKgSulfur = 2000 / 32.06
+/** Pure lime that takes a mole of acid [kg]. */
+export const kgLimePerMol = 100.087 / 2000
 /** Lime that a kilogram of sulfur neutralises [kg]. */
-export const limePerSulfur = 100.087 / 32.06
+export const limePerSulfur = molPerKgSulfur * kgLimePerMol
 
 const same = (usual: number): FigureRange => ({ low: usual, usual, high: usual })
 /** Two moles of acid a mole of CaCO3 at 5.35 and 1.8 kg CaCO3 for a kilogram of nitrogen. */
-const pierreAmmonium = (5.35 * 2000) / 100.087
-const pierreUrea = (1.8 * 2000) / 100.087
+const pierreAmmonium = 5.35 / kgLimePerMol
+const pierreUrea = 1.8 / kgLimePerMol
 const fullPerN = 2000 / 14.007
 const between = (low: number, high: number): FigureRange => ({
   low,
@@ -126,7 +128,7 @@ export const acidities: readonly Acidity[] = [
   {
     sourceId: 'limestone',
     action: 'lime',
-    molPerKg: { low: (-0.8 * 2000) / 100.087, usual: (-0.9 * 2000) / 100.087, high: (-1 * 2000) / 100.087 }, // prettier-ignore
+    molPerKg: { low: -0.8 / kgLimePerMol, usual: -0.9 / kgLimePerMol, high: -1 / kgLimePerMol },
     speed: 'months when fine',
     remark: 'Over-limed ground locks up iron and manganese: in moderation, in steps.',
     source: 'CaCO₃ takes two protons; 80 to 100 % of it counts',

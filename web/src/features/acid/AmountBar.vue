@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { whyTablesDiffer, type AcidNeed } from '@spudder/core/acid-plan'
+import { kgLimePerMol, whyTablesDiffer, type AcidNeed } from '@spudder/core/acid-plan'
 import { amountRange } from '@spudder/core/quantity'
 import { textures } from '@spudder/core/soil'
 import { scaleLinear } from 'd3-scale'
@@ -13,15 +13,13 @@ import { useAcidDesk } from './acid-desk.ts'
 const props = defineProps<{ need: AcidNeed }>()
 const { system, draft, tables, ground, groundM2 } = useAcidDesk()
 const width = useWidth('line')
-/** Lime for the way up is counted as pure CaCO3: three times the sulfur that it would take back. */
-const limeKgPerMol = 100.087 / 2000
 const unit = computed(() => groundUnit(system.value, draft.value.situation))
 const isUp = computed(() => props.need.direction === 'up')
 const pure = computed(() => {
   const { molPerM2, sulfurKgPerM2 } = props.need
   const { low, usual, high } = molPerM2
   return isUp.value
-    ? { low: low * limeKgPerMol, usual: usual * limeKgPerMol, high: high * limeKgPerMol }
+    ? { low: low * kgLimePerMol, usual: usual * kgLimePerMol, high: high * kgLimePerMol }
     : sulfurKgPerM2
 })
 const column = computed(() => (ground.value ? textures[ground.value.texture].column : 'loam'))

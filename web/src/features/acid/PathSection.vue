@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { harmsRootsBelow, situations } from '@spudder/core/acid-plan'
 import { formatNumber } from '@spudder/core/quantity'
+import { tenthDeviation } from '@spudder/core/reference'
 import { computed } from 'vue'
 import { dayWords } from '../../shared/units/today.ts'
 import { percent } from '../../shared/words/percent.ts'
@@ -33,7 +34,7 @@ const taught = computed(() => {
   const buffer = forecast.value?.buffer
   if (measured.value.length === 0 || !buffer || !ground.value) return undefined
   const { mmolPerKg, doubt } = ground.value.buffer
-  const spread = Math.exp(1.2816 * doubt)
+  const spread = Math.exp(tenthDeviation * doubt)
   const words = (value: number) => formatNumber(value, 2)
   return `${measured.value.length === 1 ? 'A retest has' : `${measured.value.length} retests have`} pulled the path through. Acid for one pH: thought ${words(mmolPerKg / spread)}-${words(mmolPerKg * spread)}, now ${words(buffer.low)}-${words(buffer.high)} mmol/kg.`
 })
@@ -58,7 +59,9 @@ const nextTest = computed(() => {
       </p>
     </div>
     <PathChart v-if="forecast" />
-    <p v-else class="faint-note waiting">Following a thousand gardens through three years …</p>
+    <p v-else-if="share !== undefined" class="faint-note waiting">
+      Following a thousand gardens through three years …
+    </p>
     <template v-if="forecast">
       <p>{{ arrival }}</p>
       <p v-if="bites" class="stop">{{ bites }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isDay } from '@spudder/core/calendar'
 import { parseQuantity, valueIn, amountWords } from '@spudder/core/quantity'
 import { CoreError } from '@spudder/core/error'
 import { findSource } from '@spudder/core/source'
@@ -17,24 +18,48 @@ const { hasHardProblem, retests, groundM2, system, laidOut, save, store, message
 
 const unit = computed(() => groundUnit(system.value, draft.value.situation))
 const totalOf = (kgPerM2: number) => amountWords('mass', kgPerM2 * (groundM2 ?? 1), system.value, 3)
+/** More than this is a slip of the keyboard, whatever it is [kg/m²]. */
+const mostKgPerM2 = 100
 /** Amounts as they are typed; a step's own figure comes back once it is read. */
 const typed = ref<Record<number, string>>({})
+const typedDays = ref<Record<number, string>>({})
 const unreadable = ref<Record<number, string>>({})
 watch(
   () => steps.value.length,
-  () => (typed.value = {}),
+  () => {
+    typed.value = {}
+    typedDays.value = {}
+    unreadable.value = {}
+  },
 )
 function setAmount(index: number, text: string): void {
   typed.value[index] = text
   try {
     const kg = valueIn(parseQuantity(text, 'mass'), 'kg')
-    if (groundM2 !== undefined && kg > 0) put(index, { kgPerM2: kg / groundM2 })
-    unreadable.value = { ...unreadable.value, [index]: '' }
+    const kgPerM2 = kg / (groundM2 ?? Infinity)
+    const isPossible = kgPerM2 > 0 && kgPerM2 <= mostKgPerM2
+    if (isPossible) put(index, { kgPerM2 })
+    const message = isPossible ? '' : 'Give an amount that can be spread on this ground.'
+    unreadable.value = { ...unreadable.value, [index]: message }
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
     unreadable.value = { ...unreadable.value, [index]: `Give ${error.expected}.` }
   }
 }
+/** A day that is half typed, or cleared, is no day yet: the step stays where it was. */
+function setDay(index: number, text: string): void {
+  typedDays.value[index] = text
+  if (isDay(text)) put(index, { day: text })
+}
+const dayMessage = (index: number): string | undefined => {
+  const text = typedDays.value[index]
+  return text === undefined || isDay(text) ? undefined : 'Give a day.'
+}
+const isUnread = computed(
+  () =>
+    Object.values(unreadable.value).some((message) => message !== '') ||
+    Object.values(typedDays.value).some((text) => !isDay(text)),
+)
 const problemsOf = (index: number) => stepProblems.value.filter((each) => each.index === index)
 const materials = computed(() => [...new Set(steps.value.map(({ sourceId }) => sourceId))])
 /** A longer list stays shut until it is wanted. */
@@ -56,10 +81,13 @@ const left = computed(() => laidOut.value.leftKgPerM2)
         <li v-for="(step, index) in steps" :key="index">
           <span class="name">{{ findSource(step.sourceId).name }}</span>
           <TextField
-            :model-value="step.day"
+            :model-value="
+              dayMessage(index) === undefined ? step.day : (typedDays[index] ?? step.day)
+            "
+            :message="dayMessage(index)"
             :label="`Step ${index + 1} on`"
             type="date"
-            @update:model-value="put(index, { day: $event })"
+            @update:model-value="setDay(index, $event)"
           />
           <TextField
             :model-value="typed[index] ?? totalOf(step.kgPerM2)"
@@ -106,7 +134,7 @@ const left = computed(() => laidOut.value.leftKgPerM2)
       <Button
         type="primary"
         size="large"
-        :disabled="steps.length === 0 || hasHardProblem"
+        :disabled="steps.length === 0 || hasHardProblem || isUnread"
         :loading="store.isLoading.value"
         @click="save"
       >

@@ -22,6 +22,8 @@ const gardens = { resting: 1000, dragging: 200 } as const
 const seed = 0.4242
 const leastDays = 3 * 365
 const daysAhead = 2 * 365
+/** A plan older than this is begun anew. */
+const mostDays = 10 * 365
 /** Arrived is within this of the target where the plant's own range says nothing [pH]. */
 const near = 0.25
 
@@ -81,10 +83,13 @@ function buildAcidDesk(stand: StandDto) {
   const isDragging = ref(false)
   const pathInput = computed<ForetellInput | undefined>(() => {
     const [from, start] = [ground.ground.value, ground.start.value]
-    if (!from || !start || !place.value || !ground.need.value) return undefined
+    // What cannot be reckoned is said beside its field, and not followed.
+    if (!from || !start || !place.value || !ground.need.value || !ground.load.value)
+      return undefined
     const { startsOn } = start
     const { isTilled } = situations[draft.value.situation]
-    const days = Math.max(leastDays, daysBetween(startsOn, addDays(today(), daysAhead)))
+    const wanted = Math.max(leastDays, daysBetween(startsOn, addDays(today(), daysAhead)))
+    const days = Math.min(mostDays, wanted)
     return {
       setup: {
         ground: {

@@ -133,6 +133,23 @@ describe('steps', () => {
     expect(store?.attributes('disabled')).toBeUndefined()
   })
 
+  it('stay where they are while a day is half typed, and nothing is stored meanwhile', async () => {
+    const { panel } = await start()
+    const shown = () => panel.find('[role=slider]').attributes('aria-valuetext')
+    const before = shown()
+    for (const half of ['', '0002-05-20']) {
+      await choose(panel, 'Step 1 on', half)
+      expect(shown()).toBe(before)
+      expect(text(panel)).toMatch(/Give a day\./)
+      expect(buttonNamed(panel, 'Make the plan into jobs')?.attributes('disabled')).toBeDefined()
+    }
+    await choose(panel, 'Step 1 on', '2026-05-28')
+    expect(shown()).toMatch(/28 May/)
+    expect(text(panel)).not.toMatch(/Give a day\./)
+    await choose(panel, 'Step 1, in all', '9999999 lb')
+    expect(text(panel)).toMatch(/Give an amount that can be spread/)
+  })
+
   it('can be typed, and what is unreadable is said beside them', async () => {
     const { panel } = await start()
     await choose(panel, 'Step 1, in all', '40 lb')
@@ -202,6 +219,9 @@ describe('the water', () => {
     await panel.find('input[type=radio][value=pH]').setValue(true)
     await choose(panel, 'pH wanted', '6')
     expect(text(panel.find('.water') as unknown as VueWrapper)).toMatch(/9\.89 fl oz sulfuric acid 93 %.*pH 6\.0 and keeps 66 mg\/L/) // prettier-ignore
+    await choose(panel, 'Its alkalinity, mg/L CaCO₃', 'much')
+    expect(text(panel)).toMatch(/Alkalinity: give a number from 0 to 1500/)
+    await choose(panel, 'Its alkalinity, mg/L CaCO₃', '200')
     await choose(panel, 'pH wanted', '8')
     expect(text(panel)).toMatch(/Target pH: give a pH below that of the water/)
   })
