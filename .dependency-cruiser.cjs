@@ -13,7 +13,12 @@ const nothingElse = (from, allowed) => ({
 
 module.exports = {
   forbidden: [
-    { name: 'resolves', severity: 'error', from: {}, to: { couldNotResolve: true } },
+    {
+      name: 'resolves',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '[?]url$' },
+    },
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     nothingElse('core', []),
     nothingElse('contract', ['core']),

@@ -117,6 +117,8 @@ export function dayFromToday(days: number): string {
 export async function openStand(page: Page, name: string): Promise<void> {
   await page.goto('/')
   const link = page.getByRole('link', { name, exact: true })
+  // Rows first: who scrolls before they are there scrolls past the one wanted.
+  await expect(page.locator('.list a').first()).toBeVisible({ timeout: 30_000 })
   await page.mouse.move(400, 400)
   // The estate draws the rows in sight alone: one scrolls to those further down.
   await expect(async () => {

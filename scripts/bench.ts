@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { startAppServer } from './app-server.ts'
 import { baselineMs, curveSetMs, laboratoryFileMs, nextChecksMs, verdictMs } from './bench-core.ts'
 import { dragMs, drawEstate, firstLoadKb, openBrowser, strokeMs } from './bench-drawing.ts'
+import { fillRecords, planDemoMs, searchMs } from './bench-dates.ts'
 import { fillPlaces, queryMs } from './bench-estate.ts'
 import { pathMs, pathOnPageMs } from './bench-path.ts'
 import { buildWeb } from './build-web.ts'
@@ -11,6 +12,7 @@ import { freePort } from './ports.ts'
 import { root } from './processes.ts'
 
 const sizes = [6, 200, 2000] as const
+const recordSizes = [1000, 10_000, 100_000] as const
 const say = (text: string) => process.stdout.write(`${text}\n`)
 const figure = (value: number) => value.toFixed(value < 10 ? 2 : 0)
 
@@ -46,6 +48,8 @@ const database = await startMariaDb(folder, 5401)
 try {
   say(`filling places of ${sizes.join(', ')} stands with five years of weekly readings …`)
   const places = await fillPlaces(database, sizes)
+  say(`filling records of ${recordSizes.join(', ')} entries in a year …`)
+  const records = await fillRecords(database, recordSizes)
   const server = await startAppServer({ database, port: await freePort(5400), isDemo: false })
   const browser = await openBrowser()
   try {
@@ -63,6 +67,14 @@ try {
     say(
       `the same in the page's worker: drawn after ${figure(onPage.answerMs)} ms, the longest frame meanwhile ${figure(onPage.longestFrameMs)} ms, ${figure(onPage.longestFrameMs / onPage.stillFrameMs)} × a still frame (aims: 1 s, 50 ms)`,
     )
+    let smallest: number | undefined
+    for (const [size, placeId] of records) {
+      const search = await searchMs(server.url, placeId)
+      smallest ??= search.words
+      say(
+        `record of ${size} entries: words found in ${figure(search.words)} ms, ${figure(search.words / smallest)} × those of ${recordSizes[0]}; a month in ${figure(search.days)} ms; the newest page in ${figure(search.newest)} ms, ${figure(search.newest / baseline)} × (aim: under 100 ms at 10,000)`,
+      )
+    }
     const perStand: number[] = []
     for (const [size, placeId] of places) {
       const query = await queryMs(server.url, placeId, size)
@@ -86,4 +98,22 @@ try {
   }
 } finally {
   await database.stop()
+}
+
+const demoFolder = join(root, '.data', 'bench-demo')
+rmSync(demoFolder, { recursive: true, force: true })
+const demoDatabase = await startMariaDb(demoFolder, 5411)
+try {
+  const server = await startAppServer({
+    database: demoDatabase,
+    port: await freePort(5410),
+    isDemo: true,
+  })
+  const plan = await planDemoMs(server.url)
+  say(
+    `season of the demo estate, ${plan.jobs} jobs: planned in ${figure(plan.planMs)} ms, ${figure(plan.planMs / plan.simpleMs)} × the earliest-fit plan alone; expected loss ${figure(plan.loss)} in place of ${figure(plan.simpleLoss)}; ${plan.breaches} rules broken (aim: under 10 s, none)`,
+  )
+  await server.stop()
+} finally {
+  await demoDatabase.stop()
 }

@@ -1,18 +1,24 @@
+import 'reflect-metadata'
 import { checks } from '@spudder/core/diagnosis'
+import { solverWith } from '@spudder/core/planner'
+import loadHighs from 'highs'
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { format } from 'prettier'
 import { acidTables } from './calibration/acid-tables.ts'
 import { caseTable } from './calibration/case-table.ts'
 import { compareOrders } from './calibration/check-order.ts'
-import { checkOrderPlot, reliabilityPlot } from './calibration/plots.ts'
+import { checkOrderPlot, reliabilityPlot, seasonPlot } from './calibration/plots.ts'
 import { calibrationError, measureReliability } from './calibration/reliability.ts'
+import { compareSeasons, seasonPage } from './calibration/season-plans.ts'
 import { root } from './processes.ts'
 
 /** Tables wrong by half as much again, and by more than double. */
 const offs = [0.5, 0.8] as const
 const cases = 10_000
 const orderCases = 140
+/** Seasons planned in each climate. */
+const seasonSeeds = 12
 
 const figures = join(root, 'docs', 'figures')
 mkdirSync(figures, { recursive: true })
@@ -24,6 +30,10 @@ const writeDoc = async (name: string, text: string) =>
 
 await writeDoc('diagnosis-cases.md', caseTable())
 await writeDoc('acid-tables.md', acidTables())
+
+const seasons = await compareSeasons(solverWith(await loadHighs()), seasonSeeds)
+await writeDoc('season-plans.md', seasonPage(seasons, seasonSeeds))
+writeFileSync(join(figures, 'season-plans.svg'), seasonPlot(seasons))
 
 const measured = offs.map((offBy) => ({ offBy, bins: measureReliability(cases, offBy) }))
 const [first] = measured

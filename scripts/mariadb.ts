@@ -59,6 +59,8 @@ function createDataFolder(folder: string): void {
     '--no-defaults',
     `--user=${userInfo().username}`,
     `--datadir=${data}`,
+    // Two folders made at the same moment would take each other's temporary tables in /tmp.
+    `--tmpdir=${join(folder, 'tmp')}`,
     '--innodb-log-file-size=16M',
     '--skip-test-db',
   ]

@@ -19,14 +19,14 @@ interface Picture {
   readonly link?: string
   /** Something drawn by a worker, which the network does not tell of. */
   readonly waitFor?: string
+  /** What is waited for after the button was pressed. */
+  readonly after?: string
   readonly isPhone?: boolean
-  readonly isDark?: boolean
 }
 
 /** One current picture of each main view, from the demo data. */
 const pictures: readonly Picture[] = [
   { name: 'estate', path: '/' },
-  { name: 'estate-dark', path: '/', isDark: true },
   { name: 'estate-phone', path: '/', isPhone: true },
   { name: 'look', stand: 'Gardenia house', path: '/look' },
   { name: 'look-phone', stand: 'Bowling green', path: '/look', isPhone: true },
@@ -35,7 +35,7 @@ const pictures: readonly Picture[] = [
   { name: 'bench-phone', stand: 'Lettuce raft loop', path: '/bench', isPhone: true },
   { name: 'remedy', stand: 'South vineyard block', path: '/remedy' },
   { name: 'acid', stand: 'Blueberry terrace', path: '/acid', waitFor: '.path .middle' },
-  { name: 'jobs', stand: 'Lettuce raft loop', path: '/jobs' },
+  { name: 'jobs', stand: 'Azalea border', path: '/jobs' },
   {
     name: 'sheet-phone',
     stand: 'Azalea border',
@@ -45,17 +45,24 @@ const pictures: readonly Picture[] = [
   },
   { name: 'sprayers', path: '/sprayers', click: 'Calibrate Blue backpack' },
   { name: 'watch', stand: 'Pin oak avenue', path: '/watch' },
-  { name: 'watch-dark', stand: 'Events lawn', path: '/watch', isDark: true },
+  {
+    name: 'dates',
+    path: '/dates',
+    click: 'Plan the season',
+    waitFor: '.chip',
+    after: '.moves .list',
+  },
+  { name: 'record', path: '/record', waitFor: 'ol > li' },
   { name: 'new-stand', path: '/stands/new' },
   { name: 'shelf', path: '/shelf', click: 'Change Green-up blend 5-0-0, 10 lb pail' },
   { name: 'reference', path: '/reference/ceilings' },
 ]
 
 async function take(browser: Browser, url: string, picture: Picture): Promise<void> {
-  const { name, stand, path, isPhone = false, isDark = false } = picture
+  const { name, stand, path, isPhone = false } = picture
   const page = await browser.newPage({
     viewport: isPhone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
-    colorScheme: isDark ? 'dark' : 'light',
+    colorScheme: 'light',
     locale: 'en-GB',
   })
   await page.goto(url)
@@ -65,8 +72,9 @@ async function take(browser: Browser, url: string, picture: Picture): Promise<vo
     address = `${url}${(await link.getAttribute('href')) ?? ''}${path}`
   }
   await page.goto(address, { waitUntil: 'networkidle' })
-  if (picture.waitFor) await page.locator(picture.waitFor).waitFor()
+  if (picture.waitFor) await page.locator(picture.waitFor).first().waitFor()
   if (picture.click) await page.getByRole('button', { name: picture.click }).click()
+  if (picture.after) await page.locator(picture.after).waitFor()
   if (picture.link) {
     await page.getByRole('link', { name: picture.link }).first().click()
     await page.locator('main article').waitFor()

@@ -1,5 +1,6 @@
 import type { OrderResult } from './check-order.ts'
 import type { ReliabilityBin } from './reliability.ts'
+import { policies, type SeasonComparison } from './season-plans.ts'
 
 const ink = '#39424b'
 const rust = '#a4512c'
@@ -61,4 +62,31 @@ export function checkOrderPlot(results: readonly OrderResult[]): string {
     ]
   })
   return page(460, 350, parts)
+}
+
+/** Loss of each season by each way of planning, one row a way; a mark a season, the mean as a bar. */
+export function seasonPlot(compared: readonly SeasonComparison[]): string {
+  const most = Math.max(...compared.flatMap(({ came }) => policies.map((policy) => came[policy])))
+  const x = (loss: number) => 120 + (loss / most) * 400
+  const rows = (of: 'expected' | 'came', top: number, title: string) => [
+    text(20, top, title, 'start'),
+    ...policies.flatMap((policy, index) => {
+      const y = top + 24 + index * 34
+      const losses = compared.map((each) => each[of][policy])
+      const mean = losses.reduce((sum, each) => sum + each, 0) / losses.length
+      return [
+        text(112, y + 5, policy, 'end'),
+        `<rect x="120" y="${y - 9}" width="${(x(mean) - 120).toFixed(1)}" height="18" fill="${index === 0 ? rust : '#9aa3ab'}" fill-opacity="0.55"/>`,
+        ...losses.map(
+          (loss) =>
+            `<circle cx="${x(loss).toFixed(1)}" cy="${y}" r="2" fill="${ink}" fill-opacity="0.5"/>`,
+        ),
+        text(x(mean) + 6, y + 5, mean.toFixed(0), 'start'),
+      ]
+    }),
+  ]
+  return page(560, 300, [
+    ...rows('expected', 24, 'expected loss of a season, all climates; a dot is a season'),
+    ...rows('came', 164, 'loss in the weather that came'),
+  ])
 }

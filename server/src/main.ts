@@ -37,7 +37,7 @@ const services = {
 const now = new Date()
 const isDemo = process.env['SPUDDER_DEMO'] === '1'
 if (isDemo && (await findPlaces(db)).length === 0) {
-  await loadHistory({ db, laboratory: services.laboratory }, vennlowEstate(dateToDay(now)), now)
+  await loadHistory({ db, ...services }, vennlowEstate(dateToDay(now)), now)
 }
 
 const app = createApp({

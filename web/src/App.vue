@@ -2,6 +2,7 @@
 import { ConfigProvider } from 'ant-design-vue'
 import antTheme from 'ant-design-vue/es/theme'
 import { computed } from 'vue'
+import OutboxNote from './offline/OutboxNote.vue'
 import AppHeader from './shared/AppHeader.vue'
 import CommandPalette from './shared/palette/CommandPalette.vue'
 import { useTheme } from './theme/use-theme.ts'
@@ -27,6 +28,7 @@ const antDesign = computed(() => ({
   <ConfigProvider :theme="antDesign" :auto-insert-space-in-button="false">
     <a class="skip" href="#main">Skip to the content</a>
     <AppHeader />
+    <OutboxNote />
     <main id="main" tabindex="-1">
       <RouterView />
     </main>

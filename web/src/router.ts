@@ -65,6 +65,18 @@ export const router = createRouter({
       component: () => import('./features/sheet/SheetPage.vue'),
     },
     {
+      path: '/dates',
+      name: 'dates',
+      meta: { title: 'Dates' },
+      component: () => import('./features/dates/DatesPage.vue'),
+    },
+    {
+      path: '/record',
+      name: 'record',
+      meta: { title: 'Record' },
+      component: () => import('./features/record/RecordPage.vue'),
+    },
+    {
       path: '/sprayers',
       name: 'sprayers',
       meta: { title: 'Sprayers' },

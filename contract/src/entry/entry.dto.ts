@@ -1,10 +1,36 @@
-import { IsIn, IsNumber, IsOptional, IsUUID } from 'class-validator'
+import { Type } from 'class-transformer'
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  ValidateNested,
+} from 'class-validator'
 import { sourceIds, type SourceId } from '@spudder/core/source'
 import { routes, type Route } from '@spudder/core/plant'
+import { IsClock } from '../job/index.ts'
+import { TankPartnerDto } from '../remedy/index.ts'
 import { Bounded, IsDay, IsNewId, IsPastDay, Named, Note, Recorded } from '../validation/index.ts'
 
 const productBounds = { min: 0, max: 1e6, unit: 'kg' }
 const waterBounds = { min: 0, max: 1e8, unit: 'L' }
+
+/** Weather while the work was done. */
+export class EntryWeatherDto {
+  /** Who says so: a service, a station's file, or whoever recorded it. */
+  @Named('Source of the weather', 80) source!: string
+  @IsOptional() @Bounded('Temperature', { min: -60, max: 60, unit: '°C' }) temperatureC?: number
+  @IsOptional() @Bounded('Wind', { min: 0, max: 90, unit: 'm/s' }) windMPerS?: number
+  @IsOptional() @Bounded('Humidity', { min: 0, max: 100, unit: '%' }) humidityPercent?: number
+  /** From the start until six hours after. */
+  @IsOptional() @Bounded('Rain after', { min: 0, max: 500, unit: 'mm' }) rainAfterMm?: number
+}
 
 /** What was really done for a job. */
 export class CreateEntryDto {
@@ -12,6 +38,26 @@ export class CreateEntryDto {
   @IsPastDay('Done on') happenedOn!: string
   @Bounded('Product used', productBounds) productKg!: number
   @Bounded('Water used', waterBounds) waterL!: number
+  @IsOptional() @IsClock('Begun at') startedAt?: string
+  @IsOptional() @IsClock('Ended at') endedAt?: string
+  @Note(80) worker?: string
+  @Note(60) lot?: string
+  @Note(80) equipment?: string
+  @Note(80) waterSource?: string
+  @IsOptional()
+  @IsArray({ message: 'Partners: give a list.' })
+  @ArrayMaxSize(6, { message: 'Partners: at most six in one tank.' })
+  @ValidateNested({ each: true })
+  @Type(() => TankPartnerDto)
+  partners?: TankPartnerDto[]
+  @IsOptional()
+  @IsObject({ message: 'Weather: give what it was.' })
+  @ValidateNested()
+  @Type(() => EntryWeatherDto)
+  weather?: EntryWeatherDto
+  @IsOptional()
+  @Bounded('Hours before anybody goes in again', { min: 0, max: 1000, unit: 'h' })
+  reEntryH?: number
   @Note() note?: string
 }
 
@@ -29,11 +75,50 @@ export class EntryDto extends Recorded {
   @IsDay('Done on') happenedOn!: string
   @IsIn(routes) route!: Route
   @IsIn(sourceIds) sourceId!: SourceId
+  @IsOptional() @IsUUID() productId!: string | null
   @IsNumber() plannedProductKg!: number
   @IsNumber() productKg!: number
   @IsNumber() waterL!: number
+  @IsOptional() @IsString() startedAt!: string | null
+  @IsOptional() @IsString() endedAt!: string | null
+  @IsString() worker!: string
+  @IsString() lot!: string
+  @IsString() equipment!: string
+  @IsString() waterSource!: string
+  @IsOptional()
+  @ValidateNested({ each: true })
+  @Type(() => TankPartnerDto)
+  partners!: TankPartnerDto[] | null
+  @IsOptional() @ValidateNested() @Type(() => EntryWeatherDto) weather!: EntryWeatherDto | null
+  @IsOptional() @IsNumber() reEntryH!: number | null
   @Note() note!: string
   /** The entry that this one corrects. */
   @IsOptional() @IsUUID() correctsId!: string | null
   @Note() reason!: string
+}
+
+/** Which entries of a place are looked for. */
+export class EntryQueryDto {
+  /** Words that all have to stand in it: product, stand, lot, who, note. */
+  @Note(120) text?: string
+  @IsOptional() @IsDay('from') from?: string
+  @IsOptional() @IsDay('to') to?: string
+  @IsOptional() @IsUUID('all', { message: 'Stand: choose one of the place.' }) standId?: string
+  @Type(() => Number) @Bounded('offset', { min: 0, max: 1e7 }) offset = 0
+  @Type(() => Number) @Bounded('limit', { min: 1, max: 500 }) limit = 50
+}
+
+/** An entry as a line of the record of a place. */
+export class RecordLineDto {
+  @ValidateNested() @Type(() => EntryDto) entry!: EntryDto
+  @IsString() standName!: string
+  @IsOptional() @IsString() productName!: string | null
+  /** Whether a later entry corrects it: it stands no more, and stays. */
+  @IsBoolean() isCorrected!: boolean
+  @IsOptional() @IsNumber() groundM2!: number | null
+}
+
+export class RecordPageDto {
+  @IsInt() total!: number
+  @IsArray() @ValidateNested({ each: true }) @Type(() => RecordLineDto) lines!: RecordLineDto[]
 }

@@ -1,2 +1,10 @@
-export { CorrectEntryDto, CreateEntryDto, EntryDto } from './entry.dto.ts'
+export {
+  CorrectEntryDto,
+  CreateEntryDto,
+  EntryDto,
+  EntryQueryDto,
+  EntryWeatherDto,
+  RecordLineDto,
+  RecordPageDto,
+} from './entry.dto.ts'
 export { standingEntries } from './standing-entries.ts'

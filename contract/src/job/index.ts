@@ -1,2 +1,10 @@
-export { ChangeJobDto, JobDto, PlanCheckDto } from './job.dto.ts'
+export {
+  AcceptMovesDto,
+  ChangeJobDto,
+  IsClock,
+  JobDto,
+  PlanCheckDto,
+  PlanOrderDto,
+  saidDone,
+} from './job.dto.ts'
 export type { JobStatus } from './job.dto.ts'

@@ -1,18 +1,50 @@
-import { IsIn, IsNumber, IsOptional, IsString, IsUUID } from 'class-validator'
+import { Type } from 'class-transformer'
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Matches,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator'
 import { sourceIds, type SourceId } from '@spudder/core/source'
 import { jobKinds, type JobKind } from '@spudder/core/plan'
 import { routes, type Route } from '@spudder/core/plant'
-import { IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'
+import { Bounded, IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'
 
 const jobStatuses = ['planned', 'done', 'dropped'] as const
 export type JobStatus = (typeof jobStatuses)[number]
 
-/** Moves a job to another day, or drops it. */
+/** Kinds of jobs that are done by saying so: nothing is measured or put out. */
+export const saidDone: readonly JobKind[] = ['strip', 'buy', 'partner']
+
+/** An hour of the day by the clock of the place, which no time zone moves. */
+export function IsClock(label: string) {
+  return Matches(/^([01]\d|2[0-3]):[0-5]\d$/, { message: `${label}: give a time such as 06:30.` })
+}
+
+/** Changes a job: its day, its hour, whether it is held; drops it, or says that it is done. */
 export class ChangeJobDto {
   @IsOptional() @IsDay('Day') dueOn?: string
+  /** Null takes the hour away. */
+  @ValidateIf(({ startsAt }: ChangeJobDto) => startsAt !== undefined && startsAt !== null)
+  @IsClock('Hour')
+  startsAt?: string | null
   @IsOptional()
-  @IsIn(['dropped'], { message: 'Status: a job can be dropped; it is done by recording it.' })
-  status?: 'dropped'
+  @IsBoolean({ message: 'Hold: say whether it stays on its day.' })
+  isLocked?: boolean
+  @IsOptional()
+  @IsIn(['dropped', 'done'], {
+    message: 'Status: a job can be dropped; what puts something out is done by recording it.',
+  })
+  status?: 'dropped' | 'done'
 }
 
 /** Plans a check of the verdict for the day on which its answer is due. */
@@ -20,6 +52,33 @@ export class PlanCheckDto {
   @IsNewId() id!: string
   @Named('Check', 40) checkId!: string
   @IsDay('Day') dueOn!: string
+}
+
+/** Plans to buy a product before the stand that it is short for needs it. */
+export class PlanOrderDto {
+  @IsNewId() id!: string
+  /** The stand that runs short first. */
+  @IsUUID('all', { message: 'Stand: choose one of the place.' }) standId!: string
+  @IsUUID('all', { message: 'Product: choose one of the shelf.' }) productId!: string
+  @Bounded('Amount', { min: 1e-6, max: 1e6, unit: 'kg' }) plannedKg!: number
+  @IsDay('Order by') dueOn!: string
+}
+
+/** A job on its way to another day; the day on which it was seen tells whether it moved meanwhile. */
+export class MoveDto {
+  @IsUUID('all', { message: 'Job: give its id.' }) jobId!: string
+  @IsDay('Moved from') from!: string
+  @IsDay('Moved to') to!: string
+}
+
+/** A difference between two plans that was accepted: all of it is stored, or nothing. */
+export class AcceptMovesDto {
+  @IsArray({ message: 'Moves: give a list.' })
+  @ArrayMinSize(1, { message: 'Moves: give at least one.' })
+  @ArrayMaxSize(1000, { message: 'Moves: at most 1000 at once.' })
+  @ValidateNested({ each: true })
+  @Type(() => MoveDto)
+  moves!: MoveDto[]
 }
 
 export class JobDto extends Recorded {
@@ -31,13 +90,21 @@ export class JobDto extends Recorded {
   @IsOptional() @IsUUID() remedyId!: string | null
   /** The acid plan that brought it; null for everything else. */
   @IsOptional() @IsUUID() acidPlanId!: string | null
-  /** Product that a step of an acid plan puts out [kg]; null for everything else. */
+  /** Product that a step of an acid plan puts out, or that is to be bought [kg]; else null. */
   @IsOptional() @IsNumber() plannedKg!: number | null
+  /** What is to be bought; null for every other kind. */
+  @IsOptional() @IsUUID() productId!: string | null
   /** What is to be found out; null for every other kind. */
   @IsOptional() @IsString() checkId!: string | null
   @IsIn(jobKinds) kind!: JobKind
   @IsString() title!: string
   @IsDay('Due on') dueOn!: string
+  @IsOptional() @IsClock('Hour') startsAt!: string | null
+  @IsBoolean() isLocked!: boolean
+  /** The job that has to come before it, and how many days before at least and at most. */
+  @IsOptional() @IsUUID() afterJobId!: string | null
+  @IsOptional() @IsInt() afterDays!: number | null
+  @IsOptional() @IsInt() withinDays!: number | null
   @IsIn(jobStatuses) status!: JobStatus
   /** Share of the remedy's amount that goes out with this job. */
   @IsNumber() share!: number

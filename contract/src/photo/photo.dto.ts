@@ -10,6 +10,8 @@ export class PhotoQueryDto {
   @IsString({ message: 'File: give its name.' })
   @Length(1, 160, { message: 'File: give its name in 1 to 160 characters.' })
   fileName!: string
+  /** The entry whose work it shows. */
+  @IsOptional() @IsUUID('all', { message: 'Entry: give its id.' }) entryId?: string
 }
 
 /** A photo of a stand, without its bytes. */
@@ -18,6 +20,8 @@ export class PhotoDto extends Recorded {
   @IsUUID() standId!: string
   /** The case that it is kept with; null until a look opens one. */
   @IsOptional() @IsUUID() caseId!: string | null
+  /** The entry that it belongs to; null for one of a look. */
+  @IsOptional() @IsUUID() entryId!: string | null
   @IsString() fileName!: string
   @IsString() type!: string
   @IsInt() byteCount!: number

@@ -1,3 +1,10 @@
 export { climateNames as climates } from '@spudder/core/climate'
 export type { Climate } from '@spudder/core/climate'
-export { CreatePlaceDto, PlaceDto, PlaceSettingsDto } from './place.dto.ts'
+export {
+  CreatePlaceDto,
+  intervalClocks,
+  PlaceDto,
+  PlaceSettingsDto,
+  WorkSettingsDto,
+} from './place.dto.ts'
+export type { IntervalClock } from './place.dto.ts'

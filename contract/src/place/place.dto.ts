@@ -1,5 +1,16 @@
 import { Type } from 'class-transformer'
-import { IsArray, IsIn, IsObject, IsOptional, IsUUID, ValidateNested } from 'class-validator'
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsObject,
+  IsOptional,
+  IsUUID,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator'
 import {
   dropKitNames,
   ironSchoolNames,
@@ -9,7 +20,7 @@ import {
 import { climateNames, type Climate } from '@spudder/core/climate'
 import { unitSystems, type UnitSystem } from '@spudder/core/quantity'
 import { LaboratoryMapDto } from '../laboratory/index.ts'
-import { Bounded, IsNewId, Named, Recorded } from '../validation/index.ts'
+import { Bounded, IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'
 
 export class CreatePlaceDto {
   @IsNewId() id!: string
@@ -33,6 +44,44 @@ export class SeasonLimitsDto {
   @IsOptional() @Bounded('Sulfur', perHa) S?: number
   @IsOptional() @Bounded('Manganese', perHa) Mn?: number
   @IsOptional() @Bounded('Zinc', perHa) Zn?: number
+}
+
+/** Days on which no fertiliser may go out, by local rule. */
+export class BlackoutDto {
+  @IsDay('Blackout from') from!: string
+  @IsDay('Blackout until') to!: string
+  @Named('Why', 120) words!: string
+}
+
+export const intervalClocks = ['days', 'growth', 'mowings'] as const
+export type IntervalClock = (typeof intervalClocks)[number]
+
+/** What the planner has to know of a place: its crew, its money, its rules. */
+export class WorkSettingsDto {
+  /** Hours of work that the crew has, Monday to Sunday. */
+  @IsOptional()
+  @IsArray({ message: 'Hours of the crew: give seven, Monday to Sunday.' })
+  @ArrayMinSize(7, { message: 'Hours of the crew: give seven, Monday to Sunday.' })
+  @ArrayMaxSize(7, { message: 'Hours of the crew: give seven, Monday to Sunday.' })
+  @Min(0, { each: true, message: 'Hours of the crew: 0 or more a day.' })
+  @Max(1000, { each: true, message: 'Hours of the crew: at most 1000 a day.' })
+  crewHours?: number[]
+  @IsOptional()
+  @Bounded('Cost of a trip', { min: 0, max: 1e5, unit: 'of your money' })
+  tripCost?: number
+  @IsOptional()
+  @Bounded('Days from ordering to having it', { min: 0, max: 365, unit: 'days' })
+  leadDays?: number
+  /** What repeats are counted by. */
+  @IsOptional()
+  @IsIn(intervalClocks, { message: 'Repeats: count by days, growth or mowings.' })
+  intervalBy?: IntervalClock
+  @IsOptional()
+  @IsArray({ message: 'Blackouts: give a list.' })
+  @ArrayMaxSize(60, { message: 'Blackouts: at most 60.' })
+  @ValidateNested({ each: true })
+  @Type(() => BlackoutDto)
+  blackouts?: BlackoutDto[]
 }
 
 /** What is asked once at a place and kept: schools, kits, how a laboratory heads its columns. */
@@ -59,6 +108,11 @@ export class PlaceSettingsDto {
   @ValidateNested()
   @Type(() => SeasonLimitsDto)
   seasonLimits?: SeasonLimitsDto
+  @IsOptional()
+  @IsObject({ message: 'Work: give crew, trips and blackouts.' })
+  @ValidateNested()
+  @Type(() => WorkSettingsDto)
+  work?: WorkSettingsDto
 }
 
 export class PlaceDto extends Recorded {

@@ -2,6 +2,7 @@ import { Type } from 'class-transformer'
 import {
   ArrayMaxSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsNumber,
@@ -26,6 +27,10 @@ export class TankPartnerDto {
   @IsString({ message: 'Dose of the partner: give it as text.' })
   @Length(0, 80, { message: 'Dose of the partner: at most 80 characters.' })
   dose!: string
+  /** Kept out of the tank and put out by itself, since it must be watered in and the iron must not. */
+  @IsOptional()
+  @IsBoolean({ message: 'Partner: say whether it goes out by itself.' })
+  isApart?: boolean
 }
 
 /** Water of a test, brought down with an acid before it is used. */
@@ -83,6 +88,15 @@ export class CreateRemedyDto {
   /** The lasting fix, in the grower's words. */
   @Note() lasting?: string
   @IsOptional() @IsDay('Test again on') retestOn?: string
+  /** How often it is done again, at the interval of its rate. */
+  @IsOptional()
+  @IsInt({ message: 'Repeats: give a whole number from 0 to 12.' })
+  @Bounded('Repeats', { min: 0, max: 12 })
+  repeats?: number
+  /** Whether a strip is left untreated, to compare with. */
+  @IsOptional()
+  @IsBoolean({ message: 'Strip: say whether one is left untreated.' })
+  hasStrip?: boolean
 }
 
 /** A cause of the verdict, or two joined by a plus, as it stood when the remedy was chosen. */

@@ -9,6 +9,6 @@ export {
   StandStoryDto,
 } from './stand.dto.ts'
 export { StandSizeDto, toStandSize } from './stand-size.dto.ts'
-export { StandMeasuresDto } from './stand-measures.dto.ts'
+export { StandCareDto, StandMeasuresDto } from './stand-measures.dto.ts'
 export { acidStepsDone, applicationsOf, contentsOf } from './applications.ts'
 export type { AppliedStory, LabelledProduct } from './applications.ts'

@@ -1,4 +1,11 @@
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsOptional, registerDecorator } from 'class-validator'
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsOptional,
+  registerDecorator,
+} from 'class-validator'
 import { CoreError } from '@spudder/core/error'
 import { checkOutline, type Outline } from '@spudder/core/ground'
 import { Bounded } from '../validation/index.ts'
@@ -52,4 +59,23 @@ export class StandMeasuresDto {
   @IsOptional() @Bounded('Ground', { min: 0.1, max: 1e8, unit: 'm²' }) groundM2?: number
   @IsOptional() @Bounded('Plants', { min: 1, max: 1e7 }) plantCount?: number
   @IsOptional() @Bounded('Row', { min: 0.1, max: 1e7, unit: 'm' }) rowM?: number
+}
+
+const weekday = { message: 'Days of the week: give numbers from 1, Monday, to 7, Sunday.' }
+function Weekdays(): Property {
+  return (target, key) => {
+    IsArray(weekday)(target, key)
+    ArrayMaxSize(7, weekday)(target, key)
+    IsIn([1, 2, 3, 4, 5, 6, 7], { each: true, ...weekday })(target, key)
+  }
+}
+type Property = (target: object, key: string) => void
+
+/** What the planner has to know of a stand: when it is mown and watered, what a pale day costs. */
+export class StandCareDto {
+  @IsOptional() @Weekdays() mowingDays?: number[]
+  @IsOptional() @Weekdays() wateringDays?: number[]
+  @IsOptional()
+  @Bounded('Loss of a pale day', { min: 0, max: 1e5, unit: 'of your money' })
+  paleLossPerDay?: number
 }

@@ -27,7 +27,7 @@ import { ReadingDto } from '../reading/index.ts'
 import { RemedyDto } from '../remedy/index.ts'
 import { StoryEventDto } from '../story/index.ts'
 import { Bounded, IsDay, IsNewId, Named, Note, Recorded } from '../validation/index.ts'
-import { StandMeasuresDto } from './stand-measures.dto.ts'
+import { StandCareDto, StandMeasuresDto } from './stand-measures.dto.ts'
 import { StandSizeDto } from './stand-size.dto.ts'
 
 export class CreateStandDto {
@@ -44,6 +44,11 @@ export class CreateStandDto {
   @ValidateNested()
   @Type(() => StandMeasuresDto)
   measures?: StandMeasuresDto
+  @IsOptional()
+  @IsObject({ message: 'Care: give when it is mown and watered.' })
+  @ValidateNested()
+  @Type(() => StandCareDto)
+  care?: StandCareDto
   @Note() note?: string
 }
 
@@ -60,6 +65,11 @@ export class ChangeStandDto {
   @ValidateNested()
   @Type(() => StandMeasuresDto)
   measures?: StandMeasuresDto
+  @IsOptional()
+  @IsObject({ message: 'Care: give when it is mown and watered.' })
+  @ValidateNested()
+  @Type(() => StandCareDto)
+  care?: StandCareDto
   @Note() note?: string
 }
 
@@ -71,6 +81,7 @@ export class StandDto extends Recorded {
   @IsString() plantId!: string
   @ValidateNested() @Type(() => StandSizeDto) size!: StandSizeDto
   @IsOptional() @ValidateNested() @Type(() => StandMeasuresDto) measures!: StandMeasuresDto | null
+  @IsOptional() @ValidateNested() @Type(() => StandCareDto) care!: StandCareDto | null
   @Note() note!: string
 }
 

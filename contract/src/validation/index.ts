@@ -1,3 +1,5 @@
+// Decorators of every request rest on it, whatever a bundler loads first.
+import 'reflect-metadata'
 export {
   Bounded,
   IsDay,

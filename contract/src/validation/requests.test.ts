@@ -3,8 +3,8 @@ import type { ClassConstructor } from 'class-transformer'
 import { describe, expect, it } from 'vitest'
 import { CreateAcidPlanDto } from '../acid-plan/index.ts'
 import { CloseCaseDto } from '../case/index.ts'
-import { CorrectEntryDto, CreateEntryDto } from '../entry/index.ts'
-import { ChangeJobDto, PlanCheckDto } from '../job/index.ts'
+import { CorrectEntryDto, CreateEntryDto, EntryQueryDto } from '../entry/index.ts'
+import { AcceptMovesDto, ChangeJobDto, PlanCheckDto, PlanOrderDto } from '../job/index.ts'
 import { CreateJarTestDto } from '../jar-test/index.ts'
 import { CreateImportDto, CreateLaboratoryOrderDto } from '../laboratory/index.ts'
 import { CreateLookDto } from '../look/index.ts'
@@ -23,6 +23,7 @@ import {
   toStandSize,
 } from '../stand/index.ts'
 import { CreateStoryEventDto } from '../story/index.ts'
+import { StationFileDto } from '../weather/index.ts'
 import { checkDto } from './index.ts'
 
 const id = '3f2b7f0e-8a55-4b0e-9d2c-3b1f6c9a7e10'
@@ -87,6 +88,12 @@ const right: readonly (readonly [string, ClassConstructor<object>, object])[] = 
   ['a jar test', CreateJarTestDto, { id, sourceId: 'fe-dtpa', kindId: 'urea', partnerName: 'Urea', testedOn: day, outcome: 'clear' }],
   ['a new outline', ChangeStandDto, { measures: { outline: [[0, 0], [4, 0], [4, 5]] } }],
   ['a check', PlanCheckDto, { id, checkId: 'leaf-paint', dueOn: day }],
+  ['a purchase', PlanOrderDto, { id, standId: id, productId: id, plannedKg: 3, dueOn: day }],
+  ['accepted moves', AcceptMovesDto, { moves: [{ jobId: id, from: day, to: '2025-06-09' }] }],
+  ['a full entry', CreateEntryDto, { ...entry, startedAt: '06:30', endedAt: '08:05', worker: 'Ines', lot: 'A-17', equipment: 'Boom', waterSource: 'borehole', partners: [{ kindId: 'urea', name: 'Urea', dose: '4 oz' }], weather: { source: 'station', temperatureC: 14 }, reEntryH: 12 }],
+  ['a search', EntryQueryDto, { text: 'eddha', from: day, to: day, standId: id, offset: '0', limit: '20' }],
+  ['a station file', StationFileDto, { fileName: 'may.csv', text: 'Time' }],
+  ['a crew', PlaceSettingsDto, { work: { crewHours: [8, 8, 8, 8, 8, 0, 0], tripCost: 20, leadDays: 5, intervalBy: 'growth', blackouts: [{ from: day, to: day, words: 'brook' }] } }],
   ['settings', PlaceSettingsDto, { ironSchool: 'field', kits: ['calcium-10'], laboratories: [map] }],
   ['a laboratory file', CreateImportDto, { id, fileName: 'may.csv', csv: 'Date,Sample,pH\n1,2,3', map }],
   ['samples', CreateLaboratoryOrderDto, { id, orderedOn: day, packets: ['soil'], places: ['sick'] }],
@@ -113,6 +120,19 @@ describe('a request that lacks something', () => {
     'a calibration': ['calibration'],
     'a new outline': ['measures'],
     settings: ['ironSchool', 'kits', 'laboratories'],
+    'a crew': ['work'],
+    'a search': ['text', 'from', 'to', 'standId', 'offset', 'limit'],
+    'a full entry': [
+      'startedAt',
+      'endedAt',
+      'worker',
+      'lot',
+      'equipment',
+      'waterSource',
+      'partners',
+      'weather',
+      'reEntryH',
+    ],
   }
 
   it.each(right)('%s names each field that is missing', (name, dto, plain) => {
@@ -175,6 +195,15 @@ describe('what is nested in a request', () => {
     expect(fields({ ground: { depthM: 0 } })).toEqual(['ground.depthM'])
     expect(fields({ ground: { depthM: 0.2, texture: 'chalk' } })).toEqual(['ground.texture'])
     expect(fields({ targetPH: 2 })).toEqual(['targetPH'])
+  })
+
+  it('of dates is a clock time, days of the week, seven days of crew', () => {
+    expect(fieldsOf(ChangeJobDto, { startsAt: '24:10' })).toEqual(['startsAt'])
+    expect(fieldsOf(ChangeJobDto, { startsAt: null, isLocked: true, status: 'done' })).toEqual([])
+    expect(fieldsOf(ChangeStandDto, { care: { mowingDays: [1, 8] } })).toEqual(['care.mowingDays'])
+    expect(fieldsOf(PlaceSettingsDto, { work: { crewHours: [8, 8] } })).toEqual(['work.crewHours'])
+    expect(fieldsOf(CreateEntryDto, { ...entry, endedAt: 'noon' })).toEqual(['endedAt'])
+    expect(fieldsOf(AcceptMovesDto, { moves: [] })).toEqual(['moves'])
   })
 
   it('is checked as well, and named by its place', () => {

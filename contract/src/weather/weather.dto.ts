@@ -1,7 +1,19 @@
 import { Type } from 'class-transformer'
-import { IsArray, IsBoolean, IsNumber, IsString, ValidateNested } from 'class-validator'
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  ValidateNested,
+} from 'class-validator'
+import { hoursOfDay, weatherWorks, type DayOfHours, type WeatherWork } from '@spudder/core/weather'
 import type { Climate } from '../place/index.ts'
-import { IsDay } from '../validation/index.ts'
+import { IsDay, Named } from '../validation/index.ts'
 
 export class WeatherDayDto {
   @IsDay('Day') day!: string
@@ -24,6 +36,82 @@ export class WeatherQueryDto {
   @IsDay('to') to!: string
 }
 
+/** Twenty-four numbers, one an hour of the day by the sun's clock of the place. */
+function Hourly() {
+  return (target: object, name: string) => {
+    IsArray()(target, name)
+    ArrayMinSize(hoursOfDay)(target, name)
+    ArrayMaxSize(hoursOfDay)(target, name)
+    IsNumber({}, { each: true })(target, name)
+  }
+}
+
+export class DayOfHoursDto implements DayOfHours {
+  @IsDay('Day') day!: string
+  @IsBoolean() isForecast!: boolean
+  @Hourly() temperatureC!: number[]
+  @Hourly() rainMm!: number[]
+  @Hourly() rainChance!: number[]
+  @Hourly() windMPerS!: number[]
+  @Hourly() humidityPercent!: number[]
+  @Hourly() soilC!: number[]
+  @IsNumber() temperatureDoubtK!: number
+  @IsNumber() windDoubtMPerS!: number
+}
+
+export class WeatherHoursDto {
+  @IsString() service!: string
+  @IsArray() @ValidateNested({ each: true }) @Type(() => DayOfHoursDto) days!: DayOfHoursDto[]
+}
+
+/** What a day promises for a kind of work. */
+export class WorkOutlookDto {
+  @IsIn(weatherWorks) work!: WeatherWork
+  @IsNumber() chance!: number
+  @IsNumber() washOff!: number
+  /** First hour of the best stretch; null where the hours are not foretold, or none is fit. */
+  @IsOptional() @IsInt() fromHour!: number | null
+  @IsArray() @IsInt({ each: true }) fitHours!: number[]
+  @IsArray() @IsString({ each: true }) against!: string[]
+}
+
+export class OutlookDayDto {
+  @IsDay('Day') day!: string
+  /** Measured, foretold by the hour, or as such days usually are. */
+  @IsIn(['measured', 'forecast', 'usual']) basis!: 'measured' | 'forecast' | 'usual'
+  /** Mean of the air, for growth [°C]. */
+  @IsNumber() meanC!: number
+  @IsArray() @ValidateNested({ each: true }) @Type(() => WorkOutlookDto) works!: WorkOutlookDto[]
+}
+
+export class OutlookDto {
+  @IsString() service!: string
+  @IsArray() @ValidateNested({ each: true }) @Type(() => OutlookDayDto) days!: OutlookDayDto[]
+}
+
+/** A file of a weather station, as its text. */
+export class StationFileDto {
+  @Named('File', 160) fileName!: string
+  @IsString({ message: 'File: give its text.' }) text!: string
+}
+
+export class StationRowErrorDto {
+  @IsInt() row!: number
+  @IsString() words!: string
+}
+
+/** What was taken from a station's file. */
+export class StationImportDto {
+  @IsInt() dayCount!: number
+  @IsOptional() @IsDay('from') from!: string | null
+  @IsOptional() @IsDay('to') to!: string | null
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => StationRowErrorDto)
+  errors!: StationRowErrorDto[]
+  @IsArray() @IsString({ each: true }) assumed!: string[]
+}
+
 export interface WeatherQuestion {
   readonly climate: Climate
   /** What the weather of a place is drawn from: its id. */
@@ -35,5 +123,5 @@ export interface WeatherQuestion {
 
 /** What a weather service has to answer; the stand-in and a real driver look alike. */
 export interface WeatherService {
-  weather(question: WeatherQuestion): Promise<WeatherDto>
+  hours(question: WeatherQuestion): Promise<WeatherHoursDto>
 }

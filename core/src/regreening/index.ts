@@ -1,4 +1,4 @@
-export { acceptableGreenness } from './data/greenness-scales.ts'
+export { acceptableGreenness, healthyGreenness } from './data/greenness-scales.ts'
 export type { ColourReadingKind } from './data/greenness-scales.ts'
 export type { Response } from './data/responses.ts'
 export { forecastGreenness } from './forecast.ts'

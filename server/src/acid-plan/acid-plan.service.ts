@@ -6,6 +6,7 @@ import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { insertJobs, type JobRow } from '../job/job.repository.ts'
+import { newJob } from '../job/new-job.ts'
 import { requireLockedStand } from '../stand/stand.service.ts'
 import {
   dropPlannedSteps,
@@ -49,39 +50,29 @@ function jobsOf(
   { steps, retests }: CreateAcidPlanDto,
   recorder: Recorder,
 ): JobRow[] {
-  const common = {
-    standId,
-    caseId: null,
-    remedyId: null,
-    checkId: null,
-    acidPlanId,
-    status: 'planned' as const,
-    share: 0,
-    changedBy: null,
-    changedAt: null,
-    ...recordedBy(recorder),
-  }
+  const common = { standId, acidPlanId }
   return [
-    ...steps.map(({ id, day, sourceId, kgPerM2 }, index): JobRow => ({
-      ...common,
-      id,
-      kind: 'apply',
-      title: `${findSource(sourceId).name}, step ${index + 1} of ${steps.length}`,
-      dueOn: day,
-      plannedKg: kgPerM2 * groundM2,
-      route: 'soil',
-      sourceId,
-    })),
-    ...retests.map(({ id, day }): JobRow => ({
-      ...common,
-      id,
-      kind: 'test',
-      title: 'Test pH again: does the plan hold?',
-      dueOn: day,
-      plannedKg: null,
-      route: null,
-      sourceId: null,
-    })),
+    ...steps.map(({ id, day, sourceId, kgPerM2 }, index) =>
+      newJob(recorder, {
+        ...common,
+        id,
+        kind: 'apply',
+        title: `${findSource(sourceId).name}, step ${index + 1} of ${steps.length}`,
+        dueOn: day,
+        plannedKg: kgPerM2 * groundM2,
+        route: 'soil',
+        sourceId,
+      }),
+    ),
+    ...retests.map(({ id, day }) =>
+      newJob(recorder, {
+        ...common,
+        id,
+        kind: 'test',
+        title: 'Test pH again: does the plan hold?',
+        dueOn: day,
+      }),
+    ),
   ]
 }
 

@@ -5,16 +5,24 @@ import type { StandStoryDto } from '@spudder/contract/stand'
 import { db, get, newId, services, storyOf } from '../tests/test-estate.ts'
 import { loadHistory } from './load-history.ts'
 
-const stage = { db, laboratory: services.laboratory }
+const stage = { db, ...services }
+
+type Owned = { readonly sprayerId?: string; readonly productId?: string }
 
 /** The estate as of a day, under ids of its own, since the database is shared. */
 function estateOn(today: string) {
   const { place, shelf, sprayers, jarTests, settings, stands } = vennlowEstate(today)
-  const ownId = new Map(sprayers.map(({ dto }) => [dto.id, newId()]))
+  const ownId = new Map(
+    [...sprayers.map(({ dto }) => dto.id), ...shelf.map(({ id }) => id)].map((id) => [id, newId()]),
+  )
+  const ownIds = ({ sprayerId, productId }: Owned) => ({
+    ...(sprayerId === undefined ? {} : { sprayerId: ownId.get(sprayerId) ?? '' }),
+    ...(productId === undefined ? {} : { productId: ownId.get(productId) ?? '' }),
+  })
   const fresh = JSON.parse(JSON.stringify({ ...place, id: newId() })) as typeof place
   return {
     place: fresh,
-    shelf: shelf.map((product) => ({ ...product, id: newId() })),
+    shelf: shelf.map((product) => ({ ...product, id: ownId.get(product.id) ?? newId() })),
     settings,
     sprayers: sprayers.map(({ dto, ...rest }) => ({
       ...rest,
@@ -24,9 +32,7 @@ function estateOn(today: string) {
     stands: stands.map(({ stand, acts }) => ({
       stand: { ...stand, id: newId() },
       acts: acts.map((act) =>
-        act.kind === 'remedy' && act.dto.sprayerId
-          ? { ...act, dto: { ...act.dto, sprayerId: ownId.get(act.dto.sprayerId) ?? '' } }
-          : act,
+        act.kind === 'remedy' ? { ...act, dto: { ...act.dto, ...ownIds(act.dto) } } : act,
       ),
     })),
   }

@@ -1,4 +1,5 @@
 import type { LaboratoryService } from '@spudder/contract/laboratory'
+import type { WeatherService } from '@spudder/contract/weather'
 import type { Act, EstateHistory, StandHistory } from '@spudder/sim/vennlow'
 import { createAcidPlan } from '../acid-plan/acid-plan.service.ts'
 import { closeCase } from '../case/case.service.ts'
@@ -23,9 +24,11 @@ const recorderOf = ({ on, by }: Act): Recorder => ({ actor: by, at: new Date(`${
 interface Stage {
   readonly db: Database
   readonly laboratory: LaboratoryService
+  readonly weather: WeatherService
 }
 
-async function play({ db, laboratory }: Stage, standId: string, act: Act): Promise<void> {
+async function play(stage: Stage, standId: string, act: Act): Promise<void> {
+  const { db, laboratory } = stage
   const recorder = recorderOf(act)
   const openCase = async () => {
     const { cases } = await readStory(db, standId)
@@ -61,7 +64,7 @@ async function play({ db, laboratory }: Stage, standId: string, act: Act): Promi
       if (!job) throw new Error(`the history has nothing planned for its entry on ${act.on}`)
       const remedy = remedies.find(({ id }) => id === job.remedyId)
       const plannedKg = job.plannedKg ?? (remedy?.productKg ?? 0) * job.share
-      await recordEntry(db, recorder, job.id, {
+      await recordEntry(stage, recorder, job.id, {
         id: act.entryId,
         happenedOn: act.on,
         productKg: plannedKg * act.usedShare,

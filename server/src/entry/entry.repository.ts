@@ -1,7 +1,8 @@
-import { eq } from 'drizzle-orm'
+import type { EntryQueryDto } from '@spudder/contract/entry'
+import { and, count, desc, eq, gte, inArray, lte, sql, type SQL } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce, storedBefore } from '../database/insert-once.ts'
-import { entry, remedy } from '../database/schema.ts'
+import { entry, product, remedy, stand } from '../database/schema.ts'
 
 export type EntryRow = typeof entry.$inferSelect
 
@@ -30,12 +31,82 @@ export async function selectCorrectionOf(
   return row
 }
 
-/** Product that a remedy planned in all [kg]. */
-export async function plannedProductOf(connection: Connection, remedyId: string): Promise<number> {
+/** The remedy that an entry belongs to, with the product of the shelf it names. */
+export async function selectUsed(connection: Connection, remedyId: string) {
   const [row] = await connection
-    .select({ productKg: remedy.productKg })
+    .select({ productKg: remedy.productKg, productId: remedy.productId, name: product.name })
     .from(remedy)
+    .leftJoin(product, eq(remedy.productId, product.id))
     .where(eq(remedy.id, remedyId))
     .limit(1)
-  return row?.productKg ?? 0
+  return row
+}
+
+/**
+ * Every word of a search has to stand somewhere in the entry; signs of the pattern are taken as text.
+ * Words are kept in small letters and compared sign by sign, which is several times faster.
+ */
+const wordsMatch = (text: string): SQL[] =>
+  text
+    .split(/\s+/)
+    .filter((word) => word !== '')
+    .map((word) => {
+      const pattern = `%${word.toLowerCase().replace(/[\\%_]/g, '\\$&')}%`
+      return sql`${entry.search} COLLATE utf8mb4_bin LIKE ${pattern}`
+    })
+
+const found = (placeId: string, { text = '', from, to, standId }: EntryQueryDto) =>
+  and(
+    eq(entry.placeId, placeId),
+    ...wordsMatch(text),
+    from === undefined ? undefined : gte(entry.happenedOn, from),
+    to === undefined ? undefined : lte(entry.happenedOn, to),
+    standId === undefined ? undefined : eq(entry.standId, standId),
+  )
+
+const newestFirst = [desc(entry.happenedOn), desc(entry.createdAt), desc(entry.id)]
+
+/** A page of the record of a place, the newest first, with how many there are in all. */
+export async function selectRecord(connection: Connection, placeId: string, query: EntryQueryDto) {
+  const where = found(placeId, query)
+  // By the entries alone, along their index; what belongs to them is joined to the page.
+  const [ids, [sum]] = await Promise.all([
+    connection
+      .select({ id: entry.id })
+      .from(entry)
+      .where(where)
+      .orderBy(...newestFirst)
+      .limit(query.limit)
+      .offset(query.offset),
+    connection.select({ total: count() }).from(entry).where(where),
+  ])
+  const rows =
+    ids.length === 0
+      ? []
+      : await connection
+          .select({ entry, stand, productName: product.name })
+          .from(entry)
+          .innerJoin(stand, eq(entry.standId, stand.id))
+          .leftJoin(product, eq(entry.productId, product.id))
+          .where(
+            inArray(
+              entry.id,
+              ids.map(({ id }) => id),
+            ),
+          )
+          .orderBy(...newestFirst)
+  return { rows, total: sum?.total ?? 0 }
+}
+
+/** Which of some entries a later one corrects. */
+export async function selectCorrected(
+  connection: Connection,
+  ids: string[],
+): Promise<ReadonlySet<string>> {
+  if (ids.length === 0) return new Set()
+  const rows = await connection
+    .select({ correctsId: entry.correctsId })
+    .from(entry)
+    .where(inArray(entry.correctsId, ids))
+  return new Set(rows.flatMap(({ correctsId }) => correctsId ?? []))
 }

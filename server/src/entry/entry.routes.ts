@@ -1,16 +1,22 @@
-import { CorrectEntryDto, CreateEntryDto, EntryDto } from '@spudder/contract/entry'
-import type { Database } from '../database/connect.ts'
+import {
+  CorrectEntryDto,
+  CreateEntryDto,
+  EntryDto,
+  EntryQueryDto,
+  RecordPageDto,
+} from '@spudder/contract/entry'
 import { route, type AnyRoute } from '../http/route.ts'
-import { correctEntry, recordEntry } from './entry.service.ts'
+import { correctEntry, readRecord, recordEntry, type EntryStage } from './entry.service.ts'
 
-export const entryRoutes = (db: Database): AnyRoute[] => [
+export const entryRoutes = (stage: EntryStage): AnyRoute[] => [
   route({
     method: 'post',
     path: '/jobs/:jobId/entries',
     summary: 'Records what was really done for a job',
     body: CreateEntryDto,
     answer: EntryDto,
-    handle: ({ params, body, recorder }) => recordEntry(db, recorder, params['jobId'] ?? '', body),
+    handle: ({ params, body, recorder }) =>
+      recordEntry(stage, recorder, params['jobId'] ?? '', body),
   }),
   route({
     method: 'post',
@@ -19,6 +25,14 @@ export const entryRoutes = (db: Database): AnyRoute[] => [
     body: CorrectEntryDto,
     answer: EntryDto,
     handle: ({ params, body, recorder }) =>
-      correctEntry(db, recorder, params['entryId'] ?? '', body),
+      correctEntry(stage, recorder, params['entryId'] ?? '', body),
+  }),
+  route({
+    method: 'get',
+    path: '/places/:placeId/entries',
+    summary: 'The record of a place: entries found by words, days or stand, the newest first',
+    query: EntryQueryDto,
+    answer: RecordPageDto,
+    handle: ({ params, query }) => readRecord(stage.db, params['placeId'] ?? '', query),
   }),
 ]

@@ -1,36 +1,123 @@
-import type { CorrectEntryDto, CreateEntryDto, EntryDto } from '@spudder/contract/entry'
-import type { Database } from '../database/connect.ts'
+import type {
+  CorrectEntryDto,
+  CreateEntryDto,
+  EntryDto,
+  EntryQueryDto,
+  RecordPageDto,
+} from '@spudder/contract/entry'
+import { groundOf } from '@spudder/contract/planning'
+import type { WeatherService } from '@spudder/contract/weather'
+import { findSource } from '@spudder/core/source'
+import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
-import { toDto } from '../http/to-dto.ts'
-import { standOfStep } from '../job/job.repository.ts'
+import { standOfJob } from '../job/job.repository.ts'
 import { completeJob, requirePlannedJob } from '../job/job.service.ts'
-import { requireLockedStand } from '../stand/stand.service.ts'
+import { findPlace } from '../place/place.service.ts'
+import { addToStock } from '../shelf/product.repository.ts'
+import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
+import { weatherDuring } from '../weather/weather.service.ts'
+import { entryDto } from './entry-dto.ts'
 import {
   findEntry,
   insertEntry,
-  plannedProductOf,
+  selectCorrected,
   selectCorrectionOf,
   selectEntry,
+  selectRecord,
+  selectUsed,
+  type EntryRow,
 } from './entry.repository.ts'
 
+/** What was said of a piece of work, every field of it. */
+function saidOf({ partners, weather: _weather, ...said }: CreateEntryDto) {
+  const { note = '', worker = '', lot = '', equipment = '', waterSource = '' } = said
+  const { id, happenedOn, productKg, waterL } = said
+  return {
+    id,
+    happenedOn,
+    productKg,
+    waterL,
+    startedAt: said.startedAt ?? null,
+    endedAt: said.endedAt ?? null,
+    worker,
+    lot,
+    equipment,
+    waterSource,
+    partners: partners ?? null,
+    reEntryH: said.reEntryH ?? null,
+    note,
+  }
+}
+
+type Said = ReturnType<typeof saidOf>
+
+/** What a correction says; what it leaves out stays as it was in the entry that it corrects. */
+function corrected(seen: EntryRow, dto: CorrectEntryDto): Said & Pick<EntryRow, 'weather'> {
+  const { startedAt, endedAt, worker, lot, equipment, waterSource, partners, reEntryH } = seen
+  const before = { startedAt, endedAt, worker, lot, equipment, waterSource, partners, reEntryH }
+  const given = new Map(Object.entries(dto).filter(([, value]) => value !== undefined))
+  const kept = Object.fromEntries(Object.entries(before).filter(([name]) => !given.has(name)))
+  const weather = dto.weather ? { ...dto.weather } : seen.weather
+  return { ...saidOf(dto), ...kept, weather }
+}
+
+/** Words that an entry is found by. */
+const searchWords = (
+  { partners, worker, lot, equipment, waterSource, note }: Said,
+  of: { readonly sourceId: string; readonly standName: string; readonly more: readonly string[] },
+): string =>
+  [
+    of.standName,
+    findSource(of.sourceId).name,
+    ...of.more,
+    worker,
+    lot,
+    equipment,
+    waterSource,
+    note,
+    ...(partners ?? []).map(({ name }) => name),
+  ]
+    .filter((word) => word !== '')
+    .join(' ')
+    .toLowerCase()
+
+export interface EntryStage {
+  readonly db: Database
+  readonly weather: WeatherService
+}
+
+/** The weather of the work: as it was put in, else as the service or station has it. */
+async function weatherOf(
+  { db, weather }: EntryStage,
+  recorder: Recorder,
+  standId: string,
+  dto: CreateEntryDto,
+): Promise<EntryRow['weather']> {
+  if (dto.weather) return { ...dto.weather }
+  const { placeId } = await requireStand(db, standId)
+  const place = await findPlace(db, placeId)
+  return weatherDuring({ db, service: weather, place, at: recorder.at }, dto)
+}
+
 /**
- * Records what was really done for a job, and the job as done: both or neither. Sent again after a
- * lost answer, it is the entry that is there.
+ * Records what was really done for a job, and the job as done, and takes the product from the shelf:
+ * all or nothing. Sent again after a lost answer, it is the entry that is there.
  * @throws {ServiceError} not-found, conflict when somebody else recorded it
  */
 export async function recordEntry(
-  db: Database,
+  stage: EntryStage,
   recorder: Recorder,
   jobId: string,
   dto: CreateEntryDto,
 ): Promise<EntryDto> {
-  const ofStep = await standOfStep(db, jobId)
-  return db.transaction(async (transaction) => {
-    if (ofStep !== undefined) await requireLockedStand(transaction, ofStep)
-    const { note = '', ...done } = dto
-    const again = await findEntry(transaction, { ...done, note, jobId })
-    if (again) return toDto(again)
+  const ofJob = await standOfJob(stage.db, jobId)
+  const weather = ofJob === undefined ? null : await weatherOf(stage, recorder, ofJob, dto)
+  return stage.db.transaction(async (transaction) => {
+    const stand = ofJob === undefined ? undefined : await requireLockedStand(transaction, ofJob)
+    const said = saidOf(dto)
+    const again = await findEntry(transaction, { ...said, jobId })
+    if (again) return entryDto(again)
     const job = await requirePlannedJob(transaction, jobId)
     const { standId, caseId, remedyId, plannedKg, route, sourceId } = job
     // What a check of the verdict or a look finds out goes in as a reading or a look.
@@ -40,47 +127,104 @@ export async function recordEntry(
         'Only an application is recorded as an entry; record a look or a test as a reading.',
       )
     }
-    const whole = remedyId === null ? 0 : await plannedProductOf(transaction, remedyId)
+    const used = remedyId === null ? undefined : await selectUsed(transaction, remedyId)
+    const { name: standName = '', placeId = '' } = stand ?? {}
     const stored = await insertEntry(transaction, {
-      ...done,
-      note,
+      ...said,
       jobId,
       standId,
+      placeId,
       caseId,
       route,
       sourceId,
-      plannedProductKg: plannedKg ?? whole * job.share,
+      productId: used?.productId ?? null,
+      plannedProductKg: plannedKg ?? (used?.productKg ?? 0) * job.share,
+      weather,
       correctsId: null,
       reason: '',
+      search: searchWords(said, {
+        sourceId,
+        standName,
+        more: [used?.name ?? '', recorder.actor],
+      }),
       ...recordedBy(recorder),
     })
     await completeJob(transaction, job, recorder)
-    return toDto(stored)
+    if (stored.productId !== null)
+      await addToStock(transaction, stored.productId, -stored.productKg)
+    return entryDto(stored)
   })
 }
 
+const noEntry = () => new ServiceError('not-found', 'There is no such entry.')
+
 /**
- * Puts an entry right by a new one that names it. The newest of a chain is the one to correct.
+ * Puts an entry right by a new one that names it. The newest of a chain is the one to correct; the
+ * shelf gets back what was too much.
  * @throws {ServiceError} not-found, conflict when it was corrected already
  */
-export function correctEntry(
-  db: Database,
+export async function correctEntry(
+  { db }: Pick<EntryStage, 'db'>,
   recorder: Recorder,
   entryId: string,
   dto: CorrectEntryDto,
 ): Promise<EntryDto> {
+  const seen = await selectEntry(db, entryId)
+  if (!seen) throw noEntry()
   return db.transaction(async (transaction) => {
-    const old = await selectEntry(transaction, entryId)
-    if (!old) throw new ServiceError('not-found', 'There is no such entry.')
+    const { name } = await requireLockedStand(transaction, seen.standId)
+    const right = corrected(seen, dto)
+    const again = await findEntry(transaction, { ...right, correctsId: entryId })
+    if (again) return entryDto(again)
     const newer = await selectCorrectionOf(transaction, entryId)
-    if (newer && newer.id !== dto.id) {
+    if (newer) {
       throw new ServiceError(
         'conflict',
         `This entry was already corrected by ${newer.createdBy}. Correct the newer one.`,
       )
     }
-    const { note = '', ...right } = dto
-    const row = { ...old, ...right, note, correctsId: entryId, ...recordedBy(recorder) }
-    return toDto(await insertEntry(transaction, row))
+    const stored = await insertEntry(transaction, {
+      ...seen,
+      ...right,
+      correctsId: entryId,
+      reason: dto.reason,
+      search: searchWords(right, {
+        sourceId: seen.sourceId,
+        standName: name,
+        more: [dto.reason, recorder.actor],
+      }),
+      ...recordedBy(recorder),
+    })
+    if (stored.productId !== null) {
+      await addToStock(transaction, stored.productId, seen.productKg - stored.productKg)
+    }
+    return entryDto(stored)
   })
+}
+
+/**
+ * The record of a place, line by line, the newest first.
+ * @throws {ServiceError} not-found
+ */
+export async function readRecord(
+  connection: Connection,
+  placeId: string,
+  query: EntryQueryDto,
+): Promise<RecordPageDto> {
+  await findPlace(connection, placeId)
+  const { rows, total } = await selectRecord(connection, placeId, query)
+  const corrected = await selectCorrected(
+    connection,
+    rows.map(({ entry }) => entry.id),
+  )
+  return {
+    total,
+    lines: rows.map(({ entry, stand, productName }) => ({
+      entry: entryDto(entry),
+      standName: stand.name,
+      productName,
+      isCorrected: corrected.has(entry.id),
+      groundM2: groundOf(stand) ?? null,
+    })),
+  }
 }

@@ -1,4 +1,4 @@
-import type { EntryDto } from '@spudder/contract/entry'
+import type { EntryDto, RecordPageDto } from '@spudder/contract/entry'
 import { eq } from 'drizzle-orm'
 import supertest from 'supertest'
 import { describe, expect, it } from 'vitest'
@@ -7,8 +7,11 @@ import {
   appFor,
   db,
   entryBody,
+  get,
   post,
+  productBody,
   refused,
+  remedyBody,
   standWithRemedy,
   storyOf,
 } from '../tests/test-estate.ts'
@@ -83,5 +86,110 @@ describe('an entry', () => {
     const { lookJobId } = await standWithRemedy()
     const { detail } = await refused('post', `/jobs/${lookJobId}/entries`, entryBody(), 409)
     expect(detail).toMatch(/Only an application/)
+  })
+})
+
+describe('the record of a place', () => {
+  const full = () => ({
+    ...entryBody(0.7),
+    startedAt: '06:30',
+    endedAt: '08:10',
+    worker: 'Ines Calloway',
+    lot: 'KX-204',
+    equipment: 'Blue backpack',
+    waterSource: 'chalk borehole',
+    partners: [{ kindId: 'urea', name: 'Urea', dose: '4 oz a fill' }],
+    reEntryH: 12,
+    note: 'Dew was gone by seven.',
+  })
+  const search = async (placeId: string, query: string) =>
+    (await get<RecordPageDto>(`/places/${placeId}/entries?${query}`)).lines.map(
+      ({ entry: { id } }) => id,
+    )
+
+  it('keeps start, end, weather then, lot, who, partners, water and re-entry', async () => {
+    const { applyJobId } = await standWithRemedy()
+    const body = full()
+    const stored = await post<EntryDto>(`/jobs/${applyJobId}/entries`, body)
+    expect(stored).toMatchObject(body)
+    expect(stored.weather).toMatchObject({ source: 'simulated weather' })
+    expect(stored.weather?.temperatureC).toBeGreaterThan(-20)
+    expect(stored).not.toHaveProperty('search')
+    const own = { source: 'thermometer on the tank', temperatureC: 17 }
+    const second = await standWithRemedy()
+    expect(
+      await post<EntryDto>(`/jobs/${second.applyJobId}/entries`, { ...full(), weather: own }),
+    ).toMatchObject({ weather: own })
+  })
+
+  it('that is corrected keeps what the correction does not speak of', async () => {
+    const { applyJobId } = await standWithRemedy()
+    const first = await post<EntryDto>(`/jobs/${applyJobId}/entries`, full())
+    const right = { ...correction(0.9), worker: 'Tobin Ashgrove' }
+    const second = await post<EntryDto>(`/entries/${first.id}/corrections`, right)
+    expect(second).toMatchObject({
+      productKg: 0.9,
+      worker: 'Tobin Ashgrove',
+      lot: 'KX-204',
+      startedAt: '06:30',
+      partners: full().partners,
+      weather: first.weather,
+    })
+    expect(await post(`/entries/${first.id}/corrections`, right)).toEqual(second)
+  })
+
+  it('is found by words, wherever they stand, by days and by stand', async () => {
+    const { stand, applyJobId } = await standWithRemedy()
+    const { id } = await post<EntryDto>(`/jobs/${applyJobId}/entries`, full())
+    const found = (query: string) => search(stand.placeId, query)
+    for (const text of ['kx-204', 'ines dew', 'south eddha', 'borehole', 'urea', 'Tess', '%']) {
+      // Signs of a pattern are text, and no percentage stands in it.
+      expect([text, await found(`text=${encodeURIComponent(text)}`)]).toEqual([
+        text,
+        text === '%' ? [] : [id],
+      ])
+    }
+    expect(await found('text=sulfate')).toEqual([])
+    expect(await found('from=2025-06-03&to=2025-06-03')).toEqual([id])
+    expect(await found('from=2025-06-04')).toEqual([])
+    expect(await found(`standId=${stand.id}`)).toEqual([id])
+    expect(await found('text=%27%22%5C')).toEqual([])
+    expect(await search((await standWithRemedy()).stand.placeId, 'text=kx')).toEqual([])
+  })
+
+  it('shows a corrected entry as corrected and takes the difference to the shelf', async () => {
+    const { stand, caseId } = await standWithRemedy()
+    const product = { ...productBody(), sourceId: 'fe-eddha', stockKg: 10, labelMaximum: undefined }
+    const { id: productId } = await post<{ id: string }>(
+      `/places/${stand.placeId}/products`,
+      product,
+    )
+    await post(`/cases/${caseId}/remedies`, { ...remedyBody(), productId, applyOn: '2025-07-03' })
+    const { jobs, remedies } = await storyOf(stand.id)
+    const remedyId = remedies.find((each) => each.productId === productId)?.id
+    const job = jobs.find((each) => each.remedyId === remedyId && each.kind === 'apply')
+    const stock = async () =>
+      (await get<{ id: string; stockKg: number }[]>(`/places/${stand.placeId}/products`)).find(
+        ({ id }) => id === productId,
+      )?.stockKg
+    const body = entryBody(4)
+    const first = await post<EntryDto>(`/jobs/${job?.id ?? ''}/entries`, body)
+    expect(first.productId).toBe(productId)
+    expect(await stock()).toBeCloseTo(6, 9)
+    await post(`/jobs/${job?.id ?? ''}/entries`, body)
+    expect(await stock()).toBeCloseTo(6, 9)
+    const right = { ...correction(3), lot: 'B' }
+    await post(`/entries/${first.id}/corrections`, right)
+    await post(`/entries/${first.id}/corrections`, right)
+    expect(await stock()).toBeCloseTo(7, 9)
+    const { lines, total } = await get<RecordPageDto>(`/places/${stand.placeId}/entries`)
+    expect(total).toBe(2)
+    expect(
+      lines.map(({ entry, isCorrected }) => [entry.productKg, isCorrected]).toSorted(),
+    ).toEqual([
+      [3, false],
+      [4, true],
+    ])
+    expect(lines[0]?.productName).toBe('Crystals, 50 lb')
   })
 })

@@ -19,6 +19,8 @@ import { laboratoryRoutes } from '../laboratory/laboratory.routes.ts'
 import { lookRoutes } from '../look/look.routes.ts'
 import { meterRoutes } from '../meter/meter.routes.ts'
 import { photoRoutes, sendPhoto } from '../photo/photo.routes.ts'
+import { sendCalendar } from '../planning/calendar-feed.ts'
+import { planningRoutes } from '../planning/planning.routes.ts'
 import { placeRoutes } from '../place/place.routes.ts'
 import { productRoutes } from '../shelf/product.routes.ts'
 import { readingRoutes } from '../reading/reading.routes.ts'
@@ -65,7 +67,8 @@ function allRoutes(db: Database, services: OutsideServices): readonly AnyRoute[]
     ...sprayerRoutes(db),
     ...jarTestRoutes(db),
     ...jobRoutes(db),
-    ...entryRoutes(db),
+    ...entryRoutes({ db, weather: services.weather }),
+    ...planningRoutes(db),
     ...photoRoutes(db),
     ...meterRoutes(db, services.meter),
     ...laboratoryRoutes(db, services.laboratory),
@@ -76,7 +79,8 @@ function allRoutes(db: Database, services: OutsideServices): readonly AnyRoute[]
 const contentSecurity = {
   useDefaults: true,
   directives: {
-    'script-src': ["'self'"],
+    // The solver of the planner is WebAssembly that ships with the page.
+    'script-src': ["'self'", "'wasm-unsafe-eval'"],
     // The component library writes its styles at run time.
     'style-src': ["'self'", "'unsafe-inline'"],
     'img-src': ["'self'", 'data:', 'blob:'],
@@ -109,6 +113,7 @@ export function createApp({ db, services, actor, logger, webFolder }: AppParts):
   const description = describeRoutes(routes)
   api.get('/openapi.json', (_request, response) => void response.json(description))
   api.get('/photos/:photoId', sendPhoto(db))
+  api.get('/places/:placeId/calendar.ics', sendCalendar(db))
   mountRoutes(api, routes)
   api.use(() => {
     throw new ServiceError('not-found', 'There is no such route; see /api/openapi.json.')

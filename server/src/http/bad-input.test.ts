@@ -43,6 +43,17 @@ const importBody = () => ({
     stands: { Lawn: ids['standId'] },
   },
 })
+const buyBody = () => ({
+  id: newId(),
+  standId: ids['standId'],
+  productId: ids['productId'],
+  plannedKg: 20,
+  dueOn: '2025-06-01',
+})
+const stationBody = () => ({
+  fileName: 'may.csv',
+  text: 'Time,Temperature,Rain,Wind\n2025-05-31 00:00,9,0,2\n',
+})
 const checkBody = () => ({ id: newId(), checkId: 'leaf-paint', dueOn: '2025-06-08' })
 const changedProduct = () => {
   const { id: _id, ...rest } = productBody()
@@ -83,6 +94,12 @@ const routes = {
   '/sprayers/:sprayerId': { method: 'patch', body: changedSprayer },
   '/places/:placeId/jar-tests': { method: 'post', body: jarTestBody },
   '/stands/:standId': { method: 'patch', body: changedStand },
+  '/places/:placeId/moves': {
+    method: 'post',
+    body: () => ({ moves: [{ jobId: ids['jobId'], from: '2025-06-03', to: '2025-06-04' }] }),
+  },
+  '/places/:placeId/orders': { method: 'post', body: buyBody },
+  '/places/:placeId/weather/station': { method: 'post', body: stationBody, limitMB: 8 },
   '/jobs/:jobId': { method: 'patch', body: () => ({ dueOn: '2025-06-09' }) },
   '/jobs/:jobId/entries': { method: 'post', body: entryBody },
   '/entries/:entryId/corrections': { method: 'post', body: correctionBody },
@@ -217,7 +234,12 @@ describe('addresses and queries', () => {
     ['/api/places/x/estate', 400],
     ['/api/places/x/estate?from=yesterday', 400],
     ['/api/places/x/estate?from=2026-01-01&limit=1000000', 400],
-    ['/api/places/x/weather?from=2026-01-01&to=2025-01-01', 400],
+    ['/api/places/x/weather?from=2026-01-01&to=2025-01-01', 404],
+    [`/api/places/${newId()}/planning`, 404],
+    [`/api/places/${newId()}/calendar.ics`, 404],
+    [`/api/places/${newId()}/entries`, 404],
+    ['/api/places/x/entries?limit=501', 400],
+    ['/api/places/x/entries?from=soon', 400],
   ])('%s is answered with %d', async (address, status) => {
     expectProblem(await api.get(address), status)
   })

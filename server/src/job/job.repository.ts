@@ -1,8 +1,8 @@
 import type { JobKind } from '@spudder/core/plan'
-import { and, eq, inArray, isNotNull, lte } from 'drizzle-orm'
+import { and, eq, inArray, lte } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import type { Connection } from '../database/connect.ts'
-import { job, remedy } from '../database/schema.ts'
+import { job, remedy, stand } from '../database/schema.ts'
 import type { Recorder } from '../http/recorder.ts'
 
 export type JobRow = typeof job.$inferSelect
@@ -14,17 +14,25 @@ export const insertJobs = (connection: Connection, rows: JobRow[]) =>
 export const insertJob = (connection: Connection, row: JobRow) => insertOnce(connection, job, row)
 
 /**
- * The stand of a step of an acid plan. A new plan holds the stand before it drops steps, so whoever
- * changes one holds it first too; asked outside of the transaction, whose first look must come after.
+ * The stand of a job. Whoever changes a job holds its stand first, as a new plan or a whole season
+ * does; asked outside of the transaction, whose first look must come after.
  */
-export async function standOfStep(connection: Connection, id: string): Promise<string | undefined> {
+export async function standOfJob(connection: Connection, id: string): Promise<string | undefined> {
   const [row] = await connection
     .select({ standId: job.standId })
     .from(job)
-    .where(and(eq(job.id, id), isNotNull(job.acidPlanId)))
+    .where(eq(job.id, id))
     .limit(1)
   return row?.standId
 }
+
+/** Jobs of a place by their ids, with their stands, as they are seen before anything is held. */
+export const selectJobsOfPlace = (connection: Connection, placeId: string, ids: string[]) =>
+  connection
+    .select({ id: job.id, standId: job.standId })
+    .from(job)
+    .innerJoin(stand, eq(job.standId, stand.id))
+    .where(and(eq(stand.placeId, placeId), inArray(job.id, ids)))
 
 /** Holds the job until the transaction ends, so that two people do not do it twice. */
 export async function lockJob(connection: Connection, id: string): Promise<JobRow | undefined> {

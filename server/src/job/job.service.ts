@@ -1,24 +1,35 @@
-import type { ChangeJobDto, JobDto, PlanCheckDto } from '@spudder/contract/job'
+import {
+  saidDone,
+  type AcceptMovesDto,
+  type ChangeJobDto,
+  type JobDto,
+  type PlanCheckDto,
+  type PlanOrderDto,
+} from '@spudder/contract/job'
 import { checks } from '@spudder/core/diagnosis'
 import { selectAcidPlan } from '../acid-plan/acid-plan.repository.ts'
 import { requireStepsWithinLimits } from '../acid-plan/step-limits.ts'
 import { requireOpenCase } from '../case/case.service.ts'
 import type { Connection, Database } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import type { Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
+import { findPlace } from '../place/place.service.ts'
 import { requireDayWithinLabel } from '../label/label-limit.service.ts'
 import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
-import { lockProduct } from '../shelf/product.repository.ts'
+import { addToStock, lockProduct } from '../shelf/product.repository.ts'
+import { requireProductOf } from '../shelf/product.service.ts'
 import {
   insertJob,
   lockJob,
   selectPlannedSteps,
   selectUse,
-  standOfStep,
+  selectJobsOfPlace,
+  standOfJob,
   updateJob,
   type JobRow,
 } from './job.repository.ts'
+import { newJob } from './new-job.ts'
 
 /**
  * A job that is still to be done, held until the transaction ends.
@@ -92,28 +103,106 @@ async function requireStepBears(connection: Connection, moved: JobRow): Promise<
   await requireStepsWithinLimits(connection, { stand, situation, groundM2, steps })
 }
 
-/** Moves a job to another day, or drops it. */
+const notSaidDone = (kind: JobRow['kind']) => {
+  const message = `Status: ${kind === 'apply' ? 'an application is done by recording it' : 'a look or test is done by its reading'}.`
+  return new ServiceError('invalid-body', message, [{ field: 'status', message }])
+}
+
+/** Changes a job: its day, its hour, whether it is held; drops it, or says that it is done. */
 export async function changeJob(
   db: Database,
   recorder: Recorder,
   jobId: string,
   change: ChangeJobDto,
 ): Promise<JobDto> {
-  const ofStep = await standOfStep(db, jobId)
+  const standId = await standOfJob(db, jobId)
   return db.transaction(async (transaction) => {
-    if (ofStep !== undefined) await requireLockedStand(transaction, ofStep)
+    if (standId !== undefined) await requireLockedStand(transaction, standId)
     const planned = await requirePlannedJob(transaction, jobId)
+    if (change.status === 'done' && !saidDone.includes(planned.kind))
+      throw notSaidDone(planned.kind)
     const row: JobRow = {
       ...planned,
       dueOn: change.dueOn ?? planned.dueOn,
+      startsAt: change.startsAt === undefined ? planned.startsAt : change.startsAt,
+      isLocked: change.isLocked ?? planned.isLocked,
       status: change.status ?? planned.status,
       changedBy: recorder.actor,
       changedAt: recorder.at,
     }
+    await updateJob(transaction, row)
     await requireDayBears(transaction, row)
     await requireStepBears(transaction, row)
-    await updateJob(transaction, row)
+    // What was bought is on the shelf.
+    if (row.kind === 'buy' && row.status === 'done' && row.productId !== null) {
+      await addToStock(transaction, row.productId, row.plannedKg ?? 0)
+    }
     return toDto(row)
+  })
+}
+
+/**
+ * Stores a difference between two plans that was accepted: every job on its new day, or none.
+ * @throws {ServiceError} not-found; conflict where a job was moved, held or done meanwhile;
+ * invalid-body where label or ground does not bear the new day
+ */
+export async function acceptMoves(
+  db: Database,
+  recorder: Recorder,
+  placeId: string,
+  { moves }: AcceptMovesDto,
+): Promise<JobDto[]> {
+  const ids = [...new Set(moves.map(({ jobId }) => jobId))].toSorted()
+  const seen = await selectJobsOfPlace(db, placeId, ids)
+  if (seen.length < ids.length) throw new ServiceError('not-found', 'There is no such job here.')
+  return db.transaction(async (transaction) => {
+    // Stands before jobs, each in one order, so that two people who accept at once do not lock up.
+    for (const standId of [...new Set(seen.map((each) => each.standId))].toSorted()) {
+      await requireLockedStand(transaction, standId)
+    }
+    const rows: JobRow[] = []
+    for (const id of ids) {
+      const planned = await requirePlannedJob(transaction, id)
+      const move = moves.find(({ jobId }) => jobId === id)
+      if (!move) continue
+      if (planned.dueOn !== move.from || planned.isLocked) {
+        const by = planned.changedBy ?? planned.createdBy
+        throw new ServiceError(
+          'conflict',
+          `${planned.title} was ${planned.isLocked ? 'held' : 'moved'} by ${by} in the meantime. Plan again to see it.`,
+        )
+      }
+      rows.push({ ...planned, dueOn: move.to, changedBy: recorder.actor, changedAt: recorder.at })
+    }
+    // All lie on their new days before any is judged: two that change places do not stand in each
+    // other's way.
+    for (const row of rows) await updateJob(transaction, row)
+    for (const row of rows) {
+      await requireDayBears(transaction, row)
+      await requireStepBears(transaction, row)
+    }
+    return rows.map(toDto)
+  })
+}
+
+/**
+ * Plans to buy a product before it runs short.
+ * @throws {ServiceError} not-found where stand or product is not of the place
+ */
+export function planOrder(
+  db: Database,
+  recorder: Recorder,
+  placeId: string,
+  { id, standId, productId, plannedKg, dueOn }: PlanOrderDto,
+): Promise<JobDto> {
+  return db.transaction(async (transaction) => {
+    await findPlace(transaction, placeId)
+    const stand = await requireStand(transaction, standId)
+    const product = await requireProductOf(transaction, productId, placeId)
+    if (stand.placeId !== placeId) throw new ServiceError('not-found', 'There is no such stand.')
+    const title = `Buy ${product.name}`
+    const row = newJob(recorder, { id, standId, kind: 'buy', title, dueOn, productId, plannedKg })
+    return toDto(await insertJob(transaction, row))
   })
 }
 
@@ -135,25 +224,8 @@ export function planCheck(
       const message = 'Check: choose one that makes sense for this stand.'
       throw new ServiceError('invalid-body', message, [{ field: 'checkId', message }])
     }
-    const row: JobRow = {
-      id,
-      standId: open.standId,
-      caseId,
-      remedyId: null,
-      acidPlanId: null,
-      plannedKg: null,
-      checkId,
-      kind: 'check',
-      title: check.name,
-      dueOn,
-      status: 'planned',
-      share: 0,
-      route: null,
-      sourceId: null,
-      changedBy: null,
-      changedAt: null,
-      ...recordedBy(recorder),
-    }
+    const own = { id, standId: open.standId, caseId, checkId, dueOn }
+    const row = newJob(recorder, { ...own, kind: 'check', title: check.name })
     return toDto(await insertJob(transaction, row))
   })
 }

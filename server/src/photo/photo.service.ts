@@ -25,6 +25,7 @@ export async function keepPhoto(
       id: query.id,
       standId,
       caseId: open?.id ?? null,
+      entryId: query.entryId ?? null,
       fileName: query.fileName,
       type,
       byteCount: bytes.length,

@@ -1,5 +1,4 @@
 import type { CreateRemedyDto } from '@spudder/contract/remedy'
-import { addDays } from '@spudder/core/calendar'
 import { planDose, type DosePlan } from '@spudder/core/dose'
 import { planFills } from '@spudder/core/mix'
 import { amountFor, type Amount, type Rate } from '@spudder/core/rate'
@@ -11,6 +10,7 @@ import type { Connection } from '../database/connect.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { listJarTests } from '../jar-test/jar-test.repository.ts'
 import { requireDayWithinLabel } from '../label/label-limit.service.ts'
+import type { JobRow } from '../job/job.repository.ts'
 import type { ProductRow } from '../shelf/product.repository.ts'
 import type { SprayerRow } from '../sprayer/sprayer.repository.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
@@ -93,7 +93,7 @@ export async function requireSoundWork(
     contentShare: dto.contentShare,
     densityKgPerL: dto.densityKgPerL,
     labelMaximum: product?.labelMaximum ?? undefined,
-    partners: dto.partners ?? [],
+    partners: (dto.partners ?? []).filter(({ isApart }) => !isApart),
     jarTests: dto.partners?.length ? await listJarTests(connection, stand.placeId) : [],
     waterInAfterH: dto.waterInAfterH,
     drop: sprayer && dropsOf(sprayer.setup),
@@ -102,15 +102,28 @@ export async function requireSoundWork(
   if (stop?.stops) {
     throw new ServiceError('invalid-body', stop.words, [{ field: stop.field, message: stop.words }])
   }
+}
+
+/**
+ * Every day on which a remedy puts its product out, repeats too, must bear it by the label, beside what
+ * else is planned and done on it.
+ * @throws {ServiceError} invalid-body, with the words of the limit
+ */
+export async function requireDaysWithinLabel(
+  connection: Connection,
+  { dto, stand, product, work }: SoundWork,
+  jobs: readonly Pick<JobRow, 'kind' | 'dueOn' | 'share'>[],
+): Promise<void> {
   if (!product) return
-  for (let step = 0; step < work.steps; step++) {
+  const { productKg, carrierL } = work.amount
+  for (const { dueOn, share } of jobs.filter(({ kind }) => kind === 'apply')) {
     await requireDayWithinLabel(connection, {
       product,
       stand,
       by: { ...dto, densityKgPerL: dto.densityKgPerL ?? null },
-      day: addDays(dto.applyOn, step),
-      productKg: productKg / work.steps,
-      carrierL: carrierL / work.steps,
+      day: dueOn,
+      productKg: productKg * share,
+      carrierL: carrierL * share,
     })
   }
 }

@@ -1,8 +1,8 @@
 import type { CreateRemedyDto, FrozenCause, RemedyDto } from '@spudder/contract/remedy'
-import { checkChosenRate } from '@spudder/core/rate'
+import { checkChosenRate, type Rate } from '@spudder/core/rate'
 import { findSource } from '@spudder/core/source'
 import { causesOf, diagnose, storyOf } from '@spudder/core/diagnosis'
-import { jobsOfRemedy, type PlannedJob } from '@spudder/core/plan'
+import { jobsOfRemedy } from '@spudder/core/plan'
 import { responseFor } from '@spudder/core/regreening'
 import { randomUUID } from 'node:crypto'
 import { lockCase } from '../case/case.repository.ts'
@@ -11,14 +11,15 @@ import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
-import { insertJobs } from '../job/job.repository.ts'
+import { insertJobs, type JobRow } from '../job/job.repository.ts'
+import { newJob } from '../job/new-job.ts'
 import { findPlace } from '../place/place.service.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
 import { requireProduct } from '../shelf/product.service.ts'
 import { requireSprayer } from '../sprayer/sprayer.service.ts'
 import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
 import { findRemedy, insertRemedy, selectGrounds } from './remedy.repository.ts'
-import { reckonWork, requireSoundWork } from './remedy-work.ts'
+import { reckonWork, requireDaysWithinLabel, requireSoundWork } from './remedy-work.ts'
 
 /** The verdict of a case from what is stored: the newest look, the readings and the story. */
 async function verdictOf(
@@ -42,20 +43,45 @@ async function verdictOf(
   return ranked.map(({ id, probability }) => ({ causeId: id, probability }))
 }
 
-/** The jobs of a remedy: its application, shared over the days of a dose, its looks and the retest. */
+/** The jobs of a remedy, by links between them as the store keeps them. */
 function jobsFor(
   dto: CreateRemedyDto,
-  stand: StandRow,
-  { name, steps }: { readonly name: string; readonly steps: number },
-): readonly PlannedJob[] {
+  recorder: Recorder,
+  of: {
+    readonly stand: StandRow
+    readonly caseId: string
+    readonly name: string
+    readonly steps: number
+    readonly rate: Pick<Rate, 'intervalDays'>
+  },
+): JobRow[] {
+  const { route, sourceId } = dto
   const jobs = jobsOfRemedy({
     applyOn: dto.applyOn,
-    sourceName: name,
-    rate: { stepDays: steps },
-    response: responseFor(dto.route, dto.sourceId, stand.context),
+    sourceName: of.name,
+    route,
+    rate: { ...of.rate, stepDays: of.steps },
+    response: responseFor(route, sourceId, of.stand.context),
+    repeats: dto.repeats ?? 0,
+    hasStrip: dto.hasStrip ?? false,
+    apart: (dto.partners ?? []).filter(({ isApart }) => isApart).map(({ name }) => name),
+    retestOn: dto.retestOn,
   })
-  if (!dto.retestOn) return jobs
-  return [...jobs, { kind: 'test', dueOn: dto.retestOn, title: 'Test pH again', share: 0 }]
+  const ids = jobs.map(() => randomUUID())
+  return jobs.map(({ after, ...job }, index) =>
+    newJob(recorder, {
+      id: ids[index] ?? randomUUID(),
+      standId: of.stand.id,
+      caseId: of.caseId,
+      remedyId: dto.id,
+      route,
+      sourceId,
+      ...job,
+      afterJobId: after ? (ids[after.index] ?? null) : null,
+      afterDays: after?.leastDays ?? null,
+      withinDays: after?.mostDays ?? null,
+    }),
+  )
 }
 
 /**
@@ -99,7 +125,11 @@ export function chooseRemedy(
         ? undefined
         : await requireSprayer(transaction, dto.sprayerId, stand.placeId)
     const work = reckonWork(dto, rate, stand)
-    await requireSoundWork(transaction, { dto, stand, product, sprayer, work })
+    const sound = { dto, stand, product, sprayer, work }
+    await requireSoundWork(transaction, sound)
+    const name = product?.name ?? source.name
+    const jobs = jobsFor(dto, recorder, { stand, caseId, name, steps: work.steps, rate })
+    await requireDaysWithinLabel(transaction, sound, jobs)
     const { productKg, nutrientKg, carrierL, derivation } = work.amount
     const { id, causeId, route, sourceId, rateId, applyOn } = dto
     const stored = await insertRemedy(transaction, {
@@ -131,24 +161,6 @@ export function chooseRemedy(
       productId: product?.id ?? null,
       ...recordedBy(recorder),
     })
-    const jobs = jobsFor(dto, stand, { name: product?.name ?? source.name, steps: work.steps }).map(
-      (job) => ({
-        id: randomUUID(),
-        standId: stand.id,
-        caseId,
-        remedyId: id,
-        acidPlanId: null,
-        plannedKg: null,
-        checkId: null,
-        status: 'planned' as const,
-        route,
-        sourceId,
-        changedBy: null,
-        changedAt: null,
-        ...job,
-        ...recordedBy(recorder),
-      }),
-    )
     await insertJobs(transaction, jobs)
     return toDto(stored)
   })

@@ -224,3 +224,33 @@ describe('a dose to a loop with fish', () => {
     expect((await refused('post', path, enough, 400)).detail).toMatch(/2.5 mg\/L already/)
   })
 })
+
+describe('a season of one remedy', () => {
+  it('keeps every repeat within the label, beside what else is on its day', async () => {
+    const fresh = await lawnWithProduct()
+    await post(fresh.path, sprayOf(fresh, { rateValue: 3, applyOn: '2025-06-24' }))
+    // Two to four weeks apart: the repeat falls on the day of the other spray.
+    const body = sprayOf(fresh, { rateValue: 3, applyOn: '2025-06-03', repeats: 1 })
+    const { detail } = await refused('post', fresh.path, body, 400)
+    expect(detail).toMatch(/With what else is on 2025-06-24/)
+    await post(fresh.path, { ...body, repeats: 0 })
+  })
+
+  it('puts a partner that must be watered in out by itself, a day behind the spray', async () => {
+    const fresh = await lawnWithProduct()
+    const grub = { kindId: 'grub-control', name: 'Grub control', dose: '3 oz/1000 ft2' }
+    const inTank = await refused('post', fresh.path, sprayOf(fresh, { partners: [grub] }), 400)
+    expect(inTank.detail).not.toBe('')
+    await post(fresh.path, sprayOf(fresh, { partners: [{ ...grub, isApart: true }] }))
+    const { jobs } = await storyOf(fresh.stand.id)
+    const spray = jobs.find(({ kind }) => kind === 'apply')
+    const apart = jobs.find(({ kind }) => kind === 'partner')
+    expect(apart).toMatchObject({
+      title: 'Grub control, watered in by itself',
+      dueOn: '2025-06-04',
+      afterJobId: spray?.id,
+      afterDays: 1,
+    })
+    await patch(`/jobs/${apart?.id ?? ''}`, { status: 'done' })
+  })
+})

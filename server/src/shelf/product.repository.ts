@@ -1,4 +1,4 @@
-import { asc, eq } from 'drizzle-orm'
+import { and, asc, eq, isNotNull, sql } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { product } from '../database/schema.ts'
@@ -27,3 +27,10 @@ export async function lockProduct(
 export async function updateProduct(connection: Connection, row: ProductRow): Promise<void> {
   await connection.update(product).set(row).where(eq(product.id, row.id))
 }
+
+/** Adds to what is counted of a product, or takes away; where nobody counted, nothing changes. */
+export const addToStock = (connection: Connection, id: string, kg: number) =>
+  connection
+    .update(product)
+    .set({ stockKg: sql`${product.stockKg} + ${kg}` })
+    .where(and(eq(product.id, id), isNotNull(product.stockKg)))

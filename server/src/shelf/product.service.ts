@@ -95,10 +95,25 @@ export async function requireProduct(
   id: string,
   { placeId, sourceId }: { readonly placeId: string; readonly sourceId: string },
 ): Promise<ProductRow> {
-  const row = await lockProduct(connection, id)
-  if (row?.placeId === placeId && row.sourceId === sourceId && !row.isRetired) return row
+  const row = await requireProductOf(connection, id, placeId)
+  if (row.sourceId === sourceId) return row
+  throw notOfShelf()
+}
+
+const notOfShelf = () => {
   const message = 'Product: choose one of the shelf of this place, of the form that is put out.'
-  throw new ServiceError('invalid-body', message, [{ field: 'productId', message }])
+  return new ServiceError('invalid-body', message, [{ field: 'productId', message }])
+}
+
+/** As {@link requireProduct}, of whatever form. */
+export async function requireProductOf(
+  connection: Connection,
+  id: string,
+  placeId: string,
+): Promise<ProductRow> {
+  const row = await lockProduct(connection, id)
+  if (row?.placeId === placeId && !row.isRetired) return row
+  throw notOfShelf()
 }
 
 /** Changes a product, or takes it off the shelf; what is left out stays. */

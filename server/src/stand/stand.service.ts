@@ -15,6 +15,7 @@ import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
+import { entryDto } from '../entry/entry-dto.ts'
 import { findPlace } from '../place/place.service.ts'
 import {
   countPlannedApplications,
@@ -65,7 +66,7 @@ export async function createStand(
   return db.transaction(async (transaction) => {
     await findPlace(transaction, placeId)
     const position = await nextPosition(transaction, placeId)
-    const { id, name, context, plantId, note = '', measures } = dto
+    const { id, name, context, plantId, note = '', measures, care } = dto
     const row = {
       id,
       placeId,
@@ -75,6 +76,7 @@ export async function createStand(
       plantId,
       size,
       measures: measures ? { ...measures } : null,
+      care: care ? { ...care } : null,
       note,
       ...recordedBy(recorder),
     }
@@ -96,7 +98,7 @@ function reckonedBy({ size, measures }: Pick<StandRow, 'size' | 'measures'>) {
 export function changeStand(
   db: Database,
   standId: string,
-  { name, size, measures, note }: ChangeStandDto,
+  { name, size, measures, care, note }: ChangeStandDto,
 ): Promise<StandDto> {
   return db.transaction(async (transaction) => {
     const before = await requireLockedStand(transaction, standId)
@@ -105,6 +107,7 @@ export function changeStand(
       name: name ?? before.name,
       size: size ? checkStandSize(before.context, toStandSize(size)) : before.size,
       measures: measures ? { ...measures } : before.measures,
+      care: care ? { ...care } : before.care,
       note: note ?? before.note,
     }
     const isSame = isDeepStrictEqual(reckonedBy(row), reckonedBy(before))
@@ -154,7 +157,7 @@ export async function readEstate(
           takenOn,
         })),
         events: (events.get(stand.id) ?? []).map(toDto),
-        entries: (entries.get(stand.id) ?? []).map(toDto),
+        entries: (entries.get(stand.id) ?? []).map(entryDto),
         jobs: (jobs.get(stand.id) ?? []).map(toDto),
       },
     })),
@@ -175,6 +178,6 @@ export async function readStory(connection: Connection, standId: string): Promis
     remedies: story.remedies.map(toDto),
     acidPlans: story.acidPlans.map(toDto),
     jobs: story.jobs.map(toDto),
-    entries: story.entries.map(toDto),
+    entries: story.entries.map(entryDto),
   }
 }

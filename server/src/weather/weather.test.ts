@@ -1,14 +1,82 @@
-import type { WeatherDto } from '@spudder/contract/weather'
+import type {
+  OutlookDto,
+  StationImportDto,
+  WeatherDto,
+  WeatherHoursDto,
+} from '@spudder/contract/weather'
 import { addDays, dateToDay } from '@spudder/core/calendar'
-import { expect, it } from 'vitest'
-import { get, newPlace } from '../tests/test-estate.ts'
+import { describe, expect, it } from 'vitest'
+import { get, newPlace, post, refused } from '../tests/test-estate.ts'
 
-it('weather says that it is simulated and foretells a fortnight, not more', async () => {
-  const { id } = await newPlace()
-  const today = dateToDay(new Date())
-  const [from, to] = [addDays(today, -3), addDays(today, 60)]
-  const { service, days } = await get<WeatherDto>(`/places/${id}/weather?from=${from}&to=${to}`)
-  expect(service).toMatch(/simulated/)
-  expect(days[0]).toMatchObject({ day: from, isForecast: false })
-  expect(days.at(-1)).toMatchObject({ day: addDays(today, 14), isForecast: true })
+const today = dateToDay(new Date())
+const hours = Array.from({ length: 24 }, (_, hour) => String(hour).padStart(2, '0'))
+
+describe('weather', () => {
+  it('says that it is simulated and foretells a fortnight, not more', async () => {
+    const { id } = await newPlace()
+    const [from, to] = [addDays(today, -3), addDays(today, 60)]
+    const { service, days } = await get<WeatherDto>(`/places/${id}/weather?from=${from}&to=${to}`)
+    expect(service).toMatch(/simulated/)
+    expect(days[0]).toMatchObject({ day: from, isForecast: false })
+    expect(days.at(-1)).toMatchObject({ day: addDays(today, 14), isForecast: true })
+  })
+
+  it('adds up from its hours', async () => {
+    const { id } = await newPlace()
+    const span = `from=${addDays(today, -40)}&to=${today}`
+    const { days } = await get<WeatherDto>(`/places/${id}/weather?${span}`)
+    const byHour = await get<WeatherHoursDto>(`/places/${id}/weather/hours?${span}`)
+    days.forEach((day, index) => {
+      const own = byHour.days[index]
+      expect(day.maxC).toBe(Math.max(...(own?.temperatureC ?? [])))
+      expect(day.rainMm).toBeCloseTo(
+        (own?.rainMm ?? []).reduce((sum, each) => sum + each, 0),
+        1,
+      )
+    })
+  })
+
+  it('promises a season: measured, foretold, then as such days usually are', async () => {
+    const { id } = await newPlace()
+    const span = `from=${today}&to=${addDays(today, 365)}`
+    const { days } = await get<OutlookDto>(`/places/${id}/weather/outlook?${span}`)
+    expect(days).toHaveLength(366)
+    const bases = [days[0], days[5], days[40]].map((day) => day?.basis)
+    expect(bases).toEqual(['measured', 'forecast', 'usual'])
+    for (const { works } of days) {
+      expect(works).toHaveLength(5)
+      for (const { chance } of works) expect(chance >= 0 && chance <= 1).toBe(true)
+    }
+    const leaf = (month: string) => {
+      const chances = days
+        .filter(({ day, basis }) => day.slice(5, 7) === month && basis === 'usual')
+        .flatMap(({ works }) => works.filter(({ work }) => work === 'leaf'))
+      return chances.reduce((sum, { chance }) => sum + chance, 0) / Math.max(1, chances.length)
+    }
+    // A temperate winter is too cold and wet for leaves more often than a summer.
+    const [summer, winter] = [leaf('06') || leaf('07'), leaf('01') || leaf('12')]
+    expect(summer).toBeGreaterThan(winter)
+  })
+
+  it('is that of the station where a file of it was taken in', async () => {
+    const { id } = await newPlace()
+    const day = addDays(today, -2)
+    const rows = hours.map((hour) => `${day} ${hour}:00,21.5,0,2`)
+    const text = ['Time,Temperature (°C),Rain (mm),Wind (m/s)', ...rows, 'soon,1,1,1'].join('\n')
+    const path = `/places/${id}/weather/station`
+    const taken = await post<StationImportDto>(path, { fileName: 'station.csv', text })
+    expect(taken).toMatchObject({ dayCount: 1, from: day, to: day })
+    expect(taken.errors).toHaveLength(1)
+    expect(taken.assumed).toHaveLength(2)
+    const span = `from=${addDays(day, -1)}&to=${addDays(day, 1)}`
+    const { service, days } = await get<WeatherDto>(`/places/${id}/weather?${span}`)
+    expect(service).toMatch(/station file, and simulated/)
+    expect(days[1]).toMatchObject({ day, minC: 21.5, maxC: 21.5, rainMm: 0, windMPerS: 2 })
+    expect(days[0]?.maxC).not.toBe(21.5)
+    // The same day of a newer file stands in place of the older.
+    await post(path, { fileName: 'newer.csv', text: text.replaceAll('21.5', '12') })
+    expect((await get<WeatherDto>(`/places/${id}/weather?${span}`)).days[1]?.maxC).toBe(12)
+    const { fields } = await refused('post', path, { fileName: 'x.csv', text: 'Hour;Warm' }, 400)
+    expect(fields[0]?.field).toBe('text')
+  })
 })

@@ -31,6 +31,7 @@ export const azaleaBorder = (today: string) =>
       partners: [{ kindId: 'urea', name: 'Urea', dose: '4 oz a full tank' }],
       conditioning: { alkalinityMgPerLCaCO3: 285, pH: 7.6, targetPH: 5.5, acidId: 'citric' },
       applyDaysAgo: -2,
+      repeats: 3,
       lasting: 'Sulfur in two steps, and no more lime near it.',
     })
     .colour('severity', [

@@ -1,3 +1,4 @@
+import { utcDay } from 'd3-time'
 import { idFor } from '../seeded/index.ts'
 import type { EstateHistory } from './acts.ts'
 import { shelfOfVennlow } from './shelf.ts'
@@ -5,6 +6,8 @@ import { jarTestsOfVennlow, sprayersOfVennlow } from './sprayers.ts'
 import { standHistories } from './stands.ts'
 
 export type { Act, EstateHistory, StandHistory } from './acts.ts'
+
+const textOf = (date: Date): string => date.toISOString().slice(0, 10)
 
 /** Vennlow Estate, invented: a year of its records up to a day. */
 export function vennlowEstate(today: string): EstateHistory {
@@ -14,13 +17,25 @@ export function vennlowEstate(today: string): EstateHistory {
     unitSystem: 'us',
     climate: 'temperate',
   } as const
+  const later = (days: number) => textOf(utcDay.offset(new Date(`${today}T00:00:00Z`), days))
   return {
     place,
     shelf: shelfOfVennlow,
     sprayers: sprayersOfVennlow(today),
     jarTests: jarTestsOfVennlow(today),
     // The chalk borehole.
-    settings: { sprayWater: { alkalinityMgPerLCaCO3: 285, pH: 7.6 } },
+    settings: {
+      sprayWater: { alkalinityMgPerLCaCO3: 285, pH: 7.6 },
+      work: {
+        crewHours: [8, 8, 8, 8, 8, 4, 0],
+        tripCost: 18,
+        leadDays: 6,
+        intervalBy: 'growth',
+        blackouts: [
+          { from: later(25), to: later(40), words: 'chalk stream agreement, no spreading' },
+        ],
+      },
+    },
     stands: standHistories(today),
   }
 }

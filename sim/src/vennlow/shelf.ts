@@ -35,7 +35,8 @@ export const shelfOfVennlow: readonly CreateProductDto[] = [
     },
     packPrice: 58,
     packKg: 5 * kgPerLb,
-    stockKg: 1.6,
+    // Most of it went onto the vineyard.
+    stockKg: 13.3,
     lot: 'E-0917',
     stain: 'red',
   },

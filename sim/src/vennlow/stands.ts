@@ -1,5 +1,6 @@
 import type { StandHistory } from './acts.ts'
 import { azaleaBorder, blueberries } from './border-stands.ts'
+import { idFor } from '../seeded/index.ts'
 import { Chronicle } from './chronicle.ts'
 
 /** Pale for a fortnight and not yet looked into: the case a newcomer opens first. */
@@ -10,6 +11,7 @@ const bowlingGreen = (today: string) =>
     plantId: 'creeping-bentgrass',
     size: { kind: 'area', areaM2: 1444 },
     measures: { outline: [[0, 0], [38, 0], [38, 38], [0, 38]] }, // prettier-ignore
+    care: { mowingDays: [1, 3, 5], wateringDays: [2, 6], paleLossPerDay: 15 },
     note: 'Watered from the chalk borehole.',
   })
     .reading(322, { kind: 'pH', value: 7.2, method: 'laboratory' })
@@ -35,6 +37,7 @@ const eventsLawn = (today: string) =>
     plantId: 'fescue-zoysia',
     size: { kind: 'area', areaM2: 6200 },
     measures: { outline: [[0, 0], [98.4, 0], [110.3, 45.3], [57.1, 66.9], [0, 55.1]] }, // prettier-ignore
+    care: { mowingDays: [2], paleLossPerDay: 25 },
   })
     .reading(165, { kind: 'pH', value: 7.6, method: 'laboratory' })
     .look(163, 2, { roots: 'white', whereOnGround: 'patches', wetness: 'moist', feed: 'normal' })
@@ -177,6 +180,8 @@ const vineyard = (today: string) =>
       carrierValue: 5,
       tankL: 1000,
       contentShare: 0.06,
+      productId: idFor('product:eddha'),
+      repeats: 1,
       applyDaysAgo: 19,
       retestDaysAgo: -160,
       lasting: 'Open the drain below row 14. No acid: the ground fizzes.',
@@ -254,7 +259,7 @@ const lettuceLoop = (today: string) => {
     .reading(8, { kind: 'alkalinity', value: 89, method: 'drop-kit' })
     .reading(3, { kind: 'ironInSolution', value: 0.5, method: 'vial' })
     .look(3, 1, { roots: 'white', feed: 'normal', growth: 'very-fast' })
-    .remedy(1, { ...dose, presentIronMgPerL: 0.5, applyDaysAgo: 0 })
+    .remedy(1, { ...dose, presentIronMgPerL: 0.5, applyDaysAgo: 0, repeats: 3 })
     .colour('severity', [
       [340, 0.4],
       [240, 1.1],

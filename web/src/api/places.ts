@@ -1,6 +1,11 @@
 import type { CreatePlaceDto, PlaceDto } from '@spudder/contract/place'
 import type { CreateStandDto, EstatePageDto, StandDto } from '@spudder/contract/stand'
-import type { WeatherDto } from '@spudder/contract/weather'
+import type {
+  OutlookDto,
+  StationFileDto,
+  StationImportDto,
+  WeatherDto,
+} from '@spudder/contract/weather'
 import { dateToDay } from '@spudder/core/calendar'
 import { defineQuery, useMutation, useQuery } from '@pinia/colada'
 import { computed } from 'vue'
@@ -39,6 +44,31 @@ export function useWeather(
     query: () =>
       request<WeatherDto>('GET', `/places/${placeId()}/weather?from=${from()}&to=${to()}`),
     placeholderData: (previous: WeatherDto | undefined) => previous,
+  })
+}
+
+/** What each day promises for each kind of work. */
+export function useWorkOutlook(
+  placeId: () => string | undefined,
+  from: () => string,
+  to: () => string,
+) {
+  return useQuery({
+    key: () => ['weather', 'outlook', placeId() ?? '', from(), to()],
+    enabled: () => placeId() !== undefined,
+    query: () =>
+      request<OutlookDto>('GET', `/places/${placeId()}/weather/outlook?from=${from()}&to=${to()}`),
+    placeholderData: (previous: OutlookDto | undefined) => previous,
+  })
+}
+
+/** Takes in a file of a weather station. */
+export function useStationFile() {
+  const onSettled = useReadAnew('weather')
+  return useMutation({
+    mutation: ({ placeId, dto }: { placeId: string; dto: StationFileDto }) =>
+      request<StationImportDto>('POST', `/places/${placeId}/weather/station`, dto),
+    onSettled,
   })
 }
 

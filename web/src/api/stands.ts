@@ -1,6 +1,6 @@
 import type { AcidPlanDto, CreateAcidPlanDto } from '@spudder/contract/acid-plan'
 import type { CaseDto, CloseCaseDto } from '@spudder/contract/case'
-import type { CorrectEntryDto, CreateEntryDto, EntryDto } from '@spudder/contract/entry'
+import type { CorrectEntryDto, EntryDto } from '@spudder/contract/entry'
 import type { ChangeJobDto, JobDto, PlanCheckDto } from '@spudder/contract/job'
 import type { CreateLookDto, LookDto } from '@spudder/contract/look'
 import type { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
@@ -9,6 +9,7 @@ import type { PhotoDto } from '@spudder/contract/photo'
 import type { ChangeStandDto, StandDto, StandStoryDto } from '@spudder/contract/stand'
 import type { CreateStoryEventDto, StoryEventDto } from '@spudder/contract/story'
 import { useMutation, useQuery } from '@pinia/colada'
+import { sendRecord } from '../offline/send-record.ts'
 import { useReadAnew } from './read-anew.ts'
 import { request } from './request.ts'
 
@@ -22,7 +23,7 @@ export function useStory(standId: () => string) {
 
 /** A request that changes a stand; its story and the estate are read anew afterwards. */
 function useStandChange<Input, Answer>(mutation: (input: Input) => Promise<Answer>) {
-  return useMutation({ mutation, onSettled: useReadAnew('story', 'estate') })
+  return useMutation({ mutation, onSettled: useReadAnew('story', 'estate', 'planning', 'record') })
 }
 
 interface For<Dto> {
@@ -71,10 +72,8 @@ export const usePlanCheck = () =>
     request<JobDto>('POST', `/cases/${id}/checks`, dto),
   )
 
-export const useRecordEntry = () =>
-  useStandChange(({ id, dto }: For<CreateEntryDto>) =>
-    request<EntryDto>('POST', `/jobs/${id}/entries`, dto),
-  )
+/** Records a piece of work with its photos. */
+export const useRecordEntry = () => useStandChange(sendRecord)
 
 export const useCorrectEntry = () =>
   useStandChange(({ id, dto }: For<CorrectEntryDto>) =>

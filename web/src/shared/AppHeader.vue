@@ -16,9 +16,11 @@ const { place } = usePlace()
     </RouterLink>
     <span v-if="place" class="place">{{ place.name }}</span>
     <nav aria-label="Everywhere">
+      <RouterLink :to="{ name: 'dates' }">Dates</RouterLink>
+      <RouterLink :to="{ name: 'record' }">Record</RouterLink>
       <RouterLink :to="{ name: 'shelf' }">Shelf</RouterLink>
-      <RouterLink :to="{ name: 'sprayers' }">Sprayers</RouterLink>
-      <RouterLink :to="{ name: 'reference' }">Reference</RouterLink>
+      <RouterLink :to="{ name: 'sprayers' }" class="wide">Sprayers</RouterLink>
+      <RouterLink :to="{ name: 'reference' }" class="wide">Reference</RouterLink>
     </nav>
     <div class="tools">
       <button type="button" class="quiet" @click="palette.open()">Go to … <kbd>/</kbd></button>
@@ -96,7 +98,8 @@ kbd {
     padding: 8px 10px;
     gap: 10px;
   }
-  /* Light and dark are in the list behind "Go to" as well. */
+  /* These are in the list behind "Go to" as well. */
+  .wide,
   .place,
   .theme,
   kbd {

@@ -7,6 +7,7 @@ import { createPinia } from 'pinia'
 import { vi } from 'vitest'
 import { computed, defineComponent, h, type Component } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
+import { standRow } from './rows.ts'
 import { provideStandCase } from '../shared/case/stand-case.ts'
 
 const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-15T08:00:00.000Z' }
@@ -32,17 +33,11 @@ function storyOf({
 }: OnStand): StandStoryDto {
   const isLoop = context === 'aquaponic' || context === 'hydroponic'
   return {
-    stand: {
-      id: 'green',
-      placeId: 'place',
-      name: 'Green',
+    stand: standRow({
       context,
       plantId,
-      size: isLoop ? { kind: 'solution', volumeL: 900 } : { kind: 'area', areaM2: 100 },
-      measures: null,
-      note: '',
-      ...recorded,
-    },
+      ...(isLoop ? { size: { kind: 'solution', volumeL: 900 } } : {}),
+    }),
     readings: [],
     events: [],
     cases: [],
@@ -80,7 +75,8 @@ export async function mountOnStand(
       sent.push({ method, path, body: typeof body === 'string' ? JSON.parse(body) : body })
     }
     const known = Object.entries(answers).find(([part]) => path.includes(part))?.[1]
-    const answer = known ?? (path === '/places' ? [place] : storyOf(given))
+    const isList = /\/(products|sprayers)$/.test(path)
+    const answer = known ?? (path === '/places' ? [place] : isList ? [] : storyOf(given))
     return Promise.resolve(Response.json(answer, { status: method === 'POST' ? 201 : 200 }))
   })
   const page = defineComponent({
@@ -106,6 +102,8 @@ export async function mountOnStand(
       'sprayers',
       'sheet',
       'size',
+      'dates',
+      'record',
     ].map((name) => ({
       path: name === 'estate' ? '/' : `/${name}`,
       name,

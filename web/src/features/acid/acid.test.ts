@@ -3,6 +3,7 @@ import type * as pHPath from '@spudder/core/pH-path'
 import { flushPromises, type VueWrapper } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
+import { entryRow, jobRow } from '../../tests/rows.ts'
 import AcidPanel from './AcidPanel.vue'
 
 // The path itself is tried in the core; here a small one is enough.
@@ -179,8 +180,8 @@ describe('a plan under way', () => {
     note: '',
     ...recorded,
   }
-  const job = (id: string, status: 'planned' | 'done', dueOn: string, kind: 'apply' | 'test' = 'apply') => ({ id, standId: 'green', caseId: null, remedyId: null, acidPlanId: 'plan', checkId: null, kind, title: id, dueOn, status, share: 0, plannedKg: kind === 'apply' ? 2 : null, route: null, sourceId: kind === 'apply' ? ('sulfur-granules' as const) : null, ...recorded }) // prettier-ignore
-  const entry = { id: 'e', standId: 'green', caseId: null, jobId: 'first', happenedOn: '2025-05-01', route: 'soil' as const, sourceId: 'sulfur-granules' as const, plannedProductKg: 2, productKg: 2, waterL: 0, note: '', correctsId: null, reason: '', ...recorded } // prettier-ignore
+  const job = (id: string, status: 'planned' | 'done', dueOn: string, kind: 'apply' | 'test' = 'apply') => jobRow({ id, acidPlanId: 'plan', kind, title: id, dueOn, status, share: 0, ...(kind === 'apply' ? { plannedKg: 2, route: 'soil', sourceId: 'sulfur-granules' } : { route: null, sourceId: null }) }) // prettier-ignore
+  const entry = entryRow({ jobId: 'first', happenedOn: '2025-05-01', route: 'soil', sourceId: 'sulfur-granules', waterL: 0 }) // prettier-ignore
 
   it('shows its jobs as steps, its tests, and what a retest taught', async () => {
     const { panel } = await open({

@@ -2,7 +2,7 @@
 import { addDays, daysBetween } from '@spudder/core/calendar'
 import { computed, onBeforeUnmount, onMounted, ref, useTemplateRef, watch, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
-import { usePlace, useWeather } from '../../api/places.ts'
+import { usePlace, useWeather, useWorkOutlook } from '../../api/places.ts'
 import { usePalette } from '../../shared/palette/use-palette.ts'
 import SpanChoice from '../../shared/ribbon/SpanChoice.vue'
 import TimeAxis from '../../shared/ribbon/TimeAxis.vue'
@@ -10,10 +10,11 @@ import { timeScale } from '../../shared/ribbon/time-axis.ts'
 import { useTimeWindow } from '../../shared/ribbon/use-time-window.ts'
 import { useWidth } from '../../shared/ribbon/use-width.ts'
 import { dayWords } from '../../shared/units/today.ts'
+import StripLabels from '../../shared/weather/StripLabels.vue'
+import WeatherStrip from '../../shared/weather/WeatherStrip.vue'
 import EstateRow from './EstateRow.vue'
 import RibbonLegend from './RibbonLegend.vue'
 import { rowHeights, useEstateRows } from './use-estate-rows.ts'
-import WeatherStrip from './WeatherStrip.vue'
 
 const time = useTimeWindow()
 const palette = usePalette()
@@ -63,6 +64,12 @@ const { total, placed, known, problem, retry } = useEstateRows({
 const weather = useWeather(
   () => placeId.value,
   () => from.value,
+  () => until.value,
+)
+
+const outlook = useWorkOutlook(
+  () => placeId.value,
+  () => time.today,
   () => until.value,
 )
 
@@ -141,11 +148,12 @@ function moveDrag(event: PointerEvent): void {
       @pointerleave="drag.isOn = false"
     >
       <div class="top">
-        <span class="side">simulated weather<br /><small>■ day fit for a leaf spray</small></span>
+        <StripLabels class="strip-labels" :service="weather.data.value?.service ?? ''" />
         <div ref="axis" class="axis">
           <WeatherStrip
             v-if="weather.data.value"
             :days="weather.data.value.days"
+            :outlook="outlook.data.value?.days ?? []"
             :scale="scale"
             :today="time.today"
             :system="place.unitSystem"
@@ -270,7 +278,33 @@ function moveDrag(event: PointerEvent): void {
   justify-items: start;
   max-width: 60ch;
 }
+.strip-labels {
+  align-self: start;
+}
+@media (width >= 1000px) {
+  .head {
+    flex-wrap: nowrap;
+  }
+  .head > * {
+    flex: none;
+  }
+  /* What is due gives way; all of it stands on the dates. */
+  .head .due {
+    flex: 1 1 0;
+    min-width: 0;
+    flex-wrap: nowrap;
+    overflow: hidden;
+  }
+  .due a {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+}
 @media (width < 700px) {
+  .strip-labels {
+    display: none;
+  }
   .estate {
     --name-width: 0px;
     --state-width: 0px;

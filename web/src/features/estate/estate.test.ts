@@ -1,31 +1,19 @@
 import { mount } from '@vue/test-utils'
 import type { EstatePageDto, EstateRowDto } from '@spudder/contract/stand'
-import type { WeatherDayDto } from '@spudder/contract/weather'
 import { PiniaColada } from '@pinia/colada'
 import { addDays } from '@spudder/core/calendar'
 import { createPinia } from 'pinia'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { computed, defineComponent, nextTick, ref } from 'vue'
 import { timeScale, windowOf } from '../../shared/ribbon/time-axis.ts'
+import { standRow } from '../../tests/rows.ts'
 import EstateRow from './EstateRow.vue'
 import { useEstateRows } from './use-estate-rows.ts'
-import WeatherStrip from './WeatherStrip.vue'
 
 const today = '2026-06-30'
 const scale = timeScale(windowOf('month', today), 760)
 const row = (name: string, change: Partial<EstateRowDto['ribbon']> = {}): EstateRowDto => ({
-  stand: {
-    id: name,
-    placeId: 'a place',
-    name,
-    context: 'turf',
-    plantId: 'creeping-bentgrass',
-    size: { kind: 'area', areaM2: 1444 },
-    measures: null,
-    note: '',
-    createdBy: 'Marla Quist',
-    createdAt: '2026-01-01T00:00:00.000Z',
-  },
+  stand: standRow({ id: name, name, size: { kind: 'area', areaM2: 1444 } }),
   openCase: null,
   ribbon: { standId: name, readings: [], entries: [], jobs: [], events: [], ...change },
 })
@@ -52,34 +40,6 @@ describe('a row of the estate', () => {
     expect(shown(row('New lawn')).text()).toContain('not looked at yet')
     const waiting = { ...row('Old lawn'), openCase: { id: 'c' } as EstateRowDto['openCase'] }
     expect(shown(waiting).text()).toContain('case open, no remedy yet')
-  })
-})
-
-describe('the weather strip', () => {
-  const day = (days: number, change: Partial<WeatherDayDto> = {}): WeatherDayDto => ({
-    day: addDays(today, days),
-    minC: 9,
-    maxC: 21,
-    rainMm: 0,
-    windMPerS: 3,
-    isForecast: days > 0,
-    ...change,
-  })
-
-  it('names the days fit for spraying from today on, in words too', () => {
-    const days = [day(-1), day(0), day(1, { rainMm: 9 }), day(2)]
-    const strip = mount(WeatherStrip, { props: { days, scale, today, system: 'metric' } })
-    const label = strip.find('svg').attributes('aria-label') ?? ''
-    expect(label).toMatch(/^Simulated weather; fit for spraying: 30 Jun.*, 2 Jul/)
-    expect(strip.findAll('rect.fit')).toHaveLength(2)
-    expect(strip.find('rect.unfit').exists()).toBe(true)
-    expect(strip.text()).toContain('rain 9 mm washes it off')
-  })
-
-  it('says so when none is', () => {
-    const days = [day(0, { windMPerS: 9 })]
-    const strip = mount(WeatherStrip, { props: { days, scale, today, system: 'metric' } })
-    expect(strip.find('svg').attributes('aria-label')).toContain('no day fit for spraying in sight')
   })
 })
 

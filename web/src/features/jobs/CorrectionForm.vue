@@ -24,14 +24,30 @@ const {
   id: crypto.randomUUID() as string,
   happenedOn: props.entry.happenedOn,
   product: amountWords('mass', props.entry.productKg, system.value),
+  startedAt: props.entry.startedAt ?? '',
+  endedAt: props.entry.endedAt ?? '',
+  worker: props.entry.worker,
+  lot: props.entry.lot,
   reason: '',
 }))
 const productKg = ref<number>()
 
 async function save(): Promise<void> {
-  const { id, happenedOn, reason } = draft.value
+  const { id, happenedOn, startedAt, endedAt, worker, lot, reason } = draft.value
   const { waterL, note } = props.entry
-  const dto = checked({ id, happenedOn, productKg: productKg.value, waterL, note, reason })
+  const dto = checked({
+    id,
+    happenedOn,
+    productKg: productKg.value,
+    waterL,
+    worker,
+    lot,
+    // A clock that was emptied is left as it was.
+    ...(startedAt === '' ? {} : { startedAt }),
+    ...(endedAt === '' ? {} : { endedAt }),
+    note,
+    reason,
+  })
   if (!dto) return
   const stored = await correct.mutateAsync({ id: props.entry.id, dto }).catch(failed)
   if (!stored) return
@@ -56,6 +72,12 @@ async function save(): Promise<void> {
       :message="messageFor('productKg')"
       @value="productKg = $event"
     />
+    <div class="two">
+      <TextField v-model="draft.startedAt" label="Begun at" :message="messageFor('startedAt')" />
+      <TextField v-model="draft.endedAt" label="Ended at" :message="messageFor('endedAt')" />
+      <TextField v-model="draft.worker" label="Who did it" :message="messageFor('worker')" />
+      <TextField v-model="draft.lot" label="Lot" :message="messageFor('lot')" />
+    </div>
     <TextField v-model="draft.reason" label="Why it is corrected" :message="messageFor('reason')" />
     <ProblemNote :problem="correct.error.value" />
     <div class="buttons">
@@ -72,6 +94,11 @@ async function save(): Promise<void> {
   display: grid;
   gap: 8px;
   padding: 8px 0;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
 }
 .buttons {
   display: flex;

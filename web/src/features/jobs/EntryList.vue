@@ -5,14 +5,25 @@ import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { amountWords } from '@spudder/core/quantity'
 import { dayWords } from '../../shared/units/today.ts'
+import { photoAddress } from '../../api/stands.ts'
+import { weatherWordsOf } from '../../shared/weather/weather-then.ts'
 import CorrectionForm from './CorrectionForm.vue'
 
 const props = defineProps<{ entries: readonly EntryDto[] }>()
-const { system } = useStandCase()
+const { story, system } = useStandCase()
 
 const newestFirst = computed(() => props.entries.toReversed())
 const correctionOf = (id: string) => props.entries.find(({ correctsId }) => correctsId === id)
 const nameOf = (id: string) => findSource(id).name
+/** When, by whom, from which lot, in what weather: what an inspector asks for. */
+function besidesOf(entry: EntryDto): string {
+  const clock = [entry.startedAt, entry.endedAt].filter((each) => each !== null).join('-')
+  const lot = entry.lot === '' ? '' : `lot ${entry.lot}`
+  const weather = weatherWordsOf(entry.weather, system.value)
+  return [clock, entry.worker, lot, weather].filter((each) => each !== '').join(' · ')
+}
+const photosOf = (entryId: string) =>
+  (story.value?.photos ?? []).filter((photo) => photo.entryId === entryId)
 const correcting = ref<string>()
 </script>
 
@@ -35,6 +46,12 @@ const correcting = ref<string>()
         <p class="small">
           planned {{ amountWords('mass', entry.plannedProductKg, system) }} · {{ entry.createdBy }},
           {{ dayWords(entry.createdAt.slice(0, 10)) }}
+        </p>
+        <p v-if="besidesOf(entry)" class="small">{{ besidesOf(entry) }}</p>
+        <p v-if="photosOf(entry.id).length > 0" class="photos">
+          <a v-for="photo in photosOf(entry.id)" :key="photo.id" :href="photoAddress(photo.id)">
+            <img :src="photoAddress(photo.id)" :alt="photo.fileName" loading="lazy" />
+          </a>
         </p>
         <p v-if="entry.note" class="small">{{ entry.note }}</p>
         <p v-if="entry.correctsId" class="small">Corrects the entry below: {{ entry.reason }}</p>
@@ -62,6 +79,17 @@ li {
   padding: 9px 0;
   display: grid;
   gap: 2px;
+}
+.photos {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.photos img {
+  width: 64px;
+  height: 64px;
+  object-fit: cover;
+  border: 1px solid var(--line);
 }
 .small {
   font-size: 0.83rem;

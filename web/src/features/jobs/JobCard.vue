@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ChangeJobDto, type JobDto } from '@spudder/contract/job'
+import { ChangeJobDto, saidDone, type JobDto } from '@spudder/contract/job'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import { checks } from '@spudder/core/diagnosis'
 import { Button } from 'ant-design-vue'
@@ -8,10 +8,15 @@ import { useChangeJob } from '../../api/stands.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
+import { amountWords } from '@spudder/core/quantity'
+import { useStandCase } from '../../shared/case/stand-case.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 import CheckCard from './CheckCard.vue'
 import JobSheet from './JobSheet.vue'
-import RecordForm from './RecordForm.vue'
+import { useShelf } from '../../api/shelf.ts'
+import { useSprayers } from '../../api/sprayers.ts'
+import { plannedOf } from '../../shared/record/record-draft.ts'
+import RecordForm from '../../shared/record/RecordForm.vue'
 import StepSheet from './StepSheet.vue'
 
 const props = defineProps<{
@@ -21,13 +26,21 @@ const props = defineProps<{
   isOpen: boolean
 }>()
 const check = computed(() => checks.find(({ id }) => id === props.job.checkId))
+const { stand, system } = useStandCase()
 const change = useChangeJob()
 const { checked, messageFor } = useChecked(ChangeJobDto, () => change.error.value)
-/** A remedy shares its amount over its jobs; a step of an acid plan has its own. */
-const planned = computed(() => ({
-  productKg: props.job.plannedKg ?? (props.remedy?.productKg ?? 0) * props.job.share,
-  waterL: (props.remedy?.carrierL ?? 0) * props.job.share,
-}))
+const shelf = useShelf(() => stand.value?.placeId)
+const sprayers = useSprayers(() => stand.value?.placeId)
+const planned = computed(() =>
+  plannedOf(props.job, props.remedy, {
+    products: shelf.data.value ?? [],
+    sprayers: sprayers.data.value ?? [],
+  }),
+)
+/** The record is begun with lot and sprayer; it waits until they are known. */
+const isReady = computed(
+  () => shelf.status.value !== 'pending' && sprayers.status.value !== 'pending',
+)
 const dueOn = ref(props.job.dueOn)
 const isDue = computed(() => props.job.dueOn <= today())
 const isMoved = computed(() => dueOn.value !== props.job.dueOn)
@@ -36,6 +49,21 @@ async function move(): Promise<void> {
   const dto = checked({ dueOn: dueOn.value })
   if (dto) await change.mutateAsync({ id: props.job.id, dto }).catch(() => undefined)
 }
+const sayDone = () =>
+  change.mutateAsync({ id: props.job.id, dto: { status: 'done' } }).catch(() => undefined)
+/** What is to be done for a job that nothing is measured by. */
+const doWords = computed(() => {
+  switch (props.job.kind) {
+    case 'strip':
+      return 'Peg out a strip across the stand, as wide as your sprayer, and put nothing on it: what the treated ground does better than the strip was the treatment.'
+    case 'partner':
+      return 'By its own label, and watered in at once. The iron has dried on the leaf by then; watered in together it would be washed off.'
+    case 'buy':
+      return `${amountWords('mass', props.job.plannedKg ?? 0, system.value)}, before the next job that needs it.`
+    default:
+      return ''
+  }
+})
 const drop = () =>
   change.mutateAsync({ id: props.job.id, dto: { status: 'dropped' } }).catch(() => undefined)
 </script>
@@ -51,11 +79,11 @@ const drop = () =>
     <div class="inside">
       <template v-if="job.kind === 'apply' && remedy">
         <JobSheet :job="job" :remedy="remedy" />
-        <RecordForm :job="job" :planned="planned" />
+        <RecordForm v-if="isReady" :job="job" :planned="planned" :system="system" />
       </template>
       <template v-else-if="job.kind === 'apply' && job.sourceId">
         <StepSheet :job="job" />
-        <RecordForm :job="job" :planned="planned" />
+        <RecordForm v-if="isReady" :job="job" :planned="planned" :system="system" />
       </template>
       <p v-else-if="job.kind === 'look'">
         Look at the colour as you did before, in the same light, and
@@ -65,6 +93,12 @@ const drop = () =>
         Measure pH and <RouterLink :to="{ name: 'look' }">add it</RouterLink>; that does this job.
       </p>
       <CheckCard v-else-if="check" :check="check" />
+      <template v-else-if="saidDone.includes(job.kind)">
+        <p>{{ doWords }}</p>
+        <Button type="primary" @click="sayDone">
+          {{ job.kind === 'buy' ? 'It is here' : 'It is done' }}
+        </Button>
+      </template>
       <form class="move" @submit.prevent="move">
         <TextField v-model="dueOn" label="Another day" type="date" :message="messageFor('dueOn')" />
         <Button html-type="submit" :disabled="!isMoved" :loading="change.isLoading.value"

@@ -23,7 +23,12 @@ const fills = computed(() =>
     ? planFills({ productKg: productKg.value, waterL: waterL.value, tankL: props.remedy.tankL })
     : undefined,
 )
-const partners = computed(() => (props.remedy.partners ?? []).map(({ name }) => name).join(', '))
+const partners = computed(() =>
+  (props.remedy.partners ?? [])
+    .filter(({ isApart }) => !isApart)
+    .map(({ name }) => name)
+    .join(', '),
+)
 const lastStep = computed(() =>
   mixingOrder({
     source: source.value,

@@ -2,6 +2,7 @@ import type { StandStoryDto } from '@spudder/contract/stand'
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
+import { entryRow, jobRow } from '../../tests/rows.ts'
 import JobsPanel from './JobsPanel.vue'
 
 const recorded = { createdBy: 'Marla Quist', createdAt: '2026-04-15T08:00:00.000Z' }
@@ -21,28 +22,18 @@ const plan: StandStoryDto['acidPlans'][number] = {
   note: '',
   ...recorded,
 }
-const job: StandStoryDto['jobs'][number] = {
+const job = jobRow({
   id: 'step',
-  standId: 'green',
-  caseId: null,
-  remedyId: null,
   acidPlanId: 'plan',
   plannedKg: 2,
-  checkId: null,
-  kind: 'apply',
   title: 'Sulfur granules that fall apart, step 1 of 2',
   dueOn: '2026-04-14',
-  status: 'planned',
   share: 0,
   route: 'soil',
   sourceId: 'sulfur-granules',
-  ...recorded,
-}
-const retest = { ...job, id: 'test', kind: 'test', title: 'Test pH again', plannedKg: null, route: null, sourceId: null, dueOn: '2027-04-01' } as const // prettier-ignore
-const entry: StandStoryDto['entries'][number] = {
-  id: 'e',
-  standId: 'green',
-  caseId: null,
+})
+const retest = jobRow({ id: 'test', acidPlanId: 'plan', kind: 'test', title: 'Test pH again', route: null, sourceId: null, dueOn: '2027-04-01' }) // prettier-ignore
+const entry = entryRow({
   jobId: 'step',
   happenedOn: '2026-04-15',
   route: 'soil',
@@ -50,11 +41,7 @@ const entry: StandStoryDto['entries'][number] = {
   plannedProductKg: 200,
   productKg: 200,
   waterL: 0,
-  note: '',
-  correctsId: null,
-  reason: '',
-  ...recorded,
-}
+})
 const open = (story: Partial<StandStoryDto>) =>
   mountOnStand(JobsPanel, { story: { acidPlans: [plan], jobs: [job, retest], ...story } })
 
@@ -99,5 +86,33 @@ describe('a step of an acid plan among the jobs', () => {
     const tilled = (await open({ ...done, acidPlans: [bare] })).panel.find('.sums').text()
     expect(tilled).toMatch(/sulfur/)
     expect(tilled).not.toMatch(/over the/)
+  })
+
+  it('once done shows who, when, lot, weather and photos, and is corrected without losing them', async () => {
+    const recorded = entryRow({
+      ...entry,
+      startedAt: '06:30',
+      endedAt: '08:00',
+      worker: 'Ines',
+      lot: 'S-1',
+      weather: { source: 'station', temperatureC: 10, windMPerS: 2 },
+    })
+    const photo = { id: 'p', standId: 'green', caseId: null, entryId: 'entry', fileName: 'tank.jpg', type: 'image/jpeg', byteCount: 9, widthPx: 1, heightPx: 1, takenOn: null, createdBy: '', createdAt: '' } // prettier-ignore
+    const { panel, sent } = await open({ entries: [recorded], photos: [photo] })
+    expect(panel.text()).toMatch(/06:30-08:00 · Ines · lot S-1 · 50 °F, wind 4 mph/)
+    expect(panel.find('.photos img').attributes('alt')).toBe('tank.jpg')
+    await panel
+      .findAll('button')
+      .find((each) => each.text() === 'Correct it')
+      ?.trigger('click')
+    const fields = panel.findAll('.correction input')
+    await fields.at(-2)?.setValue('S-2')
+    await fields.at(-1)?.setValue('Wrong bag.')
+    await panel.find('.correction').trigger('submit')
+    await flushPromises()
+    expect(sent[0]).toMatchObject({
+      path: '/entries/entry/corrections',
+      body: { lot: 'S-2', worker: 'Ines', startedAt: '06:30', reason: 'Wrong bag.' },
+    })
   })
 })

@@ -1,34 +1,38 @@
 <script setup lang="ts">
+import type { OutlookDayDto } from '@spudder/contract/weather'
 import { addDays } from '@spudder/core/calendar'
 import type { Route } from '@spudder/core/plant'
-import { judgeSprayDay } from '@spudder/core/weather'
 import { computed } from 'vue'
-import { useWeather } from '../../api/places.ts'
-import { useStandCase } from '../../shared/case/stand-case.ts'
+import { useWorkOutlook } from '../../api/places.ts'
 import TextField from '../../shared/form/TextField.vue'
 import { dayWords, today } from '../../shared/units/today.ts'
+import { hourWords } from '../../shared/weather/outlook-words.ts'
 
 /** The day of the application; for a leaf spray with the days that the forecast lets through. */
 const props = defineProps<{ placeId: string; route: Route; message?: string | undefined }>()
-const { system } = useStandCase()
 const applyOn = defineModel<string>({ required: true })
 
 const daysOffered = 4
-const forecast = useWeather(
+const works = { leaf: 'leaf', soil: 'drench', solution: 'dose' } as const
+const work = computed(() => works[props.route])
+const outlook = useWorkOutlook(
   () => props.placeId,
   () => today(),
-  () => addDays(today(), 10),
+  () => addDays(today(), 14),
 )
-const days = computed(() => (props.route === 'leaf' ? (forecast.data.value?.days ?? []) : []))
+const days = computed(() => (props.route === 'leaf' ? (outlook.data.value?.days ?? []) : []))
+const hoursOf = ({ works: judged }: OutlookDayDto) =>
+  judged.find((each) => each.work === work.value)?.fitHours ?? []
 const fitDays = computed(() =>
   days.value
-    .filter((day) => judgeSprayDay(day, system.value).fit)
-    .map(({ day }) => day)
+    .filter((day) => hoursOf(day).length > 0)
+    .map((day) => ({ day: day.day, hours: hourWords(hoursOf(day)) }))
     .slice(0, daysOffered),
 )
 const against = computed(() => {
   const chosen = days.value.find(({ day }) => day === applyOn.value)
-  return chosen ? judgeSprayDay(chosen, system.value).against.join('; ') : ''
+  const judged = chosen?.works.find((each) => each.work === work.value)
+  return judged && judged.fitHours.length === 0 ? judged.against.join('; ') : ''
 })
 </script>
 
@@ -36,8 +40,8 @@ const against = computed(() => {
   <TextField v-model="applyOn" label="Put it on" type="date" :message="message" />
   <p v-if="fitDays.length > 0" class="days">
     <span>Fit by the simulated forecast:</span>
-    <button v-for="day in fitDays" :key="day" type="button" @click="applyOn = day">
-      {{ dayWords(day) }}
+    <button v-for="{ day, hours } in fitDays" :key="day" type="button" @click="applyOn = day">
+      {{ dayWords(day) }}, {{ hours }}
     </button>
   </p>
   <p v-if="against" class="stop">{{ dayWords(applyOn) }}: {{ against }}.</p>

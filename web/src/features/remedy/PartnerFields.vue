@@ -47,7 +47,9 @@ const rows = computed(() =>
     }
   }),
 )
-const isSplitAsked = computed(() => rows.value.some(({ mustWaterIn }) => mustWaterIn))
+const isSplitAsked = computed(() =>
+  rows.value.some(({ mustWaterIn, partner }) => mustWaterIn && !partner.isApart),
+)
 
 function add(): void {
   const [first] = partnerKinds
@@ -87,7 +89,14 @@ const remove = (index: number) =>
       <p :class="row.standing === 'never' ? 'stop' : 'faint-note'">
         <b>{{ standingWords[row.standing] }}</b>: {{ row.kind.why }} ({{ row.kind.source }}).
       </p>
-      <p v-if="row.test" class="faint-note">
+      <label v-if="row.mustWaterIn" class="apart">
+        <input v-model="row.partner.isApart" type="checkbox" />
+        Put it out by itself, a day after the spray, and water it in then
+      </label>
+      <p v-if="row.partner.isApart" class="faint-note">
+        It gets a job of its own behind the spray; the iron dries on the leaf first.
+      </p>
+      <p v-else-if="row.test" class="faint-note">
         Jar test {{ dayWords(row.test.testedOn) }}: {{ jarOutcomes[row.test.outcome].words }}.
       </p>
       <JarTestForm
@@ -107,7 +116,7 @@ const remove = (index: number) =>
       v-model="waterInAfterH"
       label="Or in one tank, watered in after so many hours"
       inputmode="decimal"
-      hint="empty: put them out on two days; an hour costs most of the iron on the leaf"
+      hint="empty: put it out by itself; an hour costs most of the iron on the leaf"
     />
     <Button v-if="partners.length < 6" @click="add">
       {{ partners.length === 0 ? 'Put something else in the tank' : 'And something else' }}
@@ -133,6 +142,11 @@ fieldset {
   gap: 8px;
   width: 100%;
   align-items: start;
+}
+.apart {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
 }
 .plain {
   border: 0;

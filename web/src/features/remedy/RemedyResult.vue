@@ -4,6 +4,7 @@ import { seasonOf } from '@spudder/core/season'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import CautionList from '../../shared/case/CautionList.vue'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import SeasonSums from '../../shared/season/SeasonSums.vue'
 import { dayWords, today } from '../../shared/units/today.ts'
@@ -21,6 +22,17 @@ const { sums, keepLimit, choose, messageFor } = desk
 const response = computed(
   () => chosen.value && responseFor(route.value, chosen.value.sourceId, stand.context),
 )
+const repeatOptions = [
+  { value: '0', words: 'not planned' },
+  ...[1, 2, 3, 4, 5, 6].map((count) => ({
+    value: String(count),
+    words: `${count} more ${count === 1 ? 'time' : 'times'}`,
+  })),
+]
+const interval = computed(() => {
+  const days = rate.value?.intervalDays ?? response.value?.fades
+  return days && `${days.low}-${days.high} days apart`
+})
 const year = computed(() => seasonOf(draft.value.applyOn || today()))
 </script>
 
@@ -67,6 +79,17 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
       :route="route"
       :message="messageFor('applyOn')"
     />
+    <ChoiceField
+      v-model="draft.repeats"
+      label="And again"
+      :options="repeatOptions"
+      :hint="interval"
+      :message="messageFor('repeats')"
+    />
+    <label class="strip">
+      <input v-model="draft.hasStrip" type="checkbox" />
+      Leave a strip untreated, to see what it did
+    </label>
     <ProblemNote :problem="choose.error.value" />
     <Button
       type="primary"
@@ -81,6 +104,11 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
 </template>
 
 <style scoped>
+.strip {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+}
 .result {
   display: grid;
   gap: 11px;

@@ -30,6 +30,7 @@ function requestOf(remedy: Draft, { cause, nutrient }: AgainstCause, present: nu
   const { draft, chosen, rate, tankL, densityKgPerL, conditioning, dose } = remedy
   const { id, applyOn, lasting, retestOn, sprayerId, partners, waterInAfterH, doseDays } =
     draft.value
+  const { repeats, hasStrip } = draft.value
   const inTank = partners.filter(({ name }) => name.trim() !== '')
   const { carrier, basis } = rate.value ?? {}
   const given = (name: string, value: unknown) => (value === undefined ? {} : { [name]: value })
@@ -49,6 +50,8 @@ function requestOf(remedy: Draft, { cause, nutrient }: AgainstCause, present: nu
     ...given('presentIronMgPerL', basis === 'iron-in-solution' ? present : undefined),
     ...given('doseDays', dose.value && doseDays !== '' ? numberIn(doseDays) : undefined),
     ...given('retestOn', retestOn === '' ? undefined : retestOn),
+    ...given('repeats', repeats === '0' ? undefined : numberIn(repeats)),
+    ...given('hasStrip', hasStrip || undefined),
     ...(carrier
       ? {
           carrierValue: remedy.carrierValue.value,

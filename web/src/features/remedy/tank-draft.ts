@@ -3,6 +3,8 @@ export interface PartnerDraft {
   kindId: string
   name: string
   dose: string
+  /** Put out by itself, since it must be watered in and the iron must not. */
+  isApart?: boolean
 }
 
 /** What is typed about sprayer, tank, water and partners; it survives a reload. */

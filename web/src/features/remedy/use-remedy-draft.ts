@@ -60,6 +60,8 @@ const freshDraft = (route: Route) => ({
   contentPercent: '',
   applyOn: today(),
   lasting: '',
+  repeats: '0',
+  hasStrip: false,
   retestOn: '',
   soilWater: usualSoilWater,
   light: 'covered' as 'covered' | 'clear',

@@ -231,7 +231,7 @@ export function useWork(grounds: WorkGrounds) {
       densityKgPerL: grounds.weighedKgPerL.value,
       labelMaximum: grounds.labelMaximum.value,
       // A partner without a name is not put in yet.
-      partners: draft.value.partners.filter(({ name }) => name.trim() !== ''),
+      partners: draft.value.partners.filter(({ name, isApart }) => !isApart && name.trim() !== ''),
       jarTests: grounds.jarTests.value,
       waterInAfterH: Number.isNaN(waterInAfterH) ? undefined : waterInAfterH,
       drop: drop.value,

@@ -11,6 +11,8 @@ import { keepForOutside } from '../../offline/keep-for-outside.ts'
 import { useKept } from '../../shared/form/kept.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import OutlineSketch from '../../shared/ground/OutlineSketch.vue'
+import { plannedOf } from '../../shared/record/record-draft.ts'
+import RecordForm from '../../shared/record/RecordForm.vue'
 import { sheetInputOf } from '../../shared/sheet/sheet-of-job.ts'
 import { today } from '../../shared/units/today.ts'
 import SheetFills from './SheetFills.vue'
@@ -54,6 +56,16 @@ const ends = computed(() => {
     boxes.map(({ number }) => Math.min(1, (number * tankL) / waterL)),
   )
 })
+/** What its record is begun with. */
+const planned = computed(
+  () =>
+    job.value &&
+    plannedOf(job.value, remedy.value, {
+      products: shelf.data.value ?? [],
+      sprayers: sprayers.data.value ?? [],
+    }),
+)
+const isRecording = ref(false)
 const { value: ticks } = useKept(`ticks:${props.jobId}`, () => ({
   fills: [] as number[],
   steps: [] as number[],
@@ -156,6 +168,17 @@ watchEffect(() => {
         <li v-for="caution in sheet.cautions" :key="caution">{{ caution }}</li>
       </ul>
     </section>
+    <section class="done no-print">
+      <p v-if="job?.status === 'done'" role="status">
+        Recorded. <RouterLink :to="{ name: 'jobs', params: { standId } }">To the jobs</RouterLink>
+      </p>
+      <template v-else-if="job && planned && place">
+        <Button v-if="!isRecording" type="primary" size="large" @click="isRecording = true"
+          >Done: record it</Button
+        >
+        <RecordForm v-else :job="job" :planned="planned" :system="place.unitSystem" />
+      </template>
+    </section>
     <p class="write">
       <span>Done on</span><span>from</span><span>to</span><span>by</span><span>wind</span
       ><span>really used</span>
@@ -254,7 +277,16 @@ ol {
 .write {
   display: none;
 }
+.done {
+  border-top: 1px solid var(--line);
+  padding-top: 12px;
+}
 @media (width < 700px) {
+  .done > :deep(.ant-btn) {
+    width: 100%;
+    height: 56px;
+  }
+
   .paper {
     padding: 14px;
     border: 0;

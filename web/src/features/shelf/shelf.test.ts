@@ -1,3 +1,5 @@
+import type { PlanningDto } from '@spudder/contract/planning'
+import type { RemedyDto } from '@spudder/contract/remedy'
 import type { ProductDto } from '@spudder/contract/shelf'
 import { readShelfCsv } from '@spudder/core/shelf'
 import { PiniaColada } from '@pinia/colada'
@@ -5,6 +7,9 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { keepProductDraft } from '../../shared/label/product-draft.ts'
+import { addDays } from '@spudder/core/calendar'
+import { jobRow, standRow } from '../../tests/rows.ts'
+import { dayWords, today } from '../../shared/units/today.ts'
 import ShelfPage from './ShelfPage.vue'
 
 const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-15T08:00:00.000Z' }
@@ -45,7 +50,11 @@ const bag: ProductDto = {
 }
 
 /** The page over a server that has some products; what is sent is noted. */
-async function openShelf(products: readonly ProductDto[] = [bag]) {
+async function openShelf(
+  products: readonly ProductDto[] = [bag],
+  planned: Partial<PlanningDto> = {},
+) {
+  const planning = { stands: [], jobs: [], remedies: [], acidPlans: [], entries: [], colours: [], ...planned } // prettier-ignore
   const sent: { method: string; path: string; body: Record<string, unknown> }[] = []
   vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
     const path = url.replace('/api', '')
@@ -55,6 +64,7 @@ async function openShelf(products: readonly ProductDto[] = [bag]) {
       const answer = path.endsWith('imports') ? given['products'] : { ...bag, ...given }
       return Promise.resolve(Response.json(answer, { status: method === 'POST' ? 201 : 200 }))
     }
+    if (path.endsWith('/planning')) return Promise.resolve(Response.json(planning))
     return Promise.resolve(Response.json(path === '/places' ? [place] : products))
   })
   const page = mount(ShelfPage, { global: { plugins: [createPinia(), [PiniaColada, {}]] } })
@@ -207,5 +217,41 @@ describe('a shelf file', () => {
     const text = await saved[0]?.text()
     expect(text && readShelfCsv(text).products).toMatchObject([{ name: 'Crystals, 50 lb' }])
     expect(text).toContain('"Crystals, 50 lb",ferrous-sulfate')
+  })
+})
+
+describe('the shelf against the plan', () => {
+  const remedy = { id: 'r', productId: bag.id, productKg: 8, carrierL: 0 } as RemedyDto
+  const spray = (id: string, days: number) =>
+    jobRow({ id, remedyId: 'r', standId: 'green', dueOn: addDays(today(), days) })
+  const planned = (...jobs: ReturnType<typeof spray>[]) => ({
+    stands: [standRow({ name: 'Events lawn' })],
+    remedies: [remedy],
+    jobs,
+  })
+
+  it('says what runs short, when, for which stand, and puts whole packs among the jobs', async () => {
+    const { page, sent } = await openShelf([bag], planned(spray('a', 3), spray('b', 30)))
+    const text = page.find('.outlook').text().replace(/\s+/g, ' ')
+    // 10 kg for two jobs of 8 kg: 6 kg are missing, a week's delivery before the second.
+    expect(text).toMatch(/22 lb for 2 planned jobs/)
+    expect(text).toContain(
+      `Short on ${dayWords(addDays(today(), 30))} for Events lawn: 13.2 lb missing`,
+    )
+    expect(text).toContain(`Order by ${dayWords(addDays(today(), 23))}`)
+    await page.find('.outlook button').trigger('click')
+    await flushPromises()
+    expect(sent[0]).toMatchObject({
+      path: '/places/place/orders',
+      body: { standId: 'green', productId: bag.id, dueOn: addDays(today(), 23) },
+    })
+    expect(sent[0]?.body['plannedKg']).toBeCloseTo(22.68, 2)
+  })
+
+  it('says that it lasts, with what is on order, and nothing where nothing is planned', async () => {
+    const order = jobRow({ id: 'buy', kind: 'buy', productId: bag.id, plannedKg: 20, dueOn: addDays(today(), 2) }) // prettier-ignore
+    const { page } = await openShelf([bag], planned(spray('a', 3), spray('b', 30), order))
+    expect(page.find('.outlook').text()).toMatch(/To buy:\s+44\.1 lb[\s\S]*It lasts/)
+    expect((await openShelf()).page.find('.outlook').exists()).toBe(false)
   })
 })

@@ -22,6 +22,7 @@ const empty: StandStoryDto = {
     plantId: 'pin-oak',
     size: { kind: 'trunks', count: 3, diameterM: 0.1 },
     measures: null,
+    care: null,
     note: 'By the kerb.',
     ...recorded,
   },

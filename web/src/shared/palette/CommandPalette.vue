@@ -14,6 +14,8 @@ const chosen = ref(0)
 const always: readonly Command[] = [
   { words: 'Estate', hint: 'all ribbons', to: { name: 'estate' } },
   { words: 'Add a stand', hint: 'a planting to care for', to: { name: 'new-stand' } },
+  { words: 'Dates', hint: 'jobs on their days, plan the season', to: { name: 'dates' } },
+  { words: 'Record', hint: 'what was done, search, CSV, PDF', to: { name: 'record' } },
   { words: 'Sprayers', hint: 'set-up and calibration', to: { name: 'sprayers' } },
   { words: 'Shelf', hint: 'products, prices, labels', to: { name: 'shelf' } },
   { words: 'Reference', hint: 'sources, constants, schools', to: { name: 'reference' } },

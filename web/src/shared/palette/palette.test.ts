@@ -62,6 +62,8 @@ describe('the palette', () => {
       'Events lawn',
       'Estate',
       'Add a stand',
+      'Dates',
+      'Record',
       'Sprayers',
       'Shelf',
       'Reference',

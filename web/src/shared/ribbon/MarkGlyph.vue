@@ -22,6 +22,8 @@ const outlines: Readonly<Record<MarkKind | JobKind, Outline>> = {
   check: 'lens',
   told: 'block',
   buy: 'block',
+  strip: 'block',
+  partner: 'drop',
 }
 const outline = computed(() => outlines[props.kind])
 const transform = computed(() => `translate(${props.x} ${props.y}) scale(${props.size / 6})`)

@@ -11,9 +11,22 @@ const wide = 86
 const asDay = utcFormat('%-d %b')
 const asMonth = utcFormat('%b')
 const asYear = utcFormat('%Y')
+const asHour = utcFormat('%-H h')
+const dayMs = 864e5
 
 const xToday = computed(() => xOf(props.scale, props.today))
+/** A view of a day or two is told by its hours. */
+const isByHour = computed(() => {
+  const [from, to] = props.scale.domain()
+  return from !== undefined && to !== undefined && to.getTime() - from.getTime() <= 2 * dayMs
+})
 const ticks = computed(() => {
+  if (isByHour.value) {
+    return props.scale
+      .ticks(12)
+      .map((date) => ({ x: props.scale(date), words: asHour(date), isYear: false }))
+      .filter(({ x }) => x > 60 && x < width.value - 12)
+  }
   const dates = props.scale.ticks(Math.max(2, Math.floor(width.value / wide)))
   return dates
     .map((date) => {
@@ -33,7 +46,7 @@ const ticks = computed(() => {
       <text y="14" :class="{ year: tick.isYear }">{{ tick.words }}</text>
     </g>
     <g :transform="`translate(${xToday} 0)`">
-      <text y="14" class="today">today</text>
+      <text y="14" class="today" :class="{ edge: xToday < 18 }">today</text>
       <line y1="17" y2="24" class="today-line" />
     </g>
   </svg>
@@ -58,6 +71,9 @@ text {
 .today {
   font-weight: 650;
   fill: var(--ink);
+}
+.edge {
+  text-anchor: start;
 }
 .today-line {
   stroke: var(--ink);

@@ -11,4 +11,6 @@ export const markWords: Readonly<Record<MarkKind | JobKind, string>> = {
   test: 'to test',
   buy: 'to buy',
   check: 'to check',
+  strip: 'strip to mark',
+  partner: 'to put out by itself',
 }

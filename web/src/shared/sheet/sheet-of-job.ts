@@ -18,6 +18,9 @@ export interface SheetParts {
   readonly today: string
 }
 
+/** When the first change is due, and when it should be green. */
+const looksOfOne = 2
+
 /** The sheet of an application, from what is stored of it. */
 export function sheetInputOf(parts: SheetParts): SheetInput {
   const { place, story, job, remedy, today } = parts
@@ -44,7 +47,7 @@ export function sheetInputOf(parts: SheetParts): SheetInput {
       tankL: remedy.tankL ?? undefined,
       densityKgPerL: remedy.densityKgPerL ?? undefined,
       conditioning: remedy.conditioning ?? undefined,
-      partners: remedy.partners ?? [],
+      partners: (remedy.partners ?? []).filter(({ isApart }) => !isApart),
       waterInAfterH: remedy.waterInAfterH ?? undefined,
     },
     product: product && { name: product.name, lot: product.lot, hazards: product.hazards },
@@ -53,11 +56,17 @@ export function sheetInputOf(parts: SheetParts): SheetInput {
       setup: toSetup(sprayer.setup),
       calibration: sprayer.calibration ?? undefined,
     },
+    // Those of this application; a repeat has its own.
     looks: story.jobs
       .filter(
-        ({ kind, remedyId, status }) =>
-          kind === 'look' && remedyId === job.remedyId && status === 'planned',
+        ({ kind, remedyId, status, dueOn }) =>
+          kind === 'look' &&
+          remedyId === job.remedyId &&
+          status === 'planned' &&
+          dueOn >= job.dueOn,
       )
+      .toSorted((one, other) => (one.dueOn < other.dueOn ? -1 : 1))
+      .slice(0, looksOfOne)
       .map(({ title, dueOn }) => ({ title, dueOn })),
   }
 }

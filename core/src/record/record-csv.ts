@@ -1,0 +1,93 @@
+import Papa from 'papaparse'
+
+/** A piece of work as a line of a record, in the units of the store. */
+export interface RecordRow {
+  readonly id: string
+  readonly day: string
+  readonly startedAt: string
+  readonly endedAt: string
+  readonly stand: string
+  readonly groundM2: number | undefined
+  readonly product: string
+  readonly source: string
+  readonly route: string
+  readonly lot: string
+  readonly plannedKg: number
+  readonly usedKg: number
+  readonly waterL: number
+  readonly waterSource: string
+  readonly partners: string
+  readonly equipment: string
+  readonly worker: string
+  readonly temperatureC: number | undefined
+  readonly windMPerS: number | undefined
+  readonly humidityPercent: number | undefined
+  readonly rainAfterMm: number | undefined
+  readonly weatherSource: string
+  readonly reEntryH: number | undefined
+  readonly note: string
+  readonly recordedBy: string
+  readonly recordedAt: string
+  /** The line that this one corrects, and why. */
+  readonly correctsId: string
+  readonly reason: string
+  /** Whether a later line corrects this one. */
+  readonly isCorrected: boolean
+}
+
+/** Heads of the columns with their units, in the order in which an inspector reads. */
+const heads = {
+  day: 'Day',
+  startedAt: 'Start',
+  endedAt: 'End',
+  stand: 'Stand',
+  groundM2: 'Ground (m2)',
+  product: 'Product',
+  source: 'Form',
+  route: 'Route',
+  lot: 'Lot',
+  plannedKg: 'Planned (kg)',
+  usedKg: 'Used (kg)',
+  waterL: 'Water (L)',
+  waterSource: 'Water from',
+  partners: 'With',
+  equipment: 'Equipment',
+  worker: 'Done by',
+  temperatureC: 'Air (C)',
+  windMPerS: 'Wind (m/s)',
+  humidityPercent: 'Humidity (%)',
+  rainAfterMm: 'Rain in 6 h after (mm)',
+  weatherSource: 'Weather by',
+  reEntryH: 'Re-entry (h)',
+  note: 'Note',
+  recordedBy: 'Recorded by',
+  recordedAt: 'Recorded at',
+  isCorrected: 'Corrected by a later line',
+  correctsId: 'Corrects line',
+  reason: 'Why corrected',
+  id: 'Line',
+} as const satisfies Readonly<Record<keyof RecordRow, string>>
+const names = Object.keys(heads) as (keyof RecordRow)[]
+
+/** Text that a spreadsheet would take for a formula is kept as text. */
+const harmless = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text)
+
+function cellOf(value: RecordRow[keyof RecordRow]): string {
+  if (value === undefined) return ''
+  if (typeof value === 'boolean') return value ? 'yes' : ''
+  return typeof value === 'number' ? String(value) : harmless(value)
+}
+
+/**
+ * Writes a record as CSV (RFC 4180), with a head row that names the units; figures as they are stored,
+ * corrected lines too.
+ */
+export function recordCsv(rows: readonly RecordRow[]): string {
+  return Papa.unparse(
+    {
+      fields: names.map((name) => heads[name]),
+      data: rows.map((row) => names.map((name) => cellOf(row[name]))),
+    },
+    { newline: '\r\n' },
+  )
+}

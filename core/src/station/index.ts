@@ -1,0 +1,1 @@
+export { readStationFile } from './station-csv.ts'

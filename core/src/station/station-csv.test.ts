@@ -1,0 +1,58 @@
+import { describe, expect, it } from 'vitest'
+import { readStationFile } from './index.ts'
+
+const hours = Array.from({ length: 24 }, (_, hour) => String(hour).padStart(2, '0'))
+const fileOf = (head: string, row: (hour: string) => string) => [head, ...hours.map(row)].join('\n')
+
+describe('readStationFile', () => {
+  it('reads metric columns, every hour of a day', () => {
+    const text = fileOf(
+      'Time,Temperature (°C),Rain (mm),Wind (m/s),Humidity (%),Soil temp (°C)',
+      (hour) => `2026-05-31 ${hour}:00,${Number(hour)},0.2,3,80,12`,
+    )
+    const { days, errors, assumed } = readStationFile(text)
+    expect(errors).toEqual([])
+    expect(assumed).toEqual([])
+    expect(days).toHaveLength(1)
+    expect(days[0]).toMatchObject({ day: '2026-05-31', isForecast: false, temperatureDoubtK: 0 })
+    expect(days[0]?.temperatureC[15]).toBe(15)
+    expect(days[0]?.rainChance[3]).toBe(1)
+  })
+
+  it('turns other units, sums rain and averages the rest of an hour', () => {
+    const text = fileOf('Date,Temp (F),Precipitation (in),Wind speed (mph)', (hour) =>
+      [`2026-05-31T${hour}:00,50,0.1,10`, `2026-05-31T${hour}:30,68,0.1,20`].join('\n'),
+    )
+    const { days, assumed } = readStationFile(text)
+    expect(days[0]?.temperatureC[0]).toBeCloseTo(15, 9)
+    expect(days[0]?.rainMm[0]).toBeCloseTo(5.08, 9)
+    expect(days[0]?.windMPerS[0]).toBeCloseTo(6.7056, 9)
+    expect(assumed).toHaveLength(2)
+  })
+
+  it('names rows that cannot be and leaves a day with a gap out', () => {
+    const text = fileOf('Time,Temperature,Rain,Wind', (hour) =>
+      hour === '07'
+        ? 'yesterday,1,0,2'
+        : `2026-05-31 ${hour}:00,${hour === '08' ? 'warm' : 12},0,2`,
+    )
+    const { days, errors } = readStationFile(text)
+    expect(days).toEqual([])
+    expect(errors.map(({ row, words }) => [row, words])).toEqual([
+      [9, 'time: expected 2026-05-31 14:00, received yesterday'],
+      [10, 'Temperature: expected -60 to 60 c, received warm'],
+      [0, '2026-05-31: not every hour is there; the day is left out'],
+    ])
+  })
+
+  it.each([
+    ['', /a header row with time/],
+    ['Hour;Temp\n1;2', /a header row with time/],
+    [
+      'Time,Temperature (K),Rain,Wind\n2026-05-31 00:00,280,0,1',
+      /Temperature \(K\): expected °c, c/,
+    ],
+  ])('refuses %j, saying what it wants', (text, reason) => {
+    expect(() => readStationFile(text)).toThrow(reason)
+  })
+})

@@ -1,0 +1,153 @@
+import 'reflect-metadata'
+import { toPlan, type PlanningDto } from '@spudder/contract/planning'
+import type { PlaceDto } from '@spudder/contract/place'
+import type { ProductDto } from '@spudder/contract/shelf'
+import type { OutlookDto } from '@spudder/contract/weather'
+import { addDays, dateToDay } from '@spudder/core/calendar'
+import { earliestFit, factsOf, planCost, planSeason, solverWith } from '@spudder/core/planner'
+import loadHighs from 'highs'
+import { randomUUID } from 'node:crypto'
+import { openDatabase, type Database } from '../server/src/database/connect.ts'
+import { chlorosisCase, entry, job, place, stand } from '../server/src/database/schema.ts'
+import { median } from './bench-core.ts'
+import type { PrivateMariaDb } from './mariadb.ts'
+
+const recorded = { createdBy: 'bench', createdAt: new Date() }
+const horizonDays = 400
+
+/** Plans the season of a running demo estate as the page does [ms], beside the simple plan alone. */
+export async function planDemoMs(url: string) {
+  const read = async <Answer>(path: string) =>
+    (await (await fetch(`${url}/api${path}`)).json()) as Answer
+  const [demo] = await read<PlaceDto[]>('/places')
+  if (!demo) throw new Error('the demo estate is not there')
+  const today = dateToDay(new Date())
+  const [planning, products, outlook] = await Promise.all([
+    read<PlanningDto>(`/places/${demo.id}/planning`),
+    read<ProductDto[]>(`/places/${demo.id}/products`),
+    read<OutlookDto>(
+      `/places/${demo.id}/weather/outlook?from=${today}&to=${addDays(today, horizonDays)}`,
+    ),
+  ])
+  const { ground, tasks } = toPlan(planning, {
+    products,
+    settings: demo.settings,
+    system: demo.unitSystem,
+    outlook,
+    today,
+  })
+  const solve = solverWith(await loadHighs())
+  const start = performance.now()
+  const season = planSeason(ground, tasks, solve)
+  const planMs = performance.now() - start
+  const facts = factsOf(ground)
+  const simpleStart = performance.now()
+  const simple = earliestFit(facts, tasks)
+  const simpleMs = performance.now() - simpleStart
+  return {
+    planMs,
+    simpleMs,
+    jobs: tasks.length,
+    loss: season.cost.total,
+    simpleLoss: planCost(facts, tasks, simple).total,
+    breaches: season.breaches.length,
+  }
+}
+
+const notes = ['calm evening', 'dew was gone', 'a day late for rain', 'moist soil', ''] as const
+const lots = 40
+const atOnce = 1000
+
+/** A place with a year of entries over forty stands. */
+async function fillRecord(db: Database, entries: number): Promise<string> {
+  const today = dateToDay(new Date())
+  const placeId = randomUUID()
+  await db
+    .insert(place)
+    // After the places of the other benches: the page works at the first there is.
+    .values({ id: placeId, name: `${entries} entries`, unitSystem: 'us', climate: 'temperate', createdBy: 'bench', createdAt: new Date() }) // prettier-ignore
+  const stands = Array.from({ length: 40 }, (_, position) => ({
+    id: randomUUID(),
+    placeId,
+    position,
+    name: `Lawn ${position + 1}`,
+    context: 'turf' as const,
+    plantId: 'bermudagrass',
+    size: { kind: 'area', areaM2: 900 } as const,
+    note: '',
+    ...recorded,
+  }))
+  await db.insert(stand).values(stands)
+  const cases = stands.map(({ id }) => ({ id: randomUUID(), standId: id, openedOn: today, outcomeNote: '', ...recorded })) // prettier-ignore
+  await db.insert(chlorosisCase).values(cases)
+  for (let first = 0; first < entries; first += atOnce) {
+    const rows = Array.from({ length: Math.min(atOnce, entries - first) }, (_, index) => {
+      const number = first + index
+      const own = stands[number % stands.length]
+      return {
+        id: randomUUID(),
+        standId: own?.id ?? '',
+        standName: own?.name ?? '',
+        caseId: cases[number % cases.length]?.id ?? '',
+        day: addDays(today, -(number % 365)),
+        lot: `LOT-${number % lots}`,
+        note: notes[number % notes.length] ?? '',
+      }
+    })
+    await db.insert(job).values(
+      rows.map(({ id, standId, caseId, day }) => ({ id, standId, caseId, kind: 'apply' as const, title: 'Spray', dueOn: day, status: 'done' as const, share: 1, route: 'leaf' as const, sourceId: 'ferrous-sulfate' as const, ...recorded })), // prettier-ignore
+    )
+    await db.insert(entry).values(
+      rows.map(({ id, standId, standName, caseId, day, lot, note }) => ({
+        id,
+        standId,
+        placeId,
+        caseId,
+        jobId: id,
+        happenedOn: day,
+        route: 'leaf' as const,
+        sourceId: 'ferrous-sulfate' as const,
+        plannedProductKg: 2,
+        productKg: 2,
+        waterL: 100,
+        lot,
+        note,
+        reason: '',
+        search: `${standName} Ferrous sulfate ${lot} ${note} bench`.toLowerCase(),
+        ...recorded,
+      })),
+    )
+  }
+  return placeId
+}
+
+/** Places with so many entries each; their ids by size. */
+export async function fillRecords(
+  { port, password }: PrivateMariaDb,
+  sizes: readonly number[],
+): Promise<ReadonlyMap<number, string>> {
+  const { db, close } = await openDatabase({ port, user: 'spudder', password, database: 'spudder' })
+  const ids = new Map<number, string>()
+  for (const size of sizes) ids.set(size, await fillRecord(db, size))
+  await close()
+  return ids
+}
+
+/** Time of a search by words, by days, and of the newest page [ms]. */
+export async function searchMs(url: string, placeId: string) {
+  const today = dateToDay(new Date())
+  const timed = async (query: string) => {
+    const times: number[] = []
+    for (let turn = 0; turn < 7; turn++) {
+      const start = performance.now()
+      await (await fetch(`${url}/api/places/${placeId}/entries?${query}`)).json()
+      times.push(performance.now() - start)
+    }
+    return median(times.slice(1))
+  }
+  return {
+    words: await timed('text=lot-7%20dew'),
+    days: await timed(`from=${addDays(today, -31)}&to=${today}`),
+    newest: await timed(''),
+  }
+}

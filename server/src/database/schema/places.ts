@@ -1,0 +1,129 @@
+import type { IronSourceId, SourceId } from '@spudder/core/source'
+import type { UnitSystem } from '@spudder/core/quantity'
+import type { Climate, PlaceSettingsDto } from '@spudder/contract/place'
+import type { CalibrationDto } from '@spudder/contract/sprayer'
+import type { ProductDto } from '@spudder/contract/shelf'
+import type { LabelDraft } from '@spudder/core/label'
+import type { JarOutcome } from '@spudder/core/mix'
+import type { LabelMaximum } from '@spudder/core/rate'
+import type { Stain } from '@spudder/core/shelf'
+import type { SprayerSetup } from '@spudder/core/sprayer'
+import type { DayOfHours } from '@spudder/core/weather'
+import {
+  boolean,
+  datetime,
+  double,
+  index,
+  int,
+  json,
+  mysqlTable,
+  primaryKey,
+  text,
+  varchar,
+} from 'drizzle-orm/mysql-core'
+import { day, id, recorded } from '../columns.ts'
+
+export const place = mysqlTable('place', {
+  id: id().primaryKey(),
+  name: varchar('name', { length: 80 }).notNull(),
+  unitSystem: varchar('unit_system', { length: 10 }).$type<UnitSystem>().notNull(),
+  climate: varchar('climate', { length: 20 }).$type<Climate>().notNull(),
+  /** What was asked once and kept; null before anything was. */
+  settings: json('settings').$type<PlaceSettingsDto>(),
+  ...recorded(),
+})
+
+/** A product that the place has or buys, by its own label and bill. */
+export const product = mysqlTable(
+  'product',
+  {
+    id: id().primaryKey(),
+    placeId: id('place_id')
+      .notNull()
+      .references(() => place.id),
+    name: varchar('name', { length: 80 }).notNull(),
+    sourceId: varchar('source_id', { length: 40 }).$type<IronSourceId>().notNull(),
+    /** As typed, field by field. */
+    label: json('label').$type<LabelDraft>().notNull(),
+    packPrice: double('pack_price'),
+    packKg: double('pack_kg'),
+    densityKgPerL: double('density_kg_per_l'),
+    stockKg: double('stock_kg'),
+    lot: varchar('lot', { length: 60 }).notNull(),
+    labelMaximum: json('label_maximum').$type<LabelMaximum>(),
+    stain: varchar('stain', { length: 20 }).$type<Stain>().notNull(),
+    organic: varchar('organic', { length: 20 }).$type<ProductDto['organic']>().notNull(),
+    hazards: varchar('hazards', { length: 500 }).notNull(),
+    note: text('note').notNull(),
+    isRetired: boolean('is_retired').notNull(),
+    changedBy: varchar('changed_by', { length: 80 }),
+    changedAt: datetime('changed_at', { mode: 'date', fsp: 3 }),
+    ...recorded(),
+  },
+  (table) => [index('product_of_place').on(table.placeId, table.name)],
+)
+
+/** What the place sprays and drenches with. */
+export const sprayer = mysqlTable(
+  'sprayer',
+  {
+    id: id().primaryKey(),
+    placeId: id('place_id')
+      .notNull()
+      .references(() => place.id),
+    name: varchar('name', { length: 80 }).notNull(),
+    setup: json('setup').$type<SprayerSetup>().notNull(),
+    /** The newest; null before anybody measured. */
+    calibration: json('calibration').$type<CalibrationDto>(),
+    isRetired: boolean('is_retired').notNull(),
+    changedBy: varchar('changed_by', { length: 80 }),
+    ...recorded(),
+  },
+  (table) => [index('sprayer_of_place').on(table.placeId, table.name)],
+)
+
+/** What was seen when iron and a partner stood in a jar together. */
+export const jarTest = mysqlTable(
+  'jar_test',
+  {
+    id: id().primaryKey(),
+    placeId: id('place_id')
+      .notNull()
+      .references(() => place.id),
+    sourceId: varchar('source_id', { length: 40 }).$type<SourceId>().notNull(),
+    kindId: varchar('kind_id', { length: 40 }).notNull(),
+    partnerName: varchar('partner_name', { length: 80 }).notNull(),
+    testedOn: day('tested_on').notNull(),
+    outcome: varchar('outcome', { length: 20 }).$type<JarOutcome>().notNull(),
+    note: text('note').notNull(),
+    ...recorded(),
+  },
+  (table) => [index('jar_test_of_place').on(table.placeId, table.testedOn)],
+)
+
+/** A file of results that was taken in; its readings name the laboratory as their instrument. */
+export const laboratoryImport = mysqlTable('laboratory_import', {
+  id: id().primaryKey(),
+  placeId: id('place_id')
+    .notNull()
+    .references(() => place.id),
+  laboratory: varchar('laboratory', { length: 80 }).notNull(),
+  fileName: varchar('file_name', { length: 160 }).notNull(),
+  readingCount: int('reading_count').notNull(),
+  ...recorded(),
+})
+
+/** A day of a weather station's file, as it stands in place of the service's. */
+export const stationDay = mysqlTable(
+  'station_day',
+  {
+    placeId: id('place_id')
+      .notNull()
+      .references(() => place.id),
+    day: day('day').notNull(),
+    hours: json('hours').$type<DayOfHours>().notNull(),
+    fileName: varchar('file_name', { length: 160 }).notNull(),
+    ...recorded(),
+  },
+  (table) => [primaryKey({ columns: [table.placeId, table.day] })],
+)

@@ -1,0 +1,208 @@
+import type { Derivation } from '@spudder/core/reference'
+import type { Route } from '@spudder/core/plant'
+import type { SourceId } from '@spudder/core/source'
+import type { JobKind } from '@spudder/core/plan'
+import type { JobStatus } from '@spudder/contract/job'
+import type { AcidPlanDto } from '@spudder/contract/acid-plan'
+import type { Situation } from '@spudder/core/acid-plan'
+import type { ConditioningDto, FrozenCause, TankPartnerDto } from '@spudder/contract/remedy'
+import type { AimId } from '@spudder/core/choice'
+import type { EntryWeatherDto } from '@spudder/contract/entry'
+import { sql } from 'drizzle-orm'
+import {
+  boolean,
+  check,
+  datetime,
+  double,
+  index,
+  int,
+  json,
+  mysqlTable,
+  text,
+  varchar,
+} from 'drizzle-orm/mysql-core'
+import { bytes, day, id, recorded } from '../columns.ts'
+import { product, sprayer } from './places.ts'
+import { stand, chlorosisCase } from './stands.ts'
+
+export const remedy = mysqlTable(
+  'remedy',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    caseId: id('case_id')
+      .notNull()
+      .references(() => chlorosisCase.id),
+    causeId: varchar('cause_id', { length: 60 }).notNull(),
+    /** The verdict as it stood when the remedy was chosen. */
+    verdict: json('verdict').$type<FrozenCause[]>().notNull(),
+    route: varchar('route', { length: 20 }).$type<Route>().notNull(),
+    sourceId: varchar('source_id', { length: 40 }).$type<SourceId>().notNull(),
+    rateId: varchar('rate_id', { length: 60 }).notNull(),
+    rateValue: double('rate_value').notNull(),
+    carrierValue: double('carrier_value'),
+    tankL: double('tank_l'),
+    contentShare: double('content_share').notNull(),
+    applyOn: day('apply_on').notNull(),
+    productKg: double('product_kg').notNull(),
+    nutrientKg: double('nutrient_kg').notNull(),
+    carrierL: double('carrier_l').notNull(),
+    derivation: json('derivation').$type<Derivation>().notNull(),
+    lasting: text('lasting').notNull(),
+    densityKgPerL: double('density_kg_per_l'),
+    sprayerId: id('sprayer_id').references(() => sprayer.id),
+    /** What else goes into the tank; null where nothing does. */
+    partners: json('partners').$type<TankPartnerDto[]>(),
+    waterInAfterH: double('water_in_after_h'),
+    conditioning: json('conditioning').$type<ConditioningDto>(),
+    doseDays: int('dose_days'),
+    aim: varchar('aim', { length: 20 }).$type<AimId>(),
+    productId: id('product_id').references(() => product.id),
+    ...recorded(),
+  },
+  (table) => [index('remedy_of_stand').on(table.standId)],
+)
+
+/** A plan that brings ground to a pH over years; the newest of a stand holds. */
+export const acidPlan = mysqlTable(
+  'acid_plan',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    startsOn: day('starts_on').notNull(),
+    fromPH: double('from_ph').notNull(),
+    pHDoubt: double('ph_doubt').notNull(),
+    targetPH: double('target_ph').notNull(),
+    situation: varchar('situation', { length: 20 }).$type<Situation>().notNull(),
+    groundM2: double('ground_m2').notNull(),
+    ground: json('ground').$type<AcidPlanDto['ground']>().notNull(),
+    water: json('water').$type<AcidPlanDto['water']>(),
+    steps: json('steps').$type<AcidPlanDto['steps']>().notNull(),
+    retests: json('retests').$type<AcidPlanDto['retests']>().notNull(),
+    note: text('note').notNull(),
+    ...recorded(),
+  },
+  (table) => [index('acid_plan_of_stand').on(table.standId, table.createdAt)],
+)
+
+export const job = mysqlTable(
+  'job',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    /** Null for a step or retest of an acid plan, which outlives cases. */
+    caseId: id('case_id').references(() => chlorosisCase.id),
+    /** The remedy that brought it; null for a check, which comes before any remedy. */
+    remedyId: id('remedy_id').references(() => remedy.id),
+    acidPlanId: id('acid_plan_id').references(() => acidPlan.id),
+    /** Product of a step of an acid plan; null where a remedy says it. */
+    plannedKg: double('planned_kg'),
+    /** What is to be bought; null for every other kind. */
+    productId: id('product_id').references(() => product.id),
+    kind: varchar('kind', { length: 20 }).$type<JobKind>().notNull(),
+    /** What is to be found out; null for every other kind. */
+    checkId: varchar('check_id', { length: 40 }),
+    title: varchar('title', { length: 160 }).notNull(),
+    dueOn: day('due_on').notNull(),
+    status: varchar('status', { length: 20 }).$type<JobStatus>().notNull(),
+    /** Hour of the day by the clock of the place, "06:30"; null where the day will do. */
+    startsAt: varchar('starts_at', { length: 5 }),
+    /** Whether it stays on its day whatever the planner finds. */
+    isLocked: boolean('is_locked').notNull().default(false),
+    /** The job that must come before it, and how many days before at least and at most. */
+    afterJobId: id('after_job_id'),
+    afterDays: int('after_days'),
+    withinDays: int('within_days'),
+    share: double('share').notNull(),
+    route: varchar('route', { length: 20 }).$type<Route>(),
+    sourceId: varchar('source_id', { length: 40 }).$type<SourceId>(),
+    changedBy: varchar('changed_by', { length: 80 }),
+    changedAt: datetime('changed_at', { mode: 'date', fsp: 3 }),
+    ...recorded(),
+  },
+  (table) => [index('job_of_stand').on(table.standId, table.dueOn)],
+)
+
+/** What was really done. Rows are never changed or removed: triggers refuse it. */
+export const entry = mysqlTable(
+  'entry',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    /** Null for a step of an acid plan. */
+    caseId: id('case_id').references(() => chlorosisCase.id),
+    jobId: id('job_id')
+      .notNull()
+      .references(() => job.id),
+    happenedOn: day('happened_on').notNull(),
+    route: varchar('route', { length: 20 }).$type<Route>().notNull(),
+    sourceId: varchar('source_id', { length: 40 }).$type<SourceId>().notNull(),
+    plannedProductKg: double('planned_product_kg').notNull(),
+    productKg: double('product_kg').notNull(),
+    waterL: double('water_l').notNull(),
+    startedAt: varchar('started_at', { length: 5 }),
+    endedAt: varchar('ended_at', { length: 5 }),
+    /** Who did it, where that is not who recorded it. */
+    worker: varchar('worker', { length: 80 }).notNull().default(''),
+    lot: varchar('lot', { length: 60 }).notNull().default(''),
+    equipment: varchar('equipment', { length: 80 }).notNull().default(''),
+    waterSource: varchar('water_source', { length: 80 }).notNull().default(''),
+    partners: json('partners').$type<TankPartnerDto[]>(),
+    /** Weather while it was done, as the service had it or as it was put in. */
+    weather: json('weather').$type<EntryWeatherDto>(),
+    /** Hours before anybody goes in again, by the label. */
+    reEntryH: double('re_entry_h'),
+    /** The product of the shelf that it was taken from. */
+    productId: id('product_id').references(() => product.id),
+    note: text('note').notNull(),
+    /** The place of its stand, by which the record is read; stands do not move. */
+    placeId: id('place_id').notNull().default(''),
+    /** Words that it is found by. */
+    search: text('search').notNull().default(''),
+    correctsId: id('corrects_id').unique('entry_corrected_once'),
+    reason: text('reason').notNull(),
+    ...recorded(),
+  },
+  (table) => [
+    index('entry_of_stand').on(table.standId, table.happenedOn),
+    index('entry_of_place').on(table.placeId, table.happenedOn, table.createdAt),
+    check('entry_not_negative', sql`${table.productKg} >= 0 AND ${table.waterL} >= 0`),
+  ],
+)
+
+/** A photo of a stand; its bytes lie apart, so that lists of photos do not carry them. */
+export const photo = mysqlTable(
+  'photo',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    caseId: id('case_id').references(() => chlorosisCase.id),
+    /** The entry that it belongs to; null for one of a look. */
+    entryId: id('entry_id'),
+    fileName: varchar('file_name', { length: 160 }).notNull(),
+    type: varchar('type', { length: 20 }).notNull(),
+    byteCount: int('byte_count').notNull(),
+    widthPx: int('width_px').notNull(),
+    heightPx: int('height_px').notNull(),
+    takenOn: day('taken_on'),
+    ...recorded(),
+  },
+  (table) => [index('photo_of_stand').on(table.standId, table.createdAt)],
+)
+
+export const photoBytes = mysqlTable('photo_bytes', {
+  id: id()
+    .primaryKey()
+    .references(() => photo.id),
+  bytes: bytes('bytes').notNull(),
+})

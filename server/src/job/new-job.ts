@@ -1,0 +1,28 @@
+import { recordedBy, type Recorder } from '../http/recorder.ts'
+import type { JobRow } from './job.repository.ts'
+
+/** What every job has to say for itself. */
+type Own = Pick<JobRow, 'id' | 'standId' | 'kind' | 'title' | 'dueOn'>
+
+/** A job that is still to be done; what is not said of it is nothing. */
+export const newJob = (recorder: Recorder, own: Own & Partial<JobRow>): JobRow => ({
+  caseId: null,
+  remedyId: null,
+  acidPlanId: null,
+  plannedKg: null,
+  productId: null,
+  checkId: null,
+  startsAt: null,
+  isLocked: false,
+  afterJobId: null,
+  afterDays: null,
+  withinDays: null,
+  status: 'planned',
+  share: 0,
+  route: null,
+  sourceId: null,
+  changedBy: null,
+  changedAt: null,
+  ...recordedBy(recorder),
+  ...own,
+})

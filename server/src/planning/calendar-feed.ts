@@ -1,0 +1,57 @@
+import { addDays, dateToDay } from '@spudder/core/calendar'
+import type { RequestHandler } from 'express'
+import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator'
+import type { Database } from '../database/connect.ts'
+import { findPlace } from '../place/place.service.ts'
+import { selectDatedJobs } from './planning.repository.ts'
+
+/** Days back that a feed still shows what was done. */
+const daysBack = 90
+const usualHours = 1
+
+type DatedJob = Awaited<ReturnType<typeof selectDatedJobs>>[number]
+
+/**
+ * Jobs as a calendar (RFC 5545). A day is a day and an hour is the clock of the place: both are
+ * written without a zone, so that neither a zone nor daylight saving moves a job.
+ */
+function calendarOf(placeName: string, jobs: readonly DatedJob[], at: Date): string {
+  const calendar = ical({
+    name: `Spudder: ${placeName}`,
+    prodId: { company: 'Spudder', product: 'Dates', language: 'EN' },
+    method: ICalCalendarMethod.PUBLISH,
+  })
+  for (const { job, standName } of jobs) {
+    const start = new Date(`${job.dueOn}T${job.startsAt ?? '00:00'}:00Z`)
+    const end =
+      job.startsAt === null
+        ? new Date(`${addDays(job.dueOn, 1)}T00:00:00Z`)
+        : new Date(start.getTime() + usualHours * 3_600_000)
+    calendar.createEvent({
+      id: `${job.id}@spudder`,
+      start,
+      end,
+      allDay: job.startsAt === null,
+      floating: job.startsAt !== null,
+      stamp: job.changedAt ?? at,
+      summary: `${standName}: ${job.title}`,
+      categories: [{ name: job.kind }],
+      status: job.status === 'done' ? ICalEventStatus.CONFIRMED : ICalEventStatus.TENTATIVE,
+      description: job.status === 'done' ? 'Done.' : 'Planned. The label comes first.',
+    })
+  }
+  return calendar.toString()
+}
+
+/** Sends the jobs of a place as a calendar, to be saved or subscribed to. */
+export const sendCalendar =
+  (db: Database): RequestHandler =>
+  async (request, response) => {
+    const { recorder } = response.locals
+    const { id, name } = await findPlace(db, String(request.params['placeId']))
+    const since = addDays(dateToDay(recorder.at), -daysBack)
+    response
+      .type('text/calendar; charset=utf-8')
+      .set('content-disposition', 'attachment; filename="spudder-dates.ics"')
+      .send(calendarOf(name, await selectDatedJobs(db, id, since), recorder.at))
+  }

@@ -1,0 +1,40 @@
+import { PlanningDto } from '@spudder/contract/planning'
+import { dateToDay } from '@spudder/core/calendar'
+import { seasonOf } from '@spudder/core/season'
+import type { Connection, Database } from '../database/connect.ts'
+import { entryDto } from '../entry/entry-dto.ts'
+import { route, type AnyRoute } from '../http/route.ts'
+import { toDto } from '../http/to-dto.ts'
+import { findPlace } from '../place/place.service.ts'
+import { selectPlanning } from './planning.repository.ts'
+
+/**
+ * Everything that the dates of a place rest on, since the start of the season.
+ * @throws {ServiceError} not-found
+ */
+async function readPlanning(
+  connection: Connection,
+  placeId: string,
+  at: Date,
+): Promise<PlanningDto> {
+  const { id } = await findPlace(connection, placeId)
+  const rows = await selectPlanning(connection, id, `${seasonOf(dateToDay(at))}-01-01`)
+  return {
+    stands: rows.stands.map(toDto),
+    jobs: rows.jobs.map(toDto),
+    remedies: rows.remedies.map((row) => toDto(row)),
+    acidPlans: rows.acidPlans.map(toDto),
+    entries: rows.entries.map(entryDto),
+    colours: rows.colours.map(toDto),
+  }
+}
+
+export const planningRoutes = (db: Database): AnyRoute[] => [
+  route({
+    method: 'get',
+    path: '/places/:placeId/planning',
+    summary: 'Stands, jobs and what they rest on: all that a plan of the season is made of',
+    answer: PlanningDto,
+    handle: ({ params, recorder }) => readPlanning(db, params['placeId'] ?? '', recorder.at),
+  }),
+]

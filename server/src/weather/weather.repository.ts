@@ -1,0 +1,39 @@
+import { and, asc, between, eq, sql } from 'drizzle-orm'
+import type { Connection } from '../database/connect.ts'
+import { stationDay } from '../database/schema.ts'
+
+export type StationDayRow = typeof stationDay.$inferSelect
+
+/** Days of a station's files of a place, in order. */
+export const selectStationDays = (
+  connection: Connection,
+  placeId: string,
+  from: string,
+  to: string,
+): Promise<StationDayRow[]> =>
+  connection
+    .select()
+    .from(stationDay)
+    .where(and(eq(stationDay.placeId, placeId), between(stationDay.day, from, to)))
+    .orderBy(asc(stationDay.day))
+
+/** Stores days; a day that was there already is that of the newer file. */
+export async function storeStationDays(
+  connection: Connection,
+  rows: readonly StationDayRow[],
+): Promise<void> {
+  const atOnce = 100
+  for (let start = 0; start < rows.length; start += atOnce) {
+    await connection
+      .insert(stationDay)
+      .values(rows.slice(start, start + atOnce))
+      .onDuplicateKeyUpdate({
+        set: {
+          hours: sql`VALUES(${stationDay.hours})`,
+          fileName: sql`VALUES(${stationDay.fileName})`,
+          createdBy: sql`VALUES(${stationDay.createdBy})`,
+          createdAt: sql`VALUES(${stationDay.createdAt})`,
+        },
+      })
+  }
+}

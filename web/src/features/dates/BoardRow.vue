@@ -1,0 +1,221 @@
+<script setup lang="ts">
+import type { JobDto } from '@spudder/contract/job'
+import type { EstateRowDto, StandDto } from '@spudder/contract/stand'
+import { addDays, dateToDay, type Day } from '@spudder/core/calendar'
+import { computed, ref } from 'vue'
+import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
+import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'
+import { xOf, type TimeScale } from '../../shared/ribbon/time-axis.ts'
+import { dayWords } from '../../shared/units/today.ts'
+import { useDatesDesk } from './dates-desk.ts'
+import JobChip from './JobChip.vue'
+import { glyphWidth, layOutJobs } from './lay-out-jobs.ts'
+
+/** A stand with its ribbon, and its jobs under it; a job is dragged along, or moved by keys. */
+const props = defineProps<{
+  stand: StandDto
+  jobs: readonly JobDto[]
+  ribbon?: EstateRowDto['ribbon'] | undefined
+  scale: TimeScale
+}>()
+const desk = useDatesDesk()
+const { today, pending, window } = desk
+
+const model = computed(() => {
+  if (!props.ribbon) return undefined
+  const until = window.value.to > today ? window.value.to : today
+  const own = ribbonModel(
+    { stand: props.stand, ...props.ribbon, jobs: [...props.jobs] },
+    today,
+    until,
+  )
+  // The jobs hang below it as handles.
+  return { ...own, jobs: [] }
+})
+const width = computed(() => props.scale.range()[1] ?? 0)
+const dayWidth = computed(() => {
+  const [from, to] = props.scale.domain()
+  return from && to ? width.value / ((to.getTime() - from.getTime()) / 864e5) : 10
+})
+const dayOf = (job: JobDto): Day =>
+  pending.value?.jobId === job.id
+    ? pending.value.day
+    : (desk.current.value.get(job.id) ?? job.dueOn)
+const placed = computed(() =>
+  layOutJobs(props.jobs, props.scale, { dayWidth: dayWidth.value, dayOf }),
+)
+const lineHeight = 26
+const lines = computed(() => Math.max(1, ...placed.value.map(({ line }) => line + 1)))
+/** Where the plan that is to be accepted would have a job, seen from where it lies. */
+const proposed = computed(() =>
+  placed.value.flatMap(({ job, line, x }) => {
+    const to = desk.moves.value.find(({ task }) => task.id === job.id)?.to
+    if (to === undefined) return []
+    const half = glyphWidth / 2
+    const middle = line * lineHeight + lineHeight / 2 - 1
+    return [{ id: job.id, from: x + half, to: xOf(props.scale, to) + half, y: middle }]
+  }),
+)
+
+/** Jobs that lie beyond what is on view, in words. */
+const later = computed(() => {
+  const beyond = props.jobs
+    .map(dayOf)
+    .filter((day) => day > window.value.to)
+    .toSorted()
+  const [first] = beyond
+  return first === undefined ? '' : `${beyond.length} later, from ${dayWords(first)}`
+})
+
+const area = ref<HTMLElement>()
+const dragged = ref<string>()
+function dayAt(clientX: number): Day {
+  const left = area.value?.getBoundingClientRect().left ?? 0
+  const day = dateToDay(props.scale.invert(clientX - left))
+  return day < today ? today : day
+}
+function press(event: PointerEvent, job: JobDto): void {
+  if (event.button !== 0 || !(event.currentTarget instanceof Element)) return
+  event.currentTarget.setPointerCapture(event.pointerId)
+  dragged.value = job.id
+}
+function drag(event: PointerEvent): void {
+  if (dragged.value === undefined) return
+  const day = dayAt(event.clientX)
+  const here = pending.value?.day ?? desk.current.value.get(dragged.value)
+  if (day === here) return
+  desk.chosenId.value = dragged.value
+  pending.value = { jobId: dragged.value, day }
+}
+function release(): void {
+  if (dragged.value === undefined) return
+  desk.chosenId.value = dragged.value
+  dragged.value = undefined
+  void desk.drop()
+}
+function nudge(job: JobDto, days: number): void {
+  const day = addDays(dayOf(job), days)
+  desk.chosenId.value = job.id
+  pending.value = { jobId: job.id, day: day < today ? today : day }
+}
+const hold = (job: JobDto) =>
+  desk.change.mutateAsync({ id: job.id, dto: { isLocked: !job.isLocked } }).catch(() => undefined)
+</script>
+
+<template>
+  <div class="row">
+    <div class="about">
+      <RouterLink :to="{ name: 'jobs', params: { standId: stand.id } }" class="name">
+        {{ stand.name }}
+      </RouterLink>
+      <span v-if="later" class="later">{{ later }}</span>
+    </div>
+    <div ref="area" class="area">
+      <RibbonBand
+        v-if="model"
+        :model="model"
+        :scale="scale"
+        :today="today"
+        :band-height="13"
+        :label="stand.name"
+        class="ribbon"
+      />
+      <ul class="jobs" :style="{ height: `${lines * lineHeight}px` }">
+        <li v-if="proposed.length > 0" class="proposed" aria-hidden="true">
+          <svg :width="width" :height="lines * lineHeight">
+            <g v-for="each in proposed" :key="each.id">
+              <line :x1="each.from" :x2="each.to" :y1="each.y" :y2="each.y" />
+              <circle :cx="each.to" :cy="each.y" r="3.5" />
+            </g>
+          </svg>
+        </li>
+        <li v-for="each in placed" :key="each.job.id">
+          <JobChip
+            :placed="each"
+            :line-height="lineHeight"
+            :is-due="each.job.dueOn <= today"
+            :is-chosen="desk.chosenId.value === each.job.id"
+            :is-pending="pending?.jobId === each.job.id"
+            :is-dragged="dragged === each.job.id"
+            @pointerdown="press($event, each.job)"
+            @pointermove="drag"
+            @pointerup="release"
+            @pointercancel="release"
+            @click="desk.chosenId.value = each.job.id"
+            @keydown.left.prevent="nudge(each.job, $event.shiftKey ? -7 : -1)"
+            @keydown.right.prevent="nudge(each.job, $event.shiftKey ? 7 : 1)"
+            @keydown.enter.prevent="desk.drop()"
+            @keydown.escape="pending = undefined"
+            @keydown.h="hold(each.job)"
+          />
+        </li>
+      </ul>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: var(--name-width) minmax(0, 1fr);
+  border-top: 1px solid var(--line);
+  padding: 2px 0 5px;
+}
+.about {
+  display: grid;
+  align-content: start;
+  padding: 12px 10px 0 0;
+  min-width: 0;
+}
+.name {
+  font-weight: 600;
+  text-decoration: none;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.name:hover {
+  text-decoration: underline;
+  text-decoration-color: var(--rust);
+}
+.area {
+  min-width: 0;
+  position: relative;
+}
+.ribbon {
+  pointer-events: none;
+}
+.jobs {
+  position: relative;
+  margin-top: -10px;
+  overflow: hidden;
+}
+.proposed {
+  position: absolute;
+  inset: 0;
+  pointer-events: none;
+}
+.proposed line {
+  stroke: var(--rust);
+  stroke-width: 1.4;
+  stroke-dasharray: 2 2;
+}
+.proposed circle {
+  fill: var(--rust);
+}
+.later {
+  font-size: 0.76rem;
+  color: var(--slate);
+}
+@media (width < 700px) {
+  .row {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .about {
+    padding-top: 5px;
+    grid-template-columns: auto auto;
+    justify-content: space-between;
+    align-items: baseline;
+  }
+}
+</style>

@@ -1,0 +1,209 @@
+<script setup lang="ts">
+import { addDays } from '@spudder/core/calendar'
+import { Button } from 'ant-design-vue'
+import { computed } from 'vue'
+import { calendarAddress } from '../../api/planning.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import { dayWords } from '../../shared/units/today.ts'
+import { provideDatesDesk } from './dates-desk.ts'
+import { datesViews, strideOf, type DatesView } from './dates-view.ts'
+import DatesBoard from './DatesBoard.vue'
+import JobDetail from './JobDetail.vue'
+import MovesPanel from './MovesPanel.vue'
+import PlanSettings from './PlanSettings.vue'
+import WeekList from './WeekList.vue'
+
+/** Every job of the place on its day: moved by hand, or planned as a whole. */
+const desk = provideDatesDesk()
+const { planner, planning, jobs, troubles } = desk
+const problem = computed(() => planning.error.value ?? desk.outlook.error.value)
+const isReady = computed(() => desk.input.value !== undefined)
+const isPlanned = computed(
+  () =>
+    planner.isRunning.value ||
+    planner.season.value !== undefined ||
+    planner.failure.value !== undefined,
+)
+const first = computed(() => troubles.value[0])
+
+function show(view: DatesView): void {
+  desk.view.value = view
+  desk.anchor.value = desk.today
+}
+const go = (way: -1 | 1) =>
+  (desk.anchor.value = addDays(desk.anchor.value, way * strideOf[desk.view.value]))
+const print = () => window.print()
+const standName = (id: string) => desk.standOf(id)?.name ?? ''
+</script>
+
+<template>
+  <section class="dates">
+    <div class="head no-print">
+      <h1>Dates</h1>
+      <div class="views" role="group" aria-label="Time on view">
+        <button type="button" aria-label="Earlier" @click="go(-1)">‹</button>
+        <button
+          v-for="view in datesViews"
+          :key="view"
+          type="button"
+          :aria-pressed="desk.view.value === view"
+          @click="show(view)"
+        >
+          {{ view }}
+        </button>
+        <button type="button" aria-label="Later" @click="go(1)">›</button>
+      </div>
+      <div class="tools">
+        <Button type="primary" :disabled="!isReady || planner.isRunning.value" @click="desk.plan()">
+          Plan the season
+        </Button>
+        <Button @click="print">Print the week</Button>
+        <a v-if="desk.place.value" :href="calendarAddress(desk.place.value.id)" download
+          >Calendar file</a
+        >
+      </div>
+    </div>
+    <ProblemNote :problem="problem" />
+    <p v-if="desk.undo.value" class="notice no-print" role="status">
+      {{ desk.undo.value.words }} was moved.
+      <button type="button" @click="desk.takeBack()">Take it back</button>
+    </p>
+    <p v-if="first && !isPlanned" class="notice no-print" role="status">
+      {{ troubles.length === 1 ? 'One job does' : `${troubles.length} jobs do` }} not hold where
+      {{ troubles.length === 1 ? 'it lies' : 'they lie' }}: {{ standName(first.task.standId) }},
+      {{ first.task.title }}, {{ dayWords(first.day) }}: {{ first.words }}
+      <button type="button" @click="desk.plan()">Find better days</button>
+    </p>
+    <div v-if="jobs.length > 0" class="body no-print">
+      <DatesBoard />
+      <aside>
+        <MovesPanel v-if="isPlanned" />
+        <JobDetail v-else-if="desk.chosenId.value && desk.jobOf(desk.chosenId.value)" />
+        <div v-else class="hint">
+          <h2>{{ jobs.length }} jobs to come</h2>
+          <p>
+            Pick one to see why it lies where it does. Drag it along, or move it by arrow keys, and
+            what that breaks is said before it is stored.
+          </p>
+          <p>
+            “Plan the season” lays every job on the days that lose least, by weather, growth, crew,
+            limits and stock. Nothing moves until you accept it.
+          </p>
+        </div>
+      </aside>
+    </div>
+    <div v-else-if="planning.data.value" class="empty">
+      <h2>Nothing planned</h2>
+      <p>A remedy or an acid plan brings its jobs, and they stand here on their days.</p>
+      <RouterLink :to="{ name: 'estate' }">To the estate</RouterLink>
+    </div>
+    <WeekList v-if="jobs.length > 0" />
+    <PlanSettings v-if="planning.data.value" />
+    <p v-if="desk.place.value" class="feed no-print">
+      A calendar program can follow along at
+      <code>{{ calendarAddress(desk.place.value.id) }}</code> of this machine. Days and hours are
+      those of the place's own clock; no time zone moves a job.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.dates {
+  display: grid;
+  gap: 10px;
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+  align-items: center;
+  padding-top: 4px;
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+  margin-left: auto;
+}
+.views {
+  display: flex;
+  border: 1px solid var(--strong-line);
+  border-radius: var(--radius);
+  overflow: hidden;
+  background: var(--sheet);
+}
+.views button {
+  border: 0;
+  background: none;
+  padding: 5px 12px;
+  min-height: 32px;
+  cursor: pointer;
+  font-size: 0.87rem;
+}
+.views button + button {
+  border-left: 1px solid var(--line);
+}
+.views button[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--paper);
+}
+.views button:focus-visible {
+  outline-offset: -3px;
+}
+.notice {
+  padding: 8px 12px;
+  background: var(--rust-wash);
+  border-left: 3px solid var(--rust);
+}
+.notice button {
+  border: 0;
+  background: none;
+  padding: 3px 4px;
+  cursor: pointer;
+  color: var(--rust);
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.body {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 300px;
+  gap: 22px;
+  align-items: start;
+}
+aside {
+  position: sticky;
+  top: 8px;
+  border-left: 1px solid var(--line);
+  padding-left: 18px;
+}
+.hint,
+.empty {
+  display: grid;
+  gap: 8px;
+  color: var(--slate);
+}
+.empty {
+  padding: 20px 0;
+  justify-items: start;
+}
+.feed {
+  font-size: 0.84rem;
+  color: var(--slate);
+  overflow-wrap: anywhere;
+}
+@media (width < 900px) {
+  .body {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  aside {
+    position: static;
+    border-left: 0;
+    padding-left: 0;
+  }
+  .tools {
+    margin-left: 0;
+  }
+}
+</style>

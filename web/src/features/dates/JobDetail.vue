@@ -1,0 +1,176 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue'
+import { saidDone } from '@spudder/contract/job'
+import { computed, ref, watch } from 'vue'
+import type { Breach } from '@spudder/core/planner'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { dayWords } from '../../shared/units/today.ts'
+import { midSentence } from '../../shared/words/sentence.ts'
+import { outlookWords } from '../../shared/weather/outlook-words.ts'
+import { money } from '../../shared/units/money-words.ts'
+import { useDatesDesk } from './dates-desk.ts'
+
+/** The job that is picked: why it lies there, and what moving it would break. */
+const desk = useDatesDesk()
+const job = computed(() => desk.jobOf(desk.chosenId.value ?? ''))
+const stand = computed(() => job.value && desk.standOf(job.value.standId))
+const task = computed(() => desk.tasks.value.find(({ id }) => id === job.value?.id))
+const pending = computed(() =>
+  desk.pending.value?.jobId === job.value?.id ? desk.pending.value : undefined,
+)
+const effect = computed(() => (pending.value ? desk.pendingEffect.value : undefined))
+const day = computed(() => pending.value?.day ?? desk.current.value.get(job.value?.id ?? '') ?? '')
+const why = computed(() => (job.value && !pending.value ? desk.reasons(job.value.id) : []))
+const system = computed(() => desk.place.value?.unitSystem ?? 'us')
+const sky = computed(() => {
+  const known = desk.outlook.data.value?.days.find((each) => each.day === day.value)
+  return known && task.value ? outlookWords(known, task.value.work) : ''
+})
+const adds = computed(() => {
+  const by = effect.value?.adds ?? 0
+  if (Math.abs(by) < 0.5) return 'It costs no more and saves nothing.'
+  const words = money(Math.abs(by), system.value)
+  return by > 0 ? `It loses ${words} more, by expectation.` : `It saves ${words}, by expectation.`
+})
+
+/** What another job suffers by the move is said with its name. */
+function breachWords({ taskId, words }: Breach): string {
+  const other = taskId === job.value?.id ? undefined : desk.jobOf(taskId)
+  return other ? `${other.title}: ${midSentence(words)}` : words
+}
+
+const wantedDay = ref('')
+const hour = ref('')
+watch(
+  [job, day],
+  () => {
+    wantedDay.value = day.value
+    hour.value = job.value?.startsAt ?? ''
+  },
+  { immediate: true },
+)
+function changeDay(text: string): void {
+  wantedDay.value = text
+  const isWhole = /^\d{4}-\d{2}-\d{2}$/.test(text) && text >= desk.today
+  if (job.value && isWhole) desk.pending.value = { jobId: job.value.id, day: text }
+}
+const changeJob = (dto: Parameters<typeof desk.change.mutateAsync>[0]['dto']) =>
+  job.value && desk.change.mutateAsync({ id: job.value.id, dto }).catch(() => undefined)
+function changeHour(text: string): void {
+  hour.value = text
+  if (text === '') void changeJob({ startsAt: null })
+  else if (/^\d{2}:\d{2}$/.test(text)) void changeJob({ startsAt: text })
+}
+const doneWords = computed(() => (job.value?.kind === 'buy' ? 'It is here' : 'It is done'))
+</script>
+
+<template>
+  <section v-if="job && stand" class="detail" aria-label="The job picked">
+    <h2>{{ job.title }}</h2>
+    <p class="where">
+      <RouterLink :to="{ name: 'jobs', params: { standId: stand.id } }">{{
+        stand.name
+      }}</RouterLink>, {{ dayWords(day) }}{{ job.startsAt ? `, ${job.startsAt}` : '' }}
+    </p>
+    <p v-if="sky" class="sky">{{ sky }}</p>
+
+    <div v-if="pending && effect" class="effect" role="status">
+      <p v-for="breach in effect.breaches" :key="breach.taskId + breach.words" class="breach">
+        {{ breachWords(breach) }}
+      </p>
+      <p v-if="effect.weather" class="breach">{{ effect.weather }}</p>
+      <p>{{ adds }}</p>
+      <div class="buttons">
+        <Button type="primary" @click="desk.put(job.id, pending.day)">
+          {{ effect.breaches.length > 0 ? 'Put it there all the same' : 'Put it there' }}
+        </Button>
+        <Button type="text" @click="desk.pending.value = undefined">Leave it</Button>
+      </div>
+    </div>
+    <ul v-else class="why" aria-label="Why on this day">
+      <li v-for="line in why" :key="line">{{ line }}</li>
+    </ul>
+
+    <div class="fields">
+      <TextField :model-value="wantedDay" label="Day" type="date" @update:model-value="changeDay" />
+      <TextField
+        :model-value="hour"
+        label="Hour"
+        hint="06:30; empty: any"
+        @update:model-value="changeHour"
+      />
+    </div>
+    <label class="hold">
+      <input
+        type="checkbox"
+        :checked="job.isLocked"
+        @change="changeJob({ isLocked: !job.isLocked })"
+      />
+      Hold it on this day, whatever the planner finds
+    </label>
+    <ProblemNote :problem="desk.change.error.value" />
+    <div class="buttons">
+      <RouterLink
+        v-if="job.kind === 'apply' && job.remedyId"
+        :to="{ name: 'sheet', params: { standId: stand.id, jobId: job.id } }"
+        >Open its sheet</RouterLink
+      >
+      <Button v-if="saidDone.includes(job.kind)" @click="changeJob({ status: 'done' })">
+        {{ doneWords }}
+      </Button>
+      <Button type="text" @click="changeJob({ status: 'dropped' })">Drop it</Button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.detail {
+  display: grid;
+  gap: 9px;
+  align-content: start;
+}
+.where {
+  color: var(--slate);
+}
+.sky {
+  font-size: 0.86rem;
+}
+.effect {
+  display: grid;
+  gap: 6px;
+  padding: 10px 12px;
+  border-left: 3px solid var(--rust);
+  background: var(--rust-wash);
+}
+.breach {
+  font-weight: 560;
+  color: var(--rust);
+}
+.why {
+  display: grid;
+  gap: 5px;
+  font-size: 0.88rem;
+}
+.why li {
+  padding-left: 11px;
+  border-left: 2px solid var(--line);
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1.4fr 1fr;
+  gap: 8px;
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+}
+.hold {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+  font-size: 0.88rem;
+}
+</style>

@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue'
+import { computed, ref, watch } from 'vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import { money } from '../../shared/units/money-words.ts'
+import { dayWords } from '../../shared/units/today.ts'
+import { useDatesDesk } from './dates-desk.ts'
+
+/** What a plan of the season would change, job by job with its reasons, to be accepted. */
+const desk = useDatesDesk()
+const { moves, planner } = desk
+const system = computed(() => desk.place.value?.unitSystem ?? 'us')
+const moved = computed(() => moves.value.filter(({ to }) => to !== undefined))
+const leftOut = computed(() => moves.value.filter(({ to }) => to === undefined))
+const wanted = ref<string[]>([])
+watch(moved, (now) => (wanted.value = now.map(({ task }) => task.id)), { immediate: true })
+const standName = (id: string) => desk.standOf(id)?.name ?? ''
+const cost = computed(() => planner.season.value?.cost)
+const parts = computed(() =>
+  cost.value
+    ? [
+        ['leaves pale for longer', cost.value.late],
+        ['too early to do its work', cost.value.early],
+        ['mornings that turn out unfit', cost.value.unfit],
+        ['sprays washed off', cost.value.washedOff],
+        ['trips', cost.value.trips],
+        ['left out', cost.value.leftOut],
+      ].filter(([, value]) => Number(value) >= 0.5)
+    : [],
+)
+const jobWords = (count: number) => `${count} ${count === 1 ? 'job' : 'jobs'}`
+const share = computed(() => {
+  return planner.progress.value?.share ?? 0
+})
+</script>
+
+<template>
+  <section class="moves" aria-label="Plan of the season" aria-live="polite">
+    <div v-if="planner.isRunning.value" class="running">
+      <p>Planning {{ jobWords(desk.tasks.value.length) }} …</p>
+      <progress :value="share" max="1" aria-label="Time used of the most it may take" />
+      <p v-if="planner.progress.value" class="part">
+        best so far: expected loss {{ money(planner.progress.value.season.cost.total, system) }}
+      </p>
+      <Button @click="planner.enough()">Stop; the best so far will do</Button>
+    </div>
+    <p v-if="planner.failure.value" class="breach" role="alert">{{ planner.failure.value }}</p>
+    <template v-if="planner.season.value">
+      <h2>
+        {{
+          moved.length === 0 && leftOut.length === 0
+            ? 'Every job lies as well as it can.'
+            : moved.length === 0
+              ? 'No job lies better on another day.'
+              : `${jobWords(moved.length)} would lie better`
+        }}
+      </h2>
+      <p v-if="desk.costNow.value !== undefined && cost">
+        Expected loss <b>{{ money(cost.total, system) }}</b>
+        <template v-if="desk.costNow.value - cost.total > 0.5">
+          in place of {{ money(desk.costNow.value, system) }}</template
+        >.
+      </p>
+      <details class="how">
+        <summary>how</summary>
+        <p v-for="[words, value] in parts" :key="words">
+          {{ words }}: {{ money(Number(value), system) }}
+        </p>
+        <p>
+          <template v-if="planner.season.value.bound !== undefined">
+            No plan within the rules is under
+            {{ money(Math.max(0, planner.season.value.bound), system) }}.
+          </template>
+          What a pale day, a trip and an hour cost is set below, and are our guesses until you say.
+        </p>
+      </details>
+      <ol class="list">
+        <li v-for="{ task, to, reasons } in moved" :key="task.id">
+          <label>
+            <input v-model="wanted" type="checkbox" :value="task.id" />
+            <span>
+              <b>{{ standName(task.standId) }}: {{ task.title }}</b>
+              <span class="days">
+                {{ dayWords(desk.jobOf(task.id)?.dueOn ?? '') }} →
+                <b>{{ dayWords(to ?? '') }}</b>
+              </span>
+              <span v-for="reason in reasons" :key="reason" class="reason">{{ reason }}</span>
+            </span>
+          </label>
+        </li>
+      </ol>
+      <div v-if="leftOut.length > 0" class="out">
+        <h3>No day holds for</h3>
+        <p v-for="{ task, reasons } in leftOut" :key="task.id">
+          <b>{{ standName(task.standId) }}: {{ task.title }}.</b> {{ reasons.join(' ') }}
+        </p>
+      </div>
+      <ProblemNote :problem="desk.accept.error.value" />
+      <div class="buttons">
+        <Button
+          v-if="moved.length > 0"
+          type="primary"
+          :disabled="wanted.length === 0"
+          :loading="desk.accept.isLoading.value"
+          @click="desk.acceptMoves(wanted)"
+        >
+          Move {{ wanted.length === moved.length ? 'them all' : jobWords(wanted.length) }}
+        </Button>
+        <Button type="text" @click="planner.forget()">Leave it as it is</Button>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.moves,
+.running,
+.out {
+  display: grid;
+  gap: 9px;
+}
+progress {
+  width: 100%;
+  accent-color: var(--rust);
+}
+.part,
+.how {
+  color: var(--slate);
+  font-size: 0.86rem;
+}
+.breach {
+  color: var(--rust);
+  font-weight: 560;
+}
+.list {
+  padding: 0;
+  list-style: none;
+  display: grid;
+  max-height: 52vh;
+  overflow-y: auto;
+}
+.list li {
+  border-top: 1px solid var(--line);
+  padding: 7px 0;
+}
+.list label {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 9px;
+  align-items: start;
+  cursor: pointer;
+}
+.list label > span {
+  display: grid;
+  gap: 2px;
+}
+.reason {
+  font-size: 0.84rem;
+  color: var(--slate);
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+</style>

@@ -1,0 +1,259 @@
+<script setup lang="ts">
+import { PlaceSettingsDto, intervalClocks, type WorkSettingsDto } from '@spudder/contract/place'
+import { paleLossOf, usualLeadDays } from '@spudder/contract/planning'
+import { ChangeStandDto } from '@spudder/contract/stand'
+import { plannerFigures } from '@spudder/core/planner'
+import { Button } from 'ant-design-vue'
+import { computed, ref, watch } from 'vue'
+import { useChangeSettings } from '../../api/bench.ts'
+import { useStationFile } from '../../api/places.ts'
+import { useChangeStand } from '../../api/stands.ts'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import FileButton from '../../shared/form/FileButton.vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { numberIn } from '../../shared/form/number-text.ts'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import { useDatesDesk } from './dates-desk.ts'
+import WeekdayPicks from './WeekdayPicks.vue'
+
+/** What the planner reckons with: crew, money, rules of the place, and the care of each stand. */
+const desk = useDatesDesk()
+const change = useChangeSettings()
+const changeStand = useChangeStand()
+const station = useStationFile()
+const { checked, messageFor } = useChecked(PlaceSettingsDto, () => change.error.value)
+const stand = useChecked(ChangeStandDto, () => changeStand.error.value)
+
+const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const
+const usual = [...Array.from({ length: 5 }, () => plannerFigures.crewHours.value), 0, 0]
+const draft = ref(fresh(desk.place.value?.settings.work))
+function fresh(work: WorkSettingsDto | undefined) {
+  return {
+    crewHours: (work?.crewHours ?? usual).map(String),
+    tripCost: String(work?.tripCost ?? plannerFigures.tripCost.value),
+    leadDays: String(work?.leadDays ?? usualLeadDays),
+    intervalBy: work?.intervalBy ?? ('days' as const),
+    blackouts: (work?.blackouts ?? []).map((each) => ({ ...each })),
+  }
+}
+watch(
+  () => desk.place.value?.settings.work,
+  (work) => (draft.value = fresh(work)),
+)
+const clockWords = {
+  days: 'days of the calendar',
+  growth: 'growth: warmth summed up',
+  mowings: 'mowings',
+} as const
+const clocks = intervalClocks.map((value) => ({ value, words: clockWords[value] }))
+
+async function keep(): Promise<void> {
+  const { crewHours, tripCost, leadDays, ...rest } = draft.value
+  const dto = checked({
+    work: {
+      ...rest,
+      crewHours: crewHours.map(numberIn),
+      tripCost: numberIn(tripCost),
+      leadDays: numberIn(leadDays),
+    },
+  })
+  const id = desk.place.value?.id
+  if (dto && id) await change.mutateAsync({ id, dto }).catch(() => undefined)
+}
+const addBlackout = () =>
+  draft.value.blackouts.push({ from: desk.today, to: desk.today, words: '' })
+
+const stands = computed(() => desk.planning.data.value?.stands ?? [])
+async function keepCare(id: string, care: object): Promise<void> {
+  const before = stands.value.find((each) => each.id === id)?.care ?? {}
+  const dto = stand.checked({ care: { ...before, ...care } })
+  if (dto) await changeStand.mutateAsync({ id, dto }).catch(() => undefined)
+}
+
+const taken = ref('')
+async function takeStation(files: readonly File[]): Promise<void> {
+  const [file] = files
+  const placeId = desk.place.value?.id
+  if (!file || !placeId) return
+  const dto = { fileName: file.name.slice(-150), text: await file.text() }
+  const done = await station.mutateAsync({ placeId, dto }).catch(() => undefined)
+  if (!done) return
+  const errors =
+    done.errors.length > 0
+      ? ` ${done.errors.length} rows were left out: ${done.errors[0]?.words}`
+      : ''
+  taken.value = `${done.dayCount} days taken from ${file.name}.${errors} ${done.assumed.join('; ')}`
+}
+</script>
+
+<template>
+  <details class="settings no-print">
+    <summary>
+      What the plan reckons with: crew, money, blackouts, mowing, watering, weather station
+    </summary>
+    <form class="place" @submit.prevent="keep">
+      <fieldset>
+        <legend>Hours of work that the crew has</legend>
+        <div class="week">
+          <TextField
+            v-for="(weekday, index) in weekdays"
+            :key="weekday"
+            v-model="draft.crewHours[index]!"
+            :label="weekday"
+            inputmode="decimal"
+          />
+        </div>
+        <p v-if="messageFor('work.crewHours')" class="message">
+          {{ messageFor('work.crewHours') }}
+        </p>
+      </fieldset>
+      <div class="row">
+        <TextField
+          v-model="draft.tripCost"
+          label="Cost of one trip"
+          hint="getting out, mixing, rinsing; our guess is 20"
+          inputmode="decimal"
+          :message="messageFor('work.tripCost')"
+        />
+        <TextField
+          v-model="draft.leadDays"
+          label="Days from ordering to having it"
+          inputmode="decimal"
+          :message="messageFor('work.leadDays')"
+        />
+        <ChoiceField v-model="draft.intervalBy" label="Repeats are counted by" :options="clocks" />
+      </div>
+      <fieldset>
+        <legend>Blackouts: days on which no fertiliser may go out, by local rule</legend>
+        <div v-for="(blackout, index) in draft.blackouts" :key="index" class="row">
+          <TextField
+            v-model="blackout.from"
+            label="From"
+            type="date"
+            :message="messageFor(`work.blackouts.${index}.from`)"
+          />
+          <TextField
+            v-model="blackout.to"
+            label="Until"
+            type="date"
+            :message="messageFor(`work.blackouts.${index}.to`)"
+          />
+          <TextField
+            v-model="blackout.words"
+            label="Why"
+            :message="messageFor(`work.blackouts.${index}.words`)"
+          />
+          <Button type="text" @click="draft.blackouts.splice(index, 1)">Take it away</Button>
+        </div>
+        <Button size="small" @click="addBlackout">Add a blackout</Button>
+      </fieldset>
+      <ProblemNote :problem="change.error.value" />
+      <Button html-type="submit" type="primary" :loading="change.isLoading.value">Keep it</Button>
+    </form>
+    <h3>Stands</h3>
+    <div class="stands">
+      <div v-for="each in stands" :key="each.id" class="stand">
+        <b>{{ each.name }}</b>
+        <WeekdayPicks
+          v-if="each.context === 'turf'"
+          label="mown"
+          :model-value="each.care?.mowingDays ?? []"
+          @update:model-value="keepCare(each.id, { mowingDays: $event })"
+        />
+        <WeekdayPicks
+          label="watered"
+          :model-value="each.care?.wateringDays ?? []"
+          @update:model-value="keepCare(each.id, { wateringDays: $event })"
+        />
+        <TextField
+          :model-value="String(Math.round(paleLossOf(each) * 100) / 100)"
+          label="A pale day costs"
+          inputmode="decimal"
+          @update:model-value="
+            Number.isFinite(numberIn($event)) &&
+            keepCare(each.id, { paleLossPerDay: numberIn($event) })
+          "
+        />
+      </div>
+    </div>
+    <ProblemNote :problem="changeStand.error.value" />
+    <h3>Weather station</h3>
+    <p class="part">
+      A CSV with time, temperature, rain and wind, one row an hour or oftener. Its days stand in
+      place of the simulated ones; hours are those of the station's clock.
+    </p>
+    <FileButton accept=".csv,text/csv" words="Take in a file" @files="takeStation" />
+    <p v-if="taken" role="status">{{ taken }}</p>
+    <ProblemNote :problem="station.error.value" />
+  </details>
+</template>
+
+<style scoped>
+.settings {
+  border-top: 1px solid var(--line);
+  padding: 12px 0;
+}
+summary {
+  cursor: pointer;
+  color: var(--slate);
+}
+.place {
+  display: grid;
+  gap: 14px;
+  padding: 12px 0;
+  justify-items: start;
+}
+fieldset {
+  display: grid;
+  gap: 6px;
+}
+.week {
+  display: grid;
+  grid-template-columns: repeat(7, minmax(44px, 66px));
+  gap: 6px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: start;
+}
+.stands {
+  display: grid;
+  gap: 8px;
+  padding: 6px 0 12px;
+}
+.stand {
+  display: grid;
+  grid-template-columns: 170px 1fr 1fr 130px;
+  gap: 12px;
+  align-items: center;
+  border-top: 1px solid var(--line);
+  padding-top: 6px;
+}
+.stand > b {
+  grid-column: 1;
+}
+.stand > :last-child {
+  grid-column: 4;
+}
+.message {
+  color: var(--rust);
+}
+.part {
+  font-size: 0.86rem;
+  color: var(--slate);
+}
+@media (width < 700px) {
+  .stand {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .stand > :last-child {
+    grid-column: 1;
+  }
+  .week {
+    grid-template-columns: repeat(4, 1fr);
+  }
+}
+</style>

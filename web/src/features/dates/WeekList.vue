@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { amountsOf } from '@spudder/contract/planning'
+import type { JobDto } from '@spudder/contract/job'
+import { addDays, daysBetween } from '@spudder/core/calendar'
+import { amountWords } from '@spudder/core/quantity'
+import { utcFormat } from 'd3-time-format'
+import { computed } from 'vue'
+import { dayWords } from '../../shared/units/today.ts'
+import { outlookWords } from '../../shared/weather/outlook-words.ts'
+import { shownWorks } from '../../shared/weather/strip-rows.ts'
+import { useDatesDesk } from './dates-desk.ts'
+
+/** The jobs of a week day by day, to read on a phone and to print for the wall. */
+const desk = useDatesDesk()
+const system = computed(() => desk.place.value?.unitSystem ?? 'us')
+const from = computed(() => (desk.view.value === 'season' ? desk.today : desk.window.value.from))
+const length = computed(() => (desk.view.value === 'day' ? 1 : 7))
+const weekday = utcFormat('%A')
+
+function amountOf(job: JobDto): string {
+  const remedy = desk.planning.data.value?.remedies.find(({ id }) => id === job.remedyId)
+  const { productKg, waterL } = amountsOf(job, remedy)
+  const bought = job.kind === 'buy' ? (job.plannedKg ?? 0) : productKg
+  if (bought === 0) return ''
+  const water = waterL > 0 ? ` in ${amountWords('volume', waterL, system.value)}` : ''
+  return `${amountWords('mass', bought, system.value)}${water}`
+}
+const days = computed(() =>
+  Array.from({ length: length.value }, (_, index) => {
+    const day = addDays(from.value, index)
+    const outlook = desk.outlook.data.value?.days.find((each) => each.day === day)
+    const jobs = desk.jobs.value
+      .filter(({ id }) => desk.current.value.get(id) === day)
+      .toSorted((one, other) => ((one.startsAt ?? '99') < (other.startsAt ?? '99') ? -1 : 1))
+      .map((job) => ({
+        job,
+        stand: desk.standOf(job.standId)?.name ?? '',
+        amount: amountOf(job),
+        isLate: daysBetween(job.dueOn, day) > 0,
+      }))
+    return {
+      day,
+      words: `${weekday(new Date(`${day}T00:00:00Z`))}, ${dayWords(day)}`,
+      sky: outlook ? shownWorks.map((work) => outlookWords(outlook, work)) : [],
+      jobs,
+    }
+  }),
+)
+</script>
+
+<template>
+  <section class="week" aria-label="The week">
+    <h2>{{ length === 1 ? 'The day' : 'Seven days' }} from {{ dayWords(from) }}</h2>
+    <p class="only-print">
+      {{ desk.place.value?.name }}. The label comes first; look at the sky before you fill.
+    </p>
+    <div class="days">
+      <article v-for="each in days" :key="each.day" :class="{ none: each.jobs.length === 0 }">
+        <h3>{{ each.words }}</h3>
+        <p v-for="line in each.sky" :key="line" class="sky">{{ line }}</p>
+        <ul>
+          <li v-for="{ job, stand, amount, isLate } in each.jobs" :key="job.id">
+            <span class="box" aria-hidden="true" />
+            <span>
+              <b v-if="job.startsAt">{{ job.startsAt }} </b>
+              <RouterLink :to="{ name: 'jobs', params: { standId: job.standId } }">{{
+                stand
+              }}</RouterLink>: {{ job.title }}<template v-if="amount">, {{ amount }}</template>
+              <span v-if="isLate" class="late"> was due {{ dayWords(job.dueOn) }}</span>
+              <span v-if="job.isLocked" class="part"> held</span>
+            </span>
+          </li>
+        </ul>
+        <p v-if="each.jobs.length === 0" class="part">nothing planned</p>
+      </article>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.week {
+  display: grid;
+  gap: 8px;
+}
+.days {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+  gap: 12px 22px;
+}
+article {
+  border-top: 1.5px solid var(--strong-line);
+  padding-top: 6px;
+  display: grid;
+  gap: 3px;
+  align-content: start;
+}
+h3 {
+  color: var(--ink);
+  font-size: 0.9rem;
+}
+.sky,
+.part {
+  font-size: 0.8rem;
+  color: var(--slate);
+}
+li {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 8px;
+  align-items: baseline;
+  padding: 3px 0;
+}
+.box {
+  width: 12px;
+  height: 12px;
+  border: 1.5px solid var(--strong-line);
+  border-radius: 2px;
+}
+.late {
+  color: var(--rust);
+  font-weight: 560;
+}
+.only-print {
+  display: none;
+}
+@media print {
+  .only-print {
+    display: block;
+  }
+  .days {
+    grid-template-columns: repeat(2, 1fr);
+  }
+  article {
+    break-inside: avoid;
+  }
+}
+</style>

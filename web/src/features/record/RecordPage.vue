@@ -1,0 +1,313 @@
+<script setup lang="ts">
+import type { RecordLineDto } from '@spudder/contract/entry'
+import { costByStand, recordCsv } from '@spudder/core/record'
+import { seasonOf } from '@spudder/core/season'
+import { Button } from 'ant-design-vue'
+import { computed, ref, watch } from 'vue'
+import { useEstateNames, usePlace } from '../../api/places.ts'
+import {
+  readWholeRecord,
+  recordPageSize,
+  useRecord,
+  type RecordQuestion,
+} from '../../api/record.ts'
+import { useShelf } from '../../api/shelf.ts'
+import { saveText } from '../../shared/file/save-text.ts'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { money } from '../../shared/units/money-words.ts'
+import { dayWords, today } from '../../shared/units/today.ts'
+import { useSettled } from '../../shared/use-settled.ts'
+import { lineWords, toRecordRow } from './record-rows.ts'
+import { saveRecordPdf } from './record-pdf.ts'
+
+/** Everything that was put out, line by line: found again, and fit for an inspector. */
+const { place } = usePlace()
+const placeId = () => place.value?.id
+const system = computed(() => place.value?.unitSystem ?? 'us')
+const names = useEstateNames(placeId)
+const shelf = useShelf(placeId)
+
+const season = seasonOf(today())
+const asked = ref({ text: '', from: '', to: '', standId: '' })
+const offset = ref(0)
+watch(asked, () => (offset.value = 0), { deep: true })
+/** Days that are half typed ask for nothing. */
+const isWhole = (day: string) => day === '' || /^\d{4}-\d{2}-\d{2}$/.test(day)
+const question = useSettled(
+  () => ({ ...asked.value }),
+  (now): RecordQuestion => ({
+    ...now,
+    from: isWhole(now.from) ? now.from : '',
+    to: isWhole(now.to) ? now.to : '',
+  }),
+  { ...asked.value },
+)
+const record = useRecord(
+  placeId,
+  () => question.value,
+  () => offset.value,
+)
+const page = computed(() => record.data.value)
+const lines = computed(() =>
+  (page.value?.lines ?? []).map((line) => ({ ...line, said: lineWords(line, system.value) })),
+)
+const standOptions = computed(() => [
+  { value: '', words: 'every stand' },
+  ...(names.data.value ?? []).map(({ id, name }) => ({ value: id, words: name })),
+])
+
+const problem = ref<Error>()
+const isBusy = ref(false)
+const priceOf = (id: string) => {
+  const product = shelf.data.value?.find((each) => each.id === id)
+  return product?.packPrice && product.packKg ? product.packPrice / product.packKg : undefined
+}
+const costsOf = (all: readonly RecordLineDto[]) =>
+  costByStand(
+    all
+      .filter(({ isCorrected }) => !isCorrected)
+      .map(({ standName, entry }) => ({
+        stand: standName,
+        productId: entry.productId ?? undefined,
+        usedKg: entry.productKg,
+      })),
+    priceOf,
+  )
+async function withWhole(use: (all: RecordLineDto[]) => void | Promise<void>): Promise<void> {
+  const id = placeId()
+  if (id === undefined) return
+  isBusy.value = true
+  problem.value = undefined
+  await readWholeRecord(id, question.value)
+    .then(use)
+    .catch((error: unknown) => {
+      problem.value = error instanceof Error ? error : new Error(String(error))
+    })
+  isBusy.value = false
+}
+const saveCsv = () =>
+  withWhole((all) => saveText('spudder-record.csv', 'text/csv', recordCsv(all.map(toRecordRow))))
+const about = computed(() => {
+  const { text, from, to } = question.value
+  const days =
+    from === '' && to === '' ? 'All days' : `${from || 'the beginning'} to ${to || 'now'}`
+  return text === '' ? `${days}.` : `${days}; lines with “${text}”.`
+})
+const savePdf = () =>
+  withWhole((all) =>
+    saveRecordPdf({
+      placeName: place.value?.name ?? '',
+      about: about.value,
+      lines: all,
+      costs: costsOf(all),
+      system: system.value,
+      printedOn: today(),
+    }),
+  )
+const costs = ref<ReturnType<typeof costByStand>>()
+const showCosts = () => withWhole((all) => void (costs.value = costsOf(all)))
+const thisSeason = () =>
+  Object.assign(asked.value, { from: `${season}-01-01`, to: `${season}-12-31` })
+</script>
+
+<template>
+  <section class="record">
+    <div class="head">
+      <h1>Record</h1>
+      <div class="tools">
+        <Button :loading="isBusy" @click="saveCsv">CSV</Button>
+        <Button :loading="isBusy" @click="savePdf">PDF for the inspector</Button>
+        <Button type="text" :loading="isBusy" @click="showCosts">Cost by stand</Button>
+      </div>
+    </div>
+    <form class="search" role="search" @submit.prevent>
+      <TextField
+        v-model="asked.text"
+        label="Find"
+        hint="words that stand in it: product, lot, who, note"
+      />
+      <TextField v-model="asked.from" label="From" type="date" />
+      <TextField v-model="asked.to" label="Until" type="date" />
+      <ChoiceField v-model="asked.standId" label="Stand" :options="standOptions" />
+      <Button @click="thisSeason">This season</Button>
+    </form>
+    <ProblemNote :problem="record.error.value ?? problem" />
+    <section v-if="costs" class="costs" aria-label="Cost by stand">
+      <h2>Products, of what is found</h2>
+      <p v-for="each in costs" :key="each.stand">
+        {{ each.stand }}: <b>{{ money(each.money, system) }}</b>
+        <span v-if="each.unpriced > 0" class="part">
+          and {{ each.unpriced }} {{ each.unpriced === 1 ? 'use' : 'uses' }} without a price on the
+          shelf</span
+        >
+      </p>
+    </section>
+    <p v-if="page" class="part" role="status">
+      {{
+        page.total === 0
+          ? 'Nothing is found.'
+          : `${page.total} ${page.total === 1 ? 'line' : 'lines'}, the newest first`
+      }}
+    </p>
+    <ol v-if="page">
+      <li
+        v-for="{ entry, standName, isCorrected, said } in lines"
+        :key="entry.id"
+        :class="{ corrected: isCorrected }"
+      >
+        <span class="day">
+          <b>{{ dayWords(entry.happenedOn) }}</b>
+          <span v-if="said.clock" class="part">{{ said.clock }}</span>
+        </span>
+        <span>
+          <RouterLink :to="{ name: 'jobs', params: { standId: entry.standId } }">{{
+            standName
+          }}</RouterLink>: <span class="what">{{ said.what }}</span>
+          <span class="part">
+            {{ said.who }}<template v-if="said.weather">; {{ said.weather }}</template
+            ><template v-if="said.partners">; with {{ said.partners }}</template
+            ><template v-if="said.besides.length > 0">; {{ said.besides.join('; ') }}</template>
+          </span>
+          <span v-if="entry.note" class="part">“{{ entry.note }}”</span>
+          <span v-if="entry.correctsId" class="part"
+            >Corrects line {{ entry.correctsId.slice(0, 8) }}: {{ entry.reason }}</span
+          >
+          <span v-if="isCorrected" class="part"
+            >Line {{ entry.id.slice(0, 8) }}, corrected by a later one; kept as it was.</span
+          >
+        </span>
+        <span class="amount">
+          <b>{{ said.used }}</b>
+          <span class="part">
+            planned {{ said.planned
+            }}<template v-if="said.water"><br />in {{ said.water }}</template>
+          </span>
+        </span>
+      </li>
+    </ol>
+    <div v-if="page && page.total > recordPageSize" class="pages">
+      <Button :disabled="offset === 0" @click="offset -= recordPageSize">Newer</Button>
+      <span class="part"
+        >{{ offset + 1 }}-{{ Math.min(page.total, offset + recordPageSize) }} of
+        {{ page.total }}</span
+      >
+      <Button :disabled="offset + recordPageSize >= page.total" @click="offset += recordPageSize"
+        >Older</Button
+      >
+    </div>
+    <div v-if="page?.total === 0 && question.text === ''" class="empty">
+      <h2>No line here yet</h2>
+      <p>
+        Open a job's sheet, do the work, and record it there in two taps; it is kept on your phone
+        until there is signal, and stands here then.
+      </p>
+      <RouterLink :to="{ name: 'dates' }">To the dates</RouterLink>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.record {
+  display: grid;
+  gap: 10px;
+  max-width: 1060px;
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+  align-items: center;
+  padding-top: 4px;
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-left: auto;
+}
+.search {
+  display: grid;
+  grid-template-columns: minmax(220px, 2fr) 150px 150px minmax(150px, 1fr) auto;
+  gap: 10px;
+  align-items: start;
+}
+.search > :deep(.ant-btn) {
+  margin-top: 22px;
+}
+.costs {
+  padding: 10px 14px;
+  background: var(--sunken);
+  display: grid;
+  gap: 3px;
+}
+ol {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  border-top: 1px solid var(--line);
+  padding: 8px 0;
+  display: grid;
+  grid-template-columns: 104px minmax(0, 1fr) 150px;
+  gap: 14px;
+}
+.day,
+.amount {
+  display: grid;
+  align-content: start;
+}
+.amount {
+  justify-items: end;
+  text-align: right;
+}
+.part {
+  display: block;
+  font-size: 0.84rem;
+  color: var(--slate);
+}
+.costs .part,
+.pages .part {
+  display: inline;
+}
+.what {
+  font-weight: 560;
+}
+.corrected .what,
+.corrected b {
+  text-decoration: line-through;
+  color: var(--slate);
+}
+.pages {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+.empty {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+  padding: 14px 0;
+}
+@media (width < 700px) {
+  .search {
+    grid-template-columns: 1fr 1fr;
+  }
+  .search > :first-child {
+    grid-column: 1 / -1;
+  }
+  li {
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 4px 12px;
+  }
+  .day {
+    grid-column: 1 / -1;
+    grid-template-columns: auto auto;
+    justify-content: start;
+    gap: 10px;
+    align-items: baseline;
+  }
+}
+</style>

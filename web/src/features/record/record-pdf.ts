@@ -1,0 +1,106 @@
+import type { RecordLineDto } from '@spudder/contract/entry'
+import type { UnitSystem } from '@spudder/core/quantity'
+import type { StandCost } from '@spudder/core/record'
+import type { TDocumentDefinitions, TableCell } from 'pdfmake/interfaces'
+import { money } from '../../shared/units/money-words.ts'
+import { lineWords } from './record-rows.ts'
+
+/** What a season record is printed from. */
+export interface PrintedRecord {
+  readonly placeName: string
+  readonly about: string
+  readonly lines: readonly RecordLineDto[]
+  readonly costs: readonly StandCost[]
+  readonly system: UnitSystem
+  readonly printedOn: string
+}
+
+const heads = ['Day', 'Stand', 'Product', 'Used', 'Water', 'Who', 'Weather then', 'Besides']
+
+/** The oldest first, as an inspector reads; corrected lines stay, struck through. */
+export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
+  const { placeName, about, lines, costs, system, printedOn } = record
+  const rows = lines.toReversed().map((line): TableCell[] => {
+    const { entry, standName, isCorrected } = line
+    const said = lineWords(line, system)
+    const cell = (text: string): TableCell =>
+      isCorrected ? { text, decoration: 'lineThrough', color: '#666666' } : text
+    const besides = [
+      ...said.besides,
+      said.partners === '' ? '' : `with ${said.partners}`,
+      entry.note,
+      entry.correctsId === null ? '' : `Corrects ${entry.correctsId.slice(0, 8)}: ${entry.reason}`,
+      `line ${entry.id.slice(0, 8)}, recorded by ${entry.createdBy} ${entry.createdAt.slice(0, 16).replace('T', ' ')} UTC`,
+    ]
+    return [
+      cell(`${entry.happenedOn} ${said.clock}`.trim()),
+      cell(standName),
+      cell(said.what),
+      cell(`${said.used} (planned ${said.planned})`),
+      cell(said.water),
+      cell(said.who),
+      cell(said.weather),
+      cell(
+        besides
+          .filter((each) => each !== '')
+          .map((each) => each.replace(/\.$/, ''))
+          .join('; '),
+      ),
+    ]
+  })
+  return {
+    pageOrientation: 'landscape',
+    pageSize: system === 'us' ? 'LETTER' : 'A4',
+    pageMargins: [32, 36, 32, 36],
+    defaultStyle: { fontSize: 8 },
+    info: { title: `${placeName}: record` },
+    footer: (page, pages) => ({
+      text: `${placeName}, printed ${printedOn}, page ${page} of ${pages}`,
+      alignment: 'center',
+      fontSize: 7,
+      margin: [0, 10, 0, 0],
+    }),
+    content: [
+      { text: `${placeName}: record of applications`, fontSize: 15, bold: true },
+      { text: about, margin: [0, 2, 0, 8] },
+      rows.length === 0
+        ? { text: 'Nothing was recorded.' }
+        : {
+            layout: 'lightHorizontalLines',
+            table: {
+              headerRows: 1,
+              widths: [58, 70, 90, 72, 48, 60, 90, '*'],
+              body: [heads.map((text): TableCell => ({ text, bold: true })), ...rows],
+            },
+          },
+      ...(costs.length === 0
+        ? []
+        : [
+            {
+              text: 'Products by stand',
+              bold: true,
+              margin: [0, 12, 0, 3] as [number, number, number, number],
+            },
+            ...costs.map(
+              ({ stand, money: sum, unpriced }) =>
+                `${stand}: ${money(sum, system)}${unpriced > 0 ? `, and ${unpriced} ${unpriced === 1 ? 'use' : 'uses'} without a price` : ''}`,
+            ),
+          ]),
+      {
+        text: 'A record is never changed: a correction is a line of its own that names the one it corrects. The label, local rules and licensed practice come before this record.',
+        margin: [0, 12, 0, 0],
+        italics: true,
+      },
+    ],
+  }
+}
+
+/** Makes the file and hands it over; what makes it is loaded when it is first asked for. */
+export async function saveRecordPdf(record: PrintedRecord): Promise<void> {
+  const [{ default: pdfMake }, { default: fonts }] = await Promise.all([
+    import('pdfmake/build/pdfmake'),
+    import('pdfmake/build/vfs_fonts'),
+  ])
+  pdfMake.addVirtualFileSystem(fonts)
+  await pdfMake.createPdf(recordDocument(record)).download('spudder-record.pdf')
+}

@@ -1,0 +1,68 @@
+import type { RecordLineDto } from '@spudder/contract/entry'
+import { amountWords, type UnitSystem } from '@spudder/core/quantity'
+import type { RecordRow } from '@spudder/core/record'
+import { findSource } from '@spudder/core/source'
+import { weatherWordsOf } from '../../shared/weather/weather-then.ts'
+
+const partnersOf = ({ partners }: RecordLineDto['entry']) =>
+  (partners ?? []).map(({ name, dose }) => `${name} ${dose}`.trim()).join('; ')
+
+/** A line of the record with every field of its file. */
+export function toRecordRow(line: RecordLineDto): RecordRow {
+  const { entry, standName, productName, isCorrected, groundM2 } = line
+  const { weather } = entry
+  return {
+    id: entry.id,
+    day: entry.happenedOn,
+    startedAt: entry.startedAt ?? '',
+    endedAt: entry.endedAt ?? '',
+    stand: standName,
+    groundM2: groundM2 ?? undefined,
+    product: productName ?? '',
+    source: findSource(entry.sourceId).name,
+    route: entry.route,
+    lot: entry.lot,
+    plannedKg: entry.plannedProductKg,
+    usedKg: entry.productKg,
+    waterL: entry.waterL,
+    waterSource: entry.waterSource,
+    partners: partnersOf(entry),
+    equipment: entry.equipment,
+    worker: entry.worker,
+    temperatureC: weather?.temperatureC,
+    windMPerS: weather?.windMPerS,
+    humidityPercent: weather?.humidityPercent,
+    rainAfterMm: weather?.rainAfterMm,
+    weatherSource: weather?.source ?? '',
+    reEntryH: entry.reEntryH ?? undefined,
+    note: entry.note,
+    recordedBy: entry.createdBy,
+    recordedAt: entry.createdAt,
+    correctsId: entry.correctsId ?? '',
+    reason: entry.reason,
+    isCorrected,
+  }
+}
+
+/** What a line says in words of the place. */
+export function lineWords({ entry, productName }: RecordLineDto, system: UnitSystem) {
+  const form = findSource(entry.sourceId).name
+  const clock = [entry.startedAt, entry.endedAt].filter((each) => each !== null).join('-')
+  const who = entry.worker === '' ? entry.createdBy : entry.worker
+  return {
+    what: productName === null ? form : `${productName} (${form})`,
+    used: amountWords('mass', entry.productKg, system),
+    planned: amountWords('mass', entry.plannedProductKg, system),
+    water: entry.waterL > 0 ? amountWords('volume', entry.waterL, system) : '',
+    clock,
+    who,
+    weather: weatherWordsOf(entry.weather, system),
+    partners: partnersOf(entry),
+    besides: [
+      entry.lot === '' ? '' : `lot ${entry.lot}`,
+      entry.equipment,
+      entry.waterSource === '' ? '' : `water from ${entry.waterSource}`,
+      entry.reEntryH === null ? '' : `nobody in for ${entry.reEntryH} h`,
+    ].filter((each) => each !== ''),
+  }
+}

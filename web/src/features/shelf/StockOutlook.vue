@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { amountsOf, usualLeadDays } from '@spudder/contract/planning'
+import { addDays } from '@spudder/core/calendar'
+import { stockOutlook } from '@spudder/core/planner'
+import { amountWords } from '@spudder/core/quantity'
+import { Button } from 'ant-design-vue'
+import { computed } from 'vue'
+import { usePlace } from '../../api/places.ts'
+import { usePlanning, usePlanOrder } from '../../api/planning.ts'
+import { useShelf } from '../../api/shelf.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import { dayWords, today } from '../../shared/units/today.ts'
+
+/** What the plan takes from the shelf: what runs short, when, for which stand, and by when to order. */
+const { place } = usePlace()
+const placeId = () => place.value?.id
+const planning = usePlanning(placeId)
+const shelf = useShelf(placeId)
+const order = usePlanOrder()
+const system = computed(() => place.value?.unitSystem ?? 'us')
+const lead = computed(() => place.value?.settings.work?.leadDays ?? usualLeadDays)
+
+const outlooks = computed(() => {
+  const plan = planning.data.value
+  if (!plan) return []
+  const planned = plan.jobs.filter(({ status }) => status === 'planned')
+  return (shelf.data.value ?? []).flatMap((product) => {
+    const uses = planned.flatMap((job) => {
+      const remedy = plan.remedies.find(({ id }) => id === job.remedyId)
+      if (job.kind !== 'apply' || remedy?.productId !== product.id) return []
+      const day = job.dueOn < today() ? today() : job.dueOn
+      return [{ day, productKg: amountsOf(job, remedy).productKg, standId: job.standId }]
+    })
+    if (uses.length === 0 || product.stockKg === null) return []
+    const orders = planned.filter(
+      ({ kind, productId }) => kind === 'buy' && productId === product.id,
+    )
+    const stock = {
+      productId: product.id,
+      name: product.name,
+      kg: product.stockKg,
+      deliveries: orders.map(({ dueOn, plannedKg }) => ({
+        day: addDays(dueOn, lead.value),
+        kg: plannedKg ?? 0,
+      })),
+    }
+    const outlook = stockOutlook(stock, uses, lead.value)
+    const pack = product.packKg ?? 0
+    // Nobody sells part of a bag.
+    const buyKg = pack > 0 ? Math.ceil(outlook.missingKg / pack) * pack : outlook.missingKg
+    return [{ ...outlook, kg: product.stockKg, uses: uses.length, orders, buyKg }]
+  })
+})
+const standName = (id: string | undefined) =>
+  planning.data.value?.stands.find((stand) => stand.id === id)?.name ?? ''
+const mass = (kg: number) => amountWords('mass', kg, system.value)
+
+async function planOrder(each: (typeof outlooks.value)[number]): Promise<void> {
+  const id = placeId()
+  if (id === undefined || each.orderBy === undefined || each.shortStandId === undefined) return
+  const dueOn = each.orderBy < today() ? today() : each.orderBy
+  const dto = {
+    id: crypto.randomUUID() as string,
+    standId: each.shortStandId,
+    productId: each.productId,
+    plannedKg: each.buyKg,
+    dueOn,
+  }
+  await order.mutateAsync({ placeId: id, dto }).catch(() => undefined)
+}
+</script>
+
+<template>
+  <section v-if="outlooks.length > 0" class="outlook" aria-label="Stock against the plan">
+    <h2>Against the plan</h2>
+    <div v-for="each in outlooks" :key="each.productId" class="product">
+      <p>
+        <b>{{ each.name }}</b>: {{ mass(each.kg) }} for {{ each.uses }} planned
+        {{ each.uses === 1 ? 'job' : 'jobs' }}.
+        <template v-if="each.orders.length > 0">
+          To buy:
+          {{
+            each.orders
+              .map((job) => `${mass(job.plannedKg ?? 0)}, ${dayWords(job.dueOn)}`)
+              .join('; ')
+          }}.
+        </template>
+        <template v-if="each.shortOn === undefined">It lasts.</template>
+      </p>
+      <template v-if="each.shortOn !== undefined && each.orderBy !== undefined">
+        <p class="short">
+          Short on {{ dayWords(each.shortOn) }} for {{ standName(each.shortStandId) }}:
+          {{ mass(each.missingKg) }} missing. Order
+          {{ each.orderBy <= today() ? 'now' : `by ${dayWords(each.orderBy)}` }}.
+        </p>
+        <Button :loading="order.isLoading.value" @click="planOrder(each)">
+          Put “buy {{ mass(each.buyKg) }}” among the jobs
+        </Button>
+      </template>
+    </div>
+    <ProblemNote :problem="order.error.value" />
+  </section>
+</template>
+
+<style scoped>
+.outlook {
+  display: grid;
+  gap: 10px;
+  padding: 10px 14px;
+  margin-bottom: 16px;
+  background: var(--sunken);
+}
+.product {
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+}
+.short {
+  color: var(--rust);
+  font-weight: 560;
+}
+</style>

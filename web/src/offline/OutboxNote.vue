@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { useQueryCache } from '@pinia/colada'
+import { onBeforeUnmount, onMounted } from 'vue'
+import { useOutbox } from './outbox.ts'
+
+/** What waits for signal on this device, and what was not taken; tries again by itself. */
+const outbox = useOutbox()
+const cache = useQueryCache()
+const againMs = 20_000
+let timer: ReturnType<typeof setInterval> | undefined
+
+async function send(): Promise<void> {
+  if ((await outbox.flush()) === 0) return
+  await Promise.allSettled(
+    ['story', 'estate', 'planning', 'record', 'shelf'].map((key) =>
+      cache.invalidateQueries({ key: [key] }),
+    ),
+  )
+}
+const sendNow = () => void send()
+onMounted(() => {
+  void outbox.load().then(send)
+  window.addEventListener('online', sendNow)
+  timer = setInterval(() => outbox.waiting.length > 0 && sendNow(), againMs)
+})
+onBeforeUnmount(() => {
+  window.removeEventListener('online', sendNow)
+  clearInterval(timer)
+})
+</script>
+
+<template>
+  <div v-if="outbox.items.length > 0" class="outbox no-print" role="status">
+    <p v-if="outbox.waiting.length > 0">
+      {{
+        outbox.waiting.length === 1 ? 'One record waits' : `${outbox.waiting.length} records wait`
+      }}
+      on this device for signal, and {{ outbox.waiting.length === 1 ? 'goes' : 'go' }} out by
+      {{ outbox.waiting.length === 1 ? 'itself' : 'themselves' }}.
+      <button type="button" :disabled="outbox.isSending" @click="sendNow">Send now</button>
+    </p>
+    <p v-for="item in outbox.refused" :key="item.dto.id" class="refused">
+      {{ item.title }} of {{ item.dto.happenedOn }} was not stored: {{ item.problem }}
+      <button type="button" @click="outbox.forget(item.dto.id)">I have read it; let it go</button>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.outbox {
+  margin: 0 20px 8px;
+  padding: 8px 12px;
+  border-left: 3px solid var(--rust);
+  background: var(--rust-wash);
+  display: grid;
+  gap: 6px;
+}
+.refused {
+  font-weight: 560;
+}
+button {
+  border: 0;
+  background: none;
+  padding: 4px;
+  color: var(--rust);
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+}
+@media (width < 700px) {
+  .outbox {
+    margin: 0 10px 8px;
+  }
+}
+</style>

@@ -1,0 +1,268 @@
+<script setup lang="ts">
+import { CreateEntryDto } from '@spudder/contract/entry'
+import type { JobDto } from '@spudder/contract/job'
+import type { UnitSystem } from '@spudder/core/quantity'
+import { weatherFrom } from '@spudder/core/weather'
+import { Button } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { ApiProblem } from '../../api/api-problem.ts'
+import { useRecordEntry } from '../../api/stands.ts'
+import { useOutbox, type Outgoing } from '../../offline/outbox.ts'
+import type { RecordPhoto } from '../../offline/send-record.ts'
+import FileButton from '../form/FileButton.vue'
+import { useKept } from '../form/kept.ts'
+import { numberIn } from '../form/number-text.ts'
+import ProblemNote from '../form/ProblemNote.vue'
+import QuantityField from '../form/QuantityField.vue'
+import TextField from '../form/TextField.vue'
+import { useChecked } from '../form/use-checked.ts'
+import { freshRecord, plannedWords, rememberWorker, type Planned } from './record-draft.ts'
+
+/**
+ * What was really done for a job: all as planned until somebody says otherwise, so that it is two taps
+ * from the sheet. Without signal it is kept on the device and goes out by itself.
+ */
+const props = defineProps<{ job: JobDto; planned: Planned; system: UnitSystem }>()
+const emit = defineEmits<{ stored: [isSent: boolean] }>()
+const record = useRecordEntry()
+const outbox = useOutbox()
+const { checked, messageFor } = useChecked(CreateEntryDto, () => record.error.value)
+
+const { planned } = props
+const plannedText = plannedWords(planned, props.system)
+const {
+  value: draft,
+  forget,
+  failed,
+} = useKept(`entry:${props.job.id}`, () => freshRecord(planned, props.system))
+const productKg = ref<number>()
+const waterL = ref<number>()
+const photos = ref<RecordPhoto[]>([])
+const takePhotos = (files: readonly File[]) =>
+  photos.value.push(
+    ...files.map((file) => ({
+      id: crypto.randomUUID() as string,
+      fileName: file.name.slice(-150),
+      file,
+    })),
+  )
+const waiting = computed(() => outbox.items.find(({ jobId }) => jobId === props.job.id))
+
+/** What was left as planned is stored as planned, not as the rounded figure on screen. */
+const exact = (text: string, asPlanned: string, value: number, read: number | undefined) =>
+  text === asPlanned ? value : read
+
+const given = (name: string, text: string, value: unknown = text) =>
+  text.trim() === '' ? {} : { [name]: value }
+const by = weatherFrom[props.system]
+
+function requestOf() {
+  const now = draft.value
+  const isMeasured = now.temperature !== '' || now.wind !== ''
+  return {
+    id: now.id,
+    happenedOn: now.happenedOn,
+    productKg: exact(now.product, plannedText.product, planned.productKg, productKg.value),
+    waterL:
+      planned.waterL === 0 ? 0 : exact(now.water, plannedText.water, planned.waterL, waterL.value),
+    ...given('startedAt', now.startedAt),
+    ...given('endedAt', now.endedAt),
+    ...given('worker', now.worker),
+    ...given('lot', now.lot),
+    ...given('equipment', now.equipment),
+    ...given('waterSource', now.waterSource),
+    ...given('reEntryH', now.reEntry, numberIn(now.reEntry)),
+    ...(planned.partners.length > 0 ? { partners: planned.partners } : {}),
+    ...(isMeasured
+      ? {
+          weather: {
+            source: 'measured on the spot',
+            ...given('temperatureC', now.temperature, by.celsius(numberIn(now.temperature))),
+            ...given('windMPerS', now.wind, by.mPerS(numberIn(now.wind))),
+          },
+        }
+      : {}),
+    note: now.note,
+  }
+}
+
+async function keepHere(dto: CreateEntryDto): Promise<void> {
+  const item: Outgoing = {
+    jobId: props.job.id,
+    standId: props.job.standId,
+    title: props.job.title,
+    dto,
+    photos: photos.value,
+    keptAt: new Date().toISOString(),
+  }
+  await outbox.keep(item)
+  forget()
+  emit('stored', false)
+}
+
+async function save(): Promise<void> {
+  const dto = checked(requestOf())
+  if (!dto) return
+  rememberWorker(draft.value.worker)
+  const item = { jobId: props.job.id, standId: props.job.standId, dto, photos: photos.value }
+  try {
+    await record.mutateAsync(item)
+    forget()
+    emit('stored', true)
+  } catch (error) {
+    if (error instanceof ApiProblem && error.code === 'unreachable') await keepHere(dto)
+    else failed(error)
+  }
+}
+</script>
+
+<template>
+  <p v-if="waiting" class="waiting" role="status">
+    {{
+      waiting.problem === undefined
+        ? 'Recorded on this device; it goes out by itself when the signal is back.'
+        : `It was not stored: ${waiting.problem}`
+    }}
+  </p>
+  <form v-else class="record" @submit.prevent="save">
+    <h3>Done? What really went out</h3>
+    <div class="fields">
+      <TextField
+        v-model="draft.happenedOn"
+        label="Done on"
+        type="date"
+        :message="messageFor('happenedOn')"
+      />
+      <div class="clock">
+        <TextField
+          v-model="draft.startedAt"
+          label="Begun at"
+          placeholder="06:30"
+          :message="messageFor('startedAt')"
+        />
+        <TextField v-model="draft.endedAt" label="Ended at" :message="messageFor('endedAt')" />
+      </div>
+      <QuantityField
+        v-model="draft.product"
+        label="Product used"
+        dimension="mass"
+        unit="kg"
+        :hint="`planned ${plannedText.product}`"
+        :message="messageFor('productKg')"
+        @value="productKg = $event"
+      />
+      <QuantityField
+        v-if="planned.waterL > 0"
+        v-model="draft.water"
+        label="Water used"
+        dimension="volume"
+        unit="L"
+        :hint="`planned ${plannedText.water}`"
+        :message="messageFor('waterL')"
+        @value="waterL = $event"
+      />
+      <TextField v-model="draft.worker" label="Who did it" :message="messageFor('worker')" />
+      <TextField v-model="draft.lot" label="Lot" hint="on the bag" :message="messageFor('lot')" />
+    </div>
+    <details class="more">
+      <summary>
+        Equipment, water, weather, re-entry{{ planned.partners.length > 0 ? ', partners' : '' }}
+      </summary>
+      <div class="fields">
+        <TextField v-model="draft.equipment" label="Equipment" :message="messageFor('equipment')" />
+        <TextField
+          v-if="planned.waterL > 0"
+          v-model="draft.waterSource"
+          label="Water from"
+          :message="messageFor('waterSource')"
+        />
+        <TextField
+          v-model="draft.temperature"
+          :label="`Air, ${by.degrees}`"
+          inputmode="decimal"
+          hint="empty: as the weather service has it"
+          :message="messageFor('weather.temperatureC')"
+        />
+        <TextField
+          v-model="draft.wind"
+          :label="`Wind, ${by.speed}`"
+          inputmode="decimal"
+          :message="messageFor('weather.windMPerS')"
+        />
+        <TextField
+          v-model="draft.reEntry"
+          label="Nobody in again for, h"
+          inputmode="decimal"
+          hint="by the label"
+          :message="messageFor('reEntryH')"
+        />
+      </div>
+      <p v-if="planned.partners.length > 0" class="part">
+        With {{ planned.partners.map(({ name, dose }) => `${name} ${dose}`.trim()).join(', ') }}.
+      </p>
+    </details>
+    <TextField
+      v-model="draft.note"
+      label="Note"
+      hint="who helped, what was odd"
+      :message="messageFor('note')"
+    />
+    <FileButton
+      accept="image/jpeg,image/png"
+      :words="photos.length > 0 ? `${photos.length} photos with it; add more` : 'Add a photo'"
+      is-multiple
+      @files="takePhotos"
+    />
+    <ProblemNote :problem="record.error.value" />
+    <Button type="primary" html-type="submit" size="large" :loading="record.isLoading.value"
+      >Record it</Button
+    >
+  </form>
+</template>
+
+<style scoped>
+.record {
+  display: grid;
+  gap: 10px;
+  border-top: 1px solid var(--line);
+  padding-top: 12px;
+}
+.record > :deep(.ant-btn) {
+  justify-self: start;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  align-items: start;
+  gap: 10px;
+}
+.clock {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
+.more summary {
+  cursor: pointer;
+  padding: 6px 0;
+  color: var(--slate);
+}
+.part {
+  color: var(--slate);
+  font-size: 0.88rem;
+  padding-top: 6px;
+}
+.waiting {
+  padding: 10px 12px;
+  background: var(--rust-wash);
+  border-left: 3px solid var(--rust);
+}
+@media (width < 700px) {
+  .fields {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .record > :deep(.ant-btn) {
+    width: 100%;
+    height: 52px;
+  }
+}
+</style>

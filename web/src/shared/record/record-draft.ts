@@ -1,0 +1,63 @@
+import type { JobDto } from '@spudder/contract/job'
+import type { RemedyDto } from '@spudder/contract/remedy'
+import type { ProductDto } from '@spudder/contract/shelf'
+import type { SprayerDto } from '@spudder/contract/sprayer'
+import { amountsOf } from '@spudder/contract/planning'
+import { amountWords, type UnitSystem } from '@spudder/core/quantity'
+import { today } from '../units/today.ts'
+
+/** What a record is begun with: everything as it was planned. */
+export interface Planned {
+  readonly productKg: number
+  readonly waterL: number
+  readonly lot: string
+  readonly equipment: string
+  readonly partners: { readonly kindId: string; readonly name: string; readonly dose: string }[]
+}
+
+/** What was planned of a job, as far as its record repeats it. */
+export function plannedOf(
+  job: JobDto,
+  remedy: RemedyDto | undefined,
+  from: { readonly products: readonly ProductDto[]; readonly sprayers: readonly SprayerDto[] },
+): Planned {
+  return {
+    ...amountsOf(job, remedy),
+    lot: from.products.find(({ id }) => id === remedy?.productId)?.lot ?? '',
+    equipment: from.sprayers.find(({ id }) => id === remedy?.sprayerId)?.name ?? '',
+    partners: (remedy?.partners ?? [])
+      .filter(({ isApart }) => !isApart)
+      .map(({ kindId, name, dose }) => ({ kindId, name, dose })),
+  }
+}
+
+const workerKey = 'spudder:worker'
+/** Who recorded last on this device is likely to again. */
+const lastWorker = (): string => localStorage.getItem(workerKey) ?? ''
+export const rememberWorker = (name: string): void => localStorage.setItem(workerKey, name)
+
+const clock = (at: Date): string => at.toTimeString().slice(0, 5)
+
+/** Amounts as they are planned, in words of the place. */
+export const plannedWords = ({ productKg, waterL }: Planned, system: UnitSystem) => ({
+  product: amountWords('mass', productKg, system),
+  water: amountWords('volume', waterL, system),
+})
+
+/** A record as it is typed, with the actuals filled in as planned and the end as now. */
+export const freshRecord = (planned: Planned, system: UnitSystem) => ({
+  id: crypto.randomUUID() as string,
+  happenedOn: today(),
+  ...plannedWords(planned, system),
+  startedAt: '',
+  endedAt: clock(new Date()),
+  worker: lastWorker(),
+  lot: planned.lot,
+  equipment: planned.equipment,
+  waterSource: '',
+  reEntry: '',
+  temperature: '',
+  wind: '',
+  note: '',
+})
+export type RecordDraft = ReturnType<typeof freshRecord>

@@ -1,0 +1,120 @@
+import 'fake-indexeddb/auto'
+import { PiniaColada } from '@pinia/colada'
+import { flushPromises, mount } from '@vue/test-utils'
+import { createPinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { useOutbox } from '../../offline/outbox.ts'
+import { jobRow } from '../../tests/rows.ts'
+import { plannedOf } from './record-draft.ts'
+import RecordForm from './RecordForm.vue'
+
+const planned = {
+  productKg: 2,
+  waterL: 100,
+  lot: 'S-2214',
+  equipment: 'Boom',
+  partners: [{ kindId: 'urea', name: 'Urea', dose: '4 oz' }],
+}
+const problem = { code: 'conflict', detail: 'This job is already done, by Ona Birch.', fields: [] }
+
+function open(answer: () => Promise<Response>) {
+  const sent: Record<string, unknown>[] = []
+  vi.stubGlobal('fetch', (_url: string, { body }: RequestInit = {}) => {
+    if (typeof body === 'string') sent.push(JSON.parse(body) as Record<string, unknown>)
+    return answer()
+  })
+  const pinia = createPinia()
+  const form = mount(RecordForm, {
+    props: { job: jobRow({ id: crypto.randomUUID() }), planned, system: 'us' },
+    global: { plugins: [pinia, [PiniaColada, {}]] },
+  })
+  const field = (label: string) =>
+    form
+      .findAll('.field')
+      .find((each) => each.find('label').text() === label)
+      ?.find('input')
+  const press = async () => {
+    await form.find('form').trigger('submit')
+    await flushPromises()
+  }
+  return { form, sent, field, press, outbox: useOutbox(pinia) }
+}
+const stored = () => Promise.resolve(Response.json({}, { status: 201 }))
+beforeEach(() => {
+  localStorage.clear()
+  vi.unstubAllGlobals()
+})
+
+describe('a record', () => {
+  it('is stored as planned in one press, exactly, with lot, sprayer and partners', async () => {
+    const { form, sent, press } = open(stored)
+    await press()
+    expect(sent[0]).toMatchObject({
+      productKg: 2,
+      waterL: 100,
+      lot: 'S-2214',
+      equipment: 'Boom',
+      partners: planned.partners,
+    })
+    expect(sent[0]).not.toHaveProperty('weather')
+    expect(form.emitted('stored')).toEqual([[true]])
+  })
+
+  it('takes what was different, weather of the spot in units of the place, and who, for next time', async () => {
+    const { sent, field, press } = open(stored)
+    await field('Product used')?.setValue('3 lb')
+    await field('Begun at')?.setValue('06:30')
+    await field('Who did it')?.setValue('Ines')
+    await field('Air, °F')?.setValue('50')
+    await field('Wind, mph')?.setValue('10')
+    await press()
+    expect(sent[0]).toMatchObject({ startedAt: '06:30', worker: 'Ines' })
+    expect(sent[0]?.['productKg']).toBeCloseTo(3 * 0.45359237, 9)
+    const weather = sent[0]?.['weather'] as { temperatureC: number; windMPerS: number }
+    expect(weather.temperatureC).toBeCloseTo(10, 9)
+    expect(weather.windMPerS).toBeCloseTo(4.4704, 9)
+    expect(open(stored).field('Who did it')?.element.value).toBe('Ines')
+  })
+
+  it('says what cannot be beside its field and sends nothing', async () => {
+    const { form, sent, field, press } = open(stored)
+    await field('Ended at')?.setValue('noon')
+    await press()
+    expect(form.text()).toMatch(/Ended at: give a time such as 06:30/)
+    expect(sent).toEqual([])
+  })
+
+  it('without signal waits on the device, and says so', async () => {
+    const { form, press, outbox } = open(() => Promise.reject(new TypeError('failed')))
+    await press()
+    await vi.waitFor(() => expect(outbox.waiting).toHaveLength(1))
+    expect(form.text()).toMatch(/Recorded on this device; it goes out by itself/)
+    expect(form.emitted('stored')).toEqual([[false]])
+    await outbox.forget(outbox.waiting[0]?.dto.id ?? '')
+  })
+
+  it('that somebody else made first is told so, once and clearly; what was typed stays', async () => {
+    const { form, field, press, outbox } = open(() =>
+      Promise.resolve(Response.json(problem, { status: 409 })),
+    )
+    await field('Note')?.setValue('Dew was gone.')
+    await press()
+    expect(form.text()).toMatch(
+      /Somebody was there before you\. This job is already done, by Ona Birch\./,
+    )
+    expect(field('Note')?.element.value).toBe('Dew was gone.')
+    expect(outbox.items).toEqual([])
+  })
+})
+
+it('plannedOf takes lot and sprayer from shelf and shed, and leaves what goes out apart', () => {
+  const remedy = { productId: 'p', sprayerId: 's', productKg: 4, carrierL: 40, partners: [{ kindId: 'urea', name: 'Urea', dose: '' }, { kindId: 'grub', name: 'Grub', dose: '', isApart: true }] } as never // prettier-ignore
+  const from = { products: [{ id: 'p', lot: 'L' }], sprayers: [{ id: 's', name: 'Boom' }] } as never
+  expect(plannedOf(jobRow({ share: 0.5 }), remedy, from)).toEqual({
+    productKg: 2,
+    waterL: 20,
+    lot: 'L',
+    equipment: 'Boom',
+    partners: [{ kindId: 'urea', name: 'Urea', dose: '' }],
+  })
+})

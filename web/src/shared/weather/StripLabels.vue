@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { workWindows } from '@spudder/core/weather'
+import { rowTop, shownWorks } from './strip-rows.ts'
+
+/** What the rows of the weather strip are, beside it. */
+defineProps<{ service: string }>()
+</script>
+
+<template>
+  <div class="labels">
+    <span class="service">{{ service }}</span>
+    <span class="hours">hours fit for</span>
+    <span
+      v-for="(work, row) in shownWorks"
+      :key="work"
+      class="work"
+      :style="{ top: `${rowTop(row)}px` }"
+      >{{ workWindows[work].label }}</span
+    >
+  </div>
+</template>
+
+<style scoped>
+.labels {
+  position: relative;
+  height: 76px;
+  color: var(--slate);
+}
+.service {
+  font-size: 0.8rem;
+}
+.hours,
+.work {
+  position: absolute;
+  right: 10px;
+  font-size: 10.5px;
+  line-height: 9px;
+  white-space: nowrap;
+}
+.hours {
+  top: 34px;
+}
+</style>

@@ -1,0 +1,34 @@
+import type { OutlookDayDto } from '@spudder/contract/weather'
+import { workWindows, type WeatherWork } from '@spudder/core/weather'
+
+/** Hours that follow each other as spans from the first to the end of the last: [6, 7, 9] is [6, 8], [9, 10]. */
+export function hourSpans(hours: readonly number[]): readonly (readonly [number, number])[] {
+  const spans: [number, number][] = []
+  for (const hour of hours) {
+    const last = spans.at(-1)
+    if (last && last[1] === hour) last[1] = hour + 1
+    else spans.push([hour, hour + 1])
+  }
+  return spans
+}
+
+const percent = (share: number) => `${Math.round(share * 100)} %`
+
+/** Hours of a day that are fit, in words: "6-9, 17-20 h". */
+export const hourWords = (hours: readonly number[]): string =>
+  `${hourSpans(hours)
+    .map(([from, to]) => `${from}-${to}`)
+    .join(', ')} h`
+
+/** What a day promises for a kind of work, with why not. */
+export function outlookWords(day: OutlookDayDto, work: WeatherWork): string {
+  const { label } = workWindows[work]
+  const outlook = day.works.find((each) => each.work === work)
+  if (!outlook) return `${label}: not known`
+  if (day.basis === 'usual') {
+    return `${label}: such days are fit ${percent(outlook.chance)} of the time`
+  }
+  if (outlook.fitHours.length === 0) return `${label}: no, ${outlook.against.join(', ')}`
+  const chance = outlook.chance < 0.95 ? ` (${percent(outlook.chance)})` : ''
+  return `${label}: ${hourWords(outlook.fitHours)}${chance}`
+}

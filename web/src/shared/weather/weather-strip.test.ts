@@ -1,0 +1,88 @@
+import { mount } from '@vue/test-utils'
+import type { OutlookDayDto, WorkOutlookDto } from '@spudder/contract/weather'
+import { addDays } from '@spudder/core/calendar'
+import { weatherWorks } from '@spudder/core/weather'
+import { beforeEach, describe, expect, it, vi, afterEach } from 'vitest'
+import { timeScale } from '../ribbon/time-axis.ts'
+import { hourSpans, hourWords, outlookWords } from './outlook-words.ts'
+import WeatherStrip from './WeatherStrip.vue'
+
+const today = '2026-06-30'
+beforeEach(() => vi.useFakeTimers({ now: new Date(`${today}T10:00:00Z`), toFake: ['Date'] }))
+afterEach(() => vi.useRealTimers())
+
+const outlookDay = (
+  days: number,
+  leaf: Partial<WorkOutlookDto> = {},
+  basis: OutlookDayDto['basis'] = 'forecast',
+): OutlookDayDto => ({
+  day: addDays(today, days),
+  basis,
+  meanC: 15,
+  works: weatherWorks.map((work) => ({
+    work,
+    chance: 1,
+    washOff: 0,
+    fromHour: 6,
+    fitHours: [6, 7],
+    against: [],
+    ...(work === 'leaf' ? leaf : {}),
+  })),
+})
+const weatherDay = (days: number) => ({ day: addDays(today, days), minC: 9, maxC: 21, rainMm: 3, windMPerS: 3, isForecast: days > 0 }) // prettier-ignore
+
+describe('the weather strip', () => {
+  const strip = (outlook: readonly OutlookDayDto[]) =>
+    mount(WeatherStrip, {
+      props: {
+        days: outlook.map((_, index) => weatherDay(index)),
+        outlook,
+        scale: timeScale({ from: today, to: addDays(today, 10) }, 800),
+        today,
+        system: 'metric',
+      },
+    })
+
+  it('draws the hours that are fit where they lie in the day, and says the days in words', () => {
+    const wet = { fitHours: [], chance: 0.1, fromHour: null, against: ['rain'] }
+    const drawn = strip([outlookDay(0), outlookDay(1, wet)])
+    expect(drawn.find('svg').attributes('aria-label')).toBe('Weather; fit for a leaf spray: 30 Jun')
+    const bars = drawn
+      .findAll('rect.fit')
+      .map((bar) => [bar.attributes('x'), bar.attributes('width')].map(Number))
+    // Two hours from six on, of a day 80 px wide: three works on the first day, two on the second.
+    expect(bars).toHaveLength(5)
+    expect(bars[0]?.[0]).toBeCloseTo(20, 6)
+    expect(bars[0]?.[1]).toBeCloseTo((2 / 24) * 80, 6)
+    expect(
+      drawn.findAll('title').some((each) => each.text().includes('leaf spray: no, rain')),
+    ).toBe(true)
+  })
+
+  it('draws a day that nobody foretells as tall as such days are often fit', () => {
+    const drawn = strip([outlookDay(3, { chance: 0.5 }, 'usual')])
+    const [bar] = drawn.findAll('rect.usual')
+    expect(Number(bar?.attributes('height'))).toBeCloseTo(3.5, 6)
+    expect(drawn.find('svg').attributes('aria-label')).toMatch(/in sight|3 Jul/)
+  })
+})
+
+describe('words of an outlook', () => {
+  it('join hours to spans', () => {
+    expect(hourSpans([6, 7, 9])).toEqual([[6, 8], [9, 10]]) // prettier-ignore
+    expect(hourWords([6, 7, 8, 17])).toBe('6-9, 17-18 h')
+    expect(hourSpans([])).toEqual([])
+  })
+
+  it('say hours with their chance, why not, or how often', () => {
+    expect(outlookWords(outlookDay(1, { chance: 0.74 }), 'leaf')).toBe('leaf spray: 6-8 h (74 %)')
+    expect(outlookWords(outlookDay(1), 'drench')).toBe('drench: 6-8 h')
+    const windy = { fitHours: [], against: ['wind 7 m/s drifts', '8 °C, too cold'] }
+    expect(outlookWords(outlookDay(1, windy), 'leaf')).toBe(
+      'leaf spray: no, wind 7 m/s drifts, 8 °C, too cold',
+    )
+    expect(outlookWords(outlookDay(40, { chance: 0.3 }, 'usual'), 'leaf')).toBe(
+      'leaf spray: such days are fit 30 % of the time',
+    )
+  })
+})

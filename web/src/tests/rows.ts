@@ -1,0 +1,74 @@
+import type { EntryDto } from '@spudder/contract/entry'
+import type { JobDto } from '@spudder/contract/job'
+import type { StandDto } from '@spudder/contract/stand'
+
+const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-15T08:00:00.000Z' }
+
+/** A stand as the server tells it, with what a test says of it. */
+export const standRow = (change: Partial<StandDto> = {}): StandDto => ({
+  id: 'green',
+  placeId: 'place',
+  name: 'Green',
+  context: 'turf',
+  plantId: 'creeping-bentgrass',
+  size: { kind: 'area', areaM2: 100 },
+  measures: null,
+  care: null,
+  note: '',
+  ...recorded,
+  ...change,
+})
+
+/** A planned application. */
+export const jobRow = (change: Partial<JobDto> = {}): JobDto => ({
+  id: 'job',
+  standId: 'green',
+  caseId: null,
+  remedyId: null,
+  acidPlanId: null,
+  plannedKg: null,
+  productId: null,
+  checkId: null,
+  kind: 'apply',
+  title: 'Ferrous sulfate',
+  dueOn: '2026-06-20',
+  startsAt: null,
+  isLocked: false,
+  afterJobId: null,
+  afterDays: null,
+  withinDays: null,
+  status: 'planned',
+  share: 1,
+  route: 'leaf',
+  sourceId: 'ferrous-sulfate',
+  ...recorded,
+  ...change,
+})
+
+export const entryRow = (change: Partial<EntryDto> = {}): EntryDto => ({
+  id: 'entry',
+  standId: 'green',
+  caseId: null,
+  jobId: 'job',
+  happenedOn: '2026-06-15',
+  route: 'leaf',
+  sourceId: 'ferrous-sulfate',
+  productId: null,
+  plannedProductKg: 2,
+  productKg: 2,
+  waterL: 100,
+  startedAt: null,
+  endedAt: null,
+  worker: '',
+  lot: '',
+  equipment: '',
+  waterSource: '',
+  partners: null,
+  weather: null,
+  reEntryH: null,
+  note: '',
+  correctsId: null,
+  reason: '',
+  ...recorded,
+  ...change,
+})
