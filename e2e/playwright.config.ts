@@ -7,6 +7,8 @@ export default defineConfig({
   globalSetup: './build.ts',
   workers: 2,
   timeout: 90_000,
+  // A journey that fails twice is a fault; one that then passes is told as flaky.
+  retries: 1,
   expect: { timeout: 10_000 },
   reporter: [['list']],
   use: {

@@ -7,6 +7,8 @@ export default defineProject({
     setupFiles: ['./src/tests/setup.ts'],
     // One MariaDB for all files; each works on a place of its own.
     fileParallelism: false,
+    // They share the application too: to read it anew would take as long as the tests.
+    isolate: false,
     testTimeout: 30_000,
   },
 })

@@ -9,8 +9,7 @@ import { SimulatedWeather } from '@spudder/sim/weather'
 import { randomUUID } from 'node:crypto'
 import { pino } from 'pino'
 import supertest from 'supertest'
-import { afterAll } from 'vitest'
-import { openDatabase, type OpenDatabase } from '../database/connect.ts'
+import { openDatabase } from '../database/connect.ts'
 import { createApp } from '../http/app.ts'
 
 function setting(name: string): string {
@@ -19,16 +18,16 @@ function setting(name: string): string {
   return value
 }
 
-const opened: OpenDatabase = await openDatabase({
+// Opened once for all files, which share it; it ends with the process.
+const { db: database } = await openDatabase({
   port: Number(setting('SPUDDER_DB_PORT')),
   user: 'spudder',
   password: setting('SPUDDER_DB_PASSWORD'),
   database: 'spudder',
 })
-afterAll(() => opened.close())
 
 /** The database of the tests, for looking at what is really stored. */
-export const db = opened.db
+export const db = database
 
 /** The stand-ins that the application is served with. */
 export const services = {
