@@ -1,3 +1,3 @@
 import { defineProject } from 'vitest/config'
 
-export default defineProject({ test: { name: 'sim', environment: 'node' } })
+export default defineProject({ test: { name: 'sim', environment: 'node', testTimeout: 30_000 } })

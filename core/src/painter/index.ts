@@ -1,3 +1,5 @@
+export { paintCanopy } from './canopy.ts'
+export type { Canopy } from './canopy.ts'
 export { leavesOf, paintFigure, paintSwatch, swatchSize } from './figure.ts'
 export type { Figure, FigureLeaf } from './figure.ts'
 export type { Shape } from './shape.ts'

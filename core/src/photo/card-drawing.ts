@@ -1,0 +1,44 @@
+import qrcode from 'qrcode-generator'
+import { colourCard } from './data/card.ts'
+
+const hex = (rgb: readonly number[]): string =>
+  `#${rgb.map((each) => each.toString(16).padStart(2, '0')).join('')}`
+
+/** The modules of the code by which the card is found, dark ones true, rows of columns. */
+function codeModules(): readonly (readonly boolean[])[] {
+  const code = qrcode(1, 'M')
+  code.addData(colourCard.code.text, 'Alphanumeric')
+  code.make()
+  const count = code.getModuleCount()
+  return Array.from({ length: count }, (_, row) =>
+    Array.from({ length: count }, (_, column) => code.isDark(row, column)),
+  )
+}
+
+/** The card as SVG elements in millimetres, from its left upper corner on. */
+export function cardShapes(): string {
+  const { code, patches, patchSideMm, widthMm, heightMm } = colourCard
+  const modules = codeModules()
+  const size = code.side / modules.length
+  const dark = modules.flatMap((columns, row) =>
+    columns.flatMap((isDark, column) =>
+      isDark
+        ? [`M${(code.x + column * size).toFixed(3)} ${(code.y + row * size).toFixed(3)}h${size.toFixed(3)}v${size.toFixed(3)}h-${size.toFixed(3)}z`] // prettier-ignore
+        : [],
+    ),
+  )
+  return [
+    `<rect width="${widthMm}" height="${heightMm}" fill="#ffffff"/>`,
+    `<path d="${dark.join('')}" fill="#000000"/>`,
+    ...patches.map(
+      ({ x, y, rgb }) =>
+        `<rect x="${x}" y="${y}" width="${patchSideMm}" height="${patchSideMm}" fill="${hex(rgb)}"/>`,
+    ),
+  ].join('')
+}
+
+/** The card as a picture of its own, to print in its true size. */
+export function cardDrawing(): string {
+  const { widthMm, heightMm } = colourCard
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${widthMm}mm" height="${heightMm}mm" viewBox="0 0 ${widthMm} ${heightMm}" shape-rendering="crispEdges">${cardShapes()}</svg>`
+}

@@ -1,0 +1,58 @@
+import type { Figure } from '../../reference/index.ts'
+
+/** Long side of the picture that is measured; larger ones are reduced first [px]. */
+export const measuredSide: Figure = {
+  value: 800,
+  unit: 'px',
+  source: 'half a million pixels: their mean is known a hundred times better than the light',
+  mark: 'J',
+}
+/** Shortest side of a picture that is worth measuring [px]. */
+export const leastSide: Figure = {
+  value: 240,
+  unit: 'px',
+  source: 'below it leaf and ground share most pixels',
+  mark: 'J',
+}
+/** Most pixels that are read at all: what a browser can hold. */
+export const mostPixels: Figure = {
+  value: 120e6,
+  unit: 'px',
+  source: 'half a gigabyte once decoded',
+  mark: 'J',
+}
+/** Share of plant below which there is nothing to judge. */
+export const leastCover: Figure = {
+  value: 0.03,
+  unit: '',
+  source: 'one leaf held before the camera is more',
+  mark: 'J',
+}
+/** Mean light below which a picture is too dark, before correction. */
+export const leastLight: Figure = {
+  value: 0.02,
+  unit: '',
+  source: 'a fiftieth of white: noise is a tenth of the signal there',
+  mark: 'J',
+}
+/** Share of burnt-out plant pixels beyond which a picture is too bright. */
+export const mostClipped: Figure = {
+  value: 0.15,
+  unit: '',
+  source: 'burnt-out pixels have lost their colour',
+  mark: 'J',
+}
+/** Sharpness below which a picture counts as blurred: mean change of light between neighbours against its spread. */
+export const leastSharpness: Figure = {
+  value: 0.07,
+  unit: '',
+  source: 'from the simulated camera: sharp pictures come to 0.1 to 0.3, shaken ones to 0.06',
+  mark: 'J',
+}
+/** Mean colourfulness below which a picture is a grey one. */
+export const leastChroma: Figure = {
+  value: 3,
+  unit: 'CIELAB',
+  source: 'grey pictures come to 0; bare soil to about 12',
+  mark: 'J',
+}
