@@ -33,12 +33,13 @@ export function onScale(kind: ColourReadingKind, greenness: number): number {
 
 /** A colour reading as greenness with its doubt. */
 export function greennessReading(
-  reading: Pick<Reading, 'method' | 'value'> & { readonly kind: ColourReadingKind },
+  reading: Pick<Reading, 'method' | 'value' | 'doubt'> & { readonly kind: ColourReadingKind },
 ): Greenness {
-  const { atWhite, atDeepGreen } = greennessScales[reading.kind]
+  const { atWhite, atDeepGreen, mappingDoubt } = greennessScales[reading.kind]
+  const ofReading = doubtOf(reading) / Math.abs(atDeepGreen - atWhite)
   return {
     greenness: greennessOf(reading.kind, reading.value),
-    doubt: doubtOf(reading) / Math.abs(atDeepGreen - atWhite),
+    doubt: Math.hypot(ofReading, mappingDoubt),
   }
 }
 

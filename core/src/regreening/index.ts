@@ -1,6 +1,9 @@
-export { acceptableGreenness, healthyGreenness } from './data/greenness-scales.ts'
+export { acceptableGreenness, greennessScales, healthyGreenness } from './data/greenness-scales.ts'
 export type { ColourReadingKind } from './data/greenness-scales.ts'
+export { responseRules } from './data/responses.ts'
 export type { Response } from './data/responses.ts'
+export { fitRecovery } from './fit-recovery.ts'
+export type { FittedRecovery } from './fit-recovery.ts'
 export { forecastGreenness } from './forecast.ts'
 export type { ExpectedGreenness, Treatment } from './forecast.ts'
 export {
@@ -10,7 +13,11 @@ export {
   isColourKind,
   onScale,
 } from './greenness.ts'
-export { judgeRegreening } from './judge.ts'
-export type { Judgement, JudgementWord, SeenGreenness } from './judge.ts'
+export { intervalTaught, judgeRegreening } from './judge.ts'
+export type { Judgement, JudgementWord, Outcome, SeenGreenness } from './judge.ts'
 export { leafColour } from './leaf-colour.ts'
+export { ironShare } from './nitrogen-share.ts'
+export type { NitrogenGiven } from './nitrogen-share.ts'
 export { expectedGain, responseFor } from './recovery.ts'
+export { gainsSeen } from './weigh-courses.ts'
+export type { SeenGain, Watched } from './weigh-courses.ts'

@@ -33,7 +33,8 @@ const smoothRise = (share: number): number => {
   return x * x * (3 - 2 * x)
 }
 
-interface Course {
+/** One definite course: days to the first change, to full colour and to fading, and the gain. */
+export interface Course {
   readonly lag: number
   readonly full: number
   readonly fade: number
@@ -41,7 +42,7 @@ interface Course {
 }
 
 /** Gain of greenness some days after a treatment that takes one definite course. */
-function gainAt(days: number, { lag, full, fade, gain }: Course): number {
+export function gainAt(days: number, { lag, full, fade, gain }: Course): number {
   if (days <= lag) return 0
   const rise = smoothRise((days - lag) / (full - lag))
   // It fades about as long as it lasted, as new leaves outgrow the treated ones.
@@ -49,7 +50,15 @@ function gainAt(days: number, { lag, full, fade, gain }: Course): number {
   return gain * rise * (1 - fall)
 }
 
-const middle = (range: { low: number; high: number }): number => (range.low + range.high) / 2
+export const middle = (range: { low: number; high: number }): number => (range.low + range.high) / 2
+
+/** What there is to gain, and the share of it that a treatment closes. */
+export function gapBefore(before: number): { readonly gap: number; readonly share: FigureRange } {
+  return {
+    gap: Math.max(0, healthyGreenness.value - before),
+    share: before < whiteBelow.value ? closesWhite : closes,
+  }
+}
 
 /**
  * Expected gain of greenness some days after a treatment: least, usual and most.
@@ -57,8 +66,7 @@ const middle = (range: { low: number; high: number }): number => (range.low + ra
  * @param days since the treatment [d]; 0 gain before it
  */
 export function expectedGain(response: Response, before: number, days: number): FigureRange {
-  const gap = Math.max(0, healthyGreenness.value - before)
-  const share = before < whiteBelow.value ? closesWhite : closes
+  const { gap, share } = gapBefore(before)
   const { firstChange, full, fades } = response
   const courses = [
     { lag: firstChange.low, full: full.low, fade: fades.high, gain: gap * share.high },

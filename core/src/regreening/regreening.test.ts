@@ -72,10 +72,10 @@ describe('judgeRegreening', () => {
     ['not looked yet', leafSpray, []],
     ['too early', leafSpray, [[1, 0.36]]],
     ['on course', leafSpray, [[7, 0.75]]],
-    ['late', leafSpray, [[6, 0.42]]],
+    ['late', leafSpray, [[6, 0.42], [9, 0.55]]],
     ['no response', leafSpray, [[9, 0.34]]],
     ['no response', eddhaTree, [[20, 0.35], [50, 0.37]]],
-    ['overshoot', leafSpray, [[7, 1]]],
+    ['overshoot', leafSpray, [[6, 0.98], [8, 1], [10, 1]]],
     ['fading', leafSpray, [[7, 0.8], [26, 0.5]]],
   ] // prettier-ignore
 

@@ -44,6 +44,11 @@ const colour = {
   turfColour: ['Turf colour, 1 to 9', 'colour – of 9', '', [1, 9], [1, 9], [0.5, 0]],
   severity: ['Chlorosis severity, 0 to 5', 'severity – of 5', '', [0, 5], [0, 5], [0.4, 0]],
   chlorophyll: ['Chlorophyll meter', 'meter –', '', [0, 80], [2, 65], [2, 0]],
+  chlorosisScore: ['Chlorosis score, 1 to 5', 'score – of 5', '', [1, 5], [1, 5], [0.35, 0]],
+  percentAffected: ['Plants affected', '– % affected', '%', [0, 100], [0, 100], [4, 0.08]],
+  ndvi: ['Reflectance index, NDVI', 'NDVI –', '', [-0.2, 1], [0.1, 0.95], [0.02, 0]],
+  darkGreenIndex: ['Dark green colour index', 'index –', '', [0, 1], [0.1, 0.85], [0.03, 0]],
+  photoGreenness: ['Photo greenness, 0 to 1', 'greenness –', '', [0, 1], [0.02, 1], [0.05, 0]],
 } as const satisfies Readonly<Record<string, Row>>
 
 // prettier-ignore
@@ -147,6 +152,7 @@ export const readingMethods = {
   strip: { label: 'test strip', pHDoubt: 0.5, coarseness: 3 },
   vial: { label: 'colour vial', pHDoubt: 0.3, coarseness: 2 },
   eye: { label: 'by eye', pHDoubt: 0.5, coarseness: 1 },
+  photo: { label: 'from a photo', pHDoubt: 0.5, coarseness: 1 },
 } as const
 
 export type ReadingMethod = keyof typeof readingMethods
@@ -184,6 +190,8 @@ export const readingPlaces = {
   sick: 'a sick patch or plant',
   healthy: 'a healthy patch or plant',
   supply: 'the water supply',
+  untreated: 'the untreated strip',
+  'no-nitrogen': 'the strip without nitrogen',
 } as const
 export type ReadingPlace = keyof typeof readingPlaces
 export const readingPlaceNames = Object.keys(readingPlaces) as readonly ReadingPlace[]

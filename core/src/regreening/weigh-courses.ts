@@ -1,0 +1,116 @@
+import { CholeskyDecomposition, Matrix } from 'ml-matrix'
+import { daysBetween, type Day } from '../calendar/index.ts'
+import { spotDoubt } from './data/chances.ts'
+import { strayPerDay } from './data/course.ts'
+import type { DrawnCourse } from './draw-courses.ts'
+import type { Greenness } from './greenness.ts'
+import type { SeenGreenness } from './judge.ts'
+import { gainAt } from './recovery.ts'
+
+export interface Watched {
+  readonly appliedOn: Day
+  readonly before: Greenness
+  /** Colour of the treated part, in any order. */
+  readonly seen: readonly SeenGreenness[]
+  /** Colour of an untreated strip beside it, in any order. */
+  readonly untreated?: readonly SeenGreenness[] | undefined
+}
+
+/** What one look says of the gain by the treatment. */
+export interface SeenGain {
+  readonly days: number
+  readonly gain: number
+  /** One deviation of it. */
+  readonly doubt: number
+  /** Whether an untreated strip was looked at too, so that weather is not counted. */
+  readonly isAgainstStrip: boolean
+}
+
+/** Days between a look at the strip and one beside it that still count as one. */
+const sameLookDays = 4
+
+/** Gains seen since the treatment, in the order of days; against the strip wherever it was looked at. */
+export function gainsSeen({
+  appliedOn,
+  before,
+  seen,
+  untreated = [],
+}: Watched): readonly SeenGain[] {
+  return seen
+    .filter(({ day }) => day > appliedOn)
+    .toSorted((a, b) => a.day.localeCompare(b.day))
+    .map((look) => {
+      const days = daysBetween(appliedOn, look.day)
+      const away = ({ day }: SeenGreenness) => Math.abs(daysBetween(day, look.day))
+      const strip = untreated
+        .filter((each) => each.day > appliedOn && away(each) <= sameLookDays)
+        .toSorted((a, b) => away(a) - away(b))[0]
+      return strip
+        ? {
+            days,
+            gain: look.greenness - strip.greenness,
+            doubt: Math.hypot(look.doubt, strip.doubt),
+            isAgainstStrip: true,
+          }
+        : {
+            days,
+            gain: look.greenness - before.greenness,
+            doubt: look.doubt,
+            isAgainstStrip: false,
+          }
+    })
+}
+
+/**
+ * How gains stray together: what the first colour was mistaken by and what weather does stays in
+ * every later look; against a strip only the spot does.
+ */
+function strayOf(gains: readonly SeenGain[], before: Greenness): Matrix {
+  const rows = gains.map((a, row) =>
+    gains.map((b, column) => {
+      const own = row === column ? a.doubt ** 2 : 0
+      if (a.isAgainstStrip !== b.isAgainstStrip) return own
+      if (a.isAgainstStrip) return own + spotDoubt.value ** 2
+      return own + before.doubt ** 2 + strayPerDay.value ** 2 * Math.min(a.days, b.days)
+    }),
+  )
+  return new Matrix(rows)
+}
+
+/**
+ * Weights of drawn courses by what was seen, summing to one.
+ */
+export function weighCourses(
+  courses: readonly DrawnCourse[],
+  gains: readonly SeenGain[],
+  before: Greenness,
+): Float64Array {
+  const weights = new Float64Array(courses.length).fill(1 / courses.length)
+  if (gains.length === 0) return weights
+  const precision = new CholeskyDecomposition(strayOf(gains, before))
+    .solve(Matrix.eye(gains.length))
+    .to2DArray()
+  const misfits = courses.map((course) => {
+    const off = gains.map(({ days, gain }) => gain - gainAt(days, course))
+    let sum = 0
+    for (const [row, columns] of precision.entries()) {
+      for (const [column, weight] of columns.entries()) {
+        sum += (off[row] ?? 0) * weight * (off[column] ?? 0)
+      }
+    }
+    return sum
+  })
+  const least = Math.min(...misfits)
+  let total = 0
+  misfits.forEach((misfit, index) => {
+    // Student's tails rather than a bell's: one wild look must not decide.
+    const likelihood =
+      (1 + (misfit - least) / (tails + gains.length)) ** (-(tails + gains.length) / 2)
+    weights[index] = likelihood
+    total += likelihood
+  })
+  return weights.map((each) => each / total)
+}
+
+/** Degrees of freedom of the tails: few, for eyes and light err more wildly than a bell. */
+const tails = 12
