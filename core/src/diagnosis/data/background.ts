@@ -48,6 +48,7 @@ export const background: Readonly<Record<FeatureName, Background>> = {
   sprayed: { otherwise: { no: 8, yes: 2 } },
   onset: { otherwise: { days: 1.6, weeks: 5, 'every-spring': 1.4, 'since-planting': 2 } },
   leafPaint: { otherwise: { iron: 1.2, manganese: 0.5, zinc: 0.4, magnesium: 0.5, none: 7.4 } },
+  ironTried: { otherwise: { greened: 2, nothing: 8 } },
   pullTest: { otherwise: { holds: 8.7, lifts: 1.3 } },
   flush: { otherwise: { none: 8.4, 'sap-suckers': 0.8, larvae: 0.8 } },
   warmFortnight: { otherwise: { greened: 2, same: 5.6, worse: 2.4 } },

@@ -281,6 +281,17 @@ export const checks: readonly Check[] = [
     ...practice,
   },
   {
+    id: 'iron-on-a-part',
+    name: 'Give iron to a part, and leave a strip without',
+    how: 'Treat a few square metres or plants with iron that holds at this pH; mark a strip beside them that gets none. Look at both, with the card in the picture, when the colour is due.',
+    reveals: ['ironTried'],
+    money: 12,
+    minutes: 45,
+    days: 14,
+    caution: 'Label, gloves and goggles as for any application; iron stains stone.',
+    ...practice,
+  },
+  {
     id: 'warm-fortnight',
     name: 'Wait a warm fortnight',
     how: 'Let the ground warm and drain; mark a shoot and look whether its next leaves come green.',

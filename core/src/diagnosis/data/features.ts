@@ -127,6 +127,7 @@ const seenRightOf: Readonly<Partial<Record<FeatureName, number>>> = {
   pH: 0.95,
   clinic: 0.93,
   leafPaint: 0.9,
+  ironTried: 0.85,
   activeIron: 0.95,
 }
 export const seenRight = (name: FeatureName): Figure =>

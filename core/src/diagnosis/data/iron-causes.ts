@@ -22,6 +22,7 @@ const ironSigns = {
   activeIron: { low: 7, marginal: 2.3, enough: 0.7 },
   totalIron: { low: 2.2, enough: 7.8 },
   leafPaint: greensWith('iron'),
+  ironTried: { greened: 8, nothing: 2 },
   clinic: nothingLiving,
 } as const
 const ironSignsOnBlades = { pattern: ironBlade } as const
@@ -48,6 +49,7 @@ const ironReasons = {
   activeIron: 'Active iron is what the leaf can use, and it is what falls.',
   totalIron: 'Total iron can read normal in a yellow leaf: much of it is idle.',
   leafPaint: 'The leaf greened where iron was painted on.',
+  ironTried: 'It greened when iron was given.',
 } as const
 
 /** Mechanisms by which a plant goes short of iron. */

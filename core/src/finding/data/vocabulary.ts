@@ -222,6 +222,11 @@ export const findingVocabulary = {
       none: 'none of them',
     },
   },
+  ironTried: {
+    label: 'Iron given that should have worked',
+    group: 'test',
+    values: { greened: 'it greened', nothing: 'nothing came of it' },
+  },
   pullTest: {
     label: 'Pull test: does the turf lift',
     group: 'test',

@@ -1,0 +1,2 @@
+export { reviewNoResponse } from './review-no-response.ts'
+export type { Review, ReviewAnswer, ReviewFacts, ReviewStep } from './review-no-response.ts'
