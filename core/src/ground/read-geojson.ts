@@ -1,7 +1,7 @@
 import { area } from '@turf/area'
 import type { Feature, GeoJSON, Polygon, Position } from 'geojson'
 import { CoreError } from '../error/index.ts'
-import type { Outline } from './outline.ts'
+import type { GridPoint, Outline } from './outline.ts'
 
 /** One piece of ground of a map file. */
 export interface MappedGround {
@@ -10,6 +10,14 @@ export interface MappedGround {
   readonly areaM2: number
   /** Its outer edge on a plain grid around its south-west corner. */
   readonly outline: Outline
+  /** That corner on the globe. */
+  readonly southWest: GlobePoint
+}
+
+/** A point on the globe, WGS 84 [°]. */
+export interface GlobePoint {
+  readonly longitude: number
+  readonly latitude: number
 }
 
 const refused = (expected: string, received?: string) =>
@@ -67,15 +75,36 @@ function checkRings({ geometry }: Feature<Polygon>): void {
   }
 }
 
-function outlineOf({ geometry }: Feature<Polygon>): Outline {
-  const ring = geometry.coordinates[0]?.slice(0, -1) ?? []
-  const west = Math.min(...ring.map(([longitude = 0]) => longitude))
-  const south = Math.min(...ring.map(([, latitude = 0]) => latitude))
-  const middle = ring.reduce((sum, [, latitude = 0]) => sum + latitude, 0) / ring.length
-  return ring.map(([longitude = 0, latitude = 0]) => [
-    radians(longitude - west) * earthRadiusM * Math.cos(radians(middle)),
-    radians(latitude - south) * earthRadiusM,
-  ])
+function southWestOf({ geometry }: Feature<Polygon>): GlobePoint {
+  const ring = geometry.coordinates[0] ?? []
+  return {
+    longitude: Math.min(...ring.map(([longitude = 0]) => longitude)),
+    latitude: Math.min(...ring.map(([, latitude = 0]) => latitude)),
+  }
+}
+
+/** Where a point of the globe lies on the plain grid around an origin, good for some kilometres. */
+export function gridPointOf({ longitude, latitude }: GlobePoint, origin: GlobePoint): GridPoint {
+  return [
+    radians(longitude - origin.longitude) * earthRadiusM * Math.cos(radians(origin.latitude)),
+    radians(latitude - origin.latitude) * earthRadiusM,
+  ]
+}
+
+/** Where a point of the plain grid around an origin lies on the globe; undoes {@link gridPointOf}. */
+export function globePointOf([eastM, northM]: GridPoint, origin: GlobePoint): GlobePoint {
+  const degrees = (radian: number) => (radian * 180) / Math.PI
+  return {
+    longitude:
+      origin.longitude + degrees(eastM / earthRadiusM / Math.cos(radians(origin.latitude))),
+    latitude: origin.latitude + degrees(northM / earthRadiusM),
+  }
+}
+
+function outlineOf(feature: Feature<Polygon>): Outline {
+  const ring = feature.geometry.coordinates[0]?.slice(0, -1) ?? []
+  const origin = southWestOf(feature)
+  return ring.map(([longitude = 0, latitude = 0]) => gridPointOf({ longitude, latitude }, origin))
 }
 
 function nameOf({ properties }: Feature<Polygon>, index: number): string {
@@ -114,5 +143,6 @@ export function readGeoJson(text: string): readonly MappedGround[] {
     name: nameOf(polygon, index),
     areaM2: area(polygon),
     outline: outlineOf(polygon),
+    southWest: southWestOf(polygon),
   }))
 }

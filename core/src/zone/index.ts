@@ -1,0 +1,5 @@
+export { applicationMap } from './application-map.ts'
+export type { MappedZone } from './application-map.ts'
+export { chooseByZone, isClear } from './choose-by-zone.ts'
+export type { ChelateChoice, ScoredZone, Variety, ZoneChoice } from './choose-by-zone.ts'
+export { chelateEffect, fullFurrowRate, lossPerScore } from './data/yield-loss.ts'
