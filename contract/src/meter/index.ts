@@ -1,2 +1,8 @@
-export { MeterQueryDto, MeterReadingDto } from './meter.dto.ts'
-export type { MeterQuestion, MeterSample, MeterService } from './meter.dto.ts'
+export { LeafMeterReadingDto, MeterQueryDto, MeterReadingDto } from './meter.dto.ts'
+export type {
+  LeafMeterService,
+  LeafQuestion,
+  MeterQuestion,
+  MeterSample,
+  MeterService,
+} from './meter.dto.ts'

@@ -24,6 +24,25 @@ export interface MeterQuestion {
   readonly at: Date
 }
 
+/** What the chlorophyll meter shows, clipped to one leaf. */
+export class LeafMeterReadingDto {
+  @IsString() device!: string
+  @IsNumber() units!: number
+}
+
+/** Which leaf is clipped. */
+export interface LeafQuestion {
+  readonly standId: string
+  /** Units last known of the stand, for a stand-in that has no leaf. */
+  readonly lastUnits: number | undefined
+  readonly at: Date
+}
+
+/** A chlorophyll meter: one leaf, one number. */
+export interface LeafMeterService {
+  readLeaf(question: LeafQuestion): Promise<LeafMeterReadingDto>
+}
+
 /** A pH meter: gives what its electrode gives; what that means is for the product to work out. */
 export interface MeterService {
   read(question: MeterQuestion): Promise<MeterReadingDto>

@@ -1,5 +1,7 @@
-import { IsInt, IsOptional, IsString, IsUUID, Length } from 'class-validator'
+import { Type } from 'class-transformer'
+import { IsInt, IsOptional, IsString, IsUUID, Length, ValidateNested } from 'class-validator'
 import { IsDay, IsNewId, Recorded } from '../validation/index.ts'
+import { PhotoMeasureDto } from './measure.dto.ts'
 
 /** What a photo may be. */
 export const photoTypes = ['image/jpeg', 'image/png'] as const
@@ -29,4 +31,6 @@ export class PhotoDto extends Recorded {
   @IsInt() heightPx!: number
   /** The day the camera wrote into it; null where it wrote none. */
   @IsOptional() @IsDay('Taken on') takenOn!: string | null
+  /** What it was measured to show; null where nobody did. */
+  @IsOptional() @ValidateNested() @Type(() => PhotoMeasureDto) measure!: PhotoMeasureDto | null
 }

@@ -25,7 +25,7 @@ function isOutline(value: unknown): value is Outline {
 }
 
 /** Corners on the local grid that enclose ground; the message says what is wrong with them. */
-function EnclosesGround(): PropertyDecorator {
+export function EnclosesGround(): PropertyDecorator {
   const problemOf = (value: unknown): string | undefined => {
     if (!isOutline(value)) return 'Outline: give corners as pairs of metres.'
     try {

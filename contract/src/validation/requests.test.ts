@@ -9,7 +9,7 @@ import { CreateJarTestDto } from '../jar-test/index.ts'
 import { CreateImportDto, CreateLaboratoryOrderDto } from '../laboratory/index.ts'
 import { CreateLookDto } from '../look/index.ts'
 import { MeterQueryDto } from '../meter/index.ts'
-import { PhotoQueryDto } from '../photo/index.ts'
+import { PhotoMeasureDto, PhotoQueryDto } from '../photo/index.ts'
 import { CreatePlaceDto, PlaceSettingsDto } from '../place/index.ts'
 import { CreateReadingDto } from '../reading/index.ts'
 import { CreateRemedyDto } from '../remedy/index.ts'
@@ -23,7 +23,9 @@ import {
   toStandSize,
 } from '../stand/index.ts'
 import { CreateStoryEventDto } from '../story/index.ts'
+import { CreateTrialDto, RatePlotsDto } from '../trial/index.ts'
 import { StationFileDto } from '../weather/index.ts'
+import { ChangeZoneDto, CreateZoneDto } from '../zone/index.ts'
 import { checkDto } from './index.ts'
 
 const id = '3f2b7f0e-8a55-4b0e-9d2c-3b1f6c9a7e10'
@@ -99,6 +101,11 @@ const right: readonly (readonly [string, ClassConstructor<object>, object])[] = 
   ['samples', CreateLaboratoryOrderDto, { id, orderedOn: day, packets: ['soil'], places: ['sick'] }],
   ['a photo', PhotoQueryDto, { id, fileName: 'leaf.jpg' }],
   ['a meter', MeterQueryDto, { in: 'buffer-7' }],
+  ['a measured photo', PhotoMeasureDto, { darkGreenIndex: 0.5, doubt: 0.02, greenness: 0.7, greennessDoubt: 0.03, cover: 0.6, veinContrast: 0.04, severityShares: [0.5, 0.3, 0.2, 0, 0, 0], remarks: [], isComparable: true, dabs: [{ is: 'plant', x: 0.5, y: 0.5, radius: 0.02, andAlike: true }], part: 'untreated', takenOn: day }],
+  ['a trial', CreateTrialDto, { id, name: 'Iron on the green', design: { layout: 'blocks', factors: [{ name: 'iron', levels: ['none', 'EDDHA'] }], replicates: 4 }, seed: 0.3, plotLengthM: 2, plotWidthM: 1, scale: 'turfColour', startedOn: day, note: '' }],
+  ['ratings', RatePlotsDto, { ratings: [{ id, plot: 3, ratedOn: day, value: 6.5 }] }],
+  ['a zone', CreateZoneDto, { id, name: 'Brow', outline: [[0, 0], [40, 0], [40, 25]], origin: { longitude: -1.5, latitude: 51 }, score: 3, scoredOn: day }],
+  ['a scored zone', ChangeZoneDto, { name: 'Brow', origin: { longitude: -1.5, latitude: 51 }, score: 4, scoredOn: day, isTakenAway: false }],
   ['a query', EstateQueryDto, { from: day, offset: '40', limit: '20' }],
 ] // prettier-ignore
 
@@ -121,6 +128,10 @@ describe('a request that lacks something', () => {
     'a new outline': ['measures'],
     settings: ['ironSchool', 'kits', 'laboratories'],
     'a crew': ['work'],
+    'a measured photo': ['takenOn'],
+    'a trial': ['note'],
+    'a zone': ['origin', 'score', 'scoredOn'],
+    'a scored zone': ['name', 'origin', 'score', 'scoredOn', 'isTakenAway'],
     'a search': ['text', 'from', 'to', 'standId', 'offset', 'limit'],
     'a full entry': [
       'startedAt',

@@ -8,6 +8,7 @@ export {
   readingMethods,
   readingPlaceNames,
   readingPlaces,
+  stripPlaces,
 } from './data/kinds.ts'
 export type {
   PHPreparation,
@@ -19,7 +20,7 @@ export type {
 } from './data/kinds.ts'
 export { firstIronSchool, ironSchoolNames, ironSchools } from './data/schools.ts'
 export type { IronSchool, IronSchoolName } from './data/schools.ts'
-export { checkReadingValue, doubtOf, readingWords, waterPH } from './reading.ts'
+export { checkReadingValue, doubtOf, isOfStand, readingWords, waterPH } from './reading.ts'
 export type { Reading } from './reading.ts'
 export { pHOn } from './pH-history.ts'
 export type { PHCorrection, PHHistory } from './pH-history.ts'

@@ -5,6 +5,7 @@ import {
   pHPreparations,
   readingKinds,
   readingMethods,
+  stripPlaces,
   type PHPreparation,
   type ReadingKind,
   type ReadingMethod,
@@ -32,6 +33,10 @@ export interface Reading {
 export function checkReadingValue(kind: ReadingKind, value: number): number {
   return requireInRange(readingKinds[kind].label, value, readingKinds[kind])
 }
+
+/** Whether a reading is of the stand itself rather than of a strip left for comparing. */
+export const isOfStand = ({ place }: Pick<Reading, 'place'>): boolean =>
+  !stripPlaces.some((strip) => strip === place)
 
 /** A reading as it is said: "severity 2 of 5", "pH 7.8". */
 export function readingWords({ kind, value }: Pick<Reading, 'kind' | 'value'>): string {

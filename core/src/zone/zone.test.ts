@@ -19,7 +19,7 @@ describe('variety and chelate by zone', () => {
   })
 
   it('spares the chelate on a tolerant variety where it is somewhat pale, not on the worst ground', () => {
-    const [some] = best(2.5)
+    const [some] = best(1.8)
     expect([some?.variety.name, some?.chelate.name]).toEqual(['tolerant', 'none'])
     // Even tolerant varieties answer on the worst ground (common practice).
     const [worst] = best(5)

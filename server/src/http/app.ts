@@ -1,5 +1,5 @@
 import type { LaboratoryService } from '@spudder/contract/laboratory'
-import type { MeterService } from '@spudder/contract/meter'
+import type { LeafMeterService, MeterService } from '@spudder/contract/meter'
 import type { WeatherService } from '@spudder/contract/weather'
 import compression from 'compression'
 import express, { type Express } from 'express'
@@ -28,7 +28,9 @@ import { remedyRoutes } from '../remedy/remedy.routes.ts'
 import { sprayerRoutes } from '../sprayer/sprayer.routes.ts'
 import { standRoutes } from '../stand/stand.routes.ts'
 import { storyRoutes } from '../story/story.routes.ts'
+import { trialRoutes } from '../trial/trial.routes.ts'
 import { weatherRoutes } from '../weather/weather.routes.ts'
+import { zoneRoutes } from '../zone/zone.routes.ts'
 import { describeRoutes } from './openapi.ts'
 import { problemHandler } from './problem.ts'
 import { identifyActor } from './recorder.ts'
@@ -38,7 +40,7 @@ import { ServiceError } from './service-error.ts'
 /** Devices and services outside; stand-ins until a real one is plugged in. */
 export interface OutsideServices {
   readonly weather: WeatherService
-  readonly meter: MeterService
+  readonly meter: MeterService & LeafMeterService
   readonly laboratory: LaboratoryService
 }
 
@@ -70,6 +72,8 @@ function allRoutes(db: Database, services: OutsideServices): readonly AnyRoute[]
     ...entryRoutes({ db, weather: services.weather }),
     ...planningRoutes(db),
     ...photoRoutes(db),
+    ...trialRoutes(db),
+    ...zoneRoutes(db),
     ...meterRoutes(db, services.meter),
     ...laboratoryRoutes(db, services.laboratory),
     ...weatherRoutes(db, services.weather),

@@ -1,6 +1,7 @@
 import { getTableName, sql } from 'drizzle-orm'
 import type { ProblemDto } from '@spudder/contract/problem'
 import { beforeAll, describe, expect, it } from 'vitest'
+import { jpeg } from '../tests/jpeg.ts'
 import * as schema from '../database/schema.ts'
 import {
   acidPlanBody,
@@ -15,9 +16,12 @@ import {
   readingBody,
   remedyBody,
   jarTestBody,
+  measureBody,
   sprayerBody,
   standBody,
   standWithRemedy,
+  trialBody,
+  zoneBody,
 } from '../tests/test-estate.ts'
 
 const eventBody = () => ({ id: newId(), kind: 'limed', happenedOn: '2025-05-02' })
@@ -100,6 +104,14 @@ const routes = {
   },
   '/places/:placeId/orders': { method: 'post', body: buyBody },
   '/places/:placeId/weather/station': { method: 'post', body: stationBody, limitMB: 8 },
+  '/photos/:photoId/measure': { method: 'post', body: measureBody },
+  '/stands/:standId/trials': { method: 'post', body: trialBody },
+  '/trials/:trialId/ratings': {
+    method: 'post',
+    body: () => ({ ratings: [{ id: newId(), plot: 2, ratedOn: '2025-06-01', value: 6 }] }),
+  },
+  '/stands/:standId/zones': { method: 'post', body: zoneBody },
+  '/zones/:zoneId': { method: 'patch', body: () => ({ score: 4 }) },
   '/jobs/:jobId': { method: 'patch', body: () => ({ dueOn: '2025-06-09' }) },
   '/jobs/:jobId/entries': { method: 'post', body: entryBody },
   '/entries/:entryId/corrections': { method: 'post', body: correctionBody },
@@ -125,7 +137,16 @@ beforeAll(async () => {
     `/places/${stand.placeId}/sprayers`,
     sprayerBody(),
   )
+  const { id: trialId } = await post<{ id: string }>(`/stands/${stand.id}/trials`, trialBody())
+  const { id: zoneId } = await post<{ id: string }>(`/stands/${stand.id}/zones`, zoneBody())
+  const photo = await api
+    .post(`/api/stands/${stand.id}/photos?id=${newId()}&fileName=leaf.jpg`)
+    .set('content-type', 'image/jpeg')
+    .send(jpeg())
   Object.assign(ids, {
+    trialId,
+    zoneId,
+    photoId: (photo.body as { id: string }).id,
     productId,
     sprayerId,
     placeId: stand.placeId,

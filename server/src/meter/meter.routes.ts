@@ -1,9 +1,16 @@
-import { MeterQueryDto, MeterReadingDto, type MeterService } from '@spudder/contract/meter'
+import {
+  LeafMeterReadingDto,
+  MeterQueryDto,
+  MeterReadingDto,
+  type LeafMeterService,
+  type MeterService,
+} from '@spudder/contract/meter'
+import { greennessReading, isColourKind, onScale } from '@spudder/core/regreening'
 import type { Database } from '../database/connect.ts'
 import { route, type AnyRoute } from '../http/route.ts'
 import { readStory } from '../stand/stand.service.ts'
 
-export const meterRoutes = (db: Database, meter: MeterService): AnyRoute[] => [
+export const meterRoutes = (db: Database, meter: MeterService & LeafMeterService): AnyRoute[] => [
   route({
     method: 'get',
     path: '/stands/:standId/meter',
@@ -14,6 +21,21 @@ export const meterRoutes = (db: Database, meter: MeterService): AnyRoute[] => [
       const { stand, readings } = await readStory(db, params['standId'] ?? '')
       const lastPH = readings.findLast(({ kind }) => kind === 'pH')?.value
       return meter.read({ standId: stand.id, in: query.in, lastPH, at: recorder.at })
+    },
+  }),
+  route({
+    method: 'get',
+    path: '/stands/:standId/leaf-meter',
+    summary: 'What the chlorophyll meter shows, clipped to one leaf of the stand',
+    answer: LeafMeterReadingDto,
+    handle: async ({ params, recorder }) => {
+      const { stand, readings } = await readStory(db, params['standId'] ?? '')
+      const last = readings.findLast(({ kind, place }) => isColourKind(kind) && !place)
+      const lastUnits =
+        last && isColourKind(last.kind)
+          ? onScale('chlorophyll', greennessReading({ ...last, kind: last.kind }).greenness)
+          : undefined
+      return meter.readLeaf({ standId: stand.id, lastUnits, at: recorder.at })
     },
   }),
 ]

@@ -32,6 +32,22 @@ export async function selectPhotoBytes(
   return row
 }
 
+export async function selectPhoto(
+  connection: Connection,
+  id: string,
+): Promise<PhotoRow | undefined> {
+  const [row] = await connection.select().from(photo).where(eq(photo.id, id))
+  return row
+}
+
+export async function updatePhoto(
+  connection: Connection,
+  id: string,
+  change: Pick<PhotoRow, 'measure' | 'takenOn'>,
+): Promise<void> {
+  await connection.update(photo).set(change).where(eq(photo.id, id))
+}
+
 /** Photos taken before a look belong to the case that the look is of. */
 export async function keepPhotosWith(
   connection: Connection,

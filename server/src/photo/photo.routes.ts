@@ -1,8 +1,9 @@
-import { PhotoDto, PhotoQueryDto, photoTypes } from '@spudder/contract/photo'
+import { PhotoDto, PhotoMeasureDto, PhotoQueryDto, photoTypes } from '@spudder/contract/photo'
 import type { RequestHandler } from 'express'
 import type { Database } from '../database/connect.ts'
 import { route, type AnyRoute } from '../http/route.ts'
 import { ServiceError } from '../http/service-error.ts'
+import { measurePhoto } from './measure.service.ts'
 import { selectPhotoBytes } from './photo.repository.ts'
 import { keepPhoto } from './photo.service.ts'
 
@@ -17,6 +18,15 @@ export const photoRoutes = (db: Database): AnyRoute[] => [
     answer: PhotoDto,
     handle: ({ params, query, bytes, recorder }) =>
       keepPhoto(db, recorder, params['standId'] ?? '', { query, bytes }),
+  }),
+  route({
+    method: 'post',
+    path: '/photos/:photoId/measure',
+    summary: 'Keeps what a photo was measured to show',
+    body: PhotoMeasureDto,
+    answer: PhotoDto,
+    handle: ({ params, body, recorder }) =>
+      measurePhoto(db, recorder, params['photoId'] ?? '', body),
   }),
 ]
 

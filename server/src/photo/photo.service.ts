@@ -32,6 +32,7 @@ export async function keepPhoto(
       widthPx,
       heightPx,
       takenOn,
+      measure: null,
       ...recordedBy(recorder),
     }
     return toDto(await insertPhoto(transaction, row, bytes))

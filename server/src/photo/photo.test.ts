@@ -1,35 +1,7 @@
+import { jpeg } from '../tests/jpeg.ts'
 import type { PhotoDto } from '@spudder/contract/photo'
 import { describe, expect, it } from 'vitest'
-import { api, lookBody, newId, newStand, post, storyOf } from '../tests/test-estate.ts'
-
-/** A JPEG of 4 × 3 pixels as far as its header goes, with a day in its EXIF where one is given. */
-function jpeg(day?: string): Buffer {
-  const frame = Buffer.from([0xff, 0xc0, 0, 11, 8, 0, 3, 0, 4, 1, 1, 0x11, 0])
-  const exif = day ? exifSegment(`${day.replaceAll('-', ':')} 14:05:00\0`) : Buffer.alloc(0)
-  return Buffer.concat([Buffer.from([0xff, 0xd8]), exif, frame, Buffer.from([0xff, 0xd9])])
-}
-
-/** An APP1 segment whose one Exif tag is DateTimeOriginal (EXIF 2.3, tag 0x9003). */
-function exifSegment(moment: string): Buffer {
-  const tiff = Buffer.alloc(26 + 18 + moment.length)
-  tiff.write('II*\0', 0, 'latin1')
-  tiff.writeUInt32LE(8, 4)
-  tiff.writeUInt16LE(1, 8)
-  tiff.writeUInt16LE(0x8769, 10)
-  tiff.writeUInt16LE(4, 12)
-  tiff.writeUInt32LE(1, 14)
-  tiff.writeUInt32LE(26, 18)
-  tiff.writeUInt16LE(1, 26)
-  tiff.writeUInt16LE(0x9003, 28)
-  tiff.writeUInt16LE(2, 30)
-  tiff.writeUInt32LE(moment.length, 32)
-  tiff.writeUInt32LE(44, 36)
-  tiff.write(moment, 44, 'latin1')
-  const body = Buffer.concat([Buffer.from('Exif\0\0', 'latin1'), tiff])
-  const head = Buffer.from([0xff, 0xe1, 0, 0])
-  head.writeUInt16BE(body.length + 2, 2)
-  return Buffer.concat([head, body])
-}
+import { api, lookBody, measureBody, newId, newStand, post, storyOf } from '../tests/test-estate.ts'
 
 const send = (standId: string, bytes: Buffer, id = newId(), type = 'image/jpeg') =>
   api
@@ -90,5 +62,57 @@ describe('a photo', () => {
   it('of no stand is not found', async () => {
     expect((await send(newId(), jpeg())).status).toBe(404)
     expect((await api.get(`/api/photos/${newId()}`)).status).toBe(404)
+  })
+})
+
+describe('a measured photo', () => {
+  const photoOf = async (day?: string) => {
+    const { id: standId } = await newStand()
+    const id = newId()
+    await send(standId, jpeg(day), id)
+    const measure = (change: object = {}) =>
+      post<PhotoDto>(`/photos/${id}/measure`, { ...measureBody(), ...change })
+    return { standId, id, measure }
+  }
+
+  it('keeps what it shows, and is a reading of the stand on the day it was taken', async () => {
+    const { standId, measure } = await photoOf('2025-05-20')
+    expect((await measure()).measure).toMatchObject({ darkGreenIndex: 0.48, cover: 0.7 })
+    const { photos, readings } = await storyOf(standId)
+    expect(photos[0]?.measure?.severityShares).toHaveLength(6)
+    expect(readings).toMatchObject([
+      { kind: 'photoGreenness', value: 0.66, doubt: 0.03, method: 'photo', takenOn: '2025-05-20' },
+    ])
+  })
+
+  it('measured again is one reading, the newer', async () => {
+    const { standId, measure } = await photoOf('2025-05-20')
+    await measure()
+    await measure({ greenness: 0.5, takenOn: '2025-05-22' })
+    const { readings } = await storyOf(standId)
+    expect(readings).toMatchObject([{ value: 0.5, takenOn: '2025-05-22' }])
+  })
+
+  it('that cannot be compared is kept, but is no reading', async () => {
+    const { standId, measure } = await photoOf()
+    await measure()
+    await measure({ isComparable: false, remarks: ['no-card'] })
+    const { photos, readings } = await storyOf(standId)
+    expect(photos[0]?.measure?.remarks).toEqual(['no-card'])
+    expect(readings).toEqual([])
+  })
+
+  it('of the untreated strip does not paint the ribbon of the stand', async () => {
+    const { standId, measure } = await photoOf('2025-05-20')
+    await measure({ part: 'untreated' })
+    const { stand, readings } = await storyOf(standId)
+    expect(readings[0]?.place).toBe('untreated')
+    const { body } = await api.get(`/api/places/${stand.placeId}/estate?from=2025-01-01`)
+    const [row] = (body as { rows: { ribbon: { readings: object[] } }[] }).rows
+    expect(row?.ribbon.readings).toEqual([])
+  })
+
+  it('that is nowhere is refused', async () => {
+    await expect(post(`/photos/${newId()}/measure`, measureBody())).rejects.toThrow('404')
   })
 })

@@ -1,8 +1,11 @@
-import { and, asc, eq, gte, inArray, or } from 'drizzle-orm'
+import { readingKindNames, stripPlaces } from '@spudder/core/reading'
+import { isColourKind } from '@spudder/core/regreening'
+import { and, asc, eq, gte, inArray, isNull, notInArray, or } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { acidPlan, entry, job, reading, remedy, stand } from '../database/schema.ts'
 
-const colourKinds = ['turfColour', 'severity', 'chlorophyll'] as const
+/** Colours of the stand itself; strips beside it are for comparing. */
+const colourKinds = readingKindNames.filter(isColourKind)
 
 /** Everything that the dates of a place rest on. */
 export async function selectPlanning(connection: Connection, placeId: string, since: string) {
@@ -42,7 +45,13 @@ export async function selectPlanning(connection: Connection, placeId: string, si
     connection
       .select()
       .from(reading)
-      .where(and(inArray(reading.standId, ids), inArray(reading.kind, [...colourKinds])))
+      .where(
+        and(
+          inArray(reading.standId, ids),
+          inArray(reading.kind, [...colourKinds]),
+          or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
+        ),
+      )
       .orderBy(asc(reading.takenOn), asc(reading.createdAt)),
   ])
   const jobs = [...planned, ...besides]

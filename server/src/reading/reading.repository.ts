@@ -1,4 +1,5 @@
 import type { Connection } from '../database/connect.ts'
+import { eq } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import { reading } from '../database/schema.ts'
 
@@ -6,6 +7,15 @@ export type ReadingRow = typeof reading.$inferSelect
 
 export const insertReading = (connection: Connection, row: ReadingRow) =>
   insertOnce(connection, reading, row)
+
+/** Stores a reading that something else stands behind, in place of the one it had before. */
+export async function putReading(connection: Connection, row: ReadingRow): Promise<void> {
+  await connection.insert(reading).values(row).onDuplicateKeyUpdate({ set: row })
+}
+
+export async function removeReading(connection: Connection, id: string): Promise<void> {
+  await connection.delete(reading).where(eq(reading.id, id))
+}
 
 /** More rows than fit into one statement are stored in parts, all in the transaction of the caller. */
 const rowsAtOnce = 1000

@@ -1,6 +1,6 @@
 import type { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
 import { answeredChecks } from '@spudder/core/diagnosis'
-import { readingKinds, type Reading } from '@spudder/core/reading'
+import { isOfStand, readingKinds, type Reading } from '@spudder/core/reading'
 import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
@@ -48,11 +48,12 @@ export function createReading(
   return db.transaction(async (transaction) => {
     await requireStand(transaction, standId)
     const stored = await insertReading(transaction, readingRow(standId, dto, recorder))
-    const doneKind = readingKinds[dto.kind].isColour
-      ? 'look'
-      : dto.kind === 'pH'
-        ? 'test'
-        : undefined
+    const doneKind =
+      readingKinds[dto.kind].isColour && isOfStand(dto)
+        ? 'look'
+        : dto.kind === 'pH'
+          ? 'test'
+          : undefined
     if (doneKind)
       await completeDueJobs(transaction, { standId, kind: doneKind, on: dto.takenOn, recorder })
     const checkIds = answeredChecks([], [dto.kind])

@@ -1,4 +1,5 @@
-import { and, asc, count, eq, gte, inArray, isNull, max } from 'drizzle-orm'
+import { stripPlaces } from '@spudder/core/reading'
+import { and, asc, count, eq, gte, inArray, isNull, max, notInArray, or } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import {
@@ -93,7 +94,13 @@ export async function selectRibbons(connection: Connection, standIds: string[], 
         takenOn: reading.takenOn,
       })
       .from(reading)
-      .where(and(inArray(reading.standId, standIds), gte(reading.takenOn, from)))
+      .where(
+        and(
+          inArray(reading.standId, standIds),
+          gte(reading.takenOn, from),
+          or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
+        ),
+      )
       .orderBy(asc(reading.takenOn)),
     connection
       .select()

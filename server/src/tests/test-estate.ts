@@ -136,6 +136,40 @@ export const sprayerBody = () => ({
     speedKmPerH: 6,
   },
 })
+export const trialBody = (replicates = 4) => ({
+  id: newId(),
+  name: 'Iron on the lawn',
+  design: {
+    layout: 'blocks',
+    factors: [{ name: 'iron', levels: ['none', 'sulfate', 'EDDHA'] }],
+    replicates,
+  },
+  seed: 0.42,
+  plotLengthM: 2,
+  plotWidthM: 1,
+  scale: 'turfColour',
+  startedOn: '2025-05-01',
+})
+export const zoneBody = () => ({
+  id: newId(),
+  name: 'Brow',
+  outline: [[0, 0], [40, 0], [40, 25]], // prettier-ignore
+  score: 3.5,
+  scoredOn: '2025-06-01',
+})
+export const measureBody = () => ({
+  darkGreenIndex: 0.48,
+  doubt: 0.02,
+  greenness: 0.66,
+  greennessDoubt: 0.03,
+  cover: 0.7,
+  veinContrast: 0.03,
+  severityShares: [0.4, 0.3, 0.2, 0.1, 0, 0],
+  remarks: [] as string[],
+  isComparable: true,
+  dabs: [],
+  part: 'whole' as 'whole' | 'untreated',
+})
 export const jarTestBody = () => ({
   id: newId(),
   sourceId: 'ferrous-sulfate',

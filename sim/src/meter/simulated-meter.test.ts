@@ -43,3 +43,20 @@ describe('the meter stand-in', () => {
     expect(new Set(values.map(({ millivolts }) => millivolts)).size).toBeGreaterThan(1)
   })
 })
+
+describe('the simulated chlorophyll meter', () => {
+  const leaves = async (lastUnits: number | undefined) =>
+    Promise.all(
+      Array.from({ length: 200 }, (_, index) =>
+        new SimulatedMeter().readLeaf({ standId: 'a', lastUnits, at: new Date(index * 1000) }),
+      ),
+    )
+
+  it('reads leaves about what the stand was last, no two alike, and says that it is simulated', async () => {
+    const units = (await leaves(30)).map((each) => each.units)
+    const mean = units.reduce((sum, each) => sum + each, 0) / units.length
+    expect(Math.abs(mean - 30)).toBeLessThan(1)
+    expect(new Set(units).size).toBeGreaterThan(30)
+    expect((await leaves(undefined))[0]?.device).toContain('simulated')
+  })
+})

@@ -1,4 +1,11 @@
-import type { MeterQuestion, MeterReadingDto, MeterService } from '@spudder/contract/meter'
+import type {
+  LeafMeterReadingDto,
+  LeafMeterService,
+  LeafQuestion,
+  MeterQuestion,
+  MeterReadingDto,
+  MeterService,
+} from '@spudder/contract/meter'
 import { bellDrawFor, drawFor } from '../seeded/index.ts'
 
 /** Faults that the stand-in can be given by name. */
@@ -19,7 +26,7 @@ const noiseMillivolts = 1.2
  * Stands in for a pH meter: an electrode that loses slope and drifts with the weeks, and that never
  * gives quite the same twice.
  */
-export class SimulatedMeter implements MeterService {
+export class SimulatedMeter implements MeterService, LeafMeterService {
   readonly #fault: MeterFault
 
   constructor(fault: MeterFault = 'none') {
@@ -41,7 +48,19 @@ export class SimulatedMeter implements MeterService {
       temperatureC: Math.round((17 + 4 * drawFor(`meter:warmth:${day}`)) * 10) / 10,
     })
   }
+
+  readLeaf({ standId, lastUnits, at }: LeafQuestion): Promise<LeafMeterReadingDto> {
+    const usual = lastUnits ?? 18 + 24 * drawFor(`leaf-meter:${standId}`)
+    const units = usual + betweenLeaves * bellDrawFor(`leaf-meter:${standId}:${at.getTime()}`)
+    return Promise.resolve({
+      device: 'simulated chlorophyll meter',
+      units: Math.round(Math.min(80, Math.max(0, units)) * 10) / 10,
+    })
+  }
 }
+
+/** Leaves of one plant differ, and the clip reads thick ones higher [units]. */
+const betweenLeaves = 3.2
 
 /** The spot differs a little from the last one measured: no two cores are alike. */
 function samplePH({ standId, lastPH, at }: MeterQuestion): number {

@@ -194,4 +194,6 @@ export const readingPlaces = {
   'no-nitrogen': 'the strip without nitrogen',
 } as const
 export type ReadingPlace = keyof typeof readingPlaces
+/** Strips beside the stand, left without something: they tell what it did, not how the stand is. */
+export const stripPlaces = ['untreated', 'no-nitrogen'] as const satisfies readonly ReadingPlace[]
 export const readingPlaceNames = Object.keys(readingPlaces) as readonly ReadingPlace[]

@@ -8,6 +8,7 @@ import type { Situation } from '@spudder/core/acid-plan'
 import type { ConditioningDto, FrozenCause, TankPartnerDto } from '@spudder/contract/remedy'
 import type { AimId } from '@spudder/core/choice'
 import type { EntryWeatherDto } from '@spudder/contract/entry'
+import type { PhotoMeasureDto } from '@spudder/contract/photo'
 import { sql } from 'drizzle-orm'
 import {
   boolean,
@@ -195,6 +196,7 @@ export const photo = mysqlTable(
     widthPx: int('width_px').notNull(),
     heightPx: int('height_px').notNull(),
     takenOn: day('taken_on'),
+    measure: json('measure').$type<PhotoMeasureDto>(),
     ...recorded(),
   },
   (table) => [index('photo_of_stand').on(table.standId, table.createdAt)],

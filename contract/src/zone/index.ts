@@ -1,0 +1,1 @@
+export { ChangeZoneDto, CreateZoneDto, OriginDto, ZoneDto } from './zone.dto.ts'

@@ -1,0 +1,41 @@
+import type { ZoneDto } from '@spudder/contract/zone'
+import { describe, expect, it } from 'vitest'
+import { get, newId, newStand, patch, post, refused, zoneBody } from '../tests/test-estate.ts'
+
+async function newZone() {
+  const { id: standId } = await newStand()
+  const zone = await post<ZoneDto>(`/stands/${standId}/zones`, zoneBody())
+  const zones = () => get<ZoneDto[]>(`/stands/${standId}/zones`)
+  return { standId, zone, zones }
+}
+
+describe('a zone', () => {
+  it('is kept with its corners, its score and where its grid lies on the globe', async () => {
+    const { zone, zones } = await newZone()
+    const origin = { longitude: -1.512, latitude: 51.204 }
+    await patch(`/zones/${zone.id}`, { origin, score: 4, scoredOn: '2025-06-20' })
+    expect(await zones()).toEqual([{ ...zone, origin, score: 4, scoredOn: '2025-06-20' }])
+  })
+
+  it('taken away is no longer told, sent twice is there once', async () => {
+    const { standId, zones } = await newZone()
+    const body = zoneBody()
+    const { id } = await post<ZoneDto>(`/stands/${standId}/zones`, body)
+    await post<ZoneDto>(`/stands/${standId}/zones`, body)
+    expect(await zones()).toHaveLength(2)
+    await patch(`/zones/${id}`, { isTakenAway: true })
+    expect(await zones()).toHaveLength(1)
+  })
+
+  it('whose sides cross is refused with what is wrong', async () => {
+    const { standId } = await newZone()
+    const outline = [[0, 0], [4, 4], [4, 0], [0, 4]] // prettier-ignore
+    const path = `/stands/${standId}/zones`
+    const { detail } = await refused('post', path, { ...zoneBody(), outline }, 400)
+    expect(detail).toContain('do not cross')
+  })
+
+  it('that is nowhere is not changed', async () => {
+    expect((await refused('patch', `/zones/${newId()}`, { score: 2 }, 404)).code).toBe('not-found')
+  })
+})
