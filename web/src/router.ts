@@ -56,6 +56,16 @@ export const router = createRouter({
           name: 'watch',
           component: () => import('./features/watch/WatchPanel.vue'),
         },
+        {
+          path: 'trials',
+          name: 'trials',
+          component: () => import('./features/trial/TrialsPanel.vue'),
+        },
+        {
+          path: 'zones',
+          name: 'zones',
+          component: () => import('./features/zone/ZonesPanel.vue'),
+        },
       ],
     },
     {

@@ -8,6 +8,9 @@ import {
   IsNumber,
   IsOptional,
   IsString,
+  Length,
+  Max,
+  Min,
   ValidateNested,
 } from 'class-validator'
 import { Bounded, IsPastDay } from '../validation/index.ts'
@@ -38,11 +41,14 @@ export class PhotoMeasureDto {
   @ArrayMinSize(6, { message: 'Severity: give six shares.' })
   @ArrayMaxSize(6, { message: 'Severity: give six shares.' })
   @IsNumber({}, { each: true, message: 'Severity: give six shares.' })
+  @Min(0, { each: true, message: 'Severity: give shares from 0 to 1.' })
+  @Max(1, { each: true, message: 'Severity: give shares from 0 to 1.' })
   severityShares!: number[]
   /** Ids of what stands against it. */
   @IsArray({ message: 'Remarks: give their names.' })
   @ArrayMaxSize(20, { message: 'Remarks: at most 20.' })
   @IsString({ each: true, message: 'Remarks: give their names.' })
+  @Length(1, 40, { each: true, message: 'Remarks: give their names.' })
   remarks!: string[]
   /** Whether it can be compared with others, and so is kept as a reading too. */
   @IsBoolean({ message: 'Say whether it can be compared.' }) isComparable!: boolean

@@ -100,8 +100,14 @@ export function remarksOn(measured: Measured): readonly PhotoRemark[] {
   return (alone ? [alone] : held).map(({ id, refuses, words }) => ({ id, refuses, words }))
 }
 
+/** Remarks by their ids, as they are kept with a photo; ids that are no longer known are left out. */
+export const remarksById = (ids: readonly string[]): readonly PhotoRemark[] =>
+  rules
+    .filter((rule) => ids.includes(rule.id))
+    .map(({ id, refuses, words }) => ({ id, refuses, words }))
+
 /** What of a photo decides whether it can be compared. */
-export type Comparable = Pick<PhotoMeasure, 'remarks' | 'cover' | 'card'>
+export type Comparable = Pick<PhotoMeasure, 'remarks' | 'cover'>
 
 /** How much cover two photos may differ by before they show different things. */
 const mostCoverChange = 0.35

@@ -7,6 +7,7 @@ import {
   colourCard,
   measurePhoto,
   noPlant,
+  remarksById,
   whyNotCompared,
   type Comparable,
   type Dab,
@@ -127,8 +128,16 @@ describe('the card', () => {
   })
 })
 
+describe('remarks that were kept with a photo', () => {
+  it('are said again by their names, and forgotten ones left out', () => {
+    const [remark] = remarksById(['no-card', 'of old'])
+    expect(remark?.words).toContain('No colour card')
+    expect(remarksById(['of old'])).toEqual([])
+  })
+})
+
 describe('two photos', () => {
-  const sound: Comparable = { remarks: [], cover: 0.6, card: undefined }
+  const sound: Comparable = { remarks: [], cover: 0.6 }
   it('are compared only where both can be', () => {
     const dark = { ...sound, remarks: [{ id: 'dark', refuses: true, words: 'Too dark.' }] }
     expect(whyNotCompared(sound, sound)).toBeUndefined()

@@ -1,6 +1,12 @@
 import type { Context, Route } from '../plant/index.ts'
 import type { FigureRange } from '../reference/index.ts'
-import { leastDrenchMm, leastIronChance, leastWorking, washesOffMm } from './data/limits.ts'
+import {
+  leastDrenchMm,
+  leastIronChance,
+  leastPouredL,
+  leastWorking,
+  washesOffMm,
+} from './data/limits.ts'
 
 /** What the record knows of a treatment that did nothing; absent is "not known". */
 export interface ReviewFacts {
@@ -12,6 +18,8 @@ export interface ReviewFacts {
   readonly rainAfterMm?: number | undefined
   /** Water that went out with it [L/m²]; only where the ground is known. */
   readonly waterMm?: number | undefined
+  /** Water a plant, where it was poured plant by plant [L]. */
+  readonly waterPerPlantL?: number | undefined
   readonly pH?: number | undefined
   /** Share of its iron that works at this pH, over the days until colour was due in full. */
   readonly working?: FigureRange | undefined
@@ -58,7 +66,7 @@ type Ask = (facts: ReviewFacts) => Omit<ReviewStep, 'id' | 'question'>
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`
 
-const washedOff: Ask = ({ route, rainAfterMm, waterMm }) => {
+const washedOff: Ask = ({ route, rainAfterMm, waterMm, waterPerPlantL }) => {
   const again = 'Put it out again in an hour that is fit for it.'
   if (route === 'leaf') {
     if (rainAfterMm === undefined) {
@@ -87,6 +95,7 @@ const washedOff: Ask = ({ route, rainAfterMm, waterMm }) => {
       then: '',
     }
   }
+  if (waterPerPlantL !== undefined) return pouredDown(waterPerPlantL)
   if (waterMm === undefined) {
     return {
       answer: 'not known',
@@ -102,6 +111,15 @@ const washedOff: Ask = ({ route, rainAfterMm, waterMm }) => {
       }
     : { answer: 'no', because: `It was watered in with ${waterMm.toFixed(1)} L/m².`, then: '' }
 }
+
+const pouredDown = (litres: number): ReturnType<Ask> =>
+  litres < leastPouredL.value
+    ? {
+        answer: 'yes',
+        because: `${litres.toFixed(1)} L a plant does not carry it down to the roots.`,
+        then: 'Pour more water after it, to the depth of the feeding roots.',
+      }
+    : { answer: 'no', because: `It was poured down with ${litres.toFixed(1)} L a plant.`, then: '' }
 
 const wrongChelate: Ask = ({ route, sourceName, pH, working }) => {
   if (!working || pH === undefined) {

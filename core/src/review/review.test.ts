@@ -33,6 +33,7 @@ describe('a review of no response', () => {
   it.each<[string, Partial<ReviewFacts>, string]>([
     ['rain on a spray', { route: 'leaf', rainAfterMm: 6 }, 'washed-off'],
     ['a drench that stayed on the mulch', { waterMm: 0.2 }, 'washed-off'],
+    ['a cup at the foot of a tree', { waterPerPlantL: 0.3 }, 'washed-off'],
     ['a chelate past its pH', { working: { low: 0, usual: 0.02, high: 0.1 } }, 'wrong-chelate'],
     ['a manganese leaf', { leafPaint: 'manganese' }, 'not-iron'],
     ['a verdict for something else', { leafPaint: undefined, ironChance: 0.2 }, 'not-iron'],

@@ -16,6 +16,8 @@ import { createProduct } from '../shelf/product.service.ts'
 import { changeSprayer, createSprayer } from '../sprayer/sprayer.service.ts'
 import { createStand, readStory } from '../stand/stand.service.ts'
 import { createStoryEvent } from '../story/story.service.ts'
+import { createZone } from '../zone/zone.service.ts'
+import { playPhoto, playTrial } from './play-watch.ts'
 
 /** When the staff sit down to write: late afternoon of the day. */
 const recorderOf = ({ on, by }: Act): Recorder => ({ actor: by, at: new Date(`${on}T16:30:00Z`) })
@@ -54,6 +56,15 @@ async function play(stage: Stage, standId: string, act: Act): Promise<void> {
       return
     case 'order':
       await orderTests(db, laboratory, recorder, { standId, dto: act.dto })
+      return
+    case 'photo':
+      await playPhoto(db, recorder, standId, act)
+      return
+    case 'trial':
+      await playTrial(db, recorder, standId, act)
+      return
+    case 'zone':
+      await createZone(db, recorder, standId, act.dto)
       return
     case 'close':
       await closeCase(db, recorder, await openCase(), act.dto)

@@ -10,11 +10,40 @@ import type { CreateProductDto } from '@spudder/contract/shelf'
 import type { CalibrationDto, CreateSprayerDto } from '@spudder/contract/sprayer'
 import type { CreateStandDto } from '@spudder/contract/stand'
 import type { CreateStoryEventDto } from '@spudder/contract/story'
+import type { CreateTrialDto } from '@spudder/contract/trial'
+import type { CreateZoneDto } from '@spudder/contract/zone'
+import type { Exposure, Scene } from '../camera/index.ts'
 
 interface Dated {
   /** The day on which somebody stored it. */
   readonly on: string
   readonly by: string
+}
+
+/** A photo by the simulated camera, with a colour card in it. */
+export interface TakenPhoto {
+  readonly photoId: string
+  readonly fileName: string
+  /** Without the card, which whoever takes it lays in. */
+  readonly scene: Omit<Scene, 'card'>
+  readonly exposure: Exposure
+  readonly part: 'whole' | 'untreated'
+}
+
+/** A plot as somebody stands before it. */
+interface StoodBefore {
+  readonly number: number
+  readonly block: number
+  readonly levels: Readonly<Record<string, string>>
+}
+
+/** A trial, and how its plots really looked on the days they were rated. */
+export interface RatedTrial {
+  readonly dto: CreateTrialDto
+  readonly rounds: readonly {
+    readonly ratedOn: string
+    readonly colourOf: (plot: StoodBefore) => number
+  }[]
 }
 
 /** One thing that the staff of the estate did with the product, as a request. */
@@ -35,6 +64,9 @@ export type Act = Dated &
       }
     | { readonly kind: 'order'; readonly dto: CreateLaboratoryOrderDto }
     | { readonly kind: 'close'; readonly dto: CloseCaseDto }
+    | ({ readonly kind: 'photo' } & TakenPhoto)
+    | ({ readonly kind: 'trial' } & RatedTrial)
+    | { readonly kind: 'zone'; readonly dto: CreateZoneDto }
   )
 
 /** A stand with its year. */

@@ -166,6 +166,77 @@ export class Chronicle {
     return this
   }
 
+  /** A photo of the leaves with the colour card, so green and in such light. */
+  photo(
+    daysAgo: number,
+    greenness: number,
+    light: { readonly exposure: number; readonly red: number; readonly blue: number },
+    part: 'whole' | 'untreated' = 'whole',
+  ): this {
+    const { leafForm } = findPlant(this.#stand.plantId)
+    const isBlade = leafForm === 'blade'
+    this.#acts.push({
+      kind: 'photo',
+      photoId: this.#id(`photo:${part}`, daysAgo),
+      fileName: `${this.#stand.name.toLowerCase().replaceAll(' ', '-')}-${this.#day(daysAgo)}${part === 'whole' ? '' : '-untreated'}.jpg`,
+      scene: {
+        width: 560,
+        height: 420,
+        ground: '#6b5a45',
+        canopy: {
+          leafForm,
+          greenness,
+          spread: 0.05,
+          leafCount: isBlade ? 700 : 90,
+          leafLength: isBlade ? 260 : 120,
+          seed: drawFor(`photo:${this.#stand.name}:${daysAgo}:${part}`),
+          ...(isBlade ? {} : { veinGreenness: Math.min(0.86, greenness + 0.18) }),
+        },
+      },
+      exposure: { ...light, noise: 0.012, seed: drawFor(`noise:${daysAgo}`) },
+      part,
+      ...this.#signed(daysAgo),
+    })
+    return this
+  }
+
+  /** A trial on the stand, rated on some days: what each treatment brought by then. */
+  trial(
+    daysAgo: number,
+    given: Omit<DtoOf<'trial'>, 'id' | 'startedOn'>,
+    rounds: readonly { daysAgo: number; base: number; gains: Readonly<Record<string, number>> }[],
+  ): this {
+    const dto = { id: this.#id('trial', daysAgo), startedOn: this.#day(daysAgo), ...given }
+    this.#acts.push({
+      kind: 'trial',
+      dto,
+      rounds: rounds.map((round) => ({
+        ratedOn: this.#day(round.daysAgo),
+        colourOf: ({ number, block, levels }) => {
+          const gain = Object.values(levels).reduce(
+            (sum, level) => sum + (round.gains[level] ?? 0),
+            0,
+          )
+          const ground = 0.35 * bellDrawFor(`block:${dto.id}:${block}`)
+          const eye = 0.4 * bellDrawFor(`plot:${dto.id}:${number}:${round.daysAgo}`)
+          return Math.round(Math.min(9, Math.max(1, round.base + gain + ground + eye)) * 2) / 2
+        },
+      })),
+      ...this.#signed(daysAgo),
+    })
+    return this
+  }
+
+  zone(daysAgo: number, given: Omit<DtoOf<'zone'>, 'id'>): this {
+    const dto = {
+      id: this.#id(`zone:${given.name}`, daysAgo),
+      scoredOn: this.#day(daysAgo),
+      ...given,
+    }
+    this.#acts.push({ kind: 'zone', dto, ...this.#signed(daysAgo) })
+    return this
+  }
+
   /** Samples sent to the laboratory. */
   order(daysAgo: number, given: Omit<DtoOf<'order'>, 'id' | 'orderedOn'>): this {
     const dto = { id: this.#id('order', daysAgo), orderedOn: this.#day(daysAgo), ...given }

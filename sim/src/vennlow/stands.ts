@@ -67,6 +67,31 @@ const eventsLawn = (today: string) =>
     })
     .entry(131, 0.96, 'A day late for rain. Repeat, as the new growth came yellow.')
     .close(96, 'green', 'Green since the repeat; ammonium sulfate keeps it so.')
+    .photo(159, 0.4, { exposure: 0.85, red: 1.05, blue: 0.95 })
+    .photo(150, 0.74, { exposure: 0.6, red: 0.88, blue: 1.25 })
+    .photo(150, 0.43, { exposure: 0.62, red: 0.88, blue: 1.24 }, 'untreated')
+    .reading(151, { kind: 'turfColour', value: 4.5, method: 'eye', place: 'untreated' })
+    .reading(144, { kind: 'turfColour', value: 4.5, method: 'eye', place: 'untreated' })
+    .trial(
+      70,
+      {
+        name: 'Which iron on the lawn',
+        design: {
+          layout: 'blocks',
+          factors: [{ name: 'iron', levels: ['untreated', 'sulfate', 'DTPA', 'EDDHA'] }],
+          replicates: 4,
+        },
+        seed: 0.4242,
+        plotLengthM: 4,
+        plotWidthM: 1.5,
+        scale: 'turfColour',
+      },
+      [
+        { daysAgo: 60, base: 5.2, gains: { sulfate: 2.1, DTPA: 1.6, EDDHA: 0.7 } },
+        { daysAgo: 42, base: 5.3, gains: { sulfate: 0.9, DTPA: 0.8, EDDHA: 2 } },
+        { daysAgo: 21, base: 5.4, gains: { sulfate: 0.1, DTPA: 0.2, EDDHA: 1.7 } },
+      ],
+    )
     .colour('turfColour', [
       [362, 6.2],
       [230, 6.6],
@@ -187,6 +212,10 @@ const vineyard = (today: string) =>
       lasting: 'Open the drain below row 14. No acid: the ground fizzes.',
     })
     .entry(19, 1, 'Whole block in one day, moist soil.')
+    .photo(20, 0.38, { exposure: 0.9, red: 1.12, blue: 0.84 })
+    .photo(4, 0.47, { exposure: 0.55, red: 0.9, blue: 1.2 })
+    .reading(19, { kind: 'chlorophyll', value: 20.4, method: 'meter', place: 'untreated' })
+    .reading(4, { kind: 'chlorophyll', value: 20.1, method: 'meter', place: 'untreated' })
     .colour(
       'chlorophyll',
       [
@@ -273,6 +302,9 @@ const lettuceLoop = (today: string) => {
     ])
 }
 
+/** South-west corner of the field; an invented place. */
+const longDown = { longitude: -1.93117, latitude: 51.24862 } as const
+
 /** Pale patches on high lime, sprayed too late to pay. */
 const sorghum = (today: string) =>
   new Chronicle(today, {
@@ -280,8 +312,44 @@ const sorghum = (today: string) =>
     context: 'row-crop',
     plantId: 'grain-sorghum',
     size: { kind: 'area', areaM2: 64000 },
+    measures: { outline: [[0, 0], [320, 0], [320, 200], [0, 200]] }, // prettier-ignore
     note: 'The chalk brow comes pale every year.',
   })
+    .zone(120, {
+      name: 'Brow',
+      score: 4,
+      origin: longDown,
+      outline: [
+        [0, 120],
+        [210, 120],
+        [320, 165],
+        [320, 200],
+        [0, 200],
+      ],
+    }) // prettier-ignore
+    .zone(120, {
+      name: 'Slope',
+      score: 2.5,
+      origin: longDown,
+      outline: [
+        [0, 60],
+        [320, 60],
+        [320, 165],
+        [210, 120],
+        [0, 120],
+      ],
+    }) // prettier-ignore
+    .zone(120, {
+      name: 'Bottom',
+      score: 1,
+      origin: longDown,
+      outline: [
+        [0, 0],
+        [320, 0],
+        [320, 60],
+        [0, 60],
+      ],
+    }) // prettier-ignore
     .reading(149, { kind: 'pH', value: 7.9, method: 'laboratory' })
     .reading(149, { kind: 'soilIron', value: 2.1, method: 'laboratory', place: 'sick' })
     .reading(149, { kind: 'soilIron', value: 4.4, method: 'laboratory', place: 'healthy' })

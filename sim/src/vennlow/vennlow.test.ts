@@ -7,6 +7,8 @@ import { CreatePlaceDto } from '@spudder/contract/place'
 import { CreateReadingDto } from '@spudder/contract/reading'
 import { CreateRemedyDto } from '@spudder/contract/remedy'
 import { CreateStandDto } from '@spudder/contract/stand'
+import { CreateTrialDto } from '@spudder/contract/trial'
+import { CreateZoneDto } from '@spudder/contract/zone'
 import { CreateStoryEventDto } from '@spudder/contract/story'
 import { checkDto } from '@spudder/contract/validation'
 import { describe, expect, it } from 'vitest'
@@ -17,6 +19,11 @@ const today = '2025-11-24'
 const { place, stands } = vennlowEstate(today)
 const acts = stands.flatMap((stand) => stand.acts)
 const named = (name: string) => stands.find(({ stand }) => stand.name === name)?.acts ?? []
+
+const idsOf = (act: Exclude<Act, { kind: 'entry' }>): string[] => {
+  if (act.kind === 'photo') return [act.photoId]
+  return 'id' in act.dto ? [act.dto.id] : []
+}
 
 describe('Vennlow Estate', () => {
   it('is written down in requests that the product accepts', () => {
@@ -30,18 +37,18 @@ describe('Vennlow Estate', () => {
       acidPlan: CreateAcidPlanDto,
       order: CreateLaboratoryOrderDto,
       close: CloseCaseDto,
+      trial: CreateTrialDto,
+      zone: CreateZoneDto,
     } as const
     for (const act of acts) {
-      if (act.kind === 'entry') continue
+      if (act.kind === 'entry' || act.kind === 'photo') continue
       const checked = checkDto<object>(classes[act.kind], act.dto)
       expect([act.kind, checked.ok ? [] : checked.fields]).toEqual([act.kind, []])
     }
   })
 
   it('has an id for every record, none of them twice', () => {
-    const ids = acts.flatMap((act: Act) =>
-      act.kind === 'entry' ? [act.entryId] : 'id' in act.dto ? [act.dto.id] : [],
-    )
+    const ids = acts.flatMap((act: Act) => (act.kind === 'entry' ? [act.entryId] : idsOf(act)))
     expect(ids.length).toBeGreaterThan(200)
     expect(new Set(ids).size).toBe(ids.length)
   })

@@ -5,7 +5,7 @@ import type { ChangeJobDto, JobDto, PlanCheckDto } from '@spudder/contract/job'
 import type { CreateLookDto, LookDto } from '@spudder/contract/look'
 import type { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
 import type { CreateRemedyDto, RemedyDto } from '@spudder/contract/remedy'
-import type { PhotoDto } from '@spudder/contract/photo'
+import type { PhotoDto, PhotoMeasureDto } from '@spudder/contract/photo'
 import type { ChangeStandDto, StandDto, StandStoryDto } from '@spudder/contract/stand'
 import type { CreateStoryEventDto, StoryEventDto } from '@spudder/contract/story'
 import { useMutation, useQuery } from '@pinia/colada'
@@ -87,6 +87,11 @@ export const useKeepPhoto = () =>
       `/stands/${id}/photos?id=${photoId}&fileName=${encodeURIComponent(file.name.slice(-150))}`,
       file,
     ),
+  )
+
+export const useMeasurePhoto = () =>
+  useStandChange(({ id, dto }: For<PhotoMeasureDto>) =>
+    request<PhotoDto>('POST', `/photos/${id}/measure`, dto),
   )
 
 /** Where the bytes of a photo are. */

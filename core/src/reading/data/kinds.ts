@@ -48,7 +48,7 @@ const colour = {
   percentAffected: ['Plants affected', '– % affected', '%', [0, 100], [0, 100], [4, 0.08]],
   ndvi: ['Reflectance index, NDVI', 'NDVI –', '', [-0.2, 1], [0.1, 0.95], [0.02, 0]],
   darkGreenIndex: ['Dark green colour index', 'index –', '', [0, 1], [0.1, 0.85], [0.03, 0]],
-  photoGreenness: ['Photo greenness, 0 to 1', 'greenness –', '', [0, 1], [0.02, 1], [0.05, 0]],
+  photoGreenness: ['Photo greenness, 0 to 1', 'photo –', '', [0, 1], [0.02, 1], [0.05, 0]],
 } as const satisfies Readonly<Record<string, Row>>
 
 // prettier-ignore

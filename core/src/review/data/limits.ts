@@ -29,3 +29,10 @@ export const leastIronChance: Figure = {
   source: 'as likely as not',
   mark: 'J',
 }
+/** Water poured at one plant below which it stays in the mulch [L]. */
+export const leastPouredL: Figure = {
+  value: 4,
+  unit: 'L',
+  source: 'a gallon a plant, the least that labels of drenches ask for',
+  mark: 'C',
+}

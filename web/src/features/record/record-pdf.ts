@@ -2,6 +2,7 @@ import type { RecordLineDto } from '@spudder/contract/entry'
 import type { UnitSystem } from '@spudder/core/quantity'
 import type { StandCost } from '@spudder/core/record'
 import type { TDocumentDefinitions, TableCell } from 'pdfmake/interfaces'
+import { makePdf } from '../../shared/file/make-pdf.ts'
 import { money } from '../../shared/units/money-words.ts'
 import { lineWords } from './record-rows.ts'
 
@@ -95,12 +96,6 @@ export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
   }
 }
 
-/** Makes the file and hands it over; what makes it is loaded when it is first asked for. */
-export async function saveRecordPdf(record: PrintedRecord): Promise<void> {
-  const [{ default: pdfMake }, { default: fonts }] = await Promise.all([
-    import('pdfmake/build/pdfmake'),
-    import('pdfmake/build/vfs_fonts'),
-  ])
-  pdfMake.addVirtualFileSystem(fonts)
-  await pdfMake.createPdf(recordDocument(record)).download('spudder-record.pdf')
-}
+/** Makes the file and hands it over. */
+export const saveRecordPdf = (record: PrintedRecord): Promise<void> =>
+  makePdf('spudder-record.pdf', recordDocument(record))

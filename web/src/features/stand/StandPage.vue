@@ -54,7 +54,17 @@ watchEffect(() => {
   if (stand.value) document.title = `${stand.value.name} · Spudder`
 })
 
-const panels = ['look', 'verdict', 'bench', 'remedy', 'acid', 'jobs', 'watch'] as const
+const panels = [
+  'look',
+  'verdict',
+  'bench',
+  'remedy',
+  'acid',
+  'jobs',
+  'watch',
+  'trials',
+  'zones',
+] as const
 const wordsOf = { acid: 'Acid plan' } as Partial<Record<string, string>>
 watch(
   () => stand.value,

@@ -4,7 +4,9 @@ import type { Context } from '@spudder/core/plant'
 import { readingKinds } from '@spudder/core/reading'
 import {
   greennessOf,
+  greennessScales,
   greennessWords,
+  isColourKind,
   leafColour,
   type ColourReadingKind,
 } from '@spudder/core/regreening'
@@ -13,11 +15,13 @@ import { computed } from 'vue'
 import { useStoreReading } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
+import ChipChoice from '../../shared/form/ChipChoice.vue'
 import { useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
+import { useLeafMeter } from './use-leaf-meter.ts'
 import { today } from '../../shared/units/today.ts'
 
 const { standId, stand, story } = useStandCase()
@@ -28,8 +32,10 @@ const usualScale = (context: Context | undefined): ColourReadingKind =>
   context === 'turf' ? 'turfColour' : 'severity'
 /** The scale used last on this stand: a curve wants one scale. */
 const lastScale = computed(() => {
-  const last = story.value?.readings.findLast(({ kind }) => readingKinds[kind].isColour)
-  return (last?.kind as ColourReadingKind | undefined) ?? usualScale(stand.value?.context)
+  const last = story.value?.readings.findLast(
+    ({ kind }) => isColourKind(kind) && kind !== 'photoGreenness',
+  )
+  return last && isColourKind(last.kind) ? last.kind : usualScale(stand.value?.context)
 })
 const {
   value: draft,
@@ -40,11 +46,18 @@ const {
   kind: lastScale.value,
   value: '',
   takenOn: today(),
+  place: 'whole' as 'whole' | 'untreated' | 'no-nitrogen',
 }))
-const scaleOptions = (['turfColour', 'severity', 'chlorophyll'] as const).map((value) => ({
-  value,
-  words: readingKinds[value].label,
-}))
+const scaleOptions = (Object.keys(greennessScales) as ColourReadingKind[])
+  // Photos are measured, not typed.
+  .filter((value) => value !== 'photoGreenness')
+  .map((value) => ({ value, words: readingKinds[value].label }))
+const places = [
+  { value: 'whole' as const, words: 'the stand' },
+  { value: 'untreated' as const, words: 'untreated strip' },
+  { value: 'no-nitrogen' as const, words: 'strip without nitrogen' },
+]
+const meter = useLeafMeter()
 const scale = computed(() => readingKinds[draft.value.kind])
 const preview = computed(() => {
   const value = numberIn(draft.value.value)
@@ -52,12 +65,31 @@ const preview = computed(() => {
   return value >= min && value <= max ? greennessOf(draft.value.kind, value) : undefined
 })
 
+async function clip(): Promise<void> {
+  await meter.clip(standId.value)
+  draft.value.value = meter.mean.value === undefined ? '' : meter.mean.value.toFixed(1)
+}
+
 async function save(): Promise<void> {
-  const { id, kind, value, takenOn } = draft.value
-  const method = kind === 'chlorophyll' ? 'meter' : 'eye'
-  const dto = checked({ id, kind, value: numberIn(value), method, takenOn })
+  const { id, kind, value, takenOn, place } = draft.value
+  const isByMeter = kind === 'chlorophyll' || kind === 'ndvi'
+  const method = isByMeter ? 'meter' : 'eye'
+  const dto = checked({
+    id,
+    kind,
+    value: numberIn(value),
+    method,
+    takenOn,
+    ...(place === 'whole' ? {} : { place }),
+    ...(kind === 'chlorophyll' && meter.leaves.value.length > 1
+      ? { doubt: meter.doubt.value }
+      : {}),
+  })
   if (!dto) return
-  await store.mutateAsync({ id: standId.value, dto }).then(forget, failed)
+  await store.mutateAsync({ id: standId.value, dto }).then(() => {
+    forget()
+    meter.forget()
+  }, failed)
 }
 </script>
 
@@ -74,6 +106,19 @@ async function save(): Promise<void> {
       />
       <TextField v-model="draft.takenOn" label="on" type="date" :message="messageFor('takenOn')" />
     </div>
+    <div v-if="draft.kind === 'chlorophyll'" class="meter">
+      <Button :loading="meter.isReading.value" @click="clip">Clip a leaf</Button>
+      <span v-if="meter.leaves.value.length > 0">
+        {{ meter.leaves.value.length }} leaves: {{ meter.leaves.value.join(', ') }};
+        <b class="figure"
+          >{{ meter.mean.value?.toFixed(1) }} ± {{ meter.doubt.value.toFixed(1) }}</b
+        >
+      </span>
+      <span class="faint-note"
+        >Simulated meter. Ten leaves or more, the youngest full-grown ones.</span
+      >
+    </div>
+    <ChipChoice v-model="draft.place" label="Looked at" :options="places" />
     <p v-if="preview !== undefined" class="preview">
       <i :style="{ background: leafColour(preview) }" /> {{ greennessWords(preview) }}
     </p>
@@ -94,6 +139,13 @@ async function save(): Promise<void> {
   display: grid;
   grid-template-columns: 1fr 1.35fr;
   gap: 8px;
+}
+.meter {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
+  font-size: 0.86rem;
 }
 .preview {
   display: flex;

@@ -5,6 +5,7 @@ import {
   expectedGain,
   greennessWords,
   leafColour,
+  type FittedRecovery,
   type SeenGreenness,
 } from '@spudder/core/regreening'
 import { scaleLinear } from 'd3-scale'
@@ -18,6 +19,8 @@ import { dayWords } from '../../shared/units/today.ts'
 const props = defineProps<{
   judged: TreatmentJudgement
   seen: readonly SeenGreenness[]
+  /** The course that fits what was seen, where anything was. */
+  fitted?: FittedRecovery | undefined
   /** Last day looked at: today, or that on which the case was closed. */
   until: string
 }>()
@@ -64,6 +67,32 @@ const usualPath = computed(
       .x(({ day }) => x.value(day))
       .y(({ usual }) => y(usual))(band.value) ?? '',
 )
+/** The fitted course with the middle 80 of 100, up to a little beyond the last look. */
+const fit = computed(() => {
+  const last = props.judged.judgement.gains.at(-1)?.days
+  if (!props.fitted || last === undefined) return undefined
+  const end = Math.min(lastDay.value, Math.max(last * 1.15, last + 3))
+  const { before } = props.judged
+  const at = (gain: number) => Math.min(1, Math.max(0, before.greenness + gain))
+  const rows = Array.from({ length: 61 }, (_, index) => {
+    const day = (end * index) / 60
+    const { low = 0, usual = 0, high = 0 } = props.fitted?.at(day) ?? {}
+    return { day, low: at(low), usual: at(usual), high: at(high) }
+  })
+  const edges = (which: 'low' | 'high') =>
+    line<Expected>()
+      .x(({ day }) => x.value(day))
+      .y((row) => y(row[which]))(rows) ?? ''
+  const middle = line<Expected>()
+    .x(({ day }) => x.value(day))
+    .y(({ usual }) => y(usual))(rows)
+  return { low: edges('low'), high: edges('high'), middle: middle ?? '' }
+})
+const strips = computed(() =>
+  props.judged.untreated
+    .map((each) => ({ ...each, days: daysBetween(appliedOn.value, each.day) }))
+    .filter(({ days }) => days >= firstDay.value && days <= lastDay.value),
+)
 const points = computed(() =>
   props.seen
     .map((each) => ({ ...each, days: daysBetween(appliedOn.value, each.day) }))
@@ -104,6 +133,11 @@ const description = computed(() => {
       />
       <path :d="bandPath" class="band" />
       <path :d="usualPath" class="usual" />
+      <template v-if="fit">
+        <path :d="fit.low" class="fit-edge" />
+        <path :d="fit.high" class="fit-edge" />
+        <path :d="fit.middle" class="fit" />
+      </template>
       <line :x1="x(0)" :x2="x(0)" :y1="margin.top" :y2="height - margin.bottom" class="treated" />
       <text :x="x(0) + 5" :y="margin.top + 9" class="note">treated</text>
       <g v-for="point in points" :key="point.day + point.greenness">
@@ -121,6 +155,17 @@ const description = computed(() => {
           r="6.5"
           :fill="leafColour(point.greenness)"
           class="point"
+        />
+      </g>
+      <g v-for="strip in strips" :key="`strip ${strip.day}`">
+        <title>untreated, {{ dayWords(strip.day) }}: {{ greennessWords(strip.greenness) }}</title>
+        <rect
+          :x="x(strip.days) - 5"
+          :y="y(strip.greenness) - 5"
+          width="10"
+          height="10"
+          :fill="leafColour(strip.greenness)"
+          class="strip"
         />
       </g>
       <g
@@ -166,6 +211,22 @@ svg {
 .doubt {
   stroke: var(--ink);
   stroke-width: 1.2;
+}
+.fit {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.fit-edge {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 0.9;
+  stroke-dasharray: 1.5 3;
+}
+.strip {
+  stroke: var(--ink);
+  stroke-width: 1.2;
+  stroke-dasharray: 2 1.5;
 }
 .tick {
   stroke: var(--strong-line);

@@ -1,30 +1,111 @@
 <script setup lang="ts">
+import { intervalTaught } from '@spudder/core/regreening'
+import { Button } from 'ant-design-vue'
+import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import { percent } from '../../shared/words/percent.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
+import BeforeAfter from './BeforeAfter.vue'
 import CloseCase from './CloseCase.vue'
 import ColourForm from './ColourForm.vue'
+import PhotoDesk from './PhotoDesk.vue'
 import RecoveryChart from './RecoveryChart.vue'
+import ReviewList from './ReviewList.vue'
+import { saveSeasonReport } from './season-report.ts'
+import { useTellOutcome } from './tell-outcome.ts'
+import { useWatchedCase } from './watched-case.ts'
 
-const { judged, seen, openCase, shownCase } = useStandCase()
+const { openCase } = useStandCase()
+const { story, stand, system, watched, chosenId, seen, judged, fitted, review, claimed } =
+  useWatchedCase()
+const outcome = useTellOutcome()
+
+const cases = computed(() =>
+  (story.value?.cases ?? []).map((each) => ({
+    value: each.id,
+    words: `${dayWords(each.openedOn)} to ${each.closedOn ? dayWords(each.closedOn) : 'now'}${each.outcome === 'given-up' ? ', given up' : ''}`,
+  })),
+)
+const chosen = computed({
+  get: () => watched.value?.id ?? '',
+  set: (id: string) => (chosenId.value = id),
+})
+const isOpen = computed(() => watched.value !== undefined && watched.value.closedOn === null)
+const chances = computed(() =>
+  (judged.value?.judgement.chances ?? []).filter(({ chance }) => chance >= 0.005),
+)
+const interval = computed(
+  () => judged.value && intervalTaught(judged.value.judgement, judged.value.entry.happenedOn),
+)
+const fades = computed(() => judged.value?.judgement.fadesOn)
+const photos = computed(() => story.value?.photos ?? [])
+const isPrinting = ref(false)
+async function print(): Promise<void> {
+  if (!story.value) return
+  isPrinting.value = true
+  await saveSeasonReport(story.value, system.value, today()).finally(
+    () => (isPrinting.value = false),
+  )
+}
 </script>
 
 <template>
   <div class="watch">
     <section class="chart-side">
+      <div v-if="cases.length > 1" class="which">
+        <ChoiceField v-model="chosen" label="Case" :options="cases" />
+      </div>
       <template v-if="judged">
         <p class="word">{{ judged.judgement.word }}</p>
         <p class="sentence">
           {{ judged.judgement.sentence }}
-          {{ openCase ? `Next look or step due ${dayWords(judged.judgement.nextDue)}.` : '' }}
+          {{ isOpen ? `Next look or step due ${dayWords(judged.judgement.nextDue)}.` : '' }}
         </p>
-        <RecoveryChart :judged="judged" :seen="seen" :until="shownCase?.closedOn ?? today()" />
+        <ul v-if="chances.length > 0" class="chances" aria-label="Chance of each outcome">
+          <li v-for="each in chances" :key="each.outcome">
+            <b class="figure">{{ percent(each.chance) }}</b> {{ each.outcome }}
+            <i :style="{ width: `${each.chance * 100}%` }" />
+          </li>
+        </ul>
+        <RecoveryChart
+          :judged="judged"
+          :seen="seen"
+          :fitted="fitted"
+          :until="watched?.closedOn ?? today()"
+        />
         <p class="faint-note">
           Band: slowest to fastest usual course of {{ judged.response.label }} ({{
             judged.response.source
-          }}), from the colour at the treatment on {{ dayWords(judged.entry.happenedOn) }}. Points:
-          colour seen, with the doubt of one reading. White or scorched leaves seldom recover; judge
-          new growth. The band counts iron alone: nitrogen put down in the same weeks greens too.
+          }}), from the colour at the treatment on {{ dayWords(judged.entry.happenedOn) }}. Line:
+          the course that fits what was seen, dotted the middle 80 of 100. Round points: the stand,
+          with the doubt of one look; square ones: the untreated strip.
+          {{
+            judged.judgement.gains.some(({ isAgainstStrip }) => isAgainstStrip)
+              ? 'Judged beside the strip, so that weather is not counted.'
+              : 'Without an untreated strip weather that greens is counted too.'
+          }}
+          White or scorched leaves seldom recover; judge new growth.
         </p>
+        <p v-if="claimed" class="nitrogen">
+          Nitrogen came with it: iron can claim
+          <b class="figure">{{ percent(claimed.low) }} to {{ percent(claimed.high) }}</b> of the
+          greening. A strip with the iron and without the nitrogen settles it.
+        </p>
+        <p v-if="fades && interval" class="fades">
+          Half of what was gained is gone about <b>{{ dayWords(fades.usual) }}</b> ({{
+            dayWords(fades.low)
+          }}
+          to {{ dayWords(fades.high) }}): on this stand the next one after {{ interval }} days.
+          <RouterLink v-if="isOpen" :to="{ name: 'remedy' }">Plan the next</RouterLink>
+        </p>
+        <ReviewList v-if="review" :review="review" />
+        <div v-if="isOpen && outcome.value.value" class="tell">
+          <Button :loading="outcome.isTelling.value" @click="outcome.tell()">
+            {{ outcome.words.value }}
+          </Button>
+          <span class="faint-note">It counts as a finding, and the verdict moves with it.</span>
+        </div>
       </template>
       <div v-else class="empty">
         <h2>Nothing to judge yet</h2>
@@ -33,10 +114,17 @@ const { judged, seen, openCase, shownCase } = useStandCase()
           set against it. Put in a colour now, so that there is a before.
         </p>
       </div>
+      <PhotoDesk />
     </section>
     <aside>
+      <BeforeAfter :photos="photos" :applied-on="judged?.entry.happenedOn" />
       <ColourForm />
-      <CloseCase v-if="openCase" :open-case="openCase" />
+      <p class="links">
+        <RouterLink :to="{ name: 'trials', params: { standId: stand?.id } }">Trials</RouterLink>
+        <RouterLink :to="{ name: 'zones', params: { standId: stand?.id } }">Zones</RouterLink>
+        <Button size="small" :loading="isPrinting" @click="print">Season report, PDF</Button>
+      </p>
+      <CloseCase v-if="openCase && isOpen" :open-case="openCase" />
     </aside>
   </div>
 </template>
@@ -48,6 +136,13 @@ const { judged, seen, openCase, shownCase } = useStandCase()
   gap: 36px;
   align-items: start;
 }
+.chart-side {
+  display: grid;
+  gap: 10px;
+}
+.which {
+  max-width: 300px;
+}
 .word {
   font-size: 1.9rem;
   font-weight: 660;
@@ -57,10 +152,40 @@ const { judged, seen, openCase, shownCase } = useStandCase()
 .sentence {
   font-size: 1.02rem;
   max-width: 68ch;
-  margin: 4px 0 10px;
+}
+.chances {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 22px;
+  font-size: 0.88rem;
+  color: var(--slate);
+}
+.chances li {
+  min-width: 108px;
+}
+.chances b {
+  color: var(--ink);
+}
+.chances i {
+  display: block;
+  height: 4px;
+  margin-top: 2px;
+  background: var(--slate);
+  border-radius: 2px;
 }
 .faint-note {
   max-width: 82ch;
+}
+.nitrogen,
+.fades {
+  max-width: 72ch;
+  font-size: 0.94rem;
+}
+.tell {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
 }
 .empty {
   display: grid;
@@ -70,6 +195,12 @@ const { judged, seen, openCase, shownCase } = useStandCase()
 aside {
   display: grid;
   gap: 18px;
+}
+.links {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 16px;
+  align-items: center;
 }
 @media (width < 900px) {
   .watch {

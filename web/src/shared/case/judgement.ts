@@ -15,6 +15,8 @@ export interface TreatmentJudgement {
   readonly response: Response
   readonly before: SeenGreenness
   readonly entry: EntryDto
+  /** Colours of the strip that got none, since the treatment. */
+  readonly untreated: readonly SeenGreenness[]
 }
 
 /**
@@ -26,6 +28,7 @@ export function judgementOf(
   entries: readonly EntryDto[],
   seen: readonly SeenColour[],
   context: Context,
+  untreated: readonly SeenGreenness[] = [],
 ): TreatmentJudgement | undefined {
   const entry = entries.at(-1)
   const last = seen.at(-1)
@@ -38,6 +41,7 @@ export function judgementOf(
     before,
     scale: last.kind,
     seen,
+    untreated,
   })
-  return { judgement, response, before, entry }
+  return { judgement, response, before, entry, untreated }
 }

@@ -9,7 +9,7 @@ import { contexts } from '@spudder/core/plant'
 import { computed, inject, provide, ref, type ComputedRef, type InjectionKey } from 'vue'
 import { usePlace } from '../../api/places.ts'
 import { useStory } from '../../api/stands.ts'
-import { seenColours } from '../ribbon/seen-colour.ts'
+import { seenColours, stripColours } from '../ribbon/seen-colour.ts'
 import { today } from '../units/today.ts'
 import { useOutlook } from '../verdict/use-outlook.ts'
 import { judgementOf } from './judgement.ts'
@@ -63,9 +63,12 @@ function buildStandCase(standId: ComputedRef<string>) {
     const closedOn = shownCase.value?.closedOn
     return seen.value.filter(({ day }) => !closedOn || day <= closedOn)
   })
+  const untreated = computed(() => stripColours(story.value?.readings ?? [], 'untreated'))
   /** How the last treatment of the case is doing, or did when it was closed. */
   const judged = computed(
-    () => stand.value && judgementOf(standing.value, seenInCase.value, stand.value.context),
+    () =>
+      stand.value &&
+      judgementOf(standing.value, seenInCase.value, stand.value.context, untreated.value),
   )
 
   const isDirty = computed(() => drafts.drafts[standId.value] !== undefined)

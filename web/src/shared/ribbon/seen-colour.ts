@@ -1,4 +1,5 @@
 import type { RibbonReadingDto } from '@spudder/contract/stand'
+import { isOfStand, type ReadingPlace } from '@spudder/core/reading'
 import {
   greennessReading,
   isColourKind,
@@ -12,11 +13,25 @@ export interface SeenColour extends SeenGreenness {
   readonly value: number
 }
 
-type ColourReading = RibbonReadingDto & { readonly kind: ColourReadingKind }
-const isColour = (reading: RibbonReadingDto): reading is ColourReading => isColourKind(reading.kind)
+/** A reading as a ribbon or a story tells it; rows of the estate are of the stand itself. */
+type Told = RibbonReadingDto & {
+  readonly place?: ReadingPlace | null
+  readonly doubt?: number | null
+}
+type ColourReading = Told & { readonly kind: ColourReadingKind }
+const isColour = (reading: Told): reading is ColourReading => isColourKind(reading.kind)
 
-/** The colour readings among readings, in the order of their days. */
-export function seenColours(readings: readonly RibbonReadingDto[]): SeenColour[] {
+/** The colours of a strip that was left without something, in the order of their days. */
+export const stripColours = (
+  readings: readonly Told[],
+  strip: 'untreated' | 'no-nitrogen',
+): SeenColour[] => coloursOf(readings.filter(({ place }) => place === strip))
+
+/** The colours of a stand among its readings, in the order of their days. */
+export const seenColours = (readings: readonly Told[]): SeenColour[] =>
+  coloursOf(readings.filter(isOfStand))
+
+function coloursOf(readings: readonly Told[]): SeenColour[] {
   return readings
     .filter(isColour)
     .map((reading) => ({

@@ -1,0 +1,63 @@
+import { cardShapes, measurePhoto } from '@spudder/core/photo'
+import { planTrial } from '@spudder/core/trial'
+import { asJpeg, expose, paintScene } from '@spudder/sim/camera'
+import { idFor } from '@spudder/sim/seeded'
+import type { Act } from '@spudder/sim/vennlow'
+import type { Database } from '../database/connect.ts'
+import type { Recorder } from '../http/recorder.ts'
+import { measurePhoto as keepMeasure } from '../photo/measure.service.ts'
+import { keepPhoto } from '../photo/photo.service.ts'
+import { createTrial, ratePlots } from '../trial/trial.service.ts'
+
+type Of<Kind extends Act['kind']> = Extract<Act, { kind: Kind }>
+
+/** How the card lies in the pictures of the demo. */
+const card = { x: 26, y: 24, pxPerMm: 2.15, turnDegrees: 4 }
+
+/** Takes a photo with the simulated camera, keeps it and measures it, as a person would. */
+export async function playPhoto(
+  db: Database,
+  recorder: Recorder,
+  standId: string,
+  { photoId, fileName, scene, exposure, part, on }: Of<'photo'>,
+): Promise<void> {
+  const painted = await paintScene({ ...scene, card: { shapes: cardShapes(), ...card } })
+  const picture = await expose(painted, exposure)
+  const bytes = await asJpeg(picture, on)
+  await keepPhoto(db, recorder, standId, { query: { id: photoId, fileName }, bytes })
+  const measure = measurePhoto(picture)
+  await keepMeasure(db, recorder, photoId, {
+    darkGreenIndex: measure.darkGreenIndex,
+    doubt: measure.doubt,
+    greenness: measure.greenness,
+    greennessDoubt: measure.greennessDoubt,
+    cover: measure.cover,
+    veinContrast: measure.veinContrast,
+    severityShares: [...measure.severityShares],
+    remarks: measure.remarks.map(({ id }) => id),
+    isComparable: !measure.remarks.some(({ refuses }) => refuses),
+    dabs: [],
+    part,
+  })
+}
+
+/** Lays a trial out and rates its plots on each of its days. */
+export async function playTrial(
+  db: Database,
+  recorder: Recorder,
+  standId: string,
+  { dto, rounds }: Of<'trial'>,
+): Promise<void> {
+  await createTrial(db, recorder, standId, dto)
+  const plots = planTrial(dto.design, dto.seed)
+  for (const { ratedOn, colourOf } of rounds) {
+    const ratings = plots.map((plot) => ({
+      id: idFor(`rating:${dto.id}:${plot.number}:${ratedOn}`),
+      plot: plot.number,
+      ratedOn,
+      value: colourOf(plot),
+    }))
+    const at = new Date(`${ratedOn}T16:30:00Z`)
+    await ratePlots(db, { ...recorder, at }, dto.id, { ratings })
+  }
+}

@@ -1,0 +1,176 @@
+<script setup lang="ts">
+import type { TrialDto } from '@spudder/contract/trial'
+import { readingKinds } from '@spudder/core/reading'
+import { treatmentName, walkingOrder, type Plot } from '@spudder/core/trial'
+import { Button } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { useRatePlots } from '../../api/trials.ts'
+import { useKept } from '../../shared/form/kept.ts'
+import { numberIn } from '../../shared/form/number-text.ts'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import TextField from '../../shared/form/TextField.vue'
+import { today } from '../../shared/units/today.ts'
+
+/** Plot by plot in walking order, one large number at a time; what is rated stays until it is stored. */
+const props = defineProps<{ trial: TrialDto; plots: readonly Plot[] }>()
+const current = defineModel<number | undefined>('current')
+const rate = useRatePlots()
+const {
+  value: draft,
+  forget,
+  failed,
+} = useKept(`walk:${props.trial.id}`, () => ({
+  ratedOn: today(),
+  values: {} as Record<string, string>,
+  ids: {} as Record<string, string>,
+}))
+const walk = computed(() => walkingOrder(props.plots))
+const at = computed(() =>
+  Math.max(
+    0,
+    walk.value.findIndex(({ number }) => number === current.value),
+  ),
+)
+const plot = computed(() => walk.value[at.value])
+const kind = computed(() => readingKinds[props.trial.scale])
+/** Buttons for scales of few steps; the rest is typed. */
+const steps = computed(() => {
+  const { min, max } = kind.value
+  const count = Math.round((max - min) * 2) + 1
+  return count <= 17 ? Array.from({ length: count }, (_, index) => min + index / 2) : []
+})
+const isBlind = ref(true)
+const name = computed(() =>
+  plot.value ? treatmentName(props.trial.design.factors, plot.value.levels) : '',
+)
+const rated = computed(() => Object.values(draft.value.values).filter((text) => text !== '').length)
+const typed = computed({
+  get: () => draft.value.values[String(plot.value?.number)] ?? '',
+  set: (text: string) => keep(text),
+})
+
+function keep(text: string): void {
+  const key = String(plot.value?.number)
+  draft.value.values[key] = text
+  draft.value.ids[key] ??= crypto.randomUUID()
+}
+function go(steps: number): void {
+  current.value = walk.value[(at.value + steps + walk.value.length) % walk.value.length]?.number
+}
+function give(value: number): void {
+  keep(String(value))
+  if (at.value < walk.value.length - 1) go(1)
+}
+const wrong = ref('')
+async function save(): Promise<void> {
+  const { min, max, label } = kind.value
+  const ratings = Object.entries(draft.value.values)
+    .filter(([, text]) => text.trim() !== '')
+    .map(([number, text]) => ({
+      id: draft.value.ids[number] ?? crypto.randomUUID(),
+      plot: Number(number),
+      ratedOn: draft.value.ratedOn,
+      value: numberIn(text),
+    }))
+  const bad = ratings.find(({ value }) => !(value >= min && value <= max))
+  wrong.value = bad ? `Plot ${bad.plot}: give ${label.toLowerCase()} from ${min} to ${max}.` : ''
+  if (bad) {
+    current.value = bad.plot
+    return
+  }
+  await rate.mutateAsync({ id: props.trial.id, dto: { ratings } }).then(forget, failed)
+}
+</script>
+
+<template>
+  <section v-if="plot" class="walk" aria-label="Rate the plots">
+    <header>
+      <TextField v-model="draft.ratedOn" label="Rated on" type="date" />
+      <label class="tick"><input v-model="isBlind" type="checkbox" /> hide the treatment</label>
+    </header>
+    <div class="plot" aria-live="polite">
+      <span class="figure number">{{ plot.number }}</span>
+      <span>
+        row {{ plot.row + 1 }}, {{ plot.column + 1 }} from the left<br />
+        <template v-if="!isBlind">{{ name }}</template>
+        <template v-else>{{ at + 1 }} of {{ walk.length }} on the walk</template>
+      </span>
+    </div>
+    <div v-if="steps.length > 0" class="steps" role="group" :aria-label="kind.label">
+      <button
+        v-for="step in steps"
+        :key="step"
+        type="button"
+        :aria-pressed="typed === String(step)"
+        @click="give(step)"
+      >
+        {{ step }}
+      </button>
+    </div>
+    <TextField v-else v-model="typed" :label="kind.label" inputmode="decimal" />
+    <div class="row">
+      <Button size="large" @click="go(-1)">Back</Button>
+      <Button size="large" @click="go(1)">Next plot</Button>
+      <Button
+        type="primary"
+        size="large"
+        :disabled="rated === 0"
+        :loading="rate.isLoading.value"
+        @click="save"
+        >Store {{ rated }} ratings</Button
+      >
+    </div>
+    <p v-if="wrong" class="warn" role="alert">{{ wrong }}</p>
+    <ProblemNote :problem="rate.error.value" />
+  </section>
+</template>
+
+<style scoped>
+.walk {
+  display: grid;
+  gap: 12px;
+}
+header,
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+  align-items: end;
+}
+.plot {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+}
+.number {
+  font-size: 3.4rem;
+  font-weight: 680;
+  line-height: 1;
+}
+.steps {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(58px, 1fr));
+  gap: 6px;
+}
+.steps button {
+  min-height: 48px;
+  font: inherit;
+  font-size: 1.1rem;
+  color: var(--ink);
+  background: var(--sheet);
+  border: 1px solid var(--strong-line);
+  border-radius: var(--radius);
+}
+.steps button[aria-pressed='true'] {
+  border-color: var(--rust);
+  box-shadow: inset 0 0 0 2px var(--rust);
+  font-weight: 660;
+}
+.tick {
+  font-size: 0.9rem;
+}
+.warn {
+  color: var(--rust);
+  font-weight: 560;
+}
+</style>

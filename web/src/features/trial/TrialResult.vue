@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import type { TrialDto } from '@spudder/contract/trial'
+import { readingKinds } from '@spudder/core/reading'
+import { greennessOf, isColourKind, leafColour } from '@spudder/core/regreening'
+import type { AnovaRow } from '@spudder/core/statistics'
+import type { Plot } from '@spudder/core/trial'
+import { computed, ref } from 'vue'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import ScrollBox from '../../shared/ScrollBox.vue'
+import { dayWords } from '../../shared/units/today.ts'
+import MeansChart from './MeansChart.vue'
+import { useAnalysis } from './use-analysis.ts'
+
+/** What the ratings say: in words, as means with letters, and as the table behind them. */
+const props = defineProps<{ trial: TrialDto; plots: readonly Plot[] }>()
+
+const days = computed(() =>
+  [...new Set(props.trial.ratings.map(({ ratedOn }) => ratedOn))].toSorted(),
+)
+const chosen = ref('')
+const day = computed(() => {
+  const last = days.value.at(-1) ?? ''
+  if (chosen.value === 'season' && days.value.length > 1) return 'season'
+  return days.value.includes(chosen.value) ? chosen.value : last
+})
+const shownDay = computed({ get: () => day.value, set: (now: string) => (chosen.value = now) })
+const options = computed(() => [
+  ...days.value.map((value) => ({ value, words: dayWords(value) })),
+  ...(days.value.length > 1
+    ? [{ value: 'season', words: 'the season: mean under the curve' }]
+    : []),
+])
+const asked = computed(() =>
+  day.value === ''
+    ? undefined
+    : {
+        design: props.trial.design,
+        plots: props.plots,
+        ratings: props.trial.ratings.map(({ plot, ratedOn, value }) => ({
+          plot,
+          day: ratedOn,
+          value,
+        })),
+        day: day.value,
+      },
+)
+const { answer, isRunning } = useAnalysis(asked)
+const analysis = computed(() => answer.value?.analysis)
+const dates = computed(() => answer.value?.dates ?? [])
+const kind = computed(() => readingKinds[props.trial.scale])
+const colourOf = (value: number): string =>
+  isColourKind(props.trial.scale)
+    ? leafColour(
+        greennessOf(props.trial.scale, Math.min(kind.value.max, Math.max(kind.value.min, value))),
+      )
+    : 'var(--slate)'
+const number = (value: number | undefined) =>
+  value === undefined || Number.isNaN(value) ? '' : String(Number(value.toPrecision(4)))
+const chance = ({ p }: AnovaRow) => (p === undefined ? '' : p < 0.001 ? '< 0.001' : p.toFixed(3))
+</script>
+
+<template>
+  <section class="result" aria-label="What the ratings say">
+    <p v-if="days.length === 0" class="faint-note">
+      Nothing is rated yet. Walk the plots, then the answer stands here.
+    </p>
+    <template v-else>
+      <ChoiceField v-model="shownDay" label="Rated on" :options="options" />
+      <p v-if="isRunning && !analysis" role="status">Reckoning …</p>
+      <template v-if="analysis">
+        <p v-if="analysis.warning" class="warn" role="note">{{ analysis.warning }}</p>
+        <p v-for="words in analysis.words" :key="words" class="words">{{ words }}</p>
+        <p v-if="analysis.missing > 0" class="faint-note">
+          {{ analysis.missing }} of {{ plots.length }} plots are not rated; the rest is weighed
+          without them.
+        </p>
+        <div v-for="comparison in analysis.comparisons" :key="comparison.of">
+          <h3>{{ comparison.of }}</h3>
+          <MeansChart :comparison="comparison" :bounds="kind" :colour-of="colourOf" />
+        </div>
+        <details>
+          <summary>The table behind it</summary>
+          <ScrollBox label="Analysis of variance">
+            <table>
+              <thead>
+                <tr>
+                  <th>Source</th>
+                  <th>Sum of squares</th>
+                  <th>df</th>
+                  <th>Mean square</th>
+                  <th>F</th>
+                  <th>P</th>
+                  <th>held against</th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr v-for="row in [...analysis.table, ...dates]" :key="row.name + row.sumOfSquares">
+                  <th scope="row">{{ row.name }}</th>
+                  <td>{{ number(row.sumOfSquares) }}</td>
+                  <td>{{ row.degreesOfFreedom }}</td>
+                  <td>{{ number(row.meanSquare) }}</td>
+                  <td>{{ number(row.f) }}</td>
+                  <td>{{ chance(row) }}</td>
+                  <td>{{ row.against ?? '' }}</td>
+                </tr>
+              </tbody>
+            </table>
+          </ScrollBox>
+          <p class="faint-note">
+            Points: means; bars: one deviation of a mean. Means that share a letter are not apart at
+            5 in 100 (Tukey). Analysis of variance by the layout; combinations of split plots are
+            compared by the error of the split.
+            {{
+              dates.length > 0
+                ? 'Dates near each other are alike, so chances of dates are somewhat too small; those of the mean under the curve are not.'
+                : ''
+            }}
+          </p>
+        </details>
+      </template>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.result {
+  display: grid;
+  gap: 10px;
+}
+.words {
+  font-size: 1.04rem;
+  max-width: 72ch;
+}
+.warn {
+  color: var(--rust);
+  font-weight: 560;
+}
+h3 {
+  font-size: 0.94rem;
+}
+summary {
+  cursor: pointer;
+  color: var(--rust);
+}
+table {
+  border-collapse: collapse;
+  font-size: 0.86rem;
+}
+th,
+td {
+  padding: 3px 12px 3px 0;
+  text-align: right;
+  white-space: nowrap;
+}
+th:first-child,
+td:last-child {
+  text-align: left;
+}
+</style>

@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import type { TrialDto } from '@spudder/contract/trial'
+import { readingKinds } from '@spudder/core/reading'
+import { greennessOf, isColourKind, leafColour } from '@spudder/core/regreening'
+import { planTrial, trialLayouts } from '@spudder/core/trial'
+import { Button } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { useTrials } from '../../api/trials.ts'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import ChoiceField from '../../shared/form/ChoiceField.vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import RatingWalk from './RatingWalk.vue'
+import TrialForm from './TrialForm.vue'
+import TrialMap from './TrialMap.vue'
+import TrialResult from './TrialResult.vue'
+
+/** Trials of a stand: laid out, rated on a walk, weighed. */
+const { standId } = useStandCase()
+const query = useTrials(() => standId.value)
+const chosen = ref<string>()
+const isPlanning = ref(false)
+const current = ref<number>()
+const trial = computed<TrialDto | undefined>(
+  () => query.data.value?.find(({ id }) => id === chosen.value) ?? query.data.value?.at(-1),
+)
+const options = computed(() =>
+  (query.data.value ?? []).map(({ id, name, startedOn }) => ({
+    value: id,
+    words: `${name}, ${startedOn}`,
+  })),
+)
+const shown = computed({
+  get: () => trial.value?.id ?? '',
+  set: (id: string) => (chosen.value = id),
+})
+const plots = computed(() => (trial.value ? planTrial(trial.value.design, trial.value.seed) : []))
+/** Each plot in the colour it was rated last. */
+const colours = computed(() => {
+  const { scale, ratings = [] } = trial.value ?? {}
+  return new Map(
+    ratings.flatMap(({ plot, value }): [number, string][] =>
+      scale && isColourKind(scale) ? [[plot, leafColour(greennessOf(scale, value))]] : [],
+    ),
+  )
+})
+const about = computed(() =>
+  trial.value
+    ? `${plots.value.length} plots ${trialLayouts[trial.value.design.layout]}, rated on ${readingKinds[trial.value.scale].label.toLowerCase()}`
+    : '',
+)
+function done(id: string): void {
+  chosen.value = id
+  isPlanning.value = false
+}
+</script>
+
+<template>
+  <div class="trials">
+    <ProblemNote :problem="query.error.value" />
+    <header v-if="trial && !isPlanning">
+      <ChoiceField v-if="options.length > 1" v-model="shown" label="Trial" :options="options" />
+      <h2 v-else>{{ trial.name }}</h2>
+      <p class="faint-note">{{ about }}</p>
+      <Button @click="isPlanning = true">Plan another</Button>
+    </header>
+    <template v-if="isPlanning || (query.data.value && !trial)">
+      <div class="intro">
+        <h2>Plan a trial</h2>
+        <p>
+          One strip that greens proves little: another spot, another week, more nitrogen. Lay out
+          each treatment several times, one of them untreated, and rate them without knowing which
+          is which.
+        </p>
+        <Button v-if="trial" @click="isPlanning = false">Back to the trials</Button>
+      </div>
+      <TrialForm @done="done" />
+    </template>
+    <div v-else-if="trial" class="two">
+      <div class="left">
+        <TrialMap
+          :plots="plots"
+          :factors="trial.design.factors"
+          :size="{ length: trial.plotLengthM, width: trial.plotWidthM }"
+          :colours="colours"
+          :current="current"
+          @pick="current = $event"
+        />
+        <RatingWalk :key="trial.id" v-model:current="current" :trial="trial" :plots="plots" />
+      </div>
+      <TrialResult :key="trial.id" :trial="trial" :plots="plots" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.trials,
+.left {
+  display: grid;
+  gap: 16px;
+  align-content: start;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 20px;
+  align-items: center;
+}
+header p {
+  margin-right: auto;
+}
+.intro {
+  max-width: 68ch;
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 32px;
+  align-items: start;
+}
+@media (width < 860px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { remarksById } from '@spudder/core/photo'
+import { Button } from 'ant-design-vue'
+import { computed } from 'vue'
+import { photoAddress } from '../../api/stands.ts'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import ChipChoice from '../../shared/form/ChipChoice.vue'
+import FileButton from '../../shared/form/FileButton.vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+import { dayWords } from '../../shared/units/today.ts'
+import { printColourCard } from './print-card.ts'
+import { usePhotoDesk } from './photo-desk.ts'
+import PhotoView from './PhotoView.vue'
+
+/** Photos of the stand: taken in, measured, brushed over. */
+const { standId, story, system } = useStandCase()
+const desk = usePhotoDesk(() => standId.value)
+const { progress, refusals, part, measures, busy, opened, problem } = desk
+
+const photos = computed(() =>
+  (story.value?.photos ?? []).toSorted((a, b) => (b.takenOn ?? '').localeCompare(a.takenOn ?? '')),
+)
+const shown = computed(() => photos.value.find(({ id }) => id === opened.value))
+const parts = [
+  { value: 'whole' as const, words: 'the stand' },
+  { value: 'untreated' as const, words: 'the untreated strip' },
+]
+const partWords = { whole: '', untreated: 'untreated', 'no-nitrogen': 'no nitrogen' } as const
+/** Bound by hand: templates do not follow maps. */
+const measureOf = (id: string) => measures.get(id)
+</script>
+
+<template>
+  <section
+    class="desk"
+    aria-label="Photos"
+    @dragover.prevent
+    @drop.prevent="desk.take($event.dataTransfer?.files)"
+  >
+    <header>
+      <h2>Photos</h2>
+      <ChipChoice v-model="part" label="New ones show" :options="parts" />
+      <FileButton
+        accept="image/jpeg,image/png"
+        words="Add photos"
+        is-multiple
+        @files="desk.take($event)"
+      />
+      <Button @click="printColourCard(system)">Print the colour card</Button>
+    </header>
+    <div v-if="progress" class="progress" role="status">
+      <progress :value="progress.done" :max="progress.total" aria-label="Photos measured" />
+      {{ progress.done }} of {{ progress.total }} measured
+      <Button size="small" @click="desk.stop()">Stop</Button>
+    </div>
+    <ul v-if="refusals.length > 0" class="refusals" role="alert">
+      <li v-for="words in refusals" :key="words">{{ words }}</li>
+    </ul>
+    <ProblemNote :problem="problem" />
+    <p v-if="photos.length === 0" class="faint-note">
+      Lay the printed colour card beside the leaves, in the same light, and take the picture from
+      where you will stand next time. Drop pictures here; they are kept before they are measured.
+    </p>
+    <ul v-else class="strip">
+      <li v-for="photo in photos" :key="photo.id">
+        <button
+          type="button"
+          :aria-expanded="opened === photo.id"
+          @click="opened = opened === photo.id ? undefined : photo.id"
+        >
+          <img :src="photoAddress(photo.id)" :alt="`Photo ${photo.fileName}`" loading="lazy" />
+          <b v-if="busy.has(photo.id)">measuring …</b>
+          <b v-else-if="photo.measure?.isComparable" class="figure">
+            {{ photo.measure.darkGreenIndex.toFixed(2) }}
+          </b>
+          <b v-else-if="photo.measure" class="refused">not compared</b>
+          <b v-else>not measured</b>
+          <span>
+            {{ photo.takenOn ? dayWords(photo.takenOn) : 'no day' }}
+            {{ partWords[photo.measure?.part ?? 'whole'] }}
+          </span>
+          <span v-if="photo.measure && !photo.measure.isComparable" class="visually-hidden">
+            {{ remarksById(photo.measure.remarks)[0]?.words }}
+          </span>
+        </button>
+      </li>
+    </ul>
+    <PhotoView
+      v-if="shown"
+      :key="shown.id"
+      :photo="shown"
+      :measure="measureOf(shown.id)"
+      :is-busy="busy.has(shown.id)"
+      @measure="desk.measureAnew(shown, $event)"
+      @close="opened = undefined"
+    />
+  </section>
+</template>
+
+<style scoped>
+.desk {
+  display: grid;
+  gap: 10px;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 18px;
+  align-items: end;
+}
+header h2 {
+  margin-right: auto;
+  align-self: center;
+}
+.progress {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.refusals {
+  color: var(--rust);
+  font-size: 0.88rem;
+  font-weight: 560;
+}
+.strip {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+.strip button {
+  display: grid;
+  width: 124px;
+  padding: 5px;
+  text-align: left;
+  font: inherit;
+  font-size: 0.78rem;
+  color: var(--slate);
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  cursor: pointer;
+}
+.strip button[aria-expanded='true'] {
+  border-color: var(--rust);
+}
+.strip img {
+  width: 100%;
+  height: 82px;
+  object-fit: cover;
+  border-radius: 3px;
+}
+.strip b {
+  font-size: 0.98rem;
+  color: var(--ink);
+}
+.strip .refused {
+  color: var(--rust);
+  font-size: 0.84rem;
+}
+</style>

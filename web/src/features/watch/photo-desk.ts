@@ -1,0 +1,156 @@
+import {
+  photoTypes,
+  type PhotoDto,
+  type PhotoMeasureDto,
+  type PhotoPart,
+} from '@spudder/contract/photo'
+import type { Dab, PhotoMeasure } from '@spudder/core/photo'
+import { computed, reactive, ref, shallowReactive, shallowRef } from 'vue'
+import { photoAddress, useKeepPhoto, useMeasurePhoto } from '../../api/stands.ts'
+import { PhotoRefused, usePhotoReader } from './use-photo-reader.ts'
+
+const mostBytes = 12 * 1024 * 1024
+
+/** What is kept of a measure: everything but the map, which is drawn anew when it is wanted. */
+export function keptMeasure(
+  measure: PhotoMeasure,
+  dabs: readonly Dab[],
+  part: PhotoPart,
+  takenOn?: string,
+): PhotoMeasureDto {
+  const number = (value: number) => (Number.isFinite(value) ? Math.min(1, Math.max(0, value)) : 0)
+  return {
+    darkGreenIndex: number(measure.darkGreenIndex),
+    doubt: number(measure.doubt),
+    greenness: number(measure.greenness),
+    greennessDoubt: number(measure.greennessDoubt),
+    cover: number(measure.cover),
+    veinContrast: number(measure.veinContrast),
+    severityShares: [...measure.severityShares],
+    remarks: measure.remarks.map(({ id }) => id),
+    isComparable: !measure.remarks.some(({ refuses }) => refuses),
+    dabs: dabs.map((dab) => ({ ...dab })),
+    part,
+    ...(takenOn === undefined ? {} : { takenOn }),
+  }
+}
+
+/** Why a file is not taken at all; undefined where it is. */
+function refusalOf(file: File): string | undefined {
+  if (!(photoTypes as readonly string[]).includes(file.type)) return 'give a JPEG or PNG picture.'
+  return file.size > mostBytes ? 'at most 12 MB; take it at a smaller size.' : undefined
+}
+
+/** Takes photos in, keeps each first and then measures it, so that none is lost to a fault. */
+export function usePhotoDesk(standId: () => string) {
+  const keep = useKeepPhoto()
+  const store = useMeasurePhoto()
+  const reader = usePhotoReader()
+  const progress = ref<{ done: number; total: number }>()
+  const refusals = ref<string[]>([])
+  const part = ref<PhotoPart>('whole')
+  /** The last measures with their maps, by photo. */
+  const measures = shallowReactive(new Map<string, PhotoMeasure>())
+  const busy = reactive(new Set<string>())
+  const opened = shallowRef<string>()
+  let isStopped = false
+
+  async function measure(
+    photo: PhotoDto | undefined,
+    id: string,
+    given: {
+      readonly picture: Blob
+      readonly dabs: readonly Dab[]
+      readonly part: PhotoPart
+      readonly takenOn?: string
+    },
+  ): Promise<void> {
+    busy.add(id)
+    try {
+      const measured = await reader.read(given.picture, given.dabs)
+      measures.set(id, measured)
+      const kept = keptMeasure(measured, given.dabs, given.part, given.takenOn)
+      await store.mutateAsync({ id, dto: kept })
+    } catch (error) {
+      if (isStopped) return
+      const name = photo?.fileName ?? ''
+      if (error instanceof PhotoRefused) refusals.value.push(`${name}: ${error.message}`)
+      // What the server had against it is shown by its own note.
+    } finally {
+      busy.delete(id)
+    }
+  }
+
+  async function takeOne(file: File): Promise<void> {
+    const refused = refusalOf(file)
+    if (refused !== undefined) {
+      refusals.value.push(`${file.name}: ${refused}`)
+      return
+    }
+    const photoId = crypto.randomUUID()
+    const photo = await keep.mutateAsync({ id: standId(), photoId, file }).catch(() => undefined)
+    if (!photo) {
+      refusals.value.push(`${file.name}: ${keep.error.value?.message ?? 'it could not be kept.'}`)
+      return
+    }
+    await measure(photo, photoId, { picture: file, dabs: [], part: part.value })
+  }
+
+  /** Takes a batch in, one after the other; what came in before it was stopped stays. */
+  async function take(files: Iterable<File> | undefined): Promise<void> {
+    const all = [...(files ?? [])]
+    if (all.length === 0) return
+    refusals.value = []
+    isStopped = false
+    progress.value = { done: 0, total: all.length }
+    for (const file of all) {
+      if (isStopped) break
+      await takeOne(file)
+      progress.value = { done: progress.value.done + 1, total: all.length }
+    }
+    progress.value = undefined
+  }
+
+  function stop(): void {
+    isStopped = true
+    reader.stop()
+  }
+
+  /** Measures a photo that is kept, with what the brush says of it. */
+  async function measureAnew(
+    photo: PhotoDto,
+    change: Partial<Pick<PhotoMeasureDto, 'dabs' | 'part' | 'takenOn'>> = {},
+  ): Promise<void> {
+    // prettier-ignore
+    isStopped = false
+    refusals.value = []
+    const picture = await fetch(photoAddress(photo.id))
+      .then((answer) => answer.blob())
+      .catch(() => undefined)
+    if (!picture) {
+      refusals.value.push(`${photo.fileName}: it could not be read from the server. Try again.`)
+      return
+    }
+    await measure(photo, photo.id, {
+      picture,
+      dabs: change.dabs ?? photo.measure?.dabs ?? [],
+      part: change.part ?? photo.measure?.part ?? 'whole',
+      ...(change.takenOn === undefined ? {} : { takenOn: change.takenOn }),
+    })
+  }
+
+  return {
+    take,
+    stop,
+    measureAnew,
+    progress,
+    refusals,
+    part,
+    measures,
+    busy,
+    opened,
+    problem: computed(() => store.error.value),
+  }
+}
+
+export type PhotoDesk = ReturnType<typeof usePhotoDesk>

@@ -1,0 +1,164 @@
+import { standingEntries } from '@spudder/contract/entry'
+import { toStandSize, type StandStoryDto } from '@spudder/contract/stand'
+import { contexts, findPlant, sizeWords } from '@spudder/core/plant'
+import { amountWords, type UnitSystem } from '@spudder/core/quantity'
+import { readingWords } from '@spudder/core/reading'
+import { greennessWords } from '@spudder/core/regreening'
+import { findSource } from '@spudder/core/source'
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
+import { photoAddress } from '../../api/stands.ts'
+import { judgementOf } from '../../shared/case/judgement.ts'
+import { makePdf } from '../../shared/file/make-pdf.ts'
+import { seenColours, stripColours } from '../../shared/ribbon/seen-colour.ts'
+import { dayWords } from '../../shared/units/today.ts'
+import { seasonChart } from './season-chart.ts'
+
+/** A photo as it is laid into the report. */
+export interface ReportPhoto {
+  readonly words: string
+  /** Data address of the picture. */
+  readonly image: string
+}
+
+type Case = StandStoryDto['cases'][number]
+
+function caseContent(story: StandStoryDto, of: Case, system: UnitSystem): Content[] {
+  const { stand } = story
+  const within = ({ day }: { day: string }) => !of.closedOn || day <= of.closedOn
+  const entries = standingEntries(story.entries.filter(({ caseId }) => caseId === of.id))
+  const judged = judgementOf(
+    entries,
+    seenColours(story.readings).filter(within),
+    stand.context,
+    stripColours(story.readings, 'untreated').filter(within),
+  )
+  const top = judged?.judgement.chances[0]
+  return [
+    {
+      text: `Case of ${of.openedOn}${of.closedOn ? `, closed ${of.closedOn}` : ', open'}`,
+      bold: true,
+      fontSize: 12,
+      margin: [0, 10, 0, 2],
+    },
+    ...entries.map(({ happenedOn, sourceId, productKg, note }): Content => ({
+      text: `${happenedOn}: ${findSource(sourceId).name}, ${amountWords('mass', productKg, system)}${note ? `. ${note}` : ''}`,
+    })),
+    judged
+      ? {
+          text: `${judged.judgement.word}${top ? ` (${Math.round(top.chance * 100)} in 100)` : ''}. ${judged.judgement.sentence}`,
+          margin: [0, 2, 0, 0],
+        }
+      : { text: 'Nothing was applied.' },
+    ...(of.outcome ? [{ text: `Ended: ${of.outcome}. ${of.outcomeNote}`, italics: true }] : []),
+  ]
+}
+
+/** The season of a stand as a document: what was seen, done, judged, with pictures. */
+export function seasonDocument(
+  story: StandStoryDto,
+  system: UnitSystem,
+  printedOn: string,
+  photos: readonly ReportPhoto[],
+): TDocumentDefinitions {
+  const { stand } = story
+  const seen = seenColours(story.readings)
+  const last = seen.at(-1)
+  return {
+    pageSize: system === 'us' ? 'LETTER' : 'A4',
+    pageMargins: [40, 42, 40, 42],
+    defaultStyle: { fontSize: 9.5 },
+    info: { title: `${stand.name}: season report` },
+    footer: (page, pages) => ({
+      text: `${stand.name}, printed ${printedOn}, page ${page} of ${pages}`,
+      alignment: 'center',
+      fontSize: 7.5,
+      margin: [0, 12, 0, 0],
+    }),
+    content: [
+      { text: `${stand.name}: season report`, fontSize: 17, bold: true },
+      {
+        text: [
+          findPlant(stand.plantId).name,
+          contexts[stand.context].label,
+          sizeWords(toStandSize(stand.size), system),
+        ].join(' · '),
+        margin: [0, 2, 0, 6],
+      },
+      last
+        ? {
+            text: `Last seen ${dayWords(last.day)}: ${greennessWords(last.greenness)}, ${readingWords(last)}.`,
+          }
+        : { text: 'No colour was seen.' },
+      ...(seen.length > 1
+        ? [{ svg: seasonChart(seen, standingEntries(story.entries)), width: 510, margin: [0, 8, 0, 4] } satisfies Content] // prettier-ignore
+        : []),
+      ...story.cases.flatMap((each) => caseContent(story, each, system)),
+      ...(photos.length > 0
+        ? [
+            { text: 'Photos', bold: true, fontSize: 12, margin: [0, 12, 0, 4] } satisfies Content,
+            ...pairs(photos).map((row): Content => ({
+              columns: row.map(({ image, words }) => [
+                { image, width: 246 },
+                { text: words, fontSize: 8.5, margin: [0, 2, 0, 8] },
+              ]),
+              columnGap: 14,
+              unbreakable: true,
+            })),
+          ]
+        : []),
+      {
+        text: 'Chances rest on what is usual for the treatment and on what was seen; the band of each look is in the product. The label, local rules and licensed practice come before this report.',
+        italics: true,
+        fontSize: 8,
+        margin: [0, 12, 0, 0],
+      },
+    ],
+  }
+}
+
+function pairs<Item>(items: readonly Item[]): Item[][] {
+  return items.reduce<Item[][]>((rows, item, index) => {
+    if (index % 2 === 0) rows.push([item])
+    else rows.at(-1)?.push(item)
+    return rows
+  }, [])
+}
+
+/** Photos as small pictures: the report is to be sent by mail. */
+async function smallPhoto(id: string): Promise<string | undefined> {
+  try {
+    const blob = await (await fetch(photoAddress(id))).blob()
+    const decoded = await createImageBitmap(blob)
+    const width = Math.min(720, decoded.width)
+    const canvas = document.createElement('canvas')
+    canvas.width = width
+    canvas.height = Math.round((decoded.height * width) / decoded.width)
+    canvas.getContext('2d')?.drawImage(decoded, 0, 0, canvas.width, canvas.height)
+    decoded.close()
+    return canvas.toDataURL('image/jpeg', 0.85)
+  } catch {
+    // A picture that cannot be read leaves a gap, not a report that is never made.
+    return undefined
+  }
+}
+
+const mostPhotos = 12
+
+/** Makes the report of a stand and hands it over. */
+export async function saveSeasonReport(
+  story: StandStoryDto,
+  system: UnitSystem,
+  printedOn: string,
+): Promise<void> {
+  const photos: ReportPhoto[] = []
+  for (const photo of story.photos.slice(-mostPhotos)) {
+    const image = await smallPhoto(photo.id)
+    if (!image) continue
+    const { takenOn, measure, fileName } = photo
+    const index = measure ? `, index ${measure.darkGreenIndex.toFixed(2)}` : ''
+    const part = measure?.part === 'untreated' ? ', untreated' : ''
+    photos.push({ image, words: `${takenOn ?? 'no day'}${part}${index}, ${fileName}` })
+  }
+  const name = `${story.stand.name.toLowerCase().replaceAll(' ', '-')}-season.pdf`
+  await makePdf(name, seasonDocument(story, system, printedOn, photos))
+}

@@ -1,0 +1,142 @@
+import { standingEntries, type EntryDto } from '@spudder/contract/entry'
+import { applicationsOf } from '@spudder/contract/stand'
+import { daysBetween } from '@spudder/core/calendar'
+import { allCauses } from '@spudder/core/diagnosis'
+import type { Findings } from '@spudder/core/finding'
+import { workingCourse } from '@spudder/core/persistence'
+import { fitRecovery, ironShare, type FittedRecovery } from '@spudder/core/regreening'
+import type { FigureRange } from '@spudder/core/reference'
+import { reviewNoResponse, type Review, type ReviewFacts } from '@spudder/core/review'
+import { findSource, ironSourceIds, type IronSourceId } from '@spudder/core/source'
+import { computed, ref } from 'vue'
+import { useShelf } from '../../api/shelf.ts'
+import { judgementOf, type TreatmentJudgement } from '../../shared/case/judgement.ts'
+import { pHAt } from '../../shared/case/pH-now.ts'
+import { useStandCase, type StandCase } from '../../shared/case/stand-case.ts'
+import { seenColours, stripColours } from '../../shared/ribbon/seen-colour.ts'
+
+type Story = NonNullable<StandCase['story']['value']>
+
+/** What a look found last among the looks of a case. */
+function lastFinding(looks: Story['looks'], name: keyof Findings): string | undefined {
+  return looks.findLast(({ findings }) => findings[name] !== undefined)?.findings[name]
+}
+
+/** Chance of iron, and the likeliest other cause, by the verdict that the remedy rested on. */
+function verdictFacts(
+  story: Story,
+  entry: EntryDto,
+): Pick<ReviewFacts, 'ironChance' | 'otherCause'> {
+  const job = story.jobs.find(({ id }) => id === entry.jobId)
+  const remedy = story.remedies.find(({ id }) => id === job?.remedyId)
+  if (!remedy) return {}
+  const named = remedy.verdict.map(({ causeId, probability }) => ({
+    cause: allCauses.find(({ id }) => id === causeId),
+    chance: probability,
+  }))
+  const ironChance = named.reduce(
+    (sum, { cause, chance }) => sum + (cause?.remedy === 'iron' ? chance : 0),
+    0,
+  )
+  const other = named.find(({ cause }) => cause && cause.remedy !== 'iron')
+  return {
+    ironChance,
+    otherCause: other?.cause && { name: other.cause.name.toLowerCase(), chance: other.chance },
+  }
+}
+
+const isIron = (id: string): id is IronSourceId => (ironSourceIds as readonly string[]).includes(id)
+
+/** How much water went out, by ground or by plant. */
+function waterFacts(
+  { stand }: Story,
+  entry: EntryDto,
+): Pick<ReviewFacts, 'waterMm' | 'waterPerPlantL'> {
+  const { size } = stand
+  if (size.kind === 'trunks' && size.count) return { waterPerPlantL: entry.waterL / size.count }
+  return size.kind === 'area' && size.areaM2 ? { waterMm: entry.waterL / size.areaM2 } : {}
+}
+
+/** Everything the record knows of why a treatment may have done nothing. */
+export function reviewFactsOf(
+  story: Story,
+  judged: TreatmentJudgement,
+  caseId: string | undefined,
+): ReviewFacts {
+  const { entry, response, before, judgement } = judged
+  const looks = story.looks.filter((look) => look.caseId === caseId)
+  const belief = pHAt(story, entry.happenedOn)
+  const dueByDays = response.full.high
+  return {
+    route: entry.route,
+    context: story.stand.context,
+    sourceName: findSource(entry.sourceId).name,
+    rainAfterMm: entry.weather?.rainAfterMm,
+    ...waterFacts(story, entry),
+    pH: belief?.pH,
+    working:
+      belief && isIron(entry.sourceId)
+        ? workingCourse(entry.sourceId, entry.route, belief).mean(dueByDays)
+        : undefined,
+    leafPaint: lastFinding(looks, 'leafPaint'),
+    ...verdictFacts(story, entry),
+    roots: lastFinding(looks, 'roots'),
+    wetness: lastFinding(looks, 'wetness'),
+    warmth: lastFinding(looks, 'warmth'),
+    lookedAfterDays: judgement.gains.at(-1)?.days ?? 0,
+    dueByDays,
+    wasWhite: before.greenness < 0.2,
+  }
+}
+
+/** The case that is watched: the one shown, or an earlier one that somebody looks back at. */
+export function useWatchedCase() {
+  const { story, stand, shownCase, system } = useStandCase()
+  const { data: products } = useShelf(() => stand.value?.placeId)
+  const chosenId = ref<string>()
+  const watched = computed(
+    () => story.value?.cases.find(({ id }) => id === chosenId.value) ?? shownCase.value,
+  )
+  const within = (day: string) => !watched.value?.closedOn || day <= watched.value.closedOn
+  const seen = computed(() =>
+    seenColours(story.value?.readings ?? []).filter(({ day }) => within(day)),
+  )
+  const strips = computed(() =>
+    stripColours(story.value?.readings ?? [], 'untreated').filter(({ day }) => within(day)),
+  )
+  const judged = computed(() => {
+    const of = watched.value
+    if (!story.value || !stand.value || !of) return undefined
+    const entries = standingEntries(story.value.entries.filter(({ caseId }) => caseId === of.id))
+    return judgementOf(entries, seen.value, stand.value.context, strips.value)
+  })
+  const fitted = computed<FittedRecovery | undefined>(() => {
+    if (!judged.value) return undefined
+    const { response, before, judgement } = judged.value
+    return fitRecovery(response, before, judgement.gains)
+  })
+  const review = computed<Review | undefined>(() =>
+    story.value && judged.value?.judgement.word === 'no response'
+      ? reviewNoResponse(reviewFactsOf(story.value, judged.value, watched.value?.id))
+      : undefined,
+  )
+  /** Share of the greening that iron can claim, where nitrogen came too. */
+  const claimed = computed<FigureRange | undefined>(() => {
+    const last = judged.value?.judgement.gains.at(-1)
+    const size = stand.value?.size
+    if (!story.value || !judged.value || !last || size?.kind !== 'area' || !size.areaM2) {
+      return undefined
+    }
+    const areaHa = size.areaM2 / 10000
+    const { happenedOn } = judged.value.entry
+    const given = applicationsOf(story.value, products.value ?? []).flatMap((each) => {
+      const kgPerHa = (each.productKg * (each.contents.N ?? 0)) / areaHa
+      const days = daysBetween(happenedOn, each.day)
+      return each.isPlanned || kgPerHa <= 0 || days > last.days || days < -60
+        ? []
+        : [{ days, kgPerHa }]
+    })
+    return given.length > 0 ? ironShare(last.gain, last.days, given) : undefined
+  })
+  return { story, stand, system, watched, chosenId, seen, strips, judged, fitted, review, claimed }
+}

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import type { ZoneDto } from '@spudder/contract/zone'
+import { boxOf, type GridPoint, type Outline } from '@spudder/core/ground'
+import { greennessOf, leafColour } from '@spudder/core/regreening'
+import { computed } from 'vue'
+
+/** The zones of a stand as they lie, each in the colour of its score, with name and score written. */
+const props = defineProps<{
+  zones: readonly ZoneDto[]
+  ground: Outline | undefined
+  current: string | undefined
+}>()
+const emit = defineEmits<{ pick: [id: string] }>()
+
+const outlineOf = ({ outline }: ZoneDto): Outline =>
+  outline.map(([east = 0, north = 0]): GridPoint => [east, north])
+const frame = computed(() => {
+  const all = [...(props.ground ?? []), ...props.zones.flatMap(outlineOf)]
+  const { west, east, south, north } = boxOf(all.length > 0 ? all : [[0, 0], [10, 10]]) // prettier-ignore
+  const pad = Math.max(east - west, north - south) * 0.04
+  return {
+    view: `${west - pad} ${-north - pad} ${east - west + 2 * pad} ${north - south + 2 * pad}`,
+    unit: pad,
+  }
+})
+const points = (outline: Outline): string => outline.map(([x, y]) => `${x},${-y}`).join(' ')
+const middle = (outline: Outline) => ({
+  x: outline.reduce((sum, [x]) => sum + x, 0) / outline.length,
+  y: -outline.reduce((sum, [, y]) => sum + y, 0) / outline.length,
+})
+const drawn = computed(() =>
+  props.zones.map((zone) => ({
+    ...zone,
+    points: points(outlineOf(zone)),
+    at: middle(outlineOf(zone)),
+    fill:
+      zone.score === null ? 'var(--sunken)' : leafColour(greennessOf('chlorosisScore', zone.score)),
+  })),
+)
+</script>
+
+<template>
+  <svg :viewBox="frame.view" class="map" role="group" aria-label="Zones as they lie on the ground">
+    <polygon
+      v-if="ground && ground.length > 2"
+      :points="points(ground)"
+      class="ground"
+      :stroke-width="frame.unit / 6"
+    />
+    <g
+      v-for="zone in drawn"
+      :key="zone.id"
+      role="button"
+      tabindex="0"
+      :aria-label="`${zone.name}, score ${zone.score ?? 'not given'}`"
+      @click="emit('pick', zone.id)"
+      @keydown.enter="emit('pick', zone.id)"
+    >
+      <polygon
+        :points="zone.points"
+        :fill="zone.fill"
+        :stroke-width="frame.unit / (current === zone.id ? 2.5 : 6)"
+        :class="{ current: current === zone.id }"
+      />
+      <text
+        :x="zone.at.x"
+        :y="zone.at.y"
+        :font-size="frame.unit * 1.15"
+        :stroke-width="frame.unit / 4"
+      >
+        {{ zone.name }} · {{ zone.score ?? '?' }}
+      </text>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.map {
+  width: 100%;
+  max-height: 400px;
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+}
+.ground {
+  fill: none;
+  stroke: var(--slate);
+}
+g {
+  cursor: pointer;
+}
+g polygon {
+  stroke: var(--ink);
+}
+g .current {
+  stroke: var(--rust);
+}
+text {
+  fill: var(--ink);
+  stroke: var(--sheet);
+  paint-order: stroke;
+  text-anchor: middle;
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,90 @@
+import type { ZoneDto } from '@spudder/contract/zone'
+import {
+  areaOf,
+  gridPointOf,
+  type GlobePoint,
+  type GridPoint,
+  type MappedGround,
+} from '@spudder/core/ground'
+import { chooseByZone, type ChelateChoice, type Variety, type ZoneChoice } from '@spudder/core/zone'
+import { numberIn } from '../../shared/form/number-text.ts'
+
+/** What is weighed against each other, as it is typed. */
+export interface ChoiceDraft {
+  pricePerT: string
+  varieties: { name: string; yieldTPerHa: string; tolerancePercent: string; seedPerHa: string }[]
+  chelates: { name: string; kgPerHa: string; pricePerKg: string }[]
+}
+
+/** Where somebody begins: a strong variety and a tolerant one, without chelate and with. */
+export const firstChoice = (): ChoiceDraft => ({
+  pricePerT: '210',
+  varieties: [
+    { name: 'stronger variety', yieldTPerHa: '7', tolerancePercent: '0', seedPerHa: '55' },
+    { name: 'tolerant variety', yieldTPerHa: '6.4', tolerancePercent: '55', seedPerHa: '60' },
+  ],
+  chelates: [
+    { name: 'none', kgPerHa: '0', pricePerKg: '0' },
+    { name: 'EDDHA in the furrow', kgPerHa: '3.4', pricePerKg: '24' },
+  ],
+})
+
+const clean = (text: string): number => numberIn(text)
+
+/** The first thing typed that is no number or cannot be; undefined where all is well. */
+export function problemOf({ pricePerT, varieties, chelates }: ChoiceDraft): string | undefined {
+  if (!(clean(pricePerT) >= 0)) return 'Price: give money a tonne.'
+  for (const { name, yieldTPerHa, tolerancePercent, seedPerHa } of varieties) {
+    if (!(clean(yieldTPerHa) > 0)) return `${name}: give its yield in t/ha where nothing is pale.`
+    const tolerance = clean(tolerancePercent)
+    if (!(tolerance >= 0 && tolerance <= 100)) return `${name}: give its tolerance from 0 to 100 %.`
+    if (!(clean(seedPerHa) >= 0)) return `${name}: give what seed costs a hectare.`
+  }
+  for (const { name, kgPerHa, pricePerKg } of chelates) {
+    if (!(clean(kgPerHa) >= 0 && clean(kgPerHa) <= 50)) return `${name}: give kg/ha from 0 to 50.`
+    if (!(clean(pricePerKg) >= 0)) return `${name}: give its price a kilogram.`
+  }
+  return undefined
+}
+
+export const areaM2Of = ({ outline }: ZoneDto): number =>
+  areaOf(outline.map(([east = 0, north = 0]): GridPoint => [east, north]))
+
+/** Choices of every scored zone, the best first; none where something typed cannot be. */
+export function choicesOf(
+  zones: readonly ZoneDto[],
+  draft: ChoiceDraft,
+): ReadonlyMap<string, readonly ZoneChoice[]> {
+  if (problemOf(draft) !== undefined) return new Map()
+  const varieties = draft.varieties.map(
+    ({ name, yieldTPerHa, tolerancePercent, seedPerHa }): Variety => ({
+      name,
+      yieldTPerHa: clean(yieldTPerHa),
+      tolerance: clean(tolerancePercent) / 100,
+      seedPerHa: clean(seedPerHa),
+    }),
+  )
+  const chelates = draft.chelates.map(({ name, kgPerHa, pricePerKg }): ChelateChoice => ({
+    name,
+    kgPerHa: clean(kgPerHa),
+    pricePerKg: clean(pricePerKg),
+  }))
+  const scored = zones.flatMap((zone) =>
+    zone.score === null
+      ? []
+      : [{ id: zone.id, name: zone.name, areaHa: areaM2Of(zone) / 10000, score: zone.score }],
+  )
+  return chooseByZone(scored, varieties, chelates, clean(draft.pricePerT))
+}
+
+/** Pieces of a map on one grid: around the origin that is known, else around their south-west. */
+export function piecesOnGrid(pieces: readonly MappedGround[], known: GlobePoint | null) {
+  const origin = known ?? {
+    longitude: Math.min(...pieces.map(({ southWest }) => southWest.longitude)),
+    latitude: Math.min(...pieces.map(({ southWest }) => southWest.latitude)),
+  }
+  return pieces.map(({ name, outline, southWest }) => {
+    const [east, north] = gridPointOf(southWest, origin)
+    return { name, origin, outline: outline.map(([x, y]): number[] => [x + east, y + north]) }
+  })
+}
