@@ -6,6 +6,7 @@ import { dragMs, drawEstate, firstLoadKb, openBrowser, strokeMs } from './bench-
 import { fillRecords, planDemoMs, searchMs } from './bench-dates.ts'
 import { fillPlaces, queryMs } from './bench-estate.ts'
 import { pathMs, pathOnPageMs } from './bench-path.ts'
+import { photoSpeed } from './bench-photo.ts'
 import { buildWeb } from './build-web.ts'
 import { startMariaDb } from './mariadb.ts'
 import { freePort } from './ports.ts'
@@ -55,6 +56,10 @@ try {
   try {
     const kilobytes = await firstLoadKb(browser, server.url)
     say(`first load JavaScript: ${figure(kilobytes)} kB gzip (aim: at most 250)`)
+    const photo = await photoSpeed(browser, server.url)
+    say(
+      `a JPEG of ${photo.megapixels} megapixels decoded, its card found and its leaves measured in a worker: ${figure(photo.measureMs)} ms, ${figure(photo.measureMs / photo.decodeMs)} × decoding it alone, ${figure(photo.decodeMs)} ms (aim: at most 1.3); frames of the page meanwhile ${figure(photo.frameMs)} ms, one in twenty over ${figure(photo.slowFrameMs)} ms, idle ${figure(photo.idleFrameMs)} ms`,
+    )
     const stroke = await strokeMs(browser, server.url, places.get(sizes[0]) ?? '')
     say(
       `a stroke of the brush until the bars are drawn anew: ${figure(stroke.toBarsMs)} ms, ${figure(stroke.toBarsMs / stroke.frameMs)} × an idle frame (aim: at most 2); until the checks follow ${figure(stroke.toChecksMs)} ms`,

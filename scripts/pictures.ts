@@ -32,7 +32,6 @@ const pictures: readonly Picture[] = [
   { name: 'look-phone', stand: 'Bowling green', path: '/look', isPhone: true },
   { name: 'verdict', stand: 'South vineyard block', path: '/verdict' },
   { name: 'bench', stand: 'Lettuce raft loop', path: '/bench' },
-  { name: 'bench-phone', stand: 'Lettuce raft loop', path: '/bench', isPhone: true },
   { name: 'remedy', stand: 'South vineyard block', path: '/remedy' },
   { name: 'acid', stand: 'Blueberry terrace', path: '/acid', waitFor: '.path .middle' },
   { name: 'jobs', stand: 'Azalea border', path: '/jobs' },
@@ -44,7 +43,9 @@ const pictures: readonly Picture[] = [
     isPhone: true,
   },
   { name: 'sprayers', path: '/sprayers', click: 'Calibrate Blue backpack' },
-  { name: 'watch', stand: 'Pin oak avenue', path: '/watch' },
+  { name: 'watch', stand: 'South vineyard block', path: '/watch', waitFor: '.compare img' },
+  { name: 'trials', stand: 'Events lawn', path: '/trials', waitFor: '.result svg' },
+  { name: 'zones', stand: 'Long Down sorghum', path: '/zones', waitFor: 'tbody tr' },
   {
     name: 'dates',
     path: '/dates',
@@ -53,7 +54,6 @@ const pictures: readonly Picture[] = [
     after: '.moves .list',
   },
   { name: 'record', path: '/record', waitFor: 'ol > li' },
-  { name: 'new-stand', path: '/stands/new' },
   { name: 'shelf', path: '/shelf', click: 'Change Green-up blend 5-0-0, 10 lb pail' },
   { name: 'reference', path: '/reference/ceilings' },
 ]

@@ -36,6 +36,9 @@ export interface JudgeInput extends Watched {
   readonly scale: ColourReadingKind
 }
 
+/** Chance from which a word is said without a doubt beside it. */
+const sureEnough = 0.5
+
 interface Expected {
   readonly low: number
   readonly high: number

@@ -1,4 +1,5 @@
 import type { Context, Route } from '../plant/index.ts'
+import { amountWords, formatNumber, type UnitSystem } from '../quantity/index.ts'
 import type { FigureRange } from '../reference/index.ts'
 import {
   leastDrenchMm,
@@ -10,6 +11,8 @@ import {
 
 /** What the record knows of a treatment that did nothing; absent is "not known". */
 export interface ReviewFacts {
+  /** Units that amounts are told in. */
+  readonly system: UnitSystem
   readonly route: Route
   readonly context: Context
   /** How the source is called: "EDTA". */
@@ -62,11 +65,16 @@ export interface Review {
   readonly conclusion: string
 }
 
+const inchMm = 25.4
+/** Depth of rain or water: "0.12 in", "3.0 mm". */
+const depth = (mm: number, system: UnitSystem): string =>
+  system === 'us' ? `${formatNumber(mm / inchMm, 2)} in` : `${mm.toFixed(1)} mm`
+
 type Ask = (facts: ReviewFacts) => Omit<ReviewStep, 'id' | 'question'>
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`
 
-const washedOff: Ask = ({ route, rainAfterMm, waterMm, waterPerPlantL }) => {
+const washedOff: Ask = ({ route, rainAfterMm, waterMm, waterPerPlantL, system }) => {
   const again = 'Put it out again in an hour that is fit for it.'
   if (route === 'leaf') {
     if (rainAfterMm === undefined) {
@@ -79,12 +87,12 @@ const washedOff: Ask = ({ route, rainAfterMm, waterMm, waterPerPlantL }) => {
     return rainAfterMm >= washesOffMm.value
       ? {
           answer: 'yes',
-          because: `${rainAfterMm.toFixed(1)} mm of rain fell within six hours.`,
+          because: `${depth(rainAfterMm, system)} of rain fell within six hours.`,
           then: again,
         }
       : {
           answer: 'no',
-          because: `The leaf stayed dry: ${rainAfterMm.toFixed(1)} mm within six hours.`,
+          because: `The leaf stayed dry: ${depth(rainAfterMm, system)} of rain within six hours.`,
           then: '',
         }
   }
@@ -95,7 +103,7 @@ const washedOff: Ask = ({ route, rainAfterMm, waterMm, waterPerPlantL }) => {
       then: '',
     }
   }
-  if (waterPerPlantL !== undefined) return pouredDown(waterPerPlantL)
+  if (waterPerPlantL !== undefined) return pouredDown(waterPerPlantL, system)
   if (waterMm === undefined) {
     return {
       answer: 'not known',
@@ -106,20 +114,24 @@ const washedOff: Ask = ({ route, rainAfterMm, waterMm, waterPerPlantL }) => {
   return waterMm < leastDrenchMm.value
     ? {
         answer: 'yes',
-        because: `${waterMm.toFixed(1)} L/m² does not carry it down to the roots.`,
+        because: `${depth(waterMm, system)} of water does not carry it down to the roots.`,
         then: 'Water it in: what lies on mulch and thatch does nothing.',
       }
-    : { answer: 'no', because: `It was watered in with ${waterMm.toFixed(1)} L/m².`, then: '' }
+    : { answer: 'no', because: `It was watered in with ${depth(waterMm, system)}.`, then: '' }
 }
 
-const pouredDown = (litres: number): ReturnType<Ask> =>
+const pouredDown = (litres: number, system: UnitSystem): ReturnType<Ask> =>
   litres < leastPouredL.value
     ? {
         answer: 'yes',
-        because: `${litres.toFixed(1)} L a plant does not carry it down to the roots.`,
+        because: `${amountWords('volume', litres, system)} a plant does not carry it down to the roots.`,
         then: 'Pour more water after it, to the depth of the feeding roots.',
       }
-    : { answer: 'no', because: `It was poured down with ${litres.toFixed(1)} L a plant.`, then: '' }
+    : {
+        answer: 'no',
+        because: `It was poured down with ${amountWords('volume', litres, system)} a plant.`,
+        then: '',
+      }
 
 const wrongChelate: Ask = ({ route, sourceName, pH, working }) => {
   if (!working || pH === undefined) {
@@ -134,7 +146,7 @@ const wrongChelate: Ask = ({ route, sourceName, pH, working }) => {
   if (route !== 'leaf' && working.usual < leastWorking.value) {
     return {
       answer: 'yes',
-      because: `Yes: ${at}.`,
+      because: `${at[0]?.toUpperCase()}${at.slice(1)}.`,
       then: 'Choose one that holds its iron at this pH, or spray the leaf meanwhile.',
     }
   }

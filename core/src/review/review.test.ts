@@ -3,6 +3,7 @@ import { workingCourse } from '../persistence/index.ts'
 import { reviewNoResponse, type ReviewFacts } from './index.ts'
 
 const sound: ReviewFacts = {
+  system: 'us',
   route: 'soil',
   context: 'tree',
   sourceName: 'EDDHA',
@@ -63,6 +64,13 @@ describe('a review of no response', () => {
   it('says so where nothing explains it', () => {
     expect(answers({})).toEqual(['no', 'no', 'no', 'no', 'no'])
     expect(review({}).conclusion).toContain('explains none')
+  })
+
+  it('tells amounts in the units of the place', () => {
+    const told = (system: 'us' | 'metric') =>
+      review({ system, route: 'leaf', rainAfterMm: 6 }).steps[0]?.because
+    expect(told('us')).toBe('0.24 in of rain fell within six hours.')
+    expect(told('metric')).toBe('6.0 mm of rain fell within six hours.')
   })
 
   it('does not blame the pH of the soil for a leaf spray', () => {

@@ -118,20 +118,24 @@ function compare(rows: readonly Observation[], table: readonly AnovaRow[], term:
 }
 
 const number = (value: number): string => String(Number(value.toPrecision(3)))
-const chance = (p: number): string => (p < 0.001 ? 'under 1 in 1,000' : `${number(p * 100)} in 100`)
+/** A chance as people count it: "4 in 100", "6 in 1,000". */
+function chance(p: number): string {
+  if (p < 0.001) return 'less than 1 in 1,000'
+  return p < 0.01 ? `${Math.round(p * 1000)} in 1,000` : `${Math.round(p * 100)} in 100`
+}
 
 function wordsFor({ of, means, p, pairs }: Comparison): string {
   const [best, worst] = [means[0], means.at(-1)]
   if (!best || !worst || p === undefined) return ''
   const range = `${best.group} ${number(best.mean)}, ${worst.group} ${number(worst.mean)}`
   if (p >= risk) {
-    return `${of}: no difference that chance does not explain (${range}; so much comes by chance ${chance(p)} times).`
+    return `${of}: no difference that chance does not explain (${range}; so much comes by chance in ${chance(p)} trials).`
   }
   const apart = pairs.filter(({ difference, honestlySignificant }) => Math.abs(difference) > honestlySignificant) // prettier-ignore
   const honest = pairs[0]?.honestlySignificant
   const least =
     honest === undefined ? '' : ` Means that differ by more than ${number(honest)} are apart.`
-  return `${of}: a real difference (${range}; by chance ${chance(p)}).${least} ${apart.length} of ${pairs.length} pairs ${apart.length === 1 ? 'is' : 'are'} apart.`
+  return `${of}: a real difference (${range}; so much comes by chance in ${chance(p)} trials).${least} ${apart.length} of ${pairs.length} pairs ${apart.length === 1 ? 'is' : 'are'} apart.`
 }
 
 /**

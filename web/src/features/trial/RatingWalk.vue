@@ -37,9 +37,11 @@ const kind = computed(() => readingKinds[props.trial.scale])
 const steps = computed(() => {
   const { min, max } = kind.value
   const count = Math.round((max - min) * 2) + 1
-  return count <= 17 ? Array.from({ length: count }, (_, index) => min + index / 2) : []
+  return max - min >= 4 && count <= 17
+    ? Array.from({ length: count }, (_, index) => min + index / 2)
+    : []
 })
-const isBlind = ref(true)
+const isBlind = defineModel<boolean>('blind', { required: true })
 const name = computed(() =>
   plot.value ? treatmentName(props.trial.design.factors, plot.value.levels) : '',
 )

@@ -10,11 +10,13 @@ const props = defineProps<{
   size: { readonly length: number; readonly width: number }
   colours?: ReadonlyMap<number, string> | undefined
   current?: number | undefined
+  /** Whether treatments are hidden from whoever rates. */
+  isBlind?: boolean
 }>()
 const emit = defineEmits<{ pick: [plot: number] }>()
 
 const cell = computed(() => {
-  const ratio = Math.min(2.2, Math.max(0.45, props.size.length / props.size.width))
+  const ratio = Math.min(1.1, Math.max(0.6, props.size.length / props.size.width))
   return { w: 100, h: Math.max(56, 100 * ratio) }
 })
 const columns = computed(() => Math.max(...props.plots.map(({ column }) => column)) + 1)
@@ -28,8 +30,8 @@ const placed = computed(() =>
     ...plot,
     x: plot.column * cell.value.w,
     y: (rows.value - 1 - plot.row) * cell.value.h,
-    words: treatmentName(props.factors, plot.levels),
-    lines: props.factors.map(({ name }) => plot.levels[name] ?? ''),
+    words: props.isBlind ? 'treatment hidden' : treatmentName(props.factors, plot.levels),
+    lines: props.isBlind ? [] : props.factors.map(({ name }) => plot.levels[name] ?? ''),
   })),
 )
 </script>

@@ -125,6 +125,7 @@ const chance = ({ p }: AnovaRow) => (p === undefined ? '' : p < 0.001 ? '< 0.001
 <style scoped>
 .result {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
 }
 .words {

@@ -20,6 +20,8 @@ const query = useTrials(() => standId.value)
 const chosen = ref<string>()
 const isPlanning = ref(false)
 const current = ref<number>()
+/** Whoever knows what a plot got rates what they hope for. */
+const isBlind = ref(true)
 const trial = computed<TrialDto | undefined>(
   () => query.data.value?.find(({ id }) => id === chosen.value) ?? query.data.value?.at(-1),
 )
@@ -83,9 +85,16 @@ function done(id: string): void {
           :size="{ length: trial.plotLengthM, width: trial.plotWidthM }"
           :colours="colours"
           :current="current"
+          :is-blind="isBlind"
           @pick="current = $event"
         />
-        <RatingWalk :key="trial.id" v-model:current="current" :trial="trial" :plots="plots" />
+        <RatingWalk
+          :key="trial.id"
+          v-model:current="current"
+          v-model:blind="isBlind"
+          :trial="trial"
+          :plots="plots"
+        />
       </div>
       <TrialResult :key="trial.id" :trial="trial" :plots="plots" />
     </div>
@@ -120,9 +129,16 @@ header p {
   gap: 32px;
   align-items: start;
 }
+.two > * {
+  min-width: 0;
+}
 @media (width < 860px) {
   .two {
     grid-template-columns: minmax(0, 1fr);
+  }
+  /* Out on the plots the number to rate comes first. */
+  .left > :last-child {
+    order: -1;
   }
 }
 </style>

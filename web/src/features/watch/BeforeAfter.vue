@@ -27,7 +27,7 @@ watchEffect(() => {
     : undefined
   const { before, after } = chosen.value
   chosen.value = {
-    before: before || ((first ?? whole[0])?.id ?? ''),
+    before: before || ((first === whole.at(-1) ? whole[0] : (first ?? whole[0]))?.id ?? ''),
     after: after || (whole.at(-1)?.id ?? ''),
   }
 })

@@ -241,6 +241,8 @@ dd small {
   font-size: 0.88rem;
 }
 .severities {
+  list-style: none;
+  padding: 0;
   display: flex;
   flex-wrap: wrap;
   gap: 4px 12px;

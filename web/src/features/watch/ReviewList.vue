@@ -33,6 +33,8 @@ const signs = { yes: 'yes', no: 'no', 'not known': '?' } as const
   max-width: 70ch;
 }
 ol {
+  list-style: none;
+  padding: 0;
   display: grid;
   border-top: 1px solid var(--line);
 }

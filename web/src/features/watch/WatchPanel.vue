@@ -62,7 +62,7 @@ async function print(): Promise<void> {
           {{ judged.judgement.sentence }}
           {{ isOpen ? `Next look or step due ${dayWords(judged.judgement.nextDue)}.` : '' }}
         </p>
-        <ul v-if="chances.length > 0" class="chances" aria-label="Chance of each outcome">
+        <ul v-if="chances.length > 0" class="chances" aria-label="Chance of each outcome, so far">
           <li v-for="each in chances" :key="each.outcome">
             <b class="figure">{{ percent(each.chance) }}</b> {{ each.outcome }}
             <i :style="{ width: `${each.chance * 100}%` }" />
@@ -138,6 +138,7 @@ async function print(): Promise<void> {
 }
 .chart-side {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
 }
 .which {

@@ -4,6 +4,7 @@ import { daysBetween } from '@spudder/core/calendar'
 import { allCauses } from '@spudder/core/diagnosis'
 import type { Findings } from '@spudder/core/finding'
 import { workingCourse } from '@spudder/core/persistence'
+import type { UnitSystem } from '@spudder/core/quantity'
 import { fitRecovery, ironShare, type FittedRecovery } from '@spudder/core/regreening'
 import type { FigureRange } from '@spudder/core/reference'
 import { reviewNoResponse, type Review, type ReviewFacts } from '@spudder/core/review'
@@ -62,12 +63,14 @@ export function reviewFactsOf(
   story: Story,
   judged: TreatmentJudgement,
   caseId: string | undefined,
+  system: UnitSystem,
 ): ReviewFacts {
   const { entry, response, before, judgement } = judged
   const looks = story.looks.filter((look) => look.caseId === caseId)
   const belief = pHAt(story, entry.happenedOn)
   const dueByDays = response.full.high
   return {
+    system,
     route: entry.route,
     context: story.stand.context,
     sourceName: findSource(entry.sourceId).name,
@@ -117,7 +120,7 @@ export function useWatchedCase() {
   })
   const review = computed<Review | undefined>(() =>
     story.value && judged.value?.judgement.word === 'no response'
-      ? reviewNoResponse(reviewFactsOf(story.value, judged.value, watched.value?.id))
+      ? reviewNoResponse(reviewFactsOf(story.value, judged.value, watched.value?.id, system.value))
       : undefined,
   )
   /** Share of the greening that iron can claim, where nitrogen came too. */

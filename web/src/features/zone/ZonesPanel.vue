@@ -19,7 +19,14 @@ import GridDrawing from '../../shared/ground/GridDrawing.vue'
 import ScrollBox from '../../shared/ScrollBox.vue'
 import { money } from '../../shared/units/money-words.ts'
 import { today } from '../../shared/units/today.ts'
-import { areaM2Of, choicesOf, firstChoice, piecesOnGrid, problemOf } from './zone-draft.ts'
+import {
+  areaM2Of,
+  choicesOf,
+  firstChoice,
+  piecesOnGrid,
+  problemOf,
+  zoneUnits,
+} from './zone-draft.ts'
 import ZoneMap from './ZoneMap.vue'
 
 /** Zones of a stand: where it chloroses, what pays there, and the map for the spreader. */
@@ -27,15 +34,32 @@ const { standId, stand, system } = useStandCase()
 const query = useZones(() => standId.value)
 const keep = useKeepZone()
 const change = useChangeZone()
-const zones = computed<readonly ZoneDto[]>(() => query.data.value ?? [])
+/** The worst first. */
+const zones = computed<readonly ZoneDto[]>(() =>
+  (query.data.value ?? []).toSorted((a, b) => (b.score ?? 0) - (a.score ?? 0)),
+)
+const units = computed(() => zoneUnits[system.value])
+/** Money a hectare as money of the place's ground. */
+const onGround = (perHa: number): string => money(perHa * units.value.hectares, system.value)
+const tons = (perHa: number): string =>
+  ((perHa * units.value.hectares) / units.value.tonnes).toFixed(1)
 const ground = computed<Outline | undefined>(() =>
   stand.value?.measures?.outline?.map(([east = 0, north = 0]): GridPoint => [east, north]),
 )
 const current = ref<string>()
 const refused = ref('')
-const { value: choice } = useKept(`zone-choice:${standId.value}`, firstChoice)
-const wrong = computed(() => problemOf(choice.value))
-const choices = computed(() => choicesOf(zones.value, choice.value))
+const { value: choice } = useKept(`zone-choice:${standId.value}`, () => firstChoice(system.value))
+const wrong = computed(() => problemOf(choice.value, system.value))
+const choices = computed(() => choicesOf(zones.value, choice.value, system.value))
+
+/** Zones with their best choice and the next. */
+const weighed = computed(() =>
+  zones.value.flatMap((zone) => {
+    const of = choices.value.get(zone.id) ?? []
+    const [best, next] = of
+    return best ? [{ zone, best, next, isSure: isClear(of) }] : []
+  }),
+)
 
 const isDrawing = ref(false)
 const corners = ref<GridPoint[]>([])
@@ -185,17 +209,29 @@ const drawnArea = computed(() => {
     <section class="choice">
       <h2>What pays where</h2>
       <div class="what">
-        <TextField v-model="choice.pricePerT" label="Crop, money a tonne" inputmode="decimal" />
+        <TextField
+          v-model="choice.pricePerT"
+          :label="`Crop, money a ${system === 'us' ? 'ton' : 'tonne'}`"
+          inputmode="decimal"
+        />
         <fieldset v-for="variety in choice.varieties" :key="variety.name">
           <legend>{{ variety.name }}</legend>
-          <TextField v-model="variety.yieldTPerHa" label="t/ha where green" inputmode="decimal" />
+          <TextField
+            v-model="variety.yieldTPerHa"
+            :label="`${units.yield} where green`"
+            inputmode="decimal"
+          />
           <TextField v-model="variety.tolerancePercent" label="tolerance, %" inputmode="decimal" />
-          <TextField v-model="variety.seedPerHa" label="seed a hectare" inputmode="decimal" />
+          <TextField
+            v-model="variety.seedPerHa"
+            :label="`seed ${units.area}`"
+            inputmode="decimal"
+          />
         </fieldset>
         <fieldset v-for="chelate in choice.chelates.slice(1)" :key="chelate.name">
           <legend>{{ chelate.name }}</legend>
-          <TextField v-model="chelate.kgPerHa" label="kg/ha" inputmode="decimal" />
-          <TextField v-model="chelate.pricePerKg" label="a kilogram" inputmode="decimal" />
+          <TextField v-model="chelate.kgPerHa" :label="units.rate" inputmode="decimal" />
+          <TextField v-model="chelate.pricePerKg" :label="units.price" inputmode="decimal" />
         </fieldset>
       </div>
       <p v-if="wrong" class="warn" role="alert">{{ wrong }}</p>
@@ -206,38 +242,33 @@ const drawnArea = computed(() => {
               <th>Zone</th>
               <th>Best</th>
               <th>Score then</th>
-              <th>t/ha</th>
-              <th>left a hectare</th>
+              <th>{{ units.yield }}</th>
+              <th>left {{ units.area }}</th>
               <th>Next best</th>
             </tr>
           </thead>
           <tbody>
-            <tr v-for="zone in zones.filter(({ id }) => choices.get(id))" :key="zone.id">
+            <tr v-for="{ zone, best, next, isSure } in weighed" :key="zone.id">
               <th scope="row">{{ zone.name }}, {{ zone.score }}</th>
-              <template v-for="[best, next] in [choices.get(zone.id) ?? []]" :key="zone.id">
-                <td>
-                  {{ best?.variety.name }}, {{ best?.chelate.name }}
-                  <em v-if="!isClear(choices.get(zone.id) ?? [])">as good as the next</em>
-                </td>
-                <td>{{ best?.score.low.toFixed(1) }}-{{ best?.score.high.toFixed(1) }}</td>
-                <td>
-                  {{ best?.yieldTPerHa.low.toFixed(1) }}-{{ best?.yieldTPerHa.high.toFixed(1) }}
-                </td>
-                <td>
-                  <b>{{ money(best?.marginPerHa.usual ?? 0, system) }}</b>
-                  <small>
-                    {{ money(best?.marginPerHa.low ?? 0, system) }} to
-                    {{ money(best?.marginPerHa.high ?? 0, system) }}</small
-                  >
-                </td>
-                <td>
-                  {{
-                    next
-                      ? `${next.variety.name}, ${next.chelate.name}: ${money(next.marginPerHa.usual, system)}`
-                      : ''
-                  }}
-                </td>
-              </template>
+              <td>
+                {{ best.variety.name }}, {{ best.chelate.name }}
+                <em v-if="!isSure">as good as the next</em>
+              </td>
+              <td>{{ best.score.low.toFixed(1) }}-{{ best.score.high.toFixed(1) }}</td>
+              <td>{{ tons(best.yieldTPerHa.low) }}-{{ tons(best.yieldTPerHa.high) }}</td>
+              <td>
+                <b>{{ onGround(best.marginPerHa.usual) }}</b>
+                <small>
+                  {{ onGround(best.marginPerHa.low) }} to {{ onGround(best.marginPerHa.high) }}
+                </small>
+              </td>
+              <td>
+                {{
+                  next
+                    ? `${next.variety.name}, ${next.chelate.name}: ${onGround(next.marginPerHa.usual)}`
+                    : ''
+                }}
+              </td>
             </tr>
           </tbody>
         </table>

@@ -7,6 +7,7 @@ import {
   type MappedGround,
 } from '@spudder/core/ground'
 import { chooseByZone, type ChelateChoice, type Variety, type ZoneChoice } from '@spudder/core/zone'
+import type { UnitSystem } from '@spudder/core/quantity'
 import { numberIn } from '../../shared/form/number-text.ts'
 
 /** What is weighed against each other, as it is typed. */
@@ -16,33 +17,79 @@ export interface ChoiceDraft {
   chelates: { name: string; kgPerHa: string; pricePerKg: string }[]
 }
 
+/** What one unit of what is typed comes to in metric: an acre's ton, pound and money, or a hectare's. */
+export const zoneUnits = {
+  us: {
+    yield: 'ton/acre',
+    rate: 'lb/acre',
+    price: 'a pound',
+    area: 'an acre',
+    tonnes: 0.90718474,
+    kilograms: 0.45359237,
+    hectares: 0.40468564,
+  },
+  metric: {
+    yield: 't/ha',
+    rate: 'kg/ha',
+    price: 'a kilogram',
+    area: 'a hectare',
+    tonnes: 1,
+    kilograms: 1,
+    hectares: 1,
+  },
+} as const satisfies Readonly<Record<UnitSystem, object>>
+
 /** Where somebody begins: a strong variety and a tolerant one, without chelate and with. */
-export const firstChoice = (): ChoiceDraft => ({
-  pricePerT: '210',
-  varieties: [
-    { name: 'stronger variety', yieldTPerHa: '7', tolerancePercent: '0', seedPerHa: '55' },
-    { name: 'tolerant variety', yieldTPerHa: '6.4', tolerancePercent: '55', seedPerHa: '60' },
-  ],
-  chelates: [
-    { name: 'none', kgPerHa: '0', pricePerKg: '0' },
-    { name: 'EDDHA in the furrow', kgPerHa: '3.4', pricePerKg: '24' },
-  ],
-})
+export const firstChoice = (system: UnitSystem): ChoiceDraft =>
+  system === 'us'
+    ? {
+        pricePerT: '190',
+        varieties: [
+          { name: 'stronger variety', yieldTPerHa: '3.1', tolerancePercent: '0', seedPerHa: '22' },
+          {
+            name: 'tolerant variety',
+            yieldTPerHa: '2.85',
+            tolerancePercent: '55',
+            seedPerHa: '24',
+          },
+        ],
+        chelates: [
+          { name: 'none', kgPerHa: '0', pricePerKg: '0' },
+          { name: 'EDDHA in the furrow', kgPerHa: '3', pricePerKg: '11' },
+        ],
+      }
+    : {
+        pricePerT: '210',
+        varieties: [
+          { name: 'stronger variety', yieldTPerHa: '7', tolerancePercent: '0', seedPerHa: '55' },
+          { name: 'tolerant variety', yieldTPerHa: '6.4', tolerancePercent: '55', seedPerHa: '60' },
+        ],
+        chelates: [
+          { name: 'none', kgPerHa: '0', pricePerKg: '0' },
+          { name: 'EDDHA in the furrow', kgPerHa: '3.4', pricePerKg: '24' },
+        ],
+      }
 
 const clean = (text: string): number => numberIn(text)
 
 /** The first thing typed that is no number or cannot be; undefined where all is well. */
-export function problemOf({ pricePerT, varieties, chelates }: ChoiceDraft): string | undefined {
-  if (!(clean(pricePerT) >= 0)) return 'Price: give money a tonne.'
+export function problemOf(
+  { pricePerT, varieties, chelates }: ChoiceDraft,
+  system: UnitSystem,
+): string | undefined {
+  const units = zoneUnits[system]
+  if (!(clean(pricePerT) >= 0)) return 'Crop: give what a ton of it brings.'
   for (const { name, yieldTPerHa, tolerancePercent, seedPerHa } of varieties) {
-    if (!(clean(yieldTPerHa) > 0)) return `${name}: give its yield in t/ha where nothing is pale.`
+    if (!(clean(yieldTPerHa) > 0))
+      return `${name}: give its yield in ${units.yield} where nothing is pale.`
     const tolerance = clean(tolerancePercent)
     if (!(tolerance >= 0 && tolerance <= 100)) return `${name}: give its tolerance from 0 to 100 %.`
-    if (!(clean(seedPerHa) >= 0)) return `${name}: give what seed costs a hectare.`
+    if (!(clean(seedPerHa) >= 0)) return `${name}: give what seed costs ${units.area}.`
   }
   for (const { name, kgPerHa, pricePerKg } of chelates) {
-    if (!(clean(kgPerHa) >= 0 && clean(kgPerHa) <= 50)) return `${name}: give kg/ha from 0 to 50.`
-    if (!(clean(pricePerKg) >= 0)) return `${name}: give its price a kilogram.`
+    if (!(clean(kgPerHa) >= 0 && clean(kgPerHa) <= 40))
+      return `${name}: give ${units.rate} from 0 to 40.`
+    if (!(clean(pricePerKg) >= 0)) return `${name}: give its price ${units.price}.`
   }
   return undefined
 }
@@ -54,27 +101,29 @@ export const areaM2Of = ({ outline }: ZoneDto): number =>
 export function choicesOf(
   zones: readonly ZoneDto[],
   draft: ChoiceDraft,
+  system: UnitSystem,
 ): ReadonlyMap<string, readonly ZoneChoice[]> {
-  if (problemOf(draft) !== undefined) return new Map()
+  if (problemOf(draft, system) !== undefined) return new Map()
+  const { tonnes, kilograms, hectares } = zoneUnits[system]
   const varieties = draft.varieties.map(
     ({ name, yieldTPerHa, tolerancePercent, seedPerHa }): Variety => ({
       name,
-      yieldTPerHa: clean(yieldTPerHa),
+      yieldTPerHa: (clean(yieldTPerHa) * tonnes) / hectares,
       tolerance: clean(tolerancePercent) / 100,
-      seedPerHa: clean(seedPerHa),
+      seedPerHa: clean(seedPerHa) / hectares,
     }),
   )
   const chelates = draft.chelates.map(({ name, kgPerHa, pricePerKg }): ChelateChoice => ({
     name,
-    kgPerHa: clean(kgPerHa),
-    pricePerKg: clean(pricePerKg),
+    kgPerHa: (clean(kgPerHa) * kilograms) / hectares,
+    pricePerKg: clean(pricePerKg) / kilograms,
   }))
   const scored = zones.flatMap((zone) =>
     zone.score === null
       ? []
       : [{ id: zone.id, name: zone.name, areaHa: areaM2Of(zone) / 10000, score: zone.score }],
   )
-  return chooseByZone(scored, varieties, chelates, clean(draft.pricePerT))
+  return chooseByZone(scored, varieties, chelates, clean(draft.pricePerT) / tonnes)
 }
 
 /** Pieces of a map on one grid: around the origin that is known, else around their south-west. */

@@ -1,0 +1,197 @@
+import type { TrialDto } from '@spudder/contract/trial'
+import { planTrial } from '@spudder/core/trial'
+import { flushPromises, mount } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { mountOnStand } from '../../tests/mount-on-stand.ts'
+import TrialMap from './TrialMap.vue'
+import TrialResult from './TrialResult.vue'
+import TrialsPanel from './TrialsPanel.vue'
+
+const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-01T08:00:00.000Z' }
+const design = {
+  layout: 'blocks' as const,
+  factors: [{ name: 'iron', levels: ['untreated', 'sulfate', 'EDDHA'] }],
+  replicates: 4,
+}
+const plots = planTrial(design, 0.3)
+const gains: Readonly<Record<string, number>> = { untreated: 0, sulfate: 0.4, EDDHA: 2.5 }
+const rated = (ratedOn: string, gain = gains, from = plots) =>
+  from.map(({ number, levels, block }) => ({
+    id: `${ratedOn}:${number}`,
+    plot: number,
+    ratedOn,
+    value: 4 + (gain[levels['iron'] ?? ''] ?? 0) + block * 0.3 + (number % 3) * 0.1,
+    ...recorded,
+  }))
+const trial = (change: Partial<TrialDto> = {}): TrialDto => ({
+  id: 'trial',
+  standId: 'green',
+  name: 'Which iron',
+  design,
+  seed: 0.3,
+  plotLengthM: 2,
+  plotWidthM: 1.5,
+  scale: 'turfColour',
+  startedOn: '2026-05-20',
+  note: '',
+  ratings: rated('2026-06-10'),
+  ...recorded,
+  ...change,
+})
+const open = (trials: readonly TrialDto[]) =>
+  mountOnStand(TrialsPanel, {}, { '/trials/trial/ratings': trial(), '/trials': trials })
+
+beforeEach(() => {
+  vi.stubGlobal('Worker', undefined)
+  localStorage.clear()
+})
+afterEach(() => vi.unstubAllGlobals())
+
+describe('a trial that is planned', () => {
+  const form = async () => {
+    const mounted = await open([])
+    const { panel } = mounted
+    const field = (label: string) => {
+      const id = panel.findAll('label').find((each) => each.text().startsWith(label))?.attributes('for') // prettier-ignore
+      return panel.find(`[id="${id}"]`)
+    }
+    return { ...mounted, field, text: () => panel.text().replace(/\s+/g, ' ') }
+  }
+
+  it('is drawn at random as it is typed, and drawn again on demand', async () => {
+    const { panel } = await form()
+    const names = () => panel.findAll('svg.map g').map((each) => each.attributes('aria-label'))
+    const before = names()
+    expect(before).toHaveLength(12)
+    await panel.findAll('button').find((each) => each.text() === 'Draw again')?.trigger('click') // prettier-ignore
+    expect(names()).not.toEqual(before)
+    expect(names().toSorted()).not.toEqual([])
+  })
+
+  it('says how often the difference is seen, and how many plots that takes', async () => {
+    const { panel, field, text } = await form()
+    await field('Difference that would matter').setValue('1')
+    await field('How much like plots differ').setValue('0.6')
+    expect(text()).toMatch(/With 4 of each it is seen \d\d % of the times it is there/)
+    const take = panel.findAll('button').find((each) => each.text().startsWith('Take '))
+    await take?.trigger('click')
+    expect(text()).toMatch(/With ([5-9]|1\d) of each it is seen 8\d %/)
+    await field('Difference that would matter').setValue('0.02')
+    expect(text()).toContain('Not even 40 of each would do')
+  })
+
+  it('of one plot each is warned about as a demonstration', async () => {
+    const { field, text } = await form()
+    await field('Plots of each').setValue('1')
+    expect(text()).toContain('A demonstration, not a trial')
+  })
+
+  it('larger than the stand is told, and one that cannot be says what it wants', async () => {
+    const { field, text } = await form()
+    await field('Plot length').setValue('90')
+    expect(text()).toContain('That is more than this stand has')
+    await field('Its treatments').setValue('sulfate')
+    expect(text()).toContain('It wants two or more levels of iron, one of them untreated.')
+  })
+
+  it('is laid out in metres, whatever it was typed in', async () => {
+    const { panel, sent } = await form()
+    await panel.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent).toMatchObject([
+      {
+        path: '/stands/green/trials',
+        body: { plotLengthM: 6 * 0.3048, design: { layout: 'blocks', replicates: 4 }, scale: 'turfColour' }, // prettier-ignore
+      },
+    ])
+  })
+})
+
+describe('plots rated on a walk', () => {
+  it('come one after the other, by large buttons, with their treatment hidden', async () => {
+    const { panel } = await open([trial({ ratings: [] })])
+    const walk = panel.find('section.walk')
+    expect(walk.find('.number').text()).toBe('1')
+    expect(panel.find('svg.map').text()).not.toContain('EDDHA')
+    await walk.findAll('.steps button').find((each) => each.text() === '6.5')?.trigger('click') // prettier-ignore
+    expect(walk.find('.number').text()).toBe('2')
+    expect(walk.text()).toContain('Store 1 ratings')
+    await walk.find('input[type="checkbox"]').setValue(false)
+    expect(panel.find('svg.map').text()).toContain('EDDHA')
+  })
+
+  it('are stored in one go, each under an id of its own', async () => {
+    const { panel, sent } = await open([trial({ ratings: [] })])
+    const six = () => panel.findAll('.steps button').find((each) => each.text() === '6')
+    await six()?.trigger('click')
+    await six()?.trigger('click')
+    await panel.findAll('button').find((each) => each.text().startsWith('Store 2'))?.trigger('click') // prettier-ignore
+    await flushPromises()
+    const [walk] = sent as { path: string; body: { ratings: { id: string; plot: number }[] } }[]
+    expect(walk?.path).toBe('/trials/trial/ratings')
+    expect(walk?.body.ratings.map(({ plot }) => plot)).toEqual([1, 2])
+    expect(new Set(walk?.body.ratings.map(({ id }) => id)).size).toBe(2)
+  })
+
+  it('stay where the walk was left, over a reload', async () => {
+    const first = await open([trial({ ratings: [] })])
+    await first.panel.find('.steps button').trigger('click')
+    await flushPromises()
+    const again = await open([trial({ ratings: [] })])
+    expect(again.panel.find('section.walk').text()).toContain('Store 1 ratings')
+  })
+
+  it('typed beyond the scale are told by plot, and nothing is sent', async () => {
+    const { panel, sent } = await open([trial({ ratings: [], scale: 'ndvi' })])
+    await panel.find('section.walk input[inputmode="decimal"]').setValue('7')
+    await panel.findAll('button').find((each) => each.text().startsWith('Store 1'))?.trigger('click') // prettier-ignore
+    expect(panel.find('.walk .warn').text()).toContain('Plot 1: give reflectance index')
+    expect(sent).toEqual([])
+  })
+
+  it('may be picked on the map', async () => {
+    const { panel } = await open([trial()])
+    const seventh = panel.findAll('svg.map g').find((each) => each.attributes('aria-label')?.startsWith('Plot 7,')) // prettier-ignore
+    await seventh?.trigger('click')
+    expect(panel.find('.walk .number').text()).toBe('7')
+  })
+})
+
+describe('what the ratings say', () => {
+  const result = (change: Partial<TrialDto>) =>
+    mount(TrialResult, { props: { trial: trial(change), plots } })
+
+  it('stands in plain words, with means, letters and the table behind them', () => {
+    const shown = result({})
+    expect(shown.find('.words').text()).toMatch(/^iron: a real difference \(EDDHA .* untreated/)
+    expect(shown.find('svg').attributes('aria-label')).toMatch(/^EDDHA [\d.]+ a, sulfate [\d.]+ b/)
+    const rows = shown.findAll('tbody tr').map((row) => row.find('th').text())
+    expect(rows).toEqual(['block', 'iron', 'residual'])
+  })
+
+  it('may be of the season, with dates as what splits the plots', async () => {
+    const shown = result({ ratings: [...rated('2026-06-10', {}), ...rated('2026-06-24')] })
+    await shown.find('select').setValue('season')
+    expect(shown.text()).toContain('iron × date')
+    expect(shown.text()).toContain('Dates near each other are alike')
+  })
+
+  it('waits for ratings, and counts those that are missing', () => {
+    expect(result({ ratings: [] }).text()).toContain('Nothing is rated yet')
+    const some = result({ ratings: rated('2026-06-10').slice(3) })
+    expect(some.text()).toContain('3 of 12 plots are not rated')
+  })
+})
+
+describe('the map of a trial', () => {
+  it('has the near row below, as one stands before it', () => {
+    const map = mount(TrialMap, {
+      props: { plots, factors: design.factors, size: { length: 1, width: 1 } },
+    })
+    const heightOf = (number: number) => {
+      const group = map.findAll('g').find((each) => each.attributes('aria-label')?.startsWith(`Plot ${number},`)) // prettier-ignore
+      return Number(group?.find('rect').attributes('y'))
+    }
+    expect(heightOf(1)).toBeGreaterThan(heightOf(12))
+  })
+})
