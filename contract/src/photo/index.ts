@@ -1,3 +1,3 @@
-export { PhotoMeasureDto, photoParts } from './measure.dto.ts'
+export { PhotoMeasureDto } from './measure.dto.ts'
 export type { PhotoPart } from './measure.dto.ts'
 export { PhotoDto, PhotoQueryDto, photoTypes } from './photo.dto.ts'

@@ -16,7 +16,7 @@ import {
 import { Bounded, IsPastDay } from '../validation/index.ts'
 
 /** Which part of a stand a photo shows, as far as it decides what it is compared with. */
-export const photoParts = ['whole', 'untreated', 'no-nitrogen'] as const
+const photoParts = ['whole', 'untreated', 'no-nitrogen'] as const
 export type PhotoPart = (typeof photoParts)[number]
 
 /** A dab of the brush: what lies under it is plant, or is not. */

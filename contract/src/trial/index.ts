@@ -1,10 +1,1 @@
-export {
-  CreateTrialDto,
-  FactorDto,
-  PlotRatingDto,
-  RatePlotsDto,
-  RatingDto,
-  TrialDesignDto,
-  TrialDto,
-  trialScales,
-} from './trial.dto.ts'
+export { CreateTrialDto, RatePlotsDto, TrialDesignDto, TrialDto, trialScales } from './trial.dto.ts'

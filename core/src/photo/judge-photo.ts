@@ -7,15 +7,7 @@ import {
   leastSide,
   mostClipped,
 } from './data/limits.ts'
-import type { PhotoMeasure } from './measure-photo.ts'
-
-/** What stands against a photo, and what to do. */
-export interface PhotoRemark {
-  readonly id: string
-  /** Whether it makes the photo worthless to compare, or only doubtful. */
-  readonly refuses: boolean
-  readonly words: string
-}
+import type { PhotoMeasure, PhotoRemark } from './photo-measure.ts'
 
 type Measured = Omit<PhotoMeasure, 'remarks'>
 

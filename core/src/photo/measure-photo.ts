@@ -7,51 +7,12 @@ import {
   type ColourCorrection,
 } from './correct-colour.ts'
 import { findCard, type FoundCard } from './find-card.ts'
-import { remarksOn, type PhotoRemark } from './judge-photo.ts'
+import { remarksOn } from './judge-photo.ts'
+import { noPlant, type PhotoMeasure, type PictureLight } from './photo-measure.ts'
 import { maskOf, pixelKinds, type Dab, type Planes } from './mask.ts'
 import { requirePicture, type Picture } from './picture.ts'
 import { plantTable, tableIndex } from './plant-table.ts'
 import { veinContrast } from './vein-contrast.ts'
-
-/** Severity of a pixel that is no plant. */
-export const noPlant = 255
-
-/** What light and lens made of a picture. */
-export interface PictureLight {
-  /** Mean light before correction, 0 to 1. */
-  readonly mean: number
-  /** Share of plant pixels that are burnt out. */
-  readonly clipped: number
-  /** Change of light between neighbours against its spread. */
-  readonly sharpness: number
-  /** Mean colourfulness, as the widest span of the channels in bytes. */
-  readonly chroma: number
-}
-
-/** What a photo says of the leaves in it. */
-export interface PhotoMeasure {
-  readonly width: number
-  readonly height: number
-  /** Mean dark green colour index over plant pixels, with one deviation. */
-  readonly darkGreenIndex: number
-  readonly doubt: number
-  /** Mean greenness of plant pixels on the scale of ribbons, 0 to 1. */
-  readonly greenness: number
-  readonly greennessDoubt: number
-  /** Share of the picture, without the card, that is plant. */
-  readonly cover: number
-  readonly veinContrast: number
-  /** Share of the plant of each severity, 0 to 5. */
-  readonly severityShares: readonly number[]
-  /** Severity 0 to 5 of each pixel, {@link noPlant} elsewhere. */
-  readonly severityMap: Uint8Array
-  readonly light: PictureLight
-  readonly card: Pick<FoundCard, 'corners' | 'widthPx' | 'pxPerMm' | 'unevenness'> | undefined
-  /** How far the card's own leaf colours stay off after correction. */
-  readonly cardResidual: number | undefined
-  /** What stands against it, the gravest first; one that refuses makes it worthless to compare. */
-  readonly remarks: readonly PhotoRemark[]
-}
 
 /** The picture as it would look under white light, a plane a channel. */
 function planesOf({ width, height, data }: Picture, correction: ColourCorrection): Planes {

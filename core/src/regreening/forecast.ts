@@ -2,7 +2,7 @@ import { addDays, daysBetween, type Day } from '../calendar/index.ts'
 import type { FigureRange } from '../reference/index.ts'
 import { strayPerDay } from './data/course.ts'
 import type { Response } from './data/responses.ts'
-import type { SeenGreenness } from './judge.ts'
+import type { SeenGreenness } from './greenness.ts'
 import { expectedGain } from './recovery.ts'
 
 /** A treatment that was made or is planned. */

@@ -1,3 +1,4 @@
+import type { Day } from '../calendar/index.ts'
 import { requireInRange } from '../error/index.ts'
 import { doubtOf, readingKinds, type Reading, type ReadingKind } from '../reading/index.ts'
 import { greennessScales, type ColourReadingKind } from './data/greenness-scales.ts'
@@ -6,6 +7,11 @@ import { greennessScales, type ColourReadingKind } from './data/greenness-scales
 export interface Greenness {
   readonly greenness: number
   readonly doubt: number
+}
+
+/** A greenness seen on a day. */
+export interface SeenGreenness extends Greenness {
+  readonly day: Day
 }
 
 export const isColourKind = (kind: ReadingKind): kind is ColourReadingKind =>

@@ -1,6 +1,5 @@
 export { acceptableGreenness, greennessScales, healthyGreenness } from './data/greenness-scales.ts'
 export type { ColourReadingKind } from './data/greenness-scales.ts'
-export { responseRules } from './data/responses.ts'
 export type { Response } from './data/responses.ts'
 export { fitRecovery } from './fit-recovery.ts'
 export type { FittedRecovery } from './fit-recovery.ts'
@@ -14,7 +13,8 @@ export {
   onScale,
 } from './greenness.ts'
 export { intervalTaught, judgeRegreening } from './judge.ts'
-export type { Judgement, JudgementWord, Outcome, SeenGreenness } from './judge.ts'
+export type { SeenGreenness } from './greenness.ts'
+export type { Judgement, JudgementWord, Outcome } from './judge.ts'
 export { leafColour } from './leaf-colour.ts'
 export { ironShare } from './nitrogen-share.ts'
 export type { NitrogenGiven } from './nitrogen-share.ts'

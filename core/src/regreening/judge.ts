@@ -4,14 +4,9 @@ import { fadingBelow } from './data/chances.ts'
 import type { ColourReadingKind } from './data/greenness-scales.ts'
 import type { Response } from './data/responses.ts'
 import { drawCourses, type DrawnCourse } from './draw-courses.ts'
-import { onScale, type Greenness } from './greenness.ts'
+import { onScale } from './greenness.ts'
 import { expectedGain, gainAt } from './recovery.ts'
 import { gainsSeen, weighCourses, type SeenGain, type Watched } from './weigh-courses.ts'
-
-/** A greenness seen on a day. */
-export interface SeenGreenness extends Greenness {
-  readonly day: Day
-}
 
 /** What a treatment can turn out to be doing. */
 export type Outcome = 'on course' | 'late' | 'no response' | 'overshoot' | 'fading'
@@ -159,9 +154,12 @@ export function judgeRegreening(input: JudgeInput): Judgement {
       nextDue: due(Math.max(usual, last.days + 1)),
     },
   }
+  const { sentence, nextDue } = told[word]
+  const isUnsure = (top?.chance ?? 0) < sureEnough
   return {
     word,
-    ...told[word],
+    sentence: isUnsure ? `Hard to tell yet; this is only the likeliest. ${sentence}` : sentence,
+    nextDue,
     chances,
     fadesOn: word === 'no response' ? undefined : fadesOn,
     gains,

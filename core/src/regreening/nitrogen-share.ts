@@ -17,7 +17,7 @@ function actingShare(daysSince: number): number {
 }
 
 /** Greenness that the nitrogen may have brought since the treatment. */
-export function nitrogenGainOn(day: number, given: readonly NitrogenGiven[]): FigureRange {
+function nitrogenGainOn(day: number, given: readonly NitrogenGiven[]): FigureRange {
   const acting = given.reduce(
     (sum, { days, kgPerHa }) =>
       sum + kgPerHa * (actingShare(day - days) - actingShare(Math.max(0, -days))),

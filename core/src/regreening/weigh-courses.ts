@@ -3,8 +3,7 @@ import { daysBetween, type Day } from '../calendar/index.ts'
 import { spotDoubt } from './data/chances.ts'
 import { strayPerDay } from './data/course.ts'
 import type { DrawnCourse } from './draw-courses.ts'
-import type { Greenness } from './greenness.ts'
-import type { SeenGreenness } from './judge.ts'
+import type { Greenness, SeenGreenness } from './greenness.ts'
 import { gainAt } from './recovery.ts'
 
 export interface Watched {

@@ -49,7 +49,7 @@ const both = (factors: TrialDesign['factors']): string =>
   factors.map(({ name }) => name).join(' × ')
 
 /** Terms of the analysis of variance by the layout. */
-export function termsOf({ layout, factors, replicates }: TrialDesign): readonly Term[] {
+function termsOf({ layout, factors, replicates }: TrialDesign): readonly Term[] {
   const treatments = factors.map(({ name }) => ({
     name,
     factors: [name],

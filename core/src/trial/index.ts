@@ -6,12 +6,5 @@ export {
   demonstrationWarning,
 } from './analyse-trial.ts'
 export type { Comparison, Rating, TreatmentPoint, TrialAnalysis } from './analyse-trial.ts'
-export {
-  mostPlots,
-  planTrial,
-  treatmentName,
-  treatmentsOf,
-  trialLayouts,
-  walkingOrder,
-} from './plan-trial.ts'
+export { planTrial, treatmentName, treatmentsOf, trialLayouts, walkingOrder } from './plan-trial.ts'
 export type { Factor, Plot, TrialDesign, TrialLayout } from './plan-trial.ts'

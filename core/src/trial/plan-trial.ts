@@ -33,7 +33,7 @@ export interface Plot {
 }
 
 /** Most plots of a trial: what one person rates in a morning. */
-export const mostPlots = 240
+const mostPlots = 240
 
 /** Every combination of levels, the first factor varying slowest. */
 export function treatmentsOf(

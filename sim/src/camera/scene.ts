@@ -1,6 +1,5 @@
 import { paintCanopy, type Canopy, type Shape } from '@spudder/core/painter'
 import sharp from 'sharp'
-import { drawFor } from '../seeded/index.ts'
 
 /** What lies before the camera. */
 export interface Scene {
@@ -77,6 +76,3 @@ export function paintCrop(scene: Scene): Promise<RawPicture> {
   const inside = [...leaves, weedsOf(scene, '#000000'), cardOf(scene, true)]
   return draw(scene, inside.join(''), '#000000')
 }
-
-/** A seed that belongs to a name. */
-export const seedOf = (name: string): number => drawFor(name)

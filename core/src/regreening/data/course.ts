@@ -30,10 +30,3 @@ export const strayPerDay: Figure = {
   source: 'half a grade of 9 in two months',
   mark: 'J',
 }
-/** How many deviations of a reading count as a difference. */
-export const clearDeviations: Figure = {
-  value: 1.5,
-  unit: '',
-  source: 'about one chance in seven of seeing it where there is none',
-  mark: 'J',
-}

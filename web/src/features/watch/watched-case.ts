@@ -59,7 +59,7 @@ function waterFacts(
 }
 
 /** Everything the record knows of why a treatment may have done nothing. */
-export function reviewFactsOf(
+function reviewFactsOf(
   story: Story,
   judged: TreatmentJudgement,
   caseId: string | undefined,
