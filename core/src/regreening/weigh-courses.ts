@@ -1,4 +1,3 @@
-import { CholeskyDecomposition, Matrix } from 'ml-matrix'
 import { daysBetween, type Day } from '../calendar/index.ts'
 import { spotDoubt } from './data/chances.ts'
 import { strayPerDay } from './data/course.ts'
@@ -64,8 +63,8 @@ export function gainsSeen({
  * How gains stray together: what the first colour was mistaken by and what weather does stays in
  * every later look; against a strip only the spot does.
  */
-function strayOf(gains: readonly SeenGain[], before: Greenness): Matrix {
-  const rows = gains.map((a, row) =>
+function strayOf(gains: readonly SeenGain[], before: Greenness): number[][] {
+  return gains.map((a, row) =>
     gains.map((b, column) => {
       const own = row === column ? a.doubt ** 2 : 0
       if (a.isAgainstStrip !== b.isAgainstStrip) return own
@@ -73,7 +72,39 @@ function strayOf(gains: readonly SeenGain[], before: Greenness): Matrix {
       return own + before.doubt ** 2 + strayPerDay.value ** 2 * Math.min(a.days, b.days)
     }),
   )
-  return new Matrix(rows)
+}
+
+/**
+ * The lower triangle whose square a covariance is (Cholesky). Written out: the estate is loaded with
+ * it, and a library of matrices weighs more than all of the rest.
+ */
+function rootOf(covariance: readonly (readonly number[])[]): number[][] {
+  const root: number[][] = []
+  covariance.forEach((values, row) => {
+    const own: number[] = []
+    for (let column = 0; column <= row; column++) {
+      const other = column === row ? own : (root[column] ?? [])
+      let left = values[column] ?? 0
+      for (let k = 0; k < column; k++) left -= (own[k] ?? 0) * (other[k] ?? 0)
+      own.push(column === row ? Math.sqrt(Math.max(left, 1e-12)) : left / (other[column] ?? 1))
+    }
+    root.push(own)
+  })
+  return root
+}
+
+/** Misfit of residuals that stray together: their square once each is freed of those before it. */
+function misfitOf(off: readonly number[], root: readonly (readonly number[])[]): number {
+  const freed: number[] = []
+  let sum = 0
+  root.forEach((row, index) => {
+    let left = off[index] ?? 0
+    for (let k = 0; k < index; k++) left -= (row[k] ?? 0) * (freed[k] ?? 0)
+    const own = left / (row[index] ?? 1)
+    freed.push(own)
+    sum += own * own
+  })
+  return sum
 }
 
 /**
@@ -86,19 +117,13 @@ export function weighCourses(
 ): Float64Array {
   const weights = new Float64Array(courses.length).fill(1 / courses.length)
   if (gains.length === 0) return weights
-  const precision = new CholeskyDecomposition(strayOf(gains, before))
-    .solve(Matrix.eye(gains.length))
-    .to2DArray()
-  const misfits = courses.map((course) => {
-    const off = gains.map(({ days, gain }) => gain - gainAt(days, course))
-    let sum = 0
-    for (const [row, columns] of precision.entries()) {
-      for (const [column, weight] of columns.entries()) {
-        sum += (off[row] ?? 0) * weight * (off[column] ?? 0)
-      }
-    }
-    return sum
-  })
+  const root = rootOf(strayOf(gains, before))
+  const misfits = courses.map((course) =>
+    misfitOf(
+      gains.map(({ days, gain }) => gain - gainAt(days, course)),
+      root,
+    ),
+  )
   const least = Math.min(...misfits)
   let total = 0
   misfits.forEach((misfit, index) => {
