@@ -62,6 +62,17 @@ describe('a layout', () => {
     expect(new Set(orders).size).toBeGreaterThan(6)
   })
 
+  it('has every order about as often as any other', () => {
+    const orders = new Map<string, number>()
+    for (let seed = 0; seed < 1500; seed++) {
+      const order = planTrial(blocks(1), seed / 1500).map(({ levels }) => levels['iron'])
+      orders.set(order.join(), (orders.get(order.join()) ?? 0) + 1)
+    }
+    expect(orders.size).toBe(6)
+    // 250 each; a count strays by 14.4, so four deviations hold all six.
+    for (const count of orders.values()) expect(Math.abs(count - 250)).toBeLessThan(58)
+  })
+
   it('keeps split plots of one whole plot together', () => {
     const plots = planTrial({ layout: 'split-plot', factors: [iron, nitrogen], replicates: 3 }, 0.7)
     for (const { row, column, levels } of plots.filter((plot) => plot.column % 2 === 0)) {

@@ -24,6 +24,16 @@ const rows = computed(() => Math.max(...props.plots.map(({ row }) => row)) + 1)
 const view = computed(
   () => `-26 0 ${columns.value * cell.value.w + 30} ${rows.value * cell.value.h + 4}`,
 )
+const mostLines = 3
+/** A name in lines that a plot is wide enough for. */
+function linesOf(name: string): string[] {
+  return name.split(' ').reduce<string[]>((lines, word) => {
+    const last = lines.at(-1)
+    if (last !== undefined && `${last} ${word}`.length <= 14)
+      return lines.with(-1, `${last} ${word}`)
+    return [...lines, word.slice(0, 14)]
+  }, [])
+}
 /** The near edge lies below, as one stands before it. */
 const placed = computed(() =>
   props.plots.map((plot) => ({
@@ -31,7 +41,9 @@ const placed = computed(() =>
     x: plot.column * cell.value.w,
     y: (rows.value - 1 - plot.row) * cell.value.h,
     words: props.isBlind ? 'treatment hidden' : treatmentName(props.factors, plot.levels),
-    lines: props.isBlind ? [] : props.factors.map(({ name }) => plot.levels[name] ?? ''),
+    lines: props.isBlind
+      ? []
+      : props.factors.flatMap(({ name }) => linesOf(plot.levels[name] ?? '')).slice(0, mostLines),
   })),
 )
 </script>
@@ -64,7 +76,13 @@ const placed = computed(() =>
         :height="cell.h - 4"
         :fill="colours?.get(plot.number) ?? 'var(--sheet)'"
       />
-      <rect :x="plot.x + 2" :y="plot.y + 2" :width="cell.w - 4" height="38" class="plate" />
+      <rect
+        :x="plot.x + 2"
+        :y="plot.y + 2"
+        :width="cell.w - 4"
+        :height="24 + plot.lines.length * 13"
+        class="plate"
+      />
       <text :x="plot.x + 8" :y="plot.y + 18" class="number">{{ plot.number }}</text>
       <text
         v-for="(each, index) in plot.lines"
@@ -73,7 +91,7 @@ const placed = computed(() =>
         :y="plot.y + 33 + index * 13"
         class="name"
       >
-        {{ each.slice(0, 16) }}
+        {{ each }}
       </text>
     </g>
   </svg>
