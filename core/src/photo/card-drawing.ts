@@ -37,8 +37,9 @@ export function cardShapes(): string {
   ].join('')
 }
 
-/** The card as a picture of its own, to print in its true size. */
+/** The card as a picture of its own, to print in its true size and to cut out along its edge. */
 export function cardDrawing(): string {
   const { widthMm, heightMm } = colourCard
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${widthMm}mm" height="${heightMm}mm" viewBox="0 0 ${widthMm} ${heightMm}" shape-rendering="crispEdges">${cardShapes()}</svg>`
+  const edge = `<rect x="0.1" y="0.1" width="${widthMm - 0.2}" height="${heightMm - 0.2}" fill="none" stroke="#b0b0b0" stroke-width="0.2"/>`
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${widthMm}mm" height="${heightMm}mm" viewBox="0 0 ${widthMm} ${heightMm}" shape-rendering="crispEdges">${cardShapes()}${edge}</svg>`
 }

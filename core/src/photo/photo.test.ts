@@ -124,7 +124,7 @@ describe('the card', () => {
   it('is drawn in its true size, every patch in its colour', () => {
     const drawing = cardDrawing()
     expect(drawing).toContain('width="106mm" height="58mm"')
-    expect(drawing.match(/<rect /g)).toHaveLength(colourCard.patches.length + 1)
+    expect(drawing.match(/<rect /g)).toHaveLength(colourCard.patches.length + 2)
   })
 })
 
