@@ -4,8 +4,10 @@ import {
   areaOf,
   checkOutline,
   fillEnds,
+  holdsPoint,
   measureGround,
   readGeoJson,
+  type GridPoint,
   type Outline,
 } from './index.ts'
 
@@ -185,3 +187,20 @@ function isInside(outline: Outline, x: number, y: number): boolean {
     return isCrossing ? !inside : inside
   }, false)
 }
+
+describe('a point on the ground', () => {
+  // An L: the notch in its upper right is not of it.
+  const corner: Outline = [[0, 0], [10, 0], [10, 4], [4, 4], [4, 10], [0, 10]] // prettier-ignore
+
+  it.each<[GridPoint, boolean]>([
+    [[2, 2], true],
+    [[8, 2], true],
+    [[2, 8], true],
+    [[8, 8], false],
+    [[-1, 5], false],
+    [[5, 11], false],
+  ])('%j is on it: %s', (point, isIn) => {
+    expect(holdsPoint(corner, point)).toBe(isIn)
+    expect(holdsPoint(corner.toReversed(), point)).toBe(isIn)
+  })
+})

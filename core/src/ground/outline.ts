@@ -78,3 +78,14 @@ export function boxOf(outline: Outline) {
     north: Math.max(...north),
   }
 }
+
+/** Whether a point lies within an outline; on its very edge it may count either way. */
+export function holdsPoint(outline: Outline, [x, y]: GridPoint): boolean {
+  // Ray to the east: it leaves the ground as often as it enters it, unless it began inside.
+  return outline.reduce((isIn, a, index) => {
+    const b = at(outline, index + 1)
+    const isBetween = a[1] > y !== b[1] > y
+    const crossing = a[0] + ((y - a[1]) / (b[1] - a[1])) * (b[0] - a[0])
+    return isBetween && x < crossing ? !isIn : isIn
+  }, false)
+}

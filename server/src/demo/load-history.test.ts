@@ -2,6 +2,8 @@ import { vennlowEstate } from '@spudder/sim/vennlow'
 import { addDays } from '@spudder/core/calendar'
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { StandStoryDto } from '@spudder/contract/stand'
+import type { TrialDto } from '@spudder/contract/trial'
+import type { ZoneDto } from '@spudder/contract/zone'
 import { db, get, newId, services, storyOf } from '../tests/test-estate.ts'
 import { loadHistory } from './load-history.ts'
 
@@ -81,6 +83,33 @@ describe('the demo estate', () => {
     expect(opened.cases.at(-1)?.openedOn).toBe(addDays(today, -2))
     expect(opened.remedies).toEqual([])
     expect(storyNamed('Bowling green').cases).toEqual([])
+  })
+
+  it('has photos that can be compared, pale before and greener after, and a strip that stayed pale', () => {
+    const { photos, readings } = storyNamed('Events lawn')
+    expect(photos.map(({ measure }) => measure?.isComparable)).toEqual([true, true, true])
+    const of = (part: string) =>
+      photos
+        .filter(({ measure }) => measure?.part === part)
+        .map(({ measure }) => measure?.greenness ?? NaN)
+    const [before = NaN, after = NaN] = of('whole')
+    expect(after - before).toBeGreaterThan(0.25)
+    expect(Math.abs((of('untreated')[0] ?? NaN) - before)).toBeLessThan(0.1)
+    expect(readings.filter(({ kind }) => kind === 'photoGreenness')).toHaveLength(3)
+  })
+
+  it('has a trial rated on three days and a field in zones, each on its map', async () => {
+    const { stand } = storyNamed('Events lawn')
+    const [trial] = await get<TrialDto[]>(`/stands/${stand.id}/trials`)
+    expect(trial?.ratings).toHaveLength(3 * 16)
+    const field = storyNamed('Long Down sorghum').stand
+    const zones = await get<ZoneDto[]>(`/stands/${field.id}/zones`)
+    expect(zones.map(({ name, score }) => [name, score]).toSorted()).toEqual([
+      ['Bottom', 1],
+      ['Brow', 4],
+      ['Slope', 2.5],
+    ])
+    expect(zones.every(({ origin }) => origin !== null)).toBe(true)
   })
 
   it('signs every row with one of its staff on the day it was written', () => {

@@ -1,8 +1,9 @@
+import { keptMeasure } from '@spudder/contract/photo'
 import { cardShapes, measurePhoto } from '@spudder/core/photo'
 import { planTrial } from '@spudder/core/trial'
 import { asJpeg, expose, paintScene } from '@spudder/sim/camera'
 import { idFor } from '@spudder/sim/seeded'
-import type { Act } from '@spudder/sim/vennlow'
+import { colourOfPlot, type Act } from '@spudder/sim/vennlow'
 import type { Database } from '../database/connect.ts'
 import type { Recorder } from '../http/recorder.ts'
 import { measurePhoto as keepMeasure } from '../photo/measure.service.ts'
@@ -25,20 +26,7 @@ export async function playPhoto(
   const picture = await expose(painted, exposure)
   const bytes = await asJpeg(picture, on)
   await keepPhoto(db, recorder, standId, { query: { id: photoId, fileName }, bytes })
-  const measure = measurePhoto(picture)
-  await keepMeasure(db, recorder, photoId, {
-    darkGreenIndex: measure.darkGreenIndex,
-    doubt: measure.doubt,
-    greenness: measure.greenness,
-    greennessDoubt: measure.greennessDoubt,
-    cover: measure.cover,
-    veinContrast: measure.veinContrast,
-    severityShares: [...measure.severityShares],
-    remarks: measure.remarks.map(({ id }) => id),
-    isComparable: !measure.remarks.some(({ refuses }) => refuses),
-    dabs: [],
-    part,
-  })
+  await keepMeasure(db, recorder, photoId, keptMeasure(measurePhoto(picture), [], part))
 }
 
 /** Lays a trial out and rates its plots on each of its days. */
@@ -50,12 +38,13 @@ export async function playTrial(
 ): Promise<void> {
   await createTrial(db, recorder, standId, dto)
   const plots = planTrial(dto.design, dto.seed)
-  for (const { ratedOn, colourOf } of rounds) {
+  for (const round of rounds) {
+    const { ratedOn } = round
     const ratings = plots.map((plot) => ({
       id: idFor(`rating:${dto.id}:${plot.number}:${ratedOn}`),
       plot: plot.number,
       ratedOn,
-      value: colourOf(plot),
+      value: colourOfPlot(dto.id, round, plot),
     }))
     const at = new Date(`${ratedOn}T16:30:00Z`)
     await ratePlots(db, { ...recorder, at }, dto.id, { ratings })

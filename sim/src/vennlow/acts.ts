@@ -30,20 +30,17 @@ export interface TakenPhoto {
   readonly part: 'whole' | 'untreated'
 }
 
-/** A plot as somebody stands before it. */
-interface StoodBefore {
-  readonly number: number
-  readonly block: number
-  readonly levels: Readonly<Record<string, string>>
+/** A day on which a trial was rated: the lawn then, and what each treatment had brought it. */
+export interface TrialRound {
+  readonly ratedOn: string
+  readonly base: number
+  readonly gains: Readonly<Record<string, number>>
 }
 
-/** A trial, and how its plots really looked on the days they were rated. */
+/** A trial, and the days it was rated on. */
 export interface RatedTrial {
   readonly dto: CreateTrialDto
-  readonly rounds: readonly {
-    readonly ratedOn: string
-    readonly colourOf: (plot: StoodBefore) => number
-  }[]
+  readonly rounds: readonly TrialRound[]
 }
 
 /** One thing that the staff of the estate did with the product, as a request. */

@@ -210,17 +210,10 @@ export class Chronicle {
     this.#acts.push({
       kind: 'trial',
       dto,
-      rounds: rounds.map((round) => ({
-        ratedOn: this.#day(round.daysAgo),
-        colourOf: ({ number, block, levels }) => {
-          const gain = Object.values(levels).reduce(
-            (sum, level) => sum + (round.gains[level] ?? 0),
-            0,
-          )
-          const ground = 0.35 * bellDrawFor(`block:${dto.id}:${block}`)
-          const eye = 0.4 * bellDrawFor(`plot:${dto.id}:${number}:${round.daysAgo}`)
-          return Math.round(Math.min(9, Math.max(1, round.base + gain + ground + eye)) * 2) / 2
-        },
+      rounds: rounds.map(({ daysAgo: ago, base, gains }) => ({
+        ratedOn: this.#day(ago),
+        base,
+        gains,
       })),
       ...this.#signed(daysAgo),
     })

@@ -6,6 +6,7 @@ import { jarTestsOfVennlow, sprayersOfVennlow } from './sprayers.ts'
 import { standHistories } from './stands.ts'
 
 export type { Act, EstateHistory, StandHistory } from './acts.ts'
+export { colourOfPlot } from './colour-of-plot.ts'
 
 const textOf = (date: Date): string => date.toISOString().slice(0, 10)
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { CreateTrialDto, trialScales } from '@spudder/contract/trial'
 import { CoreError } from '@spudder/core/error'
+import type { GridPoint, Outline } from '@spudder/core/ground'
 import { formatNumber, quantityOf, valueIn } from '@spudder/core/quantity'
 import { readingKinds, type ReadingKind } from '@spudder/core/reading'
 import { powerOf, replicatesFor } from '@spudder/core/statistics'
@@ -27,6 +28,7 @@ import { useChecked } from '../../shared/form/use-checked.ts'
 import { today } from '../../shared/units/today.ts'
 import { percent } from '../../shared/words/percent.ts'
 import TrialMap from './TrialMap.vue'
+import TrialSite from './TrialSite.vue'
 
 /** Plans a trial: what is compared, how often, and where on the ground. */
 const emit = defineEmits<{ done: [trialId: string] }>()
@@ -85,6 +87,9 @@ const size = computed(() => ({
   length: numberIn(draft.value.length) * unitM.value,
   width: numberIn(draft.value.width) * unitM.value,
 }))
+const outline = computed<Outline | undefined>(() =>
+  stand.value?.measures?.outline?.map(([east = 0, north = 0]): GridPoint => [east, north]),
+)
 const groundM2 = computed(() => laid.value.plots.length * size.value.length * size.value.width)
 const isTooLarge = computed(() => {
   const ground = stand.value?.size
@@ -207,6 +212,12 @@ async function save(): Promise<void> {
       <p v-if="laid.problem" class="warn" role="alert">{{ laid.problem }}</p>
       <template v-else>
         <TrialMap :plots="laid.plots" :factors="design.factors" :size="size" />
+        <TrialSite
+          v-if="outline && size.length > 0 && size.width > 0"
+          :plots="laid.plots"
+          :size="size"
+          :ground="outline"
+        />
         <p :class="isTooLarge ? 'warn' : 'faint-note'">
           {{ laid.plots.length }} plots on {{ ground }}, drawn at random.
           {{ isTooLarge ? 'That is more than this stand has: make plots smaller or fewer.' : '' }}

@@ -3,11 +3,12 @@ import type { TrialDto } from '@spudder/contract/trial'
 import { readingKinds } from '@spudder/core/reading'
 import { greennessOf, isColourKind, leafColour } from '@spudder/core/regreening'
 import type { AnovaRow } from '@spudder/core/statistics'
-import type { Plot } from '@spudder/core/trial'
+import { courseOfTreatments, type Plot } from '@spudder/core/trial'
 import { computed, ref } from 'vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import ScrollBox from '../../shared/ScrollBox.vue'
 import { dayWords } from '../../shared/units/today.ts'
+import CourseChart from './CourseChart.vue'
 import MeansChart from './MeansChart.vue'
 import { useAnalysis } from './use-analysis.ts'
 
@@ -30,23 +31,36 @@ const options = computed(() => [
     ? [{ value: 'season', words: 'the season: mean under the curve' }]
     : []),
 ])
+const ratings = computed(() =>
+  props.trial.ratings.map(({ plot, ratedOn, value }) => ({ plot, day: ratedOn, value })),
+)
+/** From date to date, where there is more than one. */
+const courses = computed(() =>
+  days.value.length > 1 ? courseOfTreatments(props.trial.design, props.plots, ratings.value) : [],
+)
 const asked = computed(() =>
   day.value === ''
     ? undefined
     : {
         design: props.trial.design,
         plots: props.plots,
-        ratings: props.trial.ratings.map(({ plot, ratedOn, value }) => ({
-          plot,
-          day: ratedOn,
-          value,
-        })),
+        ratings: ratings.value,
         day: day.value,
       },
 )
 const { answer, isRunning } = useAnalysis(asked)
 const analysis = computed(() => answer.value?.analysis)
 const dates = computed(() => answer.value?.dates ?? [])
+const number = (value: number | undefined) =>
+  value === undefined || Number.isNaN(value) ? '' : String(Number(value.toPrecision(4)))
+/** Least differences that are real, for one pair alone and among all. */
+const differences = computed(() =>
+  (analysis.value?.comparisons ?? []).flatMap(({ of, pairs: [pair] }) =>
+    pair
+      ? [{ of, alone: number(pair.leastSignificant), among: number(pair.honestlySignificant) }]
+      : [],
+  ),
+)
 const kind = computed(() => readingKinds[props.trial.scale])
 const colourOf = (value: number): string =>
   isColourKind(props.trial.scale)
@@ -54,8 +68,6 @@ const colourOf = (value: number): string =>
         greennessOf(props.trial.scale, Math.min(kind.value.max, Math.max(kind.value.min, value))),
       )
     : 'var(--slate)'
-const number = (value: number | undefined) =>
-  value === undefined || Number.isNaN(value) ? '' : String(Number(value.toPrecision(4)))
 const chance = ({ p }: AnovaRow) => (p === undefined ? '' : p < 0.001 ? '< 0.001' : p.toFixed(3))
 </script>
 
@@ -78,6 +90,7 @@ const chance = ({ p }: AnovaRow) => (p === undefined ? '' : p < 0.001 ? '< 0.001
           <h3>{{ comparison.of }}</h3>
           <MeansChart :comparison="comparison" :bounds="kind" :colour-of="colourOf" />
         </div>
+        <CourseChart v-if="courses.length > 0" :courses="courses" :colour-of="colourOf" />
         <details>
           <summary>The table behind it</summary>
           <ScrollBox label="Analysis of variance">
@@ -106,6 +119,10 @@ const chance = ({ p }: AnovaRow) => (p === undefined ? '' : p < 0.001 ? '< 0.001
               </tbody>
             </table>
           </ScrollBox>
+          <p v-for="each in differences" :key="each.of" class="differences">
+            {{ each.of }}: two means are apart from {{ each.alone }} on where just these two are
+            asked about (least significant difference), from {{ each.among }} on among all (Tukey).
+          </p>
           <p class="faint-note">
             Points: means; bars: one deviation of a mean. Means that share a letter are not apart at
             5 in 100 (Tukey). Analysis of variance by the layout; combinations of split plots are
@@ -127,6 +144,9 @@ const chance = ({ p }: AnovaRow) => (p === undefined ? '' : p < 0.001 ? '< 0.001
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 10px;
+}
+.differences {
+  font-size: 0.88rem;
 }
 .words {
   font-size: 1.04rem;

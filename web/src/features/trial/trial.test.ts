@@ -5,7 +5,9 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
 import TrialMap from './TrialMap.vue'
 import TrialResult from './TrialResult.vue'
+import TrialSite from './TrialSite.vue'
 import TrialsPanel from './TrialsPanel.vue'
+import { placePlots } from './site.ts'
 
 const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-01T08:00:00.000Z' }
 const design = {
@@ -157,6 +159,28 @@ describe('plots rated on a walk', () => {
   })
 })
 
+describe('plots on the ground', () => {
+  const square = [[0, 0], [20, 0], [20, 20], [0, 20]] as const // prettier-ignore
+
+  it('lie in its middle, in their true size, and fit where they do', () => {
+    const { placed, fits } = placePlots(plots, { length: 2, width: 1.5 }, square)
+    expect(fits).toBe(true)
+    // Three plots of 1.5 m across, four rows of 2 m: the first begins at (20 − 4.5)/2 and (20 − 8)/2.
+    expect(placed[0]).toEqual({ number: 1, west: 7.75, south: 6 })
+  })
+
+  it('that stick out are told, on slanting ground too', () => {
+    expect(placePlots(plots, { length: 9, width: 1 }, square).fits).toBe(false)
+    const triangle = [[0, 0], [20, 0], [0, 20]] as const // prettier-ignore
+    expect(placePlots(plots, { length: 4, width: 4 }, triangle).fits).toBe(false)
+    const site = mount(TrialSite, {
+      props: { plots, size: { length: 4, width: 4 }, ground: triangle },
+    })
+    expect(site.text()).toContain('too narrow for it')
+    expect(site.findAll('rect')).toHaveLength(12)
+  })
+})
+
 describe('what the ratings say', () => {
   const result = (change: Partial<TrialDto>) =>
     mount(TrialResult, { props: { trial: trial(change), plots } })
@@ -167,12 +191,19 @@ describe('what the ratings say', () => {
     expect(shown.find('svg').attributes('aria-label')).toMatch(/^EDDHA [\d.]+ a, sulfate [\d.]+ b/)
     const rows = shown.findAll('tbody tr').map((row) => row.find('th').text())
     expect(rows).toEqual(['block', 'iron', 'residual'])
+    const [, alone, among] =
+      /apart from ([\d.]+) on .* from ([\d.]+) on among all/.exec(
+        shown.find('.differences').text().replace(/\s+/g, ' '),
+      ) ?? []
+    expect(Number(alone)).toBeLessThan(Number(among))
+    expect(shown.find('svg[aria-label^="Course of"]').exists()).toBe(false)
   })
 
   it('may be of the season, with dates as what splits the plots', async () => {
     const shown = result({ ratings: [...rated('2026-06-10', {}), ...rated('2026-06-24')] })
     await shown.find('select').setValue('season')
     expect(shown.text()).toContain('iron × date')
+    expect(shown.find('svg[aria-label^="Course of"]').findAll('circle')).toHaveLength(6)
     expect(shown.text()).toContain('Dates near each other are alike')
   })
 

@@ -3,7 +3,6 @@ import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
 import { measureRow, photoRow } from '../../tests/photo-rows.ts'
-import { keptMeasure } from './photo-desk.ts'
 import PhotoDesk from './PhotoDesk.vue'
 import type { PhotoAnswer, PhotoQuestion } from './photo-reading.ts'
 import { readPhoto, sizeToMeasure } from './photo-reading.ts'
@@ -143,20 +142,6 @@ describe('photos that are kept', () => {
     expect(panel.findAll('.severities li').map((each) => each.text().replace(/\s+/g, ' '))).toEqual(
       ['0 30 %', '1 40 %', '2 20 %', '3 10 %', '4 0 %', '5 0 %'],
     )
-  })
-})
-
-describe('what is kept of a measure', () => {
-  it('holds to what the server takes, whatever came out', () => {
-    const odd = { ...measured, veinContrast: NaN, doubt: 1.7, cover: -0.1 }
-    expect(keptMeasure(odd, [], 'whole')).toMatchObject({ veinContrast: 0, doubt: 1, cover: 0 })
-  })
-
-  it('cannot be compared where anything refuses it', () => {
-    const remarks = [{ id: 'no-card', refuses: true, words: 'No card.' }]
-    expect(keptMeasure({ ...measured, remarks }, [], 'whole').isComparable).toBe(false)
-    const warned = [{ id: 'blurred', refuses: false, words: 'Blurred.' }]
-    expect(keptMeasure({ ...measured, remarks: warned }, [], 'whole').isComparable).toBe(true)
   })
 })
 

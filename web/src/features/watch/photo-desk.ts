@@ -1,4 +1,5 @@
 import {
+  keptMeasure,
   photoTypes,
   type PhotoDto,
   type PhotoMeasureDto,
@@ -10,30 +11,6 @@ import { photoAddress, useKeepPhoto, useMeasurePhoto } from '../../api/stands.ts
 import { PhotoRefused, usePhotoReader } from './use-photo-reader.ts'
 
 const mostBytes = 12 * 1024 * 1024
-
-/** What is kept of a measure: everything but the map, which is drawn anew when it is wanted. */
-export function keptMeasure(
-  measure: PhotoMeasure,
-  dabs: readonly Dab[],
-  part: PhotoPart,
-  takenOn?: string,
-): PhotoMeasureDto {
-  const number = (value: number) => (Number.isFinite(value) ? Math.min(1, Math.max(0, value)) : 0)
-  return {
-    darkGreenIndex: number(measure.darkGreenIndex),
-    doubt: number(measure.doubt),
-    greenness: number(measure.greenness),
-    greennessDoubt: number(measure.greennessDoubt),
-    cover: number(measure.cover),
-    veinContrast: number(measure.veinContrast),
-    severityShares: [...measure.severityShares],
-    remarks: measure.remarks.map(({ id }) => id),
-    isComparable: !measure.remarks.some(({ refuses }) => refuses),
-    dabs: dabs.map((dab) => ({ ...dab })),
-    part,
-    ...(takenOn === undefined ? {} : { takenOn }),
-  }
-}
 
 /** Why a file is not taken at all; undefined where it is. */
 function refusalOf(file: File): string | undefined {

@@ -1,0 +1,43 @@
+import type { PhotoMeasure } from '@spudder/core/photo'
+import { describe, expect, it } from 'vitest'
+import { checkDto } from '../validation/index.ts'
+import { keptMeasure, PhotoMeasureDto } from './index.ts'
+
+const measured: PhotoMeasure = {
+  width: 2,
+  height: 1,
+  darkGreenIndex: 0.45,
+  doubt: 0.012,
+  greenness: 0.68,
+  greennessDoubt: 0.02,
+  cover: 0.7,
+  veinContrast: 0.03,
+  severityShares: [0.3, 0.4, 0.2, 0.1, 0, 0],
+  severityMap: Uint8Array.from([0, 255]),
+  light: { mean: 0.4, clipped: 0, sharpness: 0.2, chroma: 60 },
+  card: undefined,
+  cardResidual: 0.004,
+  remarks: [],
+}
+
+describe('what is kept of a measure', () => {
+  it('holds to what the server takes, whatever came out', () => {
+    const odd = { ...measured, veinContrast: NaN, doubt: 1.7, cover: -0.1 }
+    expect(keptMeasure(odd, [], 'whole')).toMatchObject({ veinContrast: 0, doubt: 1, cover: 0 })
+  })
+
+  it('is what the server takes, without the map, whatever the day', () => {
+    const kept = keptMeasure(measured, [], 'untreated', '2026-06-01')
+    expect(checkDto(PhotoMeasureDto, kept).ok).toBe(true)
+    expect(kept).toMatchObject({ part: 'untreated', takenOn: '2026-06-01' })
+    expect(Object.keys(kept)).not.toContain('severityMap')
+    expect(keptMeasure(measured, [], 'whole')).not.toHaveProperty('takenOn')
+  })
+
+  it('cannot be compared where anything refuses it', () => {
+    const remarks = [{ id: 'no-card', refuses: true, words: 'No card.' }]
+    expect(keptMeasure({ ...measured, remarks }, [], 'whole').isComparable).toBe(false)
+    const warned = [{ id: 'blurred', refuses: false, words: 'Blurred.' }]
+    expect(keptMeasure({ ...measured, remarks: warned }, [], 'whole').isComparable).toBe(true)
+  })
+})
