@@ -96,3 +96,13 @@ export const useMeasurePhoto = () =>
 
 /** Where the bytes of a photo are. */
 export const photoAddress = (id: string): string => `/api/photos/${id}`
+
+/** The bytes of a photo; undefined where they cannot be had now. */
+export async function photoBytes(id: string): Promise<Blob | undefined> {
+  try {
+    const answer = await fetch(photoAddress(id))
+    return answer.ok ? await answer.blob() : undefined
+  } catch {
+    return undefined
+  }
+}

@@ -135,6 +135,18 @@ describe('photos that are kept', () => {
     expect(sent[0]).toMatchObject({ path: '/photos/photo/measure', body: { dabs: [{ x: 0.5 }] } })
   })
 
+  it('that the server does not give now are told, and nothing is measured', async () => {
+    const { panel, sent } = await open()
+    await panel.find('.strip button').trigger('click')
+    await panel.find('.picture').trigger('keydown', { key: '5' })
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('Failed to fetch')))
+    await panel.findAll('button').find((each) => each.text() === 'Measure without it')?.trigger('click') // prettier-ignore
+    for (let round = 0; round < 4; round++) await flushPromises()
+    expect(panel.find('.refusals').text()).toContain('could not be read from the server')
+    expect(HandWorker.asked).toEqual([])
+    expect(sent).toEqual([])
+  })
+
   it('tell what stands against them, and how much of the leaf is how bad', async () => {
     const { panel } = await open([photoRow({ measure: measureRow({ remarks: ['blurred'] }) })])
     await panel.find('.strip button').trigger('click')

@@ -7,7 +7,7 @@ import {
 } from '@spudder/contract/photo'
 import type { Dab, PhotoMeasure } from '@spudder/core/photo'
 import { computed, reactive, ref, shallowReactive, shallowRef } from 'vue'
-import { photoAddress, useKeepPhoto, useMeasurePhoto } from '../../api/stands.ts'
+import { photoBytes, useKeepPhoto, useMeasurePhoto } from '../../api/stands.ts'
 import { PhotoRefused, usePhotoReader } from './use-photo-reader.ts'
 
 const mostBytes = 12 * 1024 * 1024
@@ -101,9 +101,7 @@ export function usePhotoDesk(standId: () => string) {
     // prettier-ignore
     isStopped = false
     refusals.value = []
-    const picture = await fetch(photoAddress(photo.id))
-      .then((answer) => answer.blob())
-      .catch(() => undefined)
+    const picture = await photoBytes(photo.id)
     if (!picture) {
       refusals.value.push(`${photo.fileName}: it could not be read from the server. Try again.`)
       return

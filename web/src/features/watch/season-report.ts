@@ -6,7 +6,7 @@ import { readingWords } from '@spudder/core/reading'
 import { greennessWords } from '@spudder/core/regreening'
 import { findSource } from '@spudder/core/source'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
-import { photoAddress } from '../../api/stands.ts'
+import { photoBytes } from '../../api/stands.ts'
 import { judgementOf } from '../../shared/case/judgement.ts'
 import { makePdf } from '../../shared/file/make-pdf.ts'
 import { seenColours, stripColours } from '../../shared/ribbon/seen-colour.ts'
@@ -126,9 +126,10 @@ function pairs<Item>(items: readonly Item[]): Item[][] {
 
 /** Photos as small pictures: the report is to be sent by mail. */
 async function smallPhoto(id: string): Promise<string | undefined> {
+  const bytes = await photoBytes(id)
+  if (!bytes) return undefined
   try {
-    const blob = await (await fetch(photoAddress(id))).blob()
-    const decoded = await createImageBitmap(blob)
+    const decoded = await createImageBitmap(bytes)
     const width = Math.min(720, decoded.width)
     const canvas = document.createElement('canvas')
     canvas.width = width
