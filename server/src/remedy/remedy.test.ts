@@ -29,6 +29,22 @@ describe('a remedy', () => {
     expect(Math.abs(sum - 1)).toBeLessThan(1e-9)
   })
 
+  it('tells what comes first on a day before what waits for it, whatever their ids', async () => {
+    for (let round = 0; round < 6; round++) {
+      const { stand, caseId } = await standWithRemedy()
+      const { id } = await post<RemedyDto>(`/cases/${caseId}/remedies`, {
+        ...remedyBody(),
+        hasStrip: true,
+      })
+      const { jobs } = await storyOf(stand.id)
+      const own = jobs.filter(({ remedyId }) => remedyId === id)
+      const [strip, apply] = own
+      expect([strip?.kind, apply?.kind]).toEqual(['strip', 'apply'])
+      expect(apply?.afterJobId).toBe(strip?.id)
+      expect(strip?.dueOn).toBe(apply?.dueOn)
+    }
+  })
+
   it('brings its jobs: the application, two looks, and the retest that was asked for', async () => {
     const { stand, caseId } = await standWithRemedy()
     await post(`/cases/${caseId}/remedies`, { ...remedyBody(), retestOn: '2026-03-01' })

@@ -1,5 +1,17 @@
 import { stripPlaces } from '@spudder/core/reading'
-import { and, asc, count, eq, gte, inArray, isNull, max, notInArray, or } from 'drizzle-orm'
+import {
+  and,
+  asc,
+  count,
+  eq,
+  gte,
+  inArray,
+  isNotNull,
+  isNull,
+  max,
+  notInArray,
+  or,
+} from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import {
@@ -116,7 +128,7 @@ export async function selectRibbons(connection: Connection, standIds: string[], 
       .select()
       .from(job)
       .where(and(inArray(job.standId, standIds), eq(job.status, 'planned')))
-      .orderBy(asc(job.dueOn)),
+      .orderBy(...inOrderOfWork),
     connection
       .select()
       .from(chlorosisCase)
@@ -124,6 +136,9 @@ export async function selectRibbons(connection: Connection, standIds: string[], 
   ])
   return { readings, events, entries, jobs, openCases }
 }
+
+/** By day; on one day what waits for another job stands after what waits for none. */
+const inOrderOfWork = [asc(job.dueOn), asc(isNotNull(job.afterJobId)), asc(job.id)] as const
 
 /** Every row that belongs to a stand, each kind in the order of its days. */
 export async function selectStory(connection: Connection, standId: string) {
@@ -164,7 +179,11 @@ export async function selectStory(connection: Connection, standId: string) {
         .from(acidPlan)
         .where(eq(acidPlan.standId, standId))
         .orderBy(asc(acidPlan.createdAt)),
-      connection.select().from(job).where(eq(job.standId, standId)).orderBy(asc(job.dueOn)),
+      connection
+        .select()
+        .from(job)
+        .where(eq(job.standId, standId))
+        .orderBy(...inOrderOfWork),
       connection
         .select()
         .from(entry)
