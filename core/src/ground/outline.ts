@@ -6,6 +6,10 @@ export type GridPoint = readonly [eastM: number, northM: number]
 /** The edge of a piece of ground, corner by corner; the last joins the first. */
 export type Outline = readonly GridPoint[]
 
+/** Corners as they travel, pairs of metres, as an outline. */
+export const toOutline = (corners: readonly (readonly number[])[]): Outline =>
+  corners.map(([east = 0, north = 0]): GridPoint => [east, north])
+
 const at = (outline: Outline, index: number): GridPoint => {
   const point = outline[index % outline.length]
   if (!point) throw new CoreError('not-applicable', { parameter: 'outline', expected: 'corners' })

@@ -21,7 +21,6 @@ export interface FoundCard {
   /** Its corners, in order around it [px]. */
   readonly corners: readonly Point[]
   readonly widthPx: number
-  readonly pxPerMm: number
   /** How much lighter its lightest white is than its darkest, as a share. */
   readonly unevenness: number
 }
@@ -132,7 +131,6 @@ export function findCard(picture: Picture): FoundCard | undefined {
     seen,
     corners,
     widthPx,
-    pxPerMm: widthPx / widthMm,
     unevenness: Math.max(...paper) / Math.min(...paper) - 1,
   }
 }

@@ -6,6 +6,7 @@ import {
   leastSharpness,
   leastSide,
   mostClipped,
+  mostCoverChange,
 } from './data/limits.ts'
 import type { PhotoMeasure, PhotoRemark } from './photo-measure.ts'
 
@@ -101,9 +102,6 @@ export const remarksById = (ids: readonly string[]): readonly PhotoRemark[] =>
 /** What of a photo decides whether it can be compared. */
 export type Comparable = Pick<PhotoMeasure, 'remarks' | 'cover'>
 
-/** How much cover two photos may differ by before they show different things. */
-const mostCoverChange = 0.35
-
 /**
  * Why two photos cannot be set against each other; undefined where they can.
  */
@@ -115,7 +113,7 @@ export function whyNotCompared(before: Comparable, after: Comparable): string | 
     const grave = photo.remarks.find(({ refuses }) => refuses)
     if (grave) return `Not compared. The ${name} photo: ${grave.words}`
   }
-  if (Math.abs(before.cover - after.cover) > mostCoverChange) {
+  if (Math.abs(before.cover - after.cover) > mostCoverChange.value) {
     return 'Not compared: one shows much more leaf than the other. Stand where you stood before.'
   }
   return undefined

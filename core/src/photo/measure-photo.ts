@@ -6,6 +6,7 @@ import {
   noCorrection,
   type ColourCorrection,
 } from './correct-colour.ts'
+import { doubtWithoutCard, greennessPerIndex, leastDoubt } from './data/limits.ts'
 import { findCard, type FoundCard } from './find-card.ts'
 import { remarksOn } from './judge-photo.ts'
 import { noPlant, type PhotoMeasure, type PictureLight } from './photo-measure.ts'
@@ -157,11 +158,6 @@ function spreadOf(values: readonly number[]): number {
   return Math.sqrt(values.reduce((sum, each) => sum + (each - mean) ** 2, 0) / (values.length - 1))
 }
 
-/** What stays of the index's doubt with the best of light and card. */
-const leastDoubt = 0.008
-/** Doubt of the index where no card says what the light was. */
-const doubtWithoutCard = 0.09
-
 /**
  * Greenness of the leaves in a picture: colours set right by the card where one is seen, plant told
  * from what is none by colour and by the dabs of a hand.
@@ -180,14 +176,14 @@ export function measurePhoto(picture: Picture, dabs: readonly Dab[] = []): Photo
   const cover = tally.plant / Math.max(1, kinds.length - (card ? cardPixels(card) : 0))
   const { width, height } = picture
   const between = spreadOf(tally.tileMeans) / Math.sqrt(Math.max(1, tally.tileMeans.length))
-  const doubt = Math.hypot(leastDoubt, between, residual ?? doubtWithoutCard)
+  const doubt = Math.hypot(leastDoubt.value, between, residual ?? doubtWithoutCard.value)
   const measured = {
     width,
     height,
     darkGreenIndex: tally.index,
     doubt,
     greenness: tally.greenness,
-    greennessDoubt: Math.min(0.5, doubt * 1.4),
+    greennessDoubt: Math.min(0.5, doubt * greennessPerIndex.value),
     cover,
     veinContrast: veinContrast({ width, height, value: tally.map, kinds }),
     severityShares: tally.severityShares,
@@ -196,7 +192,6 @@ export function measurePhoto(picture: Picture, dabs: readonly Dab[] = []): Photo
     card: card && {
       corners: card.corners,
       widthPx: card.widthPx,
-      pxPerMm: card.pxPerMm,
       unevenness: card.unevenness,
     },
     cardResidual: residual,

@@ -41,7 +41,7 @@ export interface PhotoMeasure {
   /** Severity 0 to 5 of each pixel, {@link noPlant} elsewhere. */
   readonly severityMap: Uint8Array
   readonly light: PictureLight
-  readonly card: Pick<FoundCard, 'corners' | 'widthPx' | 'pxPerMm' | 'unevenness'> | undefined
+  readonly card: Pick<FoundCard, 'corners' | 'widthPx' | 'unevenness'> | undefined
   /** How far the card's own leaf colours stay off after correction. */
   readonly cardResidual: number | undefined
   /** What stands against it, the gravest first; one that refuses makes it worthless to compare. */

@@ -1,4 +1,4 @@
-import type { Context, Route } from '../plant/index.ts'
+import type { Route } from '../plant/index.ts'
 import { amountWords, formatNumber, type UnitSystem } from '../quantity/index.ts'
 import type { FigureRange } from '../reference/index.ts'
 import {
@@ -14,7 +14,6 @@ export interface ReviewFacts {
   /** Units that amounts are told in. */
   readonly system: UnitSystem
   readonly route: Route
-  readonly context: Context
   /** How the source is called: "EDTA". */
   readonly sourceName: string
   /** Rain from the start until six hours after [mm]. */

@@ -5,7 +5,6 @@ import { reviewNoResponse, type ReviewFacts } from './index.ts'
 const sound: ReviewFacts = {
   system: 'us',
   route: 'soil',
-  context: 'tree',
   sourceName: 'EDDHA',
   waterMm: 6,
   pH: 7.6,

@@ -56,3 +56,31 @@ export const leastChroma: Figure = {
   source: 'grey pictures come to 0; bare soil to about 12',
   mark: 'J',
 }
+/** How much cover two photos may differ by before they show different things. */
+export const mostCoverChange: Figure = {
+  value: 0.35,
+  unit: '',
+  source: 'a third of the picture: somebody stood elsewhere',
+  mark: 'J',
+}
+/** What stays of the index's doubt with the best of light and card. */
+export const leastDoubt: Figure = {
+  value: 0.008,
+  unit: 'index',
+  source: 'spread of painted leaves under the simulated camera in five lights',
+  mark: 'D',
+}
+/** Doubt of the index where no card says what the light was. */
+export const doubtWithoutCard: Figure = {
+  value: 0.09,
+  unit: 'index',
+  source: 'what evening or shade alone moves it by',
+  mark: 'J',
+}
+/** Greenness that one of the index stands for, for carrying its doubt over. */
+export const greennessPerIndex: Figure = {
+  value: 1.4,
+  unit: '',
+  source: 'steepest part of the leaf colours of the painter, index against greenness, about',
+  mark: 'D',
+}

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { CreateTrialDto, trialScales } from '@spudder/contract/trial'
 import { CoreError } from '@spudder/core/error'
-import type { GridPoint, Outline } from '@spudder/core/ground'
+import { toOutline, type Outline } from '@spudder/core/ground'
 import { formatNumber, quantityOf, valueIn } from '@spudder/core/quantity'
 import { readingKinds, type ReadingKind } from '@spudder/core/reading'
 import { powerOf, replicatesFor } from '@spudder/core/statistics'
@@ -87,9 +87,10 @@ const size = computed(() => ({
   length: numberIn(draft.value.length) * unitM.value,
   width: numberIn(draft.value.width) * unitM.value,
 }))
-const outline = computed<Outline | undefined>(() =>
-  stand.value?.measures?.outline?.map(([east = 0, north = 0]): GridPoint => [east, north]),
-)
+const outline = computed<Outline | undefined>(() => {
+  const corners = stand.value?.measures?.outline
+  return corners && toOutline(corners)
+})
 const groundM2 = computed(() => laid.value.plots.length * size.value.length * size.value.width)
 const isTooLarge = computed(() => {
   const ground = stand.value?.size

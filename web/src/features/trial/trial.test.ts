@@ -117,7 +117,7 @@ describe('plots rated on a walk', () => {
     expect(panel.find('svg.map').text()).not.toContain('EDDHA')
     await walk.findAll('.steps button').find((each) => each.text() === '6.5')?.trigger('click') // prettier-ignore
     expect(walk.find('.number').text()).toBe('2')
-    expect(walk.text()).toContain('Store 1 ratings')
+    expect(walk.text()).toContain('Store 1 rating')
     await walk.find('input[type="checkbox"]').setValue(false)
     expect(panel.find('svg.map').text()).toContain('EDDHA')
   })
@@ -140,7 +140,7 @@ describe('plots rated on a walk', () => {
     await first.panel.find('.steps button').trigger('click')
     await flushPromises()
     const again = await open([trial({ ratings: [] })])
-    expect(again.panel.find('section.walk').text()).toContain('Store 1 ratings')
+    expect(again.panel.find('section.walk').text()).toContain('Store 1 rating')
   })
 
   it('typed beyond the scale are told by plot, and nothing is sent', async () => {

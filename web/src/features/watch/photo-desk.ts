@@ -98,7 +98,6 @@ export function usePhotoDesk(standId: () => string) {
     photo: PhotoDto,
     change: Partial<Pick<PhotoMeasureDto, 'dabs' | 'part' | 'takenOn'>> = {},
   ): Promise<void> {
-    // prettier-ignore
     isStopped = false
     refusals.value = []
     const picture = await photoBytes(photo.id)

@@ -72,7 +72,6 @@ function reviewFactsOf(
   return {
     system,
     route: entry.route,
-    context: story.stand.context,
     sourceName: findSource(entry.sourceId).name,
     rainAfterMm: entry.weather?.rainAfterMm,
     ...waterFacts(story, entry),

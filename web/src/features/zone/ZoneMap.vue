@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ZoneDto } from '@spudder/contract/zone'
-import { boxOf, type GridPoint, type Outline } from '@spudder/core/ground'
+import { boxOf, toOutline, type Outline } from '@spudder/core/ground'
 import { greennessOf, leafColour } from '@spudder/core/regreening'
 import { computed } from 'vue'
 
@@ -12,8 +12,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ pick: [id: string] }>()
 
-const outlineOf = ({ outline }: ZoneDto): Outline =>
-  outline.map(([east = 0, north = 0]): GridPoint => [east, north])
+const outlineOf = ({ outline }: ZoneDto): Outline => toOutline(outline)
 const frame = computed(() => {
   const all = [...(props.ground ?? []), ...props.zones.flatMap(outlineOf)]
   const { west, east, south, north } = boxOf(all.length > 0 ? all : [[0, 0], [10, 10]]) // prettier-ignore

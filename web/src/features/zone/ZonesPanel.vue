@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ZoneDto } from '@spudder/contract/zone'
 import { CoreError } from '@spudder/core/error'
-import { areaOf, readGeoJson, type GridPoint, type Outline } from '@spudder/core/ground'
+import { areaOf, readGeoJson, toOutline, type GridPoint, type Outline } from '@spudder/core/ground'
 import { formatNumber } from '@spudder/core/quantity'
 import { sourceWords } from '@spudder/core/reference'
 import { applicationMap, chelateEffect, isClear, lossPerScore } from '@spudder/core/zone'
@@ -43,9 +43,10 @@ const units = computed(() => zoneUnits[system.value])
 const onGround = (perHa: number): string => money(perHa * units.value.hectares, system.value)
 const tons = (perHa: number): string =>
   ((perHa * units.value.hectares) / units.value.tonnes).toFixed(1)
-const ground = computed<Outline | undefined>(() =>
-  stand.value?.measures?.outline?.map(([east = 0, north = 0]): GridPoint => [east, north]),
-)
+const ground = computed<Outline | undefined>(() => {
+  const corners = stand.value?.measures?.outline
+  return corners && toOutline(corners)
+})
 const current = ref<string>()
 const refused = ref('')
 const { value: choice } = useKept(`zone-choice:${standId.value}`, () => firstChoice(system.value))
@@ -120,7 +121,7 @@ function saveMap(): void {
   const map = applicationMap(
     zones.value.map((zone) => ({
       name: zone.name,
-      outline: zone.outline.map(([east = 0, north = 0]): GridPoint => [east, north]),
+      outline: toOutline(zone.outline),
       areaM2: areaM2Of(zone),
       score: zone.score,
       choice: choices.value.get(zone.id)?.[0],

@@ -2,8 +2,8 @@ import type { ZoneDto } from '@spudder/contract/zone'
 import {
   areaOf,
   gridPointOf,
+  toOutline,
   type GlobePoint,
-  type GridPoint,
   type MappedGround,
 } from '@spudder/core/ground'
 import { chooseByZone, type ChelateChoice, type Variety, type ZoneChoice } from '@spudder/core/zone'
@@ -94,8 +94,7 @@ export function problemOf(
   return undefined
 }
 
-export const areaM2Of = ({ outline }: ZoneDto): number =>
-  areaOf(outline.map(([east = 0, north = 0]): GridPoint => [east, north]))
+export const areaM2Of = ({ outline }: ZoneDto): number => areaOf(toOutline(outline))
 
 /** Choices of every scored zone, the best first; none where something typed cannot be. */
 export function choicesOf(
