@@ -1,3 +1,4 @@
 import { defineProject } from 'vitest/config'
+import { patience } from '../vitest.patience.ts'
 
-export default defineProject({ test: { name: 'contract', environment: 'node' } })
+export default defineProject({ test: { ...patience, name: 'contract', environment: 'node' } })

@@ -82,7 +82,7 @@ test('work is recorded without signal in two taps, outlives a reload, and is sto
   await expect(page.getByText('One record waits on this device')).toBeVisible()
   await expect(page.getByText('In this order')).toBeVisible()
   await context.setOffline(false)
-  await expect(page.getByText('One record waits on this device')).toBeHidden({ timeout: 30_000 })
+  await expect(page.getByText('One record waits on this device')).toBeHidden()
   const { lines } = await recordOf(page.request, 'text=outside')
   expect(lines.map(({ entry }) => entry.jobId)).toEqual([jobIds[0]])
   expect(lines[0]?.entry.weather?.source).toMatch(/simulated weather/)
@@ -141,7 +141,6 @@ test('of 200 entries through two crashes every acknowledged one is there once', 
   page,
   spudder,
 }) => {
-  test.setTimeout(240_000)
   const { standId, jobIds } = await lawnWithSprays(page.request, 'Crash meadow', 16, 12)
   const jobs = jobIds.slice(0, 200)
   expect(jobs).toHaveLength(200)

@@ -91,7 +91,7 @@ export const test = base.extend<{ page: Page }, { spudder: Spudder }>({
       await use(spudder)
       await spudder.stop()
     },
-    { scope: 'worker', timeout: 180_000 },
+    { scope: 'worker', timeout: 600_000 },
   ],
   baseURL: async ({ spudder }, use) => use(spudder.url),
   page: async ({ page }, use) => {
@@ -118,13 +118,13 @@ export async function openStand(page: Page, name: string): Promise<void> {
   await page.goto('/')
   const link = page.getByRole('link', { name, exact: true })
   // Rows first: who scrolls before they are there scrolls past the one wanted.
-  await expect(page.locator('.list a').first()).toBeVisible({ timeout: 30_000 })
+  await expect(page.locator('.list a').first()).toBeVisible()
   await page.mouse.move(400, 400)
   // The estate draws the rows in sight alone: one scrolls to those further down.
   await expect(async () => {
     if (!(await link.isVisible())) await page.mouse.wheel(0, 400)
     await expect(link).toBeVisible({ timeout: 500 })
-  }).toPass({ timeout: 20_000 })
+  }).toPass()
   await link.click()
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
 }

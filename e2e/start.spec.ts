@@ -53,7 +53,6 @@ const placesAt = async (url: string): Promise<string[]> => {
 base(
   'demo starts, keeps its data over a restart, starts fresh when asked, and stops cleanly',
   async () => {
-    base.setTimeout(240_000)
     rmSync(dataRoot, { recursive: true, force: true })
 
     const first = await start('demo')
@@ -90,7 +89,6 @@ base(
 )
 
 base('dev serves the interface from its source, with the API behind it', async () => {
-  base.setTimeout(180_000)
   const dev = await start('dev')
   expect(await placesAt(dev.url)).toEqual(['Vennlow Estate'])
   expect(await (await fetch(`${dev.url}/src/main.ts`)).text()).toContain('createApp')

@@ -43,6 +43,6 @@ export async function startAppServer(options: AppServerOptions): Promise<AppServ
   // Once it listens, its end is for whoever started it to notice.
   ended.catch(() => undefined)
   const answers = () => fetch(`${url}/api/places`).then(({ ok }) => ok, () => false) // prettier-ignore
-  await Promise.race([until('starting the server', answers, 120), ended])
+  await Promise.race([until('starting the server', answers, 600), ended])
   return { url, process: child, stop: () => stopProcess(child) }
 }

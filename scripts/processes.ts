@@ -14,7 +14,7 @@ const pause = (milliseconds: number): Promise<void> =>
 export async function until(
   what: string,
   isSo: () => boolean | Promise<boolean>,
-  seconds = 60,
+  seconds = 300,
 ): Promise<void> {
   const end = Date.now() + seconds * 1000
   while (Date.now() < end) {

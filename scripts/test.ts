@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import { checkSteps } from './check-steps.ts'
 import { startMariaDb } from './mariadb.ts'
 import { root } from './processes.ts'
-import { runSteps } from './steps.ts'
+import { runSteps, type Step } from './steps.ts'
 
 const parts = ['check', 'api', 'browser'] as const
 type Part = (typeof parts)[number]
@@ -12,8 +12,11 @@ const asked = process.argv.slice(3).filter(isPart)
 /** Everything, or the parts named: `npm test -- api`. */
 const wanted = (part: Part) => asked.length === 0 || asked.includes(part)
 
-/** The API, and the scripts that start it, against a MariaDB of its own, made new for every run. */
-async function runApiTests(): Promise<boolean> {
+/**
+ * The API, and the scripts that start it, against a MariaDB of its own, made new for every run.
+ * @param beside what runs at the same time, on the other core
+ */
+async function runApiTests(beside: readonly Step[]): Promise<boolean> {
   const folder = join(root, '.data', 'test-api')
   rmSync(folder, { recursive: true, force: true })
   const database = await startMariaDb(folder, 5301)
@@ -22,8 +25,17 @@ async function runApiTests(): Promise<boolean> {
       SPUDDER_DB_PORT: String(database.port),
       SPUDDER_DB_PASSWORD: database.password,
     }
-    const command = ['npx', 'vitest', 'run', '--project', 'server', '--project', 'scripts']
-    return await runSteps([{ name: 'API tests', command, env }])
+    const command = [
+      'npx',
+      'vitest',
+      'run',
+      '--reporter=dot',
+      '--project',
+      'server',
+      '--project',
+      'scripts',
+    ]
+    return await runSteps([{ name: 'API tests', command, env }, ...beside])
   } finally {
     await database.stop()
   }
@@ -38,10 +50,9 @@ const runBrowserTests = () =>
     },
   ])
 
-const passed: boolean[] = []
-if (wanted('check')) passed.push(await runSteps(checkSteps))
-if (wanted('api')) passed.push(await runApiTests())
-if (wanted('browser')) passed.push(await runBrowserTests())
-const failed = passed.filter((each) => !each).length
-process.stdout.write(`parts: ${passed.length - failed} passed, ${failed} failed\n`)
-process.exit(failed === 0 ? 0 : 1)
+const checks = wanted('check') ? checkSteps : []
+const passed = [
+  await (wanted('api') ? runApiTests(checks) : runSteps(checks)),
+  wanted('browser') ? await runBrowserTests() : true,
+]
+process.exit(passed.every(Boolean) ? 0 : 1)

@@ -1,5 +1,6 @@
 import { defineProject } from 'vitest/config'
+import { patience } from '../vitest.patience.ts'
 
 export default defineProject({
-  test: { name: 'scripts', environment: 'node', testTimeout: 120_000, hookTimeout: 120_000 },
+  test: { ...patience, name: 'scripts', environment: 'node' },
 })

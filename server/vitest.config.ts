@@ -1,7 +1,9 @@
 import { defineProject } from 'vitest/config'
+import { patience } from '../vitest.patience.ts'
 
 export default defineProject({
   test: {
+    ...patience,
     name: 'server',
     environment: 'node',
     setupFiles: ['./src/tests/setup.ts'],
@@ -9,6 +11,5 @@ export default defineProject({
     fileParallelism: false,
     // They share the application too: to read it anew would take as long as the tests.
     isolate: false,
-    testTimeout: 30_000,
   },
 })

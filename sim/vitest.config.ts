@@ -1,3 +1,4 @@
 import { defineProject } from 'vitest/config'
+import { patience } from '../vitest.patience.ts'
 
-export default defineProject({ test: { name: 'sim', environment: 'node', testTimeout: 30_000 } })
+export default defineProject({ test: { ...patience, name: 'sim', environment: 'node' } })

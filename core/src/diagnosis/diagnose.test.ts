@@ -180,7 +180,7 @@ describe('every verdict', () => {
       }),
       { numRuns: 15 },
     )
-  }, 20_000)
+  })
 
   it('does not move for a finding that nobody made', () => {
     const { ranked } = lookAt('turf', {})

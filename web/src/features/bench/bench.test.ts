@@ -1,5 +1,6 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { eventually } from '../../tests/eventually.ts'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
 import { today } from '../../shared/units/today.ts'
 import BenchPanel from './BenchPanel.vue'
@@ -193,7 +194,7 @@ describe('a laboratory file', () => {
     const mounted = await mountOnStand(LaboratoryImport, { settings }, stands)
     const panel = mounted.panel.findComponent(LaboratoryImport)
     ;(panel.vm as unknown as { open: (name: string, text: string) => void }).open('may.csv', csv)
-    await vi.waitFor(() => expect(mounted.panel.text()).toMatch(/(\d+) of \1 rows read/))
+    await eventually(() => expect(mounted.panel.text()).toMatch(/(\d+) of \1 rows read/))
     return mounted
   }
 
@@ -216,7 +217,7 @@ describe('a laboratory file', () => {
     const { panel } = await openFile('Date,Sample,pH\n2026-05-02,Lot 7,7\n')
     expect(panel.find('[role=alert]').text()).toMatch(/which stand "Lot 7" is of/)
     await label(panel, 'Lot 7 is of').setValue('green')
-    await vi.waitFor(() =>
+    await eventually(() =>
       expect(button(panel, /Store all 1/).attributes('disabled')).toBeUndefined(),
     )
   })

@@ -6,6 +6,7 @@ import { createPinia } from 'pinia'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { computed, defineComponent, nextTick, ref } from 'vue'
 import { timeScale, windowOf } from '../../shared/ribbon/time-axis.ts'
+import { eventually } from '../../tests/eventually.ts'
 import { standRow } from '../../tests/rows.ts'
 import EstateRow from './EstateRow.vue'
 import { useEstateRows } from './use-estate-rows.ts'
@@ -81,21 +82,21 @@ describe('the rows of a large estate', () => {
 
   it('are placed only where they are in view, and read page by page as they come into it', async () => {
     const { estate, scrollTop, asked } = estateOf(2000)
-    await vi.waitFor(() => expect(estate.total.value).toBe(2000))
+    await eventually(() => expect(estate.total.value).toBe(2000))
     expect(estate.placed.value.length).toBeLessThan(20)
     expect(estate.placed.value[0]?.row?.stand.name).toBe('Stand 1')
     scrollTop.value = 68 * 1000
     await nextTick()
-    await vi.waitFor(() => expect(estate.placed.value[3]?.row?.stand.name).toBe('Stand 1001'))
+    await eventually(() => expect(estate.placed.value[3]?.row?.stand.name).toBe('Stand 1001'))
     expect(asked).toEqual([0, 960, 1000])
   })
 
   it('say what stood against reading them, and are read when asked again', async () => {
     const { estate } = estateOf(3, 1)
-    await vi.waitFor(() => expect(estate.problem.value?.message).toMatch(/No connection/))
+    await eventually(() => expect(estate.problem.value?.message).toMatch(/No connection/))
     expect(estate.total.value).toBeUndefined()
     estate.retry()
-    await vi.waitFor(() => expect(estate.total.value).toBe(3))
+    await eventually(() => expect(estate.total.value).toBe(3))
     expect(estate.problem.value).toBeUndefined()
   })
 })

@@ -5,6 +5,7 @@ import { createPinia } from 'pinia'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import * as files from '../../shared/file/save-text.ts'
+import { eventually } from '../../tests/eventually.ts'
 import { entryRow } from '../../tests/rows.ts'
 import { recordDocument } from './record-pdf.ts'
 import RecordPage from './RecordPage.vue'
@@ -79,7 +80,7 @@ describe('the record', () => {
     const { page, asked } = await open([line()], 120)
     await page.find('input').setValue('kx ines')
     await page.findAll('input')[1]?.setValue('2026-06-01')
-    await vi.waitFor(() => expect(asked.at(-1)?.searchParams.get('text')).toBe('kx ines'))
+    await eventually(() => expect(asked.at(-1)?.searchParams.get('text')).toBe('kx ines'))
     expect(asked.at(-1)?.searchParams.get('from')).toBe('2026-06-01')
     const older = page.findAll('button').find((each) => each.text() === 'Older')
     await older?.trigger('click')

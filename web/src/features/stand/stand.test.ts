@@ -8,6 +8,7 @@ import { createMemoryHistory, createRouter } from 'vue-router'
 import { today } from '../../shared/units/today.ts'
 import StandPage from './StandPage.vue'
 import StandStart from './StandStart.vue'
+import { eventually } from '../../tests/eventually.ts'
 
 const recorded = { createdBy: 'Marla Quist', createdAt: `${today()}T08:00:00.000Z` }
 const ago = (days: number) => addDays(today(), -days)
@@ -125,7 +126,7 @@ async function open(story: StandStoryDto) {
   const page = mount({ template: '<RouterView />' }, {
     global: { plugins: [createPinia(), [PiniaColada, {}], router] },
   }) // prettier-ignore
-  await vi.waitFor(() => expect(page.find('nav').exists()).toBe(true))
+  await eventually(() => expect(page.find('nav').exists()).toBe(true))
   await flushPromises()
   const words = Object.fromEntries(
     page.findAll('nav a').map((link) => [link.find('b').text(), link.find('span').text()]),
@@ -186,7 +187,7 @@ describe('the page of a stand', () => {
         stubs: { RouterLink: { template: '<a><slot /></a>' }, RouterView: true },
       },
     })
-    await vi.waitFor(() => expect(page.find('[role=alert]').text()).toContain('No connection'))
+    await eventually(() => expect(page.find('[role=alert]').text()).toContain('No connection'))
     expect(page.text()).toContain('Back to the estate')
   })
 })

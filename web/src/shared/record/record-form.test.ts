@@ -4,6 +4,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { useOutbox } from '../../offline/outbox.ts'
+import { eventually } from '../../tests/eventually.ts'
 import { jobRow } from '../../tests/rows.ts'
 import { plannedOf } from './record-draft.ts'
 import RecordForm from './RecordForm.vue'
@@ -87,7 +88,7 @@ describe('a record', () => {
   it('without signal waits on the device, and says so', async () => {
     const { form, press, outbox } = open(() => Promise.reject(new TypeError('failed')))
     await press()
-    await vi.waitFor(() => expect(outbox.waiting).toHaveLength(1))
+    await eventually(() => expect(outbox.waiting).toHaveLength(1))
     expect(form.text()).toMatch(/Recorded on this device; it goes out by itself/)
     expect(form.emitted('stored')).toEqual([[false]])
     await outbox.forget(outbox.waiting[0]?.dto.id ?? '')
