@@ -70,7 +70,18 @@ test('photos are measured in a worker: sound ones agree, upside-down ones too, t
   await shown('upright.jpg').click()
   const view = page.getByRole('region', { name: 'Photo upright.jpg' })
   const before = await view.locator('dd').nth(1).textContent()
-  await view.getByRole('application').press('9')
+  const picture = view.getByRole('application')
+  await picture.press('9')
+  const box = await picture.boundingBox()
+  const at = (x: number, y: number) =>
+    [(box?.x ?? 0) + x * (box?.width ?? 0), (box?.y ?? 0) + y * (box?.height ?? 0)] as const
+  await page.mouse.move(...at(0.2, 0.5))
+  await page.mouse.down()
+  await page.mouse.move(...at(0.3, 0.5), { steps: 3 })
+  await page.mouse.up()
+  await page.mouse.move(...at(0.6, 0.5))
+  // One by the key, one where the button went down, one for each move while it was down.
+  await expect(view.locator('.dab')).toHaveCount(5)
   await view.getByRole('button', { name: 'Measure without it' }).click()
   await expect(view.locator('dd').nth(1)).not.toHaveText(before ?? '')
   await expect(view.locator('canvas')).toBeVisible()

@@ -16,6 +16,7 @@ export const checkSteps: readonly Step[] = [
       'vitest',
       'run',
       '--reporter=dot',
+      '--silent=passed-only',
       ...['core', 'contract', 'sim', 'web'].flatMap((name) => ['--project', name]),
     ],
   },

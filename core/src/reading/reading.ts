@@ -40,7 +40,9 @@ export const isOfStand = ({ place }: Pick<Reading, 'place'>): boolean =>
 
 /** A reading as it is said: "severity 2 of 5", "pH 7.8". */
 export function readingWords({ kind, value }: Pick<Reading, 'kind' | 'value'>): string {
-  return readingKinds[kind].said.replace('–', formatNumber(value, 3))
+  const { said, max } = readingKinds[kind]
+  // An index of 0 to 1 is not known to a thousandth.
+  return said.replace('–', formatNumber(max <= 1 ? Math.round(value * 100) / 100 : value, 3))
 }
 
 /** One standard deviation of a reading in its unit: its own, else that usual for kind and method. */

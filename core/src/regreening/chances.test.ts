@@ -6,7 +6,6 @@ import {
   fitRecovery,
   gainsSeen,
   healthyGreenness,
-  ironShare,
   judgeRegreening,
   responseFor,
   type Outcome,
@@ -191,20 +190,5 @@ describe('a fitted recovery', () => {
     expect(fitRecovery(response, before, []).lag.usual).toBeCloseTo(2, 6)
     expect(widthOf(11)).toBeLessThan(widthOf(4))
     expect(widthOf(4)).toBeLessThan(widthOf(0))
-  })
-})
-
-describe('nitrogen that came with it', () => {
-  it('takes its part of the greening, as a range', () => {
-    const share = ironShare(0.3, 14, [{ days: 0, kgPerHa: 25 }])
-    expect(share?.low).toBeLessThan(share?.usual ?? NaN)
-    expect(share?.usual).toBeLessThan(share?.high ?? NaN)
-    expect(share?.usual).toBeCloseTo(1 - (25 * 0.0035) / 0.3, 6)
-  })
-
-  it('takes nothing where there was none, or where it was full already', () => {
-    expect(ironShare(0.3, 14, [])).toEqual({ low: 1, usual: 1, high: 1 })
-    expect(ironShare(0.3, 7, [{ days: -20, kgPerHa: 25 }])?.usual).toBe(1)
-    expect(ironShare(-0.1, 7, [])).toBeUndefined()
   })
 })

@@ -1,5 +1,5 @@
 import { randomLcg, randomNormal } from 'd3-random'
-import type { FigureRange } from '../reference/index.ts'
+import { tenthDeviation, type FigureRange } from '../reference/index.ts'
 import {
   comesLateOf,
   drawCount,
@@ -19,8 +19,6 @@ export interface DrawnCourse extends Course {
   readonly fate: Fate
 }
 
-/** The middle 80 of 100 of a bell curve, in deviations to either side. */
-const middleEighty = 1.2816
 const seed = 0.271828
 
 interface Draw {
@@ -53,11 +51,11 @@ function draws(): readonly Draw[] {
 
 /** A value of a range whose ends hold the middle 80 of 100. */
 const within = ({ low, high }: { low: number; high: number }, deviations: number): number =>
-  (low + high) / 2 + (deviations * (high - low)) / 2 / middleEighty
+  (low + high) / 2 + (deviations * (high - low)) / 2 / tenthDeviation
 
 function shareOf({ low, usual, high }: FigureRange, deviations: number): number {
   const side = deviations < 0 ? usual - low : high - usual
-  return usual + (deviations * side) / middleEighty
+  return usual + (deviations * side) / tenthDeviation
 }
 
 /**

@@ -1,5 +1,5 @@
 import { curveDeviation, deviationsFor, fitCurve } from '../statistics/index.ts'
-import type { FigureRange } from '../reference/index.ts'
+import { tenthDeviation, type FigureRange } from '../reference/index.ts'
 import type { Response } from './data/responses.ts'
 import type { Greenness } from './greenness.ts'
 import { gapBefore, gainAt, middle } from './recovery.ts'
@@ -17,12 +17,11 @@ export interface FittedRecovery {
   readonly at: (days: number) => FigureRange
 }
 
-const middleEighty = 1.2816
 const share = 0.8
 
 /** Deviation of a range whose ends hold the middle 80 of 100. */
 const deviationOf = ({ low, high }: { low: number; high: number }): number =>
-  Math.max(0.25, (high - low) / 2 / middleEighty)
+  Math.max(0.25, (high - low) / 2 / tenthDeviation)
 
 /** lag, rise, fade and gain, the rise being the days from the first change to full colour. */
 const model = (

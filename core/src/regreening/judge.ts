@@ -1,6 +1,6 @@
 import { addDays, dayWords, daysBetween, type Day } from '../calendar/index.ts'
 import { readingKinds } from '../reading/index.ts'
-import { fadingBelow } from './data/chances.ts'
+import { fadingBelow, sureEnough } from './data/chances.ts'
 import type { ColourReadingKind } from './data/greenness-scales.ts'
 import type { Response } from './data/responses.ts'
 import { drawCourses, type DrawnCourse } from './draw-courses.ts'
@@ -30,9 +30,6 @@ export interface JudgeInput extends Watched {
   /** The scale that the colours are told in. */
   readonly scale: ColourReadingKind
 }
-
-/** Chance from which a word is said without a doubt beside it. */
-const sureEnough = 0.5
 
 interface Expected {
   readonly low: number
@@ -155,7 +152,7 @@ export function judgeRegreening(input: JudgeInput): Judgement {
     },
   }
   const { sentence, nextDue } = told[word]
-  const isUnsure = (top?.chance ?? 0) < sureEnough
+  const isUnsure = (top?.chance ?? 0) < sureEnough.value
   return {
     word,
     sentence: isUnsure ? `Hard to tell yet; this is only the likeliest. ${sentence}` : sentence,

@@ -1,5 +1,8 @@
-import type { FigureRange } from '../reference/index.ts'
+import { tenthDeviation, type FigureRange } from '../reference/index.ts'
+import { sameLookDays, spotDoubt } from './data/chances.ts'
 import { nitrogenCourse, nitrogenGain } from './data/nitrogen.ts'
+import type { SeenGreenness } from './greenness.ts'
+import { gainsSeen, type Watched } from './weigh-courses.ts'
 
 /** Nitrogen put down near a treatment. */
 export interface NitrogenGiven {
@@ -30,7 +33,7 @@ function nitrogenGainOn(day: number, given: readonly NitrogenGiven[]): FigureRan
 
 /**
  * Share of a gain that iron can claim, once nitrogen has had its part; undefined where nothing was
- * gained. A strip with the iron and without the nitrogen settles it.
+ * gained. A strip with the iron and without the nitrogen settles it: `ironShareByStrip`.
  */
 export function ironShare(
   gain: number,
@@ -41,4 +44,42 @@ export function ironShare(
   const nitrogen = nitrogenGainOn(day, given)
   const left = (taken: number) => Math.max(0, Math.min(1, 1 - taken / gain))
   return { low: left(nitrogen.high), usual: left(nitrogen.usual), high: left(nitrogen.low) }
+}
+
+/**
+ * Share of the gain that iron can claim, as a strip shows that got the iron and no nitrogen: what
+ * the stand is greener than it, nitrogen brought. The newest look at which both were looked at
+ * counts; the range is the middle 80 of 100.
+ * @param strip colours of that strip, in any order
+ * @returns undefined where they were never looked at together, or nothing was gained
+ */
+export function ironShareByStrip(
+  watched: Watched,
+  strip: readonly SeenGreenness[],
+): (FigureRange & { readonly days: number }) | undefined {
+  const whole = gainsSeen(watched)
+  const bare = gainsSeen({ ...watched, seen: strip })
+  const look = whole.findLast(({ days }) => nearest(bare, days) !== undefined)
+  const beside = look && nearest(bare, look.days)
+  if (!look || !beside || look.gain <= 0) return undefined
+  const share = beside.gain / look.gain
+  const doubt = Math.hypot(beside.doubt, spotDoubt.value, share * look.doubt) / look.gain
+  const bounded = (deviations: number) => Math.max(0, Math.min(1, share + deviations * doubt))
+  return {
+    low: bounded(-tenthDeviation),
+    usual: bounded(0),
+    high: bounded(tenthDeviation),
+    days: look.days,
+  }
+}
+
+/** The look nearest to a day that still counts as one with it. */
+const nearest = <Look extends { readonly days: number }>(
+  looks: readonly Look[],
+  days: number,
+): Look | undefined => {
+  const away = (each: Look) => Math.abs(each.days - days)
+  return looks
+    .filter((each) => away(each) <= sameLookDays.value)
+    .toSorted((a, b) => away(a) - away(b))[0]
 }

@@ -1,5 +1,5 @@
 import { daysBetween, type Day } from '../calendar/index.ts'
-import { spotDoubt } from './data/chances.ts'
+import { sameLookDays, spotDoubt, tails } from './data/chances.ts'
 import { strayPerDay } from './data/course.ts'
 import type { DrawnCourse } from './draw-courses.ts'
 import type { Greenness, SeenGreenness } from './greenness.ts'
@@ -24,9 +24,6 @@ export interface SeenGain {
   readonly isAgainstStrip: boolean
 }
 
-/** Days between a look at the strip and one beside it that still count as one. */
-const sameLookDays = 4
-
 /** Gains seen since the treatment, in the order of days; against the strip wherever it was looked at. */
 export function gainsSeen({
   appliedOn,
@@ -41,7 +38,7 @@ export function gainsSeen({
       const days = daysBetween(appliedOn, look.day)
       const away = ({ day }: SeenGreenness) => Math.abs(daysBetween(day, look.day))
       const strip = untreated
-        .filter((each) => each.day > appliedOn && away(each) <= sameLookDays)
+        .filter((each) => each.day > appliedOn && away(each) <= sameLookDays.value)
         .toSorted((a, b) => away(a) - away(b))[0]
       return strip
         ? {
@@ -127,14 +124,11 @@ export function weighCourses(
   const least = Math.min(...misfits)
   let total = 0
   misfits.forEach((misfit, index) => {
-    // Student's tails rather than a bell's: one wild look must not decide.
-    const likelihood =
-      (1 + (misfit - least) / (tails + gains.length)) ** (-(tails + gains.length) / 2)
+    // Student's tails rather than a bell's.
+    const freedom = tails.value + gains.length
+    const likelihood = (1 + (misfit - least) / freedom) ** (-freedom / 2)
     weights[index] = likelihood
     total += likelihood
   })
   return weights.map((each) => each / total)
 }
-
-/** Degrees of freedom of the tails: few, for eyes and light err more wildly than a bell. */
-const tails = 12

@@ -1,6 +1,13 @@
 import { requireInRange } from '../error/index.ts'
 import type { FigureRange } from '../reference/index.ts'
-import { chelateEffect, fullFurrowRate, lossPerScore } from './data/yield-loss.ts'
+import {
+  asGoodWithin,
+  chelateEffect,
+  fullFurrowRate,
+  leastYield,
+  lossPerScore,
+  rateCurve,
+} from './data/yield-loss.ts'
 
 /** Part of a field with its own score. */
 export interface ScoredZone {
@@ -38,11 +45,9 @@ export interface ZoneChoice {
   readonly marginPerHa: FigureRange
 }
 
-/** Share of the effect that a rate has: it saturates, two thirds of the rate doing most of it. */
+/** Share of the effect that a rate has: it saturates towards the full rate. */
 const effectOf = (kgPerHa: number): number =>
-  Math.min(1, 1 - (1 - Math.min(1, kgPerHa / fullFurrowRate.value)) ** 2)
-
-const leastYield = 0.05
+  1 - (1 - Math.min(1, kgPerHa / fullFurrowRate.value)) ** rateCurve.value
 
 function choiceOf(
   zone: ScoredZone,
@@ -58,7 +63,7 @@ function choiceOf(
     high: spared(chelateEffect.low),
   }
   const yields = (of: number, loss: number) =>
-    variety.yieldTPerHa * Math.max(leastYield, 1 - loss * (of - 1))
+    variety.yieldTPerHa * Math.max(leastYield.value, 1 - loss * (of - 1))
   // What makes a score dear makes it dear with chelate and without: least of the one with most of the other.
   const yieldTPerHa = {
     low: yields(score.high, lossPerScore.high),
@@ -112,8 +117,9 @@ export function chooseByZone(
   )
 }
 
-/** How sure it is that the best choice of a zone is the best: whether its worst beats the next one's middle. */
+/** Whether the best choice of a zone pays clearly more than the next, so that it is worth choosing. */
 export function isClear(choices: readonly ZoneChoice[]): boolean {
-  const [best, next] = choices
-  return !best || !next || best.marginPerHa.usual - next.marginPerHa.usual > 0.05 * Math.abs(best.marginPerHa.usual) // prettier-ignore
+  const [best, next] = choices.map(({ marginPerHa }) => marginPerHa.usual)
+  if (best === undefined || next === undefined) return true
+  return best - next > asGoodWithin.value * Math.abs(best)
 }

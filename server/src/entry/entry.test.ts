@@ -157,6 +157,24 @@ describe('the record of a place', () => {
     expect(await search((await standWithRemedy()).stand.placeId, 'text=kx')).toEqual([])
   })
 
+  it.each(['', 'text=ines&'])(
+    'comes by pages that know how many there are, by %j',
+    async (words) => {
+      const { stand, applyJobId } = await standWithRemedy()
+      const first = await post<EntryDto>(`/jobs/${applyJobId}/entries`, full())
+      const second = await post<EntryDto>(`/entries/${first.id}/corrections`, correction(0.9))
+      const third = await post<EntryDto>(`/entries/${second.id}/corrections`, correction(0.8))
+      const pages: string[] = []
+      for (const offset of [0, 1, 2, 3]) {
+        const path = `/places/${stand.placeId}/entries?${words}limit=1&offset=${offset}`
+        const { lines, total } = await get<RecordPageDto>(path)
+        expect([offset, total]).toEqual([offset, 3])
+        pages.push(...lines.map(({ entry }) => entry.id))
+      }
+      expect(pages.toSorted()).toEqual([first.id, second.id, third.id].toSorted())
+    },
+  )
+
   it('shows a corrected entry as corrected and takes the difference to the shelf', async () => {
     const { stand, caseId } = await standWithRemedy()
     const product = { ...productBody(), sourceId: 'fe-eddha', stockKg: 10, labelMaximum: undefined }

@@ -60,6 +60,34 @@ export const mostCardResidual: Figure = {
   source: 'more than twice what a sound picture shows',
   mark: 'J',
 }
+/** Share of burnt-out pixels from which a patch of the card is left out. */
+export const mostClippedPatch: Figure = {
+  value: 0.2,
+  unit: '',
+  source: 'a mean of which a fifth is cut off is darker than the patch',
+  mark: 'J',
+}
+/** Weight of a correction that only makes lighter, against the patches: channels mix little. */
+export const correctionRestraint: Figure = {
+  value: 0.02,
+  unit: '',
+  source: 'set by hand: with it leaves come back under all lights of the simulated camera',
+  mark: 'J',
+}
+/** The same for a glare over all of the picture: black stays nearly black. */
+export const glareRestraint: Figure = {
+  value: 1.2,
+  unit: '',
+  source: 'set by hand, as the one before, with and without haze',
+  mark: 'J',
+}
+/** Light added to a patch's own when errors are made relative: black ones must not rule. */
+export const relativeFloor: Figure = {
+  value: 0.06,
+  unit: '',
+  source: 'between the light of the black patch, 0.02, and of the dark grey one, 0.11',
+  mark: 'J',
+}
 /** How much lighter one end of the card may be than the other, as a share. */
 export const mostUnevenness: Figure = {
   value: 0.45,

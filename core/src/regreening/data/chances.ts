@@ -27,5 +27,11 @@ export const overshootBeyond = { low: 0.05, high: 0.2, unit: '', source: 'half a
 export const fadingBelow = judged(0.7, '', 'a third of what was gained is lost')
 /** How far a spot differs from the strip beside it before either is treated. */
 export const spotDoubt = judged(0.03, '', 'a quarter of a grade of 9')
+/** Days between a look at the stand and one at its strip that still count as one look. */
+export const sameLookDays = judged(4, 'd', 'a leaf greens by less than its doubt in that time')
+/** Chance from which a word is said without a doubt beside it. */
+export const sureEnough = judged(0.5, '', 'likelier than all others together')
+/** Degrees of freedom of the tails of what is seen: one wild look must not decide. */
+export const tails = judged(12, '', 'eyes and light err more wildly than a bell curve')
 /** Courses drawn to weigh the words by. */
 export const drawCount = judged(1600, '', 'strays by about one point in a hundred')

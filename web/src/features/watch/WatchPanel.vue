@@ -88,9 +88,13 @@ async function print(): Promise<void> {
           White or scorched leaves seldom recover; judge new growth.
         </p>
         <p v-if="claimed" class="nitrogen">
-          Nitrogen came with it: iron can claim
+          {{
+            claimed.isMeasured
+              ? `By the strip without nitrogen, on day ${claimed.days}: iron can claim`
+              : 'Nitrogen came with it: iron can claim'
+          }}
           <b class="figure">{{ percent(claimed.low) }} to {{ percent(claimed.high) }}</b> of the
-          greening. A strip with the iron and without the nitrogen settles it.
+          greening. {{ claimed.advice }}
         </p>
         <p v-if="fades && interval" class="fades">
           Half of what was gained is gone about <b>{{ dayWords(fades.usual) }}</b> ({{

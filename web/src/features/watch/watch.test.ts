@@ -7,7 +7,11 @@ import { entryRow, jobRow } from '../../tests/rows.ts'
 import WatchPanel from './WatchPanel.vue'
 
 const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-01T08:00:00.000Z' }
-const reading = (takenOn: string, value: number, place: 'untreated' | null = null) => ({
+const reading = (
+  takenOn: string,
+  value: number,
+  place: 'untreated' | 'no-nitrogen' | null = null,
+) => ({
   id: `${takenOn}${place ?? ''}`,
   standId: 'green',
   kind: 'turfColour' as const,
@@ -95,6 +99,19 @@ describe('the watch screen', () => {
     expect(panel.find('.word').text()).toBe('no response')
     expect(panel.findAll('rect.strip')).toHaveLength(2)
     expect(text()).toContain('Judged beside the strip')
+  })
+
+  it('asks the strip without nitrogen what of the greening is the iron’s', async () => {
+    const greened = [reading('2026-05-31', 4), reading('2026-06-10', 7)]
+    const bare = reading('2026-06-10', 6, 'no-nitrogen')
+    const { text } = await open({ readings: [...greened, bare] })
+    expect(text()).toMatch(
+      /By the strip without nitrogen, on day 9: iron can claim \d\d % to (9\d|100) % of the greening/,
+    )
+    expect(text()).toContain('The rest is what the stand is greener than the strip')
+    expect((await open({ readings: greened })).text()).not.toContain('iron can claim')
+    const little = [reading('2026-05-31', 4), reading('2026-06-10', 4.5), reading('2026-06-10', 4.5, 'no-nitrogen')] // prettier-ignore
+    expect((await open({ readings: little })).text()).toContain('Too little has greened')
   })
 
   it('has nothing to judge before anything is applied, and says what to do', async () => {

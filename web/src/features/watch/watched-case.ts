@@ -1,12 +1,9 @@
 import { standingEntries, type EntryDto } from '@spudder/contract/entry'
-import { applicationsOf } from '@spudder/contract/stand'
-import { daysBetween } from '@spudder/core/calendar'
 import { allCauses } from '@spudder/core/diagnosis'
 import type { Findings } from '@spudder/core/finding'
 import { workingCourse } from '@spudder/core/persistence'
 import type { UnitSystem } from '@spudder/core/quantity'
-import { fitRecovery, ironShare, type FittedRecovery } from '@spudder/core/regreening'
-import type { FigureRange } from '@spudder/core/reference'
+import { fitRecovery, whiteBelow, type FittedRecovery } from '@spudder/core/regreening'
 import { reviewNoResponse, type Review, type ReviewFacts } from '@spudder/core/review'
 import { findSource, ironSourceIds, type IronSourceId } from '@spudder/core/source'
 import { computed, ref } from 'vue'
@@ -15,6 +12,7 @@ import { judgementOf, type TreatmentJudgement } from '../../shared/case/judgemen
 import { pHAt } from '../../shared/case/pH-now.ts'
 import { useStandCase, type StandCase } from '../../shared/case/stand-case.ts'
 import { seenColours, stripColours } from '../../shared/ribbon/seen-colour.ts'
+import { claimedByIron, type Claimed } from './claimed-by-iron.ts'
 
 type Story = NonNullable<StandCase['story']['value']>
 
@@ -87,7 +85,7 @@ function reviewFactsOf(
     warmth: lastFinding(looks, 'warmth'),
     lookedAfterDays: judgement.gains.at(-1)?.days ?? 0,
     dueByDays,
-    wasWhite: before.greenness < 0.2,
+    wasWhite: before.greenness < whiteBelow.value,
   }
 }
 
@@ -103,9 +101,10 @@ export function useWatchedCase() {
   const seen = computed(() =>
     seenColours(story.value?.readings ?? []).filter(({ day }) => within(day)),
   )
-  const strips = computed(() =>
-    stripColours(story.value?.readings ?? [], 'untreated').filter(({ day }) => within(day)),
-  )
+  const stripOf = (strip: 'untreated' | 'no-nitrogen') =>
+    stripColours(story.value?.readings ?? [], strip).filter(({ day }) => within(day))
+  const strips = computed(() => stripOf('untreated'))
+  const bare = computed(() => stripOf('no-nitrogen'))
   const judged = computed(() => {
     const of = watched.value
     if (!story.value || !stand.value || !of) return undefined
@@ -122,23 +121,15 @@ export function useWatchedCase() {
       ? reviewNoResponse(reviewFactsOf(story.value, judged.value, watched.value?.id, system.value))
       : undefined,
   )
-  /** Share of the greening that iron can claim, where nitrogen came too. */
-  const claimed = computed<FigureRange | undefined>(() => {
-    const last = judged.value?.judgement.gains.at(-1)
-    const size = stand.value?.size
-    if (!story.value || !judged.value || !last || size?.kind !== 'area' || !size.areaM2) {
-      return undefined
-    }
-    const areaHa = size.areaM2 / 10000
-    const { happenedOn } = judged.value.entry
-    const given = applicationsOf(story.value, products.value ?? []).flatMap((each) => {
-      const kgPerHa = (each.productKg * (each.contents.N ?? 0)) / areaHa
-      const days = daysBetween(happenedOn, each.day)
-      return each.isPlanned || kgPerHa <= 0 || days > last.days || days < -60
-        ? []
-        : [{ days, kgPerHa }]
-    })
-    return given.length > 0 ? ironShare(last.gain, last.days, given) : undefined
-  })
+  const claimed = computed<Claimed | undefined>(() =>
+    story.value && judged.value
+      ? claimedByIron({
+          story: story.value,
+          products: products.value ?? [],
+          judged: judged.value,
+          colours: { seen: seen.value, untreated: strips.value, withoutNitrogen: bare.value },
+        })
+      : undefined,
+  )
   return { story, stand, system, watched, chosenId, seen, strips, judged, fitted, review, claimed }
 }

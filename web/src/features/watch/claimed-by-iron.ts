@@ -1,0 +1,67 @@
+import type { ProductDto } from '@spudder/contract/shelf'
+import { applicationsOf, type StandStoryDto } from '@spudder/contract/stand'
+import { daysBetween } from '@spudder/core/calendar'
+import type { FigureRange } from '@spudder/core/reference'
+import { ironShare, ironShareByStrip, type NitrogenGiven } from '@spudder/core/regreening'
+import type { TreatmentJudgement } from '../../shared/case/judgement.ts'
+import type { SeenColour } from '../../shared/ribbon/seen-colour.ts'
+
+/** Share of the greening that iron can claim, and whether a strip without nitrogen measured it. */
+export interface Claimed extends FigureRange {
+  readonly isMeasured: boolean
+  /** Days after the treatment that it holds for. */
+  readonly days: number
+  /** What to do with it. */
+  readonly advice: string
+}
+
+/** Width of a share beyond which it says next to nothing. */
+const tooWide = 0.6
+
+function adviceOn({ low, high }: FigureRange, isMeasured: boolean): string {
+  if (!isMeasured) return 'A strip with the iron and without the nitrogen settles it.'
+  return high - low > tooWide
+    ? 'Too little has greened to tell them apart: look at both again when it is greener.'
+    : 'The rest is what the stand is greener than the strip.'
+}
+
+interface ClaimInput {
+  readonly story: StandStoryDto
+  readonly products: readonly ProductDto[]
+  readonly judged: TreatmentJudgement
+  readonly colours: Readonly<
+    Record<'seen' | 'untreated' | 'withoutNitrogen', readonly SeenColour[]>
+  >
+}
+
+/** Days before a treatment within which nitrogen may still be greening. */
+const nitrogenBefore = 60
+
+/** Nitrogen put down about a treatment by the record; none where the ground is not known. */
+function nitrogenGiven({ story, products, judged }: ClaimInput, until: number): NitrogenGiven[] {
+  const { size } = story.stand
+  if (size.kind !== 'area' || !size.areaM2) return []
+  const areaHa = size.areaM2 / 10000
+  return applicationsOf(story, products)
+    .filter(({ isPlanned }) => !isPlanned)
+    .map(({ day, productKg, contents }) => ({
+      days: daysBetween(judged.entry.happenedOn, day),
+      kgPerHa: (productKg * (contents.N ?? 0)) / areaHa,
+    }))
+    .filter(({ days, kgPerHa }) => kgPerHa > 0 && days <= until && days >= -nitrogenBefore)
+}
+
+/** What of the greening iron can claim: by the strip where there is one, else by the nitrogen recorded. */
+export function claimedByIron(input: ClaimInput): Claimed | undefined {
+  const { judged, colours } = input
+  const last = judged.judgement.gains.at(-1)
+  if (!last) return undefined
+  const { entry, before } = judged
+  const { seen, untreated, withoutNitrogen } = colours
+  const watched = { appliedOn: entry.happenedOn, before, seen, untreated }
+  const measured = ironShareByStrip(watched, withoutNitrogen)
+  if (measured) return { ...measured, isMeasured: true, advice: adviceOn(measured, true) }
+  const given = nitrogenGiven(input, last.days)
+  const share = given.length > 0 ? ironShare(last.gain, last.days, given) : undefined
+  return share && { ...share, isMeasured: false, days: last.days, advice: adviceOn(share, false) }
+}
