@@ -44,6 +44,13 @@ describe('a strip with the iron and without the nitrogen', () => {
     expect(share?.usual).toBeCloseTo((0.6 - 0.5) / (0.7 - 0.5), 9)
   })
 
+  it('never sets a gain beside the untreated strip against one without it', () => {
+    const untreated = [look('2026-05-16', 0.35)]
+    const later = [look('2026-05-21', 0.6)]
+    expect(ironShareByStrip({ ...watched, untreated }, later)).toBeUndefined()
+    expect(ironShareByStrip({ ...watched, untreated }, [look('2026-05-17', 0.6)])?.days).toBe(19)
+  })
+
   it('says nothing where nothing was gained, or before the treatment', () => {
     const pale = { ...watched, seen: [look('2026-05-20', 0.25)] }
     expect(ironShareByStrip(pale, [look('2026-05-20', 0.25)])).toBeUndefined()

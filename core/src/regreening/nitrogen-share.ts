@@ -2,7 +2,7 @@ import { tenthDeviation, type FigureRange } from '../reference/index.ts'
 import { sameLookDays, spotDoubt } from './data/chances.ts'
 import { nitrogenCourse, nitrogenGain } from './data/nitrogen.ts'
 import type { SeenGreenness } from './greenness.ts'
-import { gainsSeen, type Watched } from './weigh-courses.ts'
+import { gainsSeen, type SeenGain, type Watched } from './weigh-courses.ts'
 
 /** Nitrogen put down near a treatment. */
 export interface NitrogenGiven {
@@ -46,6 +46,15 @@ export function ironShare(
   return { low: left(nitrogen.high), usual: left(nitrogen.usual), high: left(nitrogen.low) }
 }
 
+/** The gain nearest in days to another that still counts as one look and was measured alike. */
+function besideOf(look: SeenGain, strip: readonly SeenGain[]): SeenGain | undefined {
+  const away = ({ days }: SeenGain) => Math.abs(days - look.days)
+  return strip
+    .filter((each) => away(each) <= sameLookDays.value)
+    .filter(({ isAgainstStrip }) => isAgainstStrip === look.isAgainstStrip)
+    .toSorted((a, b) => away(a) - away(b))[0]
+}
+
 /**
  * Share of the gain that iron can claim, as a strip shows that got the iron and no nitrogen: what
  * the stand is greener than it, nitrogen brought. The newest look at which both were looked at
@@ -57,10 +66,9 @@ export function ironShareByStrip(
   watched: Watched,
   strip: readonly SeenGreenness[],
 ): (FigureRange & { readonly days: number }) | undefined {
-  const whole = gainsSeen(watched)
   const bare = gainsSeen({ ...watched, seen: strip })
-  const look = whole.findLast(({ days }) => nearest(bare, days) !== undefined)
-  const beside = look && nearest(bare, look.days)
+  const look = gainsSeen(watched).findLast((each) => besideOf(each, bare) !== undefined)
+  const beside = look && besideOf(look, bare)
   if (!look || !beside || look.gain <= 0) return undefined
   const share = beside.gain / look.gain
   const doubt = Math.hypot(beside.doubt, spotDoubt.value, share * look.doubt) / look.gain
@@ -71,15 +79,4 @@ export function ironShareByStrip(
     high: bounded(tenthDeviation),
     days: look.days,
   }
-}
-
-/** The look nearest to a day that still counts as one with it. */
-const nearest = <Look extends { readonly days: number }>(
-  looks: readonly Look[],
-  days: number,
-): Look | undefined => {
-  const away = (each: Look) => Math.abs(each.days - days)
-  return looks
-    .filter((each) => away(each) <= sameLookDays.value)
-    .toSorted((a, b) => away(a) - away(b))[0]
 }
