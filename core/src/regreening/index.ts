@@ -1,6 +1,7 @@
 export { acceptableGreenness, greennessScales, healthyGreenness } from './data/greenness-scales.ts'
 export { whiteBelow } from './data/course.ts'
 export type { ColourReadingKind } from './data/greenness-scales.ts'
+export { nitrogenActsFor, shareTooWide } from './data/nitrogen.ts'
 export type { Response } from './data/responses.ts'
 export { fitRecovery } from './fit-recovery.ts'
 export type { FittedRecovery } from './fit-recovery.ts'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ironShare, ironShareByStrip } from './index.ts'
+import { ironShare, ironShareByStrip, nitrogenActsFor } from './index.ts'
 
 describe('nitrogen that came with it', () => {
   it('takes its part of the greening, as a range', () => {
@@ -14,6 +14,12 @@ describe('nitrogen that came with it', () => {
     expect(ironShare(0.3, 14, [])).toEqual({ low: 1, usual: 1, high: 1 })
     expect(ironShare(0.3, 7, [{ days: -20, kgPerHa: 25 }])?.usual).toBe(1)
     expect(ironShare(-0.1, 7, [])).toBeUndefined()
+  })
+
+  it('of a dose long before acts no more: it neither brings colour nor takes it away', () => {
+    const old = (days: number) => ironShare(0.3, 10, [{ days: -days, kgPerHa: 50 }])
+    expect(old(nitrogenActsFor.value)).toEqual({ low: 1, usual: 1, high: 1 })
+    expect(old(nitrogenActsFor.value + 30)).toEqual({ low: 1, usual: 1, high: 1 })
   })
 })
 

@@ -1,8 +1,8 @@
 import { tenthDeviation, type FigureRange } from '../reference/index.ts'
-import { sameLookDays, spotDoubt } from './data/chances.ts'
+import { spotDoubt } from './data/chances.ts'
 import { nitrogenCourse, nitrogenGain } from './data/nitrogen.ts'
 import type { SeenGreenness } from './greenness.ts'
-import { gainsSeen, type SeenGain, type Watched } from './weigh-courses.ts'
+import { gainsSeen, nearestLook, type SeenGain, type Watched } from './weigh-courses.ts'
 
 /** Nitrogen put down near a treatment. */
 export interface NitrogenGiven {
@@ -46,13 +46,10 @@ export function ironShare(
   return { low: left(nitrogen.high), usual: left(nitrogen.usual), high: left(nitrogen.low) }
 }
 
-/** The gain nearest in days to another that still counts as one look and was measured alike. */
+/** The gain of a strip seen at the same look as another, and measured alike. */
 function besideOf(look: SeenGain, strip: readonly SeenGain[]): SeenGain | undefined {
-  const away = ({ days }: SeenGain) => Math.abs(days - look.days)
-  return strip
-    .filter((each) => away(each) <= sameLookDays.value)
-    .filter(({ isAgainstStrip }) => isAgainstStrip === look.isAgainstStrip)
-    .toSorted((a, b) => away(a) - away(b))[0]
+  const alike = strip.filter(({ isAgainstStrip }) => isAgainstStrip === look.isAgainstStrip)
+  return nearestLook(alike, ({ days }) => Math.abs(days - look.days))
 }
 
 /**

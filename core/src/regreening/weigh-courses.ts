@@ -24,6 +24,16 @@ export interface SeenGain {
   readonly isAgainstStrip: boolean
 }
 
+/**
+ * The look nearest to another, where it is near enough to count as one with it.
+ * @param away days between a look and that other
+ */
+export const nearestLook = <Look>(
+  looks: readonly Look[],
+  away: (look: Look) => number,
+): Look | undefined =>
+  looks.filter((each) => away(each) <= sameLookDays.value).toSorted((a, b) => away(a) - away(b))[0]
+
 /** Gains seen since the treatment, in the order of days; against the strip wherever it was looked at. */
 export function gainsSeen({
   appliedOn,
@@ -37,9 +47,8 @@ export function gainsSeen({
     .map((look) => {
       const days = daysBetween(appliedOn, look.day)
       const away = ({ day }: SeenGreenness) => Math.abs(daysBetween(day, look.day))
-      const strip = untreated
-        .filter((each) => each.day > appliedOn && away(each) <= sameLookDays.value)
-        .toSorted((a, b) => away(a) - away(b))[0]
+      const since = untreated.filter(({ day }) => day > appliedOn)
+      const strip = nearestLook(since, away)
       return strip
         ? {
             days,

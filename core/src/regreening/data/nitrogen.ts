@@ -1,4 +1,4 @@
-import type { FigureRange, Sourced } from '../../reference/index.ts'
+import type { Figure, FigureRange, Sourced } from '../../reference/index.ts'
 
 /** Greenness that a kilogram of nitrogen a hectare brings where it is full [ha/kg]. */
 export const nitrogenGain: FigureRange & Sourced = {
@@ -17,4 +17,18 @@ export const nitrogenCourse: Sourced & Readonly<Record<'lag' | 'full' | 'fades',
   source:
     'soluble nitrogen greens within days, fully in two weeks, and is grown out in four to eight',
   mark: 'C',
+}
+/** Days after which nitrogen greens no more. */
+export const nitrogenActsFor: Figure = {
+  value: 2 * nitrogenCourse.fades,
+  unit: 'd',
+  source: 'it is full until it fades, and is grown out over as many days again',
+  mark: 'D',
+}
+/** Width of iron's share of a greening beyond which it says next to nothing. */
+export const shareTooWide: Figure = {
+  value: 0.6,
+  unit: '',
+  source: 'neither mostly iron nor mostly nitrogen can be ruled out',
+  mark: 'J',
 }

@@ -2,7 +2,13 @@ import type { ProductDto } from '@spudder/contract/shelf'
 import { applicationsOf, type StandStoryDto } from '@spudder/contract/stand'
 import { daysBetween } from '@spudder/core/calendar'
 import type { FigureRange } from '@spudder/core/reference'
-import { ironShare, ironShareByStrip, type NitrogenGiven } from '@spudder/core/regreening'
+import {
+  ironShare,
+  ironShareByStrip,
+  nitrogenActsFor,
+  shareTooWide,
+  type NitrogenGiven,
+} from '@spudder/core/regreening'
 import type { TreatmentJudgement } from '../../shared/case/judgement.ts'
 import type { SeenColour } from '../../shared/ribbon/seen-colour.ts'
 
@@ -15,14 +21,11 @@ export interface Claimed extends FigureRange {
   readonly advice: string
 }
 
-/** Width of a share beyond which it says next to nothing. */
-const tooWide = 0.6
-
 function adviceOn({ low, high }: FigureRange, isMeasured: boolean): string {
   if (!isMeasured) return 'A strip with the iron and without the nitrogen settles it.'
-  return high - low > tooWide
+  return high - low > shareTooWide.value
     ? 'Too little has greened to tell them apart: look at both again when it is greener.'
-    : 'The rest is what the stand is greener than the strip.'
+    : 'The nitrogen did the rest.'
 }
 
 interface ClaimInput {
@@ -33,9 +36,6 @@ interface ClaimInput {
     Record<'seen' | 'untreated' | 'withoutNitrogen', readonly SeenColour[]>
   >
 }
-
-/** Days before a treatment within which nitrogen may still be greening. */
-const nitrogenBefore = 60
 
 /** Nitrogen put down about a treatment by the record; none where the ground is not known. */
 function nitrogenGiven({ story, products, judged }: ClaimInput, until: number): NitrogenGiven[] {
@@ -48,7 +48,7 @@ function nitrogenGiven({ story, products, judged }: ClaimInput, until: number): 
       days: daysBetween(judged.entry.happenedOn, day),
       kgPerHa: (productKg * (contents.N ?? 0)) / areaHa,
     }))
-    .filter(({ days, kgPerHa }) => kgPerHa > 0 && days <= until && days >= -nitrogenBefore)
+    .filter(({ days, kgPerHa }) => kgPerHa > 0 && days <= until && days > -nitrogenActsFor.value)
 }
 
 /** What of the greening iron can claim: by the strip where there is one, else by the nitrogen recorded. */

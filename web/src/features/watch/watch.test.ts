@@ -108,7 +108,7 @@ describe('the watch screen', () => {
     expect(text()).toMatch(
       /By the strip without nitrogen, on day 9: iron can claim \d\d % to (9\d|100) % of the greening/,
     )
-    expect(text()).toContain('The rest is what the stand is greener than the strip')
+    expect(text()).toContain('The nitrogen did the rest.')
     expect((await open({ readings: greened })).text()).not.toContain('iron can claim')
     const little = [reading('2026-05-31', 4), reading('2026-06-10', 4.5), reading('2026-06-10', 4.5, 'no-nitrogen')] // prettier-ignore
     expect((await open({ readings: little })).text()).toContain('Too little has greened')
