@@ -1,11 +1,16 @@
 import { vennlowEstate } from '@spudder/sim/vennlow'
 import { addDays } from '@spudder/core/calendar'
 import { beforeAll, describe, expect, it } from 'vitest'
+import type { PlaceDto } from '@spudder/contract/place'
+import { toPlan, type PlanningDto } from '@spudder/contract/planning'
+import type { ProductDto } from '@spudder/contract/shelf'
+import type { OutlookDto } from '@spudder/contract/weather'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import type { TrialDto } from '@spudder/contract/trial'
 import type { ZoneDto } from '@spudder/contract/zone'
 import { db, get, newId, services, storyOf } from '../tests/test-estate.ts'
 import { loadHistory } from './load-history.ts'
+import { figuresOfStory, sayFigures } from './tests/say-figures.ts'
 
 const stage = { db, ...services }
 
@@ -110,6 +115,32 @@ describe('the demo estate', () => {
       ['Slope', 2.5],
     ])
     expect(zones.every(({ origin }) => origin !== null)).toBe(true)
+  })
+
+  it('has the figures that it had, and plans the season from the same tasks', async () => {
+    const lines = [...stories].map(([name, story]) => [name, figuresOfStory(story)] as const)
+    await expect(sayFigures(lines)).toMatchFileSnapshot('tests/stories.txt')
+    const { placeId } = storyNamed('Events lawn').stand
+    const [planning, products, outlook, settings] = await Promise.all([
+      get<PlanningDto>(`/places/${placeId}/planning`),
+      get<ProductDto[]>(`/places/${placeId}/products`),
+      get<OutlookDto>(`/places/${placeId}/weather/outlook?from=${today}&to=${addDays(today, 300)}`),
+      get<PlaceDto[]>('/places').then(
+        (all) => all.find(({ id }) => id === placeId)?.settings ?? {},
+      ),
+    ])
+    const { ground, tasks } = toPlan(planning, {
+      products,
+      outlook,
+      settings,
+      system: 'metric',
+      today,
+    })
+    const plan = [
+      ['ground', { ...ground, days: ground.days.slice(0, 40) }],
+      ...tasks.map((task) => [task.kind, { ...task, follows: task.follows.length }] as const),
+    ] as const
+    await expect(sayFigures(plan)).toMatchFileSnapshot('tests/plan.txt')
   })
 
   it('signs every row with one of its staff on the day it was written', () => {

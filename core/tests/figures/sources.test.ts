@@ -1,0 +1,138 @@
+import { describe, expect, it } from 'vitest'
+import { cautionsFor } from '../../src/caution/index.ts'
+import {
+  aimIds,
+  aims,
+  catalogueCandidates,
+  rankCandidates,
+  rankOtherSources,
+  type ChoiceInput,
+} from '../../src/choice/index.ts'
+import { solubility } from '../../src/mix/index.ts'
+import { workingCourse } from '../../src/persistence/index.ts'
+import { contextNames, contexts, type Context, type Route } from '../../src/plant/index.ts'
+import { allRates, amountFor, ratesFor } from '../../src/rate/index.ts'
+import { responseFor } from '../../src/regreening/index.ts'
+import { contentsOfSource } from '../../src/season/index.ts'
+import { findSource, ironSourceIds, sourceIds } from '../../src/source/index.ts'
+import { sizes } from './sizes.ts'
+import { sayFigures } from './say-figures.ts'
+
+const uses = contextNames.flatMap((context) =>
+  contexts[context].routes.map((route) => [context, route] as const),
+)
+const sizeOf = (context: Context) => sizes[contexts[context].sizeKinds[0]]
+
+describe('figures of sources are what they were', () => {
+  it('contents, solubility', async () => {
+    const lines = sourceIds.map((id) => {
+      const { contentShare, brings, densityKgPerL, kind, nutrient } = findSource(id)
+      const contents = contentsOfSource(id, contentShare.usual)
+      const dissolves = id in solubility ? solubility[id]?.gPerL : undefined
+      const known = { contentShare, brings, densityKgPerL, kind, nutrient, contents, dissolves }
+      return [id, known] as const
+    })
+    await expect(sayFigures(lines)).toMatchFileSnapshot('sources.txt')
+  })
+
+  it('rates, cautions and responses by stand and way in', async () => {
+    const rows = allRates.map(
+      ({ id, basis, unit, rate, carrier, intervalDays, timesASeason, stepDays }) =>
+        [id, { basis, unit, rate, carrier, intervalDays, timesASeason, stepDays }] as const,
+    )
+    const perUse = uses.flatMap(([context, route]) =>
+      sourceIds.map((sourceId) => {
+        const rates = ratesFor(context, route, sourceId).map(({ id }) => id)
+        const hazards = ['acid', 'pesticide', 'hose', 'everything-blend'] as const
+        const cautions = cautionsFor({ context, route, sourceId, hazards }).map(({ id }) => id)
+        const { firstChange, full, fades } = responseFor(route, sourceId, context)
+        const response = [firstChange, full, fades].flatMap(({ low, high }) => [low, high])
+        return [`${context} ${route} ${sourceId}`, { rates, cautions, response }] as const
+      }),
+    )
+    await expect(sayFigures([...rows, ...perUse])).toMatchFileSnapshot('rates.txt')
+  })
+
+  it('amounts of every rate', async () => {
+    const lines = uses.flatMap(([context, route]) =>
+      sourceIds.flatMap((sourceId) =>
+        ratesFor(context, route, sourceId).flatMap((rate) =>
+          (['low', 'high'] as const).map((which) => {
+            const { productKg, nutrientKg, carrierL } = amountFor({
+              rate,
+              rateValue: rate.rate[which],
+              size: sizeOf(context),
+              measures: { plantCount: 40 },
+              densityKgPerL: 0.8,
+              contentShare: findSource(sourceId).contentShare.usual,
+              ...(rate.carrier ? { carrierValue: rate.carrier[which] } : {}),
+            })
+            const name = `${context} ${rate.id} ${sourceId} ${which}`
+            return [name, [productKg, nutrientKg, carrierL]] as const
+          }),
+        ),
+      ),
+    )
+    await expect(sayFigures(lines)).toMatchFileSnapshot('amounts.txt')
+  })
+
+  it('iron at work through time', async () => {
+    const pHs = [4.5, 6, 6.5, 7, 7.5, 8, 8.6]
+    const course = (id: (typeof ironSourceIds)[number], route: Route, ground: object) => {
+      const { at, mean } = workingCourse(id, route, { pH: 7, doubt: 0.2, ...ground })
+      return [at(0), at(14), at(60), mean(30)].map(({ low, usual, high }) => [low, usual, high])
+    }
+    const lines = ironSourceIds.flatMap((id) => [
+      [`${id} leaf`, course(id, 'leaf', {})] as const,
+      ...pHs.map((pH) => [`${id} soil ${pH}`, course(id, 'soil', { pH })] as const),
+      ...([5.5, 6.5, 7.5] as const).flatMap((pH) =>
+        (['clear', 'covered'] as const).map(
+          (light) => [`${id} ${light} ${pH}`, course(id, 'solution', { pH, light })] as const,
+        ),
+      ),
+    ])
+    await expect(sayFigures(lines)).toMatchFileSnapshot('courses.txt')
+  })
+
+  it('the order and the price of what is offered', async () => {
+    const ranked = (context: Context, route: Route, pH: number) =>
+      aimIds
+        .filter((aimId) => (aims[aimId].routes as readonly Route[]).includes(route))
+        .map((aimId) => {
+          const input: ChoiceInput = {
+            context,
+            route,
+            aimId,
+            ground: { pH, doubt: 0.2 },
+            size: sizeOf(context),
+            candidates: catalogueCandidates(),
+          }
+          const offers = rankCandidates(input).map((each) => {
+            const { candidate, fitness, shortcomings, start, held, applications } = each
+            const cost = each.costPerWorkingKg?.usual
+            const season = each.bill?.season.usual
+            return [candidate.id, fitness, shortcomings, start.usual, held.low, applications, cost, season] // prettier-ignore
+          })
+          return [`${context} ${route} ${aimId} ${pH}`, offers] as const
+        })
+    const others = (['Mn', 'Zn', 'Mg'] as const).flatMap((nutrient) =>
+      uses.flatMap(([context, route]) =>
+        [5.5, 7, 8].map((pH) => {
+          const offers = rankOtherSources({ nutrient, context, route, ground: { pH, doubt: 0.2 } })
+          const said = offers.map(({ source, fitness, working, costPerWorkingKg, rates }) => [
+            source.id,
+            fitness,
+            working,
+            costPerWorkingKg,
+            rates.map(({ id }) => id),
+          ])
+          return [`${nutrient} ${context} ${route} ${pH}`, said] as const
+        }),
+      ),
+    )
+    const lines = uses.flatMap(([context, route]) =>
+      [5.5, 7.2, 8].flatMap((pH) => ranked(context, route, pH)),
+    )
+    await expect(sayFigures([...lines, ...others])).toMatchFileSnapshot('offers.txt')
+  })
+})
