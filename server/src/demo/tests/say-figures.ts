@@ -25,7 +25,7 @@ export const sayFigures = (lines: readonly (readonly [name: string, value: unkno
 
 /** What a stand's story reckons with: amounts, jobs, records, and what photos were measured to. */
 export const figuresOfStory = ({ remedies, acidPlans, jobs, entries, photos }: StandStoryDto) => ({
-  remedies,
+  remedies: remedies.map((remedy) => ({ ...remedy, verdict: remedy.verdict.slice(0, 3) })),
   acidPlans: acidPlans.map(({ steps, ...plan }) => ({ ...plan, steps: steps.length })),
   jobs: jobs
     .map(({ kind, dueOn, share, plannedKg, status, sourceId, route, afterDays }) =>
