@@ -11,8 +11,25 @@ const nothingElse = (from, allowed) => ({
   },
 })
 
+/** Wings of the core: each may use those before it. */
+const wings = ['base', 'stand', 'seen', 'verdict', 'material', 'soil', 'apply', 'days', 'outcome']
+const notTested = { pathNot: '\\.test\\.ts$|/tests/' }
+const wingRules = wings.slice(0, -1).map((wing, index) => ({
+  name: `wing-${wing}-uses-no-later-wing`,
+  severity: 'error',
+  from: { path: `^core/src/${wing}/`, ...notTested },
+  to: { path: `^core/src/(${wings.slice(index + 1).join('|')})/` },
+}))
+
 module.exports = {
   forbidden: [
+    ...wingRules,
+    {
+      name: 'every-room-has-a-wing',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: `^core/src/(${wings.join('|')})/[^/]+/` },
+      to: {},
+    },
     {
       name: 'resolves',
       severity: 'error',
@@ -20,6 +37,14 @@ module.exports = {
       to: { couldNotResolve: true, pathNot: '[?]url$' },
     },
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'no-cycles-of-core-rooms',
+      comment: 'rooms as wholes form no cycle either',
+      severity: 'error',
+      scope: 'folder',
+      from: { path: '^core/src/[^/]+/[^/]+$' },
+      to: { circular: true, path: '^core/src/[^/]+/[^/]+$' },
+    },
     nothingElse('core', []),
     nothingElse('contract', ['core']),
     nothingElse('sim', ['contract', 'core']),
@@ -32,13 +57,16 @@ module.exports = {
         'a device that computes with our formula would confirm our mistake; the painter needs the plants it draws',
       severity: 'error',
       from: { path: '^sim/src/', pathNot: '\\.test\\.ts$' },
-      to: { path: '^core/', pathNot: '^core/src/(painter|plant)/' },
+      to: { path: '^core/', pathNot: '^core/src/(seen/painter|stand/plant)/' },
     },
     {
       name: 'core-rooms-are-entered-by-their-index',
       severity: 'error',
-      from: { path: '^core/src/([^/]+)/' },
-      to: { path: '^core/src/', pathNot: ['^core/src/$1/', '^core/src/[^/]+/index\\.ts$'] },
+      from: { path: '^core/src/([^/]+/[^/]+)/' },
+      to: {
+        path: '^core/src/',
+        pathNot: ['^core/src/$1/', '^core/src/[^/]+/[^/]+/index\\.ts$', '/tests/'],
+      },
     },
     {
       name: 'core-is-pure',

@@ -1,7 +1,12 @@
-import { contextNames, plantsOf, type Context } from '@spudder/core/plant'
-import { diagnose, nextChecks, reasonsFor, type DiagnosisInput } from '@spudder/core/diagnosis'
-import { findingsAsked, valuesOf, type Findings } from '@spudder/core/finding'
-import { guessMap, readLaboratoryFile, RowReader } from '@spudder/core/laboratory'
+import { contextNames, plantsOf, type Context } from '@spudder/core/stand/plant'
+import {
+  diagnose,
+  nextChecks,
+  reasonsFor,
+  type DiagnosisInput,
+} from '@spudder/core/verdict/diagnosis'
+import { findingsAsked, valuesOf, type Findings } from '@spudder/core/seen/finding'
+import { guessMap, readLaboratoryFile, RowReader } from '@spudder/core/seen/laboratory'
 import { randomLcg } from 'd3-random'
 import {
   competitors,
@@ -10,7 +15,7 @@ import {
   soilCurves,
   soilSystem,
   type EquilibriumInput,
-} from '@spudder/core/chemistry'
+} from '@spudder/core/material/chemistry'
 import newtonRaphson from 'newton-raphson-method'
 import Papa from 'papaparse'
 

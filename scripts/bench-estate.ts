@@ -1,5 +1,5 @@
 import 'reflect-metadata'
-import { addDays, dateToDay } from '@spudder/core/calendar'
+import { addDays, dateToDay } from '@spudder/core/base/calendar'
 import type { EstatePageDto } from '@spudder/contract/stand'
 import { randomUUID } from 'node:crypto'
 import { openDatabase, type Database } from '../server/src/database/connect.ts'

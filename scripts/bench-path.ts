@@ -1,6 +1,6 @@
-import { acidGround } from '@spudder/core/acid-plan'
-import { soilClimates } from '@spudder/core/climate'
-import { foretellAtOnce, type PathSetup } from '@spudder/core/pH-path'
+import { acidGround } from '@spudder/core/soil/acid-plan'
+import { soilClimates } from '@spudder/core/soil/climate'
+import { foretellAtOnce, type PathSetup } from '@spudder/core/soil/pH-path'
 import type { Browser } from '@playwright/test'
 
 const startsOn = '2026-04-15'

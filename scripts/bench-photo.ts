@@ -1,4 +1,4 @@
-import { cardShapes } from '@spudder/core/photo'
+import { cardShapes } from '@spudder/core/seen/photo'
 import { asJpeg, expose, paintScene } from '@spudder/sim/camera'
 import type { Browser } from '@playwright/test'
 import { readdirSync } from 'node:fs'

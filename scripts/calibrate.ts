@@ -1,6 +1,6 @@
 import 'reflect-metadata'
-import { checks } from '@spudder/core/diagnosis'
-import { solverWith } from '@spudder/core/planner'
+import { checks } from '@spudder/core/verdict/diagnosis'
+import { solverWith } from '@spudder/core/days/planner'
 import loadHighs from 'highs'
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'

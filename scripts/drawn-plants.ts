@@ -1,5 +1,5 @@
-import { leavesOf, paintFigure, type Shape } from '@spudder/core/painter'
-import { contextNames, contexts, plantsOf, type Plant } from '@spudder/core/plant'
+import { leavesOf, paintFigure, type Shape } from '@spudder/core/seen/painter'
+import { contextNames, contexts, plantsOf, type Plant } from '@spudder/core/stand/plant'
 
 const drawn = (shape: Shape): string =>
   shape.kind === 'fill'

@@ -1,6 +1,6 @@
-import { molPerKgSulfur, sulfurTables } from '@spudder/core/acid-plan'
-import { quantityOf, valueIn } from '@spudder/core/quantity'
-import { acidBetween, bufferCapacity, slopesOf } from '@spudder/core/soil'
+import { molPerKgSulfur, sulfurTables } from '@spudder/core/soil/acid-plan'
+import { quantityOf, valueIn } from '@spudder/core/base/quantity'
+import { acidBetween, bufferCapacity, slopesOf } from '@spudder/core/soil/soil'
 
 /** An acre of plough depth weighs 2,000,000 lb. */
 const ploughKgPerM2 = valueIn(quantityOf(2e6, 'lb/acre'), 'kg/m2')
@@ -43,7 +43,7 @@ export function acidTables(): string {
   )
   return `# Published sulfur tables beside the model
 
-Written by \`npm run calibrate\`; the same entries are checked in \`core/src/acid-plan/acid-plan.reference.test.ts\`.
+Written by \`npm run calibrate\`; the same entries are checked in \`core/src/soil/acid-plan/acid-plan.reference.test.ts\`.
 Sulfur in lb/acre for ground without lime, plough depth (2,000,000 lb of soil an acre).
 
 The tables contradict each other: for a loam from pH 7 to 6.5 the one says 150 lb/acre, the other by difference

@@ -1,4 +1,4 @@
-import { checks } from '@spudder/core/diagnosis'
+import { checks } from '@spudder/core/verdict/diagnosis'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { format } from 'prettier'

@@ -1,9 +1,9 @@
-import { allCauses, checks } from '@spudder/core/diagnosis'
-import { featureOf } from '@spudder/core/diagnosis'
-import { writtenCases, type WrittenCase } from '@spudder/core/diagnosis/tests'
-import { contextNames, contexts } from '@spudder/core/plant'
-import { readingWords, type ReadingKind } from '@spudder/core/reading'
-import { storyEvents } from '@spudder/core/diagnosis'
+import { allCauses, checks } from '@spudder/core/verdict/diagnosis'
+import { featureOf } from '@spudder/core/verdict/diagnosis'
+import { writtenCases, type WrittenCase } from '@spudder/core/verdict/diagnosis/tests'
+import { contextNames, contexts } from '@spudder/core/stand/plant'
+import { readingWords, type ReadingKind } from '@spudder/core/seen/reading'
+import { storyEvents } from '@spudder/core/verdict/diagnosis'
 
 const causeName = (id: string) => allCauses.find((cause) => cause.id === id)?.name ?? id
 const checkName = (id: string) => checks.find((check) => check.id === id)?.name ?? id
@@ -47,7 +47,7 @@ export function caseTable(): string {
   return `# Written cases
 
 Cases that the verdict must get right, for a practitioner to review. Written by \`npm run calibrate\` from
-\`core/src/diagnosis/tests/written-cases.ts\`, which the tests read. All cases are invented, from
+\`core/src/verdict/diagnosis/tests/written-cases.ts\`, which the tests read. All cases are invented, from
 discriminating signs that are common practice and from the mobility of nutrients (Marschner, from memory).
 
 ${sections.join('\n')}`

@@ -5,9 +5,9 @@ import {
   type Cause,
   type Check,
   type FeatureName,
-} from '@spudder/core/diagnosis'
-import { DrawnWorld, judgeDrawn } from '@spudder/core/diagnosis/tests'
-import { contextNames } from '@spudder/core/plant'
+} from '@spudder/core/verdict/diagnosis'
+import { DrawnWorld, judgeDrawn } from '@spudder/core/verdict/diagnosis/tests'
+import { contextNames } from '@spudder/core/stand/plant'
 
 /** Ways to choose the next check. */
 const checkOrders = ['ranked', 'fixed', 'random'] as const

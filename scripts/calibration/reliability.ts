@@ -1,5 +1,5 @@
-import { contextNames } from '@spudder/core/plant'
-import { DrawnWorld, judgeDrawn } from '@spudder/core/diagnosis/tests'
+import { contextNames } from '@spudder/core/stand/plant'
+import { DrawnWorld, judgeDrawn } from '@spudder/core/verdict/diagnosis/tests'
 
 /** How often hypotheses of a stated probability were true. */
 export interface ReliabilityBin {

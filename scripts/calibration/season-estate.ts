@@ -1,6 +1,6 @@
 import type { Climate } from '@spudder/contract/place'
-import { addDays, type Day } from '@spudder/core/calendar'
-import type { PlanDay, PlanGround, PlanStand, Task } from '@spudder/core/planner'
+import { addDays, type Day } from '@spudder/core/base/calendar'
+import type { PlanDay, PlanGround, PlanStand, Task } from '@spudder/core/days/planner'
 import {
   daysFrom,
   outlookByHours,
@@ -8,7 +8,7 @@ import {
   weatherWorks,
   type WeatherWork,
   type WorkOutlook,
-} from '@spudder/core/weather'
+} from '@spudder/core/days/weather'
 import { SimulatedWeather } from '@spudder/sim/weather'
 import { randomLcg } from 'd3-random'
 

@@ -1,5 +1,5 @@
 import { climates, type Climate } from '@spudder/contract/place'
-import { addDays, daysBetween, type Day } from '@spudder/core/calendar'
+import { addDays, daysBetween, type Day } from '@spudder/core/base/calendar'
 import {
   earliestFit,
   factsOf,
@@ -8,7 +8,7 @@ import {
   planSeason,
   type Assignment,
   type Solver,
-} from '@spudder/core/planner'
+} from '@spudder/core/days/planner'
 import { seasonEstate, type SeasonEstate } from './season-estate.ts'
 
 export const policies = ['planned', 'earliest fit', 'fixed intervals'] as const
@@ -101,7 +101,7 @@ export function seasonPage(compared: readonly SeasonComparison[], seeds: number)
     'Made by `npm run calibrate`. Invented estates: eight stands, seven sprays and looks each, one boom, a crew of',
     `eight hours on weekdays, mowing, watering and a week of blackout; ${seeds} seasons in each climate of the weather`,
     'stand-in. All three ways know the same on the first day, a fortnight foretold and then what such days usually',
-    'are, and keep the same rules. Money is that of the figures in `core/src/planner/data`, which are judgement.',
+    'are, and keep the same rules. Money is that of the figures in `core/src/days/planner/data`, which are judgement.',
     '',
     '![Loss of three ways of planning](figures/season-plans.svg)',
     '',

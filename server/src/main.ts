@@ -1,5 +1,5 @@
 import 'reflect-metadata'
-import { dateToDay } from '@spudder/core/calendar'
+import { dateToDay } from '@spudder/core/base/calendar'
 import { SimulatedLaboratory } from '@spudder/sim/laboratory'
 import { SimulatedMeter } from '@spudder/sim/meter'
 import { SimulatedWeather } from '@spudder/sim/weather'

@@ -10,7 +10,7 @@ import {
   IsUUID,
   ValidateNested,
 } from 'class-validator'
-import { acidities, situationNames, type Situation } from '@spudder/core/acid-plan'
+import { acidities, situationNames, type Situation } from '@spudder/core/soil/acid-plan'
 import {
   bufferTestNames,
   fizzes,
@@ -18,9 +18,9 @@ import {
   type BufferTest,
   type Fizz,
   type TextureName,
-} from '@spudder/core/soil'
-import type { SourceId } from '@spudder/core/source'
-import { acids } from '@spudder/core/water'
+} from '@spudder/core/soil/soil'
+import type { SourceId } from '@spudder/core/material/source'
+import { acids } from '@spudder/core/soil/water'
 import { Bounded, IsDay, IsNewId, Note, Recorded } from '../validation/index.ts'
 
 const pHBounds = { min: 3, max: 10 }

@@ -12,8 +12,8 @@ import {
   IsUUID,
   ValidateNested,
 } from 'class-validator'
-import { sourceIds, type SourceId } from '@spudder/core/source'
-import { routes, type Route } from '@spudder/core/plant'
+import { sourceIds, type SourceId } from '@spudder/core/material/source'
+import { routes, type Route } from '@spudder/core/stand/plant'
 import { IsClock } from '../job/index.ts'
 import { TankPartnerDto } from '../remedy/index.ts'
 import { Bounded, IsDay, IsNewId, IsPastDay, Named, Note, Recorded } from '../validation/index.ts'

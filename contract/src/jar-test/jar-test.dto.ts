@@ -1,6 +1,6 @@
 import { IsIn, IsOptional, IsString, IsUUID } from 'class-validator'
-import { jarOutcomes, partnerKinds, type JarOutcome } from '@spudder/core/mix'
-import { sourceIds, type SourceId } from '@spudder/core/source'
+import { jarOutcomes, partnerKinds, type JarOutcome } from '@spudder/core/apply/mix'
+import { sourceIds, type SourceId } from '@spudder/core/material/source'
 import { IsDay, IsNewId, IsPastDay, Named, Note, Recorded } from '../validation/index.ts'
 
 const outcomes = Object.keys(jarOutcomes) as JarOutcome[]

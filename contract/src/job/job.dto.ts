@@ -14,9 +14,9 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator'
-import { sourceIds, type SourceId } from '@spudder/core/source'
-import { jobKinds, type JobKind } from '@spudder/core/plan'
-import { routes, type Route } from '@spudder/core/plant'
+import { sourceIds, type SourceId } from '@spudder/core/material/source'
+import { jobKinds, type JobKind } from '@spudder/core/days/plan'
+import { routes, type Route } from '@spudder/core/stand/plant'
 import { Bounded, IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'
 
 const jobStatuses = ['planned', 'done', 'dropped'] as const

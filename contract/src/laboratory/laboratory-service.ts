@@ -1,5 +1,5 @@
-import type { ReadingPlace } from '@spudder/core/reading'
-import type { Context } from '@spudder/core/plant'
+import type { ReadingPlace } from '@spudder/core/seen/reading'
+import type { Context } from '@spudder/core/stand/plant'
 import type { LaboratoryPacket } from './laboratory.dto.ts'
 
 /** Samples on their way to a laboratory. */

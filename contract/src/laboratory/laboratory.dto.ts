@@ -12,13 +12,13 @@ import {
   Length,
   ValidateNested,
 } from 'class-validator'
-import { dayOrderNames, type DayOrder } from '@spudder/core/laboratory'
+import { dayOrderNames, type DayOrder } from '@spudder/core/seen/laboratory'
 import {
   readingKindNames,
   readingPlaceNames,
   type ReadingKind,
   type ReadingPlace,
-} from '@spudder/core/reading'
+} from '@spudder/core/seen/reading'
 import { IsDay, IsNewId, IsPastDay, Named, Recorded } from '../validation/index.ts'
 
 class ResultColumnDto {

@@ -1,5 +1,5 @@
 import { IsObject, IsUUID } from 'class-validator'
-import type { Findings, Paint } from '@spudder/core/finding'
+import type { Findings, Paint } from '@spudder/core/seen/finding'
 import { IsDay, IsNewId, IsPastDay, Note, Recorded } from '../validation/index.ts'
 
 export class CreateLookDto {

@@ -1,4 +1,4 @@
-import type { PhotoMeasure } from '@spudder/core/photo'
+import type { PhotoMeasure } from '@spudder/core/seen/photo'
 import { describe, expect, it } from 'vitest'
 import { checkDto } from '../validation/index.ts'
 import { keptMeasure, PhotoMeasureDto } from './index.ts'

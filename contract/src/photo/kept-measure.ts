@@ -1,4 +1,4 @@
-import type { Dab, PhotoMeasure } from '@spudder/core/photo'
+import type { Dab, PhotoMeasure } from '@spudder/core/seen/photo'
 import type { PhotoMeasureDto, PhotoPart } from './measure.dto.ts'
 
 const share = (value: number): number =>

@@ -1,5 +1,5 @@
-export { climateNames as climates } from '@spudder/core/climate'
-export type { Climate } from '@spudder/core/climate'
+export { climateNames as climates } from '@spudder/core/soil/climate'
+export type { Climate } from '@spudder/core/soil/climate'
 export {
   CreatePlaceDto,
   intervalClocks,

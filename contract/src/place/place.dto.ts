@@ -16,9 +16,9 @@ import {
   ironSchoolNames,
   type DropKitName,
   type IronSchoolName,
-} from '@spudder/core/reading'
-import { climateNames, type Climate } from '@spudder/core/climate'
-import { unitSystems, type UnitSystem } from '@spudder/core/quantity'
+} from '@spudder/core/seen/reading'
+import { climateNames, type Climate } from '@spudder/core/soil/climate'
+import { unitSystems, type UnitSystem } from '@spudder/core/base/quantity'
 import { LaboratoryMapDto } from '../laboratory/index.ts'
 import { Bounded, IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'
 

@@ -1,6 +1,6 @@
 import 'reflect-metadata'
-import { addDays } from '@spudder/core/calendar'
-import { weatherWorks } from '@spudder/core/weather'
+import { addDays } from '@spudder/core/base/calendar'
+import { weatherWorks } from '@spudder/core/days/weather'
 import { describe, expect, it } from 'vitest'
 import type { EntryDto } from '../entry/index.ts'
 import type { JobDto } from '../job/index.ts'

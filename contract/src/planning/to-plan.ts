@@ -1,4 +1,4 @@
-import { addDays, daysBetween, type Day } from '@spudder/core/calendar'
+import { addDays, daysBetween, type Day } from '@spudder/core/base/calendar'
 import {
   acidBeforeIron,
   growthBase,
@@ -16,13 +16,13 @@ import {
   type PlanStand,
   type PlanStock,
   type Task,
-} from '@spudder/core/planner'
-import { findPlant } from '@spudder/core/plant'
-import { greennessOf, healthyGreenness, isColourKind } from '@spudder/core/regreening'
-import type { UnitSystem } from '@spudder/core/quantity'
-import type { SeasonNutrient } from '@spudder/core/season'
-import { findSource } from '@spudder/core/source'
-import type { WeatherWork } from '@spudder/core/weather'
+} from '@spudder/core/days/planner'
+import { findPlant } from '@spudder/core/stand/plant'
+import { greennessOf, healthyGreenness, isColourKind } from '@spudder/core/seen/colour'
+import type { UnitSystem } from '@spudder/core/base/quantity'
+import type { SeasonNutrient } from '@spudder/core/soil/season'
+import { findSource } from '@spudder/core/material/source'
+import type { WeatherWork } from '@spudder/core/days/weather'
 import { standingEntries, type EntryDto } from '../entry/index.ts'
 import type { JobDto } from '../job/index.ts'
 import type { PlaceSettingsDto } from '../place/index.ts'

@@ -1,4 +1,4 @@
-import type { CoreErrorCode } from '@spudder/core/error'
+import type { CoreErrorCode } from '@spudder/core/base/error'
 
 /** Every code that a problem can carry: those of the core and those of the service around it. */
 export type ProblemCode =

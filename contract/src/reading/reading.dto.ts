@@ -20,7 +20,7 @@ import {
   type ReadingKind,
   type ReadingMethod,
   type ReadingPlace,
-} from '@spudder/core/reading'
+} from '@spudder/core/seen/reading'
 import { Bounded, IsDay, IsNewId, IsPastDay, Note, Recorded } from '../validation/index.ts'
 
 /** A value that a reading of its kind can have: the bounds follow the kind. */

@@ -13,10 +13,10 @@ import {
   Length,
   ValidateNested,
 } from 'class-validator'
-import { aimIds, type AimId } from '@spudder/core/choice'
-import { sourceIds, type SourceId } from '@spudder/core/source'
-import { routes, type Route } from '@spudder/core/plant'
-import { acids } from '@spudder/core/water'
+import { aimIds, type AimId } from '@spudder/core/material/choice'
+import { sourceIds, type SourceId } from '@spudder/core/material/source'
+import { routes, type Route } from '@spudder/core/stand/plant'
+import { acids } from '@spudder/core/soil/water'
 import { partnerKindIds } from '../jar-test/index.ts'
 import { Bounded, IsDay, IsNewId, Named, Note, Recorded } from '../validation/index.ts'
 

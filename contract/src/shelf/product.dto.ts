@@ -13,9 +13,9 @@ import {
   Length,
   ValidateNested,
 } from 'class-validator'
-import type { LabelDraft } from '@spudder/core/label'
-import { stainNames, type Stain } from '@spudder/core/shelf'
-import { ironSourceIds, type IronSourceId } from '@spudder/core/source'
+import type { LabelDraft } from '@spudder/core/material/label'
+import { stainNames, type Stain } from '@spudder/core/material/shelf'
+import { ironSourceIds, type IronSourceId } from '@spudder/core/material/source'
 import {
   Bounded,
   IsNewId,

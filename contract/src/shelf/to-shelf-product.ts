@@ -1,4 +1,4 @@
-import type { ShelfProduct } from '@spudder/core/shelf'
+import type { ShelfProduct } from '@spudder/core/material/shelf'
 import type { ProductDto } from './product.dto.ts'
 
 /** A stored product as the core knows it: what is not known is left out. */

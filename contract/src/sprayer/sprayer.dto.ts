@@ -17,7 +17,7 @@ import {
   type NozzleKind,
   type SprayerKind,
   type SprayerSetup,
-} from '@spudder/core/sprayer'
+} from '@spudder/core/apply/sprayer'
 import { Bounded, IsNewId, IsPastDay, Named, Recorded } from '../validation/index.ts'
 
 const kinds = Object.keys(sprayerKinds) as SprayerKind[]

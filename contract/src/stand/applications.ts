@@ -1,12 +1,12 @@
-import { movesPH, type AcidStep } from '@spudder/core/acid-plan'
-import { checkLabel, type LabelDraft } from '@spudder/core/label'
+import { movesPH, type AcidStep } from '@spudder/core/soil/acid-plan'
+import { checkLabel, type LabelDraft } from '@spudder/core/material/label'
 import {
   contentsOfLabel,
   contentsOfSource,
   type Application,
   type Contents,
-} from '@spudder/core/season'
-import { findSource, type SourceId } from '@spudder/core/source'
+} from '@spudder/core/soil/season'
+import { findSource, type SourceId } from '@spudder/core/material/source'
 import { standingEntries, type EntryDto } from '../entry/index.ts'
 import type { JobDto } from '../job/index.ts'
 import type { RemedyDto } from '../remedy/index.ts'

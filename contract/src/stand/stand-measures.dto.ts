@@ -6,8 +6,8 @@ import {
   IsOptional,
   registerDecorator,
 } from 'class-validator'
-import { CoreError } from '@spudder/core/error'
-import { checkOutline, type Outline } from '@spudder/core/ground'
+import { CoreError } from '@spudder/core/base/error'
+import { checkOutline, type Outline } from '@spudder/core/stand/ground'
 import { Bounded } from '../validation/index.ts'
 
 const farthestM = 50000

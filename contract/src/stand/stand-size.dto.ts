@@ -1,5 +1,5 @@
 import { IsIn, ValidateIf } from 'class-validator'
-import { sizeBounds, sizeKinds, type SizeKind, type StandSize } from '@spudder/core/plant'
+import { sizeBounds, sizeKinds, type SizeKind, type StandSize } from '@spudder/core/stand/plant'
 import { Bounded } from '../validation/index.ts'
 
 const needs =

@@ -10,13 +10,13 @@ import {
   IsUUID,
   ValidateNested,
 } from 'class-validator'
-import { contextNames, type Context } from '@spudder/core/plant'
+import { contextNames, type Context } from '@spudder/core/stand/plant'
 import {
   readingKindNames,
   readingMethodNames,
   type ReadingKind,
   type ReadingMethod,
-} from '@spudder/core/reading'
+} from '@spudder/core/seen/reading'
 import { AcidPlanDto } from '../acid-plan/index.ts'
 import { CaseDto } from '../case/index.ts'
 import { EntryDto } from '../entry/index.ts'

@@ -1,6 +1,6 @@
 import { IsIn, IsOptional, IsUUID, ValidateIf } from 'class-validator'
-import { storyEventKinds, type StoryEventKind } from '@spudder/core/diagnosis'
-import { readingKinds } from '@spudder/core/reading'
+import { storyEventKinds, type StoryEventKind } from '@spudder/core/verdict/diagnosis'
+import { readingKinds } from '@spudder/core/seen/reading'
 import { Bounded, IsDay, IsNewId, IsPastDay, Note, Recorded } from '../validation/index.ts'
 
 const isCorrection = (event: CreateStoryEventDto) => event.kind === 'pH-corrected'

@@ -13,9 +13,9 @@ import {
   ValidateNested,
   registerDecorator,
 } from 'class-validator'
-import { CoreError } from '@spudder/core/error'
-import { planTrial, trialLayouts, type TrialLayout } from '@spudder/core/trial'
-import { readingKinds, type ReadingKind } from '@spudder/core/reading'
+import { CoreError } from '@spudder/core/base/error'
+import { planTrial, trialLayouts, type TrialLayout } from '@spudder/core/outcome/trial'
+import { readingKinds, type ReadingKind } from '@spudder/core/seen/reading'
 import { Bounded, IsDay, IsNewId, IsPastDay, Named, Note, Recorded } from '../validation/index.ts'
 
 const layouts = Object.keys(trialLayouts) as TrialLayout[]

@@ -8,11 +8,11 @@ import {
   Min,
   registerDecorator,
 } from 'class-validator'
-import { dateToDay, isDay } from '@spudder/core/calendar'
-import { CoreError } from '@spudder/core/error'
-import { checkLabel, type LabelDraft } from '@spudder/core/label'
-import { parseUnit } from '@spudder/core/quantity'
-import { nutrients } from '@spudder/core/source'
+import { dateToDay, isDay } from '@spudder/core/base/calendar'
+import { CoreError } from '@spudder/core/base/error'
+import { checkLabel, type LabelDraft } from '@spudder/core/material/label'
+import { parseUnit } from '@spudder/core/base/quantity'
+import { nutrients } from '@spudder/core/material/source'
 
 type Property = (target: object, key: string) => void
 

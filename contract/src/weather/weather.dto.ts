@@ -11,7 +11,12 @@ import {
   IsString,
   ValidateNested,
 } from 'class-validator'
-import { hoursOfDay, weatherWorks, type DayOfHours, type WeatherWork } from '@spudder/core/weather'
+import {
+  hoursOfDay,
+  weatherWorks,
+  type DayOfHours,
+  type WeatherWork,
+} from '@spudder/core/days/weather'
 import type { Climate } from '../place/index.ts'
 import { IsDay, Named } from '../validation/index.ts'
 

@@ -7,10 +7,10 @@ import {
   planSteps,
   situationNames,
   tableFigures,
-} from '../../src/acid-plan/index.ts'
-import { climateNames, soilClimates } from '../../src/climate/index.ts'
-import { foretellAtOnce } from '../../src/pH-path/index.ts'
-import { textureNames } from '../../src/soil/index.ts'
+} from '../../src/soil/acid-plan/index.ts'
+import { climateNames, soilClimates } from '../../src/soil/climate/index.ts'
+import { foretellAtOnce } from '../../src/soil/pH-path/index.ts'
+import { textureNames } from '../../src/soil/soil/index.ts'
 import { sayFigures } from './say-figures.ts'
 
 const startsOn = '2026-04-15'

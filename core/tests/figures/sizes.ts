@@ -1,4 +1,4 @@
-import type { SizeKind, StandSize } from '../../src/plant/index.ts'
+import type { SizeKind, StandSize } from '../../src/stand/plant/index.ts'
 
 /** One stand of each kind of size. */
 export const sizes: Readonly<Record<SizeKind, StandSize>> = {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { cautionsFor } from '../../src/caution/index.ts'
+import { cautionsFor } from '../../src/apply/caution/index.ts'
 import {
   aimIds,
   aims,
@@ -7,14 +7,18 @@ import {
   rankCandidates,
   rankOtherSources,
   type ChoiceInput,
-} from '../../src/choice/index.ts'
-import { solubility } from '../../src/mix/index.ts'
-import { workingCourse } from '../../src/persistence/index.ts'
-import { contextNames, contexts, type Context, type Route } from '../../src/plant/index.ts'
-import { allRates, amountFor, ratesFor } from '../../src/rate/index.ts'
-import { responseFor } from '../../src/regreening/index.ts'
-import { contentsOfSource } from '../../src/season/index.ts'
-import { findSource, ironSourceIds, sourceIds } from '../../src/source/index.ts'
+} from '../../src/material/choice/index.ts'
+import { solubility } from '../../src/apply/mix/index.ts'
+import { workingCourse } from '../../src/material/persistence/index.ts'
+import { contextNames, contexts, type Context, type Route } from '../../src/stand/plant/index.ts'
+import { allRates, amountFor, ratesFor } from '../../src/material/rate/index.ts'
+import {
+  responseFor,
+  findSource,
+  ironSourceIds,
+  sourceIds,
+} from '../../src/material/source/index.ts'
+import { contentsOfSource } from '../../src/soil/season/index.ts'
 import { sizes } from './sizes.ts'
 import { sayFigures } from './say-figures.ts'
 

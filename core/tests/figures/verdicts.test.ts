@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
-import { diagnoseCase } from '../../src/diagnosis/tests/diagnose-case.ts'
-import { writtenCases } from '../../src/diagnosis/tests/index.ts'
-import { nextChecks, reasonsFor, settlingOf } from '../../src/diagnosis/index.ts'
+import { diagnoseCase } from '../../src/verdict/diagnosis/tests/diagnose-case.ts'
+import { writtenCases } from '../../src/verdict/diagnosis/tests/index.ts'
+import { nextChecks, reasonsFor, settlingOf } from '../../src/verdict/diagnosis/index.ts'
 import { sayFigures } from './say-figures.ts'
 
 it('verdicts, reasons and next checks of the written cases are what they were', async () => {

@@ -1,16 +1,27 @@
 import { randomLcg } from 'd3-random'
 import { describe, expect, it } from 'vitest'
-import { soilCurves, solutionCurves } from '../../src/chemistry/index.ts'
-import { checkLabel, labelBounds, labelCourse, readLabelText } from '../../src/label/index.ts'
-import { partnerKinds } from '../../src/mix/index.ts'
-import { earliestFit, planCost, factsOf } from '../../src/planner/index.ts'
-import { randomEstate } from '../../src/planner/tests/random-estate.ts'
-import { contextNames, contexts } from '../../src/plant/index.ts'
-import { amountFor, allRates, sameRate, factsOfJob, type Rate } from '../../src/rate/index.ts'
-import { findSource, sourceIds } from '../../src/source/index.ts'
-import { dropClassOf } from '../../src/sprayer/index.ts'
-import { judgeWork } from '../../src/work/index.ts'
-import { acidDose, acids } from '../../src/water/index.ts'
+import { soilCurves, solutionCurves } from '../../src/material/chemistry/index.ts'
+import {
+  checkLabel,
+  labelBounds,
+  labelCourse,
+  readLabelText,
+} from '../../src/material/label/index.ts'
+import { partnerKinds } from '../../src/apply/mix/index.ts'
+import { earliestFit, planCost, factsOf } from '../../src/days/planner/index.ts'
+import { randomEstate } from '../../src/days/planner/tests/random-estate.ts'
+import { contextNames, contexts } from '../../src/stand/plant/index.ts'
+import {
+  amountFor,
+  allRates,
+  sameRate,
+  factsOfJob,
+  type Rate,
+} from '../../src/material/rate/index.ts'
+import { findSource, sourceIds } from '../../src/material/source/index.ts'
+import { dropClassOf } from '../../src/apply/sprayer/index.ts'
+import { judgeWork } from '../../src/apply/work/index.ts'
+import { acidDose, acids } from '../../src/soil/water/index.ts'
 import { sizes } from './sizes.ts'
 import { sayFigures } from './say-figures.ts'
 

@@ -4,8 +4,8 @@ import {
   stepProblems,
   type AcidStep,
   type Situation,
-} from '@spudder/core/acid-plan'
-import { soilClimates } from '@spudder/core/climate'
+} from '@spudder/core/soil/acid-plan'
+import { soilClimates } from '@spudder/core/soil/climate'
 import type { Connection } from '../database/connect.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { findPlace } from '../place/place.service.ts'

@@ -1,5 +1,5 @@
 import { vennlowEstate } from '@spudder/sim/vennlow'
-import { addDays } from '@spudder/core/calendar'
+import { addDays } from '@spudder/core/base/calendar'
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { PlaceDto } from '@spudder/contract/place'
 import { toPlan, type PlanningDto } from '@spudder/contract/planning'

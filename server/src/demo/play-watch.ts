@@ -1,6 +1,6 @@
 import { keptMeasure } from '@spudder/contract/photo'
-import { cardShapes, measurePhoto } from '@spudder/core/photo'
-import { planTrial } from '@spudder/core/trial'
+import { cardShapes, measurePhoto } from '@spudder/core/seen/photo'
+import { planTrial } from '@spudder/core/outcome/trial'
 import { asJpeg, expose, paintScene } from '@spudder/sim/camera'
 import { idFor } from '@spudder/sim/seeded'
 import { colourOfPlot, type Act } from '@spudder/sim/vennlow'

@@ -7,7 +7,7 @@ import type {
 } from '@spudder/contract/entry'
 import { groundOf } from '@spudder/contract/planning'
 import type { WeatherService } from '@spudder/contract/weather'
-import { findSource } from '@spudder/core/source'
+import { findSource } from '@spudder/core/material/source'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'

@@ -1,4 +1,4 @@
-import { CoreError, type CoreErrorCode } from '@spudder/core/error'
+import { CoreError, type CoreErrorCode } from '@spudder/core/base/error'
 import type { ProblemCode, ProblemDto } from '@spudder/contract/problem'
 import type { ErrorRequestHandler, Request } from 'express'
 import { databaseErrno } from '../database/insert-once.ts'

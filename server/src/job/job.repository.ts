@@ -1,4 +1,4 @@
-import type { JobKind } from '@spudder/core/plan'
+import type { JobKind } from '@spudder/core/days/plan'
 import { and, eq, inArray, lte } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import type { Connection } from '../database/connect.ts'

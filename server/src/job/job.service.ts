@@ -6,7 +6,7 @@ import {
   type PlanCheckDto,
   type PlanOrderDto,
 } from '@spudder/contract/job'
-import { checks } from '@spudder/core/diagnosis'
+import { checks } from '@spudder/core/verdict/diagnosis'
 import { selectAcidPlan } from '../acid-plan/acid-plan.repository.ts'
 import { requireStepsWithinLimits } from '../acid-plan/step-limits.ts'
 import { requireOpenCase } from '../case/case.service.ts'

@@ -1,4 +1,4 @@
-import { labelProblems } from '@spudder/core/work'
+import { labelProblems } from '@spudder/core/apply/work'
 import type { Connection } from '../database/connect.ts'
 import { ServiceError } from '../http/service-error.ts'
 import type { RemedyRow } from '../remedy/remedy.repository.ts'

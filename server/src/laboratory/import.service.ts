@@ -1,12 +1,12 @@
 import type { CreateImportDto, ImportDto } from '@spudder/contract/laboratory'
-import { dateToDay } from '@spudder/core/calendar'
+import { dateToDay } from '@spudder/core/base/calendar'
 import {
   readLaboratoryFile,
   RowReader,
   type CellError,
   type ImportedReading,
-} from '@spudder/core/laboratory'
-import { answeredChecks } from '@spudder/core/diagnosis'
+} from '@spudder/core/seen/laboratory'
+import { answeredChecks } from '@spudder/core/verdict/diagnosis'
 import { rollup } from 'd3-array'
 import { randomUUID } from 'node:crypto'
 import type { Connection, Database } from '../database/connect.ts'

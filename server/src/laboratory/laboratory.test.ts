@@ -4,8 +4,8 @@ import type {
   LaboratoryResultDto,
 } from '@spudder/contract/laboratory'
 import type { PlaceDto } from '@spudder/contract/place'
-import { addDays, dateToDay } from '@spudder/core/calendar'
-import { guessMap, readLaboratoryFile } from '@spudder/core/laboratory'
+import { addDays, dateToDay } from '@spudder/core/base/calendar'
+import { guessMap, readLaboratoryFile } from '@spudder/core/seen/laboratory'
 import { describe, expect, it } from 'vitest'
 import { api, get, newId, newStand, post, refused, storyOf } from '../tests/test-estate.ts'
 

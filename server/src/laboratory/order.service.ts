@@ -5,7 +5,7 @@ import type {
   LaboratoryService,
   SampleOrder,
 } from '@spudder/contract/laboratory'
-import { dateToDay } from '@spudder/core/calendar'
+import { dateToDay } from '@spudder/core/base/calendar'
 import type { Connection } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'

@@ -5,7 +5,7 @@ import {
   type LeafMeterService,
   type MeterService,
 } from '@spudder/contract/meter'
-import { greennessReading, isColourKind, onScale } from '@spudder/core/regreening'
+import { greennessReading, isColourKind, onScale } from '@spudder/core/seen/colour'
 import type { Database } from '../database/connect.ts'
 import { route, type AnyRoute } from '../http/route.ts'
 import { readStory } from '../stand/stand.service.ts'

@@ -1,5 +1,5 @@
 import type { MeterReadingDto } from '@spudder/contract/meter'
-import { calibrate, pHOfMillivolts } from '@spudder/core/reading'
+import { calibrate, pHOfMillivolts } from '@spudder/core/seen/reading'
 import { describe, expect, it } from 'vitest'
 import { api, get, newStand, post, readingBody } from '../tests/test-estate.ts'
 

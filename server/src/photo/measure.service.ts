@@ -1,5 +1,5 @@
 import type { PhotoDto, PhotoMeasureDto } from '@spudder/contract/photo'
-import { dateToDay } from '@spudder/core/calendar'
+import { dateToDay } from '@spudder/core/base/calendar'
 import type { Database } from '../database/connect.ts'
 import type { Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'

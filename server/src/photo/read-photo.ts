@@ -1,5 +1,5 @@
 import exifr from 'exifr'
-import { isDay } from '@spudder/core/calendar'
+import { isDay } from '@spudder/core/base/calendar'
 import { ServiceError } from '../http/service-error.ts'
 
 /** What a picture says of itself. */

@@ -1,4 +1,4 @@
-import { addDays, dateToDay } from '@spudder/core/calendar'
+import { addDays, dateToDay } from '@spudder/core/base/calendar'
 import type { RequestHandler } from 'express'
 import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator'
 import type { Database } from '../database/connect.ts'

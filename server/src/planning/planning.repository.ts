@@ -1,5 +1,5 @@
-import { readingKindNames, stripPlaces } from '@spudder/core/reading'
-import { isColourKind } from '@spudder/core/regreening'
+import { readingKindNames, stripPlaces } from '@spudder/core/seen/reading'
+import { isColourKind } from '@spudder/core/seen/colour'
 import { and, asc, eq, gte, inArray, isNull, notInArray, or } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { acidPlan, entry, job, reading, remedy, stand } from '../database/schema.ts'

@@ -1,6 +1,6 @@
 import { PlanningDto } from '@spudder/contract/planning'
-import { dateToDay } from '@spudder/core/calendar'
-import { seasonOf } from '@spudder/core/season'
+import { dateToDay } from '@spudder/core/base/calendar'
+import { seasonOf } from '@spudder/core/soil/season'
 import type { Connection, Database } from '../database/connect.ts'
 import { entryDto } from '../entry/entry-dto.ts'
 import { route, type AnyRoute } from '../http/route.ts'

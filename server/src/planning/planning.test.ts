@@ -1,6 +1,6 @@
 import type { JobDto } from '@spudder/contract/job'
 import type { PlanningDto } from '@spudder/contract/planning'
-import { addDays, dateToDay } from '@spudder/core/calendar'
+import { addDays, dateToDay } from '@spudder/core/base/calendar'
 import ICAL from 'ical.js'
 import { describe, expect, it } from 'vitest'
 import supertest from 'supertest'

@@ -1,6 +1,6 @@
 import type { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
-import { answeredChecks } from '@spudder/core/diagnosis'
-import { isOfStand, readingKinds, type Reading } from '@spudder/core/reading'
+import { answeredChecks } from '@spudder/core/verdict/diagnosis'
+import { isOfStand, readingKinds, type Reading } from '@spudder/core/seen/reading'
 import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'

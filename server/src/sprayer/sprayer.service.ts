@@ -4,7 +4,7 @@ import {
   type CreateSprayerDto,
   type SprayerDto,
 } from '@spudder/contract/sprayer'
-import { checkSetup } from '@spudder/core/sprayer'
+import { checkSetup } from '@spudder/core/apply/sprayer'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'

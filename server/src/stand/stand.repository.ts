@@ -1,4 +1,4 @@
-import { stripPlaces } from '@spudder/core/reading'
+import { stripPlaces } from '@spudder/core/seen/reading'
 import {
   and,
   asc,

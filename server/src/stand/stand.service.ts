@@ -7,8 +7,8 @@ import type {
   StandStoryDto,
 } from '@spudder/contract/stand'
 import { toStandSize } from '@spudder/contract/stand'
-import { CoreError } from '@spudder/core/error'
-import { checkStandSize, findPlant } from '@spudder/core/plant'
+import { CoreError } from '@spudder/core/base/error'
+import { checkStandSize, findPlant } from '@spudder/core/stand/plant'
 import { group } from 'd3-array'
 import { isDeepStrictEqual } from 'node:util'
 import type { Connection, Database } from '../database/connect.ts'

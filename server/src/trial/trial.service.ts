@@ -1,5 +1,5 @@
 import type { CreateTrialDto, RatePlotsDto, TrialDto } from '@spudder/contract/trial'
-import { planTrial } from '@spudder/core/trial'
+import { planTrial } from '@spudder/core/outcome/trial'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'

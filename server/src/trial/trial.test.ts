@@ -1,5 +1,5 @@
 import type { TrialDto } from '@spudder/contract/trial'
-import { planTrial } from '@spudder/core/trial'
+import { planTrial } from '@spudder/core/outcome/trial'
 import { describe, expect, it } from 'vitest'
 import { get, newId, newStand, post, refused, trialBody } from '../tests/test-estate.ts'
 

@@ -9,11 +9,11 @@ import type {
   WeatherHoursDto,
   WeatherService,
 } from '@spudder/contract/weather'
-import { addDays, dateToDay, type Day } from '@spudder/core/calendar'
-import { requireInRange } from '@spudder/core/error'
-import { daysBetween } from '@spudder/core/calendar'
-import { daysFrom, outlookByHours, usualOutlooks, weatherWorks } from '@spudder/core/weather'
-import { readStationFile } from '@spudder/core/station'
+import { addDays, dateToDay, type Day } from '@spudder/core/base/calendar'
+import { requireInRange } from '@spudder/core/base/error'
+import { daysBetween } from '@spudder/core/base/calendar'
+import { daysFrom, outlookByHours, usualOutlooks, weatherWorks } from '@spudder/core/days/weather'
+import { readStationFile } from '@spudder/core/days/station'
 import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { findPlace } from '../place/place.service.ts'

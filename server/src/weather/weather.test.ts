@@ -4,7 +4,7 @@ import type {
   WeatherDto,
   WeatherHoursDto,
 } from '@spudder/contract/weather'
-import { addDays, dateToDay } from '@spudder/core/calendar'
+import { addDays, dateToDay } from '@spudder/core/base/calendar'
 import { describe, expect, it } from 'vitest'
 import { get, newPlace, post, refused } from '../tests/test-estate.ts'
 

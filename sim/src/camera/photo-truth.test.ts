@@ -1,4 +1,4 @@
-import { cardShapes, measurePhoto, type Dab } from '@spudder/core/photo'
+import { cardShapes, measurePhoto, type Dab } from '@spudder/core/seen/photo'
 import { converter } from 'culori'
 import { describe, expect, it } from 'vitest'
 import {

@@ -1,4 +1,4 @@
-import { paintCanopy, type Canopy, type Shape } from '@spudder/core/painter'
+import { paintCanopy, type Canopy, type Shape } from '@spudder/core/seen/painter'
 import sharp from 'sharp'
 
 /** What lies before the camera. */

@@ -1,6 +1,6 @@
 import 'reflect-metadata'
 import type { SampleOrder } from '@spudder/contract/laboratory'
-import { guessMap, readLaboratoryFile, RowReader } from '@spudder/core/laboratory'
+import { guessMap, readLaboratoryFile, RowReader } from '@spudder/core/seen/laboratory'
 import { describe, expect, it } from 'vitest'
 import { SimulatedLaboratory } from './index.ts'
 

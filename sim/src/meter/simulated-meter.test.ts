@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { calibrate } from '@spudder/core/reading'
+import { calibrate } from '@spudder/core/seen/reading'
 import { SimulatedMeter, type MeterFault } from './index.ts'
 
 const morning = new Date('2026-06-15T08:00:00Z').getTime()

@@ -6,7 +6,7 @@ import type {
   StationImportDto,
   WeatherDto,
 } from '@spudder/contract/weather'
-import { dateToDay } from '@spudder/core/calendar'
+import { dateToDay } from '@spudder/core/base/calendar'
 import { defineQuery, useMutation, useQuery } from '@pinia/colada'
 import { computed } from 'vue'
 import { useReadAnew } from './read-anew.ts'

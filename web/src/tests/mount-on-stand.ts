@@ -1,6 +1,6 @@
 import type { PlaceDto } from '@spudder/contract/place'
 import type { StandStoryDto } from '@spudder/contract/stand'
-import type { Context } from '@spudder/core/plant'
+import type { Context } from '@spudder/core/stand/plant'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { createPinia } from 'pinia'

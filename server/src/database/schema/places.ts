@@ -1,14 +1,14 @@
-import type { IronSourceId, SourceId } from '@spudder/core/source'
-import type { UnitSystem } from '@spudder/core/quantity'
+import type { IronSourceId, SourceId } from '@spudder/core/material/source'
+import type { UnitSystem } from '@spudder/core/base/quantity'
 import type { Climate, PlaceSettingsDto } from '@spudder/contract/place'
 import type { CalibrationDto } from '@spudder/contract/sprayer'
 import type { ProductDto } from '@spudder/contract/shelf'
-import type { LabelDraft } from '@spudder/core/label'
-import type { JarOutcome } from '@spudder/core/mix'
-import type { LabelMaximum } from '@spudder/core/rate'
-import type { Stain } from '@spudder/core/shelf'
-import type { SprayerSetup } from '@spudder/core/sprayer'
-import type { DayOfHours } from '@spudder/core/weather'
+import type { LabelDraft } from '@spudder/core/material/label'
+import type { JarOutcome } from '@spudder/core/apply/mix'
+import type { LabelMaximum } from '@spudder/core/material/rate'
+import type { Stain } from '@spudder/core/material/shelf'
+import type { SprayerSetup } from '@spudder/core/apply/sprayer'
+import type { DayOfHours } from '@spudder/core/days/weather'
 import {
   boolean,
   datetime,

@@ -1,7 +1,12 @@
-import type { Findings, Paint } from '@spudder/core/finding'
-import type { Context, StandSize } from '@spudder/core/plant'
-import type { PHPreparation, ReadingKind, ReadingMethod, ReadingPlace } from '@spudder/core/reading'
-import type { StoryEventKind } from '@spudder/core/diagnosis'
+import type { Findings, Paint } from '@spudder/core/seen/finding'
+import type { Context, StandSize } from '@spudder/core/stand/plant'
+import type {
+  PHPreparation,
+  ReadingKind,
+  ReadingMethod,
+  ReadingPlace,
+} from '@spudder/core/seen/reading'
+import type { StoryEventKind } from '@spudder/core/verdict/diagnosis'
 import type { CaseOutcome } from '@spudder/contract/case'
 import type { LaboratoryPacket } from '@spudder/contract/laboratory'
 import type { StandCareDto, StandMeasuresDto } from '@spudder/contract/stand'

@@ -1,6 +1,6 @@
 import type { TrialDesignDto } from '@spudder/contract/trial'
 import type { OriginDto } from '@spudder/contract/zone'
-import type { ReadingKind } from '@spudder/core/reading'
+import type { ReadingKind } from '@spudder/core/seen/reading'
 import {
   boolean,
   double,

@@ -1,7 +1,13 @@
 <script setup lang="ts">
-import { situationNames, situations } from '@spudder/core/acid-plan'
-import { readingWords } from '@spudder/core/reading'
-import { bufferTestNames, bufferTests, fizzes, textureNames, textures } from '@spudder/core/soil'
+import { situationNames, situations } from '@spudder/core/soil/acid-plan'
+import { readingWords } from '@spudder/core/seen/reading'
+import {
+  bufferTestNames,
+  bufferTests,
+  fizzes,
+  textureNames,
+  textures,
+} from '@spudder/core/soil/soil'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'

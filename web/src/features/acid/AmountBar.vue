@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { kgLimePerMol, whyTablesDiffer, type AcidNeed } from '@spudder/core/acid-plan'
-import { amountRange } from '@spudder/core/quantity'
-import { textures } from '@spudder/core/soil'
+import { kgLimePerMol, whyTablesDiffer, type AcidNeed } from '@spudder/core/soil/acid-plan'
+import { amountRange } from '@spudder/core/base/quantity'
+import { textures } from '@spudder/core/soil/soil'
 import { scaleLinear } from 'd3-scale'
 import { computed } from 'vue'
 import HowGot from '../../shared/how/HowGot.vue'

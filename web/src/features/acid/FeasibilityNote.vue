@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { feasibilityWords, type Feasibility } from '@spudder/core/acid-plan'
+import { feasibilityWords, type Feasibility } from '@spudder/core/soil/acid-plan'
 import { computed } from 'vue'
 import { moneyRange } from '../../shared/units/money-words.ts'
 import { useAcidDesk } from './acid-desk.ts'

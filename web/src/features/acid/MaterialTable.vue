@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { formatNumber, quantityOf, valueIn } from '@spudder/core/quantity'
-import type { MaterialOffer } from '@spudder/core/acid-plan'
+import { formatNumber, quantityOf, valueIn } from '@spudder/core/base/quantity'
+import type { MaterialOffer } from '@spudder/core/soil/acid-plan'
 import { computed } from 'vue'
 import TextField from '../../shared/form/TextField.vue'
 import ScrollBox from '../../shared/ScrollBox.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { addDays, type Day } from '@spudder/core/calendar'
-import type { PathPoint } from '@spudder/core/pH-path'
+import { addDays, type Day } from '@spudder/core/base/calendar'
+import type { PathPoint } from '@spudder/core/soil/pH-path'
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { computed } from 'vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { harmsRootsBelow, situations } from '@spudder/core/acid-plan'
-import { formatNumber } from '@spudder/core/quantity'
-import { tenthDeviation } from '@spudder/core/reference'
+import { harmsRootsBelow, situations } from '@spudder/core/soil/acid-plan'
+import { formatNumber } from '@spudder/core/base/quantity'
+import { tenthDeviation } from '@spudder/core/base/reference'
 import { computed } from 'vue'
 import { dayWords } from '../../shared/units/today.ts'
 import { percent } from '../../shared/words/percent.ts'

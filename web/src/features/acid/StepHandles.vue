@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { addDays, dateToDay } from '@spudder/core/calendar'
-import { amountWords } from '@spudder/core/quantity'
-import { findSource } from '@spudder/core/source'
+import { addDays, dateToDay } from '@spudder/core/base/calendar'
+import { amountWords } from '@spudder/core/base/quantity'
+import { findSource } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
 import { xOf, type TimeScale } from '../../shared/ribbon/time-axis.ts'
 import { dayWords, today } from '../../shared/units/today.ts'

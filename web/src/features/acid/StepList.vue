@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { isDay } from '@spudder/core/calendar'
-import { parseQuantity, valueIn, amountWords } from '@spudder/core/quantity'
-import { CoreError } from '@spudder/core/error'
-import { findSource } from '@spudder/core/source'
+import { isDay } from '@spudder/core/base/calendar'
+import { parseQuantity, valueIn, amountWords } from '@spudder/core/base/quantity'
+import { CoreError } from '@spudder/core/base/error'
+import { findSource } from '@spudder/core/material/source'
 import { Button } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import CautionList from '../../shared/case/CautionList.vue'

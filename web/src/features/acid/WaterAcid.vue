@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { ratioReadings, acidStockFor } from '@spudder/core/mix'
-import { amountWords, formatNumber, quantityOf, valueIn } from '@spudder/core/quantity'
-import { acidDose, acids, type AcidDose } from '@spudder/core/water'
-import { molPerKgSulfur } from '@spudder/core/acid-plan'
+import { ratioReadings, acidStockFor } from '@spudder/core/apply/mix'
+import { amountWords, formatNumber, quantityOf, valueIn } from '@spudder/core/base/quantity'
+import { acidDose, acids, type AcidDose } from '@spudder/core/soil/water'
+import { molPerKgSulfur } from '@spudder/core/soil/acid-plan'
 import { computed, ref } from 'vue'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'

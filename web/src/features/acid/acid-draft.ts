@@ -1,9 +1,9 @@
 import type { AcidPlanDto } from '@spudder/contract/acid-plan'
-import type { AcidStep, Situation } from '@spudder/core/acid-plan'
-import type { Context } from '@spudder/core/plant'
-import { amountWords, type UnitSystem } from '@spudder/core/quantity'
-import type { BufferTest, Fizz, TextureName } from '@spudder/core/soil'
-import type { SourceId } from '@spudder/core/source'
+import type { AcidStep, Situation } from '@spudder/core/soil/acid-plan'
+import type { Context } from '@spudder/core/stand/plant'
+import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
+import type { BufferTest, Fizz, TextureName } from '@spudder/core/soil/soil'
+import type { SourceId } from '@spudder/core/material/source'
 
 /** What is typed and dragged on the acid plan, as typed; it survives a reload. */
 export interface AcidDraft {

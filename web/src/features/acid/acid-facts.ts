@@ -1,10 +1,10 @@
 import type { StandStoryDto } from '@spudder/contract/stand'
-import { spotDoubt, type AcidGroundFacts } from '@spudder/core/acid-plan'
-import type { Day } from '@spudder/core/calendar'
-import type { MeasuredPH } from '@spudder/core/pH-path'
-import { doubtOf, pHOn, waterPH, type ReadingKind } from '@spudder/core/reading'
-import { storyOf } from '@spudder/core/diagnosis'
-import type { BufferTest } from '@spudder/core/soil'
+import { spotDoubt, type AcidGroundFacts } from '@spudder/core/soil/acid-plan'
+import type { Day } from '@spudder/core/base/calendar'
+import type { MeasuredPH } from '@spudder/core/soil/pH-path'
+import { doubtOf, pHOn, waterPH, type ReadingKind } from '@spudder/core/seen/reading'
+import { storyOf } from '@spudder/core/verdict/diagnosis'
+import type { BufferTest } from '@spudder/core/soil/soil'
 
 type Story = Pick<StandStoryDto, 'readings' | 'events'>
 

@@ -1,5 +1,5 @@
 import type { StandStoryDto } from '@spudder/contract/stand'
-import type * as pHPath from '@spudder/core/pH-path'
+import type * as pHPath from '@spudder/core/soil/pH-path'
 import { flushPromises, type VueWrapper } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
@@ -7,7 +7,7 @@ import { entryRow, jobRow } from '../../tests/rows.ts'
 import AcidPanel from './AcidPanel.vue'
 
 // The path itself is tried in the core; here a small one is enough.
-vi.mock('@spudder/core/pH-path', async (original) => {
+vi.mock('@spudder/core/soil/pH-path', async (original) => {
   const core = await original<typeof pHPath>()
   return {
     ...core,

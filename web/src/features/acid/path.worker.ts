@@ -1,4 +1,4 @@
-import { foretell, type ForetellInput } from '@spudder/core/pH-path'
+import { foretell, type ForetellInput } from '@spudder/core/soil/pH-path'
 
 /** Chunks between two looks at whether somebody has asked anew. */
 const chunksAtOnce = 4

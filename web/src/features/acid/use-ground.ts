@@ -6,9 +6,9 @@ import {
   tableFigures,
   treatedGround,
   type AcidGroundFacts,
-} from '@spudder/core/acid-plan'
-import { CoreError } from '@spudder/core/error'
-import { acidNeeded, limeLoad, mgCaCO3PerMeq, pHAtAlkalinity } from '@spudder/core/water'
+} from '@spudder/core/soil/acid-plan'
+import { CoreError } from '@spudder/core/base/error'
+import { acidNeeded, limeLoad, mgCaCO3PerMeq, pHAtAlkalinity } from '@spudder/core/soil/water'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { numberIn } from '../../shared/form/number-text.ts'

@@ -1,5 +1,5 @@
-import type { ForetellInput } from '@spudder/core/pH-path'
-import { soilClimates } from '@spudder/core/climate'
+import type { ForetellInput } from '@spudder/core/soil/pH-path'
+import { soilClimates } from '@spudder/core/soil/climate'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, reactive, ref } from 'vue'
 import { usePath } from './use-path.ts'

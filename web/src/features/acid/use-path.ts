@@ -1,4 +1,4 @@
-import { foretellAtOnce, type ForetellInput, type PathForecast } from '@spudder/core/pH-path'
+import { foretellAtOnce, type ForetellInput, type PathForecast } from '@spudder/core/soil/pH-path'
 import { getCurrentScope, onScopeDispose, ref, shallowRef, toRaw, watch, type Ref } from 'vue'
 
 interface Answer {

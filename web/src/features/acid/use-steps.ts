@@ -9,9 +9,9 @@ import {
   type AcidNeed,
   type AcidStep,
   type StepGrounds,
-} from '@spudder/core/acid-plan'
-import { soilClimates } from '@spudder/core/climate'
-import { findSource } from '@spudder/core/source'
+} from '@spudder/core/soil/acid-plan'
+import { soilClimates } from '@spudder/core/soil/climate'
+import { findSource } from '@spudder/core/material/source'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { useShelf } from '../../api/shelf.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'

@@ -5,7 +5,7 @@ import {
   readingKinds,
   vialReading,
   type ColourChartName,
-} from '@spudder/core/reading'
+} from '@spudder/core/seen/reading'
 import { Button } from 'ant-design-vue'
 import { interpolateLab } from 'd3-interpolate'
 import { computed, onBeforeUnmount, ref } from 'vue'

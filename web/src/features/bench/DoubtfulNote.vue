@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Doubtful } from '@spudder/core/reading'
+import type { Doubtful } from '@spudder/core/seen/reading'
 import { Button } from 'ant-design-vue'
 
 /** What is asked before a reading out of the ordinary is kept. */

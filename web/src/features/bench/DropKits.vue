@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CoreError } from '@spudder/core/error'
+import { CoreError } from '@spudder/core/base/error'
 import {
   calciumAsHardness,
   dropKitNames,
@@ -8,8 +8,8 @@ import {
   readDrops,
   readingKinds,
   type DropKitName,
-} from '@spudder/core/reading'
-import { formatNumber } from '@spudder/core/quantity'
+} from '@spudder/core/seen/reading'
+import { formatNumber } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useChangeSettings } from '../../api/bench.ts'

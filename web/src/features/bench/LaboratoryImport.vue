@@ -1,8 +1,13 @@
 <script setup lang="ts">
 import { CreateImportDto } from '@spudder/contract/laboratory'
-import { columnUnits, dayOrderNames, dayOrders, type ResultColumn } from '@spudder/core/laboratory'
-import { readingKindNames, readingKinds, type ReadingKind } from '@spudder/core/reading'
-import { formatNumber } from '@spudder/core/quantity'
+import {
+  columnUnits,
+  dayOrderNames,
+  dayOrders,
+  type ResultColumn,
+} from '@spudder/core/seen/laboratory'
+import { readingKindNames, readingKinds, type ReadingKind } from '@spudder/core/seen/reading'
+import { formatNumber } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useImportResults } from '../../api/bench.ts'

@@ -6,7 +6,7 @@ import {
   type LaboratoryOrderDto,
   type LaboratoryPacket,
 } from '@spudder/contract/laboratory'
-import { readingPlaces, type ReadingPlace } from '@spudder/core/reading'
+import { readingPlaces, type ReadingPlace } from '@spudder/core/seen/reading'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { fetchResults, useLaboratoryOrders, useOrderTests } from '../../api/bench.ts'

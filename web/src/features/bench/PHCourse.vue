@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { addDays, daysBetween } from '@spudder/core/calendar'
-import { storyOf } from '@spudder/core/diagnosis'
-import { findPlant } from '@spudder/core/plant'
-import { doubtOf, pHOn, waterPH } from '@spudder/core/reading'
+import { addDays, daysBetween } from '@spudder/core/base/calendar'
+import { storyOf } from '@spudder/core/verdict/diagnosis'
+import { findPlant } from '@spudder/core/stand/plant'
+import { doubtOf, pHOn, waterPH } from '@spudder/core/seen/reading'
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { computed } from 'vue'

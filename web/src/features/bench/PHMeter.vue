@@ -6,8 +6,8 @@ import {
   pHOfMillivolts,
   type BufferReading,
   type ReadingPlace,
-} from '@spudder/core/reading'
-import { formatNumber } from '@spudder/core/quantity'
+} from '@spudder/core/seen/reading'
+import { formatNumber } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { readMeter } from '../../api/bench.ts'

@@ -14,7 +14,7 @@ import {
   type ReadingMedium,
   type ReadingMethod,
   type ReadingPlace,
-} from '@spudder/core/reading'
+} from '@spudder/core/seen/reading'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'

@@ -8,8 +8,8 @@ import {
   readingPlaces,
   type ReadingKind,
   type ReadingMedium,
-} from '@spudder/core/reading'
-import { formatNumber } from '@spudder/core/quantity'
+} from '@spudder/core/seen/reading'
+import { formatNumber } from '@spudder/core/base/quantity'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { dayWords } from '../../shared/units/today.ts'

@@ -5,9 +5,9 @@ import {
   ironSchools,
   schoolsSideBySide,
   type IronSchoolName,
-} from '@spudder/core/reading'
-import { sourceWords } from '@spudder/core/reference'
-import { formatNumber } from '@spudder/core/quantity'
+} from '@spudder/core/seen/reading'
+import { sourceWords } from '@spudder/core/base/reference'
+import { formatNumber } from '@spudder/core/base/quantity'
 import { computed, useId } from 'vue'
 import { useChangeSettings } from '../../api/bench.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'

@@ -1,4 +1,4 @@
-import { CoreError } from '@spudder/core/error'
+import { CoreError } from '@spudder/core/base/error'
 import {
   fitsFile,
   guessMap,
@@ -9,8 +9,8 @@ import {
   type ImportedReading,
   type LaboratoryFile,
   type LaboratoryMap,
-} from '@spudder/core/laboratory'
-import { addDays } from '@spudder/core/calendar'
+} from '@spudder/core/seen/laboratory'
+import { addDays } from '@spudder/core/base/calendar'
 import { computed, ref, shallowRef } from 'vue'
 import { today } from '../../shared/units/today.ts'
 

@@ -1,5 +1,5 @@
 import { CreateReadingDto } from '@spudder/contract/reading'
-import { questionsAbout, type Doubtful } from '@spudder/core/reading'
+import { questionsAbout, type Doubtful } from '@spudder/core/seen/reading'
 import { computed, ref } from 'vue'
 import { useStoreReading } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { JobDto } from '@spudder/contract/job'
 import type { EstateRowDto, StandDto } from '@spudder/contract/stand'
-import { addDays, dateToDay, type Day } from '@spudder/core/calendar'
+import { addDays, dateToDay, type Day } from '@spudder/core/base/calendar'
 import { computed, ref } from 'vue'
 import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
 import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'

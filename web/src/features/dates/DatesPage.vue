@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addDays } from '@spudder/core/calendar'
+import { addDays } from '@spudder/core/base/calendar'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { calendarAddress } from '../../api/planning.ts'

@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue'
 import { saidDone } from '@spudder/contract/job'
 import { computed, ref, watch } from 'vue'
-import type { Breach } from '@spudder/core/planner'
+import type { Breach } from '@spudder/core/days/planner'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { dayWords } from '../../shared/units/today.ts'

@@ -2,7 +2,7 @@
 import { PlaceSettingsDto, intervalClocks, type WorkSettingsDto } from '@spudder/contract/place'
 import { paleLossOf, usualLeadDays } from '@spudder/contract/planning'
 import { ChangeStandDto } from '@spudder/contract/stand'
-import { plannerFigures } from '@spudder/core/planner'
+import { plannerFigures } from '@spudder/core/days/planner'
 import { Button } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import { useChangeSettings } from '../../api/bench.ts'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { amountsOf } from '@spudder/contract/planning'
 import type { JobDto } from '@spudder/contract/job'
-import { addDays, daysBetween } from '@spudder/core/calendar'
-import { amountWords } from '@spudder/core/quantity'
+import { addDays, daysBetween } from '@spudder/core/base/calendar'
+import { amountWords } from '@spudder/core/base/quantity'
 import { utcFormat } from 'd3-time-format'
 import { computed } from 'vue'
 import { dayWords } from '../../shared/units/today.ts'

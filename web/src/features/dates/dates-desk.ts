@@ -1,6 +1,6 @@
 import { toPlan } from '@spudder/contract/planning'
 import type { JobDto } from '@spudder/contract/job'
-import { addDays, type Day } from '@spudder/core/calendar'
+import { addDays, type Day } from '@spudder/core/base/calendar'
 import {
   breachesOf,
   effectOfMove,
@@ -10,7 +10,7 @@ import {
   reasonsFor,
   type Assignment,
   type Task,
-} from '@spudder/core/planner'
+} from '@spudder/core/days/planner'
 import { computed, inject, provide, ref, type InjectionKey } from 'vue'
 import { usePlace, useWeather, useWorkOutlook } from '../../api/places.ts'
 import { useAcceptMoves, usePlanning } from '../../api/planning.ts'

@@ -1,4 +1,4 @@
-import { addDays, type Day } from '@spudder/core/calendar'
+import { addDays, type Day } from '@spudder/core/base/calendar'
 import type { TimeWindow } from '../../shared/ribbon/time-axis.ts'
 
 /** How much time is shown at once. */

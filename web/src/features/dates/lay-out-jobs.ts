@@ -1,5 +1,5 @@
 import type { JobDto } from '@spudder/contract/job'
-import type { Day } from '@spudder/core/calendar'
+import type { Day } from '@spudder/core/base/calendar'
 import { xOf, type TimeScale } from '../../shared/ribbon/time-axis.ts'
 
 /** A job where it is drawn: from the left, and in which line under the ribbon. */

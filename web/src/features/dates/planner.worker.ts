@@ -1,5 +1,5 @@
 import type { PlanInput } from '@spudder/contract/planning'
-import { planSeason, solverWith } from '@spudder/core/planner'
+import { planSeason, solverWith } from '@spudder/core/days/planner'
 import loadHighs from 'highs'
 import solverAddress from 'highs/runtime?url'
 

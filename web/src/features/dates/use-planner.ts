@@ -1,5 +1,5 @@
 import type { PlanInput } from '@spudder/contract/planning'
-import type { PlanProgress, SeasonPlan } from '@spudder/core/planner'
+import type { PlanProgress, SeasonPlan } from '@spudder/core/days/planner'
 import { getCurrentScope, onScopeDispose, ref, shallowRef, toRaw } from 'vue'
 
 /** What the worker tells, one at a time. */

@@ -1,5 +1,5 @@
 import type { EstateRowDto } from '@spudder/contract/stand'
-import { addDays } from '@spudder/core/calendar'
+import { addDays } from '@spudder/core/base/calendar'
 import { useQuery } from '@pinia/colada'
 import { computed } from 'vue'
 import { fetchEstatePage } from '../../api/places.ts'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addDays, daysBetween } from '@spudder/core/calendar'
+import { addDays, daysBetween } from '@spudder/core/base/calendar'
 import { computed, onBeforeUnmount, onMounted, ref, useTemplateRef, watch, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
 import { usePlace, useWeather, useWorkOutlook } from '../../api/places.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { toStandSize, type EstateRowDto } from '@spudder/contract/stand'
-import { contexts, findPlant, sizeWords } from '@spudder/core/plant'
-import type { UnitSystem } from '@spudder/core/quantity'
+import { contexts, findPlant, sizeWords } from '@spudder/core/stand/plant'
+import type { UnitSystem } from '@spudder/core/base/quantity'
 import { computed } from 'vue'
 import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
 import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { leafColour } from '@spudder/core/regreening'
+import { leafColour } from '@spudder/core/seen/colour'
 import MarkGlyph from '../../shared/ribbon/MarkGlyph.vue'
 
 const shades = [0.08, 0.3, 0.5, 0.72, 0.95]

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import type { EstatePageDto, EstateRowDto } from '@spudder/contract/stand'
 import { PiniaColada } from '@pinia/colada'
-import { addDays } from '@spudder/core/calendar'
+import { addDays } from '@spudder/core/base/calendar'
 import { createPinia } from 'pinia'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { computed, defineComponent, nextTick, ref } from 'vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { featureOf, type Check } from '@spudder/core/diagnosis'
-import { findingNames, type FindingName } from '@spudder/core/finding'
+import { featureOf, type Check } from '@spudder/core/verdict/diagnosis'
+import { findingNames, type FindingName } from '@spudder/core/seen/finding'
 import { computed } from 'vue'
 import { midSentence } from '../../shared/words/sentence.ts'
 

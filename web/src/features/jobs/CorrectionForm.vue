@@ -9,7 +9,7 @@ import ProblemNote from '../../shared/form/ProblemNote.vue'
 import QuantityField from '../../shared/form/QuantityField.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
-import { amountWords } from '@spudder/core/quantity'
+import { amountWords } from '@spudder/core/base/quantity'
 
 const props = defineProps<{ entry: EntryDto }>()
 const emit = defineEmits<{ done: [] }>()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { EntryDto } from '@spudder/contract/entry'
-import { findSource } from '@spudder/core/source'
+import { findSource } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import { amountWords } from '@spudder/core/quantity'
+import { amountWords } from '@spudder/core/base/quantity'
 import { dayWords } from '../../shared/units/today.ts'
 import { photoAddress } from '../../api/stands.ts'
 import { weatherWordsOf } from '../../shared/weather/weather-then.ts'

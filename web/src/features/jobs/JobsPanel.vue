@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { JobDto } from '@spudder/contract/job'
-import { situations } from '@spudder/core/acid-plan'
-import { seasonOf, seasonSums } from '@spudder/core/season'
+import { situations } from '@spudder/core/soil/acid-plan'
+import { seasonOf, seasonSums } from '@spudder/core/soil/season'
 import { computed } from 'vue'
 import { useShelf } from '../../api/shelf.ts'
 import { applicationsOf } from '@spudder/contract/stand'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { JobDto } from '@spudder/contract/job'
-import { situations } from '@spudder/core/acid-plan'
-import { amountWords } from '@spudder/core/quantity'
-import { findSource } from '@spudder/core/source'
+import { situations } from '@spudder/core/soil/acid-plan'
+import { amountWords } from '@spudder/core/base/quantity'
+import { findSource } from '@spudder/core/material/source'
 import { computed } from 'vue'
 import CautionList from '../../shared/case/CautionList.vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'

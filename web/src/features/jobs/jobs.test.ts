@@ -1,13 +1,13 @@
 import { mount } from '@vue/test-utils'
-import { cautionsFor } from '@spudder/core/caution'
-import { planFills } from '@spudder/core/mix'
-import { amountFor, findRate } from '@spudder/core/rate'
-import { sizeWords } from '@spudder/core/plant'
+import { cautionsFor } from '@spudder/core/apply/caution'
+import { planFills } from '@spudder/core/apply/mix'
+import { amountFor, findRate } from '@spudder/core/material/rate'
+import { sizeWords } from '@spudder/core/stand/plant'
 import { describe, expect, it } from 'vitest'
 import CautionList from '../../shared/case/CautionList.vue'
 import FillList from '../../shared/case/FillList.vue'
 import HowGot from '../../shared/how/HowGot.vue'
-import { amountRange, amountWords } from '@spudder/core/quantity'
+import { amountRange, amountWords } from '@spudder/core/base/quantity'
 
 describe('what is taken outside', () => {
   it('tells full fills and the part fill apart', () => {

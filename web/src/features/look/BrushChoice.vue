@@ -4,8 +4,8 @@ import {
   type LeafPaint,
   type LeafPattern,
   type Severity,
-} from '@spudder/core/finding'
-import type { LeafForm } from '@spudder/core/plant'
+} from '@spudder/core/seen/finding'
+import type { LeafForm } from '@spudder/core/stand/plant'
 import { computed, useId } from 'vue'
 import LeafSwatch from '../../shared/figure/LeafSwatch.vue'
 

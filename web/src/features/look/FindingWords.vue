@@ -6,8 +6,8 @@ import {
   valuesOf,
   type FindingName,
   type Findings,
-} from '@spudder/core/finding'
-import type { Context } from '@spudder/core/plant'
+} from '@spudder/core/seen/finding'
+import type { Context } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 

@@ -6,9 +6,9 @@ import {
   type LeafPaint,
   type LeafPattern,
   type Severity,
-} from '@spudder/core/finding'
-import { leavesOf } from '@spudder/core/painter'
-import { findPlant } from '@spudder/core/plant'
+} from '@spudder/core/seen/finding'
+import { leavesOf } from '@spudder/core/seen/painter'
+import { findPlant } from '@spudder/core/stand/plant'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'

@@ -6,8 +6,8 @@ import {
   storyEventKinds,
   storyEvents,
   type StoryEventKind,
-} from '@spudder/core/diagnosis'
-import { readingMethodNames, readingMethods, type ReadingMethod } from '@spudder/core/reading'
+} from '@spudder/core/verdict/diagnosis'
+import { readingMethodNames, readingMethods, type ReadingMethod } from '@spudder/core/seen/reading'
 import { Button } from 'ant-design-vue'
 import { computed, watch } from 'vue'
 import { useStoreReading, useTellEvent } from '../../api/stands.ts'

@@ -1,5 +1,5 @@
 import { mount } from '@vue/test-utils'
-import { findingsAsked } from '@spudder/core/finding'
+import { findingsAsked } from '@spudder/core/seen/finding'
 import { describe, expect, it } from 'vitest'
 import BrushChoice from './BrushChoice.vue'
 import FindingWords from './FindingWords.vue'

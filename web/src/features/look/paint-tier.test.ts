@@ -1,5 +1,5 @@
-import { findingVocabulary, readPaint } from '@spudder/core/finding'
-import { leavesOf } from '@spudder/core/painter'
+import { findingVocabulary, readPaint } from '@spudder/core/seen/finding'
+import { leavesOf } from '@spudder/core/seen/painter'
 import { describe, expect, it } from 'vitest'
 import { paintTier } from './paint-tier.ts'
 

@@ -1,4 +1,4 @@
-import type { AgedLeaf, LeafPaint, Paint } from '@spudder/core/finding'
+import type { AgedLeaf, LeafPaint, Paint } from '@spudder/core/seen/finding'
 
 /** Which leaf ages a tier said in words takes in. */
 const tierAges: Readonly<Record<string, (age: number) => boolean>> = {

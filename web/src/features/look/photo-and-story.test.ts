@@ -1,5 +1,5 @@
 import { flushPromises } from '@vue/test-utils'
-import { addDays } from '@spudder/core/calendar'
+import { addDays } from '@spudder/core/base/calendar'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { today } from '../../shared/units/today.ts'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'

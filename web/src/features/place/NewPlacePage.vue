@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { climates, CreatePlaceDto, type Climate } from '@spudder/contract/place'
-import type { UnitSystem } from '@spudder/core/quantity'
+import type { UnitSystem } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { useRouter } from 'vue-router'
 import { useCreatePlace } from '../../api/places.ts'

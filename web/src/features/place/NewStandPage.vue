@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import { CreateStandDto } from '@spudder/contract/stand'
-import { contextNames, contexts, plantsOf, type Context, type SizeKind } from '@spudder/core/plant'
+import {
+  contextNames,
+  contexts,
+  plantsOf,
+  type Context,
+  type SizeKind,
+} from '@spudder/core/stand/plant'
 import { Button } from 'ant-design-vue'
 import { computed, watch } from 'vue'
 import { useRouter } from 'vue-router'

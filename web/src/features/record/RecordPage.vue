@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { RecordLineDto } from '@spudder/contract/entry'
-import { costByStand, recordCsv } from '@spudder/core/record'
-import { seasonOf } from '@spudder/core/season'
+import { costByStand, recordCsv } from '@spudder/core/outcome/record'
+import { seasonOf } from '@spudder/core/soil/season'
 import { Button } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import { useEstateNames, usePlace } from '../../api/places.ts'

@@ -1,6 +1,6 @@
 import type { RecordLineDto } from '@spudder/contract/entry'
-import type { UnitSystem } from '@spudder/core/quantity'
-import type { StandCost } from '@spudder/core/record'
+import type { UnitSystem } from '@spudder/core/base/quantity'
+import type { StandCost } from '@spudder/core/outcome/record'
 import type { TDocumentDefinitions, TableCell } from 'pdfmake/interfaces'
 import { makePdf } from '../../shared/file/make-pdf.ts'
 import { money } from '../../shared/units/money-words.ts'

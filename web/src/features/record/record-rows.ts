@@ -1,7 +1,7 @@
 import type { RecordLineDto } from '@spudder/contract/entry'
-import { amountWords, type UnitSystem } from '@spudder/core/quantity'
-import type { RecordRow } from '@spudder/core/record'
-import { findSource } from '@spudder/core/source'
+import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
+import type { RecordRow } from '@spudder/core/outcome/record'
+import { findSource } from '@spudder/core/material/source'
 import { weatherWordsOf } from '../../shared/weather/weather-then.ts'
 
 const partnersOf = ({ partners }: RecordLineDto['entry']) =>

@@ -6,12 +6,12 @@ import {
   situations,
   stepLimits,
   sulfurTables,
-} from '@spudder/core/acid-plan'
-import { pathFigures } from '@spudder/core/pH-path'
-import { formatNumber } from '@spudder/core/quantity'
-import { sourceWords } from '@spudder/core/reference'
-import { bufferFigures, textureNames, textures } from '@spudder/core/soil'
-import { findSource } from '@spudder/core/source'
+} from '@spudder/core/soil/acid-plan'
+import { pathFigures } from '@spudder/core/soil/pH-path'
+import { formatNumber } from '@spudder/core/base/quantity'
+import { sourceWords } from '@spudder/core/base/reference'
+import { bufferFigures, textureNames, textures } from '@spudder/core/soil/soil'
+import { findSource } from '@spudder/core/material/source'
 import ScrollBox from '../../shared/ScrollBox.vue'
 
 const kinds = ['sulfur', 'nitrogen', 'salt', 'lime', 'organic'] as const

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { compareWithTrade, ligands } from '@spudder/core/chemistry'
+import { compareWithTrade, ligands } from '@spudder/core/material/chemistry'
 
 const compared = compareWithTrade()
 const said = (pH: number | undefined): string =>

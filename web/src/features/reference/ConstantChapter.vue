@@ -8,8 +8,8 @@ import {
   type Ligand,
   type LigandId,
   type StabilityConstant,
-} from '@spudder/core/chemistry'
-import { sourceWords } from '@spudder/core/reference'
+} from '@spudder/core/material/chemistry'
+import { sourceWords } from '@spudder/core/base/reference'
 import { computed, ref } from 'vue'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 

@@ -4,10 +4,10 @@ import {
   losses,
   openIronHalfLifeDays,
   openIronOfUse,
-} from '@spudder/core/persistence'
-import { routeWords } from '@spudder/core/plant'
-import { sourceWords, type FigureRange } from '@spudder/core/reference'
-import { findIronSource } from '@spudder/core/source'
+} from '@spudder/core/material/persistence'
+import { routeWords } from '@spudder/core/stand/plant'
+import { sourceWords, type FigureRange } from '@spudder/core/base/reference'
+import { findIronSource } from '@spudder/core/material/source'
 
 const daysWords = ({ low, usual, high }: FigureRange): string => `${usual} (${low}-${high})`
 const names = (ids: readonly string[]): string =>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { contexts, routeWords } from '@spudder/core/plant'
-import { allRates, rateBases, type Rate } from '@spudder/core/rate'
-import { sourceWords } from '@spudder/core/reference'
-import { findSource } from '@spudder/core/source'
+import { contexts, routeWords } from '@spudder/core/stand/plant'
+import { allRates, rateBases, type Rate } from '@spudder/core/material/rate'
+import { sourceWords } from '@spudder/core/base/reference'
+import { findSource } from '@spudder/core/material/source'
 import ScrollBox from '../../shared/ScrollBox.vue'
 
 const span = (low: number, usual: number, high: number) =>

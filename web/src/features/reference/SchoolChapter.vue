@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { disagreements, sourceWords } from '@spudder/core/reference'
-import { ironSchools } from '@spudder/core/reading'
+import { disagreements, sourceWords } from '@spudder/core/base/reference'
+import { ironSchools } from '@spudder/core/seen/reading'
 import ScrollBox from '../../shared/ScrollBox.vue'
 </script>
 

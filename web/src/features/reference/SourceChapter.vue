@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { formatNumber } from '@spudder/core/quantity'
-import { sourceWords, type FigureRange } from '@spudder/core/reference'
-import { ironSources, otherNutrientWords, otherSources } from '@spudder/core/source'
+import { formatNumber } from '@spudder/core/base/quantity'
+import { sourceWords, type FigureRange } from '@spudder/core/base/reference'
+import { ironSources, otherNutrientWords, otherSources } from '@spudder/core/material/source'
 import { usePlace } from '../../api/places.ts'
 import { money, moneyRange } from '../../shared/units/money-words.ts'
 import { computed } from 'vue'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { burnHeatC, leafBurnLimit, partnerKinds, solubility } from '@spudder/core/mix'
-import { contexts, type Context } from '@spudder/core/plant'
-import { sourceWords } from '@spudder/core/reference'
-import { seasonLimits } from '@spudder/core/season'
-import { findSource } from '@spudder/core/source'
+import { burnHeatC, leafBurnLimit, partnerKinds, solubility } from '@spudder/core/apply/mix'
+import { contexts, type Context } from '@spudder/core/stand/plant'
+import { sourceWords } from '@spudder/core/base/reference'
+import { seasonLimits } from '@spudder/core/soil/season'
+import { findSource } from '@spudder/core/material/source'
 import ScrollBox from '../../shared/ScrollBox.vue'
 
 const standing = { usually: 'usually', doubtful: 'doubtful', never: 'never' } as const

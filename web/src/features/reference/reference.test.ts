@@ -2,9 +2,9 @@ import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { describe, expect, it, vi } from 'vitest'
-import { disagreements } from '@spudder/core/reference'
-import { allRates } from '@spudder/core/rate'
-import { losses } from '@spudder/core/persistence'
+import { disagreements } from '@spudder/core/base/reference'
+import { allRates } from '@spudder/core/material/rate'
+import { losses } from '@spudder/core/material/persistence'
 import ReferencePage from './ReferencePage.vue'
 
 async function open(chapter?: string) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { OutlookDayDto } from '@spudder/contract/weather'
-import { addDays } from '@spudder/core/calendar'
-import type { Route } from '@spudder/core/plant'
+import { addDays } from '@spudder/core/base/calendar'
+import type { Route } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
 import { useWorkOutlook } from '../../api/places.ts'
 import TextField from '../../shared/form/TextField.vue'

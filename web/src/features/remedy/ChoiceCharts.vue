@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { aims, courseOf, type AimId } from '@spudder/core/choice'
-import { compareWithTrade } from '@spudder/core/chemistry'
-import type { Ground, PHBelief } from '@spudder/core/persistence'
-import type { Route } from '@spudder/core/plant'
+import { aims, courseOf, type AimId } from '@spudder/core/material/choice'
+import { compareWithTrade } from '@spudder/core/material/chemistry'
+import type { Ground, PHBelief } from '@spudder/core/material/persistence'
+import type { Route } from '@spudder/core/stand/plant'
 import { computed, ref } from 'vue'
 import CourseChart from './CourseChart.vue'
 import { curvesInSoil, curvesInSolution, type Curve } from './curve-chart.ts'

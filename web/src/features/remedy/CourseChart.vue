@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { FigureRange } from '@spudder/core/reference'
+import type { FigureRange } from '@spudder/core/base/reference'
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { computed } from 'vue'

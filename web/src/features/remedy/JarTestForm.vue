@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { CreateJarTestDto } from '@spudder/contract/jar-test'
-import { jarOutcomes, jarTestSteps, type JarOutcome } from '@spudder/core/mix'
-import { findSource, type SourceId } from '@spudder/core/source'
+import { jarOutcomes, jarTestSteps, type JarOutcome } from '@spudder/core/apply/mix'
+import { findSource, type SourceId } from '@spudder/core/material/source'
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useRecordJarTest } from '../../api/sprayers.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { checkLabel, emptyLabelDraft } from '@spudder/core/label'
-import type { PHBelief } from '@spudder/core/persistence'
-import type { Route } from '@spudder/core/plant'
+import { checkLabel, emptyLabelDraft } from '@spudder/core/material/label'
+import type { PHBelief } from '@spudder/core/material/persistence'
+import type { Route } from '@spudder/core/stand/plant'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { addDays } from '@spudder/core/calendar'
-import { lastingFixesFor, type LastingFix } from '@spudder/core/choice'
-import type { Context } from '@spudder/core/plant'
+import { addDays } from '@spudder/core/base/calendar'
+import { lastingFixesFor, type LastingFix } from '@spudder/core/material/choice'
+import type { Context } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
 import TextField from '../../shared/form/TextField.vue'
 import { today } from '../../shared/units/today.ts'

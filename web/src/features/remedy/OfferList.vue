@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { StandSize } from '@spudder/core/plant'
-import { sourceWords } from '@spudder/core/reference'
-import type { UnitSystem } from '@spudder/core/quantity'
+import type { StandSize } from '@spudder/core/stand/plant'
+import { sourceWords } from '@spudder/core/base/reference'
+import type { UnitSystem } from '@spudder/core/base/quantity'
 import { computed } from 'vue'
 import { money, moneyPerUnit, moneyRange } from '../../shared/units/money-words.ts'
 import { perGround } from '../../shared/units/per-ground.ts'

@@ -5,10 +5,10 @@ import {
   partnerKinds,
   placementConflict,
   standingBeside,
-} from '@spudder/core/mix'
-import type { Route } from '@spudder/core/plant'
-import { findSource, type SourceId } from '@spudder/core/source'
-import { jarTestOf, type JarTest } from '@spudder/core/work'
+} from '@spudder/core/apply/mix'
+import type { Route } from '@spudder/core/stand/plant'
+import { findSource, type SourceId } from '@spudder/core/material/source'
+import { jarTestOf, type JarTest } from '@spudder/core/apply/work'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { routeWords, type Route } from '@spudder/core/plant'
-import { dimensionOf, parseUnit, rateText, type UnitSystem } from '@spudder/core/quantity'
-import { rateBases, type LabelMaximum, type Rate } from '@spudder/core/rate'
+import { routeWords, type Route } from '@spudder/core/stand/plant'
+import { dimensionOf, parseUnit, rateText, type UnitSystem } from '@spudder/core/base/quantity'
+import { rateBases, type LabelMaximum, type Rate } from '@spudder/core/material/rate'
 import { computed } from 'vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import QuantityField from '../../shared/form/QuantityField.vue'

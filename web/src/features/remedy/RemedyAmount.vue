@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { DosePlan } from '@spudder/core/dose'
-import type { FillPlan } from '@spudder/core/mix'
+import type { DosePlan } from '@spudder/core/apply/dose'
+import type { FillPlan } from '@spudder/core/apply/mix'
 import {
   amountRange,
   amountWords,
@@ -8,10 +8,10 @@ import {
   quantityOf,
   rateText,
   valueIn,
-} from '@spudder/core/quantity'
-import type { Amount, Carrier } from '@spudder/core/rate'
-import type { LeafHold } from '@spudder/core/sprayer'
-import type { WorkProblem } from '@spudder/core/work'
+} from '@spudder/core/base/quantity'
+import type { Amount, Carrier } from '@spudder/core/material/rate'
+import type { LeafHold } from '@spudder/core/apply/sprayer'
+import type { WorkProblem } from '@spudder/core/apply/work'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import FillList from '../../shared/case/FillList.vue'
 import HowGot from '../../shared/how/HowGot.vue'

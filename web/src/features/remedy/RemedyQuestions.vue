@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { aims, type AimId } from '@spudder/core/choice'
-import { contexts, routeWords } from '@spudder/core/plant'
+import { aims, type AimId } from '@spudder/core/material/choice'
+import { contexts, routeWords } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { responseFor } from '@spudder/core/regreening'
-import { seasonOf } from '@spudder/core/season'
+import { responseFor } from '@spudder/core/material/source'
+import { seasonOf } from '@spudder/core/soil/season'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import CautionList from '../../shared/case/CautionList.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { formatNumber, spoonWords, type UnitSystem } from '@spudder/core/quantity'
+import { formatNumber, spoonWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { group } from 'd3-array'
-import { rateBases, type SameRate } from '@spudder/core/rate'
+import { rateBases, type SameRate } from '@spudder/core/material/rate'
 import { computed } from 'vue'
 import TextField from '../../shared/form/TextField.vue'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PHBelief } from '@spudder/core/persistence'
+import type { PHBelief } from '@spudder/core/material/persistence'
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { computed } from 'vue'

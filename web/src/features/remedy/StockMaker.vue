@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CoreError } from '@spudder/core/error'
+import { CoreError } from '@spudder/core/base/error'
 import {
   planTanks,
   ratioReadings,
@@ -7,9 +7,9 @@ import {
   stockMaterials,
   tooStrong,
   type RatioReading,
-} from '@spudder/core/mix'
-import { amountWords, type UnitSystem } from '@spudder/core/quantity'
-import { findSource, type SourceId } from '@spudder/core/source'
+} from '@spudder/core/apply/mix'
+import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
+import { findSource, type SourceId } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import { useKept } from '../../shared/form/kept.ts'

@@ -2,7 +2,7 @@
 import type { SprayerDto } from '@spudder/contract/sprayer'
 import { toSetup } from '@spudder/contract/sprayer'
 import type { PlaceSettingsDto } from '@spudder/contract/place'
-import type { Route } from '@spudder/core/plant'
+import type { Route } from '@spudder/core/stand/plant'
 import {
   amountWords,
   formatNumber,
@@ -11,13 +11,13 @@ import {
   rateText,
   valueIn,
   type UnitSystem,
-} from '@spudder/core/quantity'
-import type { Rate } from '@spudder/core/rate'
-import { waterRateWords } from '@spudder/core/sheet'
-import type { SourceId } from '@spudder/core/source'
-import { deliveryOf } from '@spudder/core/sprayer'
-import { acids, type AcidDose } from '@spudder/core/water'
-import type { JarTest } from '@spudder/core/work'
+} from '@spudder/core/base/quantity'
+import type { Rate } from '@spudder/core/material/rate'
+import { waterRateWords } from '@spudder/core/days/sheet'
+import type { SourceId } from '@spudder/core/material/source'
+import { deliveryOf } from '@spudder/core/apply/sprayer'
+import { acids, type AcidDose } from '@spudder/core/soil/water'
+import type { JarTest } from '@spudder/core/apply/work'
 import { computed, watch } from 'vue'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'

@@ -5,9 +5,9 @@ import {
   tradeCeilings,
   type LigandId,
   type SoilConditions,
-} from '@spudder/core/chemistry'
-import { openIronOfUse, usualFeed } from '@spudder/core/persistence'
-import { readAtPH } from '@spudder/core/reference'
+} from '@spudder/core/material/chemistry'
+import { openIronOfUse, usualFeed } from '@spudder/core/material/persistence'
+import { readAtPH } from '@spudder/core/base/reference'
 
 /** A curve over pH: the share of iron kept in solution. */
 export interface Curve {

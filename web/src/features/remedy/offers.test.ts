@@ -1,4 +1,4 @@
-import { candidateOfProduct } from '@spudder/core/choice'
+import { candidateOfProduct } from '@spudder/core/material/choice'
 import { describe, expect, it } from 'vitest'
 import { perGround } from '../../shared/units/per-ground.ts'
 import { neverOffered, offersFor, type OfferGrounds } from './offers.ts'

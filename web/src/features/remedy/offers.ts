@@ -9,12 +9,12 @@ import {
   type Fitness,
   type RankedCandidate,
   type RankedOtherSource,
-} from '@spudder/core/choice'
-import type { Ground } from '@spudder/core/persistence'
-import type { Context, Route, StandSize } from '@spudder/core/plant'
-import { amountFor, type Rate } from '@spudder/core/rate'
-import type { FigureRange, Sourced } from '@spudder/core/reference'
-import { findSource, type OtherNutrient, type SourceId } from '@spudder/core/source'
+} from '@spudder/core/material/choice'
+import type { Ground } from '@spudder/core/material/persistence'
+import type { Context, Route, StandSize } from '@spudder/core/stand/plant'
+import { amountFor, type Rate } from '@spudder/core/material/rate'
+import type { FigureRange, Sourced } from '@spudder/core/base/reference'
+import { findSource, type OtherNutrient, type SourceId } from '@spudder/core/material/source'
 
 /** Something that can be chosen as the quick fix: a form of the catalogue or a product of the shelf. */
 export interface Offer {

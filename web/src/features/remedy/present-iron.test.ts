@@ -1,5 +1,5 @@
 import type { StandStoryDto } from '@spudder/contract/stand'
-import { addDays } from '@spudder/core/calendar'
+import { addDays } from '@spudder/core/base/calendar'
 import { describe, expect, it } from 'vitest'
 import { today } from '../../shared/units/today.ts'
 import { presentIronOf } from './present-iron.ts'

@@ -1,5 +1,5 @@
 import type { StandStoryDto } from '@spudder/contract/stand'
-import { daysBetween } from '@spudder/core/calendar'
+import { daysBetween } from '@spudder/core/base/calendar'
 import { today } from '../../shared/units/today.ts'
 
 /** Iron that a solution is known to hold, and why that may no longer be so. */

@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils'
-import type { StandSize } from '@spudder/core/plant'
-import { formatQuantity, inPlaceUnits, valueIn, parseQuantity } from '@spudder/core/quantity'
+import type { StandSize } from '@spudder/core/stand/plant'
+import { formatQuantity, inPlaceUnits, valueIn, parseQuantity } from '@spudder/core/base/quantity'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { computed, defineComponent, nextTick, ref } from 'vue'
 import OfferList from './OfferList.vue'

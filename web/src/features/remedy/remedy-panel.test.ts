@@ -1,7 +1,7 @@
 import type { ProductDto } from '@spudder/contract/shelf'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import { flushPromises } from '@vue/test-utils'
-import { addDays } from '@spudder/core/calendar'
+import { addDays } from '@spudder/core/base/calendar'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
 import { today } from '../../shared/units/today.ts'

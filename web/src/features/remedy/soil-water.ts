@@ -1,4 +1,4 @@
-import type { SoilConditions } from '@spudder/core/chemistry'
+import type { SoilConditions } from '@spudder/core/material/chemistry'
 
 /** What can be dragged to see the curves move; kept with the draft of the remedy. */
 export interface SoilWaterDraft {

@@ -1,5 +1,5 @@
-import { nutrientFor } from '@spudder/core/choice'
-import { endingOf, type Cause } from '@spudder/core/diagnosis'
+import { nutrientFor } from '@spudder/core/material/choice'
+import { endingOf, type Cause } from '@spudder/core/verdict/diagnosis'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { percent } from '../../shared/words/percent.ts'

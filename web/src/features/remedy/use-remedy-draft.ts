@@ -6,13 +6,13 @@ import {
   rankCandidates,
   type AimId,
   type Candidate,
-} from '@spudder/core/choice'
-import type { Ground, PHBelief } from '@spudder/core/persistence'
-import { type Context, type Route, type StandSize } from '@spudder/core/plant'
-import { rateText, type UnitSystem } from '@spudder/core/quantity'
-import { findRate, type Rate, type StandMeasures } from '@spudder/core/rate'
-import { findSource, type OtherNutrient } from '@spudder/core/source'
-import { type JarTest } from '@spudder/core/work'
+} from '@spudder/core/material/choice'
+import type { Ground, PHBelief } from '@spudder/core/material/persistence'
+import { type Context, type Route, type StandSize } from '@spudder/core/stand/plant'
+import { rateText, type UnitSystem } from '@spudder/core/base/quantity'
+import { findRate, type Rate, type StandMeasures } from '@spudder/core/material/rate'
+import { findSource, type OtherNutrient } from '@spudder/core/material/source'
+import { type JarTest } from '@spudder/core/apply/work'
 import { computed, watch, type ComputedRef } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
 import { today } from '../../shared/units/today.ts'

@@ -1,5 +1,5 @@
-import { CoreError } from '@spudder/core/error'
-import { densityOf, parseQuantity, valueIn } from '@spudder/core/quantity'
+import { CoreError } from '@spudder/core/base/error'
+import { densityOf, parseQuantity, valueIn } from '@spudder/core/base/quantity'
 import { computed, type ComputedRef } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
 

@@ -1,8 +1,8 @@
-import { CoreError } from '@spudder/core/error'
-import { planDose, type DosePlan } from '@spudder/core/dose'
-import { planFills, type FillPlan } from '@spudder/core/mix'
-import type { Context, Route, StandSize } from '@spudder/core/plant'
-import type { UnitSystem } from '@spudder/core/quantity'
+import { CoreError } from '@spudder/core/base/error'
+import { planDose, type DosePlan } from '@spudder/core/apply/dose'
+import { planFills, type FillPlan } from '@spudder/core/apply/mix'
+import type { Context, Route, StandSize } from '@spudder/core/stand/plant'
+import type { UnitSystem } from '@spudder/core/base/quantity'
 import {
   amountFor,
   carrierLitres,
@@ -15,12 +15,12 @@ import {
   type RateFacts,
   type SameRate,
   type StandMeasures,
-} from '@spudder/core/rate'
-import { findSource } from '@spudder/core/source'
-import { dropsOf, leafHoldAt, type LeafHold, type SprayerSetup } from '@spudder/core/sprayer'
-import { acidDose, type AcidDose } from '@spudder/core/water'
-import { judgeWork, type JarTest, type WorkProblem } from '@spudder/core/work'
-import type { LabelMaximum } from '@spudder/core/rate'
+} from '@spudder/core/material/rate'
+import { findSource } from '@spudder/core/material/source'
+import { dropsOf, leafHoldAt, type LeafHold, type SprayerSetup } from '@spudder/core/apply/sprayer'
+import { acidDose, type AcidDose } from '@spudder/core/soil/water'
+import { judgeWork, type JarTest, type WorkProblem } from '@spudder/core/apply/work'
+import type { LabelMaximum } from '@spudder/core/material/rate'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { numberIn } from '../../shared/form/number-text.ts'
 import type { Offer } from './offers.ts'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Sheet, SheetFill } from '@spudder/core/sheet'
+import type { Sheet, SheetFill } from '@spudder/core/days/sheet'
 import { computed } from 'vue'
 import TickBox from './TickBox.vue'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { buildSheet } from '@spudder/core/sheet'
-import { fillEnds, type Outline } from '@spudder/core/ground'
+import { buildSheet } from '@spudder/core/days/sheet'
+import { fillEnds, type Outline } from '@spudder/core/stand/ground'
 import { Button } from 'ant-design-vue'
 import { computed, ref, watch, watchEffect } from 'vue'
 import { usePlace } from '../../api/places.ts'

@@ -1,7 +1,12 @@
 <script setup lang="ts">
 import { ImportProductsDto } from '@spudder/contract/shelf'
-import { CoreError } from '@spudder/core/error'
-import { readShelfCsv, shelfToCsv, type ShelfProduct, type ShelfReading } from '@spudder/core/shelf'
+import { CoreError } from '@spudder/core/base/error'
+import {
+  readShelfCsv,
+  shelfToCsv,
+  type ShelfProduct,
+  type ShelfReading,
+} from '@spudder/core/material/shelf'
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useImportProducts } from '../../api/shelf.ts'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { toShelfProduct, type ProductDto } from '@spudder/contract/shelf'
-import { checkLabel } from '@spudder/core/label'
-import { amountWords, formatNumber } from '@spudder/core/quantity'
-import { stainNames } from '@spudder/core/shelf'
-import { findIronSource, ironSources } from '@spudder/core/source'
+import { checkLabel } from '@spudder/core/material/label'
+import { amountWords, formatNumber } from '@spudder/core/base/quantity'
+import { stainNames } from '@spudder/core/material/shelf'
+import { findIronSource, ironSources } from '@spudder/core/material/source'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { usePlace } from '../../api/places.ts'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { amountsOf, usualLeadDays } from '@spudder/contract/planning'
-import { addDays } from '@spudder/core/calendar'
-import { stockOutlook } from '@spudder/core/planner'
-import { amountWords } from '@spudder/core/quantity'
+import { addDays } from '@spudder/core/base/calendar'
+import { stockOutlook } from '@spudder/core/days/planner'
+import { amountWords } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { usePlace } from '../../api/places.ts'

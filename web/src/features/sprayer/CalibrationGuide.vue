@@ -6,8 +6,8 @@ import {
   quantityOf,
   valueIn,
   type UnitSystem,
-} from '@spudder/core/quantity'
-import { waterRateWords } from '@spudder/core/sheet'
+} from '@spudder/core/base/quantity'
+import { waterRateWords } from '@spudder/core/days/sheet'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useChangeSprayer } from '../../api/sprayers.ts'

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { ChangeSprayerDto, CreateSprayerDto } from '@spudder/contract/sprayer'
-import type { UnitSystem } from '@spudder/core/quantity'
+import type { UnitSystem } from '@spudder/core/base/quantity'
 import {
   nozzleKinds,
   nozzleSizes,
   sprayerKinds,
   type NozzleKind,
   type SprayerKind,
-} from '@spudder/core/sprayer'
+} from '@spudder/core/apply/sprayer'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useChangeSprayer, useCreateSprayer } from '../../api/sprayers.ts'

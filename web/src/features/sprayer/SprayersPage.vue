@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { toSetup, type SprayerDto } from '@spudder/contract/sprayer'
-import { amountWords } from '@spudder/core/quantity'
-import { waterRateWords } from '@spudder/core/sheet'
+import { amountWords } from '@spudder/core/base/quantity'
+import { waterRateWords } from '@spudder/core/days/sheet'
 import {
   areaOfTank,
   boomDerivation,
@@ -11,7 +11,7 @@ import {
   nozzleFlow,
   nozzleKinds,
   sprayerKinds,
-} from '@spudder/core/sprayer'
+} from '@spudder/core/apply/sprayer'
 import { computed, ref, watch } from 'vue'
 import { usePlace } from '../../api/places.ts'
 import { useChangeSprayer, useSprayers } from '../../api/sprayers.ts'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { CoreError } from '@spudder/core/error'
-import { formatNumber, quantityOf, valueIn, type UnitSystem } from '@spudder/core/quantity'
+import { CoreError } from '@spudder/core/base/error'
+import { formatNumber, quantityOf, valueIn, type UnitSystem } from '@spudder/core/base/quantity'
 import {
   dropClassOf,
   flowForRate,
@@ -12,7 +12,7 @@ import {
   speedForRate,
   workingPressureBar,
   type SprayerSetup,
-} from '@spudder/core/sprayer'
+} from '@spudder/core/apply/sprayer'
 import { computed, ref } from 'vue'
 import QuantityField from '../../shared/form/QuantityField.vue'
 import { percent } from '../../shared/words/percent.ts'

@@ -1,4 +1,4 @@
-import { CoreError } from '@spudder/core/error'
+import { CoreError } from '@spudder/core/base/error'
 import {
   formatQuantity,
   parseQuantity,
@@ -7,7 +7,7 @@ import {
   valueIn,
   type Dimension,
   type UnitSystem,
-} from '@spudder/core/quantity'
+} from '@spudder/core/base/quantity'
 import {
   checkNozzles,
   nozzleFlow,
@@ -17,7 +17,7 @@ import {
   testRunM,
   type NozzleCheck,
   type SprayerSetup,
-} from '@spudder/core/sprayer'
+} from '@spudder/core/apply/sprayer'
 
 /** What is measured while a sprayer is calibrated, as typed. */
 export const freshCalibration = (system: UnitSystem) => ({

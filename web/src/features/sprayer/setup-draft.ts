@@ -1,5 +1,5 @@
 import type { SprayerSetupDto } from '@spudder/contract/sprayer'
-import { CoreError } from '@spudder/core/error'
+import { CoreError } from '@spudder/core/base/error'
 import {
   formatNumber,
   parseQuantity,
@@ -7,8 +7,8 @@ import {
   valueIn,
   type Dimension,
   type UnitSystem,
-} from '@spudder/core/quantity'
-import type { NozzleKind, SprayerKind } from '@spudder/core/sprayer'
+} from '@spudder/core/base/quantity'
+import type { NozzleKind, SprayerKind } from '@spudder/core/apply/sprayer'
 
 /** A sprayer as it is typed. */
 export const freshSetupDraft = (system: UnitSystem) => ({

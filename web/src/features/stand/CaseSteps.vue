@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { findSource } from '@spudder/core/source'
-import { readingKinds, readingWords } from '@spudder/core/reading'
+import { findSource } from '@spudder/core/material/source'
+import { readingKinds, readingWords } from '@spudder/core/seen/reading'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { percent } from '../../shared/words/percent.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ChangeStandDto, toStandSize } from '@spudder/contract/stand'
-import { contexts, sizeWords } from '@spudder/core/plant'
-import { amountWords } from '@spudder/core/quantity'
+import { contexts, sizeWords } from '@spudder/core/stand/plant'
+import { amountWords } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useChangeStand } from '../../api/stands.ts'

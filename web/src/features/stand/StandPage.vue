@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { toStandSize } from '@spudder/contract/stand'
-import { addDays } from '@spudder/core/calendar'
-import { contexts, findPlant, sizeWords } from '@spudder/core/plant'
+import { addDays } from '@spudder/core/base/calendar'
+import { contexts, findPlant, sizeWords } from '@spudder/core/stand/plant'
 import { computed, onBeforeUnmount, watch, watchEffect } from 'vue'
 import { provideStandCase } from '../../shared/case/stand-case.ts'
 import { useRoute } from 'vue-router'

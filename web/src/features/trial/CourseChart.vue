@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { daysBetween } from '@spudder/core/calendar'
-import type { TreatmentPoint } from '@spudder/core/trial'
+import { daysBetween } from '@spudder/core/base/calendar'
+import type { TreatmentPoint } from '@spudder/core/outcome/trial'
 import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import { computed } from 'vue'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Comparison } from '@spudder/core/trial'
+import type { Comparison } from '@spudder/core/outcome/trial'
 import { scaleLinear } from 'd3-scale'
 import { computed } from 'vue'
 import { useWidth } from '../../shared/ribbon/use-width.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { TrialDto } from '@spudder/contract/trial'
-import { readingKinds } from '@spudder/core/reading'
-import { treatmentName, walkingOrder, type Plot } from '@spudder/core/trial'
+import { readingKinds } from '@spudder/core/seen/reading'
+import { treatmentName, walkingOrder, type Plot } from '@spudder/core/outcome/trial'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useRatePlots } from '../../api/trials.ts'

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { CreateTrialDto, trialScales } from '@spudder/contract/trial'
-import { CoreError } from '@spudder/core/error'
-import { toOutline, type Outline } from '@spudder/core/ground'
-import { formatNumber, quantityOf, valueIn } from '@spudder/core/quantity'
-import { readingKinds, type ReadingKind } from '@spudder/core/reading'
-import { powerOf, replicatesFor } from '@spudder/core/statistics'
+import { CoreError } from '@spudder/core/base/error'
+import { toOutline, type Outline } from '@spudder/core/stand/ground'
+import { formatNumber, quantityOf, valueIn } from '@spudder/core/base/quantity'
+import { readingKinds, type ReadingKind } from '@spudder/core/seen/reading'
+import { powerOf, replicatesFor } from '@spudder/core/base/statistics'
 import {
   demonstrationWarning,
   planTrial,
@@ -13,7 +13,7 @@ import {
   type Plot,
   type TrialDesign,
   type TrialLayout,
-} from '@spudder/core/trial'
+} from '@spudder/core/outcome/trial'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useLayOutTrial } from '../../api/trials.ts'

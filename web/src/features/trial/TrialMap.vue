@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { treatmentName, type Factor, type Plot } from '@spudder/core/trial'
+import { treatmentName, type Factor, type Plot } from '@spudder/core/outcome/trial'
 import { computed } from 'vue'
 
 /** Plots as they lie on the ground, each with its number and treatment, in the colour last rated. */

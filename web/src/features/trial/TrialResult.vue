@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { TrialDto } from '@spudder/contract/trial'
-import { readingKinds } from '@spudder/core/reading'
-import { greennessOf, isColourKind, leafColour } from '@spudder/core/regreening'
-import type { AnovaRow } from '@spudder/core/statistics'
-import { courseOfTreatments, type Plot } from '@spudder/core/trial'
+import { readingKinds } from '@spudder/core/seen/reading'
+import { greennessOf, isColourKind, leafColour } from '@spudder/core/seen/colour'
+import type { AnovaRow } from '@spudder/core/base/statistics'
+import { courseOfTreatments, type Plot } from '@spudder/core/outcome/trial'
 import { computed, ref } from 'vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import ScrollBox from '../../shared/ScrollBox.vue'

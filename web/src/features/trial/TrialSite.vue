@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { boxOf, type Outline } from '@spudder/core/ground'
-import type { Plot } from '@spudder/core/trial'
+import { boxOf, type Outline } from '@spudder/core/stand/ground'
+import type { Plot } from '@spudder/core/outcome/trial'
 import { computed } from 'vue'
 import { placePlots } from './site.ts'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { TrialDto } from '@spudder/contract/trial'
-import { readingKinds } from '@spudder/core/reading'
-import { greennessOf, isColourKind, leafColour } from '@spudder/core/regreening'
-import { planTrial, trialLayouts } from '@spudder/core/trial'
+import { readingKinds } from '@spudder/core/seen/reading'
+import { greennessOf, isColourKind, leafColour } from '@spudder/core/seen/colour'
+import { planTrial, trialLayouts } from '@spudder/core/outcome/trial'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useTrials } from '../../api/trials.ts'

@@ -6,7 +6,7 @@ import {
   type Rating,
   type TrialAnalysis,
   type TrialDesign,
-} from '@spudder/core/trial'
+} from '@spudder/core/outcome/trial'
 
 /** What is asked of a trial: one of its days, or the season as a whole. */
 export interface AnalysisQuestion {

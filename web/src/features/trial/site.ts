@@ -1,5 +1,5 @@
-import { boxOf, holdsPoint, type GridPoint, type Outline } from '@spudder/core/ground'
-import type { Plot } from '@spudder/core/trial'
+import { boxOf, holdsPoint, type GridPoint, type Outline } from '@spudder/core/stand/ground'
+import type { Plot } from '@spudder/core/outcome/trial'
 
 /** A plot as a rectangle on the grid of the stand [m]. */
 export interface PlacedPlot {

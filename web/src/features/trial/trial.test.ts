@@ -1,5 +1,5 @@
 import type { TrialDto } from '@spudder/contract/trial'
-import { planTrial } from '@spudder/core/trial'
+import { planTrial } from '@spudder/core/outcome/trial'
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { endingOf, type Cause } from '@spudder/core/diagnosis'
-import { sourceWords } from '@spudder/core/reference'
+import { endingOf, type Cause } from '@spudder/core/verdict/diagnosis'
+import { sourceWords } from '@spudder/core/base/reference'
 import { computed } from 'vue'
 
 /** How the verdict ends when it is this cause. */

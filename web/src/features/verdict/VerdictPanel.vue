@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { addDays } from '@spudder/core/calendar'
-import { settlingOf, type Check } from '@spudder/core/diagnosis'
+import { addDays } from '@spudder/core/base/calendar'
+import { settlingOf, type Check } from '@spudder/core/verdict/diagnosis'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { usePlanCheck } from '../../api/stands.ts'

@@ -1,6 +1,6 @@
 import { flushPromises } from '@vue/test-utils'
-import { addDays } from '@spudder/core/calendar'
-import { allCauses, endingOf } from '@spudder/core/diagnosis'
+import { addDays } from '@spudder/core/base/calendar'
+import { allCauses, endingOf } from '@spudder/core/verdict/diagnosis'
 import { mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { today } from '../../shared/units/today.ts'

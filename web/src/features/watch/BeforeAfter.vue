@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PhotoDto } from '@spudder/contract/photo'
-import { remarksById, whyNotCompared } from '@spudder/core/photo'
+import { remarksById, whyNotCompared } from '@spudder/core/seen/photo'
 import { computed, ref, watchEffect } from 'vue'
 import { photoAddress } from '../../api/stands.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { CreateReadingDto } from '@spudder/contract/reading'
-import type { Context } from '@spudder/core/plant'
-import { readingKinds } from '@spudder/core/reading'
+import type { Context } from '@spudder/core/stand/plant'
+import { readingKinds } from '@spudder/core/seen/reading'
 import {
   greennessOf,
   greennessScales,
@@ -9,7 +9,7 @@ import {
   isColourKind,
   leafColour,
   type ColourReadingKind,
-} from '@spudder/core/regreening'
+} from '@spudder/core/seen/colour'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useStoreReading } from '../../api/stands.ts'

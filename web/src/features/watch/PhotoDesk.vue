@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { remarksById } from '@spudder/core/photo'
+import { remarksById } from '@spudder/core/seen/photo'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { photoAddress } from '../../api/stands.ts'

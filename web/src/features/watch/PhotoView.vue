@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { PhotoDto } from '@spudder/contract/photo'
-import type { Dab, PhotoMeasure } from '@spudder/core/photo'
-import { remarksById } from '@spudder/core/photo'
+import type { Dab, PhotoMeasure } from '@spudder/core/seen/photo'
+import { remarksById } from '@spudder/core/seen/photo'
 import { Button } from 'ant-design-vue'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { photoAddress } from '../../api/stands.ts'

@@ -1,13 +1,12 @@
 <script setup lang="ts">
-import { addDays, daysBetween } from '@spudder/core/calendar'
+import { addDays, daysBetween } from '@spudder/core/base/calendar'
+import { expectedGain, type FittedRecovery } from '@spudder/core/outcome/regreening'
 import {
   acceptableGreenness,
-  expectedGain,
   greennessWords,
   leafColour,
-  type FittedRecovery,
   type SeenGreenness,
-} from '@spudder/core/regreening'
+} from '@spudder/core/seen/colour'
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { computed } from 'vue'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Review } from '@spudder/core/review'
+import type { Review } from '@spudder/core/verdict/review'
 
 /** Why it may have done nothing: the questions in their order, as far as the record answers them. */
 defineProps<{ review: Review }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { intervalTaught } from '@spudder/core/regreening'
+import { intervalTaught } from '@spudder/core/outcome/regreening'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'

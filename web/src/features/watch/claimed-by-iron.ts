@@ -1,14 +1,14 @@
 import type { ProductDto } from '@spudder/contract/shelf'
 import { applicationsOf, type StandStoryDto } from '@spudder/contract/stand'
-import { daysBetween } from '@spudder/core/calendar'
-import type { FigureRange } from '@spudder/core/reference'
+import { daysBetween } from '@spudder/core/base/calendar'
+import type { FigureRange } from '@spudder/core/base/reference'
 import {
   ironShare,
   ironShareByStrip,
   nitrogenActsFor,
   shareTooWide,
   type NitrogenGiven,
-} from '@spudder/core/regreening'
+} from '@spudder/core/outcome/regreening'
 import type { TreatmentJudgement } from '../../shared/case/judgement.ts'
 import type { SeenColour } from '../../shared/ribbon/seen-colour.ts'
 

@@ -1,4 +1,4 @@
-import type { PhotoMeasure } from '@spudder/core/photo'
+import type { PhotoMeasure } from '@spudder/core/seen/photo'
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'

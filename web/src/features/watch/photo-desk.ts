@@ -5,7 +5,7 @@ import {
   type PhotoMeasureDto,
   type PhotoPart,
 } from '@spudder/contract/photo'
-import type { Dab, PhotoMeasure } from '@spudder/core/photo'
+import type { Dab, PhotoMeasure } from '@spudder/core/seen/photo'
 import { computed, reactive, ref, shallowReactive, shallowRef } from 'vue'
 import { photoBytes, useKeepPhoto, useMeasurePhoto } from '../../api/stands.ts'
 import { PhotoRefused, usePhotoReader } from './use-photo-reader.ts'

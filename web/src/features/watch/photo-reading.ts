@@ -5,7 +5,7 @@ import {
   mostPixels,
   type Dab,
   type PhotoMeasure,
-} from '@spudder/core/photo'
+} from '@spudder/core/seen/photo'
 
 /** What the worker is asked: a picture and what the brush said of it. */
 export interface PhotoQuestion {

@@ -1,5 +1,5 @@
-import { cardDrawing, colourCard } from '@spudder/core/photo'
-import type { UnitSystem } from '@spudder/core/quantity'
+import { cardDrawing, colourCard } from '@spudder/core/seen/photo'
+import type { UnitSystem } from '@spudder/core/base/quantity'
 import { makePdf } from '../../shared/file/make-pdf.ts'
 
 const pointsPerMm = 72 / 25.4

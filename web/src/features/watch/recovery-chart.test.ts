@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils'
 import type { EntryDto } from '@spudder/contract/entry'
-import { addDays } from '@spudder/core/calendar'
+import { addDays } from '@spudder/core/base/calendar'
 import { describe, expect, it } from 'vitest'
 import { judgementOf } from '../../shared/case/judgement.ts'
 import { seenColours } from '../../shared/ribbon/seen-colour.ts'

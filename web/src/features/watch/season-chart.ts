@@ -1,5 +1,5 @@
-import { daysBetween } from '@spudder/core/calendar'
-import { leafColour, type SeenGreenness } from '@spudder/core/regreening'
+import { daysBetween } from '@spudder/core/base/calendar'
+import { leafColour, type SeenGreenness } from '@spudder/core/seen/colour'
 import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 

@@ -1,5 +1,5 @@
-import { noPlant } from '@spudder/core/photo'
-import { greennessOf, leafColour } from '@spudder/core/regreening'
+import { noPlant } from '@spudder/core/seen/photo'
+import { greennessOf, leafColour } from '@spudder/core/seen/colour'
 
 /** Colour of each severity, as the leaf would have it. */
 export const severityColours = [0, 1, 2, 3, 4, 5].map((severity) =>

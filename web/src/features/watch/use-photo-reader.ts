@@ -1,4 +1,4 @@
-import type { Dab, PhotoMeasure } from '@spudder/core/photo'
+import type { Dab, PhotoMeasure } from '@spudder/core/seen/photo'
 import { getCurrentScope, onScopeDispose } from 'vue'
 import type { PhotoAnswer, PhotoQuestion } from './photo-reading.ts'
 

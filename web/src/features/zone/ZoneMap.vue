@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ZoneDto } from '@spudder/contract/zone'
-import { boxOf, toOutline, type Outline } from '@spudder/core/ground'
-import { greennessOf, leafColour } from '@spudder/core/regreening'
+import { boxOf, toOutline, type Outline } from '@spudder/core/stand/ground'
+import { greennessOf, leafColour } from '@spudder/core/seen/colour'
 import { computed } from 'vue'
 
 /** The zones of a stand as they lie, each in the colour of its score, with name and score written. */

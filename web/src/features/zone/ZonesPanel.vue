@@ -1,10 +1,16 @@
 <script setup lang="ts">
 import type { ZoneDto } from '@spudder/contract/zone'
-import { CoreError } from '@spudder/core/error'
-import { areaOf, readGeoJson, toOutline, type GridPoint, type Outline } from '@spudder/core/ground'
-import { formatNumber } from '@spudder/core/quantity'
-import { sourceWords } from '@spudder/core/reference'
-import { applicationMap, chelateEffect, isClear, lossPerScore } from '@spudder/core/zone'
+import { CoreError } from '@spudder/core/base/error'
+import {
+  areaOf,
+  readGeoJson,
+  toOutline,
+  type GridPoint,
+  type Outline,
+} from '@spudder/core/stand/ground'
+import { formatNumber } from '@spudder/core/base/quantity'
+import { sourceWords } from '@spudder/core/base/reference'
+import { applicationMap, chelateEffect, isClear, lossPerScore } from '@spudder/core/outcome/zone'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useChangeZone, useKeepZone, useZones } from '../../api/trials.ts'

@@ -5,9 +5,14 @@ import {
   toOutline,
   type GlobePoint,
   type MappedGround,
-} from '@spudder/core/ground'
-import { chooseByZone, type ChelateChoice, type Variety, type ZoneChoice } from '@spudder/core/zone'
-import type { UnitSystem } from '@spudder/core/quantity'
+} from '@spudder/core/stand/ground'
+import {
+  chooseByZone,
+  type ChelateChoice,
+  type Variety,
+  type ZoneChoice,
+} from '@spudder/core/outcome/zone'
+import type { UnitSystem } from '@spudder/core/base/quantity'
 import { numberIn } from '../../shared/form/number-text.ts'
 
 /** What is weighed against each other, as it is typed. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { cautionsFor } from '@spudder/core/caution'
-import type { SourceId } from '@spudder/core/source'
-import type { Context, Route } from '@spudder/core/plant'
+import { cautionsFor } from '@spudder/core/apply/caution'
+import type { SourceId } from '@spudder/core/material/source'
+import type { Context, Route } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
 
 /** The cautions of a piece of work, at the step at which they matter. */

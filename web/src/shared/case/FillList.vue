@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { FillPlan } from '@spudder/core/mix'
-import { amountWords, type UnitSystem } from '@spudder/core/quantity'
+import type { FillPlan } from '@spudder/core/apply/mix'
+import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 
 /** The fills of a tank, as they are weighed out. */
 defineProps<{ plan: FillPlan; system: UnitSystem }>()

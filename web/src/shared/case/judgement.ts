@@ -1,12 +1,8 @@
 import type { EntryDto } from '@spudder/contract/entry'
-import type { Context } from '@spudder/core/plant'
-import {
-  judgeRegreening,
-  responseFor,
-  type Judgement,
-  type Response,
-  type SeenGreenness,
-} from '@spudder/core/regreening'
+import type { Context } from '@spudder/core/stand/plant'
+import { judgeRegreening, type Judgement } from '@spudder/core/outcome/regreening'
+import { responseFor, type Response } from '@spudder/core/material/source'
+import type { SeenGreenness } from '@spudder/core/seen/colour'
 import type { SeenColour } from '../ribbon/seen-colour.ts'
 
 /** How a treatment is doing, with what it is measured against. */

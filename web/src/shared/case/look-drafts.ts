@@ -1,4 +1,4 @@
-import type { Findings, Paint } from '@spudder/core/finding'
+import type { Findings, Paint } from '@spudder/core/seen/finding'
 import { defineStore } from 'pinia'
 import { ref, watch } from 'vue'
 

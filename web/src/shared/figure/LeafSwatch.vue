@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { LeafPaint } from '@spudder/core/finding'
-import { paintSwatch, swatchSize } from '@spudder/core/painter'
-import type { LeafForm } from '@spudder/core/plant'
+import type { LeafPaint } from '@spudder/core/seen/finding'
+import { paintSwatch, swatchSize } from '@spudder/core/seen/painter'
+import type { LeafForm } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
 import ShapeGroup from './ShapeGroup.vue'
 

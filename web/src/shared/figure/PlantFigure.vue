@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { findingVocabulary, type Paint } from '@spudder/core/finding'
-import { paintFigure } from '@spudder/core/painter'
-import { contexts, findPlant, type Context } from '@spudder/core/plant'
+import { findingVocabulary, type Paint } from '@spudder/core/seen/finding'
+import { paintFigure } from '@spudder/core/seen/painter'
+import { contexts, findPlant, type Context } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
 import ShapeGroup from './ShapeGroup.vue'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Shape } from '@spudder/core/painter'
+import type { Shape } from '@spudder/core/seen/painter'
 
 /** Lays the painter's shapes into a drawing. */
 defineProps<{ shapes: readonly Shape[] }>()

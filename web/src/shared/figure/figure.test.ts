@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils'
-import type { Paint } from '@spudder/core/finding'
-import { leavesOf } from '@spudder/core/painter'
+import type { Paint } from '@spudder/core/seen/finding'
+import { leavesOf } from '@spudder/core/seen/painter'
 import { describe, expect, it } from 'vitest'
 import LeafSwatch from './LeafSwatch.vue'
 import PlantFigure from './PlantFigure.vue'

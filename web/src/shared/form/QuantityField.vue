@@ -1,6 +1,11 @@
 <script setup lang="ts">
-import { CoreError } from '@spudder/core/error'
-import { dimensionExample, parseQuantity, valueIn, type Dimension } from '@spudder/core/quantity'
+import { CoreError } from '@spudder/core/base/error'
+import {
+  dimensionExample,
+  parseQuantity,
+  valueIn,
+  type Dimension,
+} from '@spudder/core/base/quantity'
 import { computed, ref, watch } from 'vue'
 import TextField from './TextField.vue'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { GridPoint } from '@spudder/core/ground'
-import type { UnitSystem } from '@spudder/core/quantity'
+import type { GridPoint } from '@spudder/core/stand/ground'
+import type { UnitSystem } from '@spudder/core/base/quantity'
 import { computed, ref } from 'vue'
 import ChoiceField from '../form/ChoiceField.vue'
 

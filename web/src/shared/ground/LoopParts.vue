@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Vessel } from '@spudder/core/vessel'
+import type { Vessel } from '@spudder/core/stand/vessel'
 import { Button } from 'ant-design-vue'
 import ChoiceField from '../form/ChoiceField.vue'
 import TextField from '../form/TextField.vue'

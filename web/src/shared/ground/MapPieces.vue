@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { CoreError } from '@spudder/core/error'
-import { readGeoJson, type MappedGround } from '@spudder/core/ground'
-import { amountWords, type UnitSystem } from '@spudder/core/quantity'
+import { CoreError } from '@spudder/core/base/error'
+import { readGeoJson, type MappedGround } from '@spudder/core/stand/ground'
+import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { ref } from 'vue'
 import FileButton from '../form/FileButton.vue'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { boxOf, type FillEnd, type Outline } from '@spudder/core/ground'
+import { boxOf, type FillEnd, type Outline } from '@spudder/core/stand/ground'
 import { computed } from 'vue'
 
 /** A piece of ground by its edge, with the lines at which fills end. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { SizeKind } from '@spudder/core/plant'
-import { amountWords, formatNumber, type UnitSystem } from '@spudder/core/quantity'
+import type { SizeKind } from '@spudder/core/stand/plant'
+import { amountWords, formatNumber, type UnitSystem } from '@spudder/core/base/quantity'
 import { computed } from 'vue'
-import type { MappedGround } from '@spudder/core/ground'
+import type { MappedGround } from '@spudder/core/stand/ground'
 import ChipChoice from '../form/ChipChoice.vue'
 import TextField from '../form/TextField.vue'
 import GridDrawing from './GridDrawing.vue'

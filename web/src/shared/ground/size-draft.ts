@@ -1,20 +1,20 @@
-import { CoreError } from '@spudder/core/error'
+import { CoreError } from '@spudder/core/base/error'
 import {
   measureGround,
   type GridPoint,
   type MeasuredGround,
   type Shape,
-} from '@spudder/core/ground'
-import type { SizeKind, StandSize } from '@spudder/core/plant'
+} from '@spudder/core/stand/ground'
+import type { SizeKind, StandSize } from '@spudder/core/stand/plant'
 import {
   parseQuantity,
   quantityOf,
   unitText,
   valueIn,
   type Dimension,
-} from '@spudder/core/quantity'
-import type { StandMeasures } from '@spudder/core/rate'
-import { volumeOfLoop, type Vessel } from '@spudder/core/vessel'
+} from '@spudder/core/base/quantity'
+import type { StandMeasures } from '@spudder/core/material/rate'
+import { volumeOfLoop, type Vessel } from '@spudder/core/stand/vessel'
 
 /** How ground is measured. */
 export const groundWays = {

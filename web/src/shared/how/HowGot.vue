@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sourceWords, type Derivation } from '@spudder/core/reference'
+import { sourceWords, type Derivation } from '@spudder/core/base/reference'
 
 /** Opens a computed figure to how it was got. */
 defineProps<{

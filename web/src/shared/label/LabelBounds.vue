@@ -6,11 +6,11 @@ import {
   labelShareBySchools,
   type LabelDraft,
   type LabelShare,
-} from '@spudder/core/label'
-import type { PHBelief } from '@spudder/core/persistence'
-import { routeWords, type Route } from '@spudder/core/plant'
-import { formatNumber } from '@spudder/core/quantity'
-import { findIronSource } from '@spudder/core/source'
+} from '@spudder/core/material/label'
+import type { PHBelief } from '@spudder/core/material/persistence'
+import { routeWords, type Route } from '@spudder/core/stand/plant'
+import { formatNumber } from '@spudder/core/base/quantity'
+import { findIronSource } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
 import ChipChoice from '../form/ChipChoice.vue'
 import { percent } from '../words/percent.ts'

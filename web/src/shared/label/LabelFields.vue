@@ -1,6 +1,11 @@
 <script setup lang="ts">
-import { checkLabel, readLabelText, type LabelDraft, type LabelField } from '@spudder/core/label'
-import { nutrients } from '@spudder/core/source'
+import {
+  checkLabel,
+  readLabelText,
+  type LabelDraft,
+  type LabelField,
+} from '@spudder/core/material/label'
+import { nutrients } from '@spudder/core/material/source'
 import { computed, ref, useId } from 'vue'
 import TextField from '../form/TextField.vue'
 

@@ -1,5 +1,5 @@
 import { mount } from '@vue/test-utils'
-import { emptyLabelDraft, readLabelText, type LabelDraft } from '@spudder/core/label'
+import { emptyLabelDraft, readLabelText, type LabelDraft } from '@spudder/core/material/label'
 import { describe, expect, it } from 'vitest'
 import { defineComponent, h, ref } from 'vue'
 import LabelBounds from './LabelBounds.vue'

@@ -1,7 +1,7 @@
 import type { ProductDto } from '@spudder/contract/shelf'
-import { emptyLabelDraft, type LabelDraft } from '@spudder/core/label'
-import type { Stain } from '@spudder/core/shelf'
-import type { IronSourceId } from '@spudder/core/source'
+import { emptyLabelDraft, type LabelDraft } from '@spudder/core/material/label'
+import type { Stain } from '@spudder/core/material/shelf'
+import type { IronSourceId } from '@spudder/core/material/source'
 
 /** A product as it is typed; it survives a reload. */
 export interface ProductDraft {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { CreateEntryDto } from '@spudder/contract/entry'
 import type { JobDto } from '@spudder/contract/job'
-import type { UnitSystem } from '@spudder/core/quantity'
-import { weatherFrom } from '@spudder/core/weather'
+import type { UnitSystem } from '@spudder/core/base/quantity'
+import { weatherFrom } from '@spudder/core/days/weather'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { ApiProblem } from '../../api/api-problem.ts'

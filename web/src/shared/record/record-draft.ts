@@ -3,7 +3,7 @@ import type { RemedyDto } from '@spudder/contract/remedy'
 import type { ProductDto } from '@spudder/contract/shelf'
 import type { SprayerDto } from '@spudder/contract/sprayer'
 import { amountsOf } from '@spudder/contract/planning'
-import { amountWords, type UnitSystem } from '@spudder/core/quantity'
+import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { today } from '../units/today.ts'
 
 /** What a record is begun with: everything as it was planned. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { JobKind } from '@spudder/core/plan'
+import type { JobKind } from '@spudder/core/days/plan'
 import type { MarkKind } from './ribbon-model.ts'
 import { computed } from 'vue'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dateToDay, type Day } from '@spudder/core/calendar'
+import { dateToDay, type Day } from '@spudder/core/base/calendar'
 import { computed, useId } from 'vue'
 import { dayWords } from '../units/today.ts'
 import type { RibbonModel } from './ribbon-model.ts'

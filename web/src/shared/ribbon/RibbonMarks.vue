@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Day } from '@spudder/core/calendar'
+import type { Day } from '@spudder/core/base/calendar'
 import { computed } from 'vue'
 import { dayWords } from '../units/today.ts'
 import MarkGlyph from './MarkGlyph.vue'

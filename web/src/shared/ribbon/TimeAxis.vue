@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Day } from '@spudder/core/calendar'
+import type { Day } from '@spudder/core/base/calendar'
 import { utcFormat } from 'd3-time-format'
 import { computed } from 'vue'
 import { xOf, type TimeScale } from './time-axis.ts'

@@ -1,4 +1,4 @@
-import type { JobKind } from '@spudder/core/plan'
+import type { JobKind } from '@spudder/core/days/plan'
 import type { MarkKind } from './ribbon-model.ts'
 
 /** What a mark on a ribbon stands for. */

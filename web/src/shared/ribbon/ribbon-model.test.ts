@@ -1,5 +1,5 @@
 import type { EntryDto } from '@spudder/contract/entry'
-import { addDays } from '@spudder/core/calendar'
+import { addDays } from '@spudder/core/base/calendar'
 import { describe, expect, it } from 'vitest'
 import { standingEntries } from '@spudder/contract/entry'
 import { ribbonModel, type RibbonSource } from './ribbon-model.ts'

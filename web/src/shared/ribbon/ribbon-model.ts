@@ -2,17 +2,12 @@ import { standingEntries, type EntryDto } from '@spudder/contract/entry'
 import type { JobDto } from '@spudder/contract/job'
 import type { RibbonReadingDto, StandDto } from '@spudder/contract/stand'
 import type { StoryEventDto } from '@spudder/contract/story'
-import { addDays, daysBetween, type Day } from '@spudder/core/calendar'
-import { findSource } from '@spudder/core/source'
-import { storyEvents } from '@spudder/core/diagnosis'
-import { readingKinds, readingWords } from '@spudder/core/reading'
-import {
-  forecastGreenness,
-  greennessWords,
-  responseFor,
-  type ExpectedGreenness,
-  type SeenGreenness,
-} from '@spudder/core/regreening'
+import { addDays, daysBetween, type Day } from '@spudder/core/base/calendar'
+import { findSource, responseFor } from '@spudder/core/material/source'
+import { storyEvents } from '@spudder/core/verdict/diagnosis'
+import { readingKinds, readingWords } from '@spudder/core/seen/reading'
+import { forecastGreenness, type ExpectedGreenness } from '@spudder/core/outcome/regreening'
+import { greennessWords, type SeenGreenness } from '@spudder/core/seen/colour'
 import { seenColours, type SeenColour } from './seen-colour.ts'
 
 /** Everything that happened to a stand and is to come. */

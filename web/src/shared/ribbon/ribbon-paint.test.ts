@@ -1,5 +1,5 @@
-import { addDays } from '@spudder/core/calendar'
-import { leafColour } from '@spudder/core/regreening'
+import { addDays } from '@spudder/core/base/calendar'
+import { leafColour } from '@spudder/core/seen/colour'
 import { describe, expect, it } from 'vitest'
 import { expectedThreads, seenStops } from './ribbon-paint.ts'
 import { timeScale, windowOf, xOf } from './time-axis.ts'

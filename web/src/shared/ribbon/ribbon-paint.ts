@@ -1,5 +1,5 @@
-import type { ExpectedGreenness, SeenGreenness } from '@spudder/core/regreening'
-import { leafColour } from '@spudder/core/regreening'
+import type { ExpectedGreenness } from '@spudder/core/outcome/regreening'
+import { type SeenGreenness, leafColour } from '@spudder/core/seen/colour'
 import { area } from 'd3-shape'
 import { xOf, type TimeScale } from './time-axis.ts'
 

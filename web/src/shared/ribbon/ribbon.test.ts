@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils'
 import type { JobDto } from '@spudder/contract/job'
-import { addDays } from '@spudder/core/calendar'
+import { addDays } from '@spudder/core/base/calendar'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { ribbonModel, type RibbonSource } from './ribbon-model.ts'

@@ -1,4 +1,4 @@
-import { addDays, dayToDate, type Day } from '@spudder/core/calendar'
+import { addDays, dayToDate, type Day } from '@spudder/core/base/calendar'
 import { scaleUtc, type ScaleTime } from 'd3-scale'
 
 /** Days from left to right of a drawing. */

@@ -1,4 +1,4 @@
-import { addDays, daysBetween, type Day } from '@spudder/core/calendar'
+import { addDays, daysBetween, type Day } from '@spudder/core/base/calendar'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { today as todayNow } from '../units/today.ts'

@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils'
 import { applicationsOf, type StandStoryDto } from '@spudder/contract/stand'
-import { seasonSums } from '@spudder/core/season'
+import { seasonSums } from '@spudder/core/soil/season'
 import { describe, expect, it } from 'vitest'
 import SeasonSums from './SeasonSums.vue'
 

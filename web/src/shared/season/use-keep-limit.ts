@@ -1,4 +1,4 @@
-import type { SeasonNutrient } from '@spudder/core/season'
+import type { SeasonNutrient } from '@spudder/core/soil/season'
 import { useChangeSettings } from '../../api/bench.ts'
 import { usePlace } from '../../api/places.ts'
 

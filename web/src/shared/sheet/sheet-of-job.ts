@@ -4,8 +4,8 @@ import type { RemedyDto } from '@spudder/contract/remedy'
 import type { ProductDto } from '@spudder/contract/shelf'
 import { toSetup, type SprayerDto } from '@spudder/contract/sprayer'
 import { toStandSize, type StandStoryDto } from '@spudder/contract/stand'
-import type { Outline } from '@spudder/core/ground'
-import type { SheetInput } from '@spudder/core/sheet'
+import type { Outline } from '@spudder/core/stand/ground'
+import type { SheetInput } from '@spudder/core/days/sheet'
 
 /** What a sheet is put together from, as the server tells it. */
 export interface SheetParts {

@@ -1,6 +1,6 @@
-import type { Situation } from '@spudder/core/acid-plan'
-import { formatNumber, quantityOf, valueIn, type UnitSystem } from '@spudder/core/quantity'
-import type { FigureRange } from '@spudder/core/reference'
+import type { Situation } from '@spudder/core/soil/acid-plan'
+import { formatNumber, quantityOf, valueIn, type UnitSystem } from '@spudder/core/base/quantity'
+import type { FigureRange } from '@spudder/core/base/reference'
 
 /** Unit in which amendments are said at a place: grass by the thousand square feet. */
 export function groundUnit(system: UnitSystem, situation: Situation) {

@@ -1,5 +1,5 @@
-import type { StandSize } from '@spudder/core/plant'
-import { formatNumber, valueIn, quantityOf, type UnitSystem } from '@spudder/core/quantity'
+import type { StandSize } from '@spudder/core/stand/plant'
+import { formatNumber, valueIn, quantityOf, type UnitSystem } from '@spudder/core/base/quantity'
 
 const sign: Readonly<Record<UnitSystem, string>> = { us: '$', metric: '€' }
 

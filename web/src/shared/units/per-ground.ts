@@ -1,4 +1,4 @@
-import { formatNumber, quantityOf, valueIn, type UnitSystem } from '@spudder/core/quantity'
+import { formatNumber, quantityOf, valueIn, type UnitSystem } from '@spudder/core/base/quantity'
 
 /** A nutrient on the ground as it is said at the place: "0.12 lb/1000 ft²", "5.9 kg/ha". */
 export function perGround(kgPerM2: number, system: UnitSystem): string {

@@ -1,4 +1,4 @@
-import { dayWords as wordsOfDay, type Day } from '@spudder/core/calendar'
+import { dayWords as wordsOfDay, type Day } from '@spudder/core/base/calendar'
 
 /** Today where the person is: a calendar day, whatever the clock says elsewhere. */
 export function today(): Day {

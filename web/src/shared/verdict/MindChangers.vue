@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CheckAnswer } from '@spudder/core/diagnosis'
+import type { CheckAnswer } from '@spudder/core/verdict/diagnosis'
 import { computed } from 'vue'
 import { percent } from '../words/percent.ts'
 import { midSentence } from '../words/sentence.ts'

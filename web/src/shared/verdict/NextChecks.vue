@@ -6,9 +6,9 @@ import {
   type FeatureName,
   type NextCheck,
   type Verdict,
-} from '@spudder/core/diagnosis'
-import { findingsAsked, valuesOf, type FindingName } from '@spudder/core/finding'
-import type { UnitSystem } from '@spudder/core/quantity'
+} from '@spudder/core/verdict/diagnosis'
+import { findingsAsked, valuesOf, type FindingName } from '@spudder/core/seen/finding'
+import type { UnitSystem } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { dayWords } from '../units/today.ts'

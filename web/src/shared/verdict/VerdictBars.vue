@@ -6,7 +6,7 @@ import {
   type RankedHypothesis,
   type Reason,
   type Verdict,
-} from '@spudder/core/diagnosis'
+} from '@spudder/core/verdict/diagnosis'
 import { computed, ref } from 'vue'
 import { percent } from '../words/percent.ts'
 

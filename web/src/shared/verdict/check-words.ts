@@ -1,5 +1,5 @@
-import type { NextCheck } from '@spudder/core/diagnosis'
-import type { UnitSystem } from '@spudder/core/quantity'
+import type { NextCheck } from '@spudder/core/verdict/diagnosis'
+import type { UnitSystem } from '@spudder/core/base/quantity'
 import { money } from '../units/money-words.ts'
 
 const time = (minutes: number): string => `${minutes} min`

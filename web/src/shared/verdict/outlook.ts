@@ -5,7 +5,7 @@ import {
   type CheckAnswer,
   type DiagnosisInput,
   type NextCheck,
-} from '@spudder/core/diagnosis'
+} from '@spudder/core/verdict/diagnosis'
 
 /** Where a verdict may go from here. */
 export interface Outlook {

@@ -1,4 +1,4 @@
-import type { DiagnosisInput } from '@spudder/core/diagnosis'
+import type { DiagnosisInput } from '@spudder/core/verdict/diagnosis'
 import { outlookOf } from './outlook.ts'
 
 /** Works out what to check next, away from the page that a finger is painting on. */

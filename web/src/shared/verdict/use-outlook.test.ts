@@ -1,4 +1,4 @@
-import type { DiagnosisInput } from '@spudder/core/diagnosis'
+import type { DiagnosisInput } from '@spudder/core/verdict/diagnosis'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, reactive, ref } from 'vue'
 import { outlookOf } from './outlook.ts'

@@ -1,4 +1,4 @@
-import type { DiagnosisInput } from '@spudder/core/diagnosis'
+import type { DiagnosisInput } from '@spudder/core/verdict/diagnosis'
 import {
   getCurrentScope,
   onScopeDispose,

@@ -1,5 +1,5 @@
 import { mount, type DOMWrapper } from '@vue/test-utils'
-import { diagnose, nextChecks, type DiagnosisInput } from '@spudder/core/diagnosis'
+import { diagnose, nextChecks, type DiagnosisInput } from '@spudder/core/verdict/diagnosis'
 import { describe, expect, it } from 'vitest'
 import MindChangers from './MindChangers.vue'
 import NextChecks from './NextChecks.vue'

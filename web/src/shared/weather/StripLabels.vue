@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { workWindows } from '@spudder/core/weather'
+import { workWindows } from '@spudder/core/days/weather'
 import { rowTop, shownWorks } from './strip-rows.ts'
 
 /** What the rows of the weather strip are, beside it. */

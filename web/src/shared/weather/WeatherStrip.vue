@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { OutlookDayDto, WeatherDayDto } from '@spudder/contract/weather'
-import type { UnitSystem } from '@spudder/core/quantity'
-import { weatherWords, workWindows, type WeatherWork } from '@spudder/core/weather'
+import type { UnitSystem } from '@spudder/core/base/quantity'
+import { weatherWords, workWindows, type WeatherWork } from '@spudder/core/days/weather'
 import { area, curveMonotoneX } from 'd3-shape'
 import { computed } from 'vue'
 import { xOf, type TimeScale } from '../ribbon/time-axis.ts'

@@ -1,5 +1,5 @@
 import type { OutlookDayDto } from '@spudder/contract/weather'
-import { workWindows, type WeatherWork } from '@spudder/core/weather'
+import { workWindows, type WeatherWork } from '@spudder/core/days/weather'
 
 /** Hours that follow each other as spans from the first to the end of the last: [6, 7, 9] is [6, 8], [9, 10]. */
 export function hourSpans(hours: readonly number[]): readonly (readonly [number, number])[] {

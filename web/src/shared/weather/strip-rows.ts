@@ -1,4 +1,4 @@
-import type { WeatherWork } from '@spudder/core/weather'
+import type { WeatherWork } from '@spudder/core/days/weather'
 
 /** The kinds of work that wait for weather out of doors, in the order of the rows. */
 export const shownWorks: readonly WeatherWork[] = ['leaf', 'drench', 'granules']

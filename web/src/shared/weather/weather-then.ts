@@ -1,6 +1,6 @@
 import type { EntryWeatherDto } from '@spudder/contract/entry'
-import { formatNumber, type UnitSystem } from '@spudder/core/quantity'
-import { weatherWords } from '@spudder/core/weather'
+import { formatNumber, type UnitSystem } from '@spudder/core/base/quantity'
+import { weatherWords } from '@spudder/core/days/weather'
 
 /** The weather of a piece of work in words of the place: "57 °F, wind 4 mph, 82 %, no rain in 6 h". */
 export function weatherWordsOf(weather: EntryWeatherDto | null, system: UnitSystem): string {

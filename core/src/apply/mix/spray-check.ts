@@ -1,0 +1,138 @@
+import type { Source } from '../../material/source/index.ts'
+import type { Context, Route } from '../../stand/plant/index.ts'
+import { formatNumber } from '../../base/quantity/index.ts'
+import type { Sourced } from '../../base/reference/index.ts'
+import { leafHoldAt, type DropClass } from '../sprayer/index.ts'
+import {
+  burnHeatC,
+  leafBurnLimit,
+  mostLeafCarrierLPerM2,
+  runOffCarrierLPerM2,
+} from './data/limits.ts'
+import { tooStrong } from './stock.ts'
+
+export interface SprayCheckInput {
+  readonly context: Context
+  readonly route: Route
+  readonly source: Pick<Source, 'id' | 'kind' | 'nutrient'>
+  readonly productKg: number
+  readonly carrierL: number
+  /** Ground covered [m²]; absent where the stand has no area. */
+  readonly areaM2?: number
+  /** Drops of the sprayer; medium where nobody knows. */
+  readonly drop?: DropClass | undefined
+  /** Warmest hour expected on the day [°C]. */
+  readonly maxC?: number | undefined
+}
+
+/** Something about a mix that a careful person would stop at, or that stops it. */
+export interface MixWarning extends Sourced {
+  readonly id:
+    'runs-off' | 'is-a-drench' | 'leaf-burn' | 'try-first' | 'heat' | 'drops' | 'solubility'
+  readonly words: string
+  /** Nothing goes out like this. */
+  readonly stops: boolean
+}
+
+/** A share as people say it. */
+const percent = (share: number): string => `${formatNumber(share * 100, 2)} %`
+
+function waterWarnings({ carrierL, areaM2, drop }: SprayCheckInput): MixWarning[] {
+  const waterPerM2 = areaM2 ? carrierL / areaM2 : 0
+  if (waterPerM2 <= runOffCarrierLPerM2.value * 1.001) return []
+  const times = formatNumber(waterPerM2 / runOffCarrierLPerM2.value, 2)
+  const { source, mark } = runOffCarrierLPerM2
+  if (waterPerM2 > mostLeafCarrierLPerM2.value) {
+    return [
+      {
+        id: 'is-a-drench',
+        words: `This is a drench, no spray: ${times} times the 40 gal/acre (374 L/ha) that stays on leaves. Use less water, or choose the way into the soil.`,
+        stops: true,
+        source: mostLeafCarrierLPerM2.source,
+        mark: mostLeafCarrierLPerM2.mark,
+      },
+    ]
+  }
+  const { low, usual, high } = leafHoldAt(waterPerM2, drop)
+  return [
+    {
+      id: 'runs-off',
+      words: `Much of this runs off the leaf: ${times} times the 40 gal/acre (374 L/ha) that stays on. About ${percent(usual)} of the iron stays (${percent(low)} to ${percent(high)}). Use less water or a finer spray.`,
+      stops: false,
+      source,
+      mark,
+    },
+  ]
+}
+
+function burnWarnings({ context, source, productKg, carrierL }: SprayCheckInput): MixWarning[] {
+  const limit = leafBurnLimit[context]
+  if (!limit || source.nutrient !== 'Fe') return []
+  const strength = productKg / carrierL
+  const isSulfate = source.kind === 'salt'
+  // Nobody states limits for the rest; above what burns by the sulfate a patch is tried first.
+  const from = isSulfate
+    ? { source: limit.source, mark: limit.mark, stops: false }
+    : ({ source: `${limit.source}, read across from sulfate`, mark: 'J', stops: false } as const)
+  if (strength <= (isSulfate ? limit.tryFirst : limit.most) * 1.001) return []
+  if (isSulfate && strength > limit.most * 1.001) {
+    const words = `This spray is ${percent(strength)}: over the ${percent(limit.most)} that these leaves bear. Use more water or a lower rate.`
+    return [{ id: 'leaf-burn', words, ...from }]
+  }
+  const words = `At ${percent(strength)} soft leaves can burn: spray a small patch first and look two days later.`
+  return [{ id: 'try-first', words, ...from }]
+}
+
+function heatWarnings({ maxC }: SprayCheckInput): MixWarning[] {
+  if (maxC === undefined || maxC <= burnHeatC.wait.value) return []
+  const isNever = maxC > burnHeatC.never.value
+  return [
+    {
+      id: 'heat',
+      words: isNever
+        ? `${maxC.toFixed(0)} °C are expected that day: the spray burns leaves. Take a cooler day, or the first hours of light.`
+        : `${maxC.toFixed(0)} °C are expected that day: spray in the cool hours only, not over 29 °C.`,
+      stops: false,
+      source: burnHeatC.wait.source,
+      mark: burnHeatC.wait.mark,
+    },
+  ]
+}
+
+function dropWarnings({ drop }: SprayCheckInput): MixWarning[] {
+  if (!drop || (drop.id !== 'very-fine' && drop.held >= 0.85)) return []
+  return [
+    {
+      id: 'drops',
+      words: `The sprayer makes ${drop.label} drops: ${drop.words}. Take another nozzle or pressure for leaves.`,
+      stops: false,
+      source: 'class names of ASABE S572; what stays is judgement',
+      mark: 'J',
+    },
+  ]
+}
+
+/** What is wrong with a mix before it is mixed: too much water, too strong, too hot, too coarse. */
+export function checkSpray(input: SprayCheckInput): readonly MixWarning[] {
+  if (input.carrierL <= 0) return []
+  const strong = tooStrong(input.source.id, (input.productKg / input.carrierL) * 1000)
+  const warnings: MixWarning[] = strong
+    ? [
+        {
+          id: 'solubility',
+          words: `It does not dissolve: at most ${strong.mostGPerL} g go into a litre of cool water. Use more water.`,
+          stops: true,
+          source: strong.source,
+          mark: strong.mark,
+        },
+      ]
+    : []
+  if (input.route !== 'leaf') return warnings
+  return [
+    ...warnings,
+    ...waterWarnings(input),
+    ...burnWarnings(input),
+    ...heatWarnings(input),
+    ...dropWarnings(input),
+  ]
+}

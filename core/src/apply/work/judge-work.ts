@@ -1,0 +1,98 @@
+import {
+  checkSpray,
+  findPartner,
+  placementConflict,
+  washedOffAfter,
+  type MixWarning,
+} from '../mix/index.ts'
+import { formatNumber } from '../../base/quantity/index.ts'
+import { factsOfJob, labelStanding } from '../../material/rate/index.ts'
+import { findSource } from '../../material/source/index.ts'
+import { partnerProblems } from './partner-problems.ts'
+import type { PlannedWork, WorkField, WorkProblem } from './work.ts'
+
+const label = {
+  field: 'rateValue',
+  stops: true,
+  source: 'the label of the product',
+  mark: 'P',
+} as const
+
+/** The maximum of the label: a hard limit, also where nobody can compare. */
+export function labelProblems(work: PlannedWork): readonly WorkProblem[] {
+  const { labelMaximum, size, measures, contentShare, densityKgPerL } = work
+  if (!labelMaximum) return []
+  const facts = factsOfJob(
+    {
+      size,
+      contentShare,
+      ...(measures === undefined ? {} : { measures }),
+      ...(densityKgPerL === undefined ? {} : { densityKgPerL }),
+    },
+    work.carrierL,
+  )
+  const standing = labelStanding(labelMaximum, work.productKg, facts)
+  const most = `${formatNumber(labelMaximum.value)} ${labelMaximum.unit}`
+  if (standing.kind === 'over') {
+    const words = `Over the label: it allows at most ${most}, this is ${formatNumber(standing.wouldBe)}. Lower the rate.`
+    return [{ id: 'over-label', words, ...label }]
+  }
+  if (standing.kind === 'unknown') {
+    const words = `The label allows at most ${most}, and that cannot be compared yet. Give ${standing.missing}.`
+    return [{ id: 'label-unknown', words, ...label }]
+  }
+  return []
+}
+
+/** Iron that is to leave the leaf again, where no partner asks for it. */
+function washedProblems({ route, waterInAfterH, partners }: PlannedWork): readonly WorkProblem[] {
+  const isAsked = partners.some(({ kindId }) => placementConflict(route, findPartner(kindId)))
+  if (route !== 'leaf' || waterInAfterH === undefined || isAsked) return []
+  const { low, high, source, mark } = washedOffAfter(waterInAfterH)
+  const percent = (share: number) => Math.round(share * 100)
+  const words = `Watered in after ${formatNumber(waterInAfterH)} h: ${percent(low)}-${percent(high)} % of the iron is washed off the leaf; on lime it is lost in the soil.`
+  return [{ id: 'washed-off', field: 'partners', words, stops: false, source, mark }]
+}
+
+const fieldOf: Readonly<Record<MixWarning['id'], WorkField>> = {
+  'runs-off': 'carrierValue',
+  'is-a-drench': 'carrierValue',
+  'leaf-burn': 'rateValue',
+  'try-first': 'rateValue',
+  heat: 'applyOn',
+  drops: 'carrierValue',
+  solubility: 'carrierValue',
+}
+
+function mixProblems(work: PlannedWork): readonly WorkProblem[] {
+  const { context, route, sourceId, productKg, carrierL, size, drop, maxC } = work
+  return checkSpray({
+    context,
+    route,
+    source: findSource(sourceId),
+    productKg,
+    carrierL,
+    drop,
+    maxC,
+    // Water over trees is counted by tree; their ground says nothing about their leaves.
+    ...(size.kind === 'area' ? { areaM2: size.areaM2 } : {}),
+  }).map((warning) => ({ ...warning, field: fieldOf[warning.id] }))
+}
+
+/**
+ * Everything that a careful person would stop at before a piece of work is planned, what stops it
+ * first. The same judgement is made on screen and on the server.
+ */
+export function judgeWork(work: PlannedWork): readonly WorkProblem[] {
+  const dose = (work.doseWarnings ?? []).map((warning): WorkProblem => ({
+    ...warning,
+    field: warning.id === 'salt-with-fish' ? 'sourceId' : 'rateValue',
+  }))
+  return [
+    ...labelProblems(work),
+    ...mixProblems(work),
+    ...partnerProblems(work),
+    ...washedProblems(work),
+    ...dose,
+  ].toSorted((a, b) => Number(b.stops) - Number(a.stops))
+}

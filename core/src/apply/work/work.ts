@@ -1,0 +1,56 @@
+import type { DoseWarning } from '../dose/index.ts'
+import type { JarOutcome } from '../mix/index.ts'
+import type { Context, Route, StandSize } from '../../stand/plant/index.ts'
+import type { LabelMaximum, StandMeasures } from '../../material/rate/index.ts'
+import type { Sourced } from '../../base/reference/index.ts'
+import type { SourceId } from '../../material/source/index.ts'
+import type { DropClass } from '../sprayer/index.ts'
+
+/** Something else that is to go into the tank, by its own label. */
+export interface TankPartner {
+  readonly kindId: string
+  readonly name: string
+  readonly dose: string
+}
+
+/** A jar test that a place recorded. */
+export interface JarTest {
+  readonly sourceId: SourceId
+  readonly kindId: string
+  readonly partnerName: string
+  readonly outcome: JarOutcome
+  /** When it was recorded; the newest counts. */
+  readonly testedOn: string
+}
+
+/** A piece of work as it is planned. */
+export interface PlannedWork {
+  readonly context: Context
+  readonly route: Route
+  readonly sourceId: SourceId
+  readonly size: StandSize
+  readonly measures?: StandMeasures | undefined
+  readonly productKg: number
+  readonly carrierL: number
+  readonly contentShare: number
+  readonly densityKgPerL?: number | undefined
+  readonly labelMaximum?: LabelMaximum | undefined
+  readonly partners: readonly TankPartner[]
+  readonly jarTests: readonly JarTest[]
+  readonly waterInAfterH?: number | undefined
+  readonly drop?: DropClass | undefined
+  readonly maxC?: number | undefined
+  /** Of a dose to a solution, where it is one. */
+  readonly doseWarnings?: readonly DoseWarning[] | undefined
+}
+
+/** Where in the plan a problem lies; the field that has to be changed. */
+export type WorkField = 'rateValue' | 'carrierValue' | 'partners' | 'applyOn' | 'sourceId'
+
+/** Something to stop at; where it stops, nothing is planned until it is changed. */
+export interface WorkProblem extends Sourced {
+  readonly id: string
+  readonly field: WorkField
+  readonly words: string
+  readonly stops: boolean
+}

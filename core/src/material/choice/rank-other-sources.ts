@@ -1,0 +1,121 @@
+import { carriedShares } from '../chemistry/index.ts'
+import type { Ground } from '../persistence/index.ts'
+import type { Context, Route } from '../../stand/plant/index.ts'
+import { ratesFor, type Rate } from '../rate/index.ts'
+import { readAtPH, type FigureRange, type Sourced } from '../../base/reference/index.ts'
+import {
+  otherSources,
+  type OtherNutrient,
+  type OtherSource,
+  type OtherSourceId,
+} from '../source/index.ts'
+import type { Fitness } from './ranked-candidate.ts'
+import { otherWorksFrom, traceShare, weakFrom } from './data/fitness.ts'
+import { openInSolution, openOnLeaf, openShare } from './data/other-fate.ts'
+
+type KnownOtherSource = OtherSource & { readonly id: OtherSourceId }
+
+/** A source of manganese, zinc or magnesium and how it fares here. */
+export interface RankedOtherSource {
+  readonly source: KnownOtherSource
+  readonly working: FigureRange & Sourced
+  readonly fitness: Fitness
+  /** Money for a kilogram of the nutrient at work; undefined where next to none works. */
+  readonly costPerWorkingKg: number | undefined
+  /** Rates of practice by the route; none where it is no good practice. */
+  readonly rates: readonly Rate[]
+}
+
+type Case = 'low' | 'usual' | 'high'
+const cases = ['low', 'usual', 'high'] as const
+
+/** The higher the pH the less; the low case is the highest pH that is likely. */
+function openAt(fate: keyof typeof openShare, { pH, doubt }: Ground, which: Case): number {
+  const shifted = pH + { low: doubt, usual: 0, high: -doubt }[which]
+  return readAtPH(openShare[fate], shifted, which)
+}
+
+const openFate = { Mn: 'oxidised', Zn: 'fixed', Mg: 'exchangeable' } as const
+
+/** What a chelator still carries of its nutrient once soil iron and calcium have had their turn. */
+function chelatedShare(source: OtherSource, ground: Ground, which: Case): number {
+  const open = openAt(openFate[source.nutrient], ground, which)
+  if (!source.ligandId) return open
+  const shares = carriedShares(source.ligandId, {
+    pH: Math.min(11, Math.max(2.5, ground.pH)),
+    ...ground.soil,
+    competition: 'field',
+    manganese: source.nutrient === 'Mn' ? 'soil' : 'none',
+  })
+  const carried = shares[source.nutrient]
+  return carried + (1 - carried) * open
+}
+
+function workingOf(source: OtherSource, route: Route, ground: Ground): FigureRange & Sourced {
+  if (route === 'leaf') return openOnLeaf
+  if (route === 'solution') return openInSolution
+  const share = (which: Case) =>
+    source.fate === 'chelated'
+      ? chelatedShare(source, ground, which)
+      : openAt(source.fate, ground, which)
+  const [low, usual, high] = cases.map(share)
+  const from =
+    source.fate === 'chelated'
+      ? ({ source: 'chelate equilibria; what is let go fares as the salt', mark: 'D' } as const)
+      : openShare[source.fate]
+  // Named one by one: the points behind the figure do not belong to it.
+  return {
+    low: low ?? 0,
+    usual: usual ?? 0,
+    high: high ?? 0,
+    source: from.source,
+    mark: from.mark,
+  }
+}
+
+export interface OtherChoiceInput {
+  readonly nutrient: OtherNutrient
+  readonly context: Context
+  readonly route: Route
+  readonly ground: Ground
+}
+
+/**
+ * Sources of a nutrient beside iron for a route at a pH, best first: those that work by money, the
+ * others by how much of them works; last those that no practice puts in by this route.
+ * @throws {CoreError} out-of-range
+ */
+export function rankOtherSources({
+  nutrient,
+  context,
+  route,
+  ground,
+}: OtherChoiceInput): readonly RankedOtherSource[] {
+  const grades: readonly Fitness[] = ['works', 'weak', 'fails']
+  return (otherSources as readonly KnownOtherSource[])
+    .filter((source) => source.nutrient === nutrient)
+    .map((source): RankedOtherSource => {
+      const working = workingOf(source, route, ground)
+      const rates = ratesFor(context, route, source.id)
+      const share = working.usual
+      const graded =
+        share >= otherWorksFrom.value ? 'works' : share >= weakFrom.value ? 'weak' : 'fails'
+      return {
+        source,
+        working,
+        fitness: rates.length > 0 ? graded : 'fails',
+        costPerWorkingKg:
+          share < traceShare.value
+            ? undefined
+            : source.pricePerKg.value / (source.contentShare.usual * share),
+        rates,
+      }
+    })
+    .toSorted(
+      (a, b) =>
+        grades.indexOf(a.fitness) - grades.indexOf(b.fitness) ||
+        (a.fitness === 'works'
+          ? (a.costPerWorkingKg ?? Infinity) - (b.costPerWorkingKg ?? Infinity)
+          : b.working.usual - a.working.usual),
+    )
+}

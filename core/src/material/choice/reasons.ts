@@ -1,0 +1,101 @@
+import { compareWithTrade } from '../chemistry/index.ts'
+import type { Route } from '../../stand/plant/index.ts'
+import { formatNumber } from '../../base/quantity/index.ts'
+import type { FigureRange } from '../../base/reference/index.ts'
+import { aims } from './data/aims.ts'
+import { greeningNitrogen } from './data/fitness.ts'
+import type { ChoiceInput, RankedCandidate } from './ranked-candidate.ts'
+
+const percent = (share: number): string => {
+  if (share > 0 && share < 0.005) return 'under 1 %'
+  return `${Math.round(share * 100)} %`
+}
+
+/** "84 % (78 to 90 %)", one figure where the range is none. */
+function shareWords({ low, usual, high }: FigureRange): string {
+  const [from, to] = [percent(low), percent(high)]
+  return from === to ? percent(usual) : `${percent(usual)} (${from} to ${to})`
+}
+
+const places: Readonly<Record<Exclude<Route, 'leaf'>, string>> = {
+  soil: 'in the soil',
+  solution: 'in the solution',
+}
+
+/** Why the reckoning of a chelate differs from what the trade finds, by ligand. */
+const differences = new Map(
+  compareWithTrade().map(({ ceiling, why }) => [ceiling.ligandId as string, why] as const),
+)
+
+/** What to hold against the reckoning, in soil. */
+function doubtOfReckoning({ candidate }: Ranked, { route }: ChoiceInput): string[] {
+  const why = differences.get(candidate.source.ligandId ?? '') ?? ''
+  return route === 'soil' && why !== '' ? [why] : []
+}
+
+function chemistry(
+  { candidate, start, shortcomings }: Ranked,
+  { route, ground }: ChoiceInput,
+): string {
+  if (shortcomings.includes('impossible-label')) {
+    return 'Its label cannot be as it stands: read it again before you buy or use it.'
+  }
+  if (route === 'leaf') {
+    return shortcomings.includes('wrong-route')
+      ? 'Wrong route: too big a molecule to enter the leaf, and it leaves a film.'
+      : 'Enters through the leaf, so soil pH does not matter; new leaves need it again.'
+  }
+  const { kind } = candidate.source
+  const what =
+    kind === 'complex'
+      ? 'no constants are known for it; by judgement'
+      : kind === 'salt' && route === 'soil'
+        ? 'by practice'
+        : 'reckoned'
+  return `At pH ${ground.pH.toFixed(1)} ${shareWords(start)} of its iron is of use ${places[route]} (${what}).`
+}
+
+type Ranked = Omit<RankedCandidate, 'reasons'>
+
+function time({ held, lastsDays, shortcomings, response }: Ranked): string[] {
+  const { low, high } = response.firstChange
+  const said = [
+    `Over the ${Math.round(lastsDays)} days it has to last, ${shareWords(held)} on average.`,
+    `First change after ${low}-${high} days.`,
+  ]
+  if (shortcomings.includes('too-slow')) said.push('Too slow for quick colour.')
+  if (shortcomings.includes('does-not-last')) {
+    said.push('Most of it is gone before it is needed.')
+  }
+  return said
+}
+
+function company({ bill }: Ranked): string[] {
+  if (!bill) return []
+  const said: string[] = []
+  if ((bill.nitrogenKgPerM2 ?? 0) >= greeningNitrogen.value) {
+    said.push('Its nitrogen greens turf by itself: do not give iron all the credit.')
+  }
+  const building = bill.buildUp.map(({ nutrient }) => nutrient)
+  if (building.length > 0) {
+    said.push(`Repeats build up ${building.join(', ')}; test the soil before another season of it.`)
+  }
+  return said
+}
+
+/** Why a candidate stands where it does, in words. */
+export function reasonsFor(ranked: Ranked, input: ChoiceInput): readonly string[] {
+  const { costPerWorkingKg, applications } = ranked
+  const aim = aims[input.aimId].label
+  const money =
+    costPerWorkingKg === undefined
+      ? 'Next to none of it works here: what is paid for it is lost.'
+      : `A kilogram of iron at work costs ${formatNumber(costPerWorkingKg.usual, 2)}; ${applications === 1 ? 'one application' : `${applications} applications`} for ${aim}.`
+  return [
+    chemistry(ranked, input),
+    ...doubtOfReckoning(ranked, input),
+    ...time(ranked),
+    money,
+    ...company(ranked),
+  ]
+}

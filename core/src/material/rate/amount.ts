@@ -1,0 +1,156 @@
+import { requireInRange } from '../../base/error/index.ts'
+import type { StandSize } from '../../stand/plant/index.ts'
+import { formatNumber, parseUnit, quantityOf, valueIn } from '../../base/quantity/index.ts'
+import type { Derivation, DerivationInput } from '../../base/reference/index.ts'
+import { rateBases } from './data/bases.ts'
+import type { Rate } from './data/rates.ts'
+import { productOfRate } from './convert-rate.ts'
+import { amountCounted, countedOf, type RateFacts, type StandMeasures } from './facts.ts'
+
+/** What an amount is worked out from. */
+export interface AmountInput {
+  readonly rate: Rate
+  /** The rate taken, in the unit of the rate. */
+  readonly rateValue: number
+  /** The water taken, in the unit of the carrier; not used for a solution. */
+  readonly carrierValue?: number
+  readonly size: StandSize
+  /** What is known beside the size. */
+  readonly measures?: StandMeasures
+  /** Its nutrient in the product by mass, over 0 to 0.8 [1]. */
+  readonly contentShare: number
+  /** Needed where the rate counts by spoons or fluid ounces [kg/L]. */
+  readonly densityKgPerL?: number
+  /** The nutrient in a word; iron where nothing is said. */
+  readonly nutrientWord?: string
+  /** Iron already in the solution [mg/L]. */
+  readonly presentIronMgPerL?: number
+}
+
+/** What to weigh out for the whole stand, and the water it goes out with. */
+export interface Amount {
+  readonly productKg: number
+  readonly nutrientKg: number
+  /** Water to carry it [L]; nothing for a solution, whose water is there already. */
+  readonly carrierL: number
+  readonly derivation: Derivation
+}
+
+function sizeWords(size: StandSize): DerivationInput {
+  switch (size.kind) {
+    case 'area':
+      return { label: 'area', value: `${formatNumber(size.areaM2, 4)} m²` }
+    case 'trunks':
+      return {
+        label: 'trunks',
+        value: `${size.count} of ${formatNumber(size.diameterM * 100)} cm`,
+      }
+    case 'pots':
+      return { label: 'pots', value: `${size.count} of ${formatNumber(size.potL)} L` }
+    case 'solution':
+      return { label: 'solution', value: `${formatNumber(size.volumeL, 4)} L` }
+  }
+}
+
+/**
+ * Water for the whole stand [L], by what the carrier counts by: area, plants or pot volume.
+ * @throws {CoreError} out-of-range, not-applicable
+ * @source definition
+ */
+export function carrierLitres({
+  rate,
+  carrierValue,
+  size,
+  measures,
+}: Omit<AmountInput, 'rateValue'>): number {
+  if (!rate.carrier || carrierValue === undefined) return 0
+  requireInRange('carrierValue', carrierValue, { min: 1e-6, max: 1e6, unit: rate.carrier.unit })
+  const facts = { amounts: countedOf(size, measures) }
+  const carrier = quantityOf(carrierValue, rate.carrier.unit)
+  const per = parseUnit(rate.carrier.unit).per?.unit.dimension
+  if (per === 'area') return valueIn(carrier, 'L/m2') * amountCounted(facts, 'area')
+  if (per === 'count') return valueIn(carrier, 'L/piece') * amountCounted(facts, 'plant')
+  return valueIn(carrier, '%') * 0.01 * amountCounted(facts, 'medium')
+}
+
+/** The facts of a job whose water is known: what its rate can be said and compared in. */
+export function factsOfJob(
+  input: Pick<AmountInput, 'size' | 'measures' | 'contentShare' | 'densityKgPerL'>,
+  carrierL: number,
+): RateFacts {
+  const { size, measures, contentShare, densityKgPerL } = input
+  const amounts = countedOf(size, measures)
+  return {
+    amounts: carrierL > 0 ? { ...amounts, carrier: carrierL } : amounts,
+    contentShare,
+    ...(densityKgPerL === undefined ? {} : { densityKgPerL }),
+  }
+}
+
+/** The unit in which what is present is taken off; other rates have nothing present. */
+const presentUnit = ({ basis, unit }: Rate): string =>
+  basis === 'iron-in-solution' ? unit : 'mg/L'
+
+/**
+ * Amount of product for a whole stand at a rate.
+ * @returns product and nutrient [kg], carrier water [L], and how it was got
+ * @throws {CoreError} out-of-range, not-a-number, not-applicable (a rate that does not suit the size)
+ * @source definition; the rate carries its own source
+ */
+export function amountFor(input: AmountInput): Amount {
+  const { rate, rateValue, contentShare, size, densityKgPerL } = input
+  requireInRange('contentShare', contentShare, { min: 1e-4, max: 0.8 })
+  requireInRange('rateValue', rateValue, { min: 1e-9, max: 1e6, unit: rate.unit })
+  if (input.presentIronMgPerL !== undefined) {
+    requireInRange('presentIronMgPerL', input.presentIronMgPerL, {
+      min: 0,
+      max: 1000,
+      unit: 'mg/L',
+    })
+  }
+  const { basis, unit } = rate
+  const { by } = rateBases[basis]
+  if (by !== 'carrier') amountCounted({ amounts: countedOf(size, input.measures) }, by)
+  const carrierL = carrierLitres(input)
+  const facts = factsOfJob(input, carrierL)
+  // What the solution holds already need not be brought.
+  const present = basis === 'iron-in-solution' ? (input.presentIronMgPerL ?? 0) : 0
+  const value = Math.max(0, rateValue - valueIn(quantityOf(present, 'mg/L'), presentUnit(rate)))
+  const productKg = productOfRate({ basis, value, unit }, facts)
+  const inputs: DerivationInput[] = [
+    { label: rateBases[rate.basis].label, value: `${formatNumber(rateValue)} ${rate.unit}` },
+    sizeWords(size),
+    {
+      label: `${input.nutrientWord ?? 'iron'} in the product`,
+      value: `${formatNumber(contentShare * 100)} %`,
+    },
+  ]
+  if (rate.carrier && input.carrierValue !== undefined) {
+    inputs.push({
+      label: 'water',
+      value: `${formatNumber(input.carrierValue)} ${rate.carrier.unit}`,
+    })
+  }
+  if (rate.basis === 'iron-in-solution') {
+    inputs.push({
+      label: 'iron present',
+      value: `${formatNumber(input.presentIronMgPerL ?? 0)} mg/L`,
+    })
+  }
+  if (densityKgPerL !== undefined && parseUnit(unit).over.dimension === 'volume') {
+    inputs.push({ label: 'density', value: `${formatNumber(densityKgPerL)} kg/L` })
+  }
+  return {
+    productKg,
+    nutrientKg: productKg * contentShare,
+    carrierL,
+    derivation: {
+      figure: 'Product for the whole stand',
+      formula: rateBases[basis].formula,
+      inputs,
+      result: `${formatNumber(productKg * 1000, 4)} g`,
+      source: rate.source,
+      mark: rate.mark,
+    },
+  }
+}

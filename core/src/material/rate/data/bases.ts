@@ -1,0 +1,100 @@
+import type { Dimension } from '../../../base/quantity/index.ts'
+
+/** What a rate measures out: product, or the nutrient in it. */
+export type Measured = 'product' | 'nutrient'
+
+/** What a rate counts by, each in the store's unit. */
+export const counted = {
+  area: { unit: 'm2', missing: 'a size by area for this rate: how much ground it goes onto' },
+  trunk: { unit: 'm', missing: 'a size by trunks for this rate: how many and how thick' },
+  plant: { unit: 'piece', missing: 'the number of plants: this rate counts by plant' },
+  row: { unit: 'm', missing: 'the length of row or drip line: this rate counts by length' },
+  medium: { unit: 'L', missing: 'a size by pots for this rate: their number and volume' },
+  carrier: { unit: 'L', missing: 'the water it goes out in: this rate is a strength' },
+  solution: { unit: 'L', missing: 'a size by solution for this rate: how much is in the loop' },
+} as const
+export type Counted = keyof typeof counted
+
+interface BasisDefinition {
+  readonly measured: Measured
+  readonly by: Counted
+  readonly dimension: Dimension
+  readonly label: string
+  readonly formula: string
+}
+
+/** What a rate counts by; each has one way to an amount. */
+export const rateBases = {
+  'product-per-area': {
+    measured: 'product',
+    by: 'area',
+    dimension: 'mass/area',
+    label: 'product per area',
+    formula: 'product = rate × area',
+  },
+  'iron-per-area': {
+    measured: 'nutrient',
+    by: 'area',
+    dimension: 'mass/area',
+    label: 'iron per area',
+    formula: 'product = iron rate × area ÷ iron in the product',
+  },
+  'product-per-trunk': {
+    measured: 'product',
+    by: 'trunk',
+    dimension: 'mass/length',
+    label: 'product per trunk diameter',
+    formula: 'product = rate × trunk diameter × trees',
+  },
+  'product-per-plant': {
+    measured: 'product',
+    by: 'plant',
+    dimension: 'mass/count',
+    label: 'product per plant',
+    formula: 'product = rate × plants',
+  },
+  'product-per-row': {
+    measured: 'product',
+    by: 'row',
+    dimension: 'mass/length',
+    label: 'product per length of row',
+    formula: 'product = rate × length of row',
+  },
+  'product-per-medium': {
+    measured: 'product',
+    by: 'medium',
+    dimension: 'mass/volume',
+    label: 'product per volume of pot',
+    formula: 'product = rate × pot × pots',
+  },
+  'drench-strength': {
+    measured: 'product',
+    by: 'carrier',
+    dimension: 'mass/volume',
+    label: 'product in the drench',
+    formula: 'drench = share of pot volume × pot × pots; product = strength × drench',
+  },
+  'spray-strength': {
+    measured: 'product',
+    by: 'carrier',
+    dimension: 'share',
+    label: 'strength of the spray',
+    formula: 'spray = water rate × size; product = strength (w/v, 1 % = 10 g/L) × spray',
+  },
+  'product-in-solution': {
+    measured: 'product',
+    by: 'solution',
+    dimension: 'mass/volume',
+    label: 'product in the solution',
+    formula: 'product = rate × volume',
+  },
+  'iron-in-solution': {
+    measured: 'nutrient',
+    by: 'solution',
+    dimension: 'mass/volume',
+    label: 'iron in the solution',
+    formula: 'product = (wanted − present) × volume ÷ iron in the product',
+  },
+} as const satisfies Readonly<Record<string, BasisDefinition>>
+
+export type RateBasis = keyof typeof rateBases

@@ -1,0 +1,80 @@
+import { CoreError, requireInRange } from '../../base/error/index.ts'
+import type { StandSize } from '../../stand/plant/index.ts'
+import { counted, type Counted } from './data/bases.ts'
+
+/** What of a stand is known beside its size, for rates that count by something else. */
+export interface StandMeasures {
+  /** Ground under trees, or around pots [m²]. */
+  readonly groundM2?: number
+  readonly plantCount?: number
+  /** Row or drip line [m]. */
+  readonly rowM?: number
+}
+
+/** Everything a rate may need to become an amount. */
+export interface RateFacts {
+  /** How much there is of what rates count by, in m², m, pieces or L. */
+  readonly amounts: Readonly<Partial<Record<Counted, number>>>
+  /** The nutrient in the product by mass [1]. */
+  readonly contentShare?: number
+  /** Bulk density, or that of a liquid, weighed once by the user [kg/L]. */
+  readonly densityKgPerL?: number
+  /** A level scoop of the product, weighed once by the user [kg]. */
+  readonly scoopKg?: number
+}
+
+/** What rates can count by on a stand of a size, without the water. */
+export function countedOf(size: StandSize, measures: StandMeasures = {}): RateFacts['amounts'] {
+  const { groundM2, plantCount, rowM } = measures
+  const said = {
+    ...(groundM2 === undefined ? {} : { area: groundM2 }),
+    ...(plantCount === undefined ? {} : { plant: plantCount }),
+    ...(rowM === undefined ? {} : { row: rowM }),
+  }
+  switch (size.kind) {
+    case 'area':
+      return { ...said, area: size.areaM2 }
+    case 'trunks':
+      return { ...said, trunk: size.diameterM * size.count, plant: size.count }
+    case 'pots':
+      return { ...said, medium: size.potL * size.count, plant: size.count }
+    case 'solution':
+      return { ...said, solution: size.volumeL }
+  }
+}
+
+/** @throws {CoreError} not-applicable, saying what has to be known */
+export function amountCounted({ amounts }: RateFacts, by: Counted): number {
+  const amount = amounts[by]
+  if (amount === undefined || amount <= 0) {
+    throw new CoreError('not-applicable', {
+      parameter: 'size',
+      expected: counted[by].missing,
+      received: Object.keys(amounts).join(', '),
+    })
+  }
+  return amount
+}
+
+/** @throws {CoreError} not-applicable, out-of-range */
+export function knownContent({ contentShare }: RateFacts): number {
+  if (contentShare === undefined) {
+    throw new CoreError('not-applicable', {
+      parameter: 'contentShare',
+      expected: 'the percentage of the nutrient on the label: this rate counts by nutrient',
+    })
+  }
+  return requireInRange('contentShare', contentShare, { min: 1e-4, max: 0.8 })
+}
+
+/** @throws {CoreError} not-applicable, out-of-range */
+export function knownDensity({ densityKgPerL }: RateFacts): number {
+  if (densityKgPerL === undefined) {
+    throw new CoreError('not-applicable', {
+      parameter: 'densityKgPerL',
+      expected:
+        'the weight of a level spoon or cup of the product, weighed once: this rate counts by volume',
+    })
+  }
+  return requireInRange('densityKgPerL', densityKgPerL, { min: 0.05, max: 5, unit: 'kg/L' })
+}

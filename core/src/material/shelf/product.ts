@@ -1,0 +1,68 @@
+import { CoreError } from '../../base/error/index.ts'
+import { candidateOfProduct, type Candidate } from '../choice/index.ts'
+import { checkLabel, labelBounds, type Label, type LabelDraft } from '../label/index.ts'
+import type { LabelMaximum } from '../rate/index.ts'
+import { ironSourceIds, type IronSourceId } from '../source/index.ts'
+
+/** What a product leaves on paving and hands. */
+export const stainNames = ['rust', 'red', 'little'] as const
+export type Stain = (typeof stainNames)[number]
+
+/** A product that the user has or buys, by its own label and bill. */
+export interface ShelfProduct {
+  readonly name: string
+  /** The form it is handled as: rates, cautions, response. */
+  readonly sourceId: IronSourceId
+  readonly label: LabelDraft
+  /** Price of a pack, in the money of the place. */
+  readonly packPrice?: number
+  readonly packKg?: number
+  readonly densityKgPerL?: number
+  readonly stockKg?: number
+  readonly lot: string
+  readonly labelMaximum?: LabelMaximum
+  readonly stain: Stain
+  readonly organic: 'certified' | 'not' | 'unknown'
+  readonly hazards: string
+  readonly note: string
+}
+
+/**
+ * The form that carries most of a label's iron, taken in the middle of what it can be.
+ * @returns plain sulfate where the label cannot be
+ */
+export function mainSourceOf(label: Label): IronSourceId {
+  const bounds = labelBounds(label)
+  if (!bounds.possible || label.sourceIds.length === 0) {
+    return label.sourceIds[0] ?? ironSourceIds[0] ?? 'ferrous-sulfate'
+  }
+  const middle = bounds.sources.map(({ sourceId, least, most }) => ({
+    sourceId,
+    amount: (least + most) / 2,
+  }))
+  return middle.toSorted((a, b) => b.amount - a.amount)[0]?.sourceId ?? 'ferrous-sulfate'
+}
+
+/**
+ * A product of the shelf as a candidate for a remedy.
+ * @throws {CoreError} not-applicable for a label that cannot be read
+ */
+export function shelfCandidate(id: string, product: ShelfProduct): Candidate {
+  const { label } = checkLabel(product.label)
+  if (!label) {
+    throw new CoreError('not-applicable', {
+      parameter: 'label',
+      expected: 'a label whose figures can be read',
+      received: product.name,
+    })
+  }
+  const { name, sourceId, packPrice, packKg } = product
+  const hasBill = packPrice !== undefined && packKg !== undefined
+  return candidateOfProduct({
+    id,
+    name,
+    sourceId,
+    label,
+    ...(hasBill ? { pack: { price: packPrice, kg: packKg } } : {}),
+  })
+}

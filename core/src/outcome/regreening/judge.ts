@@ -1,0 +1,169 @@
+import { addDays, dayWords, daysBetween, type Day } from '../../base/calendar/index.ts'
+import { readingKinds } from '../../seen/reading/index.ts'
+import { fadingBelow, sureEnough } from './data/chances.ts'
+import type { ColourReadingKind } from '../../seen/colour/index.ts'
+import type { Response } from '../../material/source/index.ts'
+import { drawCourses, type DrawnCourse } from './draw-courses.ts'
+import { onScale } from '../../seen/colour/index.ts'
+import { expectedGain, gainAt } from './recovery.ts'
+import { gainsSeen, weighCourses, type SeenGain, type Watched } from './weigh-courses.ts'
+
+/** What a treatment can turn out to be doing. */
+export type Outcome = 'on course' | 'late' | 'no response' | 'overshoot' | 'fading'
+export type JudgementWord = 'not looked yet' | 'too early' | Outcome
+
+export interface Judgement {
+  readonly word: JudgementWord
+  readonly sentence: string
+  /** Chance of each outcome, the likeliest first, summing to one; empty before the first look. */
+  readonly chances: readonly { readonly outcome: Outcome; readonly chance: number }[]
+  /** The next day on which looking, or acting, is due. */
+  readonly nextDue: Day
+  /** When half of what was gained will be gone: 10, 50 and 90 in 100, where it answered. */
+  readonly fadesOn: { readonly low: Day; readonly usual: Day; readonly high: Day } | undefined
+  /** Gains that it rests on. */
+  readonly gains: readonly SeenGain[]
+}
+
+export interface JudgeInput extends Watched {
+  readonly response: Response
+  /** The scale that the colours are told in. */
+  readonly scale: ColourReadingKind
+}
+
+interface Expected {
+  readonly low: number
+  readonly high: number
+}
+
+/** What a course is doing on a day, against the usual band. */
+function outcomeOf(course: DrawnCourse, days: number, { low, high }: Expected): Outcome {
+  if (course.fate === 'fails') return 'no response'
+  const gain = gainAt(days, course)
+  // It climbs until it is full and falls from then on: what is lost tells whether it fades.
+  const top = days > course.full ? gainAt(Math.min(course.full, course.fade), course) : gain
+  if (days > course.full && gain < fadingBelow.value * top) return 'fading'
+  if (course.fate === 'overshoots' && gain > high) return 'overshoot'
+  return course.fate === 'late' && gain < low ? 'late' : 'on course'
+}
+
+type Chances = Judgement['chances']
+
+function chancesOf(
+  courses: readonly DrawnCourse[],
+  weights: Float64Array,
+  outcome: (course: DrawnCourse) => Outcome,
+): Chances {
+  const sums = new Map<Outcome, number>()
+  courses.forEach((course, index) => {
+    const name = outcome(course)
+    sums.set(name, (sums.get(name) ?? 0) + (weights[index] ?? 0))
+  })
+  return [...sums]
+    .map(([name, chance]) => ({ outcome: name, chance }))
+    .toSorted((a, b) => b.chance - a.chance)
+}
+
+/** Days after which half of the gain is gone, of the courses that answered: 10, 50, 90 in 100. */
+function fadingDays(courses: readonly DrawnCourse[], weights: Float64Array) {
+  const rows = courses
+    .map((course, index) => ({ days: 1.5 * course.fade, weight: weights[index] ?? 0, course }))
+    .filter(({ course }) => course.fate !== 'fails')
+    .toSorted((a, b) => a.days - b.days)
+  const total = rows.reduce((sum, { weight }) => sum + weight, 0)
+  const at = (share: number) => {
+    let sum = 0
+    return rows.find(({ weight }) => (sum += weight) >= share * total)?.days ?? 0
+  }
+  return [at(0.1), at(0.5), at(0.9)] as const
+}
+
+/** "severity 0.4 to 1.2 of 5 expected by day 42, 2.3 seen", from the worse end to the better. */
+function expectedWords({ before, scale }: JudgeInput, last: SeenGain, expected: Expected): string {
+  const at = (gain: number) => onScale(scale, Math.min(1, Math.max(0, before.greenness + gain)))
+  const fine = readingKinds[scale].max <= 1 ? 2 : 1
+  const said = (gain: number) => String(Number(at(gain).toFixed(fine)))
+  const [low, high] = [said(expected.low), said(expected.high)]
+  const range = readingKinds[scale].said.replace('–', low === high ? low : `${low} to ${high}`)
+  const beside = last.isAgainstStrip ? ' beside the untreated strip' : ''
+  return `${range} expected by day ${last.days}, ${said(last.gain)} seen${beside}`
+}
+
+/**
+ * Judges colour after a treatment against what the treatment is expected to do: courses drawn from
+ * what is usual are weighed by how well they fit, and say how likely each outcome is.
+ * @throws {CoreError} date-unreadable
+ */
+export function judgeRegreening(input: JudgeInput): Judgement {
+  const { response, appliedOn, before } = input
+  const due = (days: number) => addDays(appliedOn, Math.round(days))
+  const gains = gainsSeen(input)
+  const last = gains.at(-1)
+  const { firstChange, full, fades } = response
+  if (!last) {
+    return {
+      word: 'not looked yet',
+      sentence: `The first change is due ${dayWords(due(firstChange.low))} to ${dayWords(due(firstChange.high))}. Look then.`,
+      chances: [],
+      nextDue: due(firstChange.high),
+      fadesOn: undefined,
+      gains,
+    }
+  }
+  const courses = drawCourses(response, before.greenness)
+  const weights = weighCourses(courses, gains, before)
+  const expected = expectedGain(response, before.greenness, last.days)
+  const chances = chancesOf(courses, weights, (course) => outcomeOf(course, last.days, expected))
+  const seen = expectedWords(input, last, expected)
+  const top = chances[0]
+  if (last.days < firstChange.high && top?.outcome !== 'overshoot') {
+    return {
+      word: 'too early',
+      sentence: `Nothing needs to show before ${dayWords(due(firstChange.high))}.`,
+      chances,
+      nextDue: due(firstChange.high),
+      fadesOn: undefined,
+      gains,
+    }
+  }
+  const [low, usual, high] = fadingDays(courses, weights)
+  const fadesOn = { low: due(low), usual: due(usual), high: due(high) }
+  const word = top?.outcome ?? 'on course'
+  const told: Readonly<Record<Outcome, { sentence: string; nextDue: Day }>> = {
+    'on course': {
+      sentence: `As it should be: ${seen}.`,
+      nextDue: last.days >= full.high ? due(Math.max(fades.low, last.days + 7)) : due(full.high),
+    },
+    late: {
+      sentence: `Behind the slowest usual course: ${seen}. Look again before ${dayWords(due(Math.max(full.high, last.days + 3)))}.`,
+      nextDue: due(Math.max(full.high, last.days + 3)),
+    },
+    'no response': {
+      sentence: `No greening where it was due: ${seen}. Go through the questions below, in their order.`,
+      nextDue: due(last.days + 1),
+    },
+    overshoot: {
+      sentence: `Darker than iron alone explains: ${seen}. Look for nitrogen in the programme, and hold the next dose.`,
+      nextDue: due(Math.max(fades.high, last.days + 1)),
+    },
+    fading: {
+      sentence: `It greened and is going back, as new leaves outgrow the treated ones. The next treatment is due about ${dayWords(due(Math.max(usual, last.days + 1)))}.`,
+      nextDue: due(Math.max(usual, last.days + 1)),
+    },
+  }
+  const { sentence, nextDue } = told[word]
+  const isUnsure = (top?.chance ?? 0) < sureEnough.value
+  return {
+    word,
+    sentence: isUnsure ? `Hard to tell yet; this is only the likeliest. ${sentence}` : sentence,
+    nextDue,
+    chances,
+    fadesOn: word === 'no response' ? undefined : fadesOn,
+    gains,
+  }
+}
+
+/** Days from a treatment to the next, as this one fades: what the stand itself teaches. */
+export function intervalTaught({ fadesOn }: Judgement, appliedOn: Day): number | undefined {
+  return fadesOn && daysBetween(appliedOn, fadesOn.usual)
+}

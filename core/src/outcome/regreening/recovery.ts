@@ -1,0 +1,60 @@
+import type { FigureRange } from '../../base/reference/index.ts'
+import { closes, closesWhite, whiteBelow } from './data/course.ts'
+import { healthyGreenness } from '../../seen/colour/index.ts'
+import type { Response } from '../../material/source/index.ts'
+
+/** Rise from 0 to 1 without a kink at either end. */
+const smoothRise = (share: number): number => {
+  const x = Math.min(1, Math.max(0, share))
+  return x * x * (3 - 2 * x)
+}
+
+/** One definite course: days to the first change, to full colour and to fading, and the gain. */
+export interface Course {
+  readonly lag: number
+  readonly full: number
+  readonly fade: number
+  readonly gain: number
+}
+
+/** Gain of greenness some days after a treatment that takes one definite course. */
+export function gainAt(days: number, { lag, full, fade, gain }: Course): number {
+  if (days <= lag) return 0
+  const rise = smoothRise((days - lag) / (full - lag))
+  // It fades about as long as it lasted, as new leaves outgrow the treated ones.
+  const fall = smoothRise((days - fade) / fade)
+  return gain * rise * (1 - fall)
+}
+
+export const middle = (range: { low: number; high: number }): number => (range.low + range.high) / 2
+
+/** What there is to gain, and the share of it that a treatment closes. */
+export function gapBefore(before: number): { readonly gap: number; readonly share: FigureRange } {
+  return {
+    gap: Math.max(0, healthyGreenness.value - before),
+    share: before < whiteBelow.value ? closesWhite : closes,
+  }
+}
+
+/**
+ * Expected gain of greenness some days after a treatment: least, usual and most.
+ * @param before greenness at the treatment, 0 to 1
+ * @param days since the treatment [d]; 0 gain before it
+ */
+export function expectedGain(response: Response, before: number, days: number): FigureRange {
+  const { gap, share } = gapBefore(before)
+  const { firstChange, full, fades } = response
+  const courses = [
+    { lag: firstChange.low, full: full.low, fade: fades.high, gain: gap * share.high },
+    { lag: firstChange.low, full: full.low, fade: fades.low, gain: gap * share.high },
+    { lag: firstChange.high, full: full.high, fade: fades.high, gain: gap * share.low },
+    { lag: firstChange.high, full: full.high, fade: fades.low, gain: gap * share.low },
+  ].map((course) => gainAt(days, course))
+  const usual = gainAt(days, {
+    lag: middle(firstChange),
+    full: middle(full),
+    fade: middle(fades),
+    gain: gap * share.usual,
+  })
+  return { low: Math.min(usual, ...courses), usual, high: Math.max(usual, ...courses) }
+}

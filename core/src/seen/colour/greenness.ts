@@ -1,0 +1,58 @@
+import type { Day } from '../../base/calendar/index.ts'
+import { requireInRange } from '../../base/error/index.ts'
+import { doubtOf, readingKinds, type Reading, type ReadingKind } from '../reading/index.ts'
+import { greennessScales, type ColourReadingKind } from './data/greenness-scales.ts'
+
+/** Colour of a stand at one time: 0 a white leaf to 1 the deepest green, with one deviation. */
+export interface Greenness {
+  readonly greenness: number
+  readonly doubt: number
+}
+
+/** A greenness seen on a day. */
+export interface SeenGreenness extends Greenness {
+  readonly day: Day
+}
+
+export const isColourKind = (kind: ReadingKind): kind is ColourReadingKind =>
+  readingKinds[kind].isColour
+
+const within = (value: number): number => Math.min(1, Math.max(0, value))
+
+/**
+ * A colour reading on the scale that ribbons are painted by.
+ * @throws {CoreError} out-of-range for a value its scale cannot have
+ * @source data/greenness-scales.ts
+ */
+export function greennessOf(kind: ColourReadingKind, value: number): number {
+  requireInRange(readingKinds[kind].label, value, readingKinds[kind])
+  const { atWhite, atDeepGreen } = greennessScales[kind]
+  return within((value - atWhite) / (atDeepGreen - atWhite))
+}
+
+/** The value on a scale that a greenness stands for; the inverse of {@link greennessOf}. */
+export function onScale(kind: ColourReadingKind, greenness: number): number {
+  const { atWhite, atDeepGreen } = greennessScales[kind]
+  const { min, max } = readingKinds[kind]
+  return Math.min(max, Math.max(min, atWhite + greenness * (atDeepGreen - atWhite)))
+}
+
+/** A colour reading as greenness with its doubt. */
+export function greennessReading(
+  reading: Pick<Reading, 'method' | 'value' | 'doubt'> & { readonly kind: ColourReadingKind },
+): Greenness {
+  const { atWhite, atDeepGreen, mappingDoubt } = greennessScales[reading.kind]
+  const ofReading = doubtOf(reading) / Math.abs(atDeepGreen - atWhite)
+  return {
+    greenness: greennessOf(reading.kind, reading.value),
+    doubt: Math.hypot(ofReading, mappingDoubt),
+  }
+}
+
+/** Words for a greenness, for those who do not see the colour. */
+export function greennessWords(greenness: number): string {
+  if (greenness >= 0.8) return 'deep green'
+  if (greenness >= 0.62) return 'green'
+  if (greenness >= 0.42) return 'pale'
+  return greenness >= 0.2 ? 'yellow' : 'white'
+}

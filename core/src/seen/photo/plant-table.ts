@@ -1,0 +1,60 @@
+import { lab, rgb } from 'd3-color'
+import { leafColour } from '../colour/index.ts'
+import { leastLightness, plantColours } from './data/plant-colours.ts'
+
+const steps = 32
+const bytesAStep = 256 / steps
+const size = steps ** 3
+
+/** What a colour says by itself: whether it is plant, and how green the leaf is, 0 to 1. */
+export interface PlantTable {
+  readonly isPlant: Uint8Array
+  readonly greenness: Float32Array
+}
+
+/** Where a colour stands in the table. */
+export const tableIndex = (red: number, green: number, blue: number): number =>
+  ((red >> 3) << 10) | ((green >> 3) << 5) | (blue >> 3)
+
+const leafSteps = 80
+const leafLine = Array.from({ length: leafSteps + 1 }, (_, index) =>
+  lab(leafColour(index / leafSteps)),
+)
+
+/** Greenness of the leaf colour that lies nearest; lightness counts half, for it is light as much as leaf. */
+function nearestGreenness(l: number, a: number, b: number): number {
+  let best = 0
+  let least = Infinity
+  leafLine.forEach((leaf, index) => {
+    const off = ((leaf.l - l) / 2) ** 2 + (leaf.a - a) ** 2 + (leaf.b - b) ** 2
+    if (off < least) {
+      least = off
+      best = index
+    }
+  })
+  return best / leafSteps
+}
+
+function buildTable(): PlantTable {
+  const isPlant = new Uint8Array(size)
+  const greenness = new Float32Array(size)
+  const middle = (index: number) => (index + 0.5) * bytesAStep
+  for (let index = 0; index < size; index++) {
+    const { l, a, b } = lab(rgb(middle(index >> 10), middle((index >> 5) & 31), middle(index & 31)))
+    const hue = (Math.atan2(b, a) * 180) / Math.PI
+    const { leastHue, mostHue, leastChroma } = plantColours
+    const isLeafy = hue >= leastHue && hue <= mostHue && Math.hypot(a, b) >= leastChroma
+    if (!isLeafy || l < leastLightness.value) continue
+    isPlant[index] = 1
+    greenness[index] = nearestGreenness(l, a, b)
+  }
+  return { isPlant, greenness }
+}
+
+let built: PlantTable | undefined
+
+/** The table of all colours, 32 steps a channel; built when it is first wanted. */
+export function plantTable(): PlantTable {
+  built ??= buildTable()
+  return built
+}

@@ -1,0 +1,53 @@
+import type { Context } from '../../../stand/plant/index.ts'
+import type { Figure } from '../../../base/reference/index.ts'
+
+/** Nutrients whose sum over a season is kept. */
+export const seasonNutrients = ['Fe', 'N', 'S', 'Mn', 'Zn'] as const
+export type SeasonNutrient = (typeof seasonNutrients)[number]
+
+type Limits = Readonly<Partial<Record<SeasonNutrient, Figure>>>
+
+const perHa = (value: number, source: string, mark: Figure['mark']): Figure => ({
+  value,
+  unit: 'kg/ha',
+  source,
+  mark,
+})
+const iron = perHa(
+  25,
+  'five leaf sprays at the highest rate of practice (5 lb/acre); more blackens turf and builds up',
+  'J',
+)
+const manganese = perHa(15, 'two soil dressings of practice; manganese builds up', 'J')
+const zinc = perHa(10, 'two soil dressings of practice; zinc builds up', 'J')
+const onGrass = perHa(
+  488,
+  'at most 10 lb sulfur/1000 ft² a year on established turf (extension bulletins, from memory)',
+  'M',
+)
+
+/** Most in a season that is put on ground of a kind; local rules and the label come first. */
+export const seasonLimits: Readonly<Partial<Record<Context, Limits>>> = {
+  turf: {
+    Fe: iron,
+    N: perHa(200, 'about 4 lb nitrogen/1000 ft² a year (turf bulletins, from memory)', 'M'),
+    S: onGrass,
+    Mn: manganese,
+    Zn: zinc,
+  },
+  shrub: {
+    Fe: iron,
+    N: perHa(100, 'about 2 lb nitrogen/1000 ft² a year (landscape bulletins, from memory)', 'M'),
+    S: onGrass,
+    Mn: manganese,
+    Zn: zinc,
+  },
+  tree: {
+    Fe: iron,
+    N: perHa(100, 'about 2 lb nitrogen/1000 ft² a year (landscape bulletins, from memory)', 'M'),
+    S: onGrass,
+    Mn: manganese,
+    Zn: zinc,
+  },
+  'row-crop': { Fe: iron, Mn: manganese, Zn: zinc },
+}

@@ -1,0 +1,95 @@
+import { CoreError } from '../../base/error/index.ts'
+
+/** A corner on the plain local grid: east and north of any origin [m]. */
+export type GridPoint = readonly [eastM: number, northM: number]
+
+/** The edge of a piece of ground, corner by corner; the last joins the first. */
+export type Outline = readonly GridPoint[]
+
+/** Corners as they travel, pairs of metres, as an outline. */
+export const toOutline = (corners: readonly (readonly number[])[]): Outline =>
+  corners.map(([east = 0, north = 0]): GridPoint => [east, north])
+
+const at = (outline: Outline, index: number): GridPoint => {
+  const point = outline[index % outline.length]
+  if (!point) throw new CoreError('not-applicable', { parameter: 'outline', expected: 'corners' })
+  return point
+}
+
+/** Twice the signed area of a triangle: over 0 where c lies left of a→b. */
+const turn = (a: GridPoint, b: GridPoint, c: GridPoint): number =>
+  (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0])
+
+const crosses = (a: GridPoint, b: GridPoint, c: GridPoint, d: GridPoint): boolean =>
+  turn(a, b, c) * turn(a, b, d) < 0 && turn(c, d, a) * turn(c, d, b) < 0
+
+/** Whether two sides of an outline cross each other. */
+function isCrossed(outline: Outline): boolean {
+  return outline.some((a, i) =>
+    outline.some((c, j) => j > i + 1 && crosses(a, at(outline, i + 1), c, at(outline, j + 1))),
+  )
+}
+
+/**
+ * Returns the outline when it encloses ground.
+ * @throws {CoreError} not-applicable for fewer than three corners, crossing sides, no area
+ */
+export function checkOutline(outline: Outline): Outline {
+  if (outline.length < 3) {
+    throw new CoreError('not-applicable', {
+      parameter: 'outline',
+      expected: 'at least three corners',
+      received: String(outline.length),
+    })
+  }
+  if (outline.some((point) => !point.every((each) => Number.isFinite(each)))) {
+    throw new CoreError('not-a-number', { parameter: 'outline', expected: 'corners in metres' })
+  }
+  if (isCrossed(outline)) {
+    throw new CoreError('not-applicable', {
+      parameter: 'outline',
+      expected: 'sides that do not cross each other: move a corner',
+    })
+  }
+  if (areaOf(outline) < 0.01) {
+    throw new CoreError('not-applicable', {
+      parameter: 'outline',
+      expected: 'corners not in a line',
+    })
+  }
+  return outline
+}
+
+/**
+ * Area inside an outline.
+ * @returns [m²]
+ * @source shoelace formula (Gauss)
+ */
+export function areaOf(outline: Outline): number {
+  const origin: GridPoint = outline[0] ?? [0, 0]
+  const twice = outline.reduce((sum, point, i) => sum + turn(origin, point, at(outline, i + 1)), 0)
+  return Math.abs(twice) / 2
+}
+
+/** The box around an outline [m]. */
+export function boxOf(outline: Outline) {
+  const east = outline.map(([x]) => x)
+  const north = outline.map(([, y]) => y)
+  return {
+    west: Math.min(...east),
+    east: Math.max(...east),
+    south: Math.min(...north),
+    north: Math.max(...north),
+  }
+}
+
+/** Whether a point lies within an outline; on its very edge it may count either way. */
+export function holdsPoint(outline: Outline, [x, y]: GridPoint): boolean {
+  // Ray to the east: it leaves the ground as often as it enters it, unless it began inside.
+  return outline.reduce((isIn, a, index) => {
+    const b = at(outline, index + 1)
+    const isBetween = a[1] > y !== b[1] > y
+    const crossing = a[0] + ((y - a[1]) / (b[1] - a[1])) * (b[0] - a[0])
+    return isBetween && x < crossing ? !isIn : isIn
+  }, false)
+}

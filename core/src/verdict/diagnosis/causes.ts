@@ -1,0 +1,21 @@
+import type { Context } from '../../stand/plant/index.ts'
+import type { Cause } from './data/cause.ts'
+import { groundCauses } from './data/ground-causes.ts'
+import { ironCauses } from './data/iron-causes.ts'
+import { livingCauses } from './data/living-causes.ts'
+import { movingNutrientCauses } from './data/moving-nutrient-causes.ts'
+import { stillNutrientCauses } from './data/still-nutrient-causes.ts'
+
+/** Every cause known, something else last. */
+export const allCauses: readonly Cause[] = [
+  ...ironCauses,
+  ...movingNutrientCauses,
+  ...stillNutrientCauses,
+  ...groundCauses,
+  ...livingCauses,
+]
+
+/** The causes that can occur in a context. */
+export function causesOf(context: Context): readonly Cause[] {
+  return allCauses.filter((cause) => cause.contexts?.includes(context) ?? true)
+}

@@ -1,0 +1,77 @@
+import type { Sourced } from '../../../base/reference/index.ts'
+import type { FeatureName } from './features.ts'
+
+interface StoryEventDefinition extends Sourced {
+  readonly words: string
+  /** When it begins to act on leaves that are forming, after its day [d]. */
+  readonly actsAfterDays: number
+  /** How long it acts from then on [d]. */
+  readonly actsForDays: number
+  /** Features that, where known, have said most of it already. */
+  readonly echoes?: readonly FeatureName[]
+}
+
+const judged = {
+  source: 'how soon and how long growers see it act, by our judgement',
+  mark: 'J',
+} as const
+
+/** What may have happened to a stand before the leaves turned; told with its date. */
+export const storyEvents = {
+  'pH-corrected': { words: 'pH corrected', actsAfterDays: 0, actsForDays: 3650, ...judged },
+  limed: { words: 'limed', actsAfterDays: 10, actsForDays: 540, ...judged },
+  acidified: { words: 'acidified', actsAfterDays: 30, actsForDays: 540, ...judged },
+  fed: { words: 'fed', actsAfterDays: 4, actsForDays: 60, echoes: ['feed'], ...judged },
+  'high-p-feed': {
+    words: 'fed with much phosphorus or manure',
+    actsAfterDays: 7,
+    actsForDays: 720,
+    echoes: ['soilPhosphorus', 'feed'],
+    ...judged,
+  },
+  'iron-given': { words: 'given iron', actsAfterDays: 1, actsForDays: 45, ...judged },
+  herbicide: {
+    words: 'herbicide, fungicide or growth regulator',
+    actsAfterDays: 1,
+    actsForDays: 60,
+    echoes: ['sprayed'],
+    ...judged,
+  },
+  spill: {
+    words: 'spill',
+    actsAfterDays: 0,
+    actsForDays: 120,
+    echoes: ['sprayed'],
+    ...judged,
+  },
+  transplanted: { words: 'transplanted', actsAfterDays: 0, actsForDays: 120, ...judged },
+  construction: { words: 'construction nearby', actsAfterDays: 0, actsForDays: 1500, ...judged },
+  flood: {
+    words: 'flooded',
+    actsAfterDays: 0,
+    actsForDays: 60,
+    echoes: ['wetness', 'rain'],
+    ...judged,
+  },
+  'heavy-rain': {
+    words: 'weeks of heavy rain or over-irrigation',
+    actsAfterDays: 0,
+    actsForDays: 40,
+    echoes: ['wetness', 'rain'],
+    ...judged,
+  },
+  'cold-spell': {
+    words: 'cold spell',
+    actsAfterDays: 0,
+    actsForDays: 30,
+    echoes: ['warmth'],
+    ...judged,
+  },
+  heat: { words: 'heat', actsAfterDays: 0, actsForDays: 25, ...judged },
+} as const satisfies Readonly<Record<string, StoryEventDefinition>>
+
+export type StoryEventKind = keyof typeof storyEvents
+export const storyEventKinds = Object.keys(storyEvents) as readonly StoryEventKind[]
+export const storyEventOf = (kind: StoryEventKind): StoryEventDefinition => storyEvents[kind]
+/** Share of an event's weight that a finding of the same thing has told already; our judgement. */
+export const eventEchoShare = 0.7

@@ -1,0 +1,80 @@
+import type { TissueNutrient } from '../../../stand/plant/index.ts'
+import type { ReadingKind } from '../../../seen/reading/index.ts'
+import type { Sourced } from '../../../base/reference/index.ts'
+import type { TestName } from './features.ts'
+
+/** Values of a test in rising order, each with the reading it reaches up to. */
+type Bands = readonly (readonly [value: string, below: number])[]
+
+interface TestReading extends Sourced {
+  readonly kind: ReadingKind
+  readonly bands: Bands
+  /** Readings farther from the leaf window say nothing [d]. */
+  readonly maxDaysOutside: number
+}
+
+const top = Number.POSITIVE_INFINITY
+const soilYears = 1100
+const leafWeeks = 60
+const solutionWeeks = 45
+
+/** Tests read by fixed bands; the first reading kind that is there is taken. */
+// prettier-ignore
+export const bandedTests: Readonly<Partial<Record<TestName, readonly TestReading[]>>> = {
+  lime: [{ kind: 'calciumCarbonate', bands: [['none', 0.5], ['some', 3], ['much', top]], maxDaysOutside: 7300, source: 'lime that no affordable acid moves begins about 1 %; bands by judgement', mark: 'J' }],
+  soilManganese: [{ kind: 'soilManganese', bands: [['low', 1], ['enough', top]], maxDaysOutside: soilYears, source: 'Lindsay & Norvell 1978, SSSAJ 42:421', mark: 'M' }],
+  soilZinc: [{ kind: 'soilZinc', bands: [['low', 0.8], ['enough', 20], ['much', top]], maxDaysOutside: soilYears, source: 'Lindsay & Norvell 1978 for 0.8; very high by judgement', mark: 'M' }],
+  soilCopper: [{ kind: 'soilCopper', bands: [['low', 0.2], ['enough', 20], ['much', top]], maxDaysOutside: soilYears, source: 'Lindsay & Norvell 1978 for 0.2; very high by judgement', mark: 'M' }],
+  soilPhosphorus: [
+    { kind: 'olsenPhosphorus', bands: [['low', 10], ['enough', 50], ['much', top]], maxDaysOutside: soilYears, source: 'common practice of western soil laboratories', mark: 'C' },
+    { kind: 'brayPhosphorus', bands: [['low', 20], ['enough', 100], ['much', top]], maxDaysOutside: soilYears, source: 'common practice of midwestern soil laboratories', mark: 'C' },
+    { kind: 'mehlichPhosphorus', bands: [['low', 30], ['enough', 150], ['much', top]], maxDaysOutside: soilYears, source: 'common practice of eastern soil laboratories', mark: 'C' },
+  ],
+  soilNitrate: [{ kind: 'soilNitrate', bands: [['low', 7], ['medium', 20], ['enough', top]], maxDaysOutside: 30, source: 'common practice: 20 to 25 mg/kg is enough before side-dressing', mark: 'C' }],
+  salt: [
+    { kind: 'ecPaste', bands: [['low', 2], ['some', 4], ['high', top]], maxDaysOutside: 365, source: 'USDA Handbook 60: saline from 4 dS/m in the paste', mark: 'M' },
+    { kind: 'ecOneToTwo', bands: [['low', 0.8], ['some', 1.6], ['high', top]], maxDaysOutside: 365, source: 'about two fifths of the paste (common practice)', mark: 'C' },
+    { kind: 'ecPourThrough', bands: [['low', 1], ['some', 3.5], ['high', top]], maxDaysOutside: leafWeeks, source: 'common practice of container growers: 1 to 2.6 feeds, over 3.5 burns', mark: 'C' },
+    { kind: 'ecSolution', bands: [['low', 0.9], ['some', 2.8], ['high', top]], maxDaysOutside: solutionWeeks, source: 'common practice of hydroponic growers', mark: 'C' },
+  ],
+  sodium: [{ kind: 'sodiumAdsorption', bands: [['fine', 13], ['high', top]], maxDaysOutside: soilYears, source: 'USDA Handbook 60: sodic from 13', mark: 'M' }],
+  waterAlkalinity: [{ kind: 'alkalinity', bands: [['low', 100], ['some', 200], ['high', top]], maxDaysOutside: soilYears, source: 'common practice', mark: 'C' }],
+  solutionIron: [{ kind: 'ironInSolution', bands: [['none', 0.3], ['low', 1], ['enough', top]], maxDaysOutside: solutionWeeks, source: 'common practice: 2 mg/L is the usual aim', mark: 'C' }],
+  solutionNitrate: [{ kind: 'nitrate', bands: [['none', 2], ['low', 5], ['enough', 150], ['ample', top]], maxDaysOutside: solutionWeeks, source: 'common practice in aquaponics: 0 goes short, 5 to 20 comfortable, 160 has killed fish', mark: 'C' }],
+  solutionMagnesium: [{ kind: 'magnesium', bands: [['low', 8], ['marginal', 20], ['enough', top]], maxDaysOutside: solutionWeeks, source: 'common practice: 25 mg/L is the usual aim', mark: 'C' }],
+  activeIron: [{ kind: 'activeIron', bands: [['low', 25], ['marginal', 40], ['enough', top]], maxDaysOutside: leafWeeks, source: 'published critical levels of active iron run from 20 to 60 mg/kg dry by plant and extract; bands by judgement', mark: 'J' }],
+}
+
+/** Leaf analyses, read by the sufficiency range of the plant; a marginal band lies below it. */
+export const leafTests: Readonly<
+  Partial<Record<TestName, { readonly kind: ReadingKind; readonly nutrient: TissueNutrient }>>
+> = {
+  totalIron: { kind: 'tissueIron', nutrient: 'iron' },
+  leafNitrogen: { kind: 'tissueNitrogen', nutrient: 'nitrogen' },
+  leafPotassium: { kind: 'tissuePotassium', nutrient: 'potassium' },
+  leafMagnesium: { kind: 'tissueMagnesium', nutrient: 'magnesium' },
+  leafSulfur: { kind: 'tissueSulfur', nutrient: 'sulfur' },
+  leafManganese: { kind: 'tissueManganese', nutrient: 'manganese' },
+  leafZinc: { kind: 'tissueZinc', nutrient: 'zinc' },
+  leafCopper: { kind: 'tissueCopper', nutrient: 'copper' },
+  leafBoron: { kind: 'tissueBoron', nutrient: 'boron' },
+}
+export const leafReadingDays = leafWeeks
+
+/** How far below sufficiency counts as low rather than marginal, as a share of its lower end. */
+export const marginalFrom = {
+  value: 0.75,
+  unit: '',
+  source: 'handbooks of leaf analysis give such a span',
+  mark: 'M',
+} as const
+
+/** A sick plant against a healthy one of the same kind, as sick divided by healthy. */
+export const againstHealthy = {
+  low: 0.7,
+  marginal: 0.87,
+  /** Doubt of the ratio beyond that of both readings: no two plants are alike [1]. */
+  doubt: 0.1,
+  source: 'a third less in the sick plant is a difference (common practice)',
+  mark: 'C',
+} as const

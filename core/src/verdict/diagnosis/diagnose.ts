@@ -1,0 +1,218 @@
+import type { Day } from '../../base/calendar/index.ts'
+import type { Findings } from '../../seen/finding/index.ts'
+import { findPlant, type Context } from '../../stand/plant/index.ts'
+import {
+  firstIronSchool,
+  leafWindow,
+  pHExposure,
+  type Exposure,
+  type IronSchoolName,
+  type LeafWindow,
+  type PHHistory,
+} from '../../seen/reading/index.ts'
+import type { Cause } from './data/cause.ts'
+import type { FeatureName } from './data/features.ts'
+import type { StoryEventKind } from './data/events.ts'
+import {
+  gatherEvents,
+  gatherEvidence,
+  type DatedEvent,
+  type EventEvidence,
+  type Evidence,
+} from './evidence.ts'
+import { hypothesesOf, type Hypothesis } from './hypotheses.ts'
+import { featureTable, settingOf, type Setting } from './likelihood-table.ts'
+import { readTests } from './read-tests.ts'
+
+/** Everything a verdict is drawn from. */
+export interface DiagnosisInput {
+  readonly context: Context
+  readonly plantId: string
+  readonly lookedOn: Day
+  readonly findings: Findings
+  /** Readings of every kind, and corrections of pH. */
+  readonly pHHistory: PHHistory
+  /** What was told, with its days. */
+  readonly events: readonly DatedEvent[]
+  /** How soil iron is read; the published level when absent. */
+  readonly school?: IronSchoolName | undefined
+}
+
+/** How one piece of evidence bears on a hypothesis. */
+export interface Reason {
+  readonly name: FeatureName | StoryEventKind
+  readonly label: string
+  readonly words: string
+  /** Weight of evidence against the other hypotheses together, in decibans: + for, − against. */
+  readonly weightDb: number
+  readonly why: string | undefined
+}
+
+/** One cause, or two at once, with its probability. */
+export interface RankedHypothesis {
+  readonly id: string
+  readonly causes: Hypothesis['causes']
+  /** "Iron tied up by high pH", "Iron tied up by high pH, with nitrogen short". */
+  readonly name: string
+  readonly probability: number
+}
+
+/** Something known, with how likely it is under each hypothesis, in their order. */
+export interface Witness {
+  readonly name: FeatureName | StoryEventKind
+  readonly label: string
+  readonly words: string
+  /** Likelihoods already drawn in by how much counts. */
+  readonly likelihoods: Float64Array
+}
+
+/** Ranked causes and pairs whose probabilities sum to one. */
+export interface Verdict {
+  readonly ranked: readonly RankedHypothesis[]
+  /** How likely each cause takes part, alone or in a pair; likeliest first. */
+  readonly involved: readonly { readonly cause: Cause; readonly probability: number }[]
+  /** How likely iron is the remedy, or part of it. */
+  readonly ironIsRemedy: number
+  readonly window: LeafWindow
+  readonly exposure: Exposure | undefined
+  /** What further questions to this verdict start from. */
+  readonly grounds: VerdictGrounds
+}
+
+/** The state of a verdict, in the order of {@link hypothesesOf}. */
+export interface VerdictGrounds {
+  readonly setting: Setting
+  readonly known: ReadonlySet<FeatureName>
+  readonly probabilities: Float64Array
+  readonly witnesses: readonly Witness[]
+}
+
+/** A pair as it is said. */
+export function hypothesisName(causes: Hypothesis['causes']): string {
+  const [first, second] = causes
+  return second ? `${first.name}, with ${second.beside}` : first.name
+}
+
+function evidenceWitness(evidence: Evidence, setting: Setting): Witness {
+  const { name, label, words, belief, counts } = evidence
+  const { values, rows } = featureTable(name, setting)
+  const likelihoods = new Float64Array(hypothesesOf(setting.context).length)
+  values.forEach((value, index) => {
+    const share = belief[value] ?? 0
+    const row = rows[index]
+    if (share === 0 || !row) return
+    row.forEach((chance, column) => {
+      likelihoods[column] = (likelihoods[column] ?? 0) + share * chance
+    })
+  })
+  return { name, label, words, likelihoods: likelihoods.map((each) => each ** counts) }
+}
+
+/** How many times likelier an event makes a hypothesis: both causes of a pair have their say. */
+const eventTimes = ({ causes }: Hypothesis, kind: StoryEventKind): number =>
+  causes.reduce((product, cause) => product * (cause.events?.[kind] ?? 1), 1)
+
+function eventWitness(
+  { kind, words, share, counts }: EventEvidence,
+  hypotheses: readonly Hypothesis[],
+): Witness {
+  const likelihoods = Float64Array.from(
+    hypotheses,
+    (each) => (1 - share + share * eventTimes(each, kind)) ** counts,
+  )
+  return { name: kind, label: 'Story', words, likelihoods }
+}
+
+function posterior(hypotheses: readonly Hypothesis[], witnesses: readonly Witness[]): Float64Array {
+  const joint = Float64Array.from(hypotheses, ({ prior }) => prior)
+  for (const { likelihoods } of witnesses) {
+    for (let index = 0; index < joint.length; index += 1) {
+      joint[index] = (joint[index] ?? 0) * (likelihoods[index] ?? 0)
+    }
+  }
+  const total = joint.reduce((sum, each) => sum + each, 0)
+  return joint.map((each) => each / total)
+}
+
+function involvedIn(
+  hypotheses: readonly Hypothesis[],
+  probabilities: Float64Array,
+): Verdict['involved'] {
+  const byCause = new Map<Cause, number>()
+  hypotheses.forEach(({ causes }, index) => {
+    for (const cause of causes) {
+      byCause.set(cause, (byCause.get(cause) ?? 0) + (probabilities[index] ?? 0))
+    }
+  })
+  return [...byCause]
+    .map(([cause, probability]) => ({ cause, probability }))
+    .toSorted((a, b) => b.probability - a.probability)
+}
+
+/** What a verdict is weighed from, once everything is read. */
+export interface Weighed {
+  readonly setting: Setting
+  readonly evidence: readonly Evidence[]
+  readonly events: readonly EventEvidence[]
+  readonly window: LeafWindow
+  readonly exposure: Exposure | undefined
+}
+
+/** Weighs read evidence over every hypothesis of the setting. */
+export function weigh({ setting, evidence, events, window, exposure }: Weighed): Verdict {
+  const hypotheses = hypothesesOf(setting.context)
+  const witnesses = [
+    ...evidence.map((each) => evidenceWitness(each, setting)),
+    ...events.map((each) => eventWitness(each, hypotheses)),
+  ]
+  const probabilities = posterior(hypotheses, witnesses)
+  const ranked = hypotheses
+    .map(({ id, causes }, index): RankedHypothesis => ({
+      id,
+      causes,
+      name: hypothesisName(causes),
+      probability: probabilities[index] ?? 0,
+    }))
+    .toSorted((a, b) => b.probability - a.probability)
+  const ironIsRemedy = ranked
+    .filter(({ causes }) => causes.some(({ remedy }) => remedy === 'iron'))
+    .reduce((sum, { probability }) => sum + probability, 0)
+  const known = new Set(evidence.map(({ name }) => name))
+  return {
+    ranked,
+    involved: involvedIn(hypotheses, probabilities),
+    ironIsRemedy,
+    window,
+    exposure,
+    grounds: { setting, known, probabilities, witnesses },
+  }
+}
+
+/**
+ * Ranks the causes of a chlorosis, single and in pairs, by Bayes' rule over findings, tests and
+ * told events, each by what held while the affected leaves grew. Missing findings cost nothing;
+ * one that repeats another counts for the rest of its weight only.
+ * @returns probabilities [1] that sum to one
+ * @throws {CoreError} unknown-name for a plant that is not in the list
+ * @source I. J. Good, weight of evidence; likelihoods as marked in the data
+ */
+export function diagnose(input: DiagnosisInput): Verdict {
+  const { findings } = input
+  const plant = findPlant(input.plantId)
+  const window = leafWindow(input.lookedOn, findings.growth, findings.tier)
+  const exposure = pHExposure(window, input.pHHistory)
+  const { readings } = input.pHHistory
+  const school = input.school ?? firstIronSchool
+  const evidence = gatherEvidence(
+    findings,
+    readTests({ readings, window, plant, exposure, school }),
+  )
+  const known = new Set(evidence.map(({ name }) => name))
+  return weigh({
+    setting: settingOf(input.context, plant, findings),
+    evidence,
+    events: gatherEvents(input.events, window, known),
+    window,
+    exposure,
+  })
+}

@@ -1,0 +1,231 @@
+import { findingsAsked, type FindingName } from '../../seen/finding/index.ts'
+import { checks, worth, type Check } from './data/checks.ts'
+import { featureOf, isTest, type FeatureName } from './data/features.ts'
+import { hypothesisName, type Verdict, type VerdictGrounds } from './diagnose.ts'
+import { countsOf } from './evidence.ts'
+import { hypothesesOf, type Hypothesis } from './hypotheses.ts'
+import { featureTable } from './likelihood-table.ts'
+import { bestCredit, creditsOf, type TreatmentCredits } from './treatments.ts'
+
+/** What one answer to a check would do. */
+export interface CheckAnswer {
+  readonly feature: FeatureName
+  readonly value: string
+  /** "Roots: brown and soft". */
+  readonly words: string
+  /** How likely this answer is, as things stand [1]. */
+  readonly chance: number
+  /** What would lead then. */
+  readonly leads: string
+  readonly probability: number
+  readonly changesLead: boolean
+  readonly changesTreatment: boolean
+}
+
+/** A check not made yet, with what it is expected to bring for its effort. */
+export interface NextCheck {
+  readonly check: Check
+  /** Expected fall of the entropy over causes [bit]. */
+  readonly gainBits: number
+  /** The same as a share of the doubt there is now [1]. */
+  readonly clears: number
+  /** Expected rise of the chance that the remedy then thought best is the right one [1]. */
+  readonly treatmentGain: number
+  /** Money, minutes and days together, in the money of the place. */
+  readonly effort: number
+  /** Worth of what is learned for each unit of effort [1]. */
+  readonly gainForEffort: number
+}
+
+/** Hypotheses still worth a computation, their probabilities summing to one. */
+interface Standing {
+  readonly hypotheses: readonly Hypothesis[]
+  readonly columns: readonly number[]
+  readonly probabilities: Float64Array
+  readonly credits: TreatmentCredits
+}
+
+/** Share of the probability that is looked at; what is left out no answer brings back to the top [1]. */
+const massLookedAt = 0.985
+
+function standingOf({ setting, probabilities }: VerdictGrounds): Standing {
+  const all = hypothesesOf(setting.context)
+  const byProbability = [...probabilities.keys()].toSorted(
+    (a, b) => (probabilities[b] ?? 0) - (probabilities[a] ?? 0),
+  )
+  let mass = 0
+  const count = byProbability.findIndex(
+    (column) => (mass += probabilities[column] ?? 0) >= massLookedAt,
+  )
+  const columns = byProbability.slice(0, count + 1)
+  const hypotheses = columns.map((column) => all[column]).filter((each) => each !== undefined)
+  const kept = Float64Array.from(columns, (column) => probabilities[column] ?? 0)
+  return {
+    columns,
+    hypotheses,
+    probabilities: kept.map((each) => each / mass),
+    credits: creditsOf(hypotheses),
+  }
+}
+
+const log2 = Math.log2
+/** Entropy of weights that need not sum to one [bit]. */
+function entropyBits(weights: Float64Array): number {
+  let [total, sum] = [0, 0]
+  for (const weight of weights) {
+    if (weight <= 0) continue
+    total += weight
+    sum += weight * log2(weight)
+  }
+  return log2(total) - sum / total
+}
+
+/** One answer: what every standing hypothesis expects of it, as seen and as it would count. */
+interface Outcome {
+  readonly expected: Float64Array
+  readonly counted: Float64Array
+}
+
+function outcomesOf(
+  name: FeatureName,
+  { setting, known }: VerdictGrounds,
+  { columns }: Standing,
+): readonly (Outcome & { readonly value: string })[] {
+  const { values, rows } = featureTable(name, setting)
+  const counts = countsOf(name, known)
+  return values.map((value, index) => {
+    const expected = Float64Array.from(columns, (column) => rows[index]?.[column] ?? 0)
+    return { value, expected, counted: expected.map((each) => each ** counts) }
+  })
+}
+
+// Plain loops: every stroke of the brush runs through these some hundred thousand times.
+function times(a: Float64Array, b: Float64Array): Float64Array {
+  const product = new Float64Array(a.length)
+  for (let index = 0; index < a.length; index += 1) {
+    product[index] = (a[index] ?? 0) * (b[index] ?? 0)
+  }
+  return product
+}
+function total(values: Float64Array): number {
+  let sum = 0
+  for (const each of values) sum += each
+  return sum
+}
+
+/** Every combination of answers of several features. */
+function combined(perFeature: readonly (readonly Outcome[])[]): readonly Outcome[] {
+  return perFeature.reduce((so, outcomes) =>
+    so.flatMap((one) =>
+      outcomes.map((other) => ({
+        expected: times(one.expected, other.expected),
+        counted: times(one.counted, other.counted),
+      })),
+    ),
+  )
+}
+
+/** Whether a feature can be asked of the stand, and is not known yet. */
+function isOpen(name: FeatureName, { setting, known }: VerdictGrounds): boolean {
+  if (known.has(name)) return false
+  return isTest(name) || findingsAsked(setting.context).includes(name as FindingName)
+}
+
+const openFeatures = (check: Check, grounds: VerdictGrounds): readonly FeatureName[] =>
+  check.reveals.filter((name) => isOpen(name, grounds))
+
+function effortOf({ money, minutes, days }: Check): number {
+  return money + minutes * worth.minute.value + days * worth.day.value + worth.start.value
+}
+
+function gainOf(
+  outcomes: readonly Outcome[],
+  { probabilities, credits }: Standing,
+): { readonly bits: number; readonly treatment: number } {
+  let bits = entropyBits(probabilities)
+  let treatment = -bestCredit(credits, probabilities).chance
+  for (const { expected, counted } of outcomes) {
+    const chance = total(times(expected, probabilities))
+    const after = times(counted, probabilities)
+    bits -= chance * entropyBits(after)
+    treatment += chance * bestCredit(credits, after).chance
+  }
+  return { bits, treatment }
+}
+
+/**
+ * The checks still open, the most worth for the effort first: how much each is expected to separate
+ * the causes standing and to better the choice of remedy, against its money, minutes and days.
+ * @source expected mutual information (Shannon 1948) and expected value of sample information
+ * (Raiffa & Schlaifer 1961); the worths in `data/checks.ts` are our judgement
+ */
+export function nextChecks({ grounds }: Verdict): readonly NextCheck[] {
+  const standing = standingOf(grounds)
+  const doubtBits = entropyBits(standing.probabilities)
+  return checks
+    .filter(({ contexts }) => contexts?.includes(grounds.setting.context) ?? true)
+    .flatMap((check): NextCheck[] => {
+      const features = openFeatures(check, grounds)
+      if (features.length === 0) return []
+      const outcomes = combined(features.map((name) => outcomesOf(name, grounds, standing)))
+      const { bits, treatment } = gainOf(outcomes, standing)
+      const effort = effortOf(check)
+      const learned = treatment * worth.wrongRemedy.value + bits * worth.bit.value
+      return [
+        {
+          check,
+          gainBits: bits,
+          clears: doubtBits > 0 ? bits / doubtBits : 0,
+          treatmentGain: treatment,
+          effort,
+          gainForEffort: learned / effort,
+        },
+      ]
+    })
+    .toSorted((a, b) => b.gainForEffort - a.gainForEffort)
+}
+
+function answersOfFeature(name: FeatureName, verdict: Verdict): readonly CheckAnswer[] {
+  const { grounds } = verdict
+  const standing = standingOf(grounds)
+  const { hypotheses, probabilities, credits } = standing
+  const now = verdict.ranked[0]?.id
+  const best = bestCredit(credits, probabilities).treatment
+  const { label, values } = featureOf(name)
+  return outcomesOf(name, grounds, standing).map(({ value, expected, counted }) => {
+    const after = times(counted, probabilities)
+    const top = after.reduce((at, each, index) => (each > (after[at] ?? 0) ? index : at), 0)
+    const leading = hypotheses[top]
+    return {
+      feature: name,
+      value,
+      words: `${label}: ${values[value] ?? value}`,
+      chance: total(times(expected, probabilities)),
+      leads: leading ? hypothesisName(leading.causes) : '',
+      probability: (after[top] ?? 0) / total(after),
+      changesLead: leading?.id !== now,
+      changesTreatment: bestCredit(credits, after).treatment !== best,
+    }
+  })
+}
+
+/** What each answer to a check would do, the likeliest answer first. */
+export function answersTo(check: Check, verdict: Verdict): readonly CheckAnswer[] {
+  return openFeatures(check, verdict.grounds)
+    .flatMap((name) => answersOfFeature(name, verdict))
+    .toSorted((a, b) => b.chance - a.chance)
+}
+
+/** Answers too unlikely to be worth a line [1]. */
+const leastChance = 0.01
+
+/** What would change my mind: single answers that would put another cause on top, likeliest first. */
+export function mindChangers(verdict: Verdict): readonly CheckAnswer[] {
+  const open = checks
+    .filter(({ contexts }) => contexts?.includes(verdict.grounds.setting.context) ?? true)
+    .flatMap((check) => openFeatures(check, verdict.grounds))
+  return [...new Set(open)]
+    .flatMap((name) => answersOfFeature(name, verdict))
+    .filter(({ changesLead, chance }) => changesLead && chance >= leastChance)
+    .toSorted((a, b) => b.chance * b.probability - a.chance * a.probability)
+}

@@ -1,0 +1,212 @@
+import { errorFunction } from 'simple-statistics'
+import { sufficiencyOf, type Plant } from '../../stand/plant/index.ts'
+import {
+  exposedValue,
+  ironSchools,
+  readingKinds,
+  readingsFrom,
+  type ExposedValue,
+  type Exposure,
+  type IronSchoolName,
+  type LeafWindow,
+  type Reading,
+  type ReadingKind,
+} from '../../seen/reading/index.ts'
+import { formatNumber } from '../../base/quantity/index.ts'
+import { testBands, type TestName } from './data/features.ts'
+import { pHBands, pHToleranceOf, usualUpperPH } from './data/pH-bands.ts'
+import {
+  againstHealthy,
+  bandedTests,
+  leafReadingDays,
+  leafTests,
+  marginalFrom,
+} from './data/test-readings.ts'
+
+/** What is known of a feature, as probabilities over its values (a sure finding has one at 1). */
+export type Belief = Readonly<Record<string, number>>
+
+/** A test once it is read. */
+export interface ReadTest {
+  readonly name: TestName
+  readonly belief: Belief
+  readonly words: string
+}
+
+type Bands = readonly (readonly [value: string, below: number])[]
+const normalBelow = (z: number): number => (1 + errorFunction(z / Math.SQRT2)) / 2
+
+/** How likely a doubtful value lies in each band. */
+function beliefOver(bands: Bands, { value, doubt }: ExposedValue): Belief {
+  let below = 0
+  const belief: Record<string, number> = {}
+  for (const [name, upTo] of bands) {
+    const share = Number.isFinite(upTo) ? normalBelow((upTo - value) / Math.max(doubt, 1e-9)) : 1
+    belief[name] = share - below
+    below = share
+  }
+  return belief
+}
+
+const ofSick = (place: Reading['place']): boolean => place !== 'healthy'
+const ofHealthy = (place: Reading['place']): boolean => place === 'healthy'
+
+/** What of a stand's readings a verdict reads tests from. */
+export interface TestGrounds {
+  readonly readings: readonly Reading[]
+  readonly window: LeafWindow
+  readonly plant: Plant
+  readonly exposure: Exposure | undefined
+  readonly school: IronSchoolName
+}
+
+const valueOf = (
+  { readings, window }: TestGrounds,
+  kind: ReadingKind,
+  maxDaysOutside: number,
+  place = ofSick,
+): ExposedValue | undefined =>
+  exposedValue(readingsFrom(readings, kind, place), window, maxDaysOutside)
+
+const said = (kind: ReadingKind, { value }: ExposedValue): string => {
+  const { unit } = readingKinds[kind]
+  return `${formatNumber(value, 3)}${unit === '' ? '' : ` ${unit}`}`
+}
+
+const likeliest = (name: TestName, belief: Belief): string => {
+  const [value = ''] = Object.entries(belief).toSorted((a, b) => b[1] - a[1])[0] ?? []
+  return (testBands[name].values as Readonly<Record<string, string>>)[value] ?? value
+}
+
+function readPH({ exposure, plant }: TestGrounds): ReadTest | undefined {
+  if (!exposure) return undefined
+  // Above its own range a lover of acid ground suffers as others do above theirs.
+  const acidLover = Math.max(0, usualUpperPH.value - plant.pHRange.high)
+  const borne = exposure.pH - pHToleranceOf[plant.ironEfficiency].value + acidLover
+  const bands = pHBands.map(({ band, below }) => [band, below] as const)
+  return {
+    name: 'pH',
+    belief: beliefOver(bands, { value: borne, doubt: exposure.doubt }),
+    words: `${exposure.pH.toFixed(1)} ± ${exposure.doubt.toFixed(1)}`,
+  }
+}
+
+function readBanded(name: TestName, grounds: TestGrounds): ReadTest | undefined {
+  for (const { kind, bands, maxDaysOutside } of bandedTests[name] ?? []) {
+    const value = valueOf(grounds, kind, maxDaysOutside)
+    if (!value) continue
+    const belief = beliefOver(bands, value)
+    return { name, belief, words: `${said(kind, value)}, ${likeliest(name, belief)}` }
+  }
+  return undefined
+}
+
+const soilIronDays = 1100
+
+/** Soil iron by the school chosen; a school that wants iron above manganese marks it down. */
+function readSoilIronTest(grounds: TestGrounds): ReadTest | undefined {
+  const iron = valueOf(grounds, 'soilIron', soilIronDays)
+  if (!iron) return undefined
+  const { lowBelow, enoughFrom, aboveManganese, name } = ironSchools[grounds.school]
+  const plain = beliefOver(
+    [
+      ['low', lowBelow],
+      ['marginal', enoughFrom],
+      ['enough', Number.POSITIVE_INFINITY],
+    ],
+    iron,
+  )
+  const manganese = aboveManganese ? valueOf(grounds, 'soilManganese', soilIronDays) : undefined
+  const crowded = manganese ? belowOther(iron, manganese) : 0
+  const enough = plain['enough'] ?? 0
+  const belief = {
+    ...plain,
+    marginal: (plain['marginal'] ?? 0) + enough * crowded,
+    enough: enough * (1 - crowded),
+  }
+  const words = `${said('soilIron', iron)}, ${likeliest('soilIron', belief)} by the ${name}`
+  return { name: 'soilIron', belief, words }
+}
+
+/** How likely one doubtful value lies below another. */
+const belowOther = (one: ExposedValue, other: ExposedValue): number =>
+  normalBelow((other.value - one.value) / Math.hypot(one.doubt, other.doubt))
+
+function readIronToManganese(grounds: TestGrounds): ReadTest | undefined {
+  const iron = valueOf(grounds, 'soilIron', soilIronDays)
+  const manganese = valueOf(grounds, 'soilManganese', soilIronDays)
+  if (!iron || !manganese) return undefined
+  const below = belowOther(iron, manganese)
+  return {
+    name: 'ironToManganese',
+    belief: { below, above: 1 - below },
+    words: `iron ${formatNumber(iron.value, 3)}, manganese ${formatNumber(manganese.value, 3)} mg/kg`,
+  }
+}
+
+/** Sick divided by healthy, with the doubt of both and of plants that differ anyway. */
+function ratioToHealthy(sick: ExposedValue, healthy: ExposedValue): ExposedValue {
+  const value = sick.value / Math.max(healthy.value, 1e-9)
+  const relative = Math.hypot(
+    sick.doubt / Math.max(sick.value, 1e-9),
+    healthy.doubt / Math.max(healthy.value, 1e-9),
+    againstHealthy.doubt,
+  )
+  return { value, doubt: value * relative }
+}
+
+/** A leaf test: against a healthy plant of the same kind where there is one, else by the plant's range. */
+function readLeaf(name: TestName, grounds: TestGrounds): ReadTest | undefined {
+  const activeIron = bandedTests[name]?.[0]
+  const kind = leafTests[name]?.kind ?? activeIron?.kind
+  if (!kind) return undefined
+  const sick = valueOf(grounds, kind, leafReadingDays)
+  if (!sick) return undefined
+  const healthy = valueOf(grounds, kind, leafReadingDays, ofHealthy)
+  const top = Number.POSITIVE_INFINITY
+  if (healthy) {
+    const ratio = ratioToHealthy(sick, healthy)
+    const steps = [
+      ['low', againstHealthy.low],
+      ['marginal', againstHealthy.marginal],
+      ['enough', top],
+    ] as const
+    const belief = beliefOver(withoutMarginal(name, steps), ratio)
+    const words = `${said(kind, sick)} sick, ${said(kind, healthy)} healthy`
+    return { name, belief, words }
+  }
+  const nutrient = leafTests[name]?.nutrient
+  const bands = nutrient
+    ? rangeBands(sufficiencyOf(grounds.plant, nutrient).low)
+    : (activeIron?.bands ?? [])
+  const belief = beliefOver(withoutMarginal(name, bands), sick)
+  return { name, belief, words: `${said(kind, sick)}, ${likeliest(name, belief)}` }
+}
+
+const rangeBands = (low: number): Bands => [
+  ['low', low * marginalFrom.value],
+  ['marginal', low],
+  ['enough', Number.POSITIVE_INFINITY],
+]
+
+/** Tests that know no marginal band call it enough. */
+const withoutMarginal = (name: TestName, bands: Bands): Bands =>
+  'marginal' in testBands[name].values ? bands : bands.filter(([value]) => value !== 'marginal')
+
+const isLeaf = (name: TestName): boolean => name === 'activeIron' || name in leafTests
+
+/** Reads every test that the readings allow. */
+export function readTests(grounds: TestGrounds): readonly ReadTest[] {
+  const names = Object.keys(testBands) as readonly TestName[]
+  return names.flatMap((name): ReadTest[] => {
+    const read = readOne(name, grounds)
+    return read ? [read] : []
+  })
+}
+
+function readOne(name: TestName, grounds: TestGrounds): ReadTest | undefined {
+  if (name === 'pH') return readPH(grounds)
+  if (name === 'soilIron') return readSoilIronTest(grounds)
+  if (name === 'ironToManganese') return readIronToManganese(grounds)
+  return isLeaf(name) ? readLeaf(name, grounds) : readBanded(name, grounds)
+}
