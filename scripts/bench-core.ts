@@ -11,11 +11,11 @@ import { randomLcg } from 'd3-random'
 import {
   competitors,
   dissolvedIron,
-  ligandIds,
   soilCurves,
   soilSystem,
   type EquilibriumInput,
 } from '@spudder/core/material/chemistry'
+import { ligandIds } from '@spudder/core/material/source'
 import newtonRaphson from 'newton-raphson-method'
 import Papa from 'papaparse'
 

@@ -1,4 +1,5 @@
-import { molPerKgSulfur, sulfurTables } from '@spudder/core/soil/acid-plan'
+import { sulfurTables } from '@spudder/core/soil/acid-plan'
+import { molPerKgSulfur } from '@spudder/core/material/source'
 import { quantityOf, valueIn } from '@spudder/core/base/quantity'
 import { acidBetween, bufferCapacity, slopesOf } from '@spudder/core/soil/soil'
 

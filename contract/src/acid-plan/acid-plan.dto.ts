@@ -10,7 +10,8 @@ import {
   IsUUID,
   ValidateNested,
 } from 'class-validator'
-import { acidities, situationNames, type Situation } from '@spudder/core/soil/acid-plan'
+import { situationNames, type Situation } from '@spudder/core/soil/acid-plan'
+import { acidities, type SourceId } from '@spudder/core/material/source'
 import {
   bufferTestNames,
   fizzes,
@@ -19,7 +20,6 @@ import {
   type Fizz,
   type TextureName,
 } from '@spudder/core/soil/soil'
-import type { SourceId } from '@spudder/core/material/source'
 import { acids } from '@spudder/core/soil/water'
 import { Bounded, IsDay, IsNewId, Note, Recorded } from '../validation/index.ts'
 

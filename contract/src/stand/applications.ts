@@ -1,4 +1,5 @@
-import { movesPH, type AcidStep } from '@spudder/core/soil/acid-plan'
+import { type AcidStep } from '@spudder/core/soil/acid-plan'
+import { movesPH, findSource, type SourceId } from '@spudder/core/material/source'
 import { checkLabel, type LabelDraft } from '@spudder/core/material/label'
 import {
   contentsOfLabel,
@@ -6,7 +7,6 @@ import {
   type Application,
   type Contents,
 } from '@spudder/core/soil/season'
-import { findSource, type SourceId } from '@spudder/core/material/source'
 import { standingEntries, type EntryDto } from '../entry/index.ts'
 import type { JobDto } from '../job/index.ts'
 import type { RemedyDto } from '../remedy/index.ts'

@@ -1,9 +1,13 @@
 /**
  * Values as lines that can be compared: numbers to nine digits, so that the order of a sum does not
- * count; ids and days as they are; sentences left out, for they may be said better.
+ * count; ids and days as they are; sentences left out, for they may be said better. Sorted, for no
+ * order of a table is a figure.
  */
 export const sayFigures = (figures: readonly (readonly [name: string, value: unknown])[]): string =>
-  figures.map(([name, value]) => `${name} ${JSON.stringify(asFigures(value))}`).join('\n') + '\n'
+  figures
+    .map(([name, value]) => `${name} ${JSON.stringify(asFigures(value))}`)
+    .toSorted()
+    .join('\n') + '\n'
 
 const isSentence = (text: string) => text.includes(' ')
 

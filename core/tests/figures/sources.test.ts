@@ -8,11 +8,13 @@ import {
   rankOtherSources,
   type ChoiceInput,
 } from '../../src/material/choice/index.ts'
-import { solubility } from '../../src/apply/mix/index.ts'
+import { isNone } from '../../src/base/reference/index.ts'
 import { workingCourse } from '../../src/material/persistence/index.ts'
 import { contextNames, contexts, type Context, type Route } from '../../src/stand/plant/index.ts'
-import { allRates, amountFor, ratesFor } from '../../src/material/rate/index.ts'
+import { amountFor } from '../../src/material/rate/index.ts'
 import {
+  allRates,
+  ratesFor,
   responseFor,
   findSource,
   ironSourceIds,
@@ -30,9 +32,14 @@ const sizeOf = (context: Context) => sizes[contexts[context].sizeKinds[0]]
 describe('figures of sources are what they were', () => {
   it('contents, solubility', async () => {
     const lines = sourceIds.map((id) => {
-      const { contentShare, brings, densityKgPerL, kind, nutrient } = findSource(id)
-      const contents = contentsOfSource(id, contentShare.usual)
-      const dissolves = id in solubility ? solubility[id]?.gPerL : undefined
+      const { contentShare, usualKgPerL, kind, nutrient, solubility } = findSource(id)
+      // Nought that is brought was said by silence before.
+      const withoutNought = (shares: object) =>
+        Object.fromEntries(Object.entries(shares).filter(([, share]) => share !== 0))
+      const brings = withoutNought(findSource(id).brings)
+      const contents = withoutNought(contentsOfSource(id, contentShare.usual))
+      const densityKgPerL = isNone(usualKgPerL) ? undefined : usualKgPerL.value
+      const dissolves = isNone(solubility) ? undefined : solubility.gPerL
       const known = { contentShare, brings, densityKgPerL, kind, nutrient, contents, dissolves }
       return [id, known] as const
     })
@@ -48,9 +55,13 @@ describe('figures of sources are what they were', () => {
       sourceIds.map((sourceId) => {
         const rates = ratesFor(context, route, sourceId).map(({ id }) => id)
         const hazards = ['acid', 'pesticide', 'hose', 'everything-blend'] as const
-        const cautions = cautionsFor({ context, route, sourceId, hazards }).map(({ id }) => id)
-        const { firstChange, full, fades } = responseFor(route, sourceId, context)
-        const response = [firstChange, full, fades].flatMap(({ low, high }) => [low, high])
+        const cautions = cautionsFor({ context, route, sourceId, hazards })
+          .map(({ id }) => id)
+          .toSorted()
+        const greens = findSource(sourceId).kind !== 'amendment'
+        const told = greens ? responseFor(route, sourceId, context) : undefined
+        const response =
+          told && [told.firstChange, told.full, told.fades].flatMap(({ low, high }) => [low, high])
         return [`${context} ${route} ${sourceId}`, { rates, cautions, response }] as const
       }),
     )

@@ -11,14 +11,8 @@ import { partnerKinds } from '../../src/apply/mix/index.ts'
 import { earliestFit, planCost, factsOf } from '../../src/days/planner/index.ts'
 import { randomEstate } from '../../src/days/planner/tests/random-estate.ts'
 import { contextNames, contexts } from '../../src/stand/plant/index.ts'
-import {
-  amountFor,
-  allRates,
-  sameRate,
-  factsOfJob,
-  type Rate,
-} from '../../src/material/rate/index.ts'
-import { findSource, sourceIds } from '../../src/material/source/index.ts'
+import { amountFor, sameRate, factsOfJob, type Rate } from '../../src/material/rate/index.ts'
+import { allRates, findSource, sourceIds } from '../../src/material/source/index.ts'
 import { dropClassOf } from '../../src/apply/sprayer/index.ts'
 import { judgeWork } from '../../src/apply/work/index.ts'
 import { acidDose, acids } from '../../src/soil/water/index.ts'

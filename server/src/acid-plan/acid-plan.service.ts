@@ -1,6 +1,6 @@
 import type { AcidPlanDto, CreateAcidPlanDto } from '@spudder/contract/acid-plan'
-import { acidGround, acidNeed, findAcidity, treatedGround } from '@spudder/core/soil/acid-plan'
-import { findSource } from '@spudder/core/material/source'
+import { acidGround, acidNeed, treatedGround } from '@spudder/core/soil/acid-plan'
+import { findAcidity, findSource } from '@spudder/core/material/source'
 import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'

@@ -2,7 +2,7 @@ import type { CreateRemedyDto } from '@spudder/contract/remedy'
 import { planDose, type DosePlan } from '@spudder/core/apply/dose'
 import { planFills } from '@spudder/core/apply/mix'
 import { amountFor, type Amount, type Rate } from '@spudder/core/material/rate'
-import { findSource } from '@spudder/core/material/source'
+import { contentWords, findSource } from '@spudder/core/material/source'
 import { dropsOf } from '@spudder/core/apply/sprayer'
 import { acidDose } from '@spudder/core/soil/water'
 import { judgeWork } from '@spudder/core/apply/work'
@@ -47,7 +47,7 @@ export function reckonWork(dto: CreateRemedyDto, rate: Rate, stand: StandRow): R
     rateValue,
     size: stand.size,
     contentShare,
-    nutrientWord: findSource(dto.sourceId).nutrientWord,
+    nutrientWord: contentWords[findSource(dto.sourceId).nutrient],
     ...(stand.measures ? { measures: stand.measures } : {}),
     ...(densityKgPerL === undefined ? {} : { densityKgPerL }),
     ...(carrierValue === undefined ? {} : { carrierValue }),

@@ -1,6 +1,6 @@
 import type { CreateRemedyDto, FrozenCause, RemedyDto } from '@spudder/contract/remedy'
-import { checkChosenRate, type Rate } from '@spudder/core/material/rate'
-import { findSource, responseFor } from '@spudder/core/material/source'
+import { type Rate } from '@spudder/core/material/rate'
+import { checkChosenRate, findSource, responseFor } from '@spudder/core/material/source'
 import { causesOf, diagnose, storyOf } from '@spudder/core/verdict/diagnosis'
 import { jobsOfRemedy } from '@spudder/core/days/plan'
 import { randomUUID } from 'node:crypto'

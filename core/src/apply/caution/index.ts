@@ -1,2 +1,3 @@
 export { cautionsFor } from './cautions-for.ts'
-export type { Caution, Hazard } from './data/cautions.ts'
+export type { Caution } from './cautions-for.ts'
+export type { Hazard } from './data/cautions.ts'

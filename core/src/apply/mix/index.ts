@@ -1,7 +1,6 @@
 export { partnerKinds } from './data/partners.ts'
 export type { PartnerKind, Placement, Standing } from './data/partners.ts'
 export { burnHeatC, leafBurnLimit } from './data/limits.ts'
-export { solubility } from './data/solubility.ts'
 export { planFills } from './fills.ts'
 export type { Fill, FillPlan } from './fills.ts'
 export { mixingOrder } from './mixing-order.ts'

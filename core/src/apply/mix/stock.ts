@@ -1,8 +1,7 @@
 import { requireInRange } from '../../base/error/index.ts'
 import { formatNumber } from '../../base/quantity/index.ts'
-import type { Derivation, Sourced } from '../../base/reference/index.ts'
-import type { SourceId } from '../../material/source/index.ts'
-import { solubility } from './data/solubility.ts'
+import { isNone, type Derivation, type Sourced } from '../../base/reference/index.ts'
+import { findSource, type SourceId } from '../../material/source/index.ts'
 
 /**
  * What "1:100" means: stock is a hundredth of what comes out, or a part goes into a hundred parts.
@@ -84,9 +83,9 @@ export interface TooStrong extends Sourced {
  * @returns undefined where it does, or where nobody states a limit
  */
 export function tooStrong(sourceId: SourceId, gPerL: number): TooStrong | undefined {
-  const limit = solubility[sourceId]
-  if (!limit || gPerL <= limit.gPerL) return undefined
-  return { mostGPerL: limit.gPerL, source: limit.source, mark: limit.mark }
+  const { solubility } = findSource(sourceId)
+  if (isNone(solubility) || gPerL <= solubility.gPerL) return undefined
+  return { mostGPerL: solubility.gPerL, source: solubility.source, mark: solubility.mark }
 }
 
 /** Acid in the stock of an injector. */

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { findRate } from '../../material/rate/index.ts'
-import { responseFor } from '../../material/source/index.ts'
+import { findRate, responseFor } from '../../material/source/index.ts'
 import { jobsOfRemedy, type RemedyJobsInput } from './remedy-jobs.ts'
 
 const spray: RemedyJobsInput = {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { carriedShares, dissolvedIron, logCalcium, type LigandId } from './index.ts'
+import { carriedShares, dissolvedIron, logCalcium } from './index.ts'
+import type { LigandId } from '../source/index.ts'
 
 /*
  * Lindsay's soil solids and the constants of Martell & Smith and others, all recalled from the

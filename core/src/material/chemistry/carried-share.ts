@@ -1,5 +1,5 @@
 import { requireInRange } from '../../base/error/index.ts'
-import { ligandIds, metalIds, type LigandId, type MetalId } from './data/ligands.ts'
+import { ligandIds, metalIds, type LigandId, type MetalId } from '../source/index.ts'
 import { usualLigand } from './data/soil-solids.ts'
 import {
   coefficientsOf,

@@ -1,5 +1,5 @@
 import { carriedShares } from './carried-share.ts'
-import type { LigandId } from './data/ligands.ts'
+import type { LigandId } from '../source/index.ts'
 import type { SoilConditions } from './soil-metals.ts'
 
 /**

@@ -4,14 +4,13 @@ import {
   competitors,
   dissolvedShare,
   ironInSolution,
-  ligandIds,
-  metalIds,
   soilCurves,
   carriedShares,
   soilSystem,
   solutionSystem,
   solveEquilibrium,
 } from './index.ts'
+import { ligandIds, metalIds } from '../source/index.ts'
 
 /** From a trace to a stock solution [mmol/L]. */
 const amount = fc.double({ min: -6, max: 2, noNaN: true }).map((log) => 10 ** log)

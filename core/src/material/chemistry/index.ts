@@ -1,15 +1,6 @@
 export { carriedShares, soilCurves } from './carried-share.ts'
 export type { CarriedShares, CurveInput, SoilCurves, SoilWater } from './carried-share.ts'
 export { ceilingPH } from './ceiling.ts'
-export { confidenceSpread, ligandIds, ligands, metalIds } from './data/ligands.ts'
-export type {
-  Ligand,
-  LigandId,
-  MetalConstants,
-  MetalId,
-  StabilityConstant,
-} from './data/ligands.ts'
-export { tradeCeilings } from './data/trade-ceilings.ts'
 export { dissolvedIron } from './dissolved-iron.ts'
 export { solveEquilibrium } from './equilibrium.ts'
 export type { Equilibrium, EquilibriumFailure } from './equilibrium.ts'

@@ -1,4 +1,4 @@
-import { ligands, metalIds, type LigandId, type MetalId } from './data/ligands.ts'
+import { ligands, metalIds, type LigandId, type MetalId } from '../source/index.ts'
 import { soilIonicStrength } from './data/soil-solids.ts'
 import { logActivityCoefficient } from './davies.ts'
 import { speciesOfLigand, type LigandSpecies } from './ligand-species.ts'

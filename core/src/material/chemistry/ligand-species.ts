@@ -1,4 +1,4 @@
-import { metalCharge, metalIds, type Ligand, type MetalId } from './data/ligands.ts'
+import { metalCharge, metalIds, type Ligand, type MetalId } from '../source/index.ts'
 import { betweenActivities, chargeOf, logActivityCoefficient, type Makeup } from './davies.ts'
 
 /** A complex of a ligand, formed from free ligand, metal and protons. */
@@ -47,9 +47,7 @@ function protonated({ charge, protons }: Ligand): LigandSpecies[] {
 }
 
 function withMetal(ligand: Ligand, metal: MetalId): LigandSpecies[] {
-  const constants = ligand.metals[metal]
-  if (!constants) return []
-  const { ml, mhl, mohl, moh2l, dimer } = constants
+  const { ml, mhl, mohl, moh2l, dimer } = ligand.metals[metal]
   const made = (count: number, protons: number): Makeup => ({
     ligands: count,
     metals: count,

@@ -1,5 +1,5 @@
 import { CoreError, requireInRange } from '../../base/error/index.ts'
-import { ligands, metalCharge, metalIds, type LigandId, type MetalId } from './data/ligands.ts'
+import { ligands, metalCharge, metalIds, type LigandId, type MetalId } from '../source/index.ts'
 import { ironHydrolysis, ironSolids, soilIonicStrength } from './data/soil-solids.ts'
 import { logActivityCoefficient } from './davies.ts'
 import type { EquilibriumInput, EquilibriumSpecies } from './equilibrium-input.ts'

@@ -1,5 +1,5 @@
 import { requireInRange } from '../../base/error/index.ts'
-import type { MetalId } from './data/ligands.ts'
+import type { MetalId } from '../source/index.ts'
 import {
   calciteToBicarbonate,
   calciteToCarbonDioxide,

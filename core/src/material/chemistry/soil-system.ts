@@ -1,4 +1,4 @@
-import { ligands, metalIds, type LigandId } from './data/ligands.ts'
+import { ligands, metalIds, type LigandId } from '../source/index.ts'
 import { soilIonicStrength, usualLigand } from './data/soil-solids.ts'
 import type { SoilWater } from './carried-share.ts'
 import type { EquilibriumInput } from './equilibrium-input.ts'

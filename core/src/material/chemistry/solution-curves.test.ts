@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { dissolvedShare, ligandIds, solutionCurves, type FeedSolution } from './index.ts'
+import { dissolvedShare, solutionCurves, type FeedSolution } from './index.ts'
+import { ligandIds } from '../source/index.ts'
 
 const feed: FeedSolution = {
   ironMmolPerL: 0.036,

@@ -1,5 +1,5 @@
 import { requireInRange } from '../../base/error/index.ts'
-import { metalCharge, metalIds, ligandIds, type LigandId, type MetalId } from './data/ligands.ts'
+import { metalCharge, metalIds, ligandIds, type LigandId, type MetalId } from '../source/index.ts'
 import { ironHydrolysis, ironSolids, soilIonicStrength } from './data/soil-solids.ts'
 import { logActivityCoefficient } from './davies.ts'
 import { coefficientsOf, sumAt } from './ligand-coefficients.ts'

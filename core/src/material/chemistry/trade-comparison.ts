@@ -1,9 +1,10 @@
 import { ceilingPH } from './ceiling.ts'
-import { ligands, type LigandId } from './data/ligands.ts'
-import { tradeCeilings, type TradeCeiling } from './data/trade-ceilings.ts'
+import { isNone } from '../../base/reference/index.ts'
+import { ligandIds, ligands, type LigandId, type TradeCeiling } from '../source/index.ts'
 
 /** How computed and customary ceilings of a chelate in lime soil stand to each other. */
 export interface TradeComparison {
+  readonly ligandId: LigandId
   readonly ceiling: TradeCeiling
   /** pH up to which 80 % is kept with a field's zinc and copper; undefined: never. */
   readonly field80: number | undefined
@@ -32,26 +33,21 @@ function verdictOf(
   return 'model-lower'
 }
 
-const whyDiffers: Readonly<Partial<Record<LigandId, string>>> = {
-  citrate:
-    'Equilibrium alone would let it keep iron in sour soil; microbes eat it within days, which is reckoned apart.',
-  hedta:
-    'The zinc and copper of a field take it over early in the reckoning; in practice it lasts longer. Trust practice here.',
-}
-
 /**
  * Each customary ceiling beside the computed one. No constant is fitted to the trade; the trade
  * names no share that must be left, so agreement is by a defensible reading and no proof.
  * @source constants of data/; common practice
  */
 export function compareWithTrade(): readonly TradeComparison[] {
-  return tradeCeilings.map((ceiling) => {
-    const { ligandId } = ceiling
+  return ligandIds.flatMap((ligandId): TradeComparison[] => {
+    const { ceiling, name } = ligands[ligandId]
+    if (isNone(ceiling)) return []
     const field80 = ceilingPH(ligandId, 0.8, { competition: 'field' })
     const full50 = ceilingPH(ligandId, 0.5, { competition: 'full' })
     const verdict = verdictOf(ceiling, [field80, full50])
-    const words = `${ligands[ligandId].name}: practice says ${ceiling.words}; reckoned, four fifths of its iron holds ${said(field80)}, half of it against all the zinc and copper of soil ${said(full50)}.`
-    const why = verdict === 'agrees' ? '' : (whyDiffers[ligandId] ?? '')
-    return { ceiling, field80, full50, verdict, words: `${words} ${why}`.trim(), why }
+    const words = `${name}: practice says ${ceiling.words}; reckoned, four fifths of its iron holds ${said(field80)}, half of it against all the zinc and copper of soil ${said(full50)}.`
+    const { whyReckonedOtherwise } = ceiling
+    const why = verdict === 'agrees' || isNone(whyReckonedOtherwise) ? '' : whyReckonedOtherwise
+    return [{ ligandId, ceiling, field80, full50, verdict, words: `${words} ${why}`.trim(), why }]
   })
 }

@@ -12,7 +12,7 @@ const label = {
   iron: 9,
   chelated: 9,
   sourceIds: ['fe-eddha', 'fe-edta'],
-  carrierIds: [],
+  ingredientIds: [],
   unknownNames: [],
 } satisfies ShelfCandidateInput['label']
 const pail = { id: 'pail', name: 'Pail', sourceId: 'fe-edta', label } as const
@@ -59,7 +59,7 @@ describe('a candidate', () => {
             totals: { Fe: 6 },
             iron: 6,
             sourceIds: ['fe-eddha'],
-            carrierIds: [],
+            ingredientIds: [],
             unknownNames: [],
             ...(orthoOrtho === undefined ? {} : { orthoOrtho }),
           },

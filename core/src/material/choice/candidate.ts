@@ -29,10 +29,10 @@ export interface Candidate {
 }
 
 const labelOf = (source: KnownIronSource): Label => ({
-  totals: { Fe: source.ironShare.usual * 100 },
-  iron: source.ironShare.usual * 100,
+  totals: { Fe: source.contentShare.usual * 100 },
+  iron: source.contentShare.usual * 100,
   sourceIds: [source.id],
-  carrierIds: [],
+  ingredientIds: [],
   unknownNames: [],
 })
 
@@ -47,7 +47,7 @@ export function candidateOfSource(id: IronSourceId): Candidate {
     label: labelOf(source),
     isPossible: true,
     pricePerKg: source.pricePerKg,
-    nitrogenShare: source.brings?.N ?? 0,
+    nitrogenShare: source.brings.N,
     micronutrients: {},
     stains: source.stains,
     organic: source.organic,

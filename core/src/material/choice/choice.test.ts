@@ -125,7 +125,7 @@ describe('what it costs', () => {
       totals: { Fe: 20 },
       iron: 20,
       sourceIds: ['ferrous-sulfate'],
-      carrierIds: [],
+      ingredientIds: [],
       unknownNames: [],
     },
     pack: { price: 30, kg: 50 * 0.45359237 },
@@ -189,7 +189,7 @@ describe('what comes along', () => {
         totals: { N: 20, Fe: 5, Mn: 2 },
         iron: 5,
         sourceIds: ['ferrous-sulfate'],
-        carrierIds: [],
+        ingredientIds: [],
         unknownNames: [],
       },
     })
@@ -210,7 +210,7 @@ describe('what comes along', () => {
         iron: 9,
         chelated: 9,
         sourceIds: ['fe-eddha', 'fe-edta', 'iron-citrate'],
-        carrierIds: [],
+        ingredientIds: [],
         unknownNames: [],
       },
     })
@@ -232,7 +232,7 @@ describe('a label that cannot be', () => {
       id: 'product',
       name: 'Product',
       sourceId: ids[0] ?? 'fe-eddha',
-      label: { totals: { Fe: iron }, iron, sourceIds: ids, carrierIds: [], unknownNames: [] },
+      label: { totals: { Fe: iron }, iron, sourceIds: ids, ingredientIds: [], unknownNames: [] },
     })
   const only = (candidate: Candidate, route: Route) =>
     rankCandidates({ ...inputFor(route, { pH: 8 }), candidates: [candidate] })[0]

@@ -1,7 +1,7 @@
 import type { Route } from '../../stand/plant/index.ts'
-import { amountFor, ratesFor, type Rate } from '../rate/index.ts'
+import { amountFor, type Rate } from '../rate/index.ts'
 import type { FigureRange } from '../../base/reference/index.ts'
-import { responseFor, type Response } from '../source/index.ts'
+import { ratesFor, responseFor, type Response } from '../source/index.ts'
 import type { Candidate } from './candidate.ts'
 import { courseOf } from './course-of.ts'
 import { aims, type Aim } from './data/aims.ts'
@@ -85,9 +85,8 @@ function shortcomingsOf(
   still: FigureRange | undefined,
   start: FigureRange,
 ): readonly Shortcoming[] {
-  const big = candidate.source.ligandId === 'eddha' || candidate.source.ligandId === 'hbed'
   return [
-    ...(route === 'leaf' && big ? (['wrong-route'] as const) : []),
+    ...(route === 'leaf' && candidate.source.leaf.isTooBig ? (['wrong-route'] as const) : []),
     ...(aim.showsWithinDays !== undefined && response.firstChange.low > aim.showsWithinDays
       ? (['too-slow'] as const)
       : []),

@@ -1,19 +1,18 @@
 import { carriedShares } from '../chemistry/index.ts'
 import type { Ground } from '../persistence/index.ts'
 import type { Context, Route } from '../../stand/plant/index.ts'
-import { ratesFor, type Rate } from '../rate/index.ts'
-import { readAtPH, type FigureRange, type Sourced } from '../../base/reference/index.ts'
+import type { Rate } from '../rate/index.ts'
+import { isNone, readAtPH, type FigureRange, type Sourced } from '../../base/reference/index.ts'
 import {
+  knownLigand,
   otherSources,
+  ratesFor,
+  type KnownOtherSource,
   type OtherNutrient,
-  type OtherSource,
-  type OtherSourceId,
 } from '../source/index.ts'
 import type { Fitness } from './ranked-candidate.ts'
 import { otherWorksFrom, traceShare, weakFrom } from './data/fitness.ts'
-import { openInSolution, openOnLeaf, openShare } from './data/other-fate.ts'
-
-type KnownOtherSource = OtherSource & { readonly id: OtherSourceId }
+import { openShare } from './data/other-fate.ts'
 
 /** A source of manganese, zinc or magnesium and how it fares here. */
 export interface RankedOtherSource {
@@ -35,34 +34,31 @@ function openAt(fate: keyof typeof openShare, { pH, doubt }: Ground, which: Case
   return readAtPH(openShare[fate], shifted, which)
 }
 
-const openFate = { Mn: 'oxidised', Zn: 'fixed', Mg: 'exchangeable' } as const
-
 /** What a chelator still carries of its nutrient once soil iron and calcium have had their turn. */
-function chelatedShare(source: OtherSource, ground: Ground, which: Case): number {
-  const open = openAt(openFate[source.nutrient], ground, which)
-  if (!source.ligandId) return open
-  const shares = carriedShares(source.ligandId, {
+function shareInSoil(
+  { boundBy, nutrient, fate }: KnownOtherSource,
+  ground: Ground,
+  which: Case,
+): number {
+  const open = openAt(fate, ground, which)
+  if (isNone(boundBy)) return open
+  const shares = carriedShares(knownLigand(boundBy.ligand).id, {
     pH: Math.min(11, Math.max(2.5, ground.pH)),
     ...ground.soil,
     competition: 'field',
-    manganese: source.nutrient === 'Mn' ? 'soil' : 'none',
+    manganese: nutrient === 'Mn' ? 'soil' : 'none',
   })
-  const carried = shares[source.nutrient]
+  const carried = shares[nutrient]
   return carried + (1 - carried) * open
 }
 
-function workingOf(source: OtherSource, route: Route, ground: Ground): FigureRange & Sourced {
-  if (route === 'leaf') return openOnLeaf
-  if (route === 'solution') return openInSolution
-  const share = (which: Case) =>
-    source.fate === 'chelated'
-      ? chelatedShare(source, ground, which)
-      : openAt(source.fate, ground, which)
-  const [low, usual, high] = cases.map(share)
-  const from =
-    source.fate === 'chelated'
-      ? ({ source: 'chelate equilibria; what is let go fares as the salt', mark: 'D' } as const)
-      : openShare[source.fate]
+function workingOf(source: KnownOtherSource, route: Route, ground: Ground): FigureRange & Sourced {
+  if (route === 'leaf') return source.entersLeaf
+  if (route === 'solution') return source.staysDissolved
+  const [low, usual, high] = cases.map((which) => shareInSoil(source, ground, which))
+  const from = isNone(source.boundBy)
+    ? openShare[source.fate]
+    : ({ source: 'chelate equilibria; what is let go fares as the salt', mark: 'D' } as const)
   // Named one by one: the points behind the figure do not belong to it.
   return {
     low: low ?? 0,
@@ -92,7 +88,7 @@ export function rankOtherSources({
   ground,
 }: OtherChoiceInput): readonly RankedOtherSource[] {
   const grades: readonly Fitness[] = ['works', 'weak', 'fails']
-  return (otherSources as readonly KnownOtherSource[])
+  return otherSources
     .filter((source) => source.nutrient === nutrient)
     .map((source): RankedOtherSource => {
       const working = workingOf(source, route, ground)
@@ -107,7 +103,7 @@ export function rankOtherSources({
         costPerWorkingKg:
           share < traceShare.value
             ? undefined
-            : source.pricePerKg.value / (source.contentShare.usual * share),
+            : source.pricePerKg.usual / (source.contentShare.usual * share),
         rates,
       }
     })

@@ -1,7 +1,7 @@
 import { compareWithTrade } from '../chemistry/index.ts'
 import type { Route } from '../../stand/plant/index.ts'
 import { formatNumber } from '../../base/quantity/index.ts'
-import type { FigureRange } from '../../base/reference/index.ts'
+import { isNone, type FigureRange } from '../../base/reference/index.ts'
 import { aims } from './data/aims.ts'
 import { greeningNitrogen } from './data/fitness.ts'
 import type { ChoiceInput, RankedCandidate } from './ranked-candidate.ts'
@@ -24,12 +24,13 @@ const places: Readonly<Record<Exclude<Route, 'leaf'>, string>> = {
 
 /** Why the reckoning of a chelate differs from what the trade finds, by ligand. */
 const differences = new Map(
-  compareWithTrade().map(({ ceiling, why }) => [ceiling.ligandId as string, why] as const),
+  compareWithTrade().map(({ ligandId, why }) => [ligandId as string, why] as const),
 )
 
 /** What to hold against the reckoning, in soil. */
 function doubtOfReckoning({ candidate }: Ranked, { route }: ChoiceInput): string[] {
-  const why = differences.get(candidate.source.ligandId ?? '') ?? ''
+  const { boundBy } = candidate.source
+  const why = isNone(boundBy) ? '' : (differences.get(boundBy.ligand.id) ?? '')
   return route === 'soil' && why !== '' ? [why] : []
 }
 

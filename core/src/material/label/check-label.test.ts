@@ -62,8 +62,8 @@ describe('names on a label', () => {
     ['iron HEDTA', ['fe-hedta'], []],
     ['Ammonium Sulfate, ferrous sulphate', ['ferrous-sulfate'], ['ammonium-sulfate']],
     ['citric acid and urea', ['iron-citrate'], ['urea']],
-  ])('%s', (text, sourceIds, carrierIds) => {
-    expect(named(text)).toMatchObject({ sourceIds, carrierIds, unknownNames: [] })
+  ])('%s', (text, sourceIds, ingredientIds) => {
+    expect(named(text)).toMatchObject({ sourceIds, ingredientIds, unknownNames: [] })
   })
 
   it('that are not known are kept and said', () => {
@@ -101,7 +101,7 @@ describe('the bounds of any label', () => {
           totals: { N: nitrogen, Fe: iron },
           iron,
           sourceIds: ids,
-          carrierIds: [],
+          ingredientIds: [],
           unknownNames: [],
         }
         const bounds = labelBounds(label)

@@ -1,5 +1,5 @@
 import {
-  carriers,
+  ingredients,
   ironSources,
   nutrients,
   type IronSourceId,
@@ -19,14 +19,14 @@ export type CheckedLabel =
 interface Named {
   readonly name: string
   readonly sourceId?: IronSourceId
-  readonly carrierId?: string
+  readonly ingredientId?: string
 }
 const known: readonly Named[] = [
   ...ironSources.flatMap(({ id, labelNames }) =>
     labelNames.map((name): Named => ({ name, sourceId: id })),
   ),
-  ...carriers.flatMap(({ id, labelNames }) =>
-    labelNames.map((name): Named => ({ name, carrierId: id })),
+  ...ingredients.flatMap(({ id, labelNames }) =>
+    labelNames.map((name): Named => ({ name, ingredientId: id })),
   ),
 ].toSorted((a, b) => b.name.length - a.name.length)
 
@@ -42,7 +42,7 @@ function readNames(text: string) {
   ]
   return {
     sourceIds: unique(found.map((each) => each?.sourceId)),
-    carrierIds: unique(found.map((each) => each?.carrierId)),
+    ingredientIds: unique(found.map((each) => each?.ingredientId)),
     unknownNames: items.filter((_, index) => found[index] === undefined),
   }
 }

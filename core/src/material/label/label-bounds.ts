@@ -48,7 +48,7 @@ function whyImpossible(
   if (othersG > 100) {
     const words = Number.isFinite(othersG)
       ? `The other nutrients alone take ${round(othersG)} of 100 g. One of them is misread.`
-      : 'No carrier named on the label holds all the nutrients it declares.'
+      : 'Nothing named on the label holds all the nutrients it declares.'
     return no('derivedFrom', words)
   }
   const noParts = without(programme, 'Fe', 'chelated', 'soluble', 'orthoOrtho')

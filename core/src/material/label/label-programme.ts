@@ -1,12 +1,15 @@
 import { solve, type Coefficients, type Constraint } from 'yalps'
 import {
-  carriers,
   findIronSource,
+  ingredients,
   ironSourceIds,
   nutrients,
   type IronSourceId,
+  standInFor,
+  type Ingredient,
   type KnownIronSource,
 } from '../source/index.ts'
+import { isNone } from '../../base/reference/index.ts'
 import { labelRounding } from './data/limits.ts'
 import type { Label } from './label.ts'
 
@@ -21,17 +24,17 @@ export interface ProgrammeOptions {
   readonly sulfurFrom?: SulfurFrom
 }
 
-/** Iron that one source carries; EDDHA falls in two where its isomers are declared. */
+/** Iron that one source carries; a ligand with isomers falls in two where a label declares them. */
 export interface IronVariable {
   readonly key: string
   readonly source: KnownIronSource
-  /** Ortho-ortho share of this part [1]; undefined where the label is silent. */
+  /** Share of this part in the isomer that counts [1]; undefined where the label is silent. */
   readonly orthoOrtho: number | undefined
 }
 
 type Limits = Readonly<Record<string, Constraint>>
 
-/** A label as a linear programme: which masses of sources and carriers can make up 100 g of it. */
+/** A label as a linear programme: which masses of sources and ingredients can make up 100 g of it. */
 export interface LabelProgramme {
   readonly iron: readonly IronVariable[]
   readonly limits: Limits
@@ -54,10 +57,10 @@ function sourcesOf({ sourceIds, chelated, waterSoluble, iron }: Label): readonly
   return [
     ...sourceIds,
     ...(chelated !== undefined && chelated < iron && !hasOpen
-      ? (['ferrous-sulfate'] as const)
+      ? [standInFor('unchelated iron').id]
       : []),
     ...(waterSoluble !== undefined && waterSoluble < iron && !hasSlow
-      ? (['iron-oxide'] as const)
+      ? [standInFor('insoluble iron').id]
       : []),
   ]
 }
@@ -65,12 +68,14 @@ function sourcesOf({ sourceIds, chelated, waterSoluble, iron }: Label): readonly
 function ironVariables(label: Label): readonly IronVariable[] {
   return sourcesOf(label).flatMap((id): IronVariable[] => {
     const source = findIronSource(id)
-    if (id !== 'fe-eddha' || label.orthoOrtho === undefined) {
+    const { boundBy } = source
+    const hasIsomers = !isNone(boundBy) && !isNone(boundBy.isomers)
+    if (!hasIsomers || label.orthoOrtho === undefined) {
       return [{ key: id, source, orthoOrtho: undefined }]
     }
     return [
-      { key: 'fe-eddha', source, orthoOrtho: 1 },
-      { key: 'fe-eddha, other isomers', source, orthoOrtho: 0 },
+      { key: id, source, orthoOrtho: 1 },
+      { key: `${id}, other isomers`, source, orthoOrtho: 0 },
     ]
   })
 }
@@ -80,8 +85,8 @@ function ironCoefficients(
   { source, orthoOrtho }: IronVariable,
   richness: Richness,
 ): Record<string, number> {
-  const { brings = {}, richest, kind } = source
-  const perIron = (share: number | undefined) => (share ?? 0) / richest.pure
+  const { brings, richest, kind } = source
+  const perIron = (share: number) => share / richest.pure
   return {
     mass: 1 / richest[richness],
     Fe: 1,
@@ -93,12 +98,14 @@ function ironCoefficients(
   }
 }
 
-function carriersOf(label: Label, sulfurFrom: SulfurFrom): typeof carriers {
-  const allowed = carriers.filter(({ id }) => sulfurFrom === 'anything' || id !== 'sulfur')
-  const named = allowed.filter(({ id }) => label.carrierIds.includes(id))
+function ingredientsOf(label: Label, sulfurFrom: SulfurFrom): readonly Ingredient[] {
+  const allowed = ingredients.filter(
+    ({ sulfurAs }) => sulfurFrom === 'anything' || sulfurAs !== 'element',
+  )
+  const named = allowed.filter(({ id }) => label.ingredientIds.includes(id))
   const isNamed = (nutrient: keyof Label['totals']) =>
     named.some(({ contents }) => (contents[nutrient] ?? 0) > 0)
-  // A nutrient whose carrier the label leaves out may come from any.
+  // A nutrient whose ingredient the label leaves out may come from any.
   const open = allowed.filter((each) =>
     Object.keys(each.contents).every(
       (nutrient) => !isNamed(nutrient as keyof Label['totals']) && !named.includes(each),
@@ -130,10 +137,9 @@ function limitsOf(label: Label, capacityG: number): Limits {
 export function labelProgramme(label: Label, options: ProgrammeOptions = {}): LabelProgramme {
   const { richness = 'commercial', sulfurFrom = 'anything' } = options
   const iron = ironVariables(label)
-  const others = carriersOf(label, sulfurFrom).map(({ id, contents }): [string, Coefficients] => [
-    id,
-    { mass: 1, ...contents },
-  ])
+  const others = ingredientsOf(label, sulfurFrom).map(
+    ({ id, contents }): [string, Coefficients] => [id, { mass: 1, ...contents }],
+  )
   const solveFor: (
     direction: 'minimize' | 'maximize',
     weightOf: (variable: IronVariable) => number,

@@ -24,7 +24,7 @@ export interface Label {
   /** Iron sources that it names; none: it may be any. */
   readonly sourceIds: readonly IronSourceId[]
   /** Carriers of other nutrients that it names; none: the most compact are taken. */
-  readonly carrierIds: readonly string[]
+  readonly ingredientIds: readonly string[]
   /** Names on the label that are not known here. */
   readonly unknownNames: readonly string[]
 }

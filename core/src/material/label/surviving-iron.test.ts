@@ -12,7 +12,7 @@ const labelOf = (
   totals: { Fe: iron },
   iron,
   sourceIds,
-  carrierIds: [],
+  ingredientIds: [],
   unknownNames: [],
   ...more,
 })

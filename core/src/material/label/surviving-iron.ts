@@ -1,8 +1,8 @@
-import { tradeCeilings } from '../chemistry/index.ts'
 import { workingCourse, type Ground, type WorkingCourse } from '../persistence/index.ts'
 import type { Route } from '../../stand/plant/index.ts'
-import type { FigureRange } from '../../base/reference/index.ts'
+import { isNone, type FigureRange } from '../../base/reference/index.ts'
 import { saltCeiling } from './data/limits.ts'
+import type { Ligand } from '../source/index.ts'
 import type { Label } from './label.ts'
 import {
   labelProgramme,
@@ -64,15 +64,16 @@ export function labelCourse(label: Label, { route, ground, ...options }: LabelWo
   }
 }
 
+/** Ceilings that schools name; a ligand that none speaks of is of use to none. */
+const ceilingsOf = ({ ceiling }: Ligand): readonly number[] => (isNone(ceiling) ? [] : ceiling.pHs)
+
 /** Whether a school would still use a source at a soil pH: 1 or 0; both where it has no rule. */
 function schoolWeight({ source }: IronVariable, pH: number): FigureRange {
   const yes = (is: boolean) => (is ? 1 : 0)
-  const { kind, ligandId } = source
+  const { kind, boundBy } = source
   if (kind === 'slow') return { low: 0, usual: 0, high: 0 }
   if (kind === 'complex') return { low: 0, usual: 0.5, high: 1 }
-  const ceilings = ligandId
-    ? (tradeCeilings.find((each) => each.ligandId === ligandId)?.pHs ?? [])
-    : [saltCeiling.value]
+  const ceilings = isNone(boundBy) ? [saltCeiling.value] : ceilingsOf(boundBy.ligand)
   const low = yes(pH <= (ceilings[0] ?? 0))
   const high = yes(pH <= (ceilings.at(-1) ?? 0))
   return { low, usual: (low + high) / 2, high }

@@ -1,5 +1,3 @@
-export { lossProcesses, losses } from './data/losses.ts'
-export type { Loss, LossProcess } from './data/losses.ts'
 export { openIronHalfLifeDays, openIronOfUse } from './data/open-iron.ts'
 export { usualFeed } from './data/feed.ts'
 export { workingCourse } from './working-course.ts'

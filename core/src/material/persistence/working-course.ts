@@ -3,23 +3,26 @@ import {
   dissolvedShare,
   type Competition,
   type FeedSolution,
-  type LigandId,
   type SoilConditions,
 } from '../chemistry/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
 import type { Route } from '../../stand/plant/index.ts'
-import { readAtPH, type FigureRange, type Sourced } from '../../base/reference/index.ts'
-import { findIronSource, type IronSourceId, type KnownIronSource } from '../source/index.ts'
 import {
-  leafEntry,
-  looseHold,
-  looseHoldInSolution,
-  orthoOrthoShare,
-  otherIsomersAs,
-  saltInSolution,
-} from './data/entry.ts'
+  isNone,
+  readAtPH,
+  type FigureRange,
+  type None,
+  type Sourced,
+} from '../../base/reference/index.ts'
+import {
+  findIronSource,
+  knownLigand,
+  lossesOf,
+  type IronSourceId,
+  type KnownIronSource,
+  type LigandId,
+} from '../source/index.ts'
 import { usualFeed } from './data/feed.ts'
-import { losses } from './data/losses.ts'
 import { openIronHalfLifeDays, openIronOfUse } from './data/open-iron.ts'
 import { heldAndOpen, leftAt, meanOver, perDayOf, type Decay } from './decay.ts'
 
@@ -59,29 +62,28 @@ function pHOf({ pH, doubt }: Ground, which: Case): number {
   return Math.min(11, Math.max(2.5, shifted))
 }
 
-function lossPerDay(sourceId: IronSourceId, route: Route, { light }: Ground, which: Case): number {
-  return losses
-    .filter(
-      (loss) =>
-        loss.route === route &&
-        loss.sourceIds.includes(sourceId) &&
-        (loss.light === undefined || loss.light === (light ?? 'covered')),
-    )
-    .reduce((sum, { halfLifeDays }) => sum + perDayOf(halfLifeDays[which]), 0)
+function lossPerDay(source: KnownIronSource, route: Route, { light }: Ground, which: Case): number {
+  const place = route === 'solution' ? (light ?? 'covered') : route
+  return lossesOf(source, place).reduce(
+    (sum, { halfLifeDays }) => sum + perDayOf(halfLifeDays[which]),
+    0,
+  )
 }
 
-/** Which ligands carry the iron, and how much of it each. */
-function carriersOf(
-  { id, ligandId }: KnownIronSource,
+/** Which ligands bind the iron, and how much of it each. */
+function ligandsOf(
+  { boundBy }: KnownIronSource,
   which: Case,
-  declaredOrthoOrtho: number | undefined,
+  declaredShare: number | undefined,
 ): readonly (readonly [LigandId, number])[] {
-  if (!ligandId) return []
-  if (id !== 'fe-eddha') return [[ligandId, 1]]
-  const share = declaredOrthoOrtho ?? orthoOrthoShare[which]
+  if (isNone(boundBy)) return []
+  const { ligand, isomers } = boundBy
+  const { id } = knownLigand(ligand)
+  if (isNone(isomers)) return [[id, 1]]
+  const share = declaredShare ?? isomers.named[which]
   return [
-    [ligandId, share],
-    [otherIsomersAs.ligandId, 1 - share],
+    [id, share],
+    [knownLigand(isomers.othersAs).id, 1 - share],
   ]
 }
 
@@ -93,68 +95,65 @@ interface CourseInput {
   readonly orthoOrtho: number | undefined
 }
 
+/** What a loose complex holds on to beside its equilibrium; nothing where that is stated. */
+const heldShare = (held: FigureRange | None, which: Case): number =>
+  isNone(held) ? 0 : held[which]
+
 function soilDecay({ source, ground, which, orthoOrtho }: CourseInput): Decay {
   const pH = pHOf(ground, which)
   const open = {
-    share: source.kind === 'slow' ? 0 : readAtPH(openIronOfUse, pH, which),
+    share: source.soil.isOpenOfUse ? readAtPH(openIronOfUse, pH, which) : 0,
     perDay: perDayOf(readAtPH(openIronHalfLifeDays, pH, which)),
   }
-  const carried = carriersOf(source, which, orthoOrtho).reduce(
+  const bound = ligandsOf(source, which, orthoOrtho).reduce(
     (sum, [ligandId, part]) =>
       sum +
       part * carriedShares(ligandId, { pH, ...ground.soil, competition: competitionOf[which] }).Fe,
     0,
   )
-  const share = carried + (looseHold[source.id]?.[which] ?? 0)
-  return heldAndOpen({ share, perDay: lossPerDay(source.id, 'soil', ground, which) }, open)
+  const share = bound + heldShare(source.soil.held, which)
+  return heldAndOpen({ share, perDay: lossPerDay(source, 'soil', ground, which) }, open)
 }
 
 function solutionDecay({ source, ground, which, orthoOrtho }: CourseInput): Decay {
-  const perDay = lossPerDay(source.id, 'solution', ground, which)
+  const perDay = lossPerDay(source, 'solution', ground, which)
   const pH = pHOf(ground, which)
   const feed = ground.feed ?? usualFeed
-  const carriers = carriersOf(source, which, orthoOrtho)
-  if (carriers.length > 0) {
-    const weight = carriers.reduce(
-      (sum, [ligandId, part]) => sum + part * dissolvedShare(ligandId, pH, feed),
-      0,
-    )
-    return [{ weight, perDay }]
-  }
-  const held =
-    looseHoldInSolution[source.id] ?? (source.kind === 'salt' ? saltInSolution : undefined)
-  return [{ weight: held?.[which] ?? 0, perDay }]
+  const bound = ligandsOf(source, which, orthoOrtho).reduce(
+    (sum, [ligandId, part]) => sum + part * dissolvedShare(ligandId, pH, feed),
+    0,
+  )
+  return [{ weight: bound + heldShare(source.solution.held, which), perDay }]
 }
 
 /** On the leaf soil pH does not matter. */
 const leafDecay = ({ source, ground, which }: CourseInput): Decay => [
   {
-    weight: leafEntry[source.id][which],
-    perDay: lossPerDay(source.id, 'leaf', ground, which),
+    weight: source.leaf.enters[which],
+    perDay: lossPerDay(source, 'leaf', ground, which),
   },
 ]
 
 const decayOf = { leaf: leafDecay, soil: soilDecay, solution: solutionDecay } as const
 
+const equilibria = {
+  source:
+    'chelate equilibria from constants of Martell & Smith, Lindsay and others; losses with time by half-lives',
+  mark: 'D',
+} as const
+
 /** What the share of use by a route rests on. */
-function groundsOf({ kind, ligandId, id }: KnownIronSource, route: Route): Sourced {
-  if (route === 'leaf') return leafEntry[id]
-  if (route === 'soil' && kind === 'salt') return openIronOfUse
-  if (ligandId) {
-    return {
-      source:
-        'chelate equilibria from constants of Martell & Smith, Lindsay and others; losses with time by half-lives',
-      mark: 'D',
-    }
-  }
-  const loose = route === 'soil' ? looseHold[id] : looseHoldInSolution[id]
-  return loose ?? (route === 'soil' ? openIronOfUse : saltInSolution)
+function groundsOf({ boundBy, leaf, soil, solution }: KnownIronSource, route: Route): Sourced {
+  if (route === 'leaf') return leaf.enters
+  if (!isNone(boundBy)) return equilibria
+  const { held } = { soil, solution }[route]
+  return isNone(held) ? openIronOfUse : held
 }
 
 /**
  * Share of a source's iron that can do its work by a route, through time.
  * @param ground pH 2.5 to 11; not used for the leaf
- * @param orthoOrtho share of EDDHA's iron in the ortho-ortho isomer, where the label says [1]
+ * @param orthoOrtho share of the iron in the isomer that counts, where the label says [1]
  * @returns least, expected and most, on a day or as a mean
  * @throws {CoreError} out-of-range, not-a-number, unknown-name
  * @source equilibria of the chemistry room; half-lives and entry of data/

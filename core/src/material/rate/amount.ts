@@ -3,7 +3,7 @@ import type { StandSize } from '../../stand/plant/index.ts'
 import { formatNumber, parseUnit, quantityOf, valueIn } from '../../base/quantity/index.ts'
 import type { Derivation, DerivationInput } from '../../base/reference/index.ts'
 import { rateBases } from './data/bases.ts'
-import type { Rate } from './data/rates.ts'
+import type { Rate } from './rate.ts'
 import { productOfRate } from './convert-rate.ts'
 import { amountCounted, countedOf, type RateFacts, type StandMeasures } from './facts.ts'
 

@@ -2,7 +2,7 @@ import { CoreError } from '../../base/error/index.ts'
 import { candidateOfProduct, type Candidate } from '../choice/index.ts'
 import { checkLabel, labelBounds, type Label, type LabelDraft } from '../label/index.ts'
 import type { LabelMaximum } from '../rate/index.ts'
-import { ironSourceIds, type IronSourceId } from '../source/index.ts'
+import { standInFor, type IronSourceId } from '../source/index.ts'
 
 /** What a product leaves on paving and hands. */
 export const stainNames = ['rust', 'red', 'little'] as const
@@ -27,20 +27,24 @@ export interface ShelfProduct {
   readonly note: string
 }
 
+/** What a product is handled as where nobody can tell. */
+export const plainForm = (): IronSourceId => standInFor('unchelated iron').id
+
 /**
  * The form that carries most of a label's iron, taken in the middle of what it can be.
  * @returns plain sulfate where the label cannot be
  */
 export function mainSourceOf(label: Label): IronSourceId {
+  const plain = plainForm()
   const bounds = labelBounds(label)
   if (!bounds.possible || label.sourceIds.length === 0) {
-    return label.sourceIds[0] ?? ironSourceIds[0] ?? 'ferrous-sulfate'
+    return label.sourceIds[0] ?? plain
   }
   const middle = bounds.sources.map(({ sourceId, least, most }) => ({
     sourceId,
     amount: (least + most) / 2,
   }))
-  return middle.toSorted((a, b) => b.amount - a.amount)[0]?.sourceId ?? 'ferrous-sulfate'
+  return middle.toSorted((a, b) => b.amount - a.amount)[0]?.sourceId ?? plain
 }
 
 /**

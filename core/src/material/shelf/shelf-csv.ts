@@ -2,7 +2,7 @@ import Papa from 'papaparse'
 import { CoreError } from '../../base/error/index.ts'
 import { checkLabel, emptyLabelDraft } from '../label/index.ts'
 import { ironSourceIds, nutrients, type IronSourceId } from '../source/index.ts'
-import { mainSourceOf, stainNames, type ShelfProduct, type Stain } from './product.ts'
+import { mainSourceOf, plainForm, stainNames, type ShelfProduct, type Stain } from './product.ts'
 
 /** One cell of a shelf file that cannot be read. */
 export interface ShelfCellError {
@@ -148,7 +148,7 @@ function productOf(line: Line): ShelfProduct {
   for (const [field, message] of Object.entries(checked.problems)) {
     line.wrong(labelProblemColumn(field), message)
   }
-  const inferred = checked.label ? mainSourceOf(checked.label) : 'ferrous-sulfate'
+  const inferred = checked.label ? mainSourceOf(checked.label) : plainForm()
   const maximum = line.number(columns.maximum, 1e6)
   const unit = line.text(columns.maximumUnit)
   if (maximum !== undefined && unit === '') {

@@ -1,114 +1,36 @@
+import { isNone } from '../../base/reference/index.ts'
 import { CoreError } from '../../base/error/index.ts'
-import type { FigureRange } from '../../base/reference/index.ts'
-import {
-  amendmentContentWords,
-  amendments,
-  type Amendment,
-  type AmendmentContent,
-  type AmendmentId,
-} from './data/amendments.ts'
-import {
-  ironSourceIds,
-  ironSources,
-  type IronSource,
-  type IronSourceId,
-} from './data/iron-sources.ts'
-import {
-  otherNutrientWords,
-  otherSources,
-  type OtherNutrient,
-  type OtherSource,
-  type OtherSourceId,
-} from './data/other-sources.ts'
+import { amendmentForms, ironForms, otherForms } from './catalogue.ts'
+import type { Amendment, IronSource, OtherSource } from './facts/source.ts'
 
-/** A source of iron under its own id. */
-export type KnownIronSource = IronSource & { readonly id: IronSourceId }
-
+export type IronSourceId = (typeof ironForms)[number]['id']
+export type OtherSourceId = (typeof otherForms)[number]['id']
+export type AmendmentId = (typeof amendmentForms)[number]['id']
 /** Any source of the catalogue: of iron, of another nutrient, or an amendment that moves pH. */
 export type SourceId = IronSourceId | OtherSourceId | AmendmentId
-export const sourceIds: readonly SourceId[] = [
-  ...ironSourceIds,
-  ...otherSources.map(({ id }) => id),
-  ...amendments.map(({ id }) => id),
-]
 
-/** What every source of the catalogue has, whatever it is a source of. */
-export interface Source {
-  readonly id: SourceId
-  readonly name: string
-  readonly nutrient: 'Fe' | OtherNutrient | AmendmentContent
-  readonly nutrientWord: string
-  readonly kind: IronSource['kind'] | 'amendment'
-  readonly contentShare: FigureRange
-  /** Other nutrients that come along by mass [1]. */
-  readonly brings: Readonly<Partial<Record<'N' | 'S', number>>>
-  /** Bulk density that is usual for the form [kg/L]; a spoon that the user weighed comes first. */
-  readonly densityKgPerL: number | undefined
-}
+/** A source under its own id. */
+export type KnownIronSource = IronSource & { readonly id: IronSourceId }
+export type KnownOtherSource = OtherSource & { readonly id: OtherSourceId }
+export type KnownAmendment = Amendment & { readonly id: AmendmentId }
+export type Source = KnownIronSource | KnownOtherSource | KnownAmendment
 
-const ofIron = ({
-  id,
-  name,
-  kind,
-  ironShare,
-  brings = {},
-  densityKgPerL,
-}: KnownIronSource): Source => ({
-  id,
-  name,
-  kind,
-  nutrient: 'Fe',
-  nutrientWord: 'iron',
-  contentShare: ironShare,
-  brings,
-  densityKgPerL: densityKgPerL.value,
-})
-const ofOther = ({
-  id,
-  name,
-  nutrient,
-  fate,
-  contentShare,
-  brings = {},
-}: OtherSource & { id: OtherSourceId }): Source => ({
-  id,
-  name,
-  kind: fate === 'chelated' ? 'chelate' : 'salt',
-  nutrient,
-  nutrientWord: otherNutrientWords[nutrient],
-  contentShare,
-  brings,
-  densityKgPerL: undefined,
-})
-const ofAmendment = ({
-  id,
-  name,
-  content,
-  contentShare,
-  brings = {},
-  densityKgPerL,
-}: Amendment & { id: AmendmentId }): Source => ({
-  id,
-  name,
-  kind: 'amendment',
-  nutrient: content,
-  nutrientWord: amendmentContentWords[content],
-  contentShare,
-  brings,
-  densityKgPerL: densityKgPerL.value,
-})
-const sources: readonly Source[] = [
-  ...(ironSources as readonly KnownIronSource[]).map(ofIron),
-  ...(otherSources as readonly (OtherSource & { id: OtherSourceId })[]).map(ofOther),
-  ...(amendments as readonly (Amendment & { id: AmendmentId })[]).map(ofAmendment),
-]
+export const ironSources: readonly KnownIronSource[] = ironForms
+export const otherSources: readonly KnownOtherSource[] = otherForms
+export const amendments: readonly KnownAmendment[] = amendmentForms
+/** The whole catalogue. */
+export const sources: readonly Source[] = [...ironSources, ...otherSources, ...amendments]
 
-function found<Found>(source: Found | undefined, received: string): Found {
+export const ironSourceIds: readonly IronSourceId[] = ironSources.map(({ id }) => id)
+export const sourceIds: readonly SourceId[] = sources.map(({ id }) => id)
+
+function found<Found extends { readonly id: string }>(among: readonly Found[], id: string): Found {
+  const source = among.find((each) => each.id === id)
   if (source) return source
   throw new CoreError('unknown-name', {
     parameter: 'sourceId',
     expected: 'a source of the catalogue',
-    received,
+    received: id,
   })
 }
 
@@ -116,18 +38,28 @@ function found<Found>(source: Found | undefined, received: string): Found {
  * One form of iron.
  * @throws {CoreError} unknown-name
  */
-export const findIronSource = (id: string): KnownIronSource =>
-  found(
-    (ironSources as readonly KnownIronSource[]).find((each) => each.id === id),
-    id,
-  )
+export const findIronSource = (id: string): KnownIronSource => found(ironSources, id)
 
 /**
  * One source of the catalogue.
  * @throws {CoreError} unknown-name
  */
-export const findSource = (id: string): Source =>
-  found(
-    sources.find((each) => each.id === id),
-    id,
-  )
+export const findSource = (id: string): Source => found(sources, id)
+
+/**
+ * The form that a label means by iron of which it says no more.
+ * @throws {CoreError} unknown-name where the catalogue has none
+ */
+export function standInFor(what: 'unchelated iron' | 'insoluble iron'): KnownIronSource {
+  const source = ironSources.find(({ standsFor }) => standsFor === what)
+  return source ?? found(ironSources, what)
+}
+
+/**
+ * What a litre of a form usually weighs [kg/L]; undefined where nobody states it.
+ * @throws {CoreError} unknown-name
+ */
+export function usualDensityOf(id: SourceId): number | undefined {
+  const { usualKgPerL } = findSource(id)
+  return isNone(usualKgPerL) ? undefined : usualKgPerL.value
+}

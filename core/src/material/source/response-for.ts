@@ -1,25 +1,21 @@
 import { CoreError } from '../../base/error/index.ts'
+import { isNone } from '../../base/reference/index.ts'
 import type { Context, Route } from '../../stand/plant/index.ts'
-import { responseRules, type Response } from './data/responses.ts'
-import type { SourceId } from './find-source.ts'
+import type { Response } from './facts/response.ts'
+import { findSource, type SourceId } from './find-source.ts'
 
 /**
  * How leaf colour is expected to answer a source by a route in a context.
- * @throws {CoreError} not-applicable where nothing is known of it
+ * @throws {CoreError} unknown-name, not-applicable for what greens no leaf by itself
  */
 export function responseFor(route: Route, sourceId: SourceId, context: Context): Response {
-  const rule = responseRules.find(
-    (each) =>
-      each.route === route &&
-      (each.sourceIds?.includes(sourceId) ?? true) &&
-      (each.contexts?.includes(context) ?? true),
-  )
-  if (!rule) {
+  const responses = findSource(sourceId).responses[route]
+  if (isNone(responses)) {
     throw new CoreError('not-applicable', {
-      parameter: 'route',
-      expected: 'a route with a known response',
-      received: route,
+      parameter: 'sourceId',
+      expected: 'a source with a response of the leaf',
+      received: `${sourceId}: ${responses.none}`,
     })
   }
-  return rule.response
+  return responses.on[context] ?? responses.usual
 }

@@ -5,7 +5,7 @@ import { formatNumber } from '../../base/quantity/index.ts'
 import { tenthDeviation, type Derivation, type FigureRange } from '../../base/reference/index.ts'
 import { acidBetween, acidPerLimePercent, slopesOf } from '../soil/index.ts'
 import type { AcidGround } from './acid-ground.ts'
-import { molPerKgSulfur } from './data/acidity.ts'
+import { molPerKgSulfur } from '../../material/source/index.ts'
 
 /** Acid, or lime for the way up, that brings ground to a pH. */
 export interface AcidNeed {

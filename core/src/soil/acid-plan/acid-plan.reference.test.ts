@@ -2,15 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { quantityOf, valueIn } from '../../base/quantity/index.ts'
 import { acidBetween, acidPerLimePercent, bufferCapacity, slopesOf } from '../soil/index.ts'
 import { kgFor } from './acid-need.ts'
-import {
-  acidGround,
-  acidNeed,
-  findAcidity,
-  limePerSulfur,
-  molPerKgSulfur,
-  sulfurTables,
-  tableFigures,
-} from './index.ts'
+import { acidGround, acidNeed, sulfurTables, tableFigures } from './index.ts'
+import { findAcidity, limePerSulfur, molPerKgSulfur } from '../../material/source/index.ts'
 
 const perAcre = (kgPerM2: number) => valueIn(quantityOf(kgPerM2, 'kg/m2'), 'lb/acre')
 const per100 = (kgPerM2: number) => valueIn(quantityOf(kgPerM2, 'kg/m2'), 'lb/ft2') * 100

@@ -6,7 +6,6 @@ import { limitsOf } from './step-rules.ts'
 import {
   acidGround,
   acidNeed,
-  acidities,
   compareMaterials,
   feasibility,
   limitedBy,
@@ -18,6 +17,7 @@ import {
   type AcidGroundFacts,
   type Situation,
 } from './index.ts'
+import { acidities } from '../../material/source/index.ts'
 
 const startsOn = '2026-04-01'
 const loam: AcidGroundFacts = { texture: 'loam', pH: 6.8, pHDoubt: 0.1, depthM: 0.17 }

@@ -1,19 +1,19 @@
 import type { FigureRange } from '../../base/reference/index.ts'
 import {
-  amendments,
-  findIronSource,
+  acidities,
   findSource,
+  isAcid,
+  type KnownAcidity,
   type SourceId,
 } from '../../material/source/index.ts'
 import { kgFor, type AcidNeed } from './acid-need.ts'
-import { acidities, type Acidity } from './data/acidity.ts'
 import { planSteps } from './plan-steps.ts'
 import { limitsOf, type AcidStep, type StepGrounds } from './step-rules.ts'
 import type { Day } from '../../base/calendar/index.ts'
 
 /** One amendment for the need, beside the others. */
 export interface MaterialOffer {
-  readonly acidity: Acidity
+  readonly acidity: KnownAcidity
   readonly name: string
   /** For the whole need [kg/m² of product]. */
   readonly kgPerM2: FigureRange
@@ -39,26 +39,24 @@ export interface CompareInput extends StepGrounds {
 
 const squareMetresPerHa = 1e4
 
-function priceOf(sourceId: SourceId): FigureRange {
-  const amendment = amendments.find(({ id }) => id === sourceId)
-  return amendment ? amendment.pricePerKg : findIronSource(sourceId).pricePerKg
-}
-
 function bringsOf(sourceId: SourceId, kgPerM2: number): MaterialOffer['bringsKgPerHa'] {
   const { brings, nutrient, contentShare } = findSource(sourceId)
   const own = nutrient === 'N' || nutrient === 'S' || nutrient === 'Fe' ? nutrient : undefined
   const shares = { ...brings, ...(own ? { [own]: contentShare.usual } : {}) }
   return Object.fromEntries(
-    Object.entries(shares).map(([name, share]) => [name, share * kgPerM2 * squareMetresPerHa]),
+    Object.entries(shares)
+      .filter(([, share]) => share > 0)
+      .map(([name, share]) => [name, share * kgPerM2 * squareMetresPerHa]),
   )
 }
 
-function offerOf(acidity: Acidity, input: CompareInput): MaterialOffer {
+function offerOf(acidity: KnownAcidity, input: CompareInput): MaterialOffer {
   const { need, situation, ownPrice } = input
   const { sourceId, molPerKg } = acidity
   const kgPerM2 = kgFor(need.molPerM2, molPerKg)
   const own = ownPrice(sourceId)
-  const price = own === undefined ? priceOf(sourceId) : { low: own, usual: own, high: own }
+  const price =
+    own === undefined ? findSource(sourceId).pricePerKg : { low: own, usual: own, high: own }
   const { onceKg } = limitsOf(situation, sourceId)
   const { steps, leftKgPerM2 } = planSteps({ ...input, sourceId, kgPerM2: kgPerM2.usual })
   return {
@@ -81,6 +79,6 @@ function offerOf(acidity: Acidity, input: CompareInput): MaterialOffer {
 export function compareMaterials(input: CompareInput): readonly MaterialOffer[] {
   const isDown = input.need.direction === 'down'
   return acidities
-    .filter(({ molPerKg }) => molPerKg.usual > 0 === isDown)
+    .filter((acidity) => isAcid(acidity) === isDown)
     .map((acidity) => offerOf(acidity, input))
 }

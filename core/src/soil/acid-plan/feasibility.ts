@@ -2,7 +2,7 @@ import { formatNumber, quantityOf, valueIn, type UnitSystem } from '../../base/q
 import type { FigureRange } from '../../base/reference/index.ts'
 import type { AcidGround } from './acid-ground.ts'
 import type { AcidNeed } from './acid-need.ts'
-import { kgLimePerMol, molPerKgSulfur } from './data/acidity.ts'
+import { kgLimePerMol, molPerKgSulfur } from '../../material/source/index.ts'
 import {
   insteadOfAcid,
   limeThatWorks,

@@ -1,6 +1,6 @@
 import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
-import type { SourceId } from '../../material/source/index.ts'
-import { findAcidity, limitedBy } from './find-acidity.ts'
+import { findAcidity, type SourceId } from '../../material/source/index.ts'
+import { limitedBy } from './limited-by.ts'
 import { againstDay, limitsOf, type AcidStep, type StepGrounds } from './step-rules.ts'
 
 export interface StepsInput extends StepGrounds {

@@ -1,15 +1,14 @@
 import { daysBetween, type Day } from '../../base/calendar/index.ts'
 import { soilTemperature, type SoilClimate } from '../climate/index.ts'
 import { formatNumber, quantityOf, valueIn, type UnitSystem } from '../../base/quantity/index.ts'
-import { findSource, type SourceId } from '../../material/source/index.ts'
-import { findAcidity, limitedBy } from './find-acidity.ts'
 import {
-  situations,
-  stepLimits,
-  sulfurWindow,
+  findAcidity,
+  findSource,
   type LimitedKind,
-  type Situation,
-} from './data/situations.ts'
+  type SourceId,
+} from '../../material/source/index.ts'
+import { limitedBy } from './limited-by.ts'
+import { situations, stepLimits, sulfurWindow, type Situation } from './data/situations.ts'
 
 /** One application of a plan, or one that was done. */
 export interface AcidStep {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { acidGround, findAcidity, movesPH, nitrogenBudget, treatedGround, whyTablesDiffer } from './index.ts' // prettier-ignore
+import { findAcidity, movesPH } from '../../material/source/index.ts'
+import { acidGround, nitrogenBudget, treatedGround, whyTablesDiffer } from './index.ts' // prettier-ignore
 
 describe('the ground of a stand', () => {
   it.each([

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { acidities } from '../acid-plan/index.ts'
+import { acidities } from '../../material/source/index.ts'
 import { addDays } from '../../base/calendar/index.ts'
 import { climateNames, soilClimates, type SoilClimate } from '../climate/index.ts'
 import { randomLcg, randomNormal } from 'd3-random'

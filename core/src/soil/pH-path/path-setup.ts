@@ -1,9 +1,8 @@
 import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
 import { isWatering, soilTemperature, type SoilClimate } from '../climate/index.ts'
 import { CoreError, requireInRange } from '../../base/error/index.ts'
-import type { FigureRange } from '../../base/reference/index.ts'
-import type { SourceId } from '../../material/source/index.ts'
-import { findAcidity, type Action } from '../acid-plan/index.ts'
+import { isNone, type FigureRange } from '../../base/reference/index.ts'
+import { type SourceId, findAcidity, type Action } from '../../material/source/index.ts'
 
 /** The ground whose pH is followed. */
 export interface PathGround {
@@ -142,7 +141,7 @@ export function preparePath(setup: PathSetup): PreparedPath {
     acidSpan: Float64Array.from(acidities, ({ molPerKg: { low, usual, high } }) =>
       usual === 0 ? 0 : (high - low) / 2 / usual,
     ),
-    radiusUm: Float64Array.from(acidities, ({ grainUm }) => (grainUm ?? 0) / 2),
+    radiusUm: Float64Array.from(acidities, ({ grainUm }) => (isNone(grainUm) ? 0 : grainUm / 2)),
     isTilled: Uint8Array.from(given, ({ isTilled }) => Number(isTilled)),
     isWatered: (water?.mmPerYear ?? 0) > 0,
   }

@@ -12,7 +12,8 @@ export type Contents = Readonly<Partial<Record<SeasonNutrient, number>>>
 export function contentsOfSource(sourceId: string, contentShare: number): Contents {
   const { nutrient, brings } = findSource(sourceId)
   const own = seasonNutrients.find((each) => each === nutrient)
-  return { ...brings, ...(own ? { [own]: contentShare } : {}) }
+  const all = { ...brings, ...(own ? { [own]: contentShare } : {}) }
+  return Object.fromEntries(Object.entries(all).filter(([, share]) => share > 0))
 }
 
 /** What a product brings by its guaranteed analysis. */

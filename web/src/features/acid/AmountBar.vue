@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { kgLimePerMol, whyTablesDiffer, type AcidNeed } from '@spudder/core/soil/acid-plan'
+import { whyTablesDiffer, type AcidNeed } from '@spudder/core/soil/acid-plan'
+import { kgLimePerMol } from '@spudder/core/material/source'
 import { amountRange } from '@spudder/core/base/quantity'
 import { textures } from '@spudder/core/soil/soil'
 import { scaleLinear } from 'd3-scale'

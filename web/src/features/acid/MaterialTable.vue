@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isNone } from '@spudder/core/base/reference'
 import { formatNumber, quantityOf, valueIn } from '@spudder/core/base/quantity'
 import type { MaterialOffer } from '@spudder/core/soil/acid-plan'
 import { computed } from 'vue'
@@ -49,6 +50,9 @@ function choose({ acidity }: MaterialOffer): void {
   draft.value.price = ''
   layOutAnew()
 }
+
+const practiceWords = ({ acidity: { practicePerSulfur } }: MaterialOffer): string =>
+  isNone(practicePerSulfur) ? '' : `practice: ${practicePerSulfur.join('-')} × sulfur`
 </script>
 
 <template>
@@ -84,9 +88,7 @@ function choose({ acidity }: MaterialOffer): void {
             </th>
             <td class="figure">
               {{ amountWords(offer) }}
-              <span v-if="offer.acidity.practicePerSulfur" class="faint-note">
-                practice: {{ offer.acidity.practicePerSulfur.join('-') }} × sulfur
-              </span>
+              <span v-if="practiceWords(offer)" class="faint-note">{{ practiceWords(offer) }}</span>
             </td>
             <td class="figure">{{ moneyWords(offer) }}</td>
             <td>{{ offer.acidity.speed }}</td>

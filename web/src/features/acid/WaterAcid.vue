@@ -2,7 +2,7 @@
 import { ratioReadings, acidStockFor } from '@spudder/core/apply/mix'
 import { amountWords, formatNumber, quantityOf, valueIn } from '@spudder/core/base/quantity'
 import { acidDose, acids, type AcidDose } from '@spudder/core/soil/water'
-import { molPerKgSulfur } from '@spudder/core/soil/acid-plan'
+import { molPerKgSulfur } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'

@@ -1,5 +1,6 @@
 import { CreateAcidPlanDto } from '@spudder/contract/acid-plan'
 import type { StandDto } from '@spudder/contract/stand'
+import { findAcidity, firstAmendment, isAcid } from '@spudder/core/material/source'
 import { situations } from '@spudder/core/soil/acid-plan'
 import { addDays, daysBetween } from '@spudder/core/base/calendar'
 import { soilClimates } from '@spudder/core/soil/climate'
@@ -64,9 +65,9 @@ function buildAcidDesk(stand: StandDto) {
   watch(
     () => ground.need.value?.direction,
     (direction) => {
-      const isLime = draft.value.sourceId === 'limestone'
-      if (direction === 'up' && !isLime) draft.value.sourceId = 'limestone'
-      if (direction === 'down' && isLime) draft.value.sourceId = 'sulfur-granules'
+      if (!direction) return
+      const acidifies = isAcid(findAcidity(draft.value.sourceId))
+      if (acidifies !== (direction === 'down')) draft.value.sourceId = firstAmendment(direction)
     },
     { immediate: true },
   )

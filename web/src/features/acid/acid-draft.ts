@@ -3,7 +3,7 @@ import type { AcidStep, Situation } from '@spudder/core/soil/acid-plan'
 import type { Context } from '@spudder/core/stand/plant'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import type { BufferTest, Fizz, TextureName } from '@spudder/core/soil/soil'
-import type { SourceId } from '@spudder/core/material/source'
+import { firstAmendment, type SourceId } from '@spudder/core/material/source'
 
 /** What is typed and dragged on the acid plan, as typed; it survives a reload. */
 export interface AcidDraft {
@@ -84,7 +84,7 @@ export function freshAcidDraft(grounds: DraftGrounds): AcidDraft {
     targetPH: (plan?.targetPH ?? likedPH).toFixed(1),
     bufferTest: ground?.bufferTest ?? '',
     titrated: text(ground?.titratedMmol),
-    sourceId: plan?.steps[0]?.sourceId ?? 'sulfur-granules',
+    sourceId: plan?.steps[0]?.sourceId ?? firstAmendment('down'),
     price: '',
     nitrogen: '',
     waterMm: plan?.water ? amountWords('length', plan.water.mmPerYear / 1000, system, 3) : '',

@@ -1,7 +1,6 @@
 import { acidStepsDone, applicationsOf, type StandDto } from '@spudder/contract/stand'
 import {
   compareMaterials,
-  findAcidity,
   nitrogenBudget,
   planSteps,
   retestDays,
@@ -10,8 +9,8 @@ import {
   type AcidStep,
   type StepGrounds,
 } from '@spudder/core/soil/acid-plan'
+import { findAcidity, findSource, sourestFeed } from '@spudder/core/material/source'
 import { soilClimates } from '@spudder/core/soil/climate'
-import { findSource } from '@spudder/core/material/source'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { useShelf } from '../../api/shelf.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -69,17 +68,18 @@ export function useSteps({ stand, draft, need, groundM2, startsOn }: StepsInput)
   const acidOf = (steps: readonly AcidStep[]) =>
     steps.reduce((sum, { sourceId, kgPerM2 }) => sum + findAcidity(sourceId).molPerKg.usual * kgPerM2, 0) // prettier-ignore
 
-  /** Nitrogen that is fed anyway, as ammonium sulfate. */
+  /** Nitrogen that is fed anyway, in the form that sours most. */
   const fed = computed<readonly AcidStep[]>(() => {
     const [where, aYear] = [grounds.value, nitrogenKgPerM2.value]
     if (!where || !aYear || need.value?.direction !== 'down') return []
-    const { contentShare } = findSource('ammonium-sulfate')
+    const feedId = sourestFeed()
+    const { contentShare } = findSource(feedId)
     const nitrogenLeft = (year: string) => Math.min(aYear, where.nitrogenLeft(year) ?? Infinity)
     const kgPerM2 = (3 * aYear) / contentShare.usual
     return planSteps({
       ...where,
       nitrogenLeft,
-      sourceId: 'ammonium-sulfate',
+      sourceId: feedId,
       kgPerM2,
       startsOn: today(),
       planned: [],

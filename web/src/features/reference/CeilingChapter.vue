@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { compareWithTrade, ligands } from '@spudder/core/material/chemistry'
+import { compareWithTrade } from '@spudder/core/material/chemistry'
+import { ligands } from '@spudder/core/material/source'
 
 const compared = compareWithTrade()
 const said = (pH: number | undefined): string =>
@@ -26,8 +27,8 @@ import ScrollBox from '../../shared/ScrollBox.vue'
         </tr>
       </thead>
       <tbody>
-        <tr v-for="each in compared" :key="each.ceiling.ligandId">
-          <th scope="row">{{ ligands[each.ceiling.ligandId].name }}</th>
+        <tr v-for="each in compared" :key="each.ligandId">
+          <th scope="row">{{ ligands[each.ligandId].name }}</th>
           <td>{{ each.ceiling.words }}</td>
           <td class="figure">{{ said(each.field80) }}</td>
           <td class="figure">{{ said(each.full50) }}</td>

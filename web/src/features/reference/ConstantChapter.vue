@@ -1,14 +1,14 @@
 <script setup lang="ts">
+import { soilConstants } from '@spudder/core/material/chemistry'
 import {
   confidenceSpread,
   ligandIds,
   ligands,
   metalIds,
-  soilConstants,
   type Ligand,
   type LigandId,
   type StabilityConstant,
-} from '@spudder/core/material/chemistry'
+} from '@spudder/core/material/source'
 import { sourceWords } from '@spudder/core/base/reference'
 import { computed, ref } from 'vue'
 import ChipChoice from '../../shared/form/ChipChoice.vue'

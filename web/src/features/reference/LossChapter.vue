@@ -1,15 +1,20 @@
 <script setup lang="ts">
+import { openIronHalfLifeDays, openIronOfUse } from '@spudder/core/material/persistence'
 import {
+  findIronSource,
   lossProcesses,
-  losses,
-  openIronHalfLifeDays,
-  openIronOfUse,
-} from '@spudder/core/material/persistence'
-import { routeWords } from '@spudder/core/stand/plant'
+  lossTable,
+  type LossPlace,
+} from '@spudder/core/material/source'
 import { sourceWords, type FigureRange } from '@spudder/core/base/reference'
-import { findIronSource } from '@spudder/core/material/source'
 
 const daysWords = ({ low, usual, high }: FigureRange): string => `${usual} (${low}-${high})`
+const placeWords = {
+  leaf: 'onto the leaf',
+  soil: 'into the soil',
+  clear: 'into a tank that light gets into',
+  covered: 'into a covered tank',
+} as const satisfies Readonly<Record<LossPlace, string>>
 const names = (ids: readonly string[]): string =>
   ids.map((id) => findIronSource(id).name).join('; ')
 import ScrollBox from '../../shared/ScrollBox.vue'
@@ -33,14 +38,10 @@ import ScrollBox from '../../shared/ScrollBox.vue'
         </tr>
       </thead>
       <tbody>
-        <tr v-for="(loss, index) in losses" :key="index">
-          <td>{{ routeWords[loss.route] }}</td>
-          <th scope="row">
-            {{ lossProcesses[loss.process]
-            }}{{ loss.light === 'clear' ? ', tank that light gets into' : ''
-            }}{{ loss.light === 'covered' ? ', covered tank' : '' }}
-          </th>
-          <td>{{ names(loss.sourceIds) }}</td>
+        <tr v-for="({ loss, place, sourceIds }, index) in lossTable" :key="index">
+          <td>{{ placeWords[place] }}</td>
+          <th scope="row">{{ lossProcesses[loss.process] }}</th>
+          <td>{{ names(sourceIds) }}</td>
           <td class="figure">{{ daysWords(loss.halfLifeDays) }}</td>
           <td class="from">{{ sourceWords(loss) }}</td>
         </tr>

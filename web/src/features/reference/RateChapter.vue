@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { contexts, routeWords } from '@spudder/core/stand/plant'
-import { allRates, rateBases, type Rate } from '@spudder/core/material/rate'
+import { rateBases, type Rate } from '@spudder/core/material/rate'
+import { allRates, findSource, sourcesWithRate } from '@spudder/core/material/source'
 import { sourceWords } from '@spudder/core/base/reference'
-import { findSource } from '@spudder/core/material/source'
 import ScrollBox from '../../shared/ScrollBox.vue'
 
 const span = (low: number, usual: number, high: number) =>
@@ -42,7 +42,13 @@ const where = ({ route, contexts: names }: Rate) =>
         <tr v-for="rate in allRates" :key="rate.id">
           <th scope="row">{{ rate.label }}</th>
           <td>{{ where(rate) }}</td>
-          <td>{{ rate.sourceIds.map((id) => findSource(id).name).join('; ') }}</td>
+          <td>
+            {{
+              sourcesWithRate(rate.id)
+                .map((id) => findSource(id).name)
+                .join('; ')
+            }}
+          </td>
           <td>{{ rateBases[rate.basis].label }}</td>
           <td>{{ rateOf(rate) }}</td>
           <td>{{ waterOf(rate) }}</td>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { formatNumber } from '@spudder/core/base/quantity'
 import { sourceWords, type FigureRange } from '@spudder/core/base/reference'
-import { ironSources, otherNutrientWords, otherSources } from '@spudder/core/material/source'
+import { contentWords, ironSources, otherSources } from '@spudder/core/material/source'
 import { usePlace } from '../../api/places.ts'
 import { money, moneyRange } from '../../shared/units/money-words.ts'
 import { computed } from 'vue'
@@ -12,6 +12,7 @@ const percentRange = ({ low, high }: FigureRange): string => {
   const [from, to] = [low, high].map((share) => formatNumber(share * 100))
   return from === to ? `${from} %` : `${from}-${to} %`
 }
+const priceWords = new Set(ironSources.map(({ pricePerKg }) => sourceWords(pricePerKg)))
 const stainWords = { rust: 'rust', red: 'red', little: 'little' } as const
 const organicWords = { often: 'often', seldom: 'seldom', ask: 'ask' } as const
 import ScrollBox from '../../shared/ScrollBox.vue'
@@ -34,7 +35,7 @@ import ScrollBox from '../../shared/ScrollBox.vue'
       <tbody>
         <tr v-for="each in ironSources" :key="each.id">
           <th scope="row">{{ each.name }}</th>
-          <td class="figure">{{ percentRange(each.ironShare) }}</td>
+          <td class="figure">{{ percentRange(each.contentShare) }}</td>
           <td class="figure">
             {{ moneyRange(each.pricePerKg.low, each.pricePerKg.high, system) }}
           </td>
@@ -47,7 +48,7 @@ import ScrollBox from '../../shared/ScrollBox.vue'
       </tbody>
     </table>
   </ScrollBox>
-  <p class="from">Prices: {{ sourceWords(ironSources[0].pricePerKg) }}.</p>
+  <p v-for="words in priceWords" :key="words" class="from">Prices: {{ words }}.</p>
   <h2>Manganese, zinc and magnesium</h2>
   <ScrollBox label="Sources of manganese, zinc and magnesium">
     <table>
@@ -63,9 +64,9 @@ import ScrollBox from '../../shared/ScrollBox.vue'
       <tbody>
         <tr v-for="each in otherSources" :key="each.id">
           <th scope="row">{{ each.name }}</th>
-          <td>{{ otherNutrientWords[each.nutrient] }}</td>
+          <td>{{ contentWords[each.nutrient] }}</td>
           <td class="figure">{{ percentRange(each.contentShare) }}</td>
-          <td class="figure">about {{ money(each.pricePerKg.value, system) }}</td>
+          <td class="figure">about {{ money(each.pricePerKg.usual, system) }}</td>
           <td>
             {{ each.remark }} <span class="from">{{ sourceWords(each) }}</span>
           </td>

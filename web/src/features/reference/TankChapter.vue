@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { burnHeatC, leafBurnLimit, partnerKinds, solubility } from '@spudder/core/apply/mix'
+import { burnHeatC, leafBurnLimit, partnerKinds } from '@spudder/core/apply/mix'
 import { contexts, type Context } from '@spudder/core/stand/plant'
-import { sourceWords } from '@spudder/core/base/reference'
+import { isNone, sourceWords } from '@spudder/core/base/reference'
 import { seasonLimits } from '@spudder/core/soil/season'
-import { findSource } from '@spudder/core/material/source'
+import { sources } from '@spudder/core/material/source'
 import ScrollBox from '../../shared/ScrollBox.vue'
 
 const standing = { usually: 'usually', doubtful: 'doubtful', never: 'never' } as const
@@ -12,10 +12,9 @@ const burns = Object.entries(leafBurnLimit).map(([context, limit]) => ({
   label: contexts[context as Context].label,
   limit,
 }))
-const dissolved = Object.entries(solubility).map(([id, limit]) => ({
-  name: findSource(id).name,
-  limit,
-}))
+const dissolved = sources.flatMap(({ name, solubility }) =>
+  isNone(solubility) ? [] : [{ name, limit: solubility }],
+)
 const limits = Object.entries(seasonLimits).flatMap(([context, row]) =>
   Object.entries(row).map(([nutrient, limit]) => ({
     label: contexts[context as Context].label,

@@ -3,8 +3,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { describe, expect, it, vi } from 'vitest'
 import { disagreements } from '@spudder/core/base/reference'
-import { allRates } from '@spudder/core/material/rate'
-import { losses } from '@spudder/core/material/persistence'
+import { allRates, lossTable } from '@spudder/core/material/source'
 import ReferencePage from './ReferencePage.vue'
 
 async function open(chapter?: string) {
@@ -55,7 +54,7 @@ describe('the reference', () => {
 
   it('lists losses and schools whole', async () => {
     const lasting = await open('losses')
-    expect(lasting.find('tbody').findAll('tr')).toHaveLength(losses.length)
+    expect(lasting.find('tbody').findAll('tr')).toHaveLength(lossTable.length)
     const schools = await open('schools')
     expect(schools.find('tbody').findAll('tr')).toHaveLength(disagreements.length)
     expect(schools.text()).toContain('published critical level')

@@ -2,6 +2,8 @@
 import { aims, courseOf, type AimId } from '@spudder/core/material/choice'
 import { compareWithTrade } from '@spudder/core/material/chemistry'
 import type { Ground, PHBelief } from '@spudder/core/material/persistence'
+import { isNone } from '@spudder/core/base/reference'
+import { knownLigand } from '@spudder/core/material/source'
 import type { Route } from '@spudder/core/stand/plant'
 import { computed, ref } from 'vue'
 import CourseChart from './CourseChart.vue'
@@ -29,8 +31,9 @@ const curves = computed(() =>
 )
 const chosenCurve = computed<Curve['id'] | undefined>(() => {
   if (!props.offer.candidate) return undefined
-  const { ligandId, kind } = props.offer.candidate.source
-  return ligandId ?? (kind === 'salt' ? 'salt' : undefined)
+  const { boundBy, kind } = props.offer.candidate.source
+  if (!isNone(boundBy)) return knownLigand(boundBy.ligand).id
+  return kind === 'salt' ? 'salt' : undefined
 })
 /** Days over which the course is drawn: the season, or less for a spray. */
 const horizon = computed(() =>
@@ -81,7 +84,7 @@ const trade = compareWithTrade()
             metals, more chelate does not hold longer: drag it and see.
           </p>
           <ul>
-            <li v-for="each in trade" :key="each.ceiling.ligandId">
+            <li v-for="each in trade" :key="each.ligandId">
               <b v-if="each.verdict !== 'agrees'">Differs.</b> {{ each.words }}
             </li>
           </ul>

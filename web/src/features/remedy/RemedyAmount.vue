@@ -9,7 +9,7 @@ import {
   rateText,
   valueIn,
 } from '@spudder/core/base/quantity'
-import type { Amount, Carrier } from '@spudder/core/material/rate'
+import type { Amount, Rate } from '@spudder/core/material/rate'
 import type { LeafHold } from '@spudder/core/apply/sprayer'
 import type { WorkProblem } from '@spudder/core/apply/work'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -26,7 +26,13 @@ defineProps<{
   dose: DosePlan | undefined
   hold: LeafHold | undefined
   /** Amounts at the lowest and highest usual water, where the rate is a strength. */
-  spread: { readonly low: Amount; readonly high: Amount; readonly carrier: Carrier } | undefined
+  spread:
+    | {
+        readonly low: Amount
+        readonly high: Amount
+        readonly carrier: NonNullable<Rate['carrier']>
+      }
+    | undefined
   isAboveTable: boolean
   problems: readonly WorkProblem[]
   nutrientWord: string

@@ -42,17 +42,6 @@ const bandOf = ({ low, high }: Curve): string =>
     .y0(({ index }) => y.value(low[index] ?? 0))
     .y1(({ index }) => y.value(high[index] ?? 0))(shown) ?? ''
 
-/** Each curve has a dash of its own beside its name: no colour carries a meaning here. */
-const dashes: Readonly<Record<Curve['id'], string>> = {
-  salt: '1 4',
-  citrate: '2 3',
-  hedta: '7 3 1 3',
-  edta: '',
-  cdta: '10 4',
-  dtpa: '',
-  eddha: '',
-  hbed: '4 3',
-}
 /** Height of a line of names [px]. */
 const nameHeight = 13
 const drawn = computed(() => {
@@ -156,7 +145,7 @@ const label = computed(() => (props.hasBrackets ? 'schools use it in soil up to 
       />
       <path v-if="chosen" :d="bandOf(chosen)" class="band" />
       <g v-for="each in drawn" :key="each.curve.id" :class="{ on: each.curve.id === chosenId }">
-        <path :d="each.path" class="curve" :stroke-dasharray="dashes[each.curve.id]" />
+        <path :d="each.path" class="curve" :stroke-dasharray="each.curve.dash" />
         <text :x="each.nameX" :y="each.nameY" class="name">{{ each.curve.name }}</text>
       </g>
       <g v-if="here">

@@ -1,18 +1,14 @@
-import {
-  ligandIds,
-  soilCurves,
-  solutionCurves,
-  tradeCeilings,
-  type LigandId,
-  type SoilConditions,
-} from '@spudder/core/material/chemistry'
+import { soilCurves, solutionCurves, type SoilConditions } from '@spudder/core/material/chemistry'
+import { ligandIds, ligands, type LigandId } from '@spudder/core/material/source'
 import { openIronOfUse, usualFeed } from '@spudder/core/material/persistence'
-import { readAtPH } from '@spudder/core/base/reference'
+import { isNone, readAtPH } from '@spudder/core/base/reference'
 
 /** A curve over pH: the share of iron kept in solution. */
 export interface Curve {
   readonly id: LigandId | 'salt'
   readonly name: string
+  /** Stroke of its line, as SVG writes dashes. */
+  readonly dash: string
   readonly usual: readonly number[]
   /** With all and with none of the zinc and copper of soil; the same where they have no say. */
   readonly low: readonly number[]
@@ -25,22 +21,18 @@ export const curvePHs: readonly number[] = Array.from(
   (_, index) => 4 + index * 0.05,
 )
 
-/** Names as the trade says them, short enough to stand beside a line. */
-const shortNames: Readonly<Record<LigandId, string>> = {
-  citrate: 'citrate',
-  hedta: 'HEDTA',
-  edta: 'EDTA',
-  cdta: 'CDTA',
-  dtpa: 'DTPA',
-  eddha: 'EDDHA',
-  hbed: 'HBED',
-}
-
 /** The salt has no chelate's curve: what practice makes of it. */
 function saltCurve(): Curve {
   const at = (which: 'low' | 'usual' | 'high') =>
     curvePHs.map((pH) => readAtPH(openIronOfUse, pH, which))
-  return { id: 'salt', name: 'sulfate', low: at('low'), usual: at('usual'), high: at('high') }
+  return {
+    id: 'salt',
+    name: 'sulfate',
+    dash: '1 4',
+    low: at('low'),
+    usual: at('usual'),
+    high: at('high'),
+  }
 }
 
 /** Curves of every chelate in soil, and of the plain salt. */
@@ -53,7 +45,8 @@ export function curvesInSoil(
   const [low, usual, high] = [at('full'), at('field'), at('none')]
   const chelates = ligandIds.map((id): Curve => ({
     id,
-    name: shortNames[id],
+    name: ligands[id].shortName,
+    dash: ligands[id].dash,
     low: [...low[id]],
     usual: [...usual[id]],
     high: [...high[id]],
@@ -66,7 +59,8 @@ export function curvesInSolution(): readonly Curve[] {
   const shares = solutionCurves(curvePHs, usualFeed)
   return ligandIds.map((id): Curve => {
     const usual = [...shares[id]]
-    return { id, name: shortNames[id], low: usual, usual, high: usual }
+    const { shortName: name, dash } = ligands[id]
+    return { id, name, dash, low: usual, usual, high: usual }
   })
 }
 
@@ -80,12 +74,11 @@ export interface Bracket {
   readonly isOpen: boolean
 }
 
-export const brackets: readonly Bracket[] = tradeCeilings
-  .filter(({ pHs }) => pHs.length > 0)
-  .map(({ ligandId, pHs }) => {
-    const [from, to] = [pHs[0] ?? 0, pHs.at(-1) ?? 0]
-    return { id: ligandId, name: shortNames[ligandId], from, to, isOpen: from === to }
-  })
+export const brackets: readonly Bracket[] = ligandIds.flatMap((id): Bracket[] => {
+  const { ceiling, shortName: name } = ligands[id]
+  const [from, to] = isNone(ceiling) ? [] : [ceiling.pHs[0], ceiling.pHs.at(-1)]
+  return from === undefined || to === undefined ? [] : [{ id, name, from, to, isOpen: from === to }]
+})
 
 /** Shares at which a falling curve may be named, the first choice first. */
 const nameShares = [0.5, 0.66, 0.34, 0.8, 0.2]

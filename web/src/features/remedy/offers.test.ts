@@ -22,7 +22,7 @@ const tub = candidateOfProduct({
     iron: 6,
     orthoOrtho: 4.8,
     sourceIds: ['fe-eddha'],
-    carrierIds: [],
+    ingredientIds: [],
     unknownNames: [],
   },
   pack: { price: 58, kg: 2.268 },

@@ -14,7 +14,12 @@ import type { Ground } from '@spudder/core/material/persistence'
 import type { Context, Route, StandSize } from '@spudder/core/stand/plant'
 import { amountFor, type Rate } from '@spudder/core/material/rate'
 import type { FigureRange, Sourced } from '@spudder/core/base/reference'
-import { findSource, type OtherNutrient, type SourceId } from '@spudder/core/material/source'
+import {
+  contentWords,
+  ironSources,
+  type OtherNutrient,
+  type SourceId,
+} from '@spudder/core/material/source'
 
 /** Something that can be chosen as the quick fix: a form of the catalogue or a product of the shelf. */
 export interface Offer {
@@ -119,7 +124,7 @@ const percent = (share: number): string => `${Math.round(share * 100)} %`
 
 function ofOther(ranked: RankedOtherSource, { size, route, ground }: OfferGrounds): Offer {
   const { source, working, costPerWorkingKg: cost, rates } = ranked
-  const { nutrientWord } = findSource(source.id)
+  const nutrientWord = contentWords[source.nutrient]
   const [rate] = rates
   const amount =
     rate &&
@@ -130,7 +135,7 @@ function ofOther(ranked: RankedOtherSource, { size, route, ground }: OfferGround
       contentShare: source.contentShare.usual,
       ...(rate.carrier ? { carrierValue: rate.carrier.usual } : {}),
     })
-  const spent = amount && amount.productKg * source.pricePerKg.value
+  const spent = amount && amount.productKg * source.pricePerKg.usual
   const same = (value: number | undefined): FigureRange | undefined =>
     value === undefined ? undefined : { low: value, usual: value, high: value }
   const where = route === 'leaf' ? 'on the leaf' : `in the ${route} at pH ${ground.pH.toFixed(1)}`
@@ -171,7 +176,5 @@ export function offersFor(grounds: OfferGrounds): readonly Offer[] {
 }
 
 /** What is no source of iron in a season, whatever its percentage. */
-export const neverOffered = (): readonly Candidate[] => [
-  candidateOfSource('iron-oxide'),
-  candidateOfSource('iron-granules'),
-]
+export const neverOffered = (): readonly Candidate[] =>
+  ironSources.filter(({ kind }) => kind === 'slow').map(({ id }) => candidateOfSource(id))

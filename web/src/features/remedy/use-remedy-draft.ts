@@ -10,8 +10,8 @@ import {
 import type { Ground, PHBelief } from '@spudder/core/material/persistence'
 import { type Context, type Route, type StandSize } from '@spudder/core/stand/plant'
 import { rateText, type UnitSystem } from '@spudder/core/base/quantity'
-import { findRate, type Rate, type StandMeasures } from '@spudder/core/material/rate'
-import { findSource, type OtherNutrient } from '@spudder/core/material/source'
+import { type Rate, type StandMeasures } from '@spudder/core/material/rate'
+import { findRate, usualDensityOf, type OtherNutrient } from '@spudder/core/material/source'
 import { type JarTest } from '@spudder/core/apply/work'
 import { computed, watch, type ComputedRef } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
@@ -168,9 +168,7 @@ export function useRemedyDraft({
   const { spoon, spoonProblem, isWeighed, densityKgPerL, scoopKg } = useSpoon(
     computed(() => chosen.value?.id),
     computed(
-      () =>
-        product.value?.densityKgPerL ??
-        (chosen.value && findSource(chosen.value.sourceId).densityKgPerL),
+      () => product.value?.densityKgPerL ?? (chosen.value && usualDensityOf(chosen.value.sourceId)),
     ),
   )
   const work = useWork({

@@ -2,7 +2,7 @@ import { ChangeProductDto, CreateProductDto, type ProductDto } from '@spudder/co
 import { CoreError } from '@spudder/core/base/error'
 import { checkLabel } from '@spudder/core/material/label'
 import { amountWords, formatNumber, parseUnit, type UnitSystem } from '@spudder/core/base/quantity'
-import { mainSourceOf } from '@spudder/core/material/shelf'
+import { mainSourceOf, plainForm } from '@spudder/core/material/shelf'
 import { computed, ref } from 'vue'
 import { useChangeProduct, useCreateProduct } from '../../api/shelf.ts'
 import { useKept } from '../../shared/form/kept.ts'
@@ -104,7 +104,7 @@ export function useProductForm(placeId: () => string, system: () => UnitSystem) 
     }
     const rest = {
       name,
-      sourceId: draft.value.sourceId || inferred.value || 'ferrous-sulfate',
+      sourceId: draft.value.sourceId || inferred.value || plainForm(),
       label: draft.value.label,
       lot,
       stain,

@@ -1,13 +1,8 @@
-import {
-  atPH as at,
-  type FigureByPH,
-  type FigureRange,
-  type Sourced,
-} from '../../../base/reference/index.ts'
+import { atPH as at, type FigureByPH } from '../../../base/reference/index.ts'
 import type { SoilFate } from '../../source/index.ts'
 
 /** Share of an open nutrient in soil that roots can use, by what becomes of it. */
-export const openShare: Readonly<Record<Exclude<SoilFate, 'chelated'>, FigureByPH>> = {
+export const openShare: Readonly<Record<SoilFate, FigureByPH>> = {
   oxidised: {
     points: [
       at(5, 0.8, 0.9, 1),
@@ -30,20 +25,4 @@ export const openShare: Readonly<Record<Exclude<SoilFate, 'chelated'>, FigureByP
     source: 'magnesium stays exchangeable (common practice), as shares',
     mark: 'J',
   },
-}
-
-/** On the leaf and in solution, pH of soil aside. */
-export const openOnLeaf: FigureRange & Sourced = {
-  low: 0.7,
-  usual: 0.9,
-  high: 1,
-  source: 'salts of small ions enter a leaf (common practice), as shares',
-  mark: 'J',
-}
-export const openInSolution: FigureRange & Sourced = {
-  low: 0.6,
-  usual: 0.85,
-  high: 1,
-  source: 'stays dissolved to about pH 7 (common practice), as shares',
-  mark: 'J',
 }

@@ -1,3 +1,4 @@
+import type { LimitedKind } from '../../../material/source/index.ts'
 import type { Figure } from '../../../base/reference/index.ts'
 
 /** Where the amendment goes: what it may touch decides how much of it at once. */
@@ -11,9 +12,6 @@ export const situations = {
 } as const
 export type Situation = keyof typeof situations
 export const situationNames = Object.keys(situations) as readonly Situation[]
-
-/** What limits count: sulfur by element, nitrogen, or the salt as bought. */
-export type LimitedKind = 'sulfur' | 'nitrogen' | 'salt' | 'lime' | 'organic'
 
 /** Most of a kind at once and in a year [kg/m²], and days between two [d]. */
 export interface StepLimit {

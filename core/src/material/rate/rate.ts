@@ -1,0 +1,25 @@
+import type { Context, Route } from '../../stand/plant/index.ts'
+import type { FigureRange, Sourced } from '../../base/reference/index.ts'
+import type { RateBasis } from './data/bases.ts'
+
+/** Water that a product goes out with. */
+type Carrier = { readonly unit: string } & FigureRange
+
+/** One row of the rate table. Figures are in the unit of the row, as the trade says them. */
+export interface Rate extends Sourced {
+  readonly id: string
+  readonly label: string
+  readonly route: Route
+  readonly contexts: readonly Context[]
+  readonly basis: RateBasis
+  readonly unit: string
+  readonly rate: FigureRange
+  /** Water per area ("gal/acre"), per plant ("gal/tree") or per pot volume ("%"); none for a solution. */
+  readonly carrier?: Carrier
+  /** Days until it is due again; absent: once a season. */
+  readonly intervalDays?: { readonly low: number; readonly high: number }
+  /** Most times in a season; absent: as often as the interval lets. */
+  readonly timesASeason?: number
+  /** How the amount is shared out over days. */
+  readonly stepDays?: number
+}

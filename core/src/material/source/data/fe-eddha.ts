@@ -1,0 +1,120 @@
+import { none } from '../../../base/reference/index.ts'
+import { constant, likeLigands, type Ligand } from '../facts/ligand.ts'
+import type { IronSource } from '../facts/source.ts'
+import { dtpa } from './fe-dtpa.ts'
+import { redFilm } from './shared/cautions.ts'
+import { bigMolecule, makersSolubility, retail, spooned } from './shared/figures.ts'
+import {
+  soilContainerDrench,
+  soilEddhaFurrow,
+  soilEddhaTrunk,
+  soilEddhaWateredIn,
+  soilPowderScoops,
+  solutionAquaponic,
+  solutionHydroponic,
+} from './shared/iron-rates.ts'
+import { newLeaves, seasonInSoil, strongInSolution } from './shared/losses.ts'
+import { strongResponses } from './shared/responses.ts'
+
+const bothBooks = {
+  source: "L'Eplattenier, Murase & Martell 1967; Martell & Smith",
+  mark: 'M',
+} as const
+const newerMeasured = {
+  source: 'Yunta et al. 2003 (33.9 in the older measurement)',
+  mark: 'M',
+} as const
+
+/** Constants recalled from the publications named, not re-read. */
+const eddha = {
+  id: 'eddha',
+  name: 'EDDHA, ortho-ortho',
+  shortName: 'EDDHA',
+  dash: '',
+  charge: -4,
+  protons: [
+    constant(11.68, bothBooks, 'M'),
+    constant(10.24, bothBooks, 'M'),
+    constant(8.64, bothBooks, 'H'),
+    constant(6.32, bothBooks, 'H'),
+  ],
+  metals: {
+    Fe: { ml: constant(35.09, newerMeasured, 'M'), mhl: constant(2.2, likeLigands, 'L') },
+    Ca: { ml: constant(7.2, bothBooks, 'M'), mhl: constant(9.0, likeLigands, 'L') },
+    Mg: { ml: constant(8.0, bothBooks, 'M'), mhl: constant(8.5, likeLigands, 'L') },
+    Zn: { ml: constant(16.8, bothBooks, 'M'), mhl: constant(7.9, likeLigands, 'L') },
+    Cu: { ml: constant(23.9, bothBooks, 'M'), mhl: constant(7.9, likeLigands, 'L') },
+    Mn: { ml: constant(13.0, likeLigands, 'L') },
+  },
+  ceiling: {
+    pHs: [9],
+    words: 'past pH 9',
+    whyReckonedOtherwise: none('it agrees'),
+    source: 'common practice',
+    mark: 'C',
+  },
+} as const satisfies Ligand
+
+export const feEddha = {
+  id: 'fe-eddha',
+  name: 'Fe-EDDHA',
+  kind: 'chelate',
+  nutrient: 'Fe',
+  remark:
+    'For soil and solution at any farm pH. Blood-red: stains. Hardly enters a leaf. At high pH only the ortho-ortho part counts; the label states it.',
+  contentShare: { low: 0.06, usual: 0.06, high: 0.06 },
+  richest: { commercial: 0.06, pure: 0.1284 },
+  brings: { N: 0, S: 0 },
+  source: 'common practice: 6 %',
+  mark: 'C',
+  pricePerKg: retail(18, 28, 45),
+  usualKgPerL: spooned,
+  stains: 'red',
+  organic: 'seldom',
+  labelNames: ['eddha', 'ethylenediamine-n,n', 'ethylenediaminedi'],
+  standsFor: none('named by itself where it is meant'),
+  boundBy: {
+    ligand: eddha,
+    isomers: {
+      named: {
+        low: 0.5,
+        usual: 0.8,
+        high: 1,
+        source: 'labels: 4.8 of 6 % in good grades (common practice)',
+        mark: 'C',
+      },
+      // log K 28.7 against 28.0.
+      othersAs: dtpa,
+      source: 'ortho-para isomer, Yunta et al. 2003',
+      mark: 'M',
+    },
+  },
+  leaf: { enters: bigMolecule, isTooBig: true, losses: newLeaves },
+  soil: {
+    held: none('what its ligand keeps is reckoned'),
+    losses: seasonInSoil,
+    isOpenOfUse: true,
+  },
+  solution: {
+    held: none('what its ligand keeps is reckoned'),
+    losses: strongInSolution,
+  },
+  solubility: makersSolubility(60),
+  rates: {
+    leaf: none('too big a molecule to enter a leaf, and it leaves a red film'),
+    soil: {
+      rows: [
+        soilEddhaTrunk,
+        soilEddhaWateredIn,
+        soilEddhaFurrow,
+        soilContainerDrench,
+        soilPowderScoops,
+      ],
+      elsewhere: 'no rate of practice on such a stand',
+    },
+    solution: { rows: [solutionAquaponic, solutionHydroponic], elsewhere: 'solutions only' },
+  },
+  responses: strongResponses,
+  cautions: [redFilm],
+  acidity: none('it moves no pH worth the name'),
+} as const satisfies IronSource

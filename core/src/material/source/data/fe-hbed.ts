@@ -1,0 +1,103 @@
+import { none } from '../../../base/reference/index.ts'
+import { constant, likeLigands, type Ligand } from '../facts/ligand.ts'
+import type { IronSource } from '../facts/source.ts'
+import { redFilm } from './shared/cautions.ts'
+import { bigMolecule, makersSolubility, retail, spooned } from './shared/figures.ts'
+import {
+  soilContainerDrench,
+  soilEddhaFurrow,
+  soilEddhaTrunk,
+  soilEddhaWateredIn,
+  soilPowderScoops,
+  solutionAquaponic,
+  solutionHydroponic,
+} from './shared/iron-rates.ts'
+import { loss, newLeaves, strongInSolution } from './shared/losses.ts'
+import { strongResponses } from './shared/responses.ts'
+
+const ma = { source: 'Ma, Motekaitis & Martell 1994', mark: 'M' } as const
+const older = { source: "L'Eplattenier, Murase & Martell 1967", mark: 'M' } as const
+
+/** Constants recalled from the publications named, not re-read. */
+const hbed = {
+  id: 'hbed',
+  name: 'HBED',
+  shortName: 'HBED',
+  dash: '4 3',
+  charge: -4,
+  protons: [
+    constant(12.6, ma, 'M'),
+    constant(11.0, ma, 'M'),
+    constant(8.44, ma, 'M'),
+    constant(4.72, ma, 'M'),
+    constant(2.53, ma, 'M'),
+  ],
+  metals: {
+    Fe: { ml: constant(39.01, ma, 'M') },
+    Ca: { ml: constant(9.29, older, 'M'), mhl: constant(9.0, likeLigands, 'L') },
+    Mg: { ml: constant(10.51, older, 'M'), mhl: constant(8.5, likeLigands, 'L') },
+    Zn: { ml: constant(18.37, older, 'M'), mhl: constant(8.3, likeLigands, 'L') },
+    Cu: { ml: constant(21.38, older, 'M'), mhl: constant(8.4, likeLigands, 'L') },
+    Mn: { ml: constant(14.78, older, 'M') },
+  },
+  ceiling: {
+    pHs: [9],
+    words: 'past pH 9, and longer',
+    whyReckonedOtherwise: none('it agrees'),
+    source: 'common practice',
+    mark: 'C',
+  },
+} as const satisfies Ligand
+
+export const feHbed = {
+  id: 'fe-hbed',
+  name: 'Fe-HBED',
+  kind: 'chelate',
+  nutrient: 'Fe',
+  remark: 'As EDDHA, without the question of isomers, and longer.',
+  contentShare: { low: 0.06, usual: 0.06, high: 0.09 },
+  richest: { commercial: 0.09, pure: 0.1206 },
+  brings: { N: 0, S: 0 },
+  source: 'common practice: 6-9 %',
+  mark: 'C',
+  pricePerKg: retail(35, 55, 90),
+  usualKgPerL: spooned,
+  stains: 'red',
+  organic: 'seldom',
+  labelNames: ['hbed'],
+  standsFor: none('named by itself where it is meant'),
+  boundBy: { ligand: hbed, isomers: none('one form only') },
+  leaf: { enters: bigMolecule, isTooBig: true, losses: newLeaves },
+  soil: {
+    held: none('what its ligand keeps is reckoned'),
+    losses: [
+      loss('leaching', [60, 130, 240], {
+        source: 'longer than EDDHA (common practice), as half-lives',
+        mark: 'J',
+      }),
+    ],
+    isOpenOfUse: true,
+  },
+  solution: {
+    held: none('what its ligand keeps is reckoned'),
+    losses: strongInSolution,
+  },
+  solubility: makersSolubility(60),
+  rates: {
+    leaf: none('too big a molecule to enter a leaf, and it leaves a red film'),
+    soil: {
+      rows: [
+        soilEddhaTrunk,
+        soilEddhaWateredIn,
+        soilEddhaFurrow,
+        soilContainerDrench,
+        soilPowderScoops,
+      ],
+      elsewhere: 'no rate of practice on such a stand',
+    },
+    solution: { rows: [solutionAquaponic, solutionHydroponic], elsewhere: 'solutions only' },
+  },
+  responses: strongResponses,
+  cautions: [redFilm],
+  acidity: none('it moves no pH worth the name'),
+} as const satisfies IronSource

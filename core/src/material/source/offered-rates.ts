@@ -1,0 +1,81 @@
+import { CoreError } from '../../base/error/index.ts'
+import { isNone, none, type None } from '../../base/reference/index.ts'
+import { routes, type Context, type Route } from '../../stand/plant/index.ts'
+import type { Rate } from '../rate/index.ts'
+import { findSource, sources, type SourceId } from './find-source.ts'
+
+/** Every row of the rate table, once, in the order of the catalogue. */
+export const allRates: readonly Rate[] = [
+  ...new Map(
+    sources
+      .flatMap(({ rates }) => routes.map((route) => rates[route]))
+      .flatMap((offered) => (isNone(offered) ? [] : offered.rows))
+      .map((rate) => [rate.id, rate]),
+  ).values(),
+]
+
+/** The rates of practice for a source by a route in a context, or why there are none. */
+export function offeredRates(
+  context: Context,
+  route: Route,
+  sourceId: SourceId,
+): readonly [Rate, ...Rate[]] | None {
+  const offered = findSource(sourceId).rates[route]
+  if (isNone(offered)) return offered
+  const [first, ...others] = offered.rows.filter(({ contexts }) => contexts.includes(context))
+  return first ? [first, ...others] : none(offered.elsewhere)
+}
+
+/** The same as a list; empty where none is good practice. */
+export function ratesFor(context: Context, route: Route, sourceId: SourceId): readonly Rate[] {
+  const offered = offeredRates(context, route, sourceId)
+  return isNone(offered) ? [] : offered
+}
+
+/** The sources that have a row of the rate table. */
+export const sourcesWithRate = (rateId: string): readonly SourceId[] =>
+  sources
+    .filter(({ rates }) =>
+      routes.some((route) => {
+        const offered = rates[route]
+        return !isNone(offered) && offered.rows.some(({ id }) => id === rateId)
+      }),
+    )
+    .map(({ id }) => id)
+
+/**
+ * One row of the rate table.
+ * @throws {CoreError} unknown-name
+ */
+export function findRate(id: string): Rate {
+  const rate = allRates.find((each) => each.id === id)
+  if (!rate) {
+    throw new CoreError('unknown-name', {
+      parameter: 'rateId',
+      expected: 'a rate of the table',
+      received: id,
+    })
+  }
+  return rate
+}
+
+/**
+ * The rate of the table, when it is good practice for the source by the route in the context.
+ * @throws {CoreError} unknown-name, not-applicable
+ */
+export function checkChosenRate(
+  context: Context,
+  route: Route,
+  sourceId: SourceId,
+  rateId: string,
+): Rate {
+  const rate = findRate(rateId)
+  if (!ratesFor(context, route, sourceId).includes(rate)) {
+    throw new CoreError('not-applicable', {
+      parameter: 'rateId',
+      expected: 'a rate that suits this source, route and kind of stand',
+      received: rate.label,
+    })
+  }
+  return rate
+}
