@@ -17,11 +17,10 @@ import {
   ratesFor,
   responseFor,
   findSource,
-  ironSourceIds,
-  sourceIds,
+  type IronSourceId,
 } from '../../src/material/source/index.ts'
 import { contentsOfSource } from '../../src/soil/season/index.ts'
-import { sizes } from './sizes.ts'
+import { ironThen, sizes, sourcesThen } from './as-it-was.ts'
 import { sayFigures } from './say-figures.ts'
 
 const uses = contextNames.flatMap((context) =>
@@ -31,7 +30,7 @@ const sizeOf = (context: Context) => sizes[contexts[context].sizeKinds[0]]
 
 describe('figures of sources are what they were', () => {
   it('contents, solubility', async () => {
-    const lines = sourceIds.map((id) => {
+    const lines = sourcesThen.map((id) => {
       const { contentShare, usualKgPerL, kind, nutrient, solubility } = findSource(id)
       // Nought that is brought was said by silence before.
       const withoutNought = (shares: object) =>
@@ -52,7 +51,7 @@ describe('figures of sources are what they were', () => {
         [id, { basis, unit, rate, carrier, intervalDays, timesASeason, stepDays }] as const,
     )
     const perUse = uses.flatMap(([context, route]) =>
-      sourceIds.map((sourceId) => {
+      sourcesThen.map((sourceId) => {
         const rates = ratesFor(context, route, sourceId).map(({ id }) => id)
         const hazards = ['acid', 'pesticide', 'hose', 'everything-blend'] as const
         const cautions = cautionsFor({ context, route, sourceId, hazards })
@@ -70,7 +69,7 @@ describe('figures of sources are what they were', () => {
 
   it('amounts of every rate', async () => {
     const lines = uses.flatMap(([context, route]) =>
-      sourceIds.flatMap((sourceId) =>
+      sourcesThen.flatMap((sourceId) =>
         ratesFor(context, route, sourceId).flatMap((rate) =>
           (['low', 'high'] as const).map((which) => {
             const { productKg, nutrientKg, carrierL } = amountFor({
@@ -93,11 +92,11 @@ describe('figures of sources are what they were', () => {
 
   it('iron at work through time', async () => {
     const pHs = [4.5, 6, 6.5, 7, 7.5, 8, 8.6]
-    const course = (id: (typeof ironSourceIds)[number], route: Route, ground: object) => {
+    const course = (id: IronSourceId, route: Route, ground: object) => {
       const { at, mean } = workingCourse(id, route, { pH: 7, doubt: 0.2, ...ground })
       return [at(0), at(14), at(60), mean(30)].map(({ low, usual, high }) => [low, usual, high])
     }
-    const lines = ironSourceIds.flatMap((id) => [
+    const lines = ironThen.flatMap((id) => [
       [`${id} leaf`, course(id, 'leaf', {})] as const,
       ...pHs.map((pH) => [`${id} soil ${pH}`, course(id, 'soil', { pH })] as const),
       ...([5.5, 6.5, 7.5] as const).flatMap((pH) =>
@@ -120,7 +119,7 @@ describe('figures of sources are what they were', () => {
             aimId,
             ground: { pH, doubt: 0.2 },
             size: sizeOf(context),
-            candidates: catalogueCandidates(),
+            candidates: catalogueCandidates().filter(({ source }) => ironThen.includes(source.id)),
           }
           const offers = rankCandidates(input).map((each) => {
             const { candidate, fitness, shortcomings, start, held, applications } = each

@@ -12,11 +12,11 @@ import { earliestFit, planCost, factsOf } from '../../src/days/planner/index.ts'
 import { randomEstate } from '../../src/days/planner/tests/random-estate.ts'
 import { contextNames, contexts } from '../../src/stand/plant/index.ts'
 import { amountFor, sameRate, factsOfJob, type Rate } from '../../src/material/rate/index.ts'
-import { allRates, findSource, sourceIds } from '../../src/material/source/index.ts'
+import { allRates, findSource, type LigandId } from '../../src/material/source/index.ts'
 import { dropClassOf } from '../../src/apply/sprayer/index.ts'
 import { judgeWork } from '../../src/apply/work/index.ts'
 import { acidDose, acids } from '../../src/soil/water/index.ts'
-import { sizes } from './sizes.ts'
+import { ligandsThen, sizes, sourcesThen } from './as-it-was.ts'
 import { sayFigures } from './say-figures.ts'
 
 describe('what is worked out for a piece of work is what it was', () => {
@@ -27,7 +27,7 @@ describe('what is worked out for a piece of work is what it was', () => {
     const lines = Array.from({ length: 300 }, (_, index) => {
       const context = pick(contextNames)
       const route = pick(contexts[context].routes)
-      const sourceId = pick(sourceIds)
+      const sourceId = pick(sourcesThen)
       const partner = { kindId: pick(partnerKinds).id, name: 'other', dose: pick(['', '1 oz']) }
       const jarTest = {
         sourceId,
@@ -72,10 +72,13 @@ describe('what is worked out for a piece of work is what it was', () => {
   })
 
   it('chelates over pH, labels, acid for water', async () => {
+    const then = (shares: Readonly<Record<LigandId, Float64Array>>) =>
+      Object.fromEntries(ligandsThen.map((id) => [id, shares[id]]))
     const pHs = [4, 5, 6, 6.5, 7, 7.5, 8, 9, 10]
-    const curves = (['none', 'field', 'full'] as const).map(
-      (competition) => [`soil ${competition}`, soilCurves({ pHs, competition })] as const,
-    )
+    const curves = (['none', 'field', 'full'] as const).map((competition) => {
+      const { shares, ...rest } = soilCurves({ pHs, competition })
+      return [`soil ${competition}`, { ...rest, shares: then(shares) }] as const
+    })
     const feed = { ironMmolPerL: 0.04, otherMetalsMmolPerL: { Ca: 3, Mg: 1, Zn: 0.004, Cu: 0.001, Mn: 0.01 } } // prettier-ignore
     const labels = [
       'N 5, Mg 1, S 7, Mn 2, Fe 9 (all chelated by EDDHA, EDTA, citrate)',
@@ -94,7 +97,12 @@ describe('what is worked out for a piece of work is what it was', () => {
       const { meqPerL, litres, kg, bringsMgPerL } = acidDose(id, water, { targetPH: 6, waterL: 400 }) // prettier-ignore
       return [id, { meqPerL, litres, kg, bringsMgPerL }] as const
     })
-    const lines = [...curves, ['solution', solutionCurves(pHs, feed)] as const, ...labels, ...doses]
+    const lines = [
+      ...curves,
+      ['solution', then(solutionCurves(pHs, feed))] as const,
+      ...labels,
+      ...doses,
+    ]
     await expect(sayFigures(lines)).toMatchFileSnapshot('chemistry.txt')
   })
 
