@@ -38,10 +38,14 @@ function priceChanger(ranked: readonly RankedCandidate[]): OrderChanger[] {
   if (first?.fitness !== 'works' || second?.fitness !== 'works' || !ours || !theirs) return []
   const now = second.candidate.pricePerKg.usual
   const even = (now * ours.usual) / theirs.usual
+  const { name } = second.candidate
+  if (formatNumber(even, 2) === formatNumber(now, 2)) {
+    return [{ id: 'price', words: `${name} costs as much for a kilogram of iron at work.` }]
+  }
   return [
     {
       id: 'price',
-      words: `${second.candidate.name} would lead if a kilogram of it cost less than ${formatNumber(even, 2)} (now about ${formatNumber(now, 2)}).`,
+      words: `${name} would lead if a kilogram of it cost less than ${formatNumber(even, 2)} (now about ${formatNumber(now, 2)}).`,
     },
   ]
 }

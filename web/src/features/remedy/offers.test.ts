@@ -1,4 +1,4 @@
-import { candidateOfProduct } from '@spudder/core/material/choice'
+import { candidateOfProduct, catalogueCandidates } from '@spudder/core/material/choice'
 import { describe, expect, it } from 'vitest'
 import { perGround } from '../../shared/units/per-ground.ts'
 import { neverOffered, offersFor, type OfferGrounds } from './offers.ts'
@@ -33,7 +33,7 @@ describe('what is offered', () => {
     const offers = offersFor({ ...grounds, shelf: [tub] })
     expect(offers[0]).toMatchObject({ id: 'tub', origin: 'shelf', sourceId: 'fe-eddha' })
     expect(offers[1]).toMatchObject({ id: 'fe-eddha', origin: 'catalogue' })
-    expect(offers).toHaveLength(13)
+    expect(offers).toHaveLength(1 + catalogueCandidates().length)
   })
 
   it('says stain, first change and organic growing', () => {
