@@ -6,6 +6,7 @@ import { feDtpa } from './data/fe-dtpa.ts'
 import { feEddha } from './data/fe-eddha.ts'
 import { feEdta } from './data/fe-edta.ts'
 import { feHbed } from './data/fe-hbed.ts'
+import { feEddhsa } from './data/fe-eddhsa.ts'
 import { feHedta } from './data/fe-hedta.ts'
 import { ferrousAmmoniumSulfate } from './data/ferrous-ammonium-sulfate.ts'
 import { ferrousSulfateMonohydrate } from './data/ferrous-sulfate-monohydrate.ts'
@@ -39,6 +40,7 @@ export const ironForms = [
   feHedta,
   feDtpa,
   feEddha,
+  feEddhsa,
   feHbed,
   ironCitrate,
   ironGlucoheptonate,
