@@ -7,6 +7,7 @@ import { feEddha } from './data/fe-eddha.ts'
 import { feEdta } from './data/fe-edta.ts'
 import { feHbed } from './data/fe-hbed.ts'
 import { feEddhsa } from './data/fe-eddhsa.ts'
+import { feEddhma } from './data/fe-eddhma.ts'
 import { feHedta } from './data/fe-hedta.ts'
 import { ferrousAmmoniumSulfate } from './data/ferrous-ammonium-sulfate.ts'
 import { ferrousSulfateMonohydrate } from './data/ferrous-sulfate-monohydrate.ts'
@@ -40,6 +41,7 @@ export const ironForms = [
   feHedta,
   feDtpa,
   feEddha,
+  feEddhma,
   feEddhsa,
   feHbed,
   ironCitrate,

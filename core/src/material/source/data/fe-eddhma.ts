@@ -1,0 +1,107 @@
+import { none } from '../../../base/reference/index.ts'
+import { constant, likeLigands, yunta, type Ligand } from '../facts/ligand.ts'
+import type { IronSource } from '../facts/source.ts'
+import { dtpa } from './fe-dtpa.ts'
+import { redFilm } from './shared/cautions.ts'
+import { bigMolecule, makersSolubility, retail, spooned } from './shared/figures.ts'
+import {
+  soilContainerDrench,
+  soilEddhaFurrow,
+  soilEddhaTrunk,
+  soilEddhaWateredIn,
+  soilPowderScoops,
+  solutionAquaponic,
+  solutionHydroponic,
+} from './shared/iron-rates.ts'
+import { newLeaves, seasonInSoil, strongInSolution } from './shared/losses.ts'
+import { strongResponses } from './shared/responses.ts'
+
+/** EDDHA with a methyl group on each ring; its iron recalled, the rest read across from EDDHA. */
+const eddhma = {
+  id: 'eddhma',
+  name: 'EDDHMA, ortho-ortho',
+  shortName: 'EDDHMA',
+  dash: '12 3',
+  charge: -4,
+  protons: [
+    constant(11.9, likeLigands, 'L'),
+    constant(10.5, likeLigands, 'L'),
+    constant(8.7, likeLigands, 'L'),
+    constant(6.3, likeLigands, 'L'),
+  ],
+  metals: {
+    Fe: { ml: constant(34.97, yunta, 'L'), mhl: constant(2.2, likeLigands, 'L') },
+    Ca: { ml: constant(7.2, likeLigands, 'L'), mhl: constant(9.0, likeLigands, 'L') },
+    Mg: { ml: constant(8.0, likeLigands, 'L'), mhl: constant(8.5, likeLigands, 'L') },
+    Zn: { ml: constant(16.8, likeLigands, 'L'), mhl: constant(7.9, likeLigands, 'L') },
+    Cu: { ml: constant(23.9, likeLigands, 'L'), mhl: constant(7.9, likeLigands, 'L') },
+    Mn: { ml: constant(13.0, likeLigands, 'L') },
+  },
+  ceiling: {
+    pHs: [9],
+    words: 'past pH 9',
+    whyReckonedOtherwise: none('it agrees'),
+    source: 'common practice: as EDDHA',
+    mark: 'C',
+  },
+} as const satisfies Ligand
+
+export const feEddhma = {
+  id: 'fe-eddhma',
+  name: 'Fe-EDDHMA',
+  kind: 'chelate',
+  nutrient: 'Fe',
+  remark:
+    'Works as EDDHA, and is sold and dosed as it. Blood-red: stains. Read the ortho-ortho part.',
+  contentShare: { low: 0.06, usual: 0.06, high: 0.07 },
+  richest: { commercial: 0.07, pure: 0.1206 },
+  brings: { N: 0, S: 0 },
+  source: 'labels of such products, 6-7 %; pure 55.845/463.2, from memory',
+  mark: 'M',
+  pricePerKg: retail(18, 28, 45),
+  usualKgPerL: spooned,
+  stains: 'red',
+  organic: 'seldom',
+  labelNames: ['eddhma'],
+  standsFor: none('named by itself where it is meant'),
+  boundBy: {
+    ligand: eddhma,
+    isomers: {
+      named: {
+        low: 0.5,
+        usual: 0.8,
+        high: 1,
+        source: 'labels: 4.8 of 6 % usual, from memory',
+        mark: 'M',
+      },
+      othersAs: dtpa,
+      source: 'as the ortho-para isomer of EDDHA',
+      mark: 'J',
+    },
+  },
+  leaf: { enters: bigMolecule, isTooBig: true, losses: newLeaves },
+  soil: {
+    held: none('what its ligand keeps is reckoned'),
+    losses: seasonInSoil,
+    isOpenOfUse: true,
+  },
+  solution: { held: none('what its ligand keeps is reckoned'), losses: strongInSolution },
+  solubility: makersSolubility(60),
+  rates: {
+    leaf: none('too big a molecule to enter a leaf, and it leaves a red film'),
+    soil: {
+      rows: [
+        soilEddhaTrunk,
+        soilEddhaWateredIn,
+        soilEddhaFurrow,
+        soilContainerDrench,
+        soilPowderScoops,
+      ],
+      elsewhere: 'no rate of practice on such a stand',
+    },
+    solution: { rows: [solutionAquaponic, solutionHydroponic], elsewhere: 'solutions only' },
+  },
+  responses: strongResponses,
+  cautions: [redFilm],
+  acidity: none('it moves no pH worth the name'),
+} as const satisfies IronSource
