@@ -8,6 +8,7 @@ import { feEdta } from './data/fe-edta.ts'
 import { feHbed } from './data/fe-hbed.ts'
 import { feEddhsa } from './data/fe-eddhsa.ts'
 import { feEddhma } from './data/fe-eddhma.ts'
+import { feHjb } from './data/fe-hjb.ts'
 import { feHedta } from './data/fe-hedta.ts'
 import { ferrousAmmoniumSulfate } from './data/ferrous-ammonium-sulfate.ts'
 import { ferrousSulfateMonohydrate } from './data/ferrous-sulfate-monohydrate.ts'
@@ -44,6 +45,7 @@ export const ironForms = [
   feEddhma,
   feEddhsa,
   feHbed,
+  feHjb,
   ironCitrate,
   ironGlucoheptonate,
   ironLignosulfonate,
