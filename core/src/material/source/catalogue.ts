@@ -9,6 +9,7 @@ import { feHbed } from './data/fe-hbed.ts'
 import { feEddhsa } from './data/fe-eddhsa.ts'
 import { feEddhma } from './data/fe-eddhma.ts'
 import { feHjb } from './data/fe-hjb.ts'
+import { feIdha } from './data/fe-idha.ts'
 import { feHedta } from './data/fe-hedta.ts'
 import { ferrousAmmoniumSulfate } from './data/ferrous-ammonium-sulfate.ts'
 import { ferrousSulfateMonohydrate } from './data/ferrous-sulfate-monohydrate.ts'
@@ -41,6 +42,7 @@ export const ironForms = [
   feEdta,
   feHedta,
   feDtpa,
+  feIdha,
   feEddha,
   feEddhma,
   feEddhsa,
