@@ -61,8 +61,10 @@ export class CreateRemedyDto {
   @IsOptional()
   @Bounded('Iron present', { min: 0, max: 1000, unit: 'mg/L' })
   presentIronMgPerL?: number
-  /** Weighed once with a spoon, or of the form in general. */
-  @IsOptional() @Bounded('Density', { min: 0.05, max: 5, unit: 'kg/L' }) densityKgPerL?: number
+  /** Of a level spoon that somebody weighed; what the form usually weighs is known here. */
+  @IsOptional()
+  @Bounded('Weighed spoon', { min: 0.05, max: 5, unit: 'kg/L' })
+  weighedKgPerL?: number
   @IsOptional() @IsUUID('all', { message: 'Sprayer: choose one of the place.' }) sprayerId?: string
   @IsOptional()
   @IsArray({ message: 'Partners: give a list.' })
@@ -120,6 +122,8 @@ export class RemedyDto extends Recorded {
   @IsOptional() @IsIn(aimIds) aim!: AimId | null
   @IsOptional() @IsUUID() productId!: string | null
   @IsNumber() contentShare!: number
+  @IsOptional() @IsNumber() weighedKgPerL!: number | null
+  /** What the amounts were reckoned by: weighed, by the product, or usual for the form. */
   @IsOptional() @IsNumber() densityKgPerL!: number | null
   @IsOptional() @IsUUID() sprayerId!: string | null
   @IsOptional()

@@ -44,7 +44,7 @@ describe('what is worked out for a piece of work is what it was', () => {
         productKg: 10 ** (random() * 4 - 2),
         carrierL: 10 ** (random() * 3),
         contentShare: findSource(sourceId).contentShare.usual,
-        densityKgPerL: pick([undefined, 0.9]),
+        weighedKgPerL: pick([undefined, 0.9]),
         labelMaximum: pick([undefined, { value: 4, unit: 'fl oz/1000 ft2' }, { value: 30, unit: 'kg/ha' }]), // prettier-ignore
         partners: pick([[], [partner]]),
         jarTests: pick([[], [jarTest]]),

@@ -49,7 +49,7 @@ async function play(stage: Stage, standId: string, act: Act): Promise<void> {
       await createLook(db, recorder, standId, act.dto)
       return
     case 'remedy':
-      await chooseRemedy(db, recorder, await openCase(), act.dto)
+      await chooseRemedy(stage, recorder, await openCase(), act.dto)
       return
     case 'acidPlan':
       await createAcidPlan(db, recorder, standId, act.dto)

@@ -63,7 +63,7 @@ function allRoutes(db: Database, services: OutsideServices): readonly AnyRoute[]
     ...storyRoutes(db),
     ...lookRoutes(db),
     ...caseRoutes(db),
-    ...remedyRoutes(db),
+    ...remedyRoutes({ db, weather: services.weather }),
     ...acidPlanRoutes(db),
     ...productRoutes(db),
     ...sprayerRoutes(db),

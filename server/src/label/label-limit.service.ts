@@ -12,11 +12,11 @@ interface DayUse {
   readonly carrierL: number
 }
 
-type Reckoned = Pick<RemedyRow, 'route' | 'sourceId' | 'contentShare' | 'densityKgPerL'>
+type Reckoned = Pick<RemedyRow, 'route' | 'sourceId' | 'contentShare' | 'weighedKgPerL'>
 
 /** What the label has against a day's use of a product on a stand; undefined where nothing. */
 function labelWords(
-  product: Pick<ProductRow, 'labelMaximum'>,
+  product: Pick<ProductRow, 'labelMaximum' | 'densityKgPerL'>,
   stand: StandRow,
   by: Reckoned,
   { productKg, carrierL }: DayUse,
@@ -28,7 +28,7 @@ function labelWords(
     size: stand.size,
     measures: stand.measures ?? undefined,
     contentShare: by.contentShare,
-    densityKgPerL: by.densityKgPerL ?? undefined,
+    weighedKgPerL: by.weighedKgPerL ?? product.densityKgPerL ?? undefined,
     labelMaximum: product.labelMaximum ?? undefined,
     productKg,
     carrierL,

@@ -1,5 +1,5 @@
 import type { Connection } from '../database/connect.ts'
-import { eq } from 'drizzle-orm'
+import { asc, eq } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import { reading } from '../database/schema.ts'
 
@@ -7,6 +7,14 @@ export type ReadingRow = typeof reading.$inferSelect
 
 export const insertReading = (connection: Connection, row: ReadingRow) =>
   insertOnce(connection, reading, row)
+
+/** All readings of a stand, in the order of their days. */
+export const selectReadings = (connection: Connection, standId: string) =>
+  connection
+    .select()
+    .from(reading)
+    .where(eq(reading.standId, standId))
+    .orderBy(asc(reading.takenOn))
 
 /** Stores a reading that something else stands behind, in place of the one it had before. */
 export async function putReading(connection: Connection, row: ReadingRow): Promise<void> {

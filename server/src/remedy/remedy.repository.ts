@@ -1,7 +1,8 @@
 import { asc, eq } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce, storedBefore } from '../database/insert-once.ts'
-import { look, reading, remedy, storyEvent } from '../database/schema.ts'
+import { selectReadings } from '../reading/reading.repository.ts'
+import { look, remedy, storyEvent } from '../database/schema.ts'
 
 export type RemedyRow = typeof remedy.$inferSelect
 
@@ -21,11 +22,7 @@ export async function selectGrounds(connection: Connection, caseId: string, stan
     .from(look)
     .where(eq(look.caseId, caseId))
     .orderBy(asc(look.lookedOn), asc(look.createdAt))
-  const readings = await connection
-    .select()
-    .from(reading)
-    .where(eq(reading.standId, standId))
-    .orderBy(asc(reading.takenOn))
+  const readings = await selectReadings(connection, standId)
   const events = await connection
     .select()
     .from(storyEvent)

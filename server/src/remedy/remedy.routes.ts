@@ -1,9 +1,8 @@
 import { CreateRemedyDto, RemedyDto } from '@spudder/contract/remedy'
-import type { Database } from '../database/connect.ts'
 import { route, type AnyRoute } from '../http/route.ts'
-import { chooseRemedy } from './remedy.service.ts'
+import { chooseRemedy, type RemedyStage } from './remedy.service.ts'
 
-export const remedyRoutes = (db: Database): AnyRoute[] => [
+export const remedyRoutes = (stage: RemedyStage): AnyRoute[] => [
   route({
     method: 'post',
     path: '/cases/:caseId/remedies',
@@ -11,6 +10,6 @@ export const remedyRoutes = (db: Database): AnyRoute[] => [
     body: CreateRemedyDto,
     answer: RemedyDto,
     handle: ({ params, body, recorder }) =>
-      chooseRemedy(db, recorder, params['caseId'] ?? '', body),
+      chooseRemedy(stage, recorder, params['caseId'] ?? '', body),
   }),
 ]

@@ -1,3 +1,4 @@
+import type { WeatherService } from '@spudder/contract/weather'
 import type { CreateRemedyDto, FrozenCause, RemedyDto } from '@spudder/contract/remedy'
 import { type Rate } from '@spudder/core/material/rate'
 import { checkChosenRate, findSource, responseFor } from '@spudder/core/material/source'
@@ -16,9 +17,10 @@ import { findPlace } from '../place/place.service.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
 import { requireProduct } from '../shelf/product.service.ts'
 import { requireSprayer } from '../sprayer/sprayer.service.ts'
+import { warmestOn } from '../weather/weather.service.ts'
 import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
 import { findRemedy, insertRemedy, selectGrounds } from './remedy.repository.ts'
-import { reckonWork, requireDaysWithinLabel, requireSoundWork } from './remedy-work.ts'
+import { requireDaysWithinLabel, requireSoundWork } from './remedy-work.ts'
 
 /** The verdict of a case from what is stored: the newest look, the readings and the story. */
 async function verdictOf(
@@ -40,6 +42,12 @@ async function verdictOf(
     school: settings.ironSchool,
   })
   return ranked.map(({ id, probability }) => ({ causeId: id, probability }))
+}
+
+/** What a remedy is chosen on. */
+export interface RemedyStage {
+  readonly db: Database
+  readonly weather: WeatherService
 }
 
 /** The jobs of a remedy, by links between them as the store keeps them. */
@@ -90,7 +98,7 @@ function jobsFor(
  * @throws {ServiceError} not-found, conflict
  */
 export function chooseRemedy(
-  db: Database,
+  { db, weather }: RemedyStage,
   recorder: Recorder,
   caseId: string,
   dto: CreateRemedyDto,
@@ -123,13 +131,18 @@ export function chooseRemedy(
       dto.sprayerId === undefined
         ? undefined
         : await requireSprayer(transaction, dto.sprayerId, stand.placeId)
-    const work = reckonWork(dto, rate, stand)
-    const sound = { dto, stand, product, sprayer, work }
-    await requireSoundWork(transaction, sound)
+    const maxC = await warmestOn(dto.applyOn, {
+      db: transaction,
+      service: weather,
+      place: await findPlace(transaction, stand.placeId),
+      at: recorder.at,
+    })
+    const grounds = { dto, rate, stand, product, sprayer, at: recorder.at, maxC }
+    const work = await requireSoundWork(transaction, grounds)
     const name = product?.name ?? source.name
     const jobs = jobsFor(dto, recorder, { stand, caseId, name, steps: work.steps, rate })
-    await requireDaysWithinLabel(transaction, sound, jobs)
-    const { productKg, nutrientKg, carrierL, derivation } = work.amount
+    await requireDaysWithinLabel(transaction, grounds, work.total, jobs)
+    const { productKg, nutrientKg, carrierL, derivation } = work.total
     const { id, causeId, route, sourceId, rateId, applyOn } = dto
     const stored = await insertRemedy(transaction, {
       id,
@@ -144,7 +157,8 @@ export function chooseRemedy(
       carrierValue: dto.carrierValue ?? null,
       tankL: dto.tankL ?? null,
       contentShare: dto.contentShare,
-      densityKgPerL: dto.densityKgPerL ?? null,
+      weighedKgPerL: dto.weighedKgPerL ?? null,
+      densityKgPerL: work.densityKgPerL ?? null,
       sprayerId: sprayer?.id ?? null,
       partners: dto.partners ?? null,
       waterInAfterH: dto.waterInAfterH ?? null,

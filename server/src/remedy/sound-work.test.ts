@@ -1,3 +1,4 @@
+import type { RemedyDto } from '@spudder/contract/remedy'
 import type { ProductDto } from '@spudder/contract/shelf'
 import type { SprayerDto } from '@spudder/contract/sprayer'
 import type { StandDto } from '@spudder/contract/stand'
@@ -222,6 +223,31 @@ describe('a dose to a loop with fish', () => {
     )
     const enough = dose({ presentIronMgPerL: 2.5 })
     expect((await refused('post', path, enough, 400)).detail).toMatch(/2.5 mg\/L already/)
+  })
+})
+
+describe('a label that counts by volume', () => {
+  it('stops until a spoon was weighed, whatever its form usually weighs', async () => {
+    const fresh = await lawnWithProduct()
+    const byVolume = { labelMaximum: { value: 4, unit: 'fl oz/1000 ft2' } }
+    await patch(`/products/${fresh.product.id}`, byVolume)
+    const unweighed = await refused('post', fresh.path, sprayOf(fresh), 400)
+    expect(unweighed.detail).toMatch(/cannot be compared yet. Give the weight of a level spoon/)
+    // What is no fact of the request is no way round it.
+    const general = await refused('post', fresh.path, sprayOf(fresh, { densityKgPerL: 1 }), 400)
+    expect(general.fields[0]?.field).toBe('densityKgPerL')
+    const weighed = await post<RemedyDto>(fresh.path, sprayOf(fresh, { weighedKgPerL: 1.1 }))
+    expect([weighed.weighedKgPerL, weighed.densityKgPerL]).toEqual([1.1, 1.1])
+  })
+
+  it('is compared by the weight that stands with the product', async () => {
+    const fresh = await lawnWithProduct()
+    const label = { labelMaximum: { value: 4, unit: 'fl oz/1000 ft2' }, densityKgPerL: 1 }
+    await patch(`/products/${fresh.product.id}`, label)
+    const remedy = await post<RemedyDto>(fresh.path, sprayOf(fresh))
+    expect([remedy.weighedKgPerL, remedy.densityKgPerL]).toEqual([null, 1])
+    const over = await refused('post', fresh.path, sprayOf(fresh, { rateValue: 8 }), 400)
+    expect(over.detail).toMatch(/Over the label/)
   })
 })
 

@@ -14,7 +14,7 @@ import { requireInRange } from '@spudder/core/base/error'
 import { daysBetween } from '@spudder/core/base/calendar'
 import { daysFrom, outlookByHours, usualOutlooks, weatherWorks } from '@spudder/core/days/weather'
 import { readStationFile } from '@spudder/core/days/station'
-import type { Database } from '../database/connect.ts'
+import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { findPlace } from '../place/place.service.ts'
 import { selectStationDays, storeStationDays } from './weather.repository.ts'
@@ -26,7 +26,7 @@ const yearsBack = 3
 
 /** Where weather is asked for, and when. */
 export interface WeatherStage {
-  readonly db: Database
+  readonly db: Connection
   readonly service: WeatherService
   readonly place: PlaceDto
   readonly at: Date
@@ -85,6 +85,12 @@ export async function readDays(stage: WeatherStage, span: Span): Promise<Weather
       windMPerS: tenth(calmest(windMPerS)),
     })),
   }
+}
+
+/** Warmest hour of a day [°C]; undefined where nobody measured or foretells it. */
+export async function warmestOn(day: Day, stage: WeatherStage): Promise<number | undefined> {
+  const { days } = await readDays(stage, { from: day, to: day })
+  return days.find((each) => each.day === day)?.maxC
 }
 
 type Usual = ReadonlyMap<string, ReturnType<typeof usualOutlooks>>

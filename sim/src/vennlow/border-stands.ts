@@ -26,7 +26,7 @@ export const azaleaBorder = (today: string) =>
       carrierValue: 40,
       tankL: 4 * 3.785411784,
       contentShare: 0.1,
-      densityKgPerL: 0.9586,
+      weighedKgPerL: 0.9586,
       sprayerId: backpackId,
       partners: [{ kindId: 'urea', name: 'Urea', dose: '4 oz a full tank' }],
       conditioning: { alkalinityMgPerLCaCO3: 285, pH: 7.6, targetPH: 5.5, acidId: 'citric' },

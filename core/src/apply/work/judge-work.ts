@@ -20,14 +20,14 @@ const label = {
 
 /** The maximum of the label: a hard limit, also where nobody can compare. */
 export function labelProblems(work: PlannedWork): readonly WorkProblem[] {
-  const { labelMaximum, size, measures, contentShare, densityKgPerL } = work
+  const { labelMaximum, size, measures, contentShare, weighedKgPerL } = work
   if (!labelMaximum) return []
   const facts = factsOfJob(
     {
       size,
       contentShare,
       ...(measures === undefined ? {} : { measures }),
-      ...(densityKgPerL === undefined ? {} : { densityKgPerL }),
+      ...(weighedKgPerL === undefined ? {} : { densityKgPerL: weighedKgPerL }),
     },
     work.carrierL,
   )

@@ -33,7 +33,7 @@ describe('the judgement of a piece of work', () => {
     expect(told(maximum('lb/1000 ft2'))).toEqual([])
     expect(told(maximum('oz/in'))).toEqual(['label-unknown!'])
     expect(told(maximum('fl oz/1000 ft2'))).toEqual(['label-unknown!'])
-    expect(told({ ...maximum('fl oz/1000 ft2'), densityKgPerL: 1 })).toEqual([])
+    expect(told({ ...maximum('fl oz/1000 ft2'), weighedKgPerL: 1 })).toEqual([])
   })
 
   it('says what is wrong with the water and the day before what is only odd', () => {

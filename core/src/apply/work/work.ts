@@ -33,7 +33,8 @@ export interface PlannedWork {
   readonly productKg: number
   readonly carrierL: number
   readonly contentShare: number
-  readonly densityKgPerL?: number | undefined
+  /** What somebody weighed or the label says, never what a form usually weighs [kg/L]. */
+  readonly weighedKgPerL?: number | undefined
   readonly labelMaximum?: LabelMaximum | undefined
   readonly partners: readonly TankPartner[]
   readonly jarTests: readonly JarTest[]

@@ -1,3 +1,5 @@
 export { CoreError } from './core-error.ts'
 export type { CoreErrorCode, CoreErrorDetail } from './core-error.ts'
 export { requireInRange } from './require-in-range.ts'
+export { reckon } from './reckon.ts'
+export type { Reckoned } from './reckon.ts'

@@ -4,14 +4,8 @@ import type { Context, Route, StandSize } from '../../stand/plant/index.ts'
 import type { UnitSystem } from '../../base/quantity/index.ts'
 import type { SourceId } from '../../material/source/index.ts'
 import type { Calibration, SprayerSetup } from '../../apply/sprayer/index.ts'
-import type { WaterTest } from '../../soil/water/index.ts'
+import type { Conditioning } from '../../apply/application/index.ts'
 import type { TankPartner } from '../../apply/work/index.ts'
-
-/** Water that is brought down before it is used. */
-export interface Conditioning extends WaterTest {
-  readonly acidId: string
-  readonly targetPH: number
-}
 
 /** Everything that a sheet is made of. */
 export interface SheetInput {

@@ -25,7 +25,13 @@ export const sayFigures = (lines: readonly (readonly [name: string, value: unkno
 
 /** What a stand's story reckons with: amounts, jobs, records, and what photos were measured to. */
 export const figuresOfStory = ({ remedies, acidPlans, jobs, entries, photos }: StandStoryDto) => ({
-  remedies: remedies.map((remedy) => ({ ...remedy, verdict: remedy.verdict.slice(0, 3) })),
+  // Densities are stored since, weighed apart from usual; what came of them is what counts.
+  remedies: remedies.map(
+    ({ verdict, densityKgPerL: _usual, weighedKgPerL: _weighed, ...rest }) => ({
+      ...rest,
+      verdict: verdict.slice(0, 3),
+    }),
+  ),
   acidPlans: acidPlans.map(({ steps, ...plan }) => ({ ...plan, steps: steps.length })),
   jobs: jobs
     .map(({ kind, dueOn, share, plannedKg, status, sourceId, route, afterDays }) =>

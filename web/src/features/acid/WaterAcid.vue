@@ -11,7 +11,7 @@ import QuantityField from '../../shared/form/QuantityField.vue'
 import TextField from '../../shared/form/TextField.vue'
 import HowGot from '../../shared/how/HowGot.vue'
 import { useAcidDesk } from './acid-desk.ts'
-import { reckon } from './use-ground.ts'
+import { reckonInWords } from './use-ground.ts'
 
 /** Lime that irrigation brings, and acid that takes it out before it arrives. */
 const { draft, water, waterMm, acidAim, load, system } = useAcidDesk()
@@ -65,7 +65,7 @@ const stock = computed(() => {
   const acid = made.value?.batch
   if (!acid || stockL.value === undefined) return undefined
   const size = stockL.value
-  return reckon(() =>
+  return reckonInWords(() =>
     acidStockFor((acid.litres ?? acid.kg ?? 0) / batchL, {
       ratio: numberIn(draft.value.ratio),
       reading: 'of',

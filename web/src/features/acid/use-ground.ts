@@ -7,7 +7,7 @@ import {
   treatedGround,
   type AcidGroundFacts,
 } from '@spudder/core/soil/acid-plan'
-import { CoreError } from '@spudder/core/base/error'
+import { reckon } from '@spudder/core/base/error'
 import { acidNeeded, limeLoad, mgCaCO3PerMeq, pHAtAlkalinity } from '@spudder/core/soil/water'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -16,19 +16,16 @@ import { today } from '../../shared/units/today.ts'
 import type { AcidDraft } from './acid-draft.ts'
 import { groundReadings, pHToStartFrom } from './acid-facts.ts'
 
-/** What was reckoned, or why it could not be. */
-type Reckoned<Value> = { readonly value: Value } | { readonly problem: string }
+/** What was reckoned, or in words why it could not be. */
+type Said<Value> = { readonly value: Value } | { readonly problem: string }
 
 /** Runs what may refuse its input; the refusal is said to the user. */
-export function reckon<Value>(work: () => Value): Reckoned<Value> {
-  try {
-    return { value: work() }
-  } catch (error) {
-    if (!(error instanceof CoreError)) throw error
-    const got = error.received === undefined ? '' : `, not ${error.received}`
-    const name = error.parameter.replace(/^[a-z](?!H)/, (first) => first.toUpperCase())
-    return { problem: `${name}: give ${error.expected}${got}.` }
-  }
+export function reckonInWords<Value>(work: () => Value): Said<Value> {
+  const { value, error } = reckon(work)
+  if (!error) return { value: value as Value }
+  const got = error.received === undefined ? '' : `, not ${error.received}`
+  const name = error.parameter.replace(/^[a-z](?!H)/, (first) => first.toUpperCase())
+  return { problem: `${name}: give ${error.expected}${got}.` }
 }
 
 /** The optional number of a text field: absent when it is left empty. */
@@ -45,7 +42,7 @@ export function useGround(
   const depthM = ref<number>()
   const waterMm = ref<number>()
   const size = toStandSize(stand.size)
-  const treated = reckon(() => treatedGround(size, stand.measures?.groundM2))
+  const treated = reckonInWords(() => treatedGround(size, stand.measures?.groundM2))
 
   /** Where the path begins: at that of the plan under way, else at the pH of today. */
   const start = computed(() => {
@@ -71,7 +68,7 @@ export function useGround(
   })
   const ground = computed(() => {
     const given = facts.value
-    return given && reckon(() => acidGround(given))
+    return given && reckonInWords(() => acidGround(given))
   })
   const known = computed(() =>
     ground.value && 'value' in ground.value ? ground.value.value : undefined,
@@ -79,7 +76,7 @@ export function useGround(
   const targetPH = computed(() => numberIn(draft.value.targetPH))
   const need = computed(() => {
     const from = known.value
-    return from && reckon(() => acidNeed(from, targetPH.value))
+    return from && reckonInWords(() => acidNeed(from, targetPH.value))
   })
   const needed = computed(() =>
     need.value && 'value' in need.value ? need.value.value : undefined,
@@ -89,7 +86,7 @@ export function useGround(
   const acidAim = computed(() => {
     const { alkalinity, acidId, acidAim: aim, waterPH, leaveAlkalinity, bringToPH } = draft.value
     if (acidId === '') return undefined
-    return reckon(() => {
+    return reckonInWords(() => {
       const test = { alkalinityMgPerLCaCO3: numberIn(alkalinity), pH: numberIn(waterPH) }
       const targetPH =
         aim === 'pH' ? numberIn(bringToPH) : pHAtAlkalinity(test, numberIn(leaveAlkalinity))
@@ -105,7 +102,7 @@ export function useGround(
     const left = acidId !== '' && aim && 'value' in aim ? aim.value.left : full
     return { mm, full, left }
   })
-  const load = computed(() => reckon(() => limeLoad(water.value.mm, water.value.full)))
+  const load = computed(() => reckonInWords(() => limeLoad(water.value.mm, water.value.full)))
   const verdict = computed(() => {
     const [from, way] = [known.value, needed.value]
     if (!from || !way) return undefined

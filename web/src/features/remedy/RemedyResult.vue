@@ -16,7 +16,7 @@ import SameRates from './SameRates.vue'
 /** What the quick fix comes to, what stands against it, and the day it goes out. */
 const desk = useRemedyDesk()
 const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, hold, spread } = desk
-const { problems, isStopped, same, spoon, spoonProblem, isWeighed, densityKgPerL } = desk
+const { problems, isStopped, same, spoon, spoonProblem, weighedKgPerL, densityKgPerL } = desk
 const { sums, keepLimit, choose, messageFor } = desk
 
 const response = computed(
@@ -55,7 +55,7 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
         :same="same"
         :product-kg="amount.value.productKg"
         :density-kg-per-l="densityKgPerL"
-        :is-weighed="isWeighed"
+        :is-weighed="weighedKgPerL !== undefined"
         :system="system"
         :problem="spoonProblem"
       />

@@ -1,4 +1,4 @@
-import { CreateRemedyDto } from '@spudder/contract/remedy'
+import { CreateRemedyDto, requestOf } from '@spudder/contract/remedy'
 import { toShelfProduct } from '@spudder/contract/shelf'
 import { applicationsOf, contentsOf, toStandSize, type StandDto } from '@spudder/contract/stand'
 import { addDays } from '@spudder/core/base/calendar'
@@ -17,7 +17,6 @@ import { numberIn } from '../../shared/form/number-text.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { useKeepLimit } from '../../shared/season/use-keep-limit.ts'
 import { today } from '../../shared/units/today.ts'
-import { loopStateOf } from './loop-state.ts'
 import { presentIronOf } from './present-iron.ts'
 import { useCause } from './use-cause.ts'
 import { useRemedyDraft } from './use-remedy-draft.ts'
@@ -26,47 +25,22 @@ type Draft = ReturnType<typeof useRemedyDraft>
 type AgainstCause = ReturnType<typeof useCause>
 
 /** The request that a finished draft is sent as; to be checked by its class. */
-function requestOf(remedy: Draft, { cause, nutrient }: AgainstCause, present: number | undefined) {
-  const { draft, chosen, rate, tankL, densityKgPerL, conditioning, dose } = remedy
-  const { id, applyOn, lasting, retestOn, sprayerId, partners, waterInAfterH, doseDays } =
-    draft.value
-  const { repeats, hasStrip } = draft.value
-  const inTank = partners.filter(({ name }) => name.trim() !== '')
-  const { carrier, basis } = rate.value ?? {}
+function requestWith(remedy: Draft, { cause, nutrient }: AgainstCause) {
+  const { draft, chosen, choice } = remedy
+  const { id, applyOn, lasting, retestOn, sprayerId, repeats, hasStrip } = draft.value
   const given = (name: string, value: unknown) => (value === undefined ? {} : { [name]: value })
   return {
     id,
     causeId: cause.value?.id,
-    route: remedy.route.value,
-    sourceId: chosen.value?.sourceId,
-    rateId: rate.value?.id,
-    rateValue: remedy.rateValue.value,
-    contentShare: remedy.contentShare.value,
     applyOn,
     lasting,
+    ...(choice.value ? requestOf(choice.value) : {}),
     ...given('productId', chosen.value?.origin === 'shelf' ? chosen.value.id : undefined),
     ...given('aim', nutrient.value === 'Fe' ? remedy.aimId.value : undefined),
-    ...given('densityKgPerL', densityKgPerL.value),
-    ...given('presentIronMgPerL', basis === 'iron-in-solution' ? present : undefined),
-    ...given('doseDays', dose.value && doseDays !== '' ? numberIn(doseDays) : undefined),
+    ...given('sprayerId', remedy.rate.value?.carrier && sprayerId !== '' ? sprayerId : undefined),
     ...given('retestOn', retestOn === '' ? undefined : retestOn),
     ...given('repeats', repeats === '0' ? undefined : numberIn(repeats)),
     ...given('hasStrip', hasStrip || undefined),
-    ...(carrier
-      ? {
-          carrierValue: remedy.carrierValue.value,
-          ...given('tankL', tankL.value),
-          ...given('sprayerId', sprayerId === '' ? undefined : sprayerId),
-          ...given('partners', inTank.length > 0 ? inTank : undefined),
-          ...given('conditioning', conditioning.value),
-          ...given(
-            'waterInAfterH',
-            waterInAfterH === '' || remedy.route.value !== 'leaf'
-              ? undefined
-              : numberIn(waterInAfterH),
-          ),
-        }
-      : {}),
   }
 }
 
@@ -109,7 +83,7 @@ function buildRemedyDesk(stand: StandDto) {
     products,
     sprayers,
     jarTests,
-    loop: computed(() => loopStateOf(story.value)),
+    readings: computed(() => story.value?.readings ?? []),
     maxCOn: computed(
       () => (day: string) => forecast.data.value?.days.find((each) => each.day === day)?.maxC,
     ),
@@ -156,8 +130,8 @@ function buildRemedyDesk(stand: StandDto) {
       const sprayWater = { alkalinityMgPerLCaCO3, pH: waterPH }
       keeping.push(changeSettings.mutateAsync({ id: stand.placeId, dto: { sprayWater } }))
     }
-    const densityKgPerL = remedy.densityKgPerL.value
-    if (product.value && remedy.isWeighed.value && densityKgPerL !== undefined) {
+    const densityKgPerL = remedy.weighedKgPerL.value
+    if (product.value && densityKgPerL !== undefined) {
       keeping.push(changeProduct.mutateAsync({ id: product.value.id, dto: { densityKgPerL } }))
     }
     // The remedy is stored already; that something could not be kept besides must not undo it.
@@ -169,7 +143,7 @@ function buildRemedyDesk(stand: StandDto) {
     const isTankUnread = draft.value.tank !== '' && remedy.tankL.value === undefined
     const isBad = isTankUnread || remedy.fills.value.problem || remedy.acid.value.problem
     if (!openCase.value || !chosen.value || isBad || remedy.isStopped.value) return false
-    const dto = checked(requestOf(remedy, against, presentIronMgPerL.value))
+    const dto = checked(requestWith(remedy, against))
     if (!dto) return false
     const stored = await choose
       .mutateAsync({ id: openCase.value.id, dto })

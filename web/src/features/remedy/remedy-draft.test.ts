@@ -28,7 +28,7 @@ function draftOf(change: Partial<Grounds> = {}) {
         products: computed(() => []),
         sprayers: computed(() => []),
         jarTests: computed(() => []),
-        loop: computed(() => ({})),
+        readings: computed(() => []),
         maxCOn: computed(() => () => undefined),
         system: computed(() => 'us' as const),
         ...change,
@@ -134,10 +134,10 @@ describe('a remedy being put together', () => {
 
   it('weighs a spoon once and keeps it', () => {
     const { remedy } = draftOf({ firstRoute: 'soil' })
-    expect(remedy.isWeighed.value).toBe(false)
+    expect(remedy.weighedKgPerL.value).toBeUndefined()
     remedy.spoon.value = { measure: '2 tbsp', weight: '30 g' }
     expect(remedy.densityKgPerL.value).toBeCloseTo(1.0144, 3)
-    expect(draftOf({ firstRoute: 'soil' }).remedy.isWeighed.value).toBe(true)
+    expect(draftOf({ firstRoute: 'soil' }).remedy.weighedKgPerL.value).toBeCloseTo(1.0144, 3)
     remedy.spoon.value = { measure: '2 tbsp', weight: '5 lb' }
     expect(remedy.spoonProblem.value).toMatch(/Give a number from 0.05 to 5/)
   })

@@ -1,3 +1,4 @@
+import type { KnownOfApplication } from '@spudder/contract/remedy'
 import type { ProductDto } from '@spudder/contract/shelf'
 import { toSetup, type SprayerDto } from '@spudder/contract/sprayer'
 import {
@@ -11,7 +12,7 @@ import type { Ground, PHBelief } from '@spudder/core/material/persistence'
 import { type Context, type Route, type StandSize } from '@spudder/core/stand/plant'
 import { rateText, type UnitSystem } from '@spudder/core/base/quantity'
 import { type Rate, type StandMeasures } from '@spudder/core/material/rate'
-import { findRate, usualDensityOf, type OtherNutrient } from '@spudder/core/material/source'
+import { findRate, type OtherNutrient } from '@spudder/core/material/source'
 import { type JarTest } from '@spudder/core/apply/work'
 import { computed, watch, type ComputedRef } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
@@ -21,7 +22,7 @@ import { soilOf, usualSoilWater } from './soil-water.ts'
 import { freshTankDraft } from './tank-draft.ts'
 import { useSettled } from '../../shared/use-settled.ts'
 import { useSpoon } from './use-spoon.ts'
-import { useWork, type LoopState } from './use-work.ts'
+import { useWork } from './use-work.ts'
 
 interface RemedyGrounds {
   readonly standId: string
@@ -37,7 +38,7 @@ interface RemedyGrounds {
   readonly products: ComputedRef<readonly ProductDto[]>
   readonly sprayers: ComputedRef<readonly SprayerDto[]>
   readonly jarTests: ComputedRef<readonly JarTest[]>
-  readonly loop: ComputedRef<LoopState>
+  readonly readings: ComputedRef<KnownOfApplication['readings']>
   /** Warmest hour foretold for a day [°C]. */
   readonly maxCOn: ComputedRef<(day: string) => number | undefined>
   readonly system: ComputedRef<UnitSystem>
@@ -84,7 +85,7 @@ export function useRemedyDraft({
   products,
   sprayers,
   jarTests,
-  loop,
+  readings,
   maxCOn,
   system,
 }: RemedyGrounds) {
@@ -165,37 +166,27 @@ export function useRemedyDraft({
   )
 
   const product = computed(() => products.value.find(({ id }) => id === chosen.value?.id))
-  const { spoon, spoonProblem, isWeighed, densityKgPerL, scoopKg } = useSpoon(
-    computed(() => chosen.value?.id),
-    computed(
-      () => product.value?.densityKgPerL ?? (chosen.value && usualDensityOf(chosen.value.sourceId)),
-    ),
-  )
+  const { spoon, spoonProblem, weighedKgPerL, scoopKg } = useSpoon(computed(() => chosen.value?.id))
   const work = useWork({
-    context,
-    size,
-    measures,
+    known: computed(() => {
+      const sprayer = sprayers.value.find(({ id }) => id === draft.value.sprayerId)
+      return {
+        stand: { context, size, measures: measures.value },
+        product: product.value,
+        setup: sprayer && toSetup(sprayer.setup),
+        jarTests: jarTests.value,
+        readings: readings.value,
+        today: today(),
+        maxC: maxCOn.value(draft.value.applyOn),
+      }
+    }),
     route,
     chosen,
     rate,
     draft,
-    densityKgPerL,
+    weighedKgPerL,
     scoopKg,
     presentIronMgPerL,
-    // A label that counts by volume is held to what was weighed, not to what its form usually weighs.
-    weighedKgPerL: computed(() =>
-      isWeighed.value || typeof product.value?.densityKgPerL === 'number'
-        ? densityKgPerL.value
-        : undefined,
-    ),
-    labelMaximum: computed(() => product.value?.labelMaximum ?? undefined),
-    setup: computed(() => {
-      const sprayer = sprayers.value.find(({ id }) => id === draft.value.sprayerId)
-      return sprayer && toSetup(sprayer.setup)
-    }),
-    jarTests,
-    loop,
-    maxC: computed(() => maxCOn.value(draft.value.applyOn)),
     system,
   })
 
@@ -203,8 +194,7 @@ export function useRemedyDraft({
     ...work,
     spoon,
     spoonProblem,
-    isWeighed,
-    densityKgPerL,
+    weighedKgPerL,
     draft,
     forget,
     failed,

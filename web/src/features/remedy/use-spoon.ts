@@ -10,11 +10,7 @@ interface Spoon {
 }
 
 /** The weight of a spoon of each product, weighed once and kept in this browser. */
-export function useSpoon(
-  offerId: ComputedRef<string | undefined>,
-  /** By the product or its form, where nobody weighed. */
-  usualKgPerL: ComputedRef<number | undefined>,
-) {
+export function useSpoon(offerId: ComputedRef<string | undefined>) {
   const { value: spoons } = useKept('spoons', () => ({ byOffer: {} as Record<string, Spoon> }))
   const spoon = computed<Spoon>({
     get: () => spoons.value.byOffer[offerId.value ?? ''] ?? { measure: '1 tbsp', weight: '' },
@@ -38,8 +34,7 @@ export function useSpoon(
   return {
     spoon,
     spoonProblem: computed(() => weighed.value.problem),
-    isWeighed: computed(() => weighed.value.kgPerL !== undefined),
     scoopKg: computed(() => weighed.value.scoopKg),
-    densityKgPerL: computed(() => weighed.value.kgPerL ?? usualKgPerL.value),
+    weighedKgPerL: computed(() => weighed.value.kgPerL),
   }
 }

@@ -1,0 +1,212 @@
+import {
+  amountFor,
+  carrierLitres,
+  factsOfJob,
+  rateBases,
+  sameRate,
+  type Amount,
+  type AmountInput,
+  type Rate,
+  type RateFacts,
+  type SameRate,
+} from '../../material/rate/index.ts'
+import { contentWords, findSource } from '../../material/source/index.ts'
+import { acidDose, type AcidDose } from '../../soil/water/index.ts'
+import { reckon, type Reckoned } from '../../base/error/index.ts'
+import type { UnitSystem } from '../../base/quantity/index.ts'
+import { planDose, type DosePlan } from '../dose/index.ts'
+import { planFills, type FillPlan } from '../mix/index.ts'
+import { leafHoldAt, type LeafHold } from '../sprayer/index.ts'
+import { judgeWork, type WorkProblem } from '../work/index.ts'
+import { densityOfProduct, reckonedDensity } from './density.ts'
+import type { ApplicationFacts } from './facts.ts'
+
+/** What the water of a strength comes to at the least and the most of the usual water. */
+export interface AmountSpread {
+  readonly low: Amount
+  readonly high: Amount
+  readonly carrier: NonNullable<Rate['carrier']>
+}
+
+/** An application worked out: what to weigh, mix and dose, and what stands against it. */
+export interface Application {
+  /** What amounts were reckoned by [kg/L]; undefined where nobody knows. */
+  readonly densityKgPerL: number | undefined
+  /** How much there is of what rates count by: what a rate may be said in. */
+  readonly rateFacts: Reckoned<RateFacts>
+  readonly amount: Reckoned<Amount>
+  /** At the least and the most of the table; undefined where there is no amount. */
+  readonly usual: { readonly low: Amount; readonly high: Amount } | undefined
+  readonly isAboveTable: boolean
+  readonly spread: AmountSpread | undefined
+  readonly fills: Reckoned<FillPlan>
+  /** Into one fill; into all the water where there is no tank. */
+  readonly acid: Reckoned<AcidDose>
+  /** Of a solution that is brought to a strength; undefined for every other rate. */
+  readonly dose: Reckoned<DosePlan> | undefined
+  /** Days over which it goes out. */
+  readonly steps: number
+  readonly hold: LeafHold | undefined
+  /** What stops it first; a problem of the label, the tank, the water, partners or the dose. */
+  readonly problems: readonly WorkProblem[]
+  readonly isStopped: boolean
+}
+
+/** Rounding that the table forgives. */
+const slack = 1.001
+
+/** What amounts are reckoned by, but for the rate; undefined until all of it is there. */
+function amountInputOf(facts: ApplicationFacts): Omit<AmountInput, 'rateValue'> | undefined {
+  const { stand, chosen } = facts
+  const { rate, carrierValue, contentShare, presentIronMgPerL } = chosen
+  if (rate.carrier && carrierValue === undefined) return undefined
+  const densityKgPerL = reckonedDensity(densityOfProduct(facts))
+  return {
+    rate,
+    size: stand.size,
+    measures: stand.measures,
+    contentShare,
+    nutrientWord: contentWords[findSource(chosen.sourceId).nutrient],
+    ...(densityKgPerL === undefined ? {} : { densityKgPerL }),
+    ...(rate.carrier && carrierValue !== undefined ? { carrierValue } : {}),
+    ...(presentIronMgPerL === undefined ? {} : { presentIronMgPerL }),
+  }
+}
+
+/** A strength comes to more or less on the ground with the water; over the usual water. */
+function spreadOf(
+  input: Omit<AmountInput, 'rateValue'>,
+  rateValue: number,
+): AmountSpread | undefined {
+  const { carrier, basis } = input.rate
+  if (!carrier || input.size.kind !== 'area' || rateBases[basis].by !== 'carrier') return undefined
+  const at = (carrierValue: number) =>
+    reckon(() => amountFor({ ...input, rateValue, carrierValue })).value
+  const [low, high] = [at(carrier.low), at(carrier.high)]
+  return low && high ? { low, high, carrier } : undefined
+}
+
+function fillsOf({ chosen }: ApplicationFacts, amount: Amount | undefined): Reckoned<FillPlan> {
+  const { tankL } = chosen
+  if (!amount || amount.carrierL <= 0 || tankL === undefined) return {}
+  const { productKg, carrierL: waterL } = amount
+  return reckon(() => planFills({ productKg, waterL, tankL }))
+}
+
+function acidOf(
+  { chosen: { conditioning } }: ApplicationFacts,
+  amount: Amount | undefined,
+  plan: FillPlan | undefined,
+): Reckoned<AcidDose> {
+  if (!amount || !conditioning || amount.carrierL <= 0) return {}
+  const { acidId, targetPH, ...test } = conditioning
+  const fill = plan && (plan.fullFills > 0 ? plan.full : plan.part)
+  const waterL = fill?.waterL ?? amount.carrierL
+  return reckon(() => acidDose(acidId, test, { targetPH, waterL }))
+}
+
+function doseOf(facts: ApplicationFacts): Reckoned<DosePlan> | undefined {
+  const { stand, chosen, loop } = facts
+  const { rate, rateValue, presentIronMgPerL, contentShare, doseDays } = chosen
+  if (rate.basis !== 'iron-in-solution' || stand.size.kind !== 'solution') return undefined
+  if (rateValue === undefined) return undefined
+  const { volumeL } = stand.size
+  return reckon(() =>
+    planDose({
+      presentMgPerL: presentIronMgPerL ?? 0,
+      wantedMgPerL: rateValue,
+      volumeL,
+      contentShare,
+      days: doseDays ?? rate.stepDays ?? 1,
+      hasFish: stand.context === 'aquaponic',
+      isSalt: findSource(chosen.sourceId).kind === 'salt',
+      ...loop,
+    }),
+  )
+}
+
+function problemsOf(
+  facts: ApplicationFacts,
+  { productKg, carrierL }: Amount,
+  dose: DosePlan | undefined,
+): readonly WorkProblem[] {
+  const { stand, chosen, product, jarTests, drop, maxC } = facts
+  return judgeWork({
+    ...stand,
+    route: chosen.route,
+    sourceId: chosen.sourceId,
+    productKg,
+    carrierL,
+    contentShare: chosen.contentShare,
+    // A label that counts by volume is held to what was weighed, not to what its form usually weighs.
+    weighedKgPerL: densityOfProduct(facts).weighedKgPerL,
+    labelMaximum: product?.labelMaximum,
+    // One without a name is not put in yet.
+    partners: chosen.partners.filter(({ name, isApart }) => !isApart && name.trim() !== ''),
+    jarTests,
+    waterInAfterH: chosen.waterInAfterH,
+    drop,
+    maxC,
+    doseWarnings: dose?.warnings,
+  })
+}
+
+function holdOf({ stand, chosen, drop }: ApplicationFacts, amount: Amount | undefined) {
+  const { size } = stand
+  if (chosen.route !== 'leaf' || size.kind !== 'area' || !amount || amount.carrierL <= 0) {
+    return undefined
+  }
+  return reckon(() => leafHoldAt(amount.carrierL / size.areaM2, drop)).value
+}
+
+/**
+ * The one use case of an application: what a person sees before storing it and what the server
+ * checks. Nothing is thrown for figures that cannot be: they come back as errors beside their part.
+ * @returns amounts [kg, L], fills, acid, dose, what stays on the leaf, and all that stands against it
+ * @throws {CoreError} unknown-name for a source that is not in the catalogue
+ * @source amounts by definition; limits and shares carry their own sources
+ */
+export function planApplication(facts: ApplicationFacts): Application {
+  const input = amountInputOf(facts)
+  const { rateValue, rate, scoopKg } = facts.chosen
+  const rateFacts: Reckoned<RateFacts> = input
+    ? reckon(() => ({
+        ...factsOfJob(input, carrierLitres(input)),
+        ...(scoopKg === undefined ? {} : { scoopKg }),
+      }))
+    : {}
+  const at = (value: number) => {
+    if (!input) return {}
+    return reckon(() => amountFor({ ...input, rateValue: value }))
+  }
+  const amount: Reckoned<Amount> = rateValue === undefined ? {} : at(rateValue)
+  const [low, high] = amount.value ? [at(rate.rate.low).value, at(rate.rate.high).value] : []
+  const fills = fillsOf(facts, amount.value)
+  const dose = doseOf(facts)
+  const problems = amount.value ? problemsOf(facts, amount.value, dose?.value) : []
+  return {
+    densityKgPerL: reckonedDensity(densityOfProduct(facts)),
+    rateFacts,
+    amount: rateFacts.error ? { error: rateFacts.error } : amount,
+    usual: low && high ? { low, high } : undefined,
+    isAboveTable: rateValue !== undefined && rateValue > rate.rate.high * slack,
+    spread: input && rateValue !== undefined ? spreadOf(input, rateValue) : undefined,
+    fills,
+    acid: acidOf(facts, amount.value, fills.value),
+    dose,
+    steps: dose?.value ? dose.value.steps.length : (rate.stepDays ?? 1),
+    hold: holdOf(facts, amount.value),
+    problems,
+    isStopped: problems.some(({ stops }) => stops),
+  }
+}
+
+/** The amount of an application said in every other way, or what has to be known for that. */
+export function sameAmount(
+  { amount, rateFacts }: Application,
+  system: UnitSystem,
+): SameRate | undefined {
+  return amount.value && rateFacts.value
+    ? sameRate(amount.value.productKg, rateFacts.value, system)
+    : undefined
+}

@@ -1,0 +1,1 @@
+ALTER TABLE `remedy` ADD `weighed_kg_per_l` double;
