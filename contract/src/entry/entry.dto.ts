@@ -76,6 +76,8 @@ export class EntryDto extends Recorded {
   @IsIn(routes) route!: Route
   @IsIn(sourceIds) sourceId!: SourceId
   @IsOptional() @IsUUID() productId!: string | null
+  /** What went out, by its one name. */
+  @IsString() appliedName!: string
   @IsNumber() plannedProductKg!: number
   @IsNumber() productKg!: number
   @IsNumber() waterL!: number

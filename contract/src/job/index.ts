@@ -5,6 +5,5 @@ export {
   JobDto,
   PlanCheckDto,
   PlanOrderDto,
-  saidDone,
 } from './job.dto.ts'
 export type { JobStatus } from './job.dto.ts'

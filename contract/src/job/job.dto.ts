@@ -22,9 +22,6 @@ import { Bounded, IsDay, IsNewId, Named, Recorded } from '../validation/index.ts
 const jobStatuses = ['planned', 'done', 'dropped'] as const
 export type JobStatus = (typeof jobStatuses)[number]
 
-/** Kinds of jobs that are done by saying so: nothing is measured or put out. */
-export const saidDone: readonly JobKind[] = ['strip', 'buy', 'partner']
-
 /** An hour of the day by the clock of the place, which no time zone moves. */
 export function IsClock(label: string) {
   return Matches(/^([01]\d|2[0-3]):[0-5]\d$/, { message: `${label}: give a time such as 06:30.` })
@@ -97,7 +94,10 @@ export class JobDto extends Recorded {
   /** What is to be found out; null for every other kind. */
   @IsOptional() @IsString() checkId!: string | null
   @IsIn(jobKinds) kind!: JobKind
+  /** What it is, with the names of today. */
   @IsString() title!: string
+  /** What goes out, by its one name; null where nothing does. */
+  @IsOptional() @IsString() appliedName!: string | null
   @IsDay('Due on') dueOn!: string
   @IsOptional() @IsClock('Hour') startsAt!: string | null
   @IsBoolean() isLocked!: boolean

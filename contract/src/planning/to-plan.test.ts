@@ -47,6 +47,7 @@ const job = (change: Partial<JobDto> = {}): JobDto => ({
   checkId: null,
   kind: 'apply',
   title: 'Ferrous sulfate',
+  appliedName: 'Ferrous sulfate',
   dueOn: on(2),
   startsAt: null,
   isLocked: false,

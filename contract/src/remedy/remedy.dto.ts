@@ -121,6 +121,8 @@ export class RemedyDto extends Recorded {
   @IsOptional() @IsNumber() tankL!: number | null
   @IsOptional() @IsIn(aimIds) aim!: AimId | null
   @IsOptional() @IsUUID() productId!: string | null
+  /** What is applied, by its one name. */
+  @IsString() appliedName!: string
   @IsNumber() contentShare!: number
   @IsOptional() @IsNumber() weighedKgPerL!: number | null
   /** What the amounts were reckoned by: weighed, by the product, or usual for the form. */

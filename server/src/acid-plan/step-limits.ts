@@ -32,7 +32,8 @@ export async function requireStepsWithinLimits(
   const place = await findPlace(connection, stand.placeId)
   const story = await selectStory(connection, stand.id)
   const products = await listProducts(connection, stand.placeId)
-  const besides = story.jobs.filter(
+  const jobs = story.jobs.map(({ job }) => job)
+  const besides = jobs.filter(
     ({ acidPlanId, status }) => acidPlanId === null || status !== 'planned',
   )
   const applications = applicationsOf({ ...story, jobs: besides }, products)
@@ -46,7 +47,7 @@ export async function requireStepsWithinLimits(
       system: place.unitSystem,
       nitrogenLeft: nitrogenBudget(ground, applications, groundM2),
     },
-    acidStepsDone(story, groundM2),
+    acidStepsDone({ ...story, jobs }, groundM2),
   )
   const hard = problems.find(({ isHard }) => isHard)
   if (!hard) return

@@ -1,6 +1,7 @@
 import type { EntryQueryDto } from '@spudder/contract/entry'
+import { sources } from '@spudder/core/material/source'
 import { descending } from 'd3-array'
-import { and, count, desc, eq, gte, inArray, lte, sql, type SQL } from 'drizzle-orm'
+import { and, count, desc, eq, gte, inArray, lte, or, sql, type SQL } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce, storedBefore } from '../database/insert-once.ts'
 import { entry, product, remedy, stand } from '../database/schema.ts'
@@ -43,23 +44,63 @@ export async function selectUsed(connection: Connection, remedyId: string) {
   return row
 }
 
+interface Named {
+  readonly id: string
+  readonly name: string
+}
+
+/** Names of the stands and products of a place, as they are today. */
+async function selectNames(connection: Connection, placeId: string) {
+  const [stands, products] = await Promise.all([
+    connection
+      .select({ id: stand.id, name: stand.name })
+      .from(stand)
+      .where(eq(stand.placeId, placeId)),
+    connection
+      .select({ id: product.id, name: product.name })
+      .from(product)
+      .where(eq(product.placeId, placeId)),
+  ])
+  return { stands, products }
+}
+
+const idsWith = <Row extends Named>(rows: readonly Row[], word: string): Row['id'][] =>
+  rows.filter(({ name }) => name.toLowerCase().includes(word)).map(({ id }) => id)
+
 /**
- * Every word of a search has to stand somewhere in the entry; signs of the pattern are taken as text.
- * Words are kept in small letters and compared sign by sign, which is several times faster.
+ * Every word of a search has to stand somewhere in the entry, or in the name that its stand, product
+ * or form has today; signs of the pattern are taken as text. Words are kept in small letters and
+ * compared sign by sign, which is several times faster.
  */
-const wordsMatch = (text: string): SQL[] =>
-  text
+async function wordsMatch(connection: Connection, placeId: string, text: string) {
+  const words = text
+    .toLowerCase()
     .split(/\s+/)
     .filter((word) => word !== '')
-    .map((word) => {
-      const pattern = `%${word.toLowerCase().replace(/[\\%_]/g, '\\$&')}%`
-      return sql`${entry.search} COLLATE utf8mb4_bin LIKE ${pattern}`
-    })
+  if (words.length === 0) return []
+  const { stands, products } = await selectNames(connection, placeId)
+  return words.map((word) => {
+    const pattern = `%${word.replace(/[\\%_]/g, '\\$&')}%`
+    const named = [
+      [entry.standId, idsWith(stands, word)],
+      [entry.productId, idsWith(products, word)],
+      [entry.sourceId, idsWith(sources, word)],
+    ] as const
+    return or(
+      sql`${entry.search} COLLATE utf8mb4_bin LIKE ${pattern}`,
+      ...named.map(([column, ids]) => (ids.length > 0 ? inArray(column, ids) : undefined)),
+    )
+  })
+}
 
-const found = (placeId: string, { text = '', from, to, standId }: EntryQueryDto) =>
+const found = async (
+  connection: Connection,
+  placeId: string,
+  { text = '', from, to, standId }: EntryQueryDto,
+) =>
   and(
     eq(entry.placeId, placeId),
-    ...wordsMatch(text),
+    ...(await wordsMatch(connection, placeId, text)),
     from === undefined ? undefined : gte(entry.happenedOn, from),
     to === undefined ? undefined : lte(entry.happenedOn, to),
     standId === undefined ? undefined : eq(entry.standId, standId),
@@ -86,7 +127,7 @@ async function selectIdsByWords(connection: Connection, where: SQL | undefined):
 
 /** Ids of a page of what was found, the newest first, with how many were found in all. */
 async function selectFound(connection: Connection, placeId: string, query: EntryQueryDto) {
-  const where = found(placeId, query)
+  const where = await found(connection, placeId, query)
   const { text = '', limit, offset } = query
   if (text.trim() !== '') {
     const all = await selectIdsByWords(connection, where)

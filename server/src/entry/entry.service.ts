@@ -7,14 +7,13 @@ import type {
 } from '@spudder/contract/entry'
 import { groundOf } from '@spudder/contract/planning'
 import type { WeatherService } from '@spudder/contract/weather'
-import { findSource } from '@spudder/core/material/source'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { standOfJob } from '../job/job.repository.ts'
 import { completeJob, requirePlannedJob } from '../job/job.service.ts'
 import { findPlace } from '../place/place.service.ts'
-import { addToStock } from '../shelf/product.repository.ts'
+import { addToStock, productNameOf } from '../shelf/product.repository.ts'
 import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
 import { weatherDuring } from '../weather/weather.service.ts'
 import { entryDto } from './entry-dto.ts'
@@ -62,25 +61,19 @@ function corrected(seen: EntryRow, dto: CorrectEntryDto): Said & Pick<EntryRow, 
   return { ...saidOf(dto), ...kept, weather }
 }
 
-/** Words that an entry is found by. */
+/** Words of its own that an entry is found by; names of stand and product are looked for where they are. */
 const searchWords = (
   { partners, worker, lot, equipment, waterSource, note }: Said,
-  of: { readonly sourceId: string; readonly standName: string; readonly more: readonly string[] },
+  more: readonly string[],
 ): string =>
-  [
-    of.standName,
-    findSource(of.sourceId).name,
-    ...of.more,
-    worker,
-    lot,
-    equipment,
-    waterSource,
-    note,
-    ...(partners ?? []).map(({ name }) => name),
-  ]
+  [...more, worker, lot, equipment, waterSource, note, ...(partners ?? []).map(({ name }) => name)]
     .filter((word) => word !== '')
     .join(' ')
     .toLowerCase()
+
+/** An entry with the name that its product has today. */
+const named = async (connection: Connection, row: EntryRow): Promise<EntryDto> =>
+  entryDto(row, await productNameOf(connection, row.productId))
 
 export interface EntryStage {
   readonly db: Database
@@ -117,7 +110,7 @@ export async function recordEntry(
     const stand = ofJob === undefined ? undefined : await requireLockedStand(transaction, ofJob)
     const said = saidOf(dto)
     const again = await findEntry(transaction, { ...said, jobId })
-    if (again) return entryDto(again)
+    if (again) return named(transaction, again)
     const job = await requirePlannedJob(transaction, jobId)
     const { standId, caseId, remedyId, plannedKg, route, sourceId } = job
     // What a check of the verdict or a look finds out goes in as a reading or a look.
@@ -128,7 +121,7 @@ export async function recordEntry(
       )
     }
     const used = remedyId === null ? undefined : await selectUsed(transaction, remedyId)
-    const { name: standName = '', placeId = '' } = stand ?? {}
+    const { placeId = '' } = stand ?? {}
     const stored = await insertEntry(transaction, {
       ...said,
       jobId,
@@ -142,17 +135,13 @@ export async function recordEntry(
       weather,
       correctsId: null,
       reason: '',
-      search: searchWords(said, {
-        sourceId,
-        standName,
-        more: [used?.name ?? '', recorder.actor],
-      }),
+      search: searchWords(said, [recorder.actor]),
       ...recordedBy(recorder),
     })
     await completeJob(transaction, job, recorder)
     if (stored.productId !== null)
       await addToStock(transaction, stored.productId, -stored.productKg)
-    return entryDto(stored)
+    return entryDto(stored, used?.name ?? null)
   })
 }
 
@@ -172,10 +161,10 @@ export async function correctEntry(
   const seen = await selectEntry(db, entryId)
   if (!seen) throw noEntry()
   return db.transaction(async (transaction) => {
-    const { name } = await requireLockedStand(transaction, seen.standId)
+    await requireLockedStand(transaction, seen.standId)
     const right = corrected(seen, dto)
     const again = await findEntry(transaction, { ...right, correctsId: entryId })
-    if (again) return entryDto(again)
+    if (again) return named(transaction, again)
     const newer = await selectCorrectionOf(transaction, entryId)
     if (newer) {
       throw new ServiceError(
@@ -188,17 +177,13 @@ export async function correctEntry(
       ...right,
       correctsId: entryId,
       reason: dto.reason,
-      search: searchWords(right, {
-        sourceId: seen.sourceId,
-        standName: name,
-        more: [dto.reason, recorder.actor],
-      }),
+      search: searchWords(right, [dto.reason, recorder.actor]),
       ...recordedBy(recorder),
     })
     if (stored.productId !== null) {
       await addToStock(transaction, stored.productId, seen.productKg - stored.productKg)
     }
-    return entryDto(stored)
+    return named(transaction, stored)
   })
 }
 
@@ -220,7 +205,7 @@ export async function readRecord(
   return {
     total,
     lines: rows.map(({ entry, stand, productName }) => ({
-      entry: entryDto(entry),
+      entry: entryDto(entry, productName),
       standName: stand.name,
       productName,
       isCorrected: corrected.has(entry.id),

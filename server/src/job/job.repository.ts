@@ -1,14 +1,38 @@
 import type { JobKind } from '@spudder/core/days/plan'
-import { and, eq, inArray, lte } from 'drizzle-orm'
+import { and, eq, inArray, lte, sql, type SQL } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import type { Connection } from '../database/connect.ts'
-import { job, remedy, stand } from '../database/schema.ts'
+import { job, product, remedy, stand } from '../database/schema.ts'
 import type { Recorder } from '../http/recorder.ts'
 
 export type JobRow = typeof job.$inferSelect
 
+/** A job with the name of the product that goes out by its remedy, or that is to be bought. */
+export interface NamedJob {
+  readonly job: JobRow
+  readonly productName: string | null
+}
+
+/** Jobs that a condition holds for, each with the name of its product; in an order that is given. */
+export const selectNamedJobs = (
+  connection: Connection,
+  where: SQL | undefined,
+  ...order: SQL[]
+): Promise<NamedJob[]> =>
+  connection
+    .select({ job, productName: product.name })
+    .from(job)
+    .leftJoin(remedy, eq(job.remedyId, remedy.id))
+    .leftJoin(product, eq(product.id, sql`coalesce(${job.productId}, ${remedy.productId})`))
+    .where(where)
+    .orderBy(...order)
+
 export const insertJobs = (connection: Connection, rows: JobRow[]) =>
   connection.insert(job).values(rows)
+
+/** Some jobs by their ids, named. */
+export const selectJobsById = (connection: Connection, ids: readonly string[]) =>
+  ids.length === 0 ? Promise.resolve([]) : selectNamedJobs(connection, inArray(job.id, [...ids]))
 
 /** Stores one job under the id that its sender made. */
 export const insertJob = (connection: Connection, row: JobRow) => insertOnce(connection, job, row)

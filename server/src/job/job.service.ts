@@ -1,11 +1,11 @@
 import {
-  saidDone,
   type AcceptMovesDto,
   type ChangeJobDto,
   type JobDto,
   type PlanCheckDto,
   type PlanOrderDto,
 } from '@spudder/contract/job'
+import { doneBy } from '@spudder/core/days/plan'
 import { checks } from '@spudder/core/verdict/diagnosis'
 import { selectAcidPlan } from '../acid-plan/acid-plan.repository.ts'
 import { requireStepsWithinLimits } from '../acid-plan/step-limits.ts'
@@ -13,7 +13,6 @@ import { requireOpenCase } from '../case/case.service.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import type { Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
-import { toDto } from '../http/to-dto.ts'
 import { findPlace } from '../place/place.service.ts'
 import { requireDayWithinLabel } from '../label/label-limit.service.ts'
 import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
@@ -22,6 +21,7 @@ import { requireProductOf } from '../shelf/product.service.ts'
 import {
   insertJob,
   lockJob,
+  selectJobsById,
   selectPlannedSteps,
   selectUse,
   selectJobsOfPlace,
@@ -29,6 +29,7 @@ import {
   updateJob,
   type JobRow,
 } from './job.repository.ts'
+import { jobDto } from './job-dto.ts'
 import { newJob } from './new-job.ts'
 
 /**
@@ -60,6 +61,16 @@ export async function completeJob(
     changedBy: recorder.actor,
     changedAt: recorder.at,
   })
+}
+
+/**
+ * A job as it stands now, named.
+ * @throws {ServiceError} not-found
+ */
+async function readJob(connection: Connection, id: string): Promise<JobDto> {
+  const [named] = await selectJobsById(connection, [id])
+  if (!named) throw new ServiceError('not-found', 'There is no such job.')
+  return jobDto(named)
 }
 
 /**
@@ -119,7 +130,7 @@ export async function changeJob(
   return db.transaction(async (transaction) => {
     if (standId !== undefined) await requireLockedStand(transaction, standId)
     const planned = await requirePlannedJob(transaction, jobId)
-    if (change.status === 'done' && !saidDone.includes(planned.kind))
+    if (change.status === 'done' && doneBy[planned.kind] !== 'saying')
       throw notSaidDone(planned.kind)
     const row: JobRow = {
       ...planned,
@@ -137,7 +148,7 @@ export async function changeJob(
     if (row.kind === 'buy' && row.status === 'done' && row.productId !== null) {
       await addToStock(transaction, row.productId, row.plannedKg ?? 0)
     }
-    return toDto(row)
+    return readJob(transaction, row.id)
   })
 }
 
@@ -167,9 +178,10 @@ export async function acceptMoves(
       if (!move) continue
       if (planned.dueOn !== move.from || planned.isLocked) {
         const by = planned.changedBy ?? planned.createdBy
+        const { title } = await readJob(transaction, planned.id)
         throw new ServiceError(
           'conflict',
-          `${planned.title} was ${planned.isLocked ? 'held' : 'moved'} by ${by} in the meantime. Plan again to see it.`,
+          `${title} was ${planned.isLocked ? 'held' : 'moved'} by ${by} in the meantime. Plan again to see it.`,
         )
       }
       rows.push({ ...planned, dueOn: move.to, changedBy: recorder.actor, changedAt: recorder.at })
@@ -181,7 +193,11 @@ export async function acceptMoves(
       await requireDayBears(transaction, row)
       await requireStepBears(transaction, row)
     }
-    return rows.map(toDto)
+    const moved = await selectJobsById(
+      transaction,
+      rows.map(({ id }) => id),
+    )
+    return moved.map(jobDto)
   })
 }
 
@@ -200,9 +216,8 @@ export function planOrder(
     const stand = await requireStand(transaction, standId)
     const product = await requireProductOf(transaction, productId, placeId)
     if (stand.placeId !== placeId) throw new ServiceError('not-found', 'There is no such stand.')
-    const title = `Buy ${product.name}`
-    const row = newJob(recorder, { id, standId, kind: 'buy', title, dueOn, productId, plannedKg })
-    return toDto(await insertJob(transaction, row))
+    const row = newJob(recorder, { id, standId, kind: 'buy', dueOn, productId, plannedKg })
+    return jobDto({ job: await insertJob(transaction, row), productName: product.name })
   })
 }
 
@@ -225,7 +240,7 @@ export function planCheck(
       throw new ServiceError('invalid-body', message, [{ field: 'checkId', message }])
     }
     const own = { id, standId: open.standId, caseId, checkId, dueOn }
-    const row = newJob(recorder, { ...own, kind: 'check', title: check.name })
-    return toDto(await insertJob(transaction, row))
+    const row = newJob(recorder, { ...own, kind: 'check' })
+    return jobDto({ job: await insertJob(transaction, row), productName: null })
   })
 }

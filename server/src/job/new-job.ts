@@ -2,7 +2,7 @@ import { recordedBy, type Recorder } from '../http/recorder.ts'
 import type { JobRow } from './job.repository.ts'
 
 /** What every job has to say for itself. */
-type Own = Pick<JobRow, 'id' | 'standId' | 'kind' | 'title' | 'dueOn'>
+type Own = Pick<JobRow, 'id' | 'standId' | 'kind' | 'dueOn'>
 
 /** A job that is still to be done; what is not said of it is nothing. */
 export const newJob = (recorder: Recorder, own: Own & Partial<JobRow>): JobRow => ({
@@ -11,6 +11,12 @@ export const newJob = (recorder: Recorder, own: Own & Partial<JobRow>): JobRow =
   acidPlanId: null,
   plannedKg: null,
   productId: null,
+  purpose: null,
+  subject: null,
+  round: null,
+  rounds: null,
+  step: null,
+  steps: null,
   checkId: null,
   startsAt: null,
   isLocked: false,

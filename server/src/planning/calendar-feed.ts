@@ -1,3 +1,4 @@
+import { jobTitle } from '@spudder/core/days/plan'
 import { addDays, dateToDay } from '@spudder/core/base/calendar'
 import type { RequestHandler } from 'express'
 import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator'
@@ -21,7 +22,7 @@ function calendarOf(placeName: string, jobs: readonly DatedJob[], at: Date): str
     prodId: { company: 'Spudder', product: 'Dates', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
   })
-  for (const { job, standName } of jobs) {
+  for (const { job, standName, productName } of jobs) {
     const start = new Date(`${job.dueOn}T${job.startsAt ?? '00:00'}:00Z`)
     const end =
       job.startsAt === null
@@ -34,7 +35,7 @@ function calendarOf(placeName: string, jobs: readonly DatedJob[], at: Date): str
       allDay: job.startsAt === null,
       floating: job.startsAt !== null,
       stamp: job.changedAt ?? at,
-      summary: `${standName}: ${job.title}`,
+      summary: `${standName}: ${jobTitle({ ...job, productName })}`,
       categories: [{ name: job.kind }],
       status: job.status === 'done' ? ICalEventStatus.CONFIRMED : ICalEventStatus.TENTATIVE,
       description: job.status === 'done' ? 'Done.' : 'Planned. The label comes first.',

@@ -1,8 +1,10 @@
 import { readingKindNames, stripPlaces } from '@spudder/core/seen/reading'
 import { isColourKind } from '@spudder/core/seen/colour'
-import { and, asc, eq, gte, inArray, isNull, notInArray, or } from 'drizzle-orm'
+import { and, asc, eq, gte, inArray, isNull, notInArray, or, sql } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
-import { acidPlan, entry, job, reading, remedy, stand } from '../database/schema.ts'
+import { acidPlan, entry, job, product, reading, remedy, stand } from '../database/schema.ts'
+import { selectJobsById, selectNamedJobs } from '../job/job.repository.ts'
+import { selectProductNames } from '../shelf/product.repository.ts'
 
 /** Colours of the stand itself; strips beside it are for comparing. */
 const colourKinds = readingKindNames.filter(isColourKind)
@@ -16,14 +18,23 @@ export async function selectPlanning(connection: Connection, placeId: string, si
     .orderBy(asc(stand.position), asc(stand.id))
   const ids = stands.map(({ id }) => id)
   if (ids.length === 0) {
-    return { stands, jobs: [], remedies: [], acidPlans: [], entries: [], colours: [] }
+    return {
+      stands,
+      jobs: [],
+      remedies: [],
+      acidPlans: [],
+      entries: [],
+      colours: [],
+      names: new Map<string, string>(),
+    }
   }
-  const planned = await connection
-    .select()
-    .from(job)
-    .where(and(inArray(job.standId, ids), eq(job.status, 'planned')))
-    .orderBy(asc(job.dueOn), asc(job.id))
-  const followed = planned.flatMap(({ afterJobId }) => afterJobId ?? [])
+  const planned = await selectNamedJobs(
+    connection,
+    and(inArray(job.standId, ids), eq(job.status, 'planned')),
+    asc(job.dueOn),
+    asc(job.id),
+  )
+  const followed = planned.flatMap((each) => each.job.afterJobId ?? [])
   const entries = await connection
     .select()
     .from(entry)
@@ -36,12 +47,12 @@ export async function selectPlanning(connection: Connection, placeId: string, si
       ),
     )
     .orderBy(asc(entry.happenedOn), asc(entry.createdAt))
-  const known = new Set(planned.map(({ id }) => id))
+  const known = new Set(planned.map((each) => each.job.id))
   const others = [...new Set([...followed, ...entries.map(({ jobId }) => jobId)])].filter(
     (id) => !known.has(id),
   )
   const [besides, colours] = await Promise.all([
-    others.length === 0 ? [] : connection.select().from(job).where(inArray(job.id, others)),
+    selectJobsById(connection, others),
     connection
       .select()
       .from(reading)
@@ -55,7 +66,7 @@ export async function selectPlanning(connection: Connection, placeId: string, si
       .orderBy(asc(reading.takenOn), asc(reading.createdAt)),
   ])
   const jobs = [...planned, ...besides]
-  const remedyIds = [...new Set(jobs.flatMap(({ remedyId }) => remedyId ?? []))]
+  const remedyIds = [...new Set(jobs.flatMap((each) => each.job.remedyId ?? []))]
   const [remedies, acidPlans] = await Promise.all([
     remedyIds.length === 0
       ? []
@@ -67,15 +78,21 @@ export async function selectPlanning(connection: Connection, placeId: string, si
       .orderBy(asc(acidPlan.createdAt)),
   ])
   const newest = new Map(colours.map((each) => [each.standId, each]))
-  return { stands, jobs, remedies, acidPlans, entries, colours: [...newest.values()] }
+  const names = await selectProductNames(
+    connection,
+    [...remedies, ...entries].map(({ productId }) => productId),
+  )
+  return { stands, jobs, remedies, acidPlans, entries, colours: [...newest.values()], names }
 }
 
 /** Jobs of a place that are planned or were done since a day, with their stands. */
 export const selectDatedJobs = (connection: Connection, placeId: string, since: string) =>
   connection
-    .select({ job, standName: stand.name })
+    .select({ job, standName: stand.name, productName: product.name })
     .from(job)
     .innerJoin(stand, eq(job.standId, stand.id))
+    .leftJoin(remedy, eq(job.remedyId, remedy.id))
+    .leftJoin(product, eq(product.id, sql`coalesce(${job.productId}, ${remedy.productId})`))
     .where(
       and(
         eq(stand.placeId, placeId),

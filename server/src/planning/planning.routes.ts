@@ -2,6 +2,8 @@ import { PlanningDto } from '@spudder/contract/planning'
 import { dateToDay } from '@spudder/core/base/calendar'
 import { seasonOf } from '@spudder/core/soil/season'
 import type { Connection, Database } from '../database/connect.ts'
+import { jobDto } from '../job/job-dto.ts'
+import { remedyDto } from '../remedy/remedy-dto.ts'
 import { entryDto } from '../entry/entry-dto.ts'
 import { route, type AnyRoute } from '../http/route.ts'
 import { toDto } from '../http/to-dto.ts'
@@ -19,12 +21,14 @@ async function readPlanning(
 ): Promise<PlanningDto> {
   const { id } = await findPlace(connection, placeId)
   const rows = await selectPlanning(connection, id, `${seasonOf(dateToDay(at))}-01-01`)
+  const nameOf = (productId: string | null) =>
+    productId === null ? null : (rows.names.get(productId) ?? null)
   return {
     stands: rows.stands.map(toDto),
-    jobs: rows.jobs.map(toDto),
-    remedies: rows.remedies.map((row) => toDto(row)),
+    jobs: rows.jobs.map(jobDto),
+    remedies: rows.remedies.map((row) => remedyDto(row, nameOf(row.productId))),
     acidPlans: rows.acidPlans.map(toDto),
-    entries: rows.entries.map(entryDto),
+    entries: rows.entries.map((row) => entryDto(row, nameOf(row.productId))),
     colours: rows.colours.map(toDto),
   }
 }

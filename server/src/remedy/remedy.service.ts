@@ -1,7 +1,7 @@
 import type { WeatherService } from '@spudder/contract/weather'
 import type { CreateRemedyDto, FrozenCause, RemedyDto } from '@spudder/contract/remedy'
 import { type Rate } from '@spudder/core/material/rate'
-import { checkChosenRate, findSource, responseFor } from '@spudder/core/material/source'
+import { checkChosenRate, responseFor } from '@spudder/core/material/source'
 import { causesOf, diagnose, storyOf } from '@spudder/core/verdict/diagnosis'
 import { jobsOfRemedy } from '@spudder/core/days/plan'
 import { randomUUID } from 'node:crypto'
@@ -10,16 +10,17 @@ import { requireOpenCase } from '../case/case.service.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
-import { toDto } from '../http/to-dto.ts'
 import { insertJobs, type JobRow } from '../job/job.repository.ts'
 import { newJob } from '../job/new-job.ts'
 import { findPlace } from '../place/place.service.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
+import { productNameOf } from '../shelf/product.repository.ts'
 import { requireProduct } from '../shelf/product.service.ts'
 import { requireSprayer } from '../sprayer/sprayer.service.ts'
 import { warmestOn } from '../weather/weather.service.ts'
 import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
 import { findRemedy, insertRemedy, selectGrounds } from './remedy.repository.ts'
+import { remedyDto } from './remedy-dto.ts'
 import { requireDaysWithinLabel, requireSoundWork } from './remedy-work.ts'
 
 /** The verdict of a case from what is stored: the newest look, the readings and the story. */
@@ -57,7 +58,6 @@ function jobsFor(
   of: {
     readonly stand: StandRow
     readonly caseId: string
-    readonly name: string
     readonly steps: number
     readonly rate: Pick<Rate, 'intervalDays'>
   },
@@ -65,7 +65,6 @@ function jobsFor(
   const { route, sourceId } = dto
   const jobs = jobsOfRemedy({
     applyOn: dto.applyOn,
-    sourceName: of.name,
     route,
     rate: { ...of.rate, stepDays: of.steps },
     response: responseFor(route, sourceId, of.stand.context),
@@ -109,7 +108,7 @@ export function chooseRemedy(
     const held = await lockCase(transaction, caseId)
     if (held) await requireLockedStand(transaction, held.standId)
     const again = await findRemedy(transaction, { ...dto, caseId, lasting })
-    if (again) return toDto(again)
+    if (again) return remedyDto(again, await productNameOf(transaction, again.productId))
     const open = await requireOpenCase(transaction, caseId)
     const stand = await requireStand(transaction, open.standId)
     const rate = checkChosenRate(stand.context, dto.route, dto.sourceId, dto.rateId)
@@ -126,7 +125,6 @@ export function chooseRemedy(
             placeId: stand.placeId,
             sourceId: dto.sourceId,
           })
-    const source = findSource(dto.sourceId)
     const sprayer =
       dto.sprayerId === undefined
         ? undefined
@@ -139,8 +137,7 @@ export function chooseRemedy(
     })
     const grounds = { dto, rate, stand, product, sprayer, at: recorder.at, maxC }
     const work = await requireSoundWork(transaction, grounds)
-    const name = product?.name ?? source.name
-    const jobs = jobsFor(dto, recorder, { stand, caseId, name, steps: work.steps, rate })
+    const jobs = jobsFor(dto, recorder, { stand, caseId, steps: work.steps, rate })
     await requireDaysWithinLabel(transaction, grounds, work.total, jobs)
     const { productKg, nutrientKg, carrierL, derivation } = work.total
     const { id, causeId, route, sourceId, rateId, applyOn } = dto
@@ -175,6 +172,6 @@ export function chooseRemedy(
       ...recordedBy(recorder),
     })
     await insertJobs(transaction, jobs)
-    return toDto(stored)
+    return remedyDto(stored, product?.name ?? null)
   })
 }

@@ -1,4 +1,4 @@
-import { and, asc, eq, isNotNull, sql } from 'drizzle-orm'
+import { and, asc, eq, inArray, isNotNull, sql } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { product } from '../database/schema.ts'
@@ -14,6 +14,24 @@ export const listProducts = (connection: Connection, placeId: string): Promise<P
     .from(product)
     .where(eq(product.placeId, placeId))
     .orderBy(asc(product.name), asc(product.id))
+
+/** Names of products by their ids. */
+export async function selectProductNames(
+  connection: Connection,
+  ids: readonly (string | null)[],
+): Promise<ReadonlyMap<string, string>> {
+  const known = [...new Set(ids)].filter((id) => id !== null)
+  if (known.length === 0) return new Map()
+  const rows = await connection
+    .select({ id: product.id, name: product.name })
+    .from(product)
+    .where(inArray(product.id, known))
+  return new Map(rows.map(({ id, name }) => [id, name]))
+}
+
+/** Name of a product; null where there is none. */
+export const productNameOf = async (connection: Connection, id: string | null) =>
+  id === null ? null : ((await selectProductNames(connection, [id])).get(id) ?? null)
 
 /** A product, held until the transaction ends. */
 export async function lockProduct(

@@ -14,6 +14,8 @@ import {
 } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
+import { selectNamedJobs } from '../job/job.repository.ts'
+import { selectProductNames } from '../shelf/product.repository.ts'
 import {
   acidPlan,
   chlorosisCase,
@@ -95,7 +97,7 @@ export const selectStandPage = (
 /** Everything that the ribbons of some stands are painted from, since a day. */
 export async function selectRibbons(connection: Connection, standIds: string[], from: string) {
   if (standIds.length === 0)
-    return { readings: [], events: [], entries: [], jobs: [], openCases: [] }
+    return { readings: [], events: [], entries: [], jobs: [], openCases: [], names: new Map() }
   const [readings, events, entries, jobs, openCases] = await Promise.all([
     connection
       .select({
@@ -124,17 +126,21 @@ export async function selectRibbons(connection: Connection, standIds: string[], 
       .from(entry)
       .where(and(inArray(entry.standId, standIds), gte(entry.happenedOn, from)))
       .orderBy(asc(entry.happenedOn), asc(entry.createdAt)),
-    connection
-      .select()
-      .from(job)
-      .where(and(inArray(job.standId, standIds), eq(job.status, 'planned')))
-      .orderBy(...inOrderOfWork),
+    selectNamedJobs(
+      connection,
+      and(inArray(job.standId, standIds), eq(job.status, 'planned')),
+      ...inOrderOfWork,
+    ),
     connection
       .select()
       .from(chlorosisCase)
       .where(and(inArray(chlorosisCase.standId, standIds), isNull(chlorosisCase.closedOn))),
   ])
-  return { readings, events, entries, jobs, openCases }
+  const names = await selectProductNames(
+    connection,
+    entries.map(({ productId }) => productId),
+  )
+  return { readings, events, entries, jobs, openCases, names }
 }
 
 /** By day; on one day what waits for another job stands after what waits for none. */
@@ -179,16 +185,16 @@ export async function selectStory(connection: Connection, standId: string) {
         .from(acidPlan)
         .where(eq(acidPlan.standId, standId))
         .orderBy(asc(acidPlan.createdAt)),
-      connection
-        .select()
-        .from(job)
-        .where(eq(job.standId, standId))
-        .orderBy(...inOrderOfWork),
+      selectNamedJobs(connection, eq(job.standId, standId), ...inOrderOfWork),
       connection
         .select()
         .from(entry)
         .where(eq(entry.standId, standId))
         .orderBy(asc(entry.happenedOn), asc(entry.createdAt)),
     ])
-  return { readings, events, cases, looks, photos, remedies, acidPlans, jobs, entries }
+  const names = await selectProductNames(
+    connection,
+    [...remedies, ...entries].map(({ productId }) => productId),
+  )
+  return { readings, events, cases, looks, photos, remedies, acidPlans, jobs, entries, names }
 }

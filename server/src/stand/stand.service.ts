@@ -16,6 +16,8 @@ import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { entryDto } from '../entry/entry-dto.ts'
+import { jobDto } from '../job/job-dto.ts'
+import { remedyDto } from '../remedy/remedy-dto.ts'
 import { findPlace } from '../place/place.service.ts'
 import {
   countPlannedApplications,
@@ -141,7 +143,8 @@ export async function readEstate(
   const readings = byStand(rows.readings)
   const events = byStand(rows.events)
   const entries = byStand(rows.entries)
-  const jobs = byStand(rows.jobs)
+  const jobs = group(rows.jobs, ({ job }) => job.standId)
+  const nameOf = (id: string | null) => (id === null ? null : (rows.names.get(id) ?? null))
   const openCases = byStand(rows.openCases)
   return {
     total,
@@ -157,8 +160,8 @@ export async function readEstate(
           takenOn,
         })),
         events: (events.get(stand.id) ?? []).map(toDto),
-        entries: (entries.get(stand.id) ?? []).map(entryDto),
-        jobs: (jobs.get(stand.id) ?? []).map(toDto),
+        entries: (entries.get(stand.id) ?? []).map((row) => entryDto(row, nameOf(row.productId))),
+        jobs: (jobs.get(stand.id) ?? []).map(jobDto),
       },
     })),
   }
@@ -168,6 +171,7 @@ export async function readEstate(
 export async function readStory(connection: Connection, standId: string): Promise<StandStoryDto> {
   const stand = await requireStand(connection, standId)
   const story = await selectStory(connection, standId)
+  const nameOf = (id: string | null) => (id === null ? null : (story.names.get(id) ?? null))
   return {
     stand: toDto(stand),
     readings: story.readings.map(toDto),
@@ -175,9 +179,9 @@ export async function readStory(connection: Connection, standId: string): Promis
     cases: story.cases.map(toDto),
     looks: story.looks.map(toDto),
     photos: story.photos.map(toDto),
-    remedies: story.remedies.map(toDto),
+    remedies: story.remedies.map((row) => remedyDto(row, nameOf(row.productId))),
     acidPlans: story.acidPlans.map(toDto),
-    jobs: story.jobs.map(toDto),
-    entries: story.entries.map(entryDto),
+    jobs: story.jobs.map(jobDto),
+    entries: story.entries.map((row) => entryDto(row, nameOf(row.productId))),
   }
 }

@@ -1,3 +1,5 @@
+import { appliedName } from '@spudder/core/material/shelf'
+import type { SourceId } from '@spudder/core/material/source'
 import type { EntryDto } from '@spudder/contract/entry'
 import type { JobDto } from '@spudder/contract/job'
 import type { StandDto } from '@spudder/contract/stand'
@@ -19,6 +21,10 @@ export const standRow = (change: Partial<StandDto> = {}): StandDto => ({
   ...change,
 })
 
+/** The name of a form where no own product was taken. */
+const nameOf = (sourceId: SourceId | null = 'ferrous-sulfate') =>
+  sourceId && appliedName({ sourceId, productName: null })
+
 /** A planned application. */
 export const jobRow = (change: Partial<JobDto> = {}): JobDto => ({
   id: 'job',
@@ -31,6 +37,7 @@ export const jobRow = (change: Partial<JobDto> = {}): JobDto => ({
   checkId: null,
   kind: 'apply',
   title: 'Ferrous sulfate',
+  appliedName: nameOf(change.sourceId),
   dueOn: '2026-06-20',
   startsAt: null,
   isLocked: false,
@@ -53,6 +60,7 @@ export const entryRow = (change: Partial<EntryDto> = {}): EntryDto => ({
   happenedOn: '2026-06-15',
   route: 'leaf',
   sourceId: 'ferrous-sulfate',
+  appliedName: nameOf(change.sourceId) ?? '',
   productId: null,
   plannedProductKg: 2,
   productKg: 2,

@@ -1,2 +1,6 @@
-export { jobKinds, jobsOfRemedy } from './remedy-jobs.ts'
-export type { JobKind, PlannedJob } from './remedy-jobs.ts'
+export { doneBy, jobKinds } from './job-kinds.ts'
+export type { DoneBy, JobKind, JobPurpose } from './job-kinds.ts'
+export { jobTitle } from './job-title.ts'
+export type { TitledJob } from './job-title.ts'
+export { jobsOfRemedy } from './remedy-jobs.ts'
+export type { PlannedJob } from './remedy-jobs.ts'

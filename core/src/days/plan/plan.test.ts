@@ -4,14 +4,12 @@ import { jobsOfRemedy, type RemedyJobsInput } from './remedy-jobs.ts'
 
 const spray: RemedyJobsInput = {
   applyOn: '2026-05-01',
-  sourceName: 'Ferrous sulfate',
   route: 'leaf',
   rate: findRate('leaf-sulfate-2-percent'),
   response: responseFor('leaf', 'ferrous-sulfate', 'turf'),
 }
 const dose: RemedyJobsInput = {
   applyOn: '2026-05-30',
-  sourceName: 'Fe-DTPA',
   route: 'solution',
   rate: findRate('solution-aquaponic'),
   response: responseFor('solution', 'fe-dtpa', 'aquaponic'),
@@ -55,7 +53,7 @@ describe('jobsOfRemedy', () => {
     const jobs = jobsOfRemedy({ ...spray, apart: ['Root fungicide'] })
     expect(jobs[1]).toMatchObject({
       kind: 'partner',
-      title: 'Root fungicide, watered in by itself',
+      subject: 'Root fungicide',
       dueOn: '2026-05-02',
       after: { index: 0, leastDays: 1 },
     })

@@ -2,9 +2,7 @@ import { addDays, type Day } from '../../base/calendar/index.ts'
 import type { Route } from '../../stand/plant/index.ts'
 import type { Rate } from '../../material/rate/index.ts'
 import type { Response } from '../../material/source/index.ts'
-
-export const jobKinds = ['apply', 'look', 'test', 'buy', 'check', 'strip', 'partner'] as const
-export type JobKind = (typeof jobKinds)[number]
+import type { JobKind, JobPurpose } from './job-kinds.ts'
 
 /** A job of the same remedy that comes before, by its place in the list, and days between them. */
 export interface AfterJob {
@@ -17,15 +15,32 @@ export interface AfterJob {
 export interface PlannedJob {
   readonly kind: JobKind
   readonly dueOn: Day
-  readonly title: string
+  readonly purpose: JobPurpose | null
+  /** Name of a partner that goes out by itself. */
+  readonly subject: string | null
+  /** Which repeat, of how many; null for the first time. */
+  readonly round: number | null
+  readonly rounds: number | null
+  /** Which dose, of how many; null where it goes out at once. */
+  readonly step: number | null
+  readonly steps: number | null
   /** Share of the whole amount that goes out on this day [1]; 0 for a look. */
   readonly share: number
   readonly after?: AfterJob
 }
 
+const plainJob = {
+  purpose: null,
+  subject: null,
+  round: null,
+  rounds: null,
+  step: null,
+  steps: null,
+  share: 0,
+} as const
+
 export interface RemedyJobsInput {
   readonly applyOn: Day
-  readonly sourceName: string
   readonly route: Route
   readonly rate: Pick<Rate, 'stepDays' | 'intervalDays'>
   readonly response: Response
@@ -53,25 +68,20 @@ const intervalOf = ({ rate, response }: RemedyJobsInput) => rate.intervalDays ??
  * @source common practice: pH first, then iron; a control strip before the first application
  */
 export function jobsOfRemedy(input: RemedyJobsInput): readonly PlannedJob[] {
-  const { applyOn, sourceName, response, route, repeats = 0, apart = [] } = input
+  const { applyOn, response, route, repeats = 0, apart = [] } = input
   const jobs: PlannedJob[] = []
-  const add = (job: PlannedJob) => jobs.push(job) - 1
+  const add = (job: Pick<PlannedJob, 'kind' | 'dueOn'> & Partial<PlannedJob>) =>
+    jobs.push({ ...plainJob, ...job }) - 1
   let before: AfterJob | undefined
   if (input.hasStrip) {
-    const index = add({
-      kind: 'strip',
-      dueOn: applyOn,
-      title: 'Mark a strip to leave untreated',
-      share: 0,
-    })
+    const index = add({ kind: 'strip', dueOn: applyOn })
     before = { index, leastDays: 0 }
   }
   if (route === 'solution') {
     const index = add({
       kind: 'test',
       dueOn: applyOn,
-      title: 'Test pH and nitrate before the first dose',
-      share: 0,
+      purpose: 'before-dose',
       ...(before ? { after: before } : {}),
     })
     before = { index, leastDays: 0, mostDays: 2 }
@@ -82,12 +92,11 @@ export function jobsOfRemedy(input: RemedyJobsInput): readonly PlannedJob[] {
   for (let round = 0; round <= repeats; round++) {
     const from = addDays(applyOn, round * (gap + steps - 1))
     for (let step = 0; step < steps; step++) {
-      const dose = steps > 1 ? `, dose ${step + 1} of ${steps}` : ''
-      const again = round > 0 ? `, repeat ${round} of ${repeats}` : ''
       const index: number = add({
         kind: 'apply',
         dueOn: addDays(from, step),
-        title: `${sourceName}${again}${dose}`,
+        ...(round > 0 ? { round, rounds: repeats } : {}),
+        ...(steps > 1 ? { step: step + 1, steps } : {}),
         share: 1 / steps,
         ...(before ? { after: before } : {}),
       })
@@ -101,7 +110,7 @@ export function jobsOfRemedy(input: RemedyJobsInput): readonly PlannedJob[] {
     }
   }
   if (input.retestOn !== undefined) {
-    add({ kind: 'test', dueOn: input.retestOn, title: 'Test pH again', share: 0 })
+    add({ kind: 'test', dueOn: input.retestOn, purpose: 'retest' })
   }
   return jobs
 
@@ -110,23 +119,21 @@ export function jobsOfRemedy(input: RemedyJobsInput): readonly PlannedJob[] {
       add({
         kind: 'partner',
         dueOn: addDays(from, leafRestDays),
-        title: `${name}, watered in by itself`,
-        share: 0,
+        subject: name,
         after: { index, leastDays: leafRestDays },
       })
     }
   }
 
   function addLooks(index: number, done: Day): void {
-    const look = ({ low: least, high: most }: Response['full'], title: string) =>
+    const look = ({ low: least, high: most }: Response['full'], purpose: JobPurpose) =>
       add({
         kind: 'look',
         dueOn: addDays(done, most),
-        title,
-        share: 0,
+        purpose,
         after: { index, leastDays: least, mostDays: most + 7 },
       })
-    look(response.firstChange, 'Look for the first change')
-    look(response.full, 'Look whether it is green')
+    look(response.firstChange, 'first-change')
+    look(response.full, 'green')
   }
 }

@@ -3,6 +3,7 @@ import { cautionsFor, type Hazard } from '../../apply/caution/index.ts'
 import { findPartner, mixingOrder, planFills } from '../../apply/mix/index.ts'
 import { sizeWords } from '../../stand/plant/index.ts'
 import { amountWords, spoonWords } from '../../base/quantity/index.ts'
+import { appliedName } from '../../material/shelf/index.ts'
 import { findSource } from '../../material/source/index.ts'
 import { acidDose, type AcidDose } from '../../soil/water/index.ts'
 import { workWindow } from '../weather/index.ts'
@@ -87,7 +88,7 @@ export function buildSheet(input: SheetInput): Sheet {
     title: job.title,
     where: `${input.placeName}, ${stand.name}, ${sizeWords(stand.size, system)}`,
     when: dayWords(job.dueOn, today.slice(0, 4)),
-    product: `${product?.name ?? source.name}${lot}`,
+    product: `${appliedName({ sourceId: work.sourceId, productName: product?.name ?? null })}${lot}`,
     total,
     full,
     part,

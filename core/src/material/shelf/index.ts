@@ -1,3 +1,4 @@
+export { appliedName } from './applied-name.ts'
 export { mainSourceOf, plainForm, shelfCandidate, stainNames } from './product.ts'
 export type { ShelfProduct, Stain } from './product.ts'
 export { readShelfCsv, shelfToCsv } from './shelf-csv.ts'

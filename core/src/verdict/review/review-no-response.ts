@@ -15,7 +15,7 @@ export interface ReviewFacts {
   readonly system: UnitSystem
   readonly route: Route
   /** How the source is called: "EDTA". */
-  readonly sourceName: string
+  readonly appliedName: string
   /** Rain from the start until six hours after [mm]. */
   readonly rainAfterMm?: number | undefined
   /** Water that went out with it [L/m²]; only where the ground is known. */
@@ -132,7 +132,7 @@ const pouredDown = (litres: number, system: UnitSystem): ReturnType<Ask> =>
         then: '',
       }
 
-const wrongChelate: Ask = ({ route, sourceName, pH, working }) => {
+const wrongChelate: Ask = ({ route, appliedName, pH, working }) => {
   if (!working || pH === undefined) {
     return {
       answer: 'not known',
@@ -141,7 +141,7 @@ const wrongChelate: Ask = ({ route, sourceName, pH, working }) => {
     }
   }
   const range = `${percent(working.low)} to ${percent(working.high)}`
-  const at = `at pH ${pH.toFixed(1)} about ${percent(working.usual)} (${range}) of the iron of ${sourceName} works until colour is due`
+  const at = `at pH ${pH.toFixed(1)} about ${percent(working.usual)} (${range}) of the iron of ${appliedName} works until colour is due`
   if (route !== 'leaf' && working.usual < leastWorking.value) {
     return {
       answer: 'yes',

@@ -5,7 +5,7 @@ import { reviewNoResponse, type ReviewFacts } from './index.ts'
 const sound: ReviewFacts = {
   system: 'us',
   route: 'soil',
-  sourceName: 'EDDHA',
+  appliedName: 'EDDHA',
   waterMm: 6,
   pH: 7.6,
   working: { low: 0.7, usual: 0.8, high: 0.9 },
@@ -84,7 +84,7 @@ describe('a review of no response', () => {
   it('explains EDTA at pH 7.6 by itself, from what is known of the chelate', () => {
     const ground = { pH: 7.6, doubt: 0.2 }
     const working = workingCourse('fe-edta', 'soil', ground).mean(42)
-    expect(review({ sourceName: 'EDTA', working }).explains?.id).toBe('wrong-chelate')
+    expect(review({ appliedName: 'EDTA', working }).explains?.id).toBe('wrong-chelate')
     const held = workingCourse('fe-eddha', 'soil', ground)
     expect(review({ working: held.mean(42) }).explains).toBeUndefined()
   })

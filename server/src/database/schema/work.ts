@@ -1,7 +1,7 @@
 import type { Derivation } from '@spudder/core/base/reference'
 import type { Route } from '@spudder/core/stand/plant'
 import type { SourceId } from '@spudder/core/material/source'
-import type { JobKind } from '@spudder/core/days/plan'
+import type { JobKind, JobPurpose } from '@spudder/core/days/plan'
 import type { JobStatus } from '@spudder/contract/job'
 import type { AcidPlanDto } from '@spudder/contract/acid-plan'
 import type { Situation } from '@spudder/core/soil/acid-plan'
@@ -112,7 +112,16 @@ export const job = mysqlTable(
     kind: varchar('kind', { length: 20 }).$type<JobKind>().notNull(),
     /** What is to be found out; null for every other kind. */
     checkId: varchar('check_id', { length: 40 }),
-    title: varchar('title', { length: 160 }).notNull(),
+    /** What a look or test is for; null for every other kind. */
+    purpose: varchar('purpose', { length: 20 }).$type<JobPurpose>(),
+    /** Name of a partner that goes out by itself. */
+    subject: varchar('subject', { length: 80 }),
+    /** Which repeat, of how many; null for the first time. */
+    round: int('round'),
+    rounds: int('rounds'),
+    /** Which dose or step, of how many; null where it goes out at once. */
+    step: int('step'),
+    steps: int('steps'),
     dueOn: day('due_on').notNull(),
     status: varchar('status', { length: 20 }).$type<JobStatus>().notNull(),
     /** Hour of the day by the clock of the place, "06:30"; null where the day will do. */

@@ -27,7 +27,7 @@ export const sayFigures = (lines: readonly (readonly [name: string, value: unkno
 export const figuresOfStory = ({ remedies, acidPlans, jobs, entries, photos }: StandStoryDto) => ({
   // Densities are stored since, weighed apart from usual; what came of them is what counts.
   remedies: remedies.map(
-    ({ verdict, densityKgPerL: _usual, weighedKgPerL: _weighed, ...rest }) => ({
+    ({ verdict, appliedName: _name, densityKgPerL: _usual, weighedKgPerL: _weighed, ...rest }) => ({
       ...rest,
       verdict: verdict.slice(0, 3),
     }),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue'
-import { saidDone } from '@spudder/contract/job'
+import { doneBy } from '@spudder/core/days/plan'
 import { computed, ref, watch } from 'vue'
 import type { Breach } from '@spudder/core/days/planner'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
@@ -116,7 +116,7 @@ const doneWords = computed(() => (job.value?.kind === 'buy' ? 'It is here' : 'It
         :to="{ name: 'sheet', params: { standId: stand.id, jobId: job.id } }"
         >Open its sheet</RouterLink
       >
-      <Button v-if="saidDone.includes(job.kind)" @click="changeJob({ status: 'done' })">
+      <Button v-if="doneBy[job.kind] === 'saying'" @click="changeJob({ status: 'done' })">
         {{ doneWords }}
       </Button>
       <Button type="text" @click="changeJob({ status: 'dropped' })">Drop it</Button>

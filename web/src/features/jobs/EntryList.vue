@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { EntryDto } from '@spudder/contract/entry'
-import { findSource } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { amountWords } from '@spudder/core/base/quantity'
@@ -14,7 +13,6 @@ const { story, system } = useStandCase()
 
 const newestFirst = computed(() => props.entries.toReversed())
 const correctionOf = (id: string) => props.entries.find(({ correctsId }) => correctsId === id)
-const nameOf = (id: string) => findSource(id).name
 /** When, by whom, from which lot, in what weather: what an inspector asks for. */
 function besidesOf(entry: EntryDto): string {
   const clock = [entry.startedAt, entry.endedAt].filter((each) => each !== null).join('-')
@@ -37,7 +35,7 @@ const correcting = ref<string>()
         :class="{ corrected: correctionOf(entry.id) }"
       >
         <p>
-          <b>{{ dayWords(entry.happenedOn) }}</b> {{ nameOf(entry.sourceId) }}:
+          <b>{{ dayWords(entry.happenedOn) }}</b> {{ entry.appliedName }}:
           <b>{{ amountWords('mass', entry.productKg, system) }}</b>
           <template v-if="entry.waterL > 0">
             in {{ amountWords('volume', entry.waterL, system) }}</template

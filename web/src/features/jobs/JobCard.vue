@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { ChangeJobDto, saidDone, type JobDto } from '@spudder/contract/job'
+import { ChangeJobDto, type JobDto } from '@spudder/contract/job'
+import { doneBy } from '@spudder/core/days/plan'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import { checks } from '@spudder/core/verdict/diagnosis'
 import { Button } from 'ant-design-vue'
@@ -93,7 +94,7 @@ const drop = () =>
         Measure pH and <RouterLink :to="{ name: 'look' }">add it</RouterLink>; that does this job.
       </p>
       <CheckCard v-else-if="check" :check="check" />
-      <template v-else-if="saidDone.includes(job.kind)">
+      <template v-else-if="doneBy[job.kind] === 'saying'">
         <p>{{ doWords }}</p>
         <Button type="primary" @click="sayDone">
           {{ job.kind === 'buy' ? 'It is here' : 'It is done' }}

@@ -43,7 +43,8 @@ const lastStep = computed(() =>
   <div class="job-sheet">
     <div class="amounts">
       <p class="big">
-        {{ amountWords('mass', productKg, system) }}<span class="unit">{{ source.name }}</span>
+        {{ amountWords('mass', productKg, system)
+        }}<span class="unit">{{ remedy.appliedName }}</span>
       </p>
       <p v-if="waterL > 0" class="big second">
         {{ amountWords('volume', waterL, system) }}<span class="unit">water</span>

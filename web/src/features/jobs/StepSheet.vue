@@ -2,7 +2,6 @@
 import type { JobDto } from '@spudder/contract/job'
 import { situations } from '@spudder/core/soil/acid-plan'
 import { amountWords } from '@spudder/core/base/quantity'
-import { findSource } from '@spudder/core/material/source'
 import { computed } from 'vue'
 import CautionList from '../../shared/case/CautionList.vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -12,7 +11,6 @@ import { groundRange, groundUnit } from '../../shared/units/ground-rate.ts'
 const props = defineProps<{ job: JobDto }>()
 const { stand, story, system } = useStandCase()
 const plan = computed(() => story.value?.acidPlans.find(({ id }) => id === props.job.acidPlanId))
-const source = computed(() => findSource(props.job.sourceId ?? ''))
 const rate = computed(() => {
   if (!plan.value || props.job.plannedKg === null) return undefined
   const kgPerM2 = props.job.plannedKg / plan.value.groundM2
@@ -25,10 +23,10 @@ const isTilled = computed(() => plan.value && situations[plan.value.situation].i
 </script>
 
 <template>
-  <div v-if="plan && stand" class="step">
+  <div v-if="plan && stand && job.sourceId" class="step">
     <p class="big">
       {{ amountWords('mass', job.plannedKg ?? 0, system)
-      }}<span class="unit">{{ source.name }}</span>
+      }}<span class="unit">{{ job.appliedName }}</span>
     </p>
     <p class="part">{{ rate }}</p>
     <p>
@@ -40,7 +38,7 @@ const isTilled = computed(() => plan.value && situations[plan.value.situation].i
       }}
       <RouterLink :to="{ name: 'acid' }">The plan it belongs to</RouterLink>
     </p>
-    <CautionList :context="stand.context" route="soil" :source-id="source.id" />
+    <CautionList :context="stand.context" route="soil" :source-id="job.sourceId" />
   </div>
 </template>
 

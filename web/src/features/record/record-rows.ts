@@ -50,7 +50,8 @@ export function lineWords({ entry, productName }: RecordLineDto, system: UnitSys
   const clock = [entry.startedAt, entry.endedAt].filter((each) => each !== null).join('-')
   const who = entry.worker === '' ? entry.createdBy : entry.worker
   return {
-    what: productName === null ? form : `${productName} (${form})`,
+    // What it is beside its name, for whoever has to know what was in it.
+    what: productName === null ? entry.appliedName : `${entry.appliedName} (${form})`,
     used: amountWords('mass', entry.productKg, system),
     planned: amountWords('mass', entry.plannedProductKg, system),
     water: entry.waterL > 0 ? amountWords('volume', entry.waterL, system) : '',

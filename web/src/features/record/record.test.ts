@@ -16,6 +16,7 @@ const line = (
   isCorrected = false,
 ): RecordLineDto => ({
   entry: entryRow({
+    appliedName: 'Crystals',
     id: '3f2b7f0e-8a55-4b0e-9d2c-3b1f6c9a7e10',
     productId: 'bag',
     startedAt: '06:30',

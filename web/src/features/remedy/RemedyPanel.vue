@@ -4,7 +4,6 @@ import { useShelf } from '../../api/shelf.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 import { amountWords } from '@spudder/core/base/quantity'
-import { findSource } from '@spudder/core/material/source'
 import { contexts } from '@spudder/core/stand/plant'
 import { pHAt } from '../../shared/case/pH-now.ts'
 import LabelReader from './LabelReader.vue'
@@ -20,7 +19,6 @@ const chosenBefore = computed(() => remedies.value.toReversed())
 const pHBelief = computed(
   () => (story.value && pHAt(story.value, today())) ?? { pH: 7, doubt: 0.5 },
 )
-const nameOf = (id: string) => findSource(id).name
 </script>
 
 <template>
@@ -41,7 +39,7 @@ const nameOf = (id: string) => findSource(id).name
     <ul>
       <li v-for="remedy in chosenBefore" :key="remedy.id">
         {{ dayWords(remedy.createdAt.slice(0, 10)) }}, {{ remedy.createdBy }}:
-        {{ nameOf(remedy.sourceId) }}, {{ amountWords('mass', remedy.productKg, system) }} for
+        {{ remedy.appliedName }}, {{ amountWords('mass', remedy.productKg, system) }} for
         {{ dayWords(remedy.applyOn) }}.
         {{ remedy.lasting }}
       </li>

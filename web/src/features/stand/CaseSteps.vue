@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { findSource } from '@spudder/core/material/source'
 import { readingKinds, readingWords } from '@spudder/core/seen/reading'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -39,7 +38,7 @@ const benchWords = computed(() => {
   return last ? readingWords(last) : 'nothing measured'
 })
 const remedyWords = computed(() => {
-  return remedy.value ? findSource(remedy.value.sourceId).name : 'none chosen'
+  return remedy.value ? remedy.value.appliedName : 'none chosen'
 })
 const acidWords = computed(() => {
   const plan = story.value?.acidPlans.at(-1)

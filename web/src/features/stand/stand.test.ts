@@ -72,9 +72,9 @@ const opened: StandStoryDto = {
 } // prettier-ignore
 const remedied = {
   ...opened,
-  remedies: [{ id: 'remedy', route: 'leaf', sourceId: 'fe-dtpa', ...of, ...recorded }],
+  remedies: [{ id: 'remedy', route: 'leaf', sourceId: 'fe-dtpa', appliedName: 'Fe-DTPA', ...of, ...recorded }],
   jobs: [
-    { id: 'job', remedyId: 'remedy', kind: 'apply', status: 'planned', dueOn: ago(20), title: 'Fe-DTPA', route: 'leaf', sourceId: 'fe-dtpa', share: 1, ...of, ...recorded },
+    { id: 'job', remedyId: 'remedy', kind: 'apply', status: 'planned', dueOn: ago(20), title: 'Fe-DTPA', appliedName: 'Fe-DTPA', route: 'leaf', sourceId: 'fe-dtpa', share: 1, ...of, ...recorded },
   ],
 } as unknown as StandStoryDto // prettier-ignore
 const applied = {
@@ -82,7 +82,7 @@ const applied = {
   readings: [colour(30, 3), colour(12, 0.8)],
   jobs: remedied.jobs.map((job) => ({ ...job, status: 'done' })),
   entries: [
-    { id: 'entry', jobId: 'job', happenedOn: ago(20), route: 'leaf', sourceId: 'fe-dtpa', productKg: 1, plannedProductKg: 1, waterL: 9, note: '', correctsId: null, reason: '', ...of, ...recorded },
+    { id: 'entry', jobId: 'job', happenedOn: ago(20), route: 'leaf', sourceId: 'fe-dtpa', appliedName: 'Fe-DTPA', productKg: 1, plannedProductKg: 1, waterL: 9, note: '', correctsId: null, reason: '', ...of, ...recorded },
   ],
 } as unknown as StandStoryDto // prettier-ignore
 const closed: StandStoryDto = {

@@ -4,7 +4,6 @@ import { contexts, findPlant, sizeWords } from '@spudder/core/stand/plant'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { readingWords } from '@spudder/core/seen/reading'
 import { greennessWords } from '@spudder/core/seen/colour'
-import { findSource } from '@spudder/core/material/source'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { photoBytes } from '../../api/stands.ts'
 import { judgementOf } from '../../shared/case/judgement.ts'
@@ -40,8 +39,8 @@ function caseContent(story: StandStoryDto, of: Case, system: UnitSystem): Conten
       fontSize: 12,
       margin: [0, 10, 0, 2],
     },
-    ...entries.map(({ happenedOn, sourceId, productKg, note }): Content => ({
-      text: `${happenedOn}: ${findSource(sourceId).name}, ${amountWords('mass', productKg, system)}${note ? `. ${note}` : ''}`,
+    ...entries.map(({ happenedOn, appliedName, productKg, note }): Content => ({
+      text: `${happenedOn}: ${appliedName}, ${amountWords('mass', productKg, system)}${note ? `. ${note}` : ''}`,
     })),
     judged
       ? {

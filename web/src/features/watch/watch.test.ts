@@ -57,6 +57,7 @@ const drench = entryRow({
   happenedOn: '2026-06-01',
   route: 'soil',
   sourceId: 'fe-edta',
+  appliedName: 'Fe-EDTA',
   waterL: 400,
 })
 type Story = Partial<StandStoryDto>

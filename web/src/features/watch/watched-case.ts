@@ -5,7 +5,7 @@ import { workingCourse } from '@spudder/core/material/persistence'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import { fitRecovery, whiteBelow, type FittedRecovery } from '@spudder/core/outcome/regreening'
 import { reviewNoResponse, type Review, type ReviewFacts } from '@spudder/core/verdict/review'
-import { findSource, ironSourceIds, type IronSourceId } from '@spudder/core/material/source'
+import { ironSourceIds, type IronSourceId } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
 import { useShelf } from '../../api/shelf.ts'
 import { judgementOf, type TreatmentJudgement } from '../../shared/case/judgement.ts'
@@ -70,7 +70,7 @@ function reviewFactsOf(
   return {
     system,
     route: entry.route,
-    sourceName: findSource(entry.sourceId).name,
+    appliedName: entry.appliedName,
     rainAfterMm: entry.weather?.rainAfterMm,
     ...waterFacts(story, entry),
     pH: belief?.pH,

@@ -8,7 +8,14 @@ const today = '2026-06-30'
 const colour = (daysAgo: number, value: number) =>
   ({ kind: 'turfColour', value, method: 'eye', takenOn: addDays(today, -daysAgo) }) as const
 const entry = (id: string, correctsId: string | null = null) =>
-  ({ id, correctsId, happenedOn: today, route: 'leaf', sourceId: 'fe-dtpa' }) as EntryDto
+  ({
+    id,
+    correctsId,
+    happenedOn: today,
+    route: 'leaf',
+    sourceId: 'fe-dtpa',
+    appliedName: 'Fe-DTPA',
+  }) as EntryDto
 const empty: RibbonSource = {
   stand: { context: 'turf' },
   readings: [],

@@ -3,7 +3,7 @@ import type { JobDto } from '@spudder/contract/job'
 import type { RibbonReadingDto, StandDto } from '@spudder/contract/stand'
 import type { StoryEventDto } from '@spudder/contract/story'
 import { addDays, daysBetween, type Day } from '@spudder/core/base/calendar'
-import { findSource, responseFor } from '@spudder/core/material/source'
+import { responseFor } from '@spudder/core/material/source'
 import { storyEvents } from '@spudder/core/verdict/diagnosis'
 import { readingKinds, readingWords } from '@spudder/core/seen/reading'
 import { forecastGreenness, type ExpectedGreenness } from '@spudder/core/outcome/regreening'
@@ -80,10 +80,10 @@ function marksOf({ readings, events, entries }: RibbonSource): RibbonMark[] {
       kind: 'told',
       words: note === '' ? storyEvents[kind].words : `${storyEvents[kind].words}: ${note}`,
     })),
-    ...standingEntries(entries).map(({ happenedOn, sourceId }): RibbonMark => ({
+    ...standingEntries(entries).map(({ happenedOn, appliedName }): RibbonMark => ({
       day: happenedOn,
       kind: 'applied',
-      words: findSource(sourceId).name,
+      words: appliedName,
     })),
   ].toSorted((a, b) => a.day.localeCompare(b.day))
 }
