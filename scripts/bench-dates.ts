@@ -1,5 +1,6 @@
 import 'reflect-metadata'
-import { toPlan, type PlanningDto } from '@spudder/contract/planning'
+import { type PlanningDto } from '@spudder/contract/planning'
+import { toPlan } from '@spudder/core/days/task'
 import type { PlaceDto } from '@spudder/contract/place'
 import type { ProductDto } from '@spudder/contract/shelf'
 import type { OutlookDto } from '@spudder/contract/weather'

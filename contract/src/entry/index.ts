@@ -7,4 +7,3 @@ export {
   RecordLineDto,
   RecordPageDto,
 } from './entry.dto.ts'
-export { standingEntries } from './standing-entries.ts'

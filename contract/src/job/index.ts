@@ -6,4 +6,3 @@ export {
   PlanCheckDto,
   PlanOrderDto,
 } from './job.dto.ts'
-export type { JobStatus } from './job.dto.ts'

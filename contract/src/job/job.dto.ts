@@ -15,12 +15,9 @@ import {
   ValidateNested,
 } from 'class-validator'
 import { sourceIds, type SourceId } from '@spudder/core/material/source'
-import { jobKinds, type JobKind } from '@spudder/core/days/plan'
+import { jobKinds, jobStatuses, type JobKind, type JobStatus } from '@spudder/core/days/plan'
 import { routes, type Route } from '@spudder/core/stand/plant'
 import { Bounded, IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'
-
-const jobStatuses = ['planned', 'done', 'dropped'] as const
-export type JobStatus = (typeof jobStatuses)[number]
 
 /** An hour of the day by the clock of the place, which no time zone moves. */
 export function IsClock(label: string) {

@@ -13,11 +13,8 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator'
+import { photoParts, type PhotoPart } from '@spudder/core/seen/photo'
 import { Bounded, IsPastDay } from '../validation/index.ts'
-
-/** Which part of a stand a photo shows, as far as it decides what it is compared with. */
-const photoParts = ['whole', 'untreated', 'no-nitrogen'] as const
-export type PhotoPart = (typeof photoParts)[number]
 
 /** A dab of the brush: what lies under it is plant, or is not. */
 export class DabDto {

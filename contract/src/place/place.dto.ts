@@ -20,6 +20,7 @@ import {
 import { climateNames, type Climate } from '@spudder/core/soil/climate'
 import { unitSystems, type UnitSystem } from '@spudder/core/base/quantity'
 import { LaboratoryMapDto } from '../laboratory/index.ts'
+import { intervalClocks, type IntervalClock } from '@spudder/core/days/task'
 import { Bounded, IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'
 
 export class CreatePlaceDto {
@@ -52,9 +53,6 @@ export class BlackoutDto {
   @IsDay('Blackout until') to!: string
   @Named('Why', 120) words!: string
 }
-
-export const intervalClocks = ['days', 'growth', 'mowings'] as const
-export type IntervalClock = (typeof intervalClocks)[number]
 
 /** What the planner has to know of a place: its crew, its money, its rules. */
 export class WorkSettingsDto {

@@ -10,6 +10,4 @@ export {
 } from './stand.dto.ts'
 export { StandSizeDto, toStandSize } from './stand-size.dto.ts'
 export { StandCareDto, StandMeasuresDto } from './stand-measures.dto.ts'
-export { acidStepsDone, applicationsOf, contentsOf } from './applications.ts'
-export type { AppliedStory, LabelledProduct } from './applications.ts'
 export { EnclosesGround } from './stand-measures.dto.ts'

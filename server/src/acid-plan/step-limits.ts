@@ -1,11 +1,5 @@
-import { acidStepsDone, applicationsOf } from '@spudder/contract/stand'
-import {
-  nitrogenBudget,
-  stepProblems,
-  type AcidStep,
-  type Situation,
-} from '@spudder/core/soil/acid-plan'
-import { soilClimates } from '@spudder/core/soil/climate'
+import { judgeSteps, whereStepsGo } from '@spudder/core/days/acid-steps'
+import type { AcidStep, Situation } from '@spudder/core/soil/acid-plan'
 import type { Connection } from '../database/connect.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { findPlace } from '../place/place.service.ts'
@@ -31,25 +25,17 @@ export async function requireStepsWithinLimits(
 ): Promise<void> {
   const place = await findPlace(connection, stand.placeId)
   const story = await selectStory(connection, stand.id)
-  const products = await listProducts(connection, stand.placeId)
-  const jobs = story.jobs.map(({ job }) => job)
-  const besides = jobs.filter(
-    ({ acidPlanId, status }) => acidPlanId === null || status !== 'planned',
-  )
-  const applications = applicationsOf({ ...story, jobs: besides }, products)
-  const { context } = stand
-  const ground = { context, ownLimits: place.settings.seasonLimits }
-  const problems = stepProblems(
-    steps,
-    {
-      situation,
-      climate: soilClimates[place.climate],
-      system: place.unitSystem,
-      nitrogenLeft: nitrogenBudget(ground, applications, groundM2),
-    },
-    acidStepsDone({ ...story, jobs }, groundM2),
-  )
-  const hard = problems.find(({ isHard }) => isHard)
+  const where = whereStepsGo({
+    context: stand.context,
+    groundM2,
+    situation,
+    climate: place.climate,
+    system: place.unitSystem,
+    ownLimits: place.settings.seasonLimits,
+    story: { ...story, jobs: story.jobs.map(({ job }) => job) },
+    products: await listProducts(connection, stand.placeId),
+  })
+  const hard = judgeSteps(steps, where).problems.find(({ isHard }) => isHard)
   if (!hard) return
   const day = steps[hard.index]?.day ?? ''
   const message = `Step of ${day}: ${hard.words}`

@@ -1,5 +1,4 @@
-import { keptMeasure } from '@spudder/contract/photo'
-import { cardShapes, measurePhoto } from '@spudder/core/seen/photo'
+import { keptMeasure, cardShapes, measurePhoto } from '@spudder/core/seen/photo'
 import { planTrial } from '@spudder/core/outcome/trial'
 import { asJpeg, expose, paintScene } from '@spudder/sim/camera'
 import { idFor } from '@spudder/sim/seeded'

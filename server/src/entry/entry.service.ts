@@ -5,7 +5,7 @@ import type {
   EntryQueryDto,
   RecordPageDto,
 } from '@spudder/contract/entry'
-import { groundOf } from '@spudder/contract/planning'
+import { groundOf } from '@spudder/core/days/task'
 import type { WeatherService } from '@spudder/contract/weather'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'

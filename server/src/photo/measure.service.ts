@@ -1,12 +1,12 @@
 import type { PhotoDto, PhotoMeasureDto } from '@spudder/contract/photo'
+import { readingOfPhoto } from '@spudder/core/seen/photo'
 import { dateToDay } from '@spudder/core/base/calendar'
 import type { Database } from '../database/connect.ts'
 import type { Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
-import { completeDueJobs } from '../job/job.repository.ts'
 import { putReading, removeReading } from '../reading/reading.repository.ts'
-import { readingRow } from '../reading/reading.service.ts'
+import { completeByReading, readingRow } from '../reading/reading.service.ts'
 import { selectPhoto, updatePhoto } from './photo.repository.ts'
 
 /**
@@ -26,28 +26,14 @@ export function measurePhoto(
     const takenOn = measure.takenOn ?? found.takenOn ?? dateToDay(found.createdAt)
     const kept = { ...found, measure, takenOn }
     await updatePhoto(transaction, photoId, { measure, takenOn })
-    if (measure.isComparable) {
-      const place = measure.part === 'whole' ? null : measure.part
-      const row = readingRow(
-        found.standId,
-        {
-          id: photoId,
-          kind: 'photoGreenness',
-          value: measure.greenness,
-          method: 'photo',
-          takenOn,
-          place,
-          doubt: measure.greennessDoubt,
-          instrument: 'camera and colour card',
-          note: found.fileName,
-        },
-        recorder,
+    const reading = readingOfPhoto(measure, takenOn)
+    if (reading) {
+      const { standId, fileName: note } = found
+      await putReading(
+        transaction,
+        readingRow(standId, { id: photoId, ...reading, note }, recorder),
       )
-      await putReading(transaction, row)
-      if (place === null) {
-        const { standId } = found
-        await completeDueJobs(transaction, { standId, kind: 'look', on: takenOn, recorder })
-      }
+      await completeByReading(transaction, { standId, reading, recorder })
     } else {
       await removeReading(transaction, photoId)
     }

@@ -1,7 +1,7 @@
 import type { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
-import { answeredChecks } from '@spudder/core/verdict/diagnosis'
-import { isOfStand, readingKinds, type Reading } from '@spudder/core/seen/reading'
-import type { Database } from '../database/connect.ts'
+import { doneByReading } from '@spudder/core/days/plan'
+import type { Reading } from '@spudder/core/seen/reading'
+import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
 import { completeChecks, completeDueJobs } from '../job/job.repository.ts'
@@ -35,6 +35,20 @@ export function readingRow(standId: string, given: GivenReading, recorder: Recor
   }
 }
 
+/** Marks as done what a reading that came in does: jobs that are due by its day, and checks. */
+export async function completeByReading(
+  connection: Connection,
+  {
+    standId,
+    reading,
+    recorder,
+  }: { readonly standId: string; readonly reading: Reading; readonly recorder: Recorder },
+): Promise<void> {
+  const { kind, checkIds } = doneByReading(reading)
+  if (kind) await completeDueJobs(connection, { standId, kind, on: reading.takenOn, recorder })
+  await completeChecks(connection, { standId, checkIds, recorder })
+}
+
 /**
  * Stores a reading. A colour reading does the look that is due, a pH reading the test that is due:
  * both or neither are stored.
@@ -48,16 +62,7 @@ export function createReading(
   return db.transaction(async (transaction) => {
     await requireStand(transaction, standId)
     const stored = await insertReading(transaction, readingRow(standId, dto, recorder))
-    const doneKind =
-      readingKinds[dto.kind].isColour && isOfStand(dto)
-        ? 'look'
-        : dto.kind === 'pH'
-          ? 'test'
-          : undefined
-    if (doneKind)
-      await completeDueJobs(transaction, { standId, kind: doneKind, on: dto.takenOn, recorder })
-    const checkIds = answeredChecks([], [dto.kind])
-    await completeChecks(transaction, { standId, checkIds, recorder })
+    await completeByReading(transaction, { standId, reading: dto, recorder })
     return toDto(stored)
   })
 }

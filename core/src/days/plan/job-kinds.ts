@@ -2,6 +2,9 @@
 export const jobKinds = ['apply', 'look', 'test', 'buy', 'check', 'strip', 'partner'] as const
 export type JobKind = (typeof jobKinds)[number]
 
+export const jobStatuses = ['planned', 'done', 'dropped'] as const
+export type JobStatus = (typeof jobStatuses)[number]
+
 /** What a look or a test is for. */
 export type JobPurpose = 'first-change' | 'green' | 'before-dose' | 'retest' | 'plan-holds'
 

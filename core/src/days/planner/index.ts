@@ -12,6 +12,7 @@ export {
   windowDays,
   workPace,
 } from './data/work-figures.ts'
+export type { PaleBy } from './data/work-figures.ts'
 export { planSeason } from './plan-season.ts'
 export type { PlanProgress, SeasonPlan } from './plan-season.ts'
 export { effectOfMove, movesBetween, reasonsFor } from './reasons.ts'

@@ -1,7 +1,6 @@
 import { addDays, dayWords, daysBetween, type Day } from '../../base/calendar/index.ts'
-import { readingKinds } from '../../seen/reading/index.ts'
+import { readingKinds, type ColourReadingKind } from '../../seen/reading/index.ts'
 import { fadingBelow, sureEnough } from './data/chances.ts'
-import type { ColourReadingKind } from '../../seen/colour/index.ts'
 import type { Response } from '../../material/source/index.ts'
 import { drawCourses, type DrawnCourse } from './draw-courses.ts'
 import { onScale } from '../../seen/colour/index.ts'

@@ -1,7 +1,13 @@
 import type { Day } from '../../base/calendar/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
-import { doubtOf, readingKinds, type Reading, type ReadingKind } from '../reading/index.ts'
-import { greennessScales, type ColourReadingKind } from './data/greenness-scales.ts'
+import {
+  doubtOf,
+  greennessScales,
+  readingKinds,
+  type ColourReadingKind,
+  type Reading,
+  type ReadingKind,
+} from '../reading/index.ts'
 
 /** Colour of a stand at one time: 0 a white leaf to 1 the deepest green, with one deviation. */
 export interface Greenness {

@@ -1,5 +1,4 @@
-export { acceptableGreenness, greennessScales, healthyGreenness } from './data/greenness-scales.ts'
-export type { ColourReadingKind } from './data/greenness-scales.ts'
+export { acceptableGreenness, healthyGreenness } from './data/greenness-marks.ts'
 export {
   greennessOf,
   greennessReading,

@@ -1,15 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { readingKinds } from '../reading/index.ts'
-import {
-  greennessOf,
-  greennessReading,
-  greennessScales,
-  greennessWords,
-  leafColour,
-  onScale,
-  type ColourReadingKind,
-} from './index.ts'
+import { readingKinds, greennessScales, type ColourReadingKind } from '../reading/index.ts'
+import { greennessOf, greennessReading, greennessWords, leafColour, onScale } from './index.ts'
 
 const kinds = Object.keys(greennessScales) as ColourReadingKind[]
 

@@ -1,7 +1,8 @@
 import { converter } from 'culori'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { greennessOf, greennessScales, leafColour } from '../colour/index.ts'
+import { greennessOf, leafColour } from '../colour/index.ts'
+import { greennessScales } from '../reading/index.ts'
 import { byteOf, quickByteOf } from './colour.ts'
 import { colourCard, darkGreenIndex, lightOf } from './index.ts'
 

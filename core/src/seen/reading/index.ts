@@ -1,4 +1,6 @@
 export {
+  greennessScales,
+  typedColours,
   pHPreparationNames,
   pHPreparations,
   readingKindNames,
@@ -11,6 +13,7 @@ export {
   stripPlaces,
 } from './data/kinds.ts'
 export type {
+  ColourReadingKind,
   PHPreparation,
   ReadingKind,
   ReadingKindDefinition,

@@ -39,3 +39,13 @@ export function checkStandSize(context: Context, size: StandSize): StandSize {
   }
   return size
 }
+
+/** A size as it is stored and sent: which measures it has follows from its kind. */
+export interface StoredSize {
+  readonly kind: SizeKind
+  readonly areaM2?: number | undefined
+  readonly count?: number | undefined
+  readonly diameterM?: number | undefined
+  readonly potL?: number | undefined
+  readonly volumeL?: number | undefined
+}

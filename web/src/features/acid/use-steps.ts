@@ -1,16 +1,13 @@
-import { acidStepsDone, applicationsOf, type StandDto } from '@spudder/contract/stand'
+import { type StandDto } from '@spudder/contract/stand'
+import { judgeSteps, whereStepsGo, type StepsWhere } from '@spudder/core/days/acid-steps'
 import {
   compareMaterials,
-  nitrogenBudget,
   planSteps,
   retestDays,
-  stepProblems,
   type AcidNeed,
   type AcidStep,
-  type StepGrounds,
 } from '@spudder/core/soil/acid-plan'
 import { findAcidity, findSource, sourestFeed } from '@spudder/core/material/source'
-import { soilClimates } from '@spudder/core/soil/climate'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { useShelf } from '../../api/shelf.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -34,9 +31,22 @@ export function useSteps({ stand, draft, need, groundM2, startsOn }: StepsInput)
   const shelf = useShelf(() => stand.placeId)
   const nitrogenKgPerM2 = ref<number>()
 
-  const done = computed(() =>
-    story.value && groundM2 !== undefined ? acidStepsDone(story.value, groundM2) : [],
+  const where = computed<StepsWhere | undefined>(() =>
+    story.value && place.value && groundM2 !== undefined
+      ? whereStepsGo({
+          context: stand.context,
+          groundM2,
+          situation: draft.value.situation,
+          climate: place.value.climate,
+          system: place.value.unitSystem,
+          ownLimits: place.value.settings.seasonLimits,
+          story: story.value,
+          products: shelf.data.value ?? [],
+        })
+      : undefined,
   )
+  const done = computed(() => where.value?.done ?? [])
+  const grounds = computed(() => where.value?.grounds)
   const doneSinceStart = computed(() =>
     done.value.filter(({ day }) => startsOn.value !== undefined && day >= startsOn.value),
   )
@@ -48,23 +58,6 @@ export function useSteps({ stand, draft, need, groundM2, startsOn }: StepsInput)
         : [],
     ),
   )
-  const grounds = computed<StepGrounds | undefined>(() => {
-    if (!story.value || !place.value || groundM2 === undefined) return undefined
-    const { jobs } = story.value
-    const besides = jobs.filter((each) => each.acidPlanId === null || each.status !== 'planned')
-    const applications = applicationsOf({ ...story.value, jobs: besides }, shelf.data.value ?? [])
-    const ground = {
-      context: stand.context,
-      ownLimits: place.value.settings.seasonLimits,
-    }
-    return {
-      situation: draft.value.situation,
-      climate: soilClimates[place.value.climate],
-      system: place.value.unitSystem,
-      nitrogenLeft: nitrogenBudget(ground, applications, groundM2),
-    }
-  })
-
   const acidOf = (steps: readonly AcidStep[]) =>
     steps.reduce((sum, { sourceId, kgPerM2 }) => sum + findAcidity(sourceId).molPerKg.usual * kgPerM2, 0) // prettier-ignore
 
@@ -113,9 +106,7 @@ export function useSteps({ stand, draft, need, groundM2, startsOn }: StepsInput)
   const steps = computed<readonly AcidStep[]>(
     () => draft.value.steps ?? (isStored.value ? stored.value : laidOut.value.steps),
   )
-  const problems = computed(() =>
-    grounds.value ? stepProblems(steps.value, grounds.value, done.value) : [],
-  )
+  const judged = computed(() => where.value && judgeSteps(steps.value, where.value))
   const offers = useSettled(
     () => {
       const [where, way] = [grounds.value, need.value]
@@ -172,8 +163,8 @@ export function useSteps({ stand, draft, need, groundM2, startsOn }: StepsInput)
     isStored,
     laidOut,
     steps,
-    stepProblems: problems,
-    hasHardProblem: computed(() => problems.value.some(({ isHard }) => isHard)),
+    stepProblems: computed(() => judged.value?.problems ?? []),
+    hasHardProblem: computed(() => judged.value?.isStopped ?? false),
     retests,
     offers,
     put,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { PlaceSettingsDto, intervalClocks, type WorkSettingsDto } from '@spudder/contract/place'
-import { paleLossOf, usualLeadDays } from '@spudder/contract/planning'
+import { PlaceSettingsDto, type WorkSettingsDto } from '@spudder/contract/place'
+import { intervalClocks, paleLossOf, usualLeadDays } from '@spudder/core/days/task'
 import { ChangeStandDto } from '@spudder/contract/stand'
 import { plannerFigures } from '@spudder/core/days/planner'
 import { Button } from 'ant-design-vue'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { amountsOf } from '@spudder/contract/planning'
+import { amountsOf } from '@spudder/core/days/task'
 import type { JobDto } from '@spudder/contract/job'
 import { addDays, daysBetween } from '@spudder/core/base/calendar'
 import { amountWords } from '@spudder/core/base/quantity'

@@ -1,4 +1,4 @@
-import { toPlan } from '@spudder/contract/planning'
+import { toPlan } from '@spudder/core/days/task'
 import type { JobDto } from '@spudder/contract/job'
 import { addDays, type Day } from '@spudder/core/base/calendar'
 import {

@@ -1,5 +1,5 @@
 import type { PlanningDto } from '@spudder/contract/planning'
-import type { PlanInput } from '@spudder/contract/planning'
+import type { PlanInput } from '@spudder/core/days/task'
 import type { WorkOutlookDto } from '@spudder/contract/weather'
 import { addDays } from '@spudder/core/base/calendar'
 import { planSeason, solverWith } from '@spudder/core/days/planner'

@@ -1,4 +1,4 @@
-import type { PlanInput } from '@spudder/contract/planning'
+import type { PlanInput } from '@spudder/core/days/task'
 import { planSeason, solverWith } from '@spudder/core/days/planner'
 import loadHighs from 'highs'
 import solverAddress from 'highs/runtime?url'

@@ -1,4 +1,4 @@
-import type { PlanInput } from '@spudder/contract/planning'
+import type { PlanInput } from '@spudder/core/days/task'
 import type { PlanProgress, SeasonPlan } from '@spudder/core/days/planner'
 import { getCurrentScope, onScopeDispose, ref, shallowRef, toRaw } from 'vue'
 

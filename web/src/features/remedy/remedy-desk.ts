@@ -1,6 +1,7 @@
 import { CreateRemedyDto, requestOf } from '@spudder/contract/remedy'
 import { toShelfProduct } from '@spudder/contract/shelf'
-import { applicationsOf, contentsOf, toStandSize, type StandDto } from '@spudder/contract/stand'
+import { toStandSize, type StandDto } from '@spudder/contract/stand'
+import { applicationsOf, contentsOf } from '@spudder/core/days/entry'
 import { addDays } from '@spudder/core/base/calendar'
 import { contexts } from '@spudder/core/stand/plant'
 import { seasonSums } from '@spudder/core/soil/season'

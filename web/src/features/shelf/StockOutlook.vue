@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { amountsOf, usualLeadDays } from '@spudder/contract/planning'
+import { amountsOf, usualLeadDays } from '@spudder/core/days/task'
 import { addDays } from '@spudder/core/base/calendar'
 import { stockOutlook } from '@spudder/core/days/planner'
 import { amountWords } from '@spudder/core/base/quantity'

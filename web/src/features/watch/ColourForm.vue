@@ -1,15 +1,8 @@
 <script setup lang="ts">
 import { CreateReadingDto } from '@spudder/contract/reading'
 import type { Context } from '@spudder/core/stand/plant'
-import { readingKinds } from '@spudder/core/seen/reading'
-import {
-  greennessOf,
-  greennessScales,
-  greennessWords,
-  isColourKind,
-  leafColour,
-  type ColourReadingKind,
-} from '@spudder/core/seen/colour'
+import { readingKinds, typedColours, type ColourReadingKind } from '@spudder/core/seen/reading'
+import { greennessOf, greennessWords, isColourKind, leafColour } from '@spudder/core/seen/colour'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useStoreReading } from '../../api/stands.ts'
@@ -33,7 +26,7 @@ const usualScale = (context: Context | undefined): ColourReadingKind =>
 /** The scale used last on this stand: a curve wants one scale. */
 const lastScale = computed(() => {
   const last = story.value?.readings.findLast(
-    ({ kind }) => isColourKind(kind) && kind !== 'photoGreenness',
+    ({ kind }) => isColourKind(kind) && typedColours.includes(kind),
   )
   return last && isColourKind(last.kind) ? last.kind : usualScale(stand.value?.context)
 })
@@ -48,10 +41,7 @@ const {
   takenOn: today(),
   place: 'whole' as 'whole' | 'untreated' | 'no-nitrogen',
 }))
-const scaleOptions = (Object.keys(greennessScales) as ColourReadingKind[])
-  // Photos are measured, not typed.
-  .filter((value) => value !== 'photoGreenness')
-  .map((value) => ({ value, words: readingKinds[value].label }))
+const scaleOptions = typedColours.map((value) => ({ value, words: readingKinds[value].label }))
 const places = [
   { value: 'whole' as const, words: 'the stand' },
   { value: 'untreated' as const, words: 'untreated strip' },
@@ -72,8 +62,7 @@ async function clip(): Promise<void> {
 
 async function save(): Promise<void> {
   const { id, kind, value, takenOn, place } = draft.value
-  const isByMeter = kind === 'chlorophyll' || kind === 'ndvi'
-  const method = isByMeter ? 'meter' : 'eye'
+  const method = readingKinds[kind].takenBy
   const dto = checked({
     id,
     kind,

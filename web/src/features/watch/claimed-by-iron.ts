@@ -1,5 +1,6 @@
 import type { ProductDto } from '@spudder/contract/shelf'
-import { applicationsOf, type StandStoryDto } from '@spudder/contract/stand'
+import { type StandStoryDto } from '@spudder/contract/stand'
+import { applicationsOf } from '@spudder/core/days/entry'
 import { daysBetween } from '@spudder/core/base/calendar'
 import type { FigureRange } from '@spudder/core/base/reference'
 import {

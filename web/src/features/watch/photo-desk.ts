@@ -1,11 +1,5 @@
-import {
-  keptMeasure,
-  photoTypes,
-  type PhotoDto,
-  type PhotoMeasureDto,
-  type PhotoPart,
-} from '@spudder/contract/photo'
-import type { Dab, PhotoMeasure } from '@spudder/core/seen/photo'
+import { photoTypes, type PhotoDto, type PhotoMeasureDto } from '@spudder/contract/photo'
+import { keptMeasure, type PhotoPart, type Dab, type PhotoMeasure } from '@spudder/core/seen/photo'
 import { computed, reactive, ref, shallowReactive, shallowRef } from 'vue'
 import { photoBytes, useKeepPhoto, useMeasurePhoto } from '../../api/stands.ts'
 import { PhotoRefused, usePhotoReader } from './use-photo-reader.ts'

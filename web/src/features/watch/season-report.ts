@@ -1,4 +1,4 @@
-import { standingEntries } from '@spudder/contract/entry'
+import { standingEntries } from '@spudder/core/days/entry'
 import { toStandSize, type StandStoryDto } from '@spudder/contract/stand'
 import { contexts, findPlant, sizeWords } from '@spudder/core/stand/plant'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'

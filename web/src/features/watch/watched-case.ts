@@ -1,4 +1,5 @@
-import { standingEntries, type EntryDto } from '@spudder/contract/entry'
+import { type EntryDto } from '@spudder/contract/entry'
+import { standingEntries } from '@spudder/core/days/entry'
 import { allCauses } from '@spudder/core/verdict/diagnosis'
 import type { Findings } from '@spudder/core/seen/finding'
 import { workingCourse } from '@spudder/core/material/persistence'

@@ -1,5 +1,5 @@
 import type { CaseDto } from '@spudder/contract/case'
-import { standingEntries } from '@spudder/contract/entry'
+import { standingEntries } from '@spudder/core/days/entry'
 import type { LookDto } from '@spudder/contract/look'
 import type { PhotoDto } from '@spudder/contract/photo'
 import type { RemedyDto } from '@spudder/contract/remedy'

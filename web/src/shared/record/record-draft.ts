@@ -2,7 +2,7 @@ import type { JobDto } from '@spudder/contract/job'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import type { ProductDto } from '@spudder/contract/shelf'
 import type { SprayerDto } from '@spudder/contract/sprayer'
-import { amountsOf } from '@spudder/contract/planning'
+import { amountsOf } from '@spudder/core/days/task'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { today } from '../units/today.ts'
 

@@ -1,7 +1,7 @@
 import type { EntryDto } from '@spudder/contract/entry'
 import { addDays } from '@spudder/core/base/calendar'
 import { describe, expect, it } from 'vitest'
-import { standingEntries } from '@spudder/contract/entry'
+import { standingEntries } from '@spudder/core/days/entry'
 import { ribbonModel, type RibbonSource } from './ribbon-model.ts'
 
 const today = '2026-06-30'

@@ -1,4 +1,5 @@
-import { standingEntries, type EntryDto } from '@spudder/contract/entry'
+import { type EntryDto } from '@spudder/contract/entry'
+import { standingEntries } from '@spudder/core/days/entry'
 import type { JobDto } from '@spudder/contract/job'
 import type { RibbonReadingDto, StandDto } from '@spudder/contract/stand'
 import type { StoryEventDto } from '@spudder/contract/story'

@@ -1,11 +1,6 @@
 import type { RibbonReadingDto } from '@spudder/contract/stand'
-import { isOfStand, type ReadingPlace } from '@spudder/core/seen/reading'
-import {
-  greennessReading,
-  isColourKind,
-  type ColourReadingKind,
-  type SeenGreenness,
-} from '@spudder/core/seen/colour'
+import { isOfStand, type ReadingPlace, type ColourReadingKind } from '@spudder/core/seen/reading'
+import { greennessReading, isColourKind, type SeenGreenness } from '@spudder/core/seen/colour'
 
 /** A colour seen on a day, with the scale it was seen on. */
 export interface SeenColour extends SeenGreenness {

@@ -1,5 +1,6 @@
 import { mount } from '@vue/test-utils'
-import { applicationsOf, type StandStoryDto } from '@spudder/contract/stand'
+import { type StandStoryDto } from '@spudder/contract/stand'
+import { applicationsOf } from '@spudder/core/days/entry'
 import { seasonSums } from '@spudder/core/soil/season'
 import { describe, expect, it } from 'vitest'
 import SeasonSums from './SeasonSums.vue'

@@ -20,8 +20,11 @@ export const workPace = {
   longest: judged(8, 'h', 'what is longer is shared with others or over days'),
 } as const
 
+/** What a loss counts by: ground, plants, or litres. */
+export type PaleBy = 'm2' | 'piece' | 'L'
+
 /** What a day of a wholly pale stand costs, until the grower says otherwise. */
-export const paleLoss: Readonly<Record<Context, { readonly by: string } & Figure>> = {
+export const paleLoss: Readonly<Record<Context, { readonly by: PaleBy } & Figure>> = {
   turf: { by: 'm2', ...judged(0.006, '1/(m² d)', 'looks of a lawn that people pay to use') },
   tree: { by: 'piece', ...judged(0.25, '1/(tree d)', 'looks of a tree; years of growth') },
   shrub: { by: 'm2', ...judged(0.01, '1/(m² d)', 'looks of a border') },

@@ -25,6 +25,28 @@ export interface ReadingKindDefinition extends Sourced {
   readonly relativeDoubt: number
   /** Whether it says how green the leaf is, and so paints the ribbon. */
   readonly isColour: boolean
+  /** How a value of it is taken where nobody says: typed after looking, read off, or measured by a photo. */
+  readonly takenBy: 'eye' | 'meter' | 'photo' | 'laboratory'
+  /** The job that it does when it comes in; undefined: none. */
+  readonly does: 'look' | 'test' | undefined
+}
+
+/** How a scale of leaf colour lies on greenness, from a white leaf to the deepest green. */
+export interface GreennessScale extends Sourced {
+  /** Value that a white leaf has on this scale, and one as green as can be. */
+  readonly atWhite: number
+  readonly atDeepGreen: number
+  /** One deviation of what the scale itself leaves open, in greenness, beside that of a reading. */
+  readonly mappingDoubt: number
+}
+
+/** A kind of leaf colour: its row, how it is taken, and its scale. */
+interface ColourKind {
+  readonly row: Row
+  readonly takenBy: ReadingKindDefinition['takenBy']
+  /** Whether a person types it; else it is measured here. */
+  readonly isTyped: boolean
+  readonly scale: GreennessScale
 }
 
 type Row = readonly [
@@ -39,17 +61,108 @@ type Row = readonly [
 const possible =
   'bounds: what the scale or nature allows; usual span and doubt: common practice of growers and laboratories'
 
-// prettier-ignore
 const colour = {
-  turfColour: ['Turf colour, 1 to 9', 'colour – of 9', '', [1, 9], [1, 9], [0.5, 0]],
-  severity: ['Chlorosis severity, 0 to 5', 'severity – of 5', '', [0, 5], [0, 5], [0.4, 0]],
-  chlorophyll: ['Chlorophyll meter', 'meter –', '', [0, 80], [2, 65], [2, 0]],
-  chlorosisScore: ['Chlorosis score, 1 to 5', 'score – of 5', '', [1, 5], [1, 5], [0.35, 0]],
-  percentAffected: ['Plants affected', '– % affected', '%', [0, 100], [0, 100], [4, 0.08]],
-  ndvi: ['Reflectance index, NDVI', 'NDVI –', '', [-0.2, 1], [0.1, 0.95], [0.02, 0]],
-  darkGreenIndex: ['Dark green colour index', 'index –', '', [0, 1], [0.1, 0.85], [0.03, 0]],
-  photoGreenness: ['Photo greenness, 0 to 1', 'photo –', '', [0, 1], [0.02, 1], [0.05, 0]],
-} as const satisfies Readonly<Record<string, Row>>
+  turfColour: {
+    row: ['Turf colour, 1 to 9', 'colour – of 9', '', [1, 9], [1, 9], [0.5, 0]],
+    takenBy: 'eye',
+    isTyped: true,
+    scale: {
+      atWhite: 1,
+      atDeepGreen: 9,
+      mappingDoubt: 0,
+      source: 'turf colour 1 to 9, ends of the scale',
+      mark: 'D',
+    },
+  },
+  severity: {
+    row: ['Chlorosis severity, 0 to 5', 'severity – of 5', '', [0, 5], [0, 5], [0.4, 0]],
+    takenBy: 'eye',
+    isTyped: true,
+    scale: {
+      atWhite: 5,
+      atDeepGreen: -0.6,
+      mappingDoubt: 0,
+      source: 'severity 5 is white; 0 is a healthy leaf, not the deepest green',
+      mark: 'C',
+    },
+  },
+  chlorophyll: {
+    row: ['Chlorophyll meter', 'meter –', '', [0, 80], [2, 65], [2, 0]],
+    takenBy: 'meter',
+    isTyped: true,
+    scale: {
+      atWhite: 0,
+      atDeepGreen: 52,
+      mappingDoubt: 0.03,
+      source: 'meter units of dark green leaves, about; thickness of the leaf counts too',
+      mark: 'M',
+    },
+  },
+  chlorosisScore: {
+    row: ['Chlorosis score, 1 to 5', 'score – of 5', '', [1, 5], [1, 5], [0.35, 0]],
+    takenBy: 'eye',
+    isTyped: true,
+    scale: {
+      atWhite: 5,
+      atDeepGreen: 0.5,
+      mappingDoubt: 0.04,
+      source:
+        'row crops: 1 green, 5 dying (common practice); 1 is a healthy leaf, not the deepest green',
+      mark: 'C',
+    },
+  },
+  percentAffected: {
+    row: ['Plants affected', '– % affected', '%', [0, 100], [0, 100], [4, 0.08]],
+    takenBy: 'eye',
+    isTyped: true,
+    scale: {
+      atWhite: 165,
+      atDeepGreen: -20,
+      mappingDoubt: 0.12,
+      source:
+        'all plants affected taken as yellow, none as healthy: it says how many, not how pale',
+      mark: 'J',
+    },
+  },
+  ndvi: {
+    row: ['Reflectance index, NDVI', 'NDVI –', '', [-0.2, 1], [0.1, 0.95], [0.02, 0]],
+    takenBy: 'meter',
+    isTyped: true,
+    scale: {
+      atWhite: 0.2,
+      atDeepGreen: 0.92,
+      mappingDoubt: 0.07,
+      source:
+        'bare or white stands about 0.2, dense dark ones about 0.9; cover counts as much as colour',
+      mark: 'M',
+    },
+  },
+  darkGreenIndex: {
+    row: ['Dark green colour index', 'index –', '', [0, 1], [0.1, 0.85], [0.03, 0]],
+    takenBy: 'photo',
+    isTyped: true,
+    scale: {
+      atWhite: -0.19,
+      atDeepGreen: 0.74,
+      mappingDoubt: 0.06,
+      source:
+        'line through the leaf colours of the painter, pale to deep green; ivory leaves read as pale green, which the index cannot help',
+      mark: 'D',
+    },
+  },
+  photoGreenness: {
+    row: ['Photo greenness, 0 to 1', 'photo –', '', [0, 1], [0.02, 1], [0.05, 0]],
+    takenBy: 'photo',
+    isTyped: false,
+    scale: {
+      atWhite: 0,
+      atDeepGreen: 1,
+      mappingDoubt: 0,
+      source: 'the scale itself: nearest leaf colour of each pixel',
+      mark: 'D',
+    },
+  },
+} as const satisfies Readonly<Record<string, ColourKind>>
 
 // prettier-ignore
 const soil = {
@@ -106,36 +219,62 @@ const water = {
   ecSolution: ['EC of the water or solution', 'EC – dS/m', 'dS/m', [0, 60], [0.02, 6], [0.03, 0.03]],
 } as const satisfies Readonly<Record<string, Row>>
 
+type Rest = Pick<ReadingKindDefinition, 'isColour' | 'takenBy' | 'does' | 'source' | 'mark'>
+
+const definitionOf = (
+  medium: ReadingMedium,
+  [label, said, unit, [min, max], usual, [usualDoubt, relativeDoubt]]: Row,
+  rest: Rest,
+): ReadingKindDefinition => ({ label, said, unit, medium, min, max, usual, usualDoubt, relativeDoubt, ...rest }) // prettier-ignore
+
+const ofPractice = { source: possible, mark: 'C' } as const
+const turfTrials = {
+  source: 'national turf trials convention: 1 straw to 9 dark green, 6 acceptable',
+  mark: 'M',
+} as const
+
 const define = <Name extends string>(
   medium: ReadingMedium,
   rows: Readonly<Record<Name, Row>>,
 ): Readonly<Record<Name, ReadingKindDefinition>> =>
   Object.fromEntries(
-    Object.entries<Row>(rows).map(([name, [label, said, unit, [min, max], usual, doubt]]) => [
+    Object.entries<Row>(rows).map(([name, row]) => [
       name,
-      {
-        label,
-        said,
-        unit,
-        medium,
-        min,
-        max,
-        usual,
-        usualDoubt: doubt[0],
-        relativeDoubt: doubt[1],
-        isColour: medium === 'leaf',
-        source:
-          name === 'turfColour'
-            ? 'national turf trials convention: 1 straw to 9 dark green, 6 acceptable'
-            : possible,
-        mark: name === 'turfColour' ? 'M' : 'C',
-      },
+      definitionOf(medium, row, {
+        isColour: false,
+        takenBy: 'laboratory',
+        does: name === 'pH' ? 'test' : undefined,
+        ...ofPractice,
+      }),
     ]),
   ) as Record<Name, ReadingKindDefinition>
 
+/** The scales of leaf colour. */
+export type ColourReadingKind = keyof typeof colour
+const colourKinds = Object.keys(colour) as ColourReadingKind[]
+/** Those that a person types. */
+export const typedColours = colourKinds.filter((kind) => colour[kind].isTyped)
+
+const colourDefinitions = Object.fromEntries(
+  Object.entries<ColourKind>(colour).map(([name, { row, takenBy }]) => [
+    name,
+    definitionOf('leaf', row, {
+      isColour: true,
+      takenBy,
+      does: 'look',
+      ...(name === 'turfColour' ? turfTrials : ofPractice),
+    }),
+  ]),
+) as Readonly<Record<ColourReadingKind, ReadingKindDefinition>>
+
+/** Straight lines from the scales of practice to greenness, each with its own doubt. */
+export const greennessScales = Object.fromEntries(
+  Object.entries<ColourKind>(colour).map(([name, { scale }]) => [name, scale]),
+) as Readonly<Record<ColourReadingKind, GreennessScale>>
+
 /** What can be measured and kept as a reading; one record a kind. */
 export const readingKinds = {
-  ...define('leaf', colour),
+  ...colourDefinitions,
   ...define('soil', soil),
   ...define('tissue', tissue),
   ...define('water', water),

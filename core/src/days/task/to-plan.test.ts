@@ -1,29 +1,19 @@
-import 'reflect-metadata'
-import { addDays } from '@spudder/core/base/calendar'
-import { weatherWorks } from '@spudder/core/days/weather'
+import { addDays } from '../../base/calendar/index.ts'
+import { weatherWorks } from '../weather/index.ts'
 import { describe, expect, it } from 'vitest'
-import type { EntryDto } from '../entry/index.ts'
-import type { JobDto } from '../job/index.ts'
-import type { PlaceSettingsDto } from '../place/index.ts'
-import type { RemedyDto } from '../remedy/index.ts'
-import type { ProductDto } from '../shelf/index.ts'
-import type { StandDto } from '../stand/index.ts'
-import { amountsOf, paleLossOf, toPlan, type PlanningDto } from './index.ts'
+import { amountsOf, paleLossOf, toPlan, type KeptOfPlace, type PlanSurroundings } from './index.ts'
 
 const today = '2027-05-03'
 const on = (days: number) => addDays(today, days)
-const recorded = { createdBy: 'Marla', createdAt: '2027-05-01T08:00:00.000Z' }
-const stand: StandDto = {
+type Job = KeptOfPlace['jobs'][number]
+const stand: KeptOfPlace['stands'][number] = {
   id: 'lawn',
-  placeId: 'place',
   name: 'Lawn',
   context: 'turf',
   plantId: 'creeping-bentgrass',
   size: { kind: 'area', areaM2: 1000 },
   measures: null,
   care: { mowingDays: [1, 4], wateringDays: [2] },
-  note: '',
-  ...recorded,
 }
 const remedy = {
   id: 'remedy',
@@ -35,21 +25,17 @@ const remedy = {
   sprayerId: 'boom',
   productKg: 6,
   carrierL: 300,
-} as RemedyDto
-const job = (change: Partial<JobDto> = {}): JobDto => ({
+} as KeptOfPlace['remedies'][number]
+const job = (change: Partial<Job> = {}): Job => ({
   id: 'spray',
   standId: 'lawn',
-  caseId: 'case',
   remedyId: 'remedy',
   acidPlanId: null,
   plannedKg: null,
   productId: null,
-  checkId: null,
   kind: 'apply',
   title: 'Ferrous sulfate',
-  appliedName: 'Ferrous sulfate',
   dueOn: on(2),
-  startsAt: null,
   isLocked: false,
   afterJobId: null,
   afterDays: null,
@@ -58,10 +44,9 @@ const job = (change: Partial<JobDto> = {}): JobDto => ({
   share: 0.5,
   route: 'leaf',
   sourceId: 'ferrous-sulfate',
-  ...recorded,
   ...change,
 })
-const bag = { id: 'bag', name: 'Bag', packPrice: 30, packKg: 15, stockKg: 8, label: { analysis: { Fe: '20', S: '11.5' }, chelated: '', waterSoluble: '', orthoOrtho: '', derivedFrom: '' } } as unknown as ProductDto // prettier-ignore
+const bag = { id: 'bag', name: 'Bag', packPrice: 30, packKg: 15, stockKg: 8, label: { analysis: { Fe: '20', S: '11.5' }, chelated: '', waterSoluble: '', orthoOrtho: '', derivedFrom: '' } } as unknown as PlanSurroundings['products'][number] // prettier-ignore
 const outlook = {
   service: 'simulated',
   days: Array.from({ length: 60 }, (_, index) => ({
@@ -71,7 +56,7 @@ const outlook = {
     works: weatherWorks.map((work) => ({ work, chance: 0.8, washOff: 0.02, fromHour: 6, fitHours: [6], against: [] })), // prettier-ignore
   })),
 }
-const planOf = (change: Partial<PlanningDto>, settings: PlaceSettingsDto = {}) =>
+const planOf = (change: Partial<KeptOfPlace>, settings: PlanSurroundings['settings'] = {}) =>
   toPlan(
     {
       stands: [stand],
@@ -114,7 +99,7 @@ describe('toPlan', () => {
   })
 
   it('loses more by waiting the paler the stand is, and what the grower says', () => {
-    const colour = (value: number) => [{ standId: 'lawn', kind: 'turfColour', value } as PlanningDto['colours'][number]] // prettier-ignore
+    const colour = (value: number) => [{ standId: 'lawn', kind: 'turfColour', value } as KeptOfPlace['colours'][number]] // prettier-ignore
     const lost = (value: number) => taskOf(planOf({ colours: colour(value) })).latePerDay
     expect(lost(3)).toBeGreaterThan(lost(5) * 1.3)
     expect(paleLossOf(stand)).toBeCloseTo(6, 9)
@@ -144,7 +129,7 @@ describe('toPlan', () => {
   })
 
   it('counts from what was done where the job before is done', () => {
-    const entry = { id: 'e', jobId: 'spray', standId: 'lawn', happenedOn: on(-1), productKg: 3, sourceId: 'ferrous-sulfate', correctsId: null } as EntryDto // prettier-ignore
+    const entry = { id: 'e', jobId: 'spray', standId: 'lawn', happenedOn: on(-1), productKg: 3, sourceId: 'ferrous-sulfate', correctsId: null } as KeptOfPlace['entries'][number] // prettier-ignore
     const jobs = [
       job({ status: 'done' }),
       job({ id: 'again', afterJobId: 'spray', afterDays: 14, withinDays: 20, dueOn: on(9) }),

@@ -1,37 +1,51 @@
-import { type AcidStep } from '@spudder/core/soil/acid-plan'
-import { movesPH, findSource, type SourceId } from '@spudder/core/material/source'
-import { checkLabel, type LabelDraft } from '@spudder/core/material/label'
+import { movesPH, findSource, type SourceId } from '../../material/source/index.ts'
+import { checkLabel, type LabelDraft } from '../../material/label/index.ts'
+import type { AcidStep } from '../../soil/acid-plan/index.ts'
 import {
   contentsOfLabel,
   contentsOfSource,
   type Application,
   type Contents,
-} from '@spudder/core/soil/season'
-import { standingEntries, type EntryDto } from '../entry/index.ts'
-import type { JobDto } from '../job/index.ts'
-import type { RemedyDto } from '../remedy/index.ts'
+} from '../../soil/season/index.ts'
+import type { Day } from '../../base/calendar/index.ts'
+import type { JobKind, JobStatus } from '../plan/index.ts'
+import { standingEntries, type CorrectableEntry } from './standing-entries.ts'
 
-type Remedy = Pick<RemedyDto, 'id' | 'productId' | 'sourceId' | 'contentShare' | 'productKg'>
+/** What a remedy puts out. */
+export interface AppliedRemedy {
+  readonly id: string
+  readonly productId: string | null
+  readonly sourceId: SourceId
+  readonly contentShare: number
+  readonly productKg: number
+}
+
+/** An entry, as far as what went out goes. */
+export interface AppliedEntry extends CorrectableEntry {
+  readonly jobId: string
+  readonly happenedOn: Day
+  readonly productKg: number
+  readonly sourceId: SourceId
+}
+
+/** A job, as far as what it puts out goes. */
+export interface AppliedJob {
+  readonly id: string
+  readonly kind: JobKind
+  readonly status: JobStatus
+  readonly remedyId: string | null
+  readonly acidPlanId: string | null
+  readonly plannedKg: number | null
+  readonly sourceId: SourceId | null
+  readonly dueOn: Day
+  readonly share: number
+}
 
 /** As much of a stand's story as its applications are read from. */
 export interface AppliedStory {
-  readonly entries: readonly Pick<
-    EntryDto,
-    'id' | 'correctsId' | 'jobId' | 'happenedOn' | 'productKg' | 'sourceId'
-  >[]
-  readonly jobs: readonly Pick<
-    JobDto,
-    | 'id'
-    | 'kind'
-    | 'status'
-    | 'remedyId'
-    | 'acidPlanId'
-    | 'plannedKg'
-    | 'sourceId'
-    | 'dueOn'
-    | 'share'
-  >[]
-  readonly remedies: readonly Remedy[]
+  readonly entries: readonly AppliedEntry[]
+  readonly jobs: readonly AppliedJob[]
+  readonly remedies: readonly AppliedRemedy[]
 }
 
 /** A product of the shelf, as far as its label goes. */
@@ -42,7 +56,11 @@ export interface LabelledProduct {
 
 /** What a remedy's product brings: by its label, else by its form. */
 export function contentsOf(
-  { productId, sourceId, contentShare }: Pick<Remedy, 'productId' | 'sourceId' | 'contentShare'>,
+  {
+    productId,
+    sourceId,
+    contentShare,
+  }: Pick<AppliedRemedy, 'productId' | 'sourceId' | 'contentShare'>,
   products: readonly LabelledProduct[],
 ): Contents {
   const product = products.find(({ id }) => id === productId)

@@ -1,7 +1,5 @@
-import type { PhotoMeasure } from '@spudder/core/seen/photo'
 import { describe, expect, it } from 'vitest'
-import { checkDto } from '../validation/index.ts'
-import { keptMeasure, PhotoMeasureDto } from './index.ts'
+import { keptMeasure, readingOfPhoto, type PhotoMeasure } from './index.ts'
 
 const measured: PhotoMeasure = {
   width: 2,
@@ -26,9 +24,8 @@ describe('what is kept of a measure', () => {
     expect(keptMeasure(odd, [], 'whole')).toMatchObject({ veinContrast: 0, doubt: 1, cover: 0 })
   })
 
-  it('is what the server takes, without the map, whatever the day', () => {
+  it('is without the map, whatever the day', () => {
     const kept = keptMeasure(measured, [], 'untreated', '2026-06-01')
-    expect(checkDto(PhotoMeasureDto, kept).ok).toBe(true)
     expect(kept).toMatchObject({ part: 'untreated', takenOn: '2026-06-01' })
     expect(Object.keys(kept)).not.toContain('severityMap')
     expect(keptMeasure(measured, [], 'whole')).not.toHaveProperty('takenOn')
@@ -39,5 +36,23 @@ describe('what is kept of a measure', () => {
     expect(keptMeasure({ ...measured, remarks }, [], 'whole').isComparable).toBe(false)
     const warned = [{ id: 'blurred', refuses: false, words: 'Blurred.' }]
     expect(keptMeasure({ ...measured, remarks: warned }, [], 'whole').isComparable).toBe(true)
+  })
+})
+
+describe('the reading of a photo', () => {
+  const kept = keptMeasure(measured, [], 'untreated')
+
+  it('is its greenness with its doubt, at the part that it shows', () => {
+    expect(readingOfPhoto(kept, '2026-06-01')).toMatchObject({
+      kind: 'photoGreenness',
+      value: 0.68,
+      doubt: 0.02,
+      place: 'untreated',
+    })
+    expect(readingOfPhoto({ ...kept, part: 'whole' }, '2026-06-01')?.place).toBeNull()
+  })
+
+  it('is none where the photo cannot be compared', () => {
+    expect(readingOfPhoto({ ...kept, isComparable: false }, '2026-06-01')).toBeUndefined()
   })
 })

@@ -1,29 +1,25 @@
-import { situations } from '@spudder/core/soil/acid-plan'
-import { addDays, type Day } from '@spudder/core/base/calendar'
-import { seasonLimitOf, seasonOf, seasonSums, type SeasonNutrient } from '@spudder/core/soil/season'
-import type { PlanStand } from '@spudder/core/days/planner'
-import { applicationsOf, type LabelledProduct } from '../stand/index.ts'
-import type { PlaceSettingsDto } from '../place/index.ts'
-import type { StandDto } from '../stand/index.ts'
-import type { PlanningDto } from './planning.dto.ts'
+import { addDays, type Day } from '../../base/calendar/index.ts'
+import { situations } from '../../soil/acid-plan/index.ts'
+import { seasonLimitOf, seasonNutrients, seasonOf, seasonSums } from '../../soil/season/index.ts'
+import { applicationsOf, type LabelledProduct } from '../entry/index.ts'
+import type { PlanStand } from '../planner/index.ts'
+import type { DatedStand, KeptOfPlace, PlaceRules } from './facts.ts'
 
 /** Ground of a stand by which what it gets is counted [m²]; undefined where nobody measured it. */
-export const groundOf = ({ size, measures }: Pick<StandDto, 'size' | 'measures'>) =>
+export const groundOf = ({ size, measures }: Pick<DatedStand, 'size' | 'measures'>) =>
   size.kind === 'area' ? size.areaM2 : measures?.groundM2
-
-const nutrients: readonly SeasonNutrient[] = ['Fe', 'N', 'S', 'Mn', 'Zn']
 
 /** What this season and the next may still bring to a stand [kg/ha]; nothing said is no limit. */
 export function seasonLeftOf(
-  stand: StandDto,
-  planning: PlanningDto,
+  stand: DatedStand,
+  planning: KeptOfPlace,
   {
     products,
     settings,
     today,
   }: {
     readonly products: readonly LabelledProduct[]
-    readonly settings: PlaceSettingsDto
+    readonly settings: PlaceRules
     readonly today: Day
   },
 ): PlanStand['seasonLeft'] {
@@ -45,7 +41,7 @@ export function seasonLeftOf(
   return Object.fromEntries(
     [today, addDays(today, 366)].map((on) => {
       const sums = seasonSums({ ...own, on, groundM2, applications })
-      const left = nutrients.flatMap((nutrient) => {
+      const left = seasonNutrients.flatMap((nutrient) => {
         const limit = seasonLimitOf(nutrient, own)
         // Sulfur worked into bare ground is held to its plan, not to what living roots bear.
         if (!limit || (isBare && nutrient === 'S')) return []

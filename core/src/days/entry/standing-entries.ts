@@ -1,7 +1,11 @@
-import type { EntryDto } from './entry.dto.ts'
+/** An entry, and the one that it corrects. */
+export interface CorrectableEntry {
+  readonly id: string
+  readonly correctsId: string | null
+}
 
 /** Entries that stand: those that no later entry corrects. */
-export function standingEntries<Entry extends Pick<EntryDto, 'id' | 'correctsId'>>(
+export function standingEntries<Entry extends CorrectableEntry>(
   entries: readonly Entry[],
 ): readonly Entry[] {
   const corrected = new Set(entries.map(({ correctsId }) => correctsId))

@@ -1,7 +1,11 @@
-import 'reflect-metadata'
 import { describe, expect, it } from 'vitest'
-import { standingEntries } from '../entry/index.ts'
-import { acidStepsDone, applicationsOf, contentsOf, type AppliedStory } from './index.ts'
+import {
+  acidStepsDone,
+  applicationsOf,
+  contentsOf,
+  standingEntries,
+  type AppliedStory,
+} from './index.ts'
 
 type Job = AppliedStory['jobs'][number]
 type Entry = AppliedStory['entries'][number]

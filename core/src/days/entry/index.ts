@@ -1,0 +1,10 @@
+export { acidStepsDone, applicationsOf, contentsOf } from './applications.ts'
+export type {
+  AppliedEntry,
+  AppliedJob,
+  AppliedRemedy,
+  AppliedStory,
+  LabelledProduct,
+} from './applications.ts'
+export { standingEntries } from './standing-entries.ts'
+export type { CorrectableEntry } from './standing-entries.ts'

@@ -1,0 +1,98 @@
+import type { JobKind } from '../plan/index.ts'
+import { lateShare, windowDays, workPace } from '../planner/index.ts'
+import type { WeatherWork } from '../weather/index.ts'
+import type { DatedJob, DatedRemedy } from './facts.ts'
+
+/** Days before and after its own in which a job may lie [d]. */
+export interface JobWindow {
+  readonly before: number
+  readonly after: number
+}
+
+/** What a job puts out, and onto how much ground. */
+export interface JobAmounts {
+  readonly waterL: number
+  readonly groundM2: number
+}
+
+/** How a kind of job is planned. */
+interface JobTraits {
+  readonly work: (job: DatedJob, remedy: DatedRemedy | undefined) => WeatherWork
+  readonly hours: (work: WeatherWork, amounts: JobAmounts) => number
+  /** Share of a day's loss by which being late counts [1]. */
+  readonly lateShare: (job: DatedJob, paleness: number) => number
+  readonly window: (job: DatedJob) => JobWindow
+  /** Jobs with the same key are done in one trip. */
+  readonly tripKey: (job: DatedJob, remedy: DatedRemedy | undefined, work: WeatherWork) => string
+}
+
+const isStep = ({ acidPlanId }: DatedJob): boolean => acidPlanId !== null
+/** A repeat, and not the next of some doses. */
+export const repeatFromDays = 7
+
+const paceOf: Readonly<Record<WeatherWork, (amounts: JobAmounts) => number>> = {
+  leaf: ({ waterL }) => waterL / workPace.sprayLPerH.value,
+  drench: ({ waterL }) => waterL / workPace.drenchLPerH.value,
+  granules: ({ groundM2 }) => groundM2 / workPace.spreadM2PerH.value,
+  dose: () => 0,
+  look: () => 0,
+}
+
+const apply: JobTraits = {
+  work: (job, remedy) => {
+    if (job.route === 'leaf') return 'leaf'
+    if (job.route === 'solution') return 'dose'
+    return isStep(job) || (remedy && remedy.carrierL === 0) ? 'granules' : 'drench'
+  },
+  hours: (work, amounts) =>
+    Math.min(workPace.longest.value, workPace.ready.value + paceOf[work](amounts)),
+  lateShare: (job, paleness) =>
+    isStep(job) ? lateShare.acid.value : Math.max(lateShare.least.value, paleness),
+  window: (job) => {
+    if (isStep(job)) return windowDays.acid
+    return (job.afterDays ?? 0) >= repeatFromDays ? windowDays.repeat : windowDays.apply
+  },
+  tripKey: (job, remedy, work) => `${remedy?.sprayerId ?? work} ${job.sourceId ?? ''}`,
+}
+
+const test: JobTraits = {
+  work: () => 'look',
+  hours: () => workPace.test.value,
+  lateShare: (job) => (isStep(job) ? lateShare.acid : lateShare.test).value,
+  window: () => windowDays.test,
+  tripKey: () => 'walk',
+}
+
+/** Something small that is done on a walk. */
+const small: JobTraits = {
+  work: () => 'look',
+  hours: () => workPace.look.value,
+  lateShare: () => lateShare.small.value,
+  window: () => windowDays.other,
+  tripKey: () => 'walk',
+}
+
+/** How each kind of job is planned. */
+export const jobTraits: Readonly<Record<JobKind, JobTraits>> = {
+  apply,
+  look: { ...small, lateShare: () => lateShare.look.value, window: () => windowDays.look },
+  test,
+  check: test,
+  buy: { ...small, work: () => 'dose', tripKey: () => 'shop' },
+  strip: small,
+  partner: {
+    ...small,
+    work: () => 'drench',
+    hours: () => workPace.partner.value,
+    tripKey: ({ title }) => title,
+  },
+}
+
+/** Product and water that a job puts out. */
+export const amountsOf = (
+  job: Pick<DatedJob, 'kind' | 'plannedKg' | 'share'>,
+  remedy: Pick<DatedRemedy, 'productKg' | 'carrierL'> | undefined,
+) => ({
+  productKg: job.kind === 'apply' ? (job.plannedKg ?? (remedy?.productKg ?? 0) * job.share) : 0,
+  waterL: job.kind === 'apply' ? (remedy?.carrierL ?? 0) * job.share : 0,
+})
