@@ -5,7 +5,7 @@ import type { Browser } from '@playwright/test'
 
 const startsOn = '2026-04-15'
 const days = 3 * 365
-const gardens = 1000
+const draws = 1000
 const layers = 3
 
 function setupOf(): PathSetup {
@@ -41,8 +41,8 @@ function bareLoop(): number {
   const [charge, pH, native, added, acid] = Array.from({ length: 5 }, () => new Float64Array(layers).fill(1)) as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array] // prettier-ignore
   const kept = new Float32Array((days / 7 + 1) * 2)
   let sum = 0
-  for (let garden = 0; garden < gardens; garden++) {
-    const rate = 1 + (garden % 7) * 0.1
+  for (let draw = 0; draw < draws; draw++) {
+    const rate = 1 + (draw % 7) * 0.1
     let shrunk = 0
     charge.fill(10)
     pH.fill(6.9)
@@ -105,16 +105,16 @@ function timeOf(run: () => unknown, often = 5): number {
   return times.toSorted((a, b) => a - b)[Math.floor(often / 2)] ?? NaN
 }
 
-/** A thousand gardens through three years day by day, and the bare loop of the same arithmetic [ms]. */
+/** A thousand draws through three years day by day, and the bare loop of the same arithmetic [ms]. */
 export function pathMs(): { readonly path: number; readonly bare: number } {
   const setup = setupOf()
   return {
-    path: timeOf(() => foretellAtOnce({ setup, retests: [], count: gardens, seed: 0.5 })),
+    path: timeOf(() => foretellAtOnce({ setup, retests: [], count: draws, seed: 0.5 })),
     bare: timeOf(bareLoop),
   }
 }
 
-/** The page while its worker follows a thousand gardens, the target changed ten times. */
+/** The page while its worker follows a thousand draws, the target changed ten times. */
 export async function pathOnPageMs(
   browser: Browser,
   url: string,

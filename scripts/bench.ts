@@ -40,7 +40,7 @@ say(
 
 const course = pathMs()
 say(
-  `a thousand gardens, three years day by day: ${figure(course.path)} ms, ${figure(course.path / course.bare)} × a bare typed-array loop of the same arithmetic, ${figure(course.bare)} ms (aims: 1 s, 2 ×)`,
+  `a thousand draws, three years day by day: ${figure(course.path)} ms, ${figure(course.path / course.bare)} × a bare typed-array loop of the same arithmetic, ${figure(course.bare)} ms (aims: 1 s, 2 ×)`,
 )
 
 const folder = join(root, '.data', 'bench')

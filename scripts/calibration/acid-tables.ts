@@ -51,7 +51,7 @@ The tables contradict each other: for a loam from pH 7 to 6.5 the one says 150 l
 530. No model meets both. Ours has six numbers: acid for one pH by clay (0.18 mmol/kg a percent) and organic
 matter (10 a percent) below pH 6.5, 0.4 of that from 6.5 to 7, 8 more from 7 to 7.5, 31 more above. Over all
 entries it is off by × ${worst.toFixed(2)} at worst and × ${rms.toFixed(2)} as a rule. What a screen shows is a range for that reason: from
-texture alone × or ÷ 1.7 around the middle hold 8 gardens of 10.
+texture alone × or ÷ 1.7 around the middle hold 8 soils of 10.
 
 The two of clay and organic matter were fitted to these tables alone, and come out within a quarter of a regression
 on Queensland soils (Aitken, Moody and McKinley 1990, from memory), which knows nothing of them.

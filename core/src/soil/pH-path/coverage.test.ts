@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { addDays } from '../../base/calendar/index.ts'
 import { soilClimates } from '../climate/index.ts'
 import { foretellAtOnce, parametersOf, preparePath, runPath, type PathSetup } from './index.ts'
-import { drawCount } from './parameters.ts'
+import { normalCount } from './parameters.ts'
 
 const startsOn = '2026-04-15'
 const days = 80 * 7
@@ -32,37 +32,37 @@ const setups: readonly PathSetup[] = [
     water: { mmPerYear: 250, alkalinityMgPerLCaCO3: 180 },
   },
 ]
-const gardensEach = 250
+const drawsEach = 250
 const paths = 100
 const [firstTest, secondTest, asked] = [200, 380, 539]
 const testDoubt = 0.2
 
-/** A garden that really is as one of those the forecast thinks possible. */
+/** A draw that really is as one of those the forecast thinks possible. */
 function truthOf(setup: PathSetup, next: () => number): (day: number) => number {
-  const draws = Float64Array.from({ length: drawCount }, next)
+  const normals = Float64Array.from({ length: normalCount }, next)
   const path = new Float32Array(Math.ceil(days / 7))
   const prepared = preparePath(setup)
-  const garden = parametersOf(setup.ground, prepared.isWatered, draws, 0)
-  runPath(prepared, garden, { path, top: new Float32Array(path.length), offset: 0 })
+  const draw = parametersOf(setup.ground, prepared.isWatered, normals, 0)
+  runPath(prepared, draw, { path, top: new Float32Array(path.length), offset: 0 })
   return (day) => path[Math.round(day / 7)] ?? NaN
 }
 
 describe('the band of 10 to 90 of 100', () => {
-  // 500 gardens: a share of 0.8 strays by 0.018, so 0.75 to 0.85 is what honest bands reach.
-  it('holds the truth of 500 gardens as often as it says, before and after two retests', () => {
+  // 500 draws: a share of 0.8 strays by 0.018, so 0.75 to 0.85 is what honest bands reach.
+  it('holds the truth of 500 draws as often as it says, before and after two retests', () => {
     const next = randomNormal.source(randomLcg(0.42))(0, 1)
     const held = { before: 0, after: 0 }
     const width = { before: 0, after: 0 }
     for (const setup of setups) {
       const before = foretellAtOnce({ setup, retests: [], count: 2000, seed: 0.7 })
-      for (let garden = 0; garden < gardensEach; garden++) {
+      for (let draw = 0; draw < drawsEach; draw++) {
         const truth = truthOf(setup, next)
         const retests = [firstTest, secondTest].map((day) => ({
           day: addDays(startsOn, day),
           pH: truth(day) + testDoubt * next(),
           doubt: testDoubt,
         }))
-        const after = foretellAtOnce({ setup, retests, count: paths, seed: garden / 1000 })
+        const after = foretellAtOnce({ setup, retests, count: paths, seed: draw / 1000 })
         for (const [name, { points }] of Object.entries({ before, after })) {
           const { low, high } = points[asked / 7] ?? { low: NaN, high: NaN }
           const real = truth(asked)
@@ -71,7 +71,7 @@ describe('the band of 10 to 90 of 100', () => {
         }
       }
     }
-    const all = setups.length * gardensEach
+    const all = setups.length * drawsEach
     for (const share of [held.before / all, held.after / all]) {
       expect(share).toBeGreaterThan(0.75)
       expect(share).toBeLessThan(0.85)

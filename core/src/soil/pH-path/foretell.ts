@@ -2,8 +2,8 @@ import { randomLcg, randomNormal } from 'd3-random'
 import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
 import type { FigureRange } from '../../base/reference/index.ts'
-import { pointsOf, roomForGardens, runGardens, type Gardens } from './gardens.ts'
-import { drawCount } from './parameters.ts'
+import { pointsOf, roomForDraws, runDraws, type Draws } from './draws.ts'
+import { normalCount } from './parameters.ts'
 import { preparePath, type PathSetup } from './path-setup.ts'
 import { effectiveCount, normalised, pHQuantiles, weightedQuantiles } from './quantiles.ts'
 import { agreement, drawFrom, proposalFrom, type Proposal, type Retest } from './retests.ts'
@@ -17,7 +17,7 @@ export interface MeasuredPH {
   readonly doubt: number
 }
 
-/** pH to be expected on a day: 10, 50 and 90 of 100 gardens lie below. */
+/** pH to be expected on a day: 10, 50 and 90 of 100 draws lie below. */
 export interface PathPoint extends FigureRange {
   readonly day: Day
   /** Middle of the top 5 cm alone. */
@@ -29,18 +29,18 @@ export interface PathForecast {
   readonly points: readonly PathPoint[]
   /** Acid for one pH as the retests leave it [mmol H⁺/kg]. */
   readonly buffer: FigureRange
-  /** Share of gardens on each point's day that stand at or below the upper end of the target [1]. */
+  /** Share of draws on each point's day that stand at or below the upper end of the target [1]. */
   readonly shareArrived: readonly number[]
-  /** As how many even gardens those that agree with the retests count. */
+  /** As how many even draws those that agree with the retests count. */
   readonly effective: number
 }
 
 export interface ForetellInput {
   readonly setup: PathSetup
   readonly retests: readonly MeasuredPH[]
-  /** Gardens drawn; 1000 give quantiles good to a twentieth of a pH. */
+  /** How many draws; 1000 give quantiles good to a twentieth of a pH. */
   readonly count: number
-  /** 0 to below 1; the same seed draws the same gardens. */
+  /** 0 to below 1; the same seed draws the same draws. */
   readonly seed: number
   /** Where the target band ends, on the side the path comes from. */
   readonly arrivesAt?: number | undefined
@@ -49,37 +49,36 @@ export interface ForetellInput {
 }
 
 const chunk = 50
-/** Rounds in which gardens are drawn ever nearer to what was measured. */
+/** Rounds in which draws are taken ever nearer to what was measured. */
 const learningRounds = 3
 const shares = [0.1, 0.5, 0.9] as const
 
 /** Rounds take seeds apart from each other: a step of the golden section. */
 const seedStep = 0.618
 
-function fillEven({ draws }: Gardens, seed: number): void {
+function fillEven({ normals }: Draws, seed: number): void {
   const next = randomNormal.source(randomLcg(seed % 1))(0, 1)
-  for (let index = 0; index < draws.length; index++) draws[index] = next()
+  for (let index = 0; index < normals.length; index++) normals[index] = next()
 }
 
-/** Draws gardens from a proposal; their weights make up for it. */
-function drawNear(gardens: Gardens, proposal: Proposal | undefined): void {
-  gardens.logWeight.fill(0)
+/** Takes draws from a proposal; their weights make up for it. */
+function drawNear(draws: Draws, proposal: Proposal | undefined): void {
+  draws.logWeight.fill(0)
   if (!proposal) return
-  for (let garden = 0; garden < gardens.count; garden++) {
-    const z = gardens.draws.subarray(garden * drawCount, (garden + 1) * drawCount)
-    gardens.logWeight[garden] = drawFrom(proposal, z)
+  for (let draw = 0; draw < draws.count; draw++) {
+    const z = draws.normals.subarray(draw * normalCount, (draw + 1) * normalCount)
+    draws.logWeight[draw] = drawFrom(proposal, z)
   }
 }
 
 function forecastOf(
-  { points, path, top, buffer, count, logWeight }: Gardens,
+  { points, path, top, buffer, count, logWeight }: Draws,
   { setup, arrivesAt, isUpward = false }: ForetellInput,
 ): PathForecast {
   const weights = normalised(logWeight)
   const column = new Float32Array(count)
   const columnOf = (all: Float32Array, point: number) => {
-    for (let garden = 0; garden < count; garden++)
-      column[garden] = all[garden * points + point] ?? 0
+    for (let draw = 0; draw < count; draw++) column[draw] = all[draw * points + point] ?? 0
     return column
   }
   const shareArrived: number[] = []
@@ -87,9 +86,9 @@ function forecastOf(
     const [low = NaN, usual = NaN, high = NaN] = pHQuantiles(columnOf(path, point), weights, shares)
     if (arrivesAt !== undefined) {
       let share = 0
-      for (let garden = 0; garden < count; garden++) {
-        const pH = column[garden] ?? 0
-        if (isUpward ? pH >= arrivesAt : pH <= arrivesAt) share += weights[garden] ?? 0
+      for (let draw = 0; draw < count; draw++) {
+        const pH = column[draw] ?? 0
+        if (isUpward ? pH >= arrivesAt : pH <= arrivesAt) share += weights[draw] ?? 0
       }
       shareArrived.push(share)
     }
@@ -113,8 +112,8 @@ function onPath({ setup, retests }: ForetellInput): readonly Retest[] {
 }
 
 /**
- * Foretells the pH of ground: many gardens that differ in everything nobody knows, run day by day.
- * Retests weigh the gardens by how well they agree, and new ones are drawn near those that do.
+ * Foretells the pH of a soil: many draws that differ in everything nobody knows, run day by day.
+ * Retests weigh the draws by how well they agree, and new ones are taken near those that do.
  * @returns after yields of the share that is done [1], the forecast
  * @throws {CoreError} out-of-range, not-a-number, unknown-name, date-unreadable
  * @source adaptive importance sampling about the balances of `runPath`
@@ -125,22 +124,21 @@ export function* foretell(input: ForetellInput): Generator<number, PathForecast,
   const prepared = preparePath(setup)
   const retests = onPath(input)
   const rounds = retests.length > 0 ? 1 + learningRounds : 1
-  const gardens = roomForGardens(count, pointsOf(setup.days))
+  const draws = roomForDraws(count, pointsOf(setup.days))
   for (let round = 0; round < rounds; round++) {
-    const proposal = round === 0 ? undefined : proposalFrom(gardens)
-    fillEven(gardens, seed + round * seedStep)
-    drawNear(gardens, proposal)
+    const proposal = round === 0 ? undefined : proposalFrom(draws)
+    fillEven(draws, seed + round * seedStep)
+    drawNear(draws, proposal)
     for (let from = 0; from < count; from += chunk) {
       const to = Math.min(count, from + chunk)
-      runGardens(gardens, { prepared, ground: setup.ground }, from, to)
+      runDraws(draws, { prepared, ground: setup.ground }, from, to)
       yield (round + to / count) / rounds
     }
-    for (let garden = 0; garden < count; garden++) {
-      gardens.logWeight[garden] =
-        (gardens.logWeight[garden] ?? 0) + agreement(gardens, garden, retests)
+    for (let draw = 0; draw < count; draw++) {
+      draws.logWeight[draw] = (draws.logWeight[draw] ?? 0) + agreement(draws, draw, retests)
     }
   }
-  return forecastOf(gardens, input)
+  return forecastOf(draws, input)
 }
 
 /** The forecast at one go. */

@@ -6,7 +6,7 @@ export type {
   PathWater,
   PreparedPath,
 } from './path-setup.ts'
-export { drawCount, parametersOf } from './parameters.ts'
+export { normalCount, parametersOf } from './parameters.ts'
 export type { PathParameters } from './parameters.ts'
 export { runPath } from './run-path.ts'
 export type { PathLedger } from './run-path.ts'

@@ -6,7 +6,7 @@ import { climateNames, soilClimates, type SoilClimate } from '../climate/index.t
 import { randomLcg, randomNormal } from 'd3-random'
 import { normalised, pHQuantiles, weightedQuantiles } from './quantiles.ts'
 import {
-  drawCount,
+  normalCount,
   foretell,
   foretellAtOnce,
   parametersOf,
@@ -34,15 +34,15 @@ const sulfur = (day: string, kgPerM2: number, isTilled = true): PathApplication 
   isTilled,
 })
 
-/** One garden, by default the middle of all, with its whole course. */
-function run(setup: PathSetup, draws = new Float64Array(drawCount), prepared?: PreparedPath) {
+/** One draw, by default the middle of all, with its whole course. */
+function run(setup: PathSetup, normals = new Float64Array(normalCount), prepared?: PreparedPath) {
   const points = Math.ceil(setup.days / 7)
   const path = new Float32Array(points)
   const top = new Float32Array(points)
   const laid = prepared ?? preparePath(setup)
-  const garden = parametersOf(setup.ground, laid.isWatered, draws, 0)
-  const ledger = runPath(laid, garden, { path, top, offset: 0 })
-  return { path, top, ledger, garden, end: path.at(-1) ?? NaN }
+  const draw = parametersOf(setup.ground, laid.isWatered, normals, 0)
+  const ledger = runPath(laid, draw, { path, top, offset: 0 })
+  return { path, top, ledger, draw, end: path.at(-1) ?? NaN }
 }
 
 const imbalance = (ledger: PathLedger) => {
@@ -74,8 +74,8 @@ describe('balance', () => {
         }),
         fc.array(application, { maxLength: 6 }),
         fc.constantFrom(...climateNames),
-        fc.array(number(-2.5, 2.5), { minLength: drawCount, maxLength: drawCount }),
-        (ground, applications, climate, draws) => {
+        fc.array(number(-2.5, 2.5), { minLength: normalCount, maxLength: normalCount }),
+        (ground, applications, climate, normals) => {
           const setup = {
             ground,
             applications,
@@ -84,7 +84,7 @@ describe('balance', () => {
             climate: soilClimates[climate],
             water: { mmPerYear: 300, alkalinityMgPerLCaCO3: 200 },
           }
-          const { ledger, path } = run(setup, Float64Array.from(draws))
+          const { ledger, path } = run(setup, Float64Array.from(normals))
           const size = Object.values(ledger).reduce(
             (most, each) => Math.max(most, Math.abs(each)),
             1,
@@ -108,7 +108,7 @@ describe('balance', () => {
 
 describe('sulfur', () => {
   // Shares oxidised at a mean of 12 °C, derived from Janzen and Bettany 1987 and Germida and Janzen
-  // 1993 apart from this code; ours is the mean over gardens that differ in speed and moisture.
+  // 1993 apart from this code; ours is the mean over draws that differ in speed and moisture.
   it.each([
     [40, 0.87, 0.98, 1],
     [100, 0.57, 0.81, 0.91],
@@ -122,14 +122,14 @@ describe('sulfur', () => {
       shares.forEach((printed, year) => {
         const setup = { ...plain, climate, days: 365 * (year + 1), applications: [sulfur(startsOn, 0.05)] } // prettier-ignore
         const laid = { ...preparePath(setup), radiusUm: Float64Array.from([um / 2]) }
-        const gardens = 400
+        const draws = 400
         let sum = 0
-        for (let garden = 0; garden < gardens; garden++) {
-          const draws = Float64Array.from({ length: drawCount }, next)
-          const { waiting, given } = run(setup, draws, laid).ledger
+        for (let draw = 0; draw < draws; draw++) {
+          const normals = Float64Array.from({ length: normalCount }, next)
+          const { waiting, given } = run(setup, normals, laid).ledger
           sum += 1 - waiting / given
         }
-        expect(Math.abs(sum / gardens - printed)).toBeLessThan(0.11)
+        expect(Math.abs(sum / draws - printed)).toBeLessThan(0.11)
       })
     },
   )

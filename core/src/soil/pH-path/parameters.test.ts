@@ -1,8 +1,8 @@
 import { randomLcg, randomNormal } from 'd3-random'
 import { describe, expect, it } from 'vitest'
 import { warmthBounds } from './data/rates.ts'
-import { roomForGardens } from './gardens.ts'
-import { bufferOf, drawCount, parametersOf } from './parameters.ts'
+import { roomForDraws } from './draws.ts'
+import { bufferOf, normalCount, parametersOf } from './parameters.ts'
 import type { PathGround } from './path-setup.ts'
 import { effectiveCount, normalised } from './quantiles.ts'
 import { drawFrom, proposalFrom } from './retests.ts'
@@ -17,15 +17,15 @@ const ground: PathGround = {
   densityKgPerL: 1.33,
 }
 const only = (index: number, z: number) => {
-  const draws = new Float64Array(drawCount)
-  draws[index] = z
-  return draws
+  const normals = new Float64Array(normalCount)
+  normals[index] = z
+  return normals
 }
 const tenth = 1.2816
 
-describe('a garden', () => {
+describe('a draw', () => {
   it('in the middle of everything is as it was said to be', () => {
-    const middle = parametersOf(ground, false, new Float64Array(drawCount), 0)
+    const middle = parametersOf(ground, false, new Float64Array(normalCount), 0)
     expect(middle).toMatchObject({ pH: 6.8, bufferMmol: 22, limePercent: 0.3, lagDays: 28 })
     expect(middle).toMatchObject({ water: 1, drain: 1, arrival: 1, warmerK: 0, driftMmol: 0 })
     expect(Math.exp(middle.lnWarmth)).toBeCloseTo(2.8, 12)
@@ -48,23 +48,23 @@ describe('a garden', () => {
   })
 
   it('holds by its own draw, wherever it stands among others', () => {
-    const draws = new Float64Array(3 * drawCount)
-    draws[2 * drawCount + 1] = 1
-    expect(bufferOf(ground, draws, 0)).toBe(22)
-    expect(bufferOf(ground, draws, 2)).toBeCloseTo(22 * Math.exp(0.4), 12)
-    expect(parametersOf(ground, false, draws, 2).bufferMmol).toBeCloseTo(22 * Math.exp(0.4), 12)
+    const normals = new Float64Array(3 * normalCount)
+    normals[2 * normalCount + 1] = 1
+    expect(bufferOf(ground, normals, 0)).toBe(22)
+    expect(bufferOf(ground, normals, 2)).toBeCloseTo(22 * Math.exp(0.4), 12)
+    expect(parametersOf(ground, false, normals, 2).bufferMmol).toBeCloseTo(22 * Math.exp(0.4), 12)
   })
 })
 
-describe('gardens drawn near the retests', () => {
+describe('draws taken near the retests', () => {
   const next = randomNormal.source(randomLcg(0.21))(0, 1)
   const count = 800
-  const first = roomForGardens(count, 1)
-  first.draws.forEach((_, index) => (first.draws[index] = next()))
-  // Only gardens with a large first draw and a small second agree.
-  for (let garden = 0; garden < count; garden++) {
-    const [a = 0, b = 0] = first.draws.subarray(garden * drawCount)
-    first.logWeight[garden] = -((a - 1.5) ** 2 + (b + 1) ** 2) / (2 * 0.2 ** 2)
+  const first = roomForDraws(count, 1)
+  first.normals.forEach((_, index) => (first.normals[index] = next()))
+  // Only draws with a large first number and a small second agree.
+  for (let draw = 0; draw < count; draw++) {
+    const [a = 0, b = 0] = first.normals.subarray(draw * normalCount)
+    first.logWeight[draw] = -((a - 1.5) ** 2 + (b + 1) ** 2) / (2 * 0.2 ** 2)
   }
   const proposal = proposalFrom(first)
 
@@ -77,11 +77,11 @@ describe('gardens drawn near the retests', () => {
   it('are as many as it takes to count, where of the first only few did', () => {
     expect(effectiveCount(normalised(first.logWeight))).toBeLessThan(25)
     const near = new Float64Array(count)
-    for (let garden = 0; garden < count; garden++) {
-      const z = Float64Array.from({ length: drawCount }, next)
+    for (let draw = 0; draw < count; draw++) {
+      const z = Float64Array.from({ length: normalCount }, next)
       const correction = drawFrom(proposal, z)
       const [a = 0, b = 0] = z
-      near[garden] = correction - ((a - 1.5) ** 2 + (b + 1) ** 2) / (2 * 0.2 ** 2)
+      near[draw] = correction - ((a - 1.5) ** 2 + (b + 1) ** 2) / (2 * 0.2 ** 2)
     }
     expect(effectiveCount(normalised(near))).toBeGreaterThan(60)
   })
@@ -90,10 +90,10 @@ describe('gardens drawn near the retests', () => {
     const many = 20_000
     const weights = new Float64Array(many)
     const seen = new Float64Array(many)
-    for (let garden = 0; garden < many; garden++) {
-      const z = Float64Array.from({ length: drawCount }, next)
-      weights[garden] = drawFrom(proposal, z)
-      seen[garden] = z[7] ?? 0
+    for (let draw = 0; draw < many; draw++) {
+      const z = Float64Array.from({ length: normalCount }, next)
+      weights[draw] = drawFrom(proposal, z)
+      seen[draw] = z[7] ?? 0
     }
     const share = normalised(weights)
     const mean = seen.reduce((sum, value, index) => sum + value * (share[index] ?? 0), 0)

@@ -16,10 +16,10 @@ import {
   type SpreadFigure,
 } from './data/rates.ts'
 
-/** Everything in which one garden differs from the next; each is a standard normal draw. */
-export const drawCount = 14
+/** Everything in which one draw differs from the next; each is a standard normal number. */
+export const normalCount = 14
 
-/** One garden: what its path runs by. */
+/** One draw: what its path runs by. */
 export interface PathParameters {
   readonly pH: number
   readonly bufferMmol: number
@@ -56,16 +56,16 @@ function limeOf({ lime }: PathGround, z: number): number {
 }
 
 /**
- * A garden from its draws.
- * @param draws standard normal draws of all gardens one after the other, `drawCount` each
+ * A draw from its standard normal numbers.
+ * @param normals standard normal numbers of all draws one after the other, `normalCount` each
  */
 export function parametersOf(
   ground: PathGround,
   isWatered: boolean,
-  draws: Float64Array,
-  garden: number,
+  normals: Float64Array,
+  draw: number,
 ): PathParameters {
-  const z = (index: number) => draws[garden * drawCount + index] ?? 0
+  const z = (index: number) => normals[draw * normalCount + index] ?? 0
   const bufferMmol = ground.bufferMmol * Math.exp(ground.bufferDoubt * z(1))
   const low = isWatered ? moisture.lowWatered : moisture.low
   const damp = moisture.high - (moisture.high - low) * even(z(5)) ** 2
@@ -87,6 +87,6 @@ export function parametersOf(
   }
 }
 
-/** The buffering of a garden [mmol H⁺/kg/pH]. */
-export const bufferOf = (ground: PathGround, draws: Float64Array, garden: number): number =>
-  ground.bufferMmol * Math.exp(ground.bufferDoubt * (draws[garden * drawCount + 1] ?? 0))
+/** The buffering of a draw [mmol H⁺/kg/pH]. */
+export const bufferOf = (ground: PathGround, normals: Float64Array, draw: number): number =>
+  ground.bufferMmol * Math.exp(ground.bufferDoubt * (normals[draw * normalCount + 1] ?? 0))

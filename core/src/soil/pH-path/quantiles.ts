@@ -40,7 +40,7 @@ const slotsPerPH = 200
 const [firstPH, slotCount] = [0, 14 * slotsPerPH]
 
 /**
- * The same of pH values, counted into slots of 0.005: sorting a thousand gardens for every week
+ * The same of pH values, counted into slots of 0.005: sorting a thousand draws for every week
  * would take longer than running them.
  */
 export function pHQuantiles(

@@ -1,5 +1,5 @@
-import type { Gardens } from './gardens.ts'
-import { drawCount } from './parameters.ts'
+import type { Draws } from './draws.ts'
+import { normalCount } from './parameters.ts'
 import { effectiveCount, normalised } from './quantiles.ts'
 import { pathStepDays } from './run-path.ts'
 
@@ -12,42 +12,42 @@ export interface Retest {
   readonly doubt: number
 }
 
-/** Where the gardens that agree with retests lie: their middle, and how they spread about it. */
+/** Where the draws that agree with retests lie: their middle, and how they spread about it. */
 export interface Proposal {
   readonly middle: Float64Array
   /** Lower triangle of the Cholesky factor of their covariance, row by row. */
   readonly factor: Float64Array
 }
 
-/** pH of a garden on a day, between the points kept. */
-function pathAt({ path, points }: Gardens, garden: number, day: number): number {
+/** pH of a draw on a day, between the points kept. */
+function pathAt({ path, points }: Draws, draw: number, day: number): number {
   const place = Math.min(points - 1, Math.max(0, day / pathStepDays))
   const left = Math.floor(place)
-  const from = path[garden * points + left] ?? NaN
-  const to = path[garden * points + Math.min(points - 1, left + 1)] ?? from
+  const from = path[draw * points + left] ?? NaN
+  const to = path[draw * points + Math.min(points - 1, left + 1)] ?? from
   return from + (to - from) * (place - left)
 }
 
-/** Log of how likely what was measured is in a garden. */
-export function agreement(gardens: Gardens, garden: number, retests: readonly Retest[]): number {
+/** Log of how likely what was measured is in a draw. */
+export function agreement(draws: Draws, draw: number, retests: readonly Retest[]): number {
   return retests.reduce((sum, { day, pH, doubt }) => {
-    const off = (pathAt(gardens, garden, day) - pH) / doubt
+    const off = (pathAt(draws, draw, day) - pH) / doubt
     return sum - (off * off) / 2
   }, 0)
 }
 
-/** Gardens that count below this call for a softer look at the retests first. */
-const leastGardens = 60
-/** Share of what gardens hang together by that is let go, for want of many. */
+/** Draws that count below this call for a softer look at the retests first. */
+const leastDraws = 60
+/** Share of what draws hang together by that is let go, for want of many. */
 const shrink = 0.25
 /** A proposal is a little wider than what it was learnt from, so that tails are not lost. */
 const widen = 1.25
 
-/** Weights softened until enough gardens count. */
+/** Weights softened until enough draws count. */
 function softened(logWeight: Float64Array): Float64Array {
   let power = 1
   let weights = normalised(logWeight)
-  while (effectiveCount(weights) < leastGardens && power > 1e-3) {
+  while (effectiveCount(weights) < leastDraws && power > 1e-3) {
     power *= 0.7
     weights = normalised(logWeight.map((each) => each * power))
   }
@@ -72,48 +72,48 @@ function choleskyOf(covariance: Float64Array, size: number): Float64Array {
   return factor
 }
 
-/** Fits a bell to the draws of weighted gardens. */
-export function proposalFrom({ draws, count, logWeight }: Gardens): Proposal {
+/** Fits a bell to the numbers of weighted draws. */
+export function proposalFrom({ normals, count, logWeight }: Draws): Proposal {
   const weights = softened(logWeight)
-  const middle = new Float64Array(drawCount)
-  for (let garden = 0; garden < count; garden++) {
-    for (let i = 0; i < drawCount; i++) {
-      middle[i] = (middle[i] ?? 0) + (weights[garden] ?? 0) * (draws[garden * drawCount + i] ?? 0)
+  const middle = new Float64Array(normalCount)
+  for (let draw = 0; draw < count; draw++) {
+    for (let i = 0; i < normalCount; i++) {
+      middle[i] = (middle[i] ?? 0) + (weights[draw] ?? 0) * (normals[draw * normalCount + i] ?? 0)
     }
   }
-  const covariance = new Float64Array(drawCount * drawCount)
-  for (let garden = 0; garden < count; garden++) {
-    const weight = weights[garden] ?? 0
+  const covariance = new Float64Array(normalCount * normalCount)
+  for (let draw = 0; draw < count; draw++) {
+    const weight = weights[draw] ?? 0
     if (weight === 0) continue
-    for (let i = 0; i < drawCount; i++) {
-      const off = (draws[garden * drawCount + i] ?? 0) - (middle[i] ?? 0)
+    for (let i = 0; i < normalCount; i++) {
+      const off = (normals[draw * normalCount + i] ?? 0) - (middle[i] ?? 0)
       for (let j = 0; j <= i; j++) {
-        const place = i * drawCount + j
-        const other = (draws[garden * drawCount + j] ?? 0) - (middle[j] ?? 0)
+        const place = i * normalCount + j
+        const other = (normals[draw * normalCount + j] ?? 0) - (middle[j] ?? 0)
         covariance[place] = (covariance[place] ?? 0) + weight * off * other
       }
     }
   }
   const shrunk = covariance.map((each, place) => {
-    const isDiagonal = place % (drawCount + 1) === 0
+    const isDiagonal = place % (normalCount + 1) === 0
     return widen * (isDiagonal ? each + 0.01 : each * (1 - shrink))
   })
-  return { middle, factor: choleskyOf(shrunk, drawCount) }
+  return { middle, factor: choleskyOf(shrunk, normalCount) }
 }
 
 /**
- * Turns even draws of a proposal into draws of a garden, and says by how much its weight has to
+ * Turns even draws of a proposal into draws of a draw, and says by how much its weight has to
  * make up for where it was drawn from.
- * @param z standard normal draws of the garden; overwritten by its own
+ * @param z standard normal draws of the draw; overwritten by its own
  * @returns log of the chance at large minus that of the proposal
  */
 export function drawFrom({ middle, factor }: Proposal, z: Float64Array): number {
   let correction = 0
-  for (let i = drawCount - 1; i >= 0; i--) {
+  for (let i = normalCount - 1; i >= 0; i--) {
     const even = z[i] ?? 0
     let value = middle[i] ?? 0
-    for (let j = 0; j <= i; j++) value += (factor[i * drawCount + j] ?? 0) * (z[j] ?? 0)
-    const scale = factor[i * drawCount + i] ?? 1
+    for (let j = 0; j <= i; j++) value += (factor[i * normalCount + j] ?? 0) * (z[j] ?? 0)
+    const scale = factor[i * normalCount + i] ?? 1
     correction += (even * even) / 2 + Math.log(scale) - (value * value) / 2
     z[i] = value
   }

@@ -61,7 +61,7 @@ const { sulfur, ammonium, quick, slow, lime } = actionCodes
 const at = (array: Float64Array, index: number): number => array[index] as number
 
 /**
- * The pH of one garden day by day, by layers: sulfur shrinks from its surface, ammonium and salts
+ * The pH of one draw day by day, by layers: sulfur shrinks from its surface, ammonium and salts
  * act by first order, water brings alkalinity, free lime dissolves where soil stands below its
  * balance, what soaks through carries base or acid down, and worms and roots mix.
  * @param path pH of the whole depth at every seventh day, written from `offset` on
@@ -70,7 +70,7 @@ const at = (array: Float64Array, index: number): number => array[index] as numbe
  */
 export function runPath(
   setup: PreparedPath,
-  garden: PathParameters,
+  draw: PathParameters,
   { path, top, offset }: { path: Float32Array; top: Float32Array; offset: number },
 ): PathLedger {
   const { days, layerMass, layerShare, temperature, alkalinity, drain } = setup
@@ -78,7 +78,7 @@ export function runPath(
   const layers = layerMass.length
   const count = actionCode.length
 
-  const slopes = slopesOf(garden.bufferMmol)
+  const slopes = slopesOf(draw.bufferMmol)
   const [a0, a1, a2, a3, a4] = slopes
   const [c4, c7, c75] = [chargeAt(slopes, 4), chargeAt(slopes, 7), chargeAt(slopes, 7.5)]
   // The titration curve backwards; asked for every layer every day, so it stands here.
@@ -89,13 +89,13 @@ export function runPath(
     return held < c75 ? 7 + (held - c7) / a3 : 7.5 + (held - c75) / a4
   }
   const dropsAt = chargeAt(slopes, limeDrops.value)
-  const { pH: startPH, driftMmol, shrinkUm, lnWarmth, warmerK } = garden
+  const { pH: startPH, driftMmol, shrinkUm, lnWarmth, warmerK } = draw
   const perMassOf = layerMass.map((mass) => 1 / mass)
   // Lime dissolves up to its balance and not past it, however much of it there is.
   const [startCharge, balanceCharge] = [chargeAt(slopes, startPH), chargeAt(slopes, balance)]
   const charge = new Float64Array(layers).fill(startCharge)
   const pH = new Float64Array(layers).fill(startPH)
-  const native = new Float64Array(layers).fill(garden.limePercent * acidPerLimePercent)
+  const native = new Float64Array(layers).fill(draw.limePercent * acidPerLimePercent)
   const added = new Float64Array(layers)
   const acid = new Float64Array(layers)
 
@@ -106,17 +106,17 @@ export function runPath(
   const shrunkBefore = new Float64Array(count).fill(-1)
   let given = 0
   for (let i = 0; i < count; i++) {
-    const span = 1 + garden.acidPlace * at(setup.acidSpan, i)
-    amount[i] = at(setup.acid, i) * span * garden.arrival
-    radius[i] = at(radiusUm, i) * garden.grain
-    startsAt[i] = (applicationDay[i] as number) + (radius[i] === 0 ? 0 : garden.lagDays)
+    const span = 1 + draw.acidPlace * at(setup.acidSpan, i)
+    amount[i] = at(setup.acid, i) * span * draw.arrival
+    radius[i] = at(radiusUm, i) * draw.grain
+    startsAt[i] = (applicationDay[i] as number) + (radius[i] === 0 ? 0 : draw.lagDays)
     if ((applicationDay[i] as number) < days) given += at(amount, i)
   }
   const sumOf = (store: Float64Array) =>
     store.reduce((sum, each, layer) => sum + each * at(layerMass, layer), 0)
   const [chargeBefore, limeBefore] = [sumOf(charge), sumOf(native)]
   let [waterBase, leached, shrunk] = [0, 0, 0]
-  const drainage = garden.drain * molesToMmol
+  const drainage = draw.drain * molesToMmol
   let point = offset
 
   for (let day = 0; day < days; day++) {
@@ -161,7 +161,7 @@ export function runPath(
       }
     }
 
-    const base = at(alkalinity, day) * garden.water
+    const base = at(alkalinity, day) * draw.water
     acid[0] = at(acid, 0) - base
     waterBase += base
     const through = at(drain, day) * drainage

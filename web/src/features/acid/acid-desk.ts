@@ -18,8 +18,8 @@ import { useGround } from './use-ground.ts'
 import { usePath } from './use-path.ts'
 import { useSteps } from './use-steps.ts'
 
-/** Gardens that are followed: a thousand when the hand rests, fewer while it drags. */
-const gardens = { resting: 1000, dragging: 200 } as const
+/** Draws that are followed: a thousand when the hand rests, fewer while it drags. */
+const draws = { resting: 1000, dragging: 200 } as const
 const seed = 0.4242
 const leastDays = 3 * 365
 const daysAhead = 2 * 365
@@ -115,7 +115,7 @@ function buildAcidDesk(stand: StandDto) {
         },
       },
       retests: retests.value,
-      count: isDragging.value ? gardens.dragging : gardens.resting,
+      count: isDragging.value ? draws.dragging : draws.resting,
       seed,
       arrivesAt: isUpward.value ? band.value.low : band.value.high,
       isUpward: isUpward.value,

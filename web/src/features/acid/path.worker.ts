@@ -21,7 +21,7 @@ async function run(input: ForetellInput, number: number): Promise<void> {
   }
 }
 
-/** Follows a thousand gardens away from the page; a newer question ends an older one. */
+/** Follows a thousand draws away from the page; a newer question ends an older one. */
 self.addEventListener(
   'message',
   ({ data }: MessageEvent<{ input: ForetellInput | undefined; number: number }>) => {

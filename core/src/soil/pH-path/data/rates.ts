@@ -1,6 +1,6 @@
 import type { Figure, Sourced } from '../../../base/reference/index.ts'
 
-/** A figure with its spread over gardens, as one standard deviation. */
+/** A figure with its spread over draws, as one standard deviation. */
 export interface SpreadFigure extends Figure {
   readonly spread: number
   /** Whether the spread is of the figure's logarithm. */
@@ -39,7 +39,7 @@ export const leastWarmth: Figure = {
   source: 'sulfur bacteria rest below 2 to 4 °C (common practice)',
   mark: 'C',
 }
-/** Share of full speed that dry spells leave over a year: most gardens lose little, some much. */
+/** Share of full speed that dry spells leave over a year: most draws lose little, some much. */
 export const moisture = {
   low: 0.35,
   lowWatered: 0.6,
@@ -132,7 +132,7 @@ export const mixing: Figure = {
   mark: 'J',
 }
 
-/** What differs between gardens besides. */
+/** What differs between draws besides. */
 export const drainage = spread(1, '', [0.5, true], {
   source: 'water past the roots differs so by soil and year',
   mark: 'J',
