@@ -16,11 +16,11 @@ import QuantityField from '../../shared/form/QuantityField.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { dayWords } from '../../shared/units/today.ts'
 import { newestOf } from './acid-facts.ts'
-import { useAcidDesk } from './acid-desk.ts'
+import { useAcidStore } from './acid-store.ts'
 
 /** What is asked of the ground; what the bench knows already is shown, not asked. */
 const { draft, depthM, start, ground, plan, plant, nitrogenKgPerM2, messageFor, system } =
-  useAcidDesk()
+  useAcidStore()
 const { story } = useStandCase()
 
 const situationOptions = situationNames.map((value) => ({ value, words: situations[value].label }))

@@ -7,11 +7,11 @@ import MaterialTable from './MaterialTable.vue'
 import PathSection from './PathSection.vue'
 import StepList from './StepList.vue'
 import WaterAcid from './WaterAcid.vue'
-import { provideAcidDesk } from './acid-desk.ts'
+import { provideAcidStore } from './acid-store.ts'
 
 /** Can it work, how much, in which steps, and where pH will go. */
 const props = defineProps<{ stand: StandDto }>()
-const { problems, need, verdict, groundM2 } = provideAcidDesk(props.stand)
+const { problems, need, verdict, groundM2 } = provideAcidStore(props.stand)
 </script>
 
 <template>

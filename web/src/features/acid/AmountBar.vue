@@ -8,11 +8,11 @@ import { computed } from 'vue'
 import HowGot from '../../shared/how/HowGot.vue'
 import { useWidth } from '../../shared/ribbon/use-width.ts'
 import { groundRange, groundUnit, inGroundUnit } from '../../shared/units/ground-rate.ts'
-import { useAcidDesk } from './acid-desk.ts'
+import { useAcidStore } from './acid-store.ts'
 
 /** How much: our range, and the published tables as ticks on the same line. */
 const props = defineProps<{ need: AcidNeed }>()
-const { system, draft, tables, ground, groundM2 } = useAcidDesk()
+const { system, draft, tables, ground, groundM2 } = useAcidStore()
 const width = useWidth('line')
 const unit = computed(() => groundUnit(system.value, draft.value.situation))
 const isUp = computed(() => props.need.direction === 'up')

@@ -2,11 +2,11 @@
 import { feasibilityWords, type Feasibility } from '@spudder/core/soil/acid-plan'
 import { computed } from 'vue'
 import { moneyRange } from '../../shared/units/money-words.ts'
-import { useAcidDesk } from './acid-desk.ts'
+import { useAcidStore } from './acid-store.ts'
 
 /** Whether it can work, in one glance, and what decides it. */
 defineProps<{ verdict: Feasibility }>()
-const { offers, draft, groundM2, system } = useAcidDesk()
+const { offers, draft, groundM2, system } = useAcidStore()
 const money = computed(() => {
   const offer = offers.value.find(({ acidity }) => acidity.sourceId === draft.value.sourceId)
   if (!offer || groundM2 === undefined || !Number.isFinite(offer.cost.high)) return undefined

@@ -8,10 +8,10 @@ import ScrollBox from '../../shared/ScrollBox.vue'
 import { groundUnit, inGroundUnit } from '../../shared/units/ground-rate.ts'
 import { moneyRange } from '../../shared/units/money-words.ts'
 import { percent } from '../../shared/words/percent.ts'
-import { useAcidDesk } from './acid-desk.ts'
+import { useAcidStore } from './acid-store.ts'
 
 /** Every material for the same need, side by side: how much, money, speed, what else it brings. */
-const { offers, draft, system, groundM2, layOutAnew } = useAcidDesk()
+const { offers, draft, system, groundM2, layOutAnew } = useAcidStore()
 const unit = computed(() => groundUnit(system.value, draft.value.situation))
 const nutrientWords = { N: 'nitrogen', S: 'sulfur', Fe: 'iron' } as const
 

@@ -11,11 +11,11 @@ import { timeScale, xOf } from '../../shared/ribbon/time-axis.ts'
 import TimeAxis from '../../shared/ribbon/TimeAxis.vue'
 import { useWidth } from '../../shared/ribbon/use-width.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
-import { useAcidDesk } from './acid-desk.ts'
+import { useAcidStore } from './acid-store.ts'
 import StepHandles from './StepHandles.vue'
 
 /** The path of pH with its band under the leaf's own ribbon, on one time axis; steps hang from it. */
-const { forecast, start, measured, retests, band } = useAcidDesk()
+const { forecast, start, measured, retests, band } = useAcidStore()
 const { story } = useStandCase()
 const width = useWidth('chart')
 const left = 34

@@ -5,11 +5,11 @@ import { tenthDeviation } from '@spudder/core/base/reference'
 import { computed } from 'vue'
 import { dayWords } from '../../shared/units/today.ts'
 import { percent } from '../../shared/words/percent.ts'
-import { useAcidDesk } from './acid-desk.ts'
+import { useAcidStore } from './acid-store.ts'
 import PathChart from './PathChart.vue'
 
 /** Where pH goes under the plan, and what the retests have taught. */
-const { forecast, share, cancel, ground, measured, band, isUpward, retests, draft } = useAcidDesk()
+const { forecast, share, cancel, ground, measured, band, isUpward, retests, draft } = useAcidStore()
 
 /** Sulfur on top bites there first, where living roots are. */
 const bites = computed(() => {

@@ -5,11 +5,11 @@ import { findSource } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
 import { xOf, type TimeScale } from '../../shared/ribbon/time-axis.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
-import { useAcidDesk } from './acid-desk.ts'
+import { useAcidStore } from './acid-store.ts'
 
 /** Steps hanging from the ribbon: dragged along it by hand or moved by arrow keys. */
 const props = defineProps<{ scale: TimeScale }>()
-const { steps, done, put, stepProblems, isDragging, groundM2, system } = useAcidDesk()
+const { steps, done, put, stepProblems, isDragging, groundM2, system } = useAcidStore()
 const height = 34
 const dragged = ref<number>()
 

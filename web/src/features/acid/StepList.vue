@@ -10,11 +10,12 @@ import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { groundUnit, groundRange } from '../../shared/units/ground-rate.ts'
 import { dayWords } from '../../shared/units/today.ts'
-import { useAcidDesk } from './acid-desk.ts'
+import { useAcidStore } from './acid-store.ts'
 
 /** The steps in words, to be changed by keys too; and the plan made into jobs. */
-const { steps, stepProblems, put, remove, layOutAnew, isStored, draft, ...desk } = useAcidDesk()
-const { hasHardProblem, retests, groundM2, system, laidOut, save, store, messageFor, stand } = desk
+const { steps, stepProblems, put, remove, layOutAnew, isStored, draft, ...store } = useAcidStore()
+const { hasHardProblem, retests, groundM2, system, laidOut, save, request, messageFor, stand } =
+  store
 
 const unit = computed(() => groundUnit(system.value, draft.value.situation))
 const totalOf = (kgPerM2: number) => amountWords('mass', kgPerM2 * (groundM2 ?? 1), system.value, 3)
@@ -129,13 +130,13 @@ const left = computed(() => laidOut.value.leftKgPerM2)
       :source-id="sourceId"
     />
     <p v-if="messageFor('steps')" class="stop">{{ messageFor('steps') }}</p>
-    <ProblemNote :problem="store.error.value" />
+    <ProblemNote :problem="request.error.value" />
     <div class="buttons">
       <Button
         type="primary"
         size="large"
         :disabled="steps.length === 0 || hasHardProblem || isUnread"
-        :loading="store.isLoading.value"
+        :loading="request.isLoading.value"
         @click="save"
       >
         {{ isStored ? 'Plan it so again' : 'Make the plan into jobs' }}

@@ -10,11 +10,11 @@ import { numberIn } from '../../shared/form/number-text.ts'
 import QuantityField from '../../shared/form/QuantityField.vue'
 import TextField from '../../shared/form/TextField.vue'
 import HowGot from '../../shared/how/HowGot.vue'
-import { useAcidDesk } from './acid-desk.ts'
+import { useAcidStore } from './acid-store.ts'
 import { reckonInWords } from './use-ground.ts'
 
 /** Lime that irrigation brings, and acid that takes it out before it arrives. */
-const { draft, water, waterMm, acidAim, load, system } = useAcidDesk()
+const { draft, water, waterMm, acidAim, load, system } = useAcidStore()
 const stockL = ref<number>()
 const acidOptions = [
   { value: '', words: 'none: water as it comes' },

@@ -7,7 +7,7 @@ import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
 import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'
 import { xOf, type TimeScale } from '../../shared/ribbon/time-axis.ts'
 import { dayWords } from '../../shared/units/today.ts'
-import { useDatesDesk } from './dates-desk.ts'
+import { useDatesStore } from './dates-store.ts'
 import JobChip from './JobChip.vue'
 import { glyphWidth, layOutJobs } from './lay-out-jobs.ts'
 
@@ -18,8 +18,8 @@ const props = defineProps<{
   ribbon?: EstateRowDto['ribbon'] | undefined
   scale: TimeScale
 }>()
-const desk = useDatesDesk()
-const { today, pending, window } = desk
+const store = useDatesStore()
+const { today, pending, window } = store
 
 const model = computed(() => {
   if (!props.ribbon) return undefined
@@ -40,7 +40,7 @@ const dayWidth = computed(() => {
 const dayOf = (job: JobDto): Day =>
   pending.value?.jobId === job.id
     ? pending.value.day
-    : (desk.current.value.get(job.id) ?? job.dueOn)
+    : (store.current.value.get(job.id) ?? job.dueOn)
 const placed = computed(() =>
   layOutJobs(props.jobs, props.scale, { dayWidth: dayWidth.value, dayOf }),
 )
@@ -49,7 +49,7 @@ const lines = computed(() => Math.max(1, ...placed.value.map(({ line }) => line 
 /** Where the plan that is to be accepted would have a job, seen from where it lies. */
 const proposed = computed(() =>
   placed.value.flatMap(({ job, line, x }) => {
-    const to = desk.moves.value.find(({ task }) => task.id === job.id)?.to
+    const to = store.moves.value.find(({ task }) => task.id === job.id)?.to
     if (to === undefined) return []
     const half = glyphWidth / 2
     const middle = line * lineHeight + lineHeight / 2 - 1
@@ -82,24 +82,24 @@ function press(event: PointerEvent, job: JobDto): void {
 function drag(event: PointerEvent): void {
   if (dragged.value === undefined) return
   const day = dayAt(event.clientX)
-  const here = pending.value?.day ?? desk.current.value.get(dragged.value)
+  const here = pending.value?.day ?? store.current.value.get(dragged.value)
   if (day === here) return
-  desk.chosenId.value = dragged.value
+  store.chosenId.value = dragged.value
   pending.value = { jobId: dragged.value, day }
 }
 function release(): void {
   if (dragged.value === undefined) return
-  desk.chosenId.value = dragged.value
+  store.chosenId.value = dragged.value
   dragged.value = undefined
-  void desk.drop()
+  void store.drop()
 }
 function nudge(job: JobDto, days: number): void {
   const day = addDays(dayOf(job), days)
-  desk.chosenId.value = job.id
+  store.chosenId.value = job.id
   pending.value = { jobId: job.id, day: day < today ? today : day }
 }
 const hold = (job: JobDto) =>
-  desk.change.mutateAsync({ id: job.id, dto: { isLocked: !job.isLocked } }).catch(() => undefined)
+  store.change.mutateAsync({ id: job.id, dto: { isLocked: !job.isLocked } }).catch(() => undefined)
 </script>
 
 <template>
@@ -134,17 +134,17 @@ const hold = (job: JobDto) =>
             :placed="each"
             :line-height="lineHeight"
             :is-due="each.job.dueOn <= today"
-            :is-chosen="desk.chosenId.value === each.job.id"
+            :is-chosen="store.chosenId.value === each.job.id"
             :is-pending="pending?.jobId === each.job.id"
             :is-dragged="dragged === each.job.id"
             @pointerdown="press($event, each.job)"
             @pointermove="drag"
             @pointerup="release"
             @pointercancel="release"
-            @click="desk.chosenId.value = each.job.id"
+            @click="store.chosenId.value = each.job.id"
             @keydown.left.prevent="nudge(each.job, $event.shiftKey ? -7 : -1)"
             @keydown.right.prevent="nudge(each.job, $event.shiftKey ? 7 : 1)"
-            @keydown.enter.prevent="desk.drop()"
+            @keydown.enter.prevent="store.drop()"
             @keydown.escape="pending = undefined"
             @keydown.h="hold(each.job)"
           />

@@ -6,11 +6,11 @@ import { useWidth } from '../../shared/ribbon/use-width.ts'
 import StripLabels from '../../shared/weather/StripLabels.vue'
 import WeatherStrip from '../../shared/weather/WeatherStrip.vue'
 import BoardRow from './BoardRow.vue'
-import { useDatesDesk } from './dates-desk.ts'
+import { useDatesStore } from './dates-store.ts'
 import { useRibbons } from './use-ribbons.ts'
 
 /** The stands that have something to do, one under the other on one axis under the weather. */
-const { window, today, weather, outlook, place, jobs, planning } = useDatesDesk()
+const { window, today, weather, outlook, place, jobs, planning } = useDatesStore()
 const width = useWidth('axis')
 const scale = computed(() => timeScale(window.value, width.value))
 const ribbons = useRibbons(() => place.value?.id)

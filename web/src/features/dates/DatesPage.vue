@@ -5,7 +5,7 @@ import { computed } from 'vue'
 import { calendarAddress } from '../../api/planning.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { dayWords } from '../../shared/units/today.ts'
-import { provideDatesDesk } from './dates-desk.ts'
+import { provideDatesStore } from './dates-store.ts'
 import { datesViews, strideOf, type DatesView } from './dates-view.ts'
 import DatesBoard from './DatesBoard.vue'
 import JobDetail from './JobDetail.vue'
@@ -14,10 +14,10 @@ import PlanSettings from './PlanSettings.vue'
 import WeekList from './WeekList.vue'
 
 /** Every job of the place on its day: moved by hand, or planned as a whole. */
-const desk = provideDatesDesk()
-const { planner, planning, jobs, troubles } = desk
-const problem = computed(() => planning.error.value ?? desk.outlook.error.value)
-const isReady = computed(() => desk.input.value !== undefined)
+const store = provideDatesStore()
+const { planner, planning, jobs, troubles } = store
+const problem = computed(() => planning.error.value ?? store.outlook.error.value)
+const isReady = computed(() => store.input.value !== undefined)
 const isPlanned = computed(
   () =>
     planner.isRunning.value ||
@@ -27,13 +27,13 @@ const isPlanned = computed(
 const first = computed(() => troubles.value[0])
 
 function show(view: DatesView): void {
-  desk.view.value = view
-  desk.anchor.value = desk.today
+  store.view.value = view
+  store.anchor.value = store.today
 }
 const go = (way: -1 | 1) =>
-  (desk.anchor.value = addDays(desk.anchor.value, way * strideOf[desk.view.value]))
+  (store.anchor.value = addDays(store.anchor.value, way * strideOf[store.view.value]))
 const print = () => window.print()
-const standName = (id: string) => desk.standOf(id)?.name ?? ''
+const standName = (id: string) => store.standOf(id)?.name ?? ''
 </script>
 
 <template>
@@ -46,7 +46,7 @@ const standName = (id: string) => desk.standOf(id)?.name ?? ''
           v-for="view in datesViews"
           :key="view"
           type="button"
-          :aria-pressed="desk.view.value === view"
+          :aria-pressed="store.view.value === view"
           @click="show(view)"
         >
           {{ view }}
@@ -54,31 +54,35 @@ const standName = (id: string) => desk.standOf(id)?.name ?? ''
         <button type="button" aria-label="Later" @click="go(1)">›</button>
       </div>
       <div class="tools">
-        <Button type="primary" :disabled="!isReady || planner.isRunning.value" @click="desk.plan()">
+        <Button
+          type="primary"
+          :disabled="!isReady || planner.isRunning.value"
+          @click="store.plan()"
+        >
           Plan the season
         </Button>
         <Button @click="print">Print the week</Button>
-        <a v-if="desk.place.value" :href="calendarAddress(desk.place.value.id)" download
+        <a v-if="store.place.value" :href="calendarAddress(store.place.value.id)" download
           >Calendar file</a
         >
       </div>
     </div>
     <ProblemNote :problem="problem" />
-    <p v-if="desk.undo.value" class="notice no-print" role="status">
-      {{ desk.undo.value.words }} was moved.
-      <button type="button" @click="desk.takeBack()">Take it back</button>
+    <p v-if="store.undo.value" class="notice no-print" role="status">
+      {{ store.undo.value.words }} was moved.
+      <button type="button" @click="store.takeBack()">Take it back</button>
     </p>
     <p v-if="first && !isPlanned" class="notice no-print" role="status">
       {{ troubles.length === 1 ? 'One job does' : `${troubles.length} jobs do` }} not hold where
       {{ troubles.length === 1 ? 'it lies' : 'they lie' }}: {{ standName(first.task.standId) }},
       {{ first.task.title }}, {{ dayWords(first.day) }}: {{ first.words }}
-      <button type="button" @click="desk.plan()">Find better days</button>
+      <button type="button" @click="store.plan()">Find better days</button>
     </p>
     <div v-if="jobs.length > 0" class="body no-print">
       <DatesBoard />
       <aside>
         <MovesPanel v-if="isPlanned" />
-        <JobDetail v-else-if="desk.chosenId.value && desk.jobOf(desk.chosenId.value)" />
+        <JobDetail v-else-if="store.chosenId.value && store.jobOf(store.chosenId.value)" />
         <div v-else class="hint">
           <h2>{{ jobs.length }} jobs to come</h2>
           <p>
@@ -99,9 +103,9 @@ const standName = (id: string) => desk.standOf(id)?.name ?? ''
     </div>
     <WeekList v-if="jobs.length > 0" />
     <PlanSettings v-if="planning.data.value" />
-    <p v-if="desk.place.value" class="feed no-print">
+    <p v-if="store.place.value" class="feed no-print">
       A calendar program can follow along at
-      <code>{{ calendarAddress(desk.place.value.id) }}</code> of this machine. Days and hours are
+      <code>{{ calendarAddress(store.place.value.id) }}</code> of this machine. Days and hours are
       those of the place's own clock; no time zone moves a job.
     </p>
   </section>

@@ -9,22 +9,22 @@ import { dayWords } from '../../shared/units/today.ts'
 import { midSentence } from '../../shared/words/sentence.ts'
 import { outlookWords } from '../../shared/weather/outlook-words.ts'
 import { money } from '../../shared/units/money-words.ts'
-import { useDatesDesk } from './dates-desk.ts'
+import { useDatesStore } from './dates-store.ts'
 
 /** The job that is picked: why it lies there, and what moving it would break. */
-const desk = useDatesDesk()
-const job = computed(() => desk.jobOf(desk.chosenId.value ?? ''))
-const stand = computed(() => job.value && desk.standOf(job.value.standId))
-const task = computed(() => desk.tasks.value.find(({ id }) => id === job.value?.id))
+const store = useDatesStore()
+const job = computed(() => store.jobOf(store.chosenId.value ?? ''))
+const stand = computed(() => job.value && store.standOf(job.value.standId))
+const task = computed(() => store.tasks.value.find(({ id }) => id === job.value?.id))
 const pending = computed(() =>
-  desk.pending.value?.jobId === job.value?.id ? desk.pending.value : undefined,
+  store.pending.value?.jobId === job.value?.id ? store.pending.value : undefined,
 )
-const effect = computed(() => (pending.value ? desk.pendingEffect.value : undefined))
-const day = computed(() => pending.value?.day ?? desk.current.value.get(job.value?.id ?? '') ?? '')
-const why = computed(() => (job.value && !pending.value ? desk.reasons(job.value.id) : []))
-const system = computed(() => desk.place.value?.unitSystem ?? 'us')
+const effect = computed(() => (pending.value ? store.pendingEffect.value : undefined))
+const day = computed(() => pending.value?.day ?? store.current.value.get(job.value?.id ?? '') ?? '')
+const why = computed(() => (job.value && !pending.value ? store.reasons(job.value.id) : []))
+const system = computed(() => store.place.value?.unitSystem ?? 'us')
 const sky = computed(() => {
-  const known = desk.outlook.data.value?.days.find((each) => each.day === day.value)
+  const known = store.outlook.data.value?.days.find((each) => each.day === day.value)
   return known && task.value ? outlookWords(known, task.value.work) : ''
 })
 const adds = computed(() => {
@@ -36,7 +36,7 @@ const adds = computed(() => {
 
 /** What another job suffers by the move is said with its name. */
 function breachWords({ taskId, words }: Breach): string {
-  const other = taskId === job.value?.id ? undefined : desk.jobOf(taskId)
+  const other = taskId === job.value?.id ? undefined : store.jobOf(taskId)
   return other ? `${other.title}: ${midSentence(words)}` : words
 }
 
@@ -52,11 +52,11 @@ watch(
 )
 function changeDay(text: string): void {
   wantedDay.value = text
-  const isWhole = /^\d{4}-\d{2}-\d{2}$/.test(text) && text >= desk.today
-  if (job.value && isWhole) desk.pending.value = { jobId: job.value.id, day: text }
+  const isWhole = /^\d{4}-\d{2}-\d{2}$/.test(text) && text >= store.today
+  if (job.value && isWhole) store.pending.value = { jobId: job.value.id, day: text }
 }
-const changeJob = (dto: Parameters<typeof desk.change.mutateAsync>[0]['dto']) =>
-  job.value && desk.change.mutateAsync({ id: job.value.id, dto }).catch(() => undefined)
+const changeJob = (dto: Parameters<typeof store.change.mutateAsync>[0]['dto']) =>
+  job.value && store.change.mutateAsync({ id: job.value.id, dto }).catch(() => undefined)
 function changeHour(text: string): void {
   hour.value = text
   if (text === '') void changeJob({ startsAt: null })
@@ -82,10 +82,10 @@ const doneWords = computed(() => (job.value?.kind === 'buy' ? 'It is here' : 'It
       <p v-if="effect.weather" class="breach">{{ effect.weather }}</p>
       <p>{{ adds }}</p>
       <div class="buttons">
-        <Button type="primary" @click="desk.put(job.id, pending.day)">
+        <Button type="primary" @click="store.put(job.id, pending.day)">
           {{ effect.breaches.length > 0 ? 'Put it there all the same' : 'Put it there' }}
         </Button>
-        <Button type="text" @click="desk.pending.value = undefined">Leave it</Button>
+        <Button type="text" @click="store.pending.value = undefined">Leave it</Button>
       </div>
     </div>
     <ul v-else class="why" aria-label="Why on this day">
@@ -109,7 +109,7 @@ const doneWords = computed(() => (job.value?.kind === 'buy' ? 'It is here' : 'It
       />
       Hold it on this day, whatever the planner finds
     </label>
-    <ProblemNote :problem="desk.change.error.value" />
+    <ProblemNote :problem="store.change.error.value" />
     <div class="buttons">
       <RouterLink
         v-if="job.kind === 'apply' && job.remedyId"

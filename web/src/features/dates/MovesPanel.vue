@@ -4,17 +4,17 @@ import { computed, ref, watch } from 'vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { money } from '../../shared/units/money-words.ts'
 import { dayWords } from '../../shared/units/today.ts'
-import { useDatesDesk } from './dates-desk.ts'
+import { useDatesStore } from './dates-store.ts'
 
 /** What a plan of the season would change, job by job with its reasons, to be accepted. */
-const desk = useDatesDesk()
-const { moves, planner } = desk
-const system = computed(() => desk.place.value?.unitSystem ?? 'us')
+const store = useDatesStore()
+const { moves, planner } = store
+const system = computed(() => store.place.value?.unitSystem ?? 'us')
 const moved = computed(() => moves.value.filter(({ to }) => to !== undefined))
 const leftOut = computed(() => moves.value.filter(({ to }) => to === undefined))
 const wanted = ref<string[]>([])
 watch(moved, (now) => (wanted.value = now.map(({ task }) => task.id)), { immediate: true })
-const standName = (id: string) => desk.standOf(id)?.name ?? ''
+const standName = (id: string) => store.standOf(id)?.name ?? ''
 const cost = computed(() => planner.season.value?.cost)
 const parts = computed(() =>
   cost.value
@@ -37,7 +37,7 @@ const share = computed(() => {
 <template>
   <section class="moves" aria-label="Plan of the season" aria-live="polite">
     <div v-if="planner.isRunning.value" class="running">
-      <p>Planning {{ jobWords(desk.tasks.value.length) }} …</p>
+      <p>Planning {{ jobWords(store.tasks.value.length) }} …</p>
       <progress :value="share" max="1" aria-label="Time used of the most it may take" />
       <p v-if="planner.progress.value" class="part">
         best so far: expected loss {{ money(planner.progress.value.season.cost.total, system) }}
@@ -55,10 +55,10 @@ const share = computed(() => {
               : `${jobWords(moved.length)} would lie better`
         }}
       </h2>
-      <p v-if="desk.costNow.value !== undefined && cost">
+      <p v-if="store.costNow.value !== undefined && cost">
         Expected loss <b>{{ money(cost.total, system) }}</b>
-        <template v-if="desk.costNow.value - cost.total > 0.5">
-          in place of {{ money(desk.costNow.value, system) }}</template
+        <template v-if="store.costNow.value - cost.total > 0.5">
+          in place of {{ money(store.costNow.value, system) }}</template
         >.
       </p>
       <details class="how">
@@ -81,7 +81,7 @@ const share = computed(() => {
             <span>
               <b>{{ standName(task.standId) }}: {{ task.title }}</b>
               <span class="days">
-                {{ dayWords(desk.jobOf(task.id)?.dueOn ?? '') }} →
+                {{ dayWords(store.jobOf(task.id)?.dueOn ?? '') }} →
                 <b>{{ dayWords(to ?? '') }}</b>
               </span>
               <span v-for="reason in reasons" :key="reason" class="reason">{{ reason }}</span>
@@ -95,14 +95,14 @@ const share = computed(() => {
           <b>{{ standName(task.standId) }}: {{ task.title }}.</b> {{ reasons.join(' ') }}
         </p>
       </div>
-      <ProblemNote :problem="desk.accept.error.value" />
+      <ProblemNote :problem="store.accept.error.value" />
       <div class="buttons">
         <Button
           v-if="moved.length > 0"
           type="primary"
           :disabled="wanted.length === 0"
-          :loading="desk.accept.isLoading.value"
-          @click="desk.acceptMoves(wanted)"
+          :loading="store.accept.isLoading.value"
+          @click="store.acceptMoves(wanted)"
         >
           Move {{ wanted.length === moved.length ? 'them all' : jobWords(wanted.length) }}
         </Button>

@@ -14,11 +14,11 @@ import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { numberIn } from '../../shared/form/number-text.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
-import { useDatesDesk } from './dates-desk.ts'
+import { useDatesStore } from './dates-store.ts'
 import WeekdayPicks from './WeekdayPicks.vue'
 
 /** What the planner reckons with: crew, money, rules of the place, and the care of each stand. */
-const desk = useDatesDesk()
+const store = useDatesStore()
 const change = useChangeSettings()
 const changeStand = useChangeStand()
 const station = useStationFile()
@@ -27,7 +27,7 @@ const stand = useChecked(ChangeStandDto, () => changeStand.error.value)
 
 const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const
 const usual = [...Array.from({ length: 5 }, () => plannerFigures.crewHours.value), 0, 0]
-const draft = ref(fresh(desk.place.value?.settings.work))
+const draft = ref(fresh(store.place.value?.settings.work))
 function fresh(work: WorkSettingsDto | undefined) {
   return {
     crewHours: (work?.crewHours ?? usual).map(String),
@@ -38,7 +38,7 @@ function fresh(work: WorkSettingsDto | undefined) {
   }
 }
 watch(
-  () => desk.place.value?.settings.work,
+  () => store.place.value?.settings.work,
   (work) => (draft.value = fresh(work)),
 )
 const clockWords = {
@@ -58,13 +58,13 @@ async function keep(): Promise<void> {
       leadDays: numberIn(leadDays),
     },
   })
-  const id = desk.place.value?.id
+  const id = store.place.value?.id
   if (dto && id) await change.mutateAsync({ id, dto }).catch(() => undefined)
 }
 const addBlackout = () =>
-  draft.value.blackouts.push({ from: desk.today, to: desk.today, words: '' })
+  draft.value.blackouts.push({ from: store.today, to: store.today, words: '' })
 
-const stands = computed(() => desk.planning.data.value?.stands ?? [])
+const stands = computed(() => store.planning.data.value?.stands ?? [])
 async function keepCare(id: string, care: object): Promise<void> {
   const before = stands.value.find((each) => each.id === id)?.care ?? {}
   const dto = stand.checked({ care: { ...before, ...care } })
@@ -74,7 +74,7 @@ async function keepCare(id: string, care: object): Promise<void> {
 const taken = ref('')
 async function takeStation(files: readonly File[]): Promise<void> {
   const [file] = files
-  const placeId = desk.place.value?.id
+  const placeId = store.place.value?.id
   if (!file || !placeId) return
   const dto = { fileName: file.name.slice(-150), text: await file.text() }
   const done = await station.mutateAsync({ placeId, dto }).catch(() => undefined)

@@ -8,17 +8,17 @@ import { computed } from 'vue'
 import { dayWords } from '../../shared/units/today.ts'
 import { outlookWords } from '../../shared/weather/outlook-words.ts'
 import { shownWorks } from '../../shared/weather/strip-rows.ts'
-import { useDatesDesk } from './dates-desk.ts'
+import { useDatesStore } from './dates-store.ts'
 
 /** The jobs of a week day by day, to read on a phone and to print for the wall. */
-const desk = useDatesDesk()
-const system = computed(() => desk.place.value?.unitSystem ?? 'us')
-const from = computed(() => (desk.view.value === 'season' ? desk.today : desk.window.value.from))
-const length = computed(() => (desk.view.value === 'day' ? 1 : 7))
+const store = useDatesStore()
+const system = computed(() => store.place.value?.unitSystem ?? 'us')
+const from = computed(() => (store.view.value === 'season' ? store.today : store.window.value.from))
+const length = computed(() => (store.view.value === 'day' ? 1 : 7))
 const weekday = utcFormat('%A')
 
 function amountOf(job: JobDto): string {
-  const remedy = desk.planning.data.value?.remedies.find(({ id }) => id === job.remedyId)
+  const remedy = store.planning.data.value?.remedies.find(({ id }) => id === job.remedyId)
   const { productKg, waterL } = amountsOf(job, remedy)
   const bought = job.kind === 'buy' ? (job.plannedKg ?? 0) : productKg
   if (bought === 0) return ''
@@ -28,13 +28,13 @@ function amountOf(job: JobDto): string {
 const days = computed(() =>
   Array.from({ length: length.value }, (_, index) => {
     const day = addDays(from.value, index)
-    const outlook = desk.outlook.data.value?.days.find((each) => each.day === day)
-    const jobs = desk.jobs.value
-      .filter(({ id }) => desk.current.value.get(id) === day)
+    const outlook = store.outlook.data.value?.days.find((each) => each.day === day)
+    const jobs = store.jobs.value
+      .filter(({ id }) => store.current.value.get(id) === day)
       .toSorted((one, other) => ((one.startsAt ?? '99') < (other.startsAt ?? '99') ? -1 : 1))
       .map((job) => ({
         job,
-        stand: desk.standOf(job.standId)?.name ?? '',
+        stand: store.standOf(job.standId)?.name ?? '',
         amount: amountOf(job),
         isLate: daysBetween(job.dueOn, day) > 0,
       }))
@@ -52,7 +52,7 @@ const days = computed(() =>
   <section class="week" aria-label="The week">
     <h2>{{ length === 1 ? 'The day' : 'Seven days' }} from {{ dayWords(from) }}</h2>
     <p class="only-print">
-      {{ desk.place.value?.name }}. The label comes first; look at the sky before you fill.
+      {{ store.place.value?.name }}. The label comes first; look at the sky before you fill.
     </p>
     <div class="days">
       <article v-for="each in days" :key="each.day" :class="{ none: each.jobs.length === 0 }">

@@ -5,11 +5,11 @@ import ChoiceCharts from './ChoiceCharts.vue'
 import RemedyFigures from './RemedyFigures.vue'
 import RemedyQuestions from './RemedyQuestions.vue'
 import RemedyResult from './RemedyResult.vue'
-import { provideRemedyDesk } from './remedy-desk.ts'
+import { provideRemedyStore } from './remedy-store.ts'
 
 const props = defineProps<{ stand: StandDto }>()
 const router = useRouter()
-const { against, draft, route, ground, pH, chosen, aimId, save } = provideRemedyDesk(props.stand)
+const { against, draft, route, ground, pH, chosen, aimId, save } = provideRemedyStore(props.stand)
 const { nutrient } = against
 
 async function plan(): Promise<void> {

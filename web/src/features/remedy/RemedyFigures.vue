@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import LastingFixes from './LastingFixes.vue'
 import RateFields from './RateFields.vue'
-import { useRemedyDesk } from './remedy-desk.ts'
+import { useRemedyStore } from './remedy-store.ts'
 import StockMaker from './StockMaker.vue'
 import TankFields from './TankFields.vue'
 
 /** The figures of the quick fix, its tank, and the lasting fix. */
-const desk = useRemedyDesk()
-const { against, stand, system, place, draft, route, chosen, rate, takeRate } = desk
-const { carrierValue, tankL, contentShare, contentProblem, rateValue, amount, fills, acid } = desk
-const { labelMaximum, presentIron, sprayers, jarTests, messageFor } = desk
+const store = useRemedyStore()
+const { against, stand, system, place, draft, route, chosen, rate, takeRate } = store
+const { carrierValue, tankL, contentShare, contentProblem, rateValue, amount, fills, acid } = store
+const { labelMaximum, presentIron, sprayers, jarTests, messageFor } = store
 const { cause } = against
 </script>
 

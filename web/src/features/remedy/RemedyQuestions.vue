@@ -6,11 +6,11 @@ import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import { neverOffered } from './offers.ts'
 import OfferList from './OfferList.vue'
-import { useRemedyDesk } from './remedy-desk.ts'
+import { useRemedyStore } from './remedy-store.ts'
 
 /** Against what, by which way, for what; and what can be chosen, best first. */
 const { against, stand, size, system, shelf, draft, route, aimId, aimOptions, ...remedy } =
-  useRemedyDesk()
+  useRemedyStore()
 const { offers, changers, chosen, takeOffer } = remedy
 const { causeId, cause, causeOptions, ending, nutrient, isNothingToBuy } = against
 

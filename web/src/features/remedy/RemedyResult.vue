@@ -10,14 +10,14 @@ import SeasonSums from '../../shared/season/SeasonSums.vue'
 import { dayWords, today } from '../../shared/units/today.ts'
 import ApplyDay from './ApplyDay.vue'
 import RemedyAmount from './RemedyAmount.vue'
-import { useRemedyDesk } from './remedy-desk.ts'
+import { useRemedyStore } from './remedy-store.ts'
 import SameRates from './SameRates.vue'
 
 /** What the quick fix comes to, what stands against it, and the day it goes out. */
-const desk = useRemedyDesk()
-const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, hold, spread } = desk
-const { problems, isStopped, same, spoon, spoonProblem, weighedKgPerL, densityKgPerL } = desk
-const { sums, keepLimit, choose, messageFor } = desk
+const store = useRemedyStore()
+const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, hold, spread } = store
+const { problems, isStopped, same, spoon, spoonProblem, weighedKgPerL, densityKgPerL } = store
+const { sums, keepLimit, choose, messageFor } = store
 
 const response = computed(
   () => chosen.value && responseFor(route.value, chosen.value.sourceId, stand.context),

@@ -9,7 +9,7 @@ import { dayWords, today } from '../../shared/units/today.ts'
 import BeforeAfter from './BeforeAfter.vue'
 import CloseCase from './CloseCase.vue'
 import ColourForm from './ColourForm.vue'
-import PhotoDesk from './PhotoDesk.vue'
+import PhotoBatch from './PhotoBatch.vue'
 import RecoveryChart from './RecoveryChart.vue'
 import ReviewList from './ReviewList.vue'
 import { saveSeasonReport } from './season-report.ts'
@@ -118,7 +118,7 @@ async function print(): Promise<void> {
           set against it. Put in a colour now, so that there is a before.
         </p>
       </div>
-      <PhotoDesk />
+      <PhotoBatch />
     </section>
     <aside>
       <BeforeAfter :photos="photos" :applied-on="judged?.entry.happenedOn" />

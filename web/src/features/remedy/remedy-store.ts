@@ -46,7 +46,7 @@ function requestWith(remedy: Draft, { cause, nutrient }: AgainstCause) {
 }
 
 /** Everything that the remedy screen works with: what is known, what is chosen, what it comes to. */
-function buildRemedyDesk(stand: StandDto) {
+function buildRemedyStore(stand: StandDto) {
   const { standId, story, system, openCase, remedies, place } = useStandCase()
   const size = toStandSize(stand.size)
   const against = useCause()
@@ -176,19 +176,19 @@ function buildRemedyDesk(stand: StandDto) {
   }
 }
 
-type RemedyDesk = ReturnType<typeof buildRemedyDesk>
-const deskKey: InjectionKey<RemedyDesk> = Symbol('remedy desk')
+type RemedyStore = ReturnType<typeof buildRemedyStore>
+const storeKey: InjectionKey<RemedyStore> = Symbol('remedy store')
 
-/** Makes the desk of a stand and hands it to the parts of the remedy screen. */
-export function provideRemedyDesk(stand: StandDto): RemedyDesk {
-  const desk = buildRemedyDesk(stand)
-  provide(deskKey, desk)
-  return desk
+/** Makes the store of a stand and hands it to the parts of the remedy screen. */
+export function provideRemedyStore(stand: StandDto): RemedyStore {
+  const store = buildRemedyStore(stand)
+  provide(storeKey, store)
+  return store
 }
 
-/** The desk of the screen that this part lies on. */
-export function useRemedyDesk(): RemedyDesk {
-  const desk = inject(deskKey)
-  if (!desk) throw new Error('a part of the remedy screen lies outside it')
-  return desk
+/** The store of the screen that this part lies on. */
+export function useRemedyStore(): RemedyStore {
+  const store = inject(storeKey)
+  if (!store) throw new Error('a part of the remedy screen lies outside it')
+  return store
 }

@@ -9,13 +9,13 @@ import FileButton from '../../shared/form/FileButton.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { dayWords } from '../../shared/units/today.ts'
 import { printColourCard } from './print-card.ts'
-import { usePhotoDesk } from './photo-desk.ts'
+import { usePhotoStore } from './photo-store.ts'
 import PhotoView from './PhotoView.vue'
 
 /** Photos of the stand: taken in, measured, brushed over. */
 const { standId, story, system } = useStandCase()
-const desk = usePhotoDesk(() => standId.value)
-const { progress, refusals, part, measures, busy, opened, problem } = desk
+const store = usePhotoStore(() => standId.value)
+const { progress, refusals, part, measures, busy, opened, problem } = store
 
 const photos = computed(() =>
   (story.value?.photos ?? []).toSorted((a, b) => (b.takenOn ?? '').localeCompare(a.takenOn ?? '')),
@@ -32,10 +32,10 @@ const measureOf = (id: string) => measures.get(id)
 
 <template>
   <section
-    class="desk"
+    class="batch"
     aria-label="Photos"
     @dragover.prevent
-    @drop.prevent="desk.take($event.dataTransfer?.files)"
+    @drop.prevent="store.take($event.dataTransfer?.files)"
   >
     <header>
       <h2>Photos</h2>
@@ -44,14 +44,14 @@ const measureOf = (id: string) => measures.get(id)
         accept="image/jpeg,image/png"
         words="Add photos"
         is-multiple
-        @files="desk.take($event)"
+        @files="store.take($event)"
       />
       <Button @click="printColourCard(system)">Print the colour card</Button>
     </header>
     <div v-if="progress" class="progress" role="status">
       <progress :value="progress.done" :max="progress.total" aria-label="Photos measured" />
       {{ progress.done }} of {{ progress.total }} measured
-      <Button size="small" @click="desk.stop()">Stop</Button>
+      <Button size="small" @click="store.stop()">Stop</Button>
     </div>
     <ul v-if="refusals.length > 0" class="refusals" role="alert">
       <li v-for="words in refusals" :key="words">{{ words }}</li>
@@ -91,14 +91,14 @@ const measureOf = (id: string) => measures.get(id)
       :photo="shown"
       :measure="measureOf(shown.id)"
       :is-busy="busy.has(shown.id)"
-      @measure="desk.measureAnew(shown, $event)"
+      @measure="store.measureAnew(shown, $event)"
       @close="opened = undefined"
     />
   </section>
 </template>
 
 <style scoped>
-.desk {
+.batch {
   display: grid;
   gap: 10px;
 }

@@ -29,7 +29,7 @@ const mostDays = 10 * 365
 const near = 0.25
 
 /** Everything that the acid plan works with: what is known, what is planned, where it leads. */
-function buildAcidDesk(stand: StandDto) {
+function buildAcidStore(stand: StandDto) {
   const { standId, story, system, place, newestLook } = useStandCase()
   const plant = findPlant(stand.plantId)
   const { low, high } = plant.pHRange
@@ -123,8 +123,8 @@ function buildAcidDesk(stand: StandDto) {
   })
   const path = usePath(pathInput)
 
-  const store = usePlanAcid()
-  const { checked, messageFor } = useChecked(CreateAcidPlanDto, () => store.error.value)
+  const request = usePlanAcid()
+  const { checked, messageFor } = useChecked(CreateAcidPlanDto, () => request.error.value)
   /** Ids of jobs are made once, so that a plan sent again is the same plan. */
   function jobId(index: number): string {
     const known = draft.value.jobIds[index]
@@ -161,7 +161,7 @@ function buildAcidDesk(stand: StandDto) {
       note,
     })
     if (!dto) return
-    await store.mutateAsync({ id: standId.value, dto }).then(forget, (error: unknown) => {
+    await request.mutateAsync({ id: standId.value, dto }).then(forget, (error: unknown) => {
       failed(error)
       // Another plan is other jobs too.
       if (draft.value.id !== id) draft.value.jobIds = []
@@ -181,23 +181,23 @@ function buildAcidDesk(stand: StandDto) {
     isDragging,
     ...path,
     save,
-    store,
+    request,
     messageFor,
   }
 }
 
-export type AcidDesk = ReturnType<typeof buildAcidDesk>
-const deskKey: InjectionKey<AcidDesk> = Symbol('acid desk')
+export type AcidStore = ReturnType<typeof buildAcidStore>
+const storeKey: InjectionKey<AcidStore> = Symbol('acid store')
 
 /** Lays out the acid plan of a stand, for every part of its screen. */
-export function provideAcidDesk(stand: StandDto): AcidDesk {
-  const desk = buildAcidDesk(stand)
-  provide(deskKey, desk)
-  return desk
+export function provideAcidStore(stand: StandDto): AcidStore {
+  const store = buildAcidStore(stand)
+  provide(storeKey, store)
+  return store
 }
 
-export function useAcidDesk(): AcidDesk {
-  const desk = inject(deskKey)
-  if (!desk) throw new Error('a part of the acid plan lies outside its screen')
-  return desk
+export function useAcidStore(): AcidStore {
+  const store = inject(storeKey)
+  if (!store) throw new Error('a part of the acid plan lies outside its screen')
+  return store
 }

@@ -13,9 +13,9 @@ function refusalOf(file: File): string | undefined {
 }
 
 /** Takes photos in, keeps each first and then measures it, so that none is lost to a fault. */
-export function usePhotoDesk(standId: () => string) {
+export function usePhotoStore(standId: () => string) {
   const keep = useKeepPhoto()
-  const store = useMeasurePhoto()
+  const request = useMeasurePhoto()
   const reader = usePhotoReader()
   const progress = ref<{ done: number; total: number }>()
   const refusals = ref<string[]>([])
@@ -41,7 +41,7 @@ export function usePhotoDesk(standId: () => string) {
       const measured = await reader.read(given.picture, given.dabs)
       measures.set(id, measured)
       const kept = keptMeasure(measured, given.dabs, given.part, given.takenOn)
-      await store.mutateAsync({ id, dto: kept })
+      await request.mutateAsync({ id, dto: kept })
     } catch (error) {
       if (isStopped) return
       const name = photo?.fileName ?? ''
@@ -117,8 +117,8 @@ export function usePhotoDesk(standId: () => string) {
     measures,
     busy,
     opened,
-    problem: computed(() => store.error.value),
+    problem: computed(() => request.error.value),
   }
 }
 
-export type PhotoDesk = ReturnType<typeof usePhotoDesk>
+export type PhotoStore = ReturnType<typeof usePhotoStore>

@@ -3,7 +3,7 @@ import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
 import { measureRow, photoRow } from '../../tests/photo-rows.ts'
-import PhotoDesk from './PhotoDesk.vue'
+import PhotoBatch from './PhotoBatch.vue'
 import type { PhotoAnswer, PhotoQuestion } from './photo-reading.ts'
 import { readPhoto, sizeToMeasure } from './photo-reading.ts'
 import { overlayOf, severityColours } from './severity-overlay.ts'
@@ -45,13 +45,13 @@ class HandWorker {
 
 const file = (name: string, type = 'image/jpeg') => new File(['bytes'], name, { type })
 const open = async (photos = [photoRow()]) => {
-  const mounted = await mountOnStand(PhotoDesk, { story: { photos } }, {
+  const mounted = await mountOnStand(PhotoBatch, { story: { photos } }, {
     '/measure': photoRow(),
     '/photos': photoRow(),
   }) // prettier-ignore
   const { panel } = mounted
   const drop = async (...files: File[]) => {
-    await panel.find('section.desk').trigger('drop', { dataTransfer: { files } })
+    await panel.find('section.batch').trigger('drop', { dataTransfer: { files } })
     for (let round = 0; round < 8; round++) await flushPromises()
   }
   return { ...mounted, drop }

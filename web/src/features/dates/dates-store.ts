@@ -29,7 +29,7 @@ interface Pending {
   readonly day: Day
 }
 
-function buildDatesDesk() {
+function buildDatesStore() {
   const { place } = usePlace()
   const placeId = () => place.value?.id
   const today = todayNow()
@@ -196,18 +196,18 @@ function buildDatesDesk() {
   }
 }
 
-type DatesDesk = ReturnType<typeof buildDatesDesk>
-const datesDeskKey: InjectionKey<DatesDesk> = Symbol('dates desk')
+type DatesStore = ReturnType<typeof buildDatesStore>
+const datesStoreKey: InjectionKey<DatesStore> = Symbol('dates store')
 
 /** Reads the dates of the place and hands them to every part of the screen. */
-export function provideDatesDesk(): DatesDesk {
-  const desk = buildDatesDesk()
-  provide(datesDeskKey, desk)
-  return desk
+export function provideDatesStore(): DatesStore {
+  const store = buildDatesStore()
+  provide(datesStoreKey, store)
+  return store
 }
 
-export function useDatesDesk(): DatesDesk {
-  const desk = inject(datesDeskKey)
-  if (!desk) throw new Error('a part of the dates lies outside their page')
-  return desk
+export function useDatesStore(): DatesStore {
+  const store = inject(datesStoreKey)
+  if (!store) throw new Error('a part of the dates lies outside their page')
+  return store
 }
