@@ -29,7 +29,7 @@ export interface BufferFacts {
 }
 
 /** One way to the buffering of a soil. */
-export interface BufferWitness {
+export interface BufferEvidence {
   readonly from: string
   /** Acid for one pH [mmol H⁺/kg]. */
   readonly mmolPerKg: number
@@ -37,17 +37,17 @@ export interface BufferWitness {
   readonly doubt: number
 }
 
-/** The buffering of a soil: every witness, and all of them together. */
-export interface BufferCapacity extends Omit<BufferWitness, 'from'> {
-  readonly witnesses: readonly BufferWitness[]
-  /** Why something that was measured is no witness. */
+/** The buffering of a soil: every piece of evidence, and all of them together. */
+export interface BufferCapacity extends Omit<BufferEvidence, 'from'> {
+  readonly evidence: readonly BufferEvidence[]
+  /** Why something that was measured is no evidence. */
   readonly left: readonly string[]
   readonly derivation: Derivation
 }
 
 const percent = { min: 0, max: 100, unit: '%' }
 
-function fromTexture(facts: BufferFacts): BufferWitness {
+function fromTexture(facts: BufferFacts): BufferEvidence {
   const texture: Texture = textures[facts.texture]
   const clay = requireInRange('clay', facts.clayPercent ?? texture.clayPercent, percent)
   const organic = requireInRange(
@@ -66,7 +66,7 @@ function fromTexture(facts: BufferFacts): BufferWitness {
   }
 }
 
-function fromExchange({ cecCmolPerKg }: BufferFacts): BufferWitness | undefined {
+function fromExchange({ cecCmolPerKg }: BufferFacts): BufferEvidence | undefined {
   if (cecCmolPerKg === undefined) return undefined
   requireInRange('CEC', cecCmolPerKg, { min: 0.5, max: 200, unit: 'cmol/kg' })
   return {
@@ -76,7 +76,7 @@ function fromExchange({ cecCmolPerKg }: BufferFacts): BufferWitness | undefined 
   }
 }
 
-function fromBufferTest({ bufferTest }: BufferFacts): BufferWitness | string | undefined {
+function fromBufferTest({ bufferTest }: BufferFacts): BufferEvidence | string | undefined {
   if (!bufferTest) return undefined
   const { test, bufferPH, soilPH } = bufferTest
   const { freshPH, cmolPerPH, label } = bufferTests[test]
@@ -93,13 +93,13 @@ function fromBufferTest({ bufferTest }: BufferFacts): BufferWitness | string | u
   }
 }
 
-function fromTitration({ titratedMmol }: BufferFacts): BufferWitness | undefined {
+function fromTitration({ titratedMmol }: BufferFacts): BufferEvidence | undefined {
   if (titratedMmol === undefined) return undefined
   requireInRange('titrated buffering', titratedMmol, { min: 1, max: 500, unit: 'mmol/kg/pH' })
   return { from: 'titration', mmolPerKg: titratedMmol, doubt: bufferDoubt.titration.value }
 }
 
-const inputOf = ({ from, mmolPerKg, doubt }: BufferWitness): DerivationInput => ({
+const inputOf = ({ from, mmolPerKg, doubt }: BufferEvidence): DerivationInput => ({
   label: from,
   value: `${formatNumber(mmolPerKg, 3)} mmol/kg/pH, × or ÷ ${formatNumber(Math.exp(tenthDeviation * doubt), 3)}`,
 })
@@ -121,11 +121,11 @@ export function bufferCapacity(facts: BufferFacts): BufferCapacity {
   }
   const test = fromBufferTest(facts)
   const all = [fromTexture(facts), fromExchange(facts), test, fromTitration(facts)]
-  const witnesses = all.filter((each) => typeof each === 'object')
-  const weights = witnesses.map(({ doubt }) => 1 / doubt ** 2)
+  const evidence = all.filter((each) => typeof each === 'object')
+  const weights = evidence.map(({ doubt }) => 1 / doubt ** 2)
   const total = weights.reduce((sum, weight) => sum + weight, 0)
   const mean =
-    witnesses.reduce(
+    evidence.reduce(
       (sum, { mmolPerKg }, index) => sum + Math.log(mmolPerKg) * (weights[index] ?? 0),
       0,
     ) / total
@@ -133,12 +133,12 @@ export function bufferCapacity(facts: BufferFacts): BufferCapacity {
   return {
     mmolPerKg,
     doubt: 1 / Math.sqrt(total),
-    witnesses,
+    evidence,
     left: typeof test === 'string' ? [test] : [],
     derivation: {
       figure: 'Acid for one pH',
       formula: 'mean of the logarithms, each weighed by one over its squared doubt',
-      inputs: witnesses.map(inputOf),
+      inputs: evidence.map(inputOf),
       result: `${formatNumber(mmolPerKg, 3)} mmol H⁺/kg for one pH`,
       source:
         'clay and organic matter: fitted to published sulfur tables; buffer tests: Adams-Evans 1962, Mehlich 1976, from memory',

@@ -46,20 +46,20 @@ describe('bufferCapacity', () => {
     const [, adams] = bufferCapacity({
       texture: 'sandy-loam',
       bufferTest: { test: 'adams-evans', bufferPH: 7.6, soilPH: 5.5 },
-    }).witnesses
+    }).evidence
     expect(adams?.mmolPerKg).toBeCloseTo(32 / 2.1, 6)
     // (6.6 − 6.1) ÷ 0.25 = 2 meq/100 cm³ over 1.1 pH.
     const [, mehlich] = bufferCapacity({
       texture: 'loam',
       bufferTest: { test: 'mehlich', bufferPH: 6.1, soilPH: 5 },
-    }).witnesses
+    }).evidence
     expect(mehlich?.mmolPerKg).toBeCloseTo(20 / 1.1, 6)
   })
 
   it('leaves out a buffer test on ground that it was not made for, and says so', () => {
     const bufferTest = { test: 'adams-evans', bufferPH: 7.8, soilPH: 7.6 } as const
-    const { witnesses, left } = bufferCapacity({ texture: 'loam', bufferTest })
-    expect(witnesses).toHaveLength(1)
+    const { evidence, left } = bufferCapacity({ texture: 'loam', bufferTest })
+    expect(evidence).toHaveLength(1)
     expect(left.join()).toMatch(/says nothing .* acid soils/)
   })
 

@@ -58,7 +58,7 @@ export interface RankedHypothesis {
 }
 
 /** Something known, with how likely it is under each hypothesis, in their order. */
-export interface Witness {
+export interface WeighedEvidence {
   readonly name: FeatureName | StoryEventKind
   readonly label: string
   readonly words: string
@@ -76,15 +76,15 @@ export interface Verdict {
   readonly window: LeafWindow
   readonly exposure: Exposure | undefined
   /** What further questions to this verdict start from. */
-  readonly grounds: VerdictGrounds
+  readonly state: VerdictState
 }
 
 /** The state of a verdict, in the order of {@link hypothesesOf}. */
-export interface VerdictGrounds {
+export interface VerdictState {
   readonly setting: Setting
   readonly known: ReadonlySet<FeatureName>
   readonly probabilities: Float64Array
-  readonly witnesses: readonly Witness[]
+  readonly evidence: readonly WeighedEvidence[]
 }
 
 /** A pair as it is said. */
@@ -93,7 +93,7 @@ export function hypothesisName(causes: Hypothesis['causes']): string {
   return second ? `${first.name}, with ${second.beside}` : first.name
 }
 
-function evidenceWitness(evidence: Evidence, setting: Setting): Witness {
+function weighFinding(evidence: Evidence, setting: Setting): WeighedEvidence {
   const { name, label, words, belief, counts } = evidence
   const { values, rows } = featureTable(name, setting)
   const likelihoods = new Float64Array(hypothesesOf(setting.context).length)
@@ -112,10 +112,10 @@ function evidenceWitness(evidence: Evidence, setting: Setting): Witness {
 const eventTimes = ({ causes }: Hypothesis, kind: StoryEventKind): number =>
   causes.reduce((product, cause) => product * (cause.events?.[kind] ?? 1), 1)
 
-function eventWitness(
+function weighEvent(
   { kind, words, share, counts }: EventEvidence,
   hypotheses: readonly Hypothesis[],
-): Witness {
+): WeighedEvidence {
   const likelihoods = Float64Array.from(
     hypotheses,
     (each) => (1 - share + share * eventTimes(each, kind)) ** counts,
@@ -123,9 +123,9 @@ function eventWitness(
   return { name: kind, label: 'Story', words, likelihoods }
 }
 
-function posterior(hypotheses: readonly Hypothesis[], witnesses: readonly Witness[]): Float64Array {
+function posterior(hypotheses: readonly Hypothesis[], weighed: readonly WeighedEvidence[]): Float64Array {
   const joint = Float64Array.from(hypotheses, ({ prior }) => prior)
-  for (const { likelihoods } of witnesses) {
+  for (const { likelihoods } of weighed) {
     for (let index = 0; index < joint.length; index += 1) {
       joint[index] = (joint[index] ?? 0) * (likelihoods[index] ?? 0)
     }
@@ -161,11 +161,11 @@ export interface Weighed {
 /** Weighs read evidence over every hypothesis of the setting. */
 export function weigh({ setting, evidence, events, window, exposure }: Weighed): Verdict {
   const hypotheses = hypothesesOf(setting.context)
-  const witnesses = [
-    ...evidence.map((each) => evidenceWitness(each, setting)),
-    ...events.map((each) => eventWitness(each, hypotheses)),
+  const weighed = [
+    ...evidence.map((each) => weighFinding(each, setting)),
+    ...events.map((each) => weighEvent(each, hypotheses)),
   ]
-  const probabilities = posterior(hypotheses, witnesses)
+  const probabilities = posterior(hypotheses, weighed)
   const ranked = hypotheses
     .map(({ id, causes }, index): RankedHypothesis => ({
       id,
@@ -184,7 +184,7 @@ export function weigh({ setting, evidence, events, window, exposure }: Weighed):
     ironIsRemedy,
     window,
     exposure,
-    grounds: { setting, known, probabilities, witnesses },
+    state: { setting, known, probabilities, evidence: weighed },
   }
 }
 

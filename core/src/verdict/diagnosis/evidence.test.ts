@@ -40,13 +40,13 @@ describe('what an event says of leaves', () => {
 })
 
 describe('findings', () => {
-  it('count in full alone, and for the rest of their weight beside what they echo', () => {
+  it('count in full alone, and for the rest of their weight beside what they correlate with', () => {
     expect(countsOf('rain', new Set())).toBe(restraint.value)
     expect(countsOf('rain', new Set(['wetness']))).toBeLessThan(restraint.value / 2)
     expect(countsOf('tier', new Set(['pattern', 'pH', 'roots']))).toBe(restraint.value)
   })
 
-  it('never take weight from what they echo', () => {
+  it('never take weight from what they correlate with', () => {
     const [pattern] = gatherEvidence({ pattern: 'mottle' }, [])
     const both = gatherEvidence({ pattern: 'mottle', severity: '3' }, [])
     expect(both.find(({ name }) => name === 'pattern')?.counts).toBe(pattern?.counts)

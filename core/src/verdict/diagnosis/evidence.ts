@@ -6,8 +6,8 @@ import {
   type Findings,
 } from '../../seen/finding/index.ts'
 import { shareOfWindow, type LeafWindow } from '../../seen/reading/index.ts'
-import { echoes, featureOf, restraint, type FeatureName } from './data/features.ts'
-import { eventEchoShare, storyEventOf, type StoryEventKind } from './data/events.ts'
+import { correlates, featureOf, restraint, type FeatureName } from './data/features.ts'
+import { eventCorrelateShare, storyEventOf, type StoryEventKind } from './data/events.ts'
 import type { Belief, ReadTest } from './read-tests.ts'
 
 /** One thing known of the plant, with how much of its weight counts. */
@@ -31,9 +31,9 @@ export interface EventEvidence {
 
 /** The share of a feature's weight that counts, given what else is known. */
 export function countsOf(name: FeatureName, known: ReadonlySet<FeatureName>): number {
-  const echo = echoes[name]
-  const isEcho = echo?.of.some((other) => known.has(other)) ?? false
-  return restraint.value * (isEcho && echo ? 1 - echo.share : 1)
+  const correlate = correlates[name]
+  const isCorrelate = correlate?.of.some((other) => known.has(other)) ?? false
+  return restraint.value * (isCorrelate && correlate ? 1 - correlate.share : 1)
 }
 
 function found(findings: Findings): Omit<Evidence, 'counts'>[] {
@@ -92,11 +92,11 @@ export function gatherEvents(
   const byKind = new Map<StoryEventKind, EventEvidence>()
   for (const event of events) {
     const { kind } = event
-    const { words, echoes: echoed } = storyEventOf(kind)
+    const { words, correlates: correlated } = storyEventOf(kind)
     const share = eventShare(event, window)
     if (share <= (byKind.get(kind)?.share ?? 0)) continue
-    const isEcho = echoed?.some((name) => known.has(name)) ?? false
-    const counts = restraint.value * (isEcho ? 1 - eventEchoShare : 1)
+    const isCorrelate = correlated?.some((name) => known.has(name)) ?? false
+    const counts = restraint.value * (isCorrelate ? 1 - eventCorrelateShare : 1)
     byKind.set(kind, { kind, words, share, counts })
   }
   return [...byKind.values()]

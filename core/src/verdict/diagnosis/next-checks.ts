@@ -1,7 +1,7 @@
 import { findingsAsked, type FindingName } from '../../seen/finding/index.ts'
 import { checks, worth, type Check } from './data/checks.ts'
 import { featureOf, isTest, type FeatureName } from './data/features.ts'
-import { hypothesisName, type Verdict, type VerdictGrounds } from './diagnose.ts'
+import { hypothesisName, type Verdict, type VerdictState } from './diagnose.ts'
 import { countsOf } from './evidence.ts'
 import { hypothesesOf, type Hypothesis } from './hypotheses.ts'
 import { featureTable } from './likelihood-table.ts'
@@ -48,7 +48,7 @@ interface Standing {
 /** Share of the probability that is looked at; what is left out no answer brings back to the top [1]. */
 const massLookedAt = 0.985
 
-function standingOf({ setting, probabilities }: VerdictGrounds): Standing {
+function standingOf({ setting, probabilities }: VerdictState): Standing {
   const all = hypothesesOf(setting.context)
   const byProbability = [...probabilities.keys()].toSorted(
     (a, b) => (probabilities[b] ?? 0) - (probabilities[a] ?? 0),
@@ -88,7 +88,7 @@ interface Outcome {
 
 function outcomesOf(
   name: FeatureName,
-  { setting, known }: VerdictGrounds,
+  { setting, known }: VerdictState,
   { columns }: Standing,
 ): readonly (Outcome & { readonly value: string })[] {
   const { values, rows } = featureTable(name, setting)
@@ -126,13 +126,13 @@ function combined(perFeature: readonly (readonly Outcome[])[]): readonly Outcome
 }
 
 /** Whether a feature can be asked of the stand, and is not known yet. */
-function isOpen(name: FeatureName, { setting, known }: VerdictGrounds): boolean {
+function isOpen(name: FeatureName, { setting, known }: VerdictState): boolean {
   if (known.has(name)) return false
   return isTest(name) || findingsAsked(setting.context).includes(name as FindingName)
 }
 
-const openFeatures = (check: Check, grounds: VerdictGrounds): readonly FeatureName[] =>
-  check.reveals.filter((name) => isOpen(name, grounds))
+const openFeatures = (check: Check, state: VerdictState): readonly FeatureName[] =>
+  check.reveals.filter((name) => isOpen(name, state))
 
 function effortOf({ money, minutes, days }: Check): number {
   return money + minutes * worth.minute.value + days * worth.day.value + worth.start.value
@@ -159,15 +159,15 @@ function gainOf(
  * @source expected mutual information (Shannon 1948) and expected value of sample information
  * (Raiffa & Schlaifer 1961); the worths in `data/checks.ts` are our judgement
  */
-export function nextChecks({ grounds }: Verdict): readonly NextCheck[] {
-  const standing = standingOf(grounds)
+export function nextChecks({ state }: Verdict): readonly NextCheck[] {
+  const standing = standingOf(state)
   const doubtBits = entropyBits(standing.probabilities)
   return checks
-    .filter(({ contexts }) => contexts?.includes(grounds.setting.context) ?? true)
+    .filter(({ contexts }) => contexts?.includes(state.setting.context) ?? true)
     .flatMap((check): NextCheck[] => {
-      const features = openFeatures(check, grounds)
+      const features = openFeatures(check, state)
       if (features.length === 0) return []
-      const outcomes = combined(features.map((name) => outcomesOf(name, grounds, standing)))
+      const outcomes = combined(features.map((name) => outcomesOf(name, state, standing)))
       const { bits, treatment } = gainOf(outcomes, standing)
       const effort = effortOf(check)
       const learned = treatment * worth.wrongRemedy.value + bits * worth.bit.value
@@ -186,13 +186,13 @@ export function nextChecks({ grounds }: Verdict): readonly NextCheck[] {
 }
 
 function answersOfFeature(name: FeatureName, verdict: Verdict): readonly CheckAnswer[] {
-  const { grounds } = verdict
-  const standing = standingOf(grounds)
+  const { state } = verdict
+  const standing = standingOf(state)
   const { hypotheses, probabilities, credits } = standing
   const now = verdict.ranked[0]?.id
   const best = bestCredit(credits, probabilities).treatment
   const { label, values } = featureOf(name)
-  return outcomesOf(name, grounds, standing).map(({ value, expected, counted }) => {
+  return outcomesOf(name, state, standing).map(({ value, expected, counted }) => {
     const after = times(counted, probabilities)
     const top = after.reduce((at, each, index) => (each > (after[at] ?? 0) ? index : at), 0)
     const leading = hypotheses[top]
@@ -211,7 +211,7 @@ function answersOfFeature(name: FeatureName, verdict: Verdict): readonly CheckAn
 
 /** What each answer to a check would do, the likeliest answer first. */
 export function answersTo(check: Check, verdict: Verdict): readonly CheckAnswer[] {
-  return openFeatures(check, verdict.grounds)
+  return openFeatures(check, verdict.state)
     .flatMap((name) => answersOfFeature(name, verdict))
     .toSorted((a, b) => b.chance - a.chance)
 }
@@ -222,8 +222,8 @@ const leastChance = 0.01
 /** What would change my mind: single answers that would put another cause on top, likeliest first. */
 export function mindChangers(verdict: Verdict): readonly CheckAnswer[] {
   const open = checks
-    .filter(({ contexts }) => contexts?.includes(verdict.grounds.setting.context) ?? true)
-    .flatMap((check) => openFeatures(check, verdict.grounds))
+    .filter(({ contexts }) => contexts?.includes(verdict.state.setting.context) ?? true)
+    .flatMap((check) => openFeatures(check, verdict.state))
   return [...new Set(open)]
     .flatMap((name) => answersOfFeature(name, verdict))
     .filter(({ changesLead, chance }) => changesLead && chance >= leastChance)

@@ -52,7 +52,7 @@ const ofSick = (place: Reading['place']): boolean => place !== 'healthy'
 const ofHealthy = (place: Reading['place']): boolean => place === 'healthy'
 
 /** What of a stand's readings a verdict reads tests from. */
-export interface TestGrounds {
+export interface TestFacts {
   readonly readings: readonly Reading[]
   readonly window: LeafWindow
   readonly plant: Plant
@@ -61,7 +61,7 @@ export interface TestGrounds {
 }
 
 const valueOf = (
-  { readings, window }: TestGrounds,
+  { readings, window }: TestFacts,
   kind: ReadingKind,
   maxDaysOutside: number,
   place = ofSick,
@@ -78,7 +78,7 @@ const likeliest = (name: TestName, belief: Belief): string => {
   return (testBands[name].values as Readonly<Record<string, string>>)[value] ?? value
 }
 
-function readPH({ exposure, plant }: TestGrounds): ReadTest | undefined {
+function readPH({ exposure, plant }: TestFacts): ReadTest | undefined {
   if (!exposure) return undefined
   // Above its own range a lover of acid ground suffers as others do above theirs.
   const acidLover = Math.max(0, usualUpperPH.value - plant.pHRange.high)
@@ -91,9 +91,9 @@ function readPH({ exposure, plant }: TestGrounds): ReadTest | undefined {
   }
 }
 
-function readBanded(name: TestName, grounds: TestGrounds): ReadTest | undefined {
+function readBanded(name: TestName, facts: TestFacts): ReadTest | undefined {
   for (const { kind, bands, maxDaysOutside } of bandedTests[name] ?? []) {
-    const value = valueOf(grounds, kind, maxDaysOutside)
+    const value = valueOf(facts, kind, maxDaysOutside)
     if (!value) continue
     const belief = beliefOver(bands, value)
     return { name, belief, words: `${said(kind, value)}, ${likeliest(name, belief)}` }
@@ -104,10 +104,10 @@ function readBanded(name: TestName, grounds: TestGrounds): ReadTest | undefined 
 const soilIronDays = 1100
 
 /** Soil iron by the school chosen; a school that wants iron above manganese marks it down. */
-function readSoilIronTest(grounds: TestGrounds): ReadTest | undefined {
-  const iron = valueOf(grounds, 'soilIron', soilIronDays)
+function readSoilIronTest(facts: TestFacts): ReadTest | undefined {
+  const iron = valueOf(facts, 'soilIron', soilIronDays)
   if (!iron) return undefined
-  const { lowBelow, enoughFrom, aboveManganese, name } = ironSchools[grounds.school]
+  const { lowBelow, enoughFrom, aboveManganese, name } = ironSchools[facts.school]
   const plain = beliefOver(
     [
       ['low', lowBelow],
@@ -116,7 +116,7 @@ function readSoilIronTest(grounds: TestGrounds): ReadTest | undefined {
     ],
     iron,
   )
-  const manganese = aboveManganese ? valueOf(grounds, 'soilManganese', soilIronDays) : undefined
+  const manganese = aboveManganese ? valueOf(facts, 'soilManganese', soilIronDays) : undefined
   const crowded = manganese ? belowOther(iron, manganese) : 0
   const enough = plain['enough'] ?? 0
   const belief = {
@@ -132,9 +132,9 @@ function readSoilIronTest(grounds: TestGrounds): ReadTest | undefined {
 const belowOther = (one: ExposedValue, other: ExposedValue): number =>
   normalBelow((other.value - one.value) / Math.hypot(one.doubt, other.doubt))
 
-function readIronToManganese(grounds: TestGrounds): ReadTest | undefined {
-  const iron = valueOf(grounds, 'soilIron', soilIronDays)
-  const manganese = valueOf(grounds, 'soilManganese', soilIronDays)
+function readIronToManganese(facts: TestFacts): ReadTest | undefined {
+  const iron = valueOf(facts, 'soilIron', soilIronDays)
+  const manganese = valueOf(facts, 'soilManganese', soilIronDays)
   if (!iron || !manganese) return undefined
   const below = belowOther(iron, manganese)
   return {
@@ -156,13 +156,13 @@ function ratioToHealthy(sick: ExposedValue, healthy: ExposedValue): ExposedValue
 }
 
 /** A leaf test: against a healthy plant of the same kind where there is one, else by the plant's range. */
-function readLeaf(name: TestName, grounds: TestGrounds): ReadTest | undefined {
+function readLeaf(name: TestName, facts: TestFacts): ReadTest | undefined {
   const activeIron = bandedTests[name]?.[0]
   const kind = leafTests[name]?.kind ?? activeIron?.kind
   if (!kind) return undefined
-  const sick = valueOf(grounds, kind, leafReadingDays)
+  const sick = valueOf(facts, kind, leafReadingDays)
   if (!sick) return undefined
-  const healthy = valueOf(grounds, kind, leafReadingDays, ofHealthy)
+  const healthy = valueOf(facts, kind, leafReadingDays, ofHealthy)
   const top = Number.POSITIVE_INFINITY
   if (healthy) {
     const ratio = ratioToHealthy(sick, healthy)
@@ -177,7 +177,7 @@ function readLeaf(name: TestName, grounds: TestGrounds): ReadTest | undefined {
   }
   const nutrient = leafTests[name]?.nutrient
   const bands = nutrient
-    ? rangeBands(sufficiencyOf(grounds.plant, nutrient).low)
+    ? rangeBands(sufficiencyOf(facts.plant, nutrient).low)
     : (activeIron?.bands ?? [])
   const belief = beliefOver(withoutMarginal(name, bands), sick)
   return { name, belief, words: `${said(kind, sick)}, ${likeliest(name, belief)}` }
@@ -196,17 +196,17 @@ const withoutMarginal = (name: TestName, bands: Bands): Bands =>
 const isLeaf = (name: TestName): boolean => name === 'activeIron' || name in leafTests
 
 /** Reads every test that the readings allow. */
-export function readTests(grounds: TestGrounds): readonly ReadTest[] {
+export function readTests(facts: TestFacts): readonly ReadTest[] {
   const names = Object.keys(testBands) as readonly TestName[]
   return names.flatMap((name): ReadTest[] => {
-    const read = readOne(name, grounds)
+    const read = readOne(name, facts)
     return read ? [read] : []
   })
 }
 
-function readOne(name: TestName, grounds: TestGrounds): ReadTest | undefined {
-  if (name === 'pH') return readPH(grounds)
-  if (name === 'soilIron') return readSoilIronTest(grounds)
-  if (name === 'ironToManganese') return readIronToManganese(grounds)
-  return isLeaf(name) ? readLeaf(name, grounds) : readBanded(name, grounds)
+function readOne(name: TestName, facts: TestFacts): ReadTest | undefined {
+  if (name === 'pH') return readPH(facts)
+  if (name === 'soilIron') return readSoilIronTest(facts)
+  if (name === 'ironToManganese') return readIronToManganese(facts)
+  return isLeaf(name) ? readLeaf(name, facts) : readBanded(name, facts)
 }

@@ -1,15 +1,15 @@
-import type { Reason, Verdict, Witness } from './diagnose.ts'
+import type { Reason, Verdict, WeighedEvidence } from './diagnose.ts'
 import { hypothesesOf, type Hypothesis } from './hypotheses.ts'
 import type { FeatureName } from './data/features.ts'
 
 const decibans = (ratio: number): number => 10 * Math.log10(ratio)
 
 /** Why a feature bears on a hypothesis, as the cause that speaks of it says. */
-const whyOf = ({ causes }: Hypothesis, name: Witness['name']): string | undefined =>
+const whyOf = ({ causes }: Hypothesis, name: WeighedEvidence['name']): string | undefined =>
   causes.map((cause) => cause.because[name as FeatureName]).find((words) => words !== undefined)
 
 function reasonOf(
-  { name, label, words, likelihoods }: Witness,
+  { name, label, words, likelihoods }: WeighedEvidence,
   hypotheses: readonly Hypothesis[],
   index: number,
 ): Reason | undefined {
@@ -30,11 +30,11 @@ function reasonOf(
  * against the mean of all others, by how common they are.
  */
 export function reasonsFor(verdict: Verdict, hypothesisId: string): readonly Reason[] {
-  const { setting, witnesses } = verdict.grounds
+  const { setting, evidence } = verdict.state
   const hypotheses = hypothesesOf(setting.context)
   const index = hypotheses.findIndex(({ id }) => id === hypothesisId)
-  return witnesses
-    .map((witness) => reasonOf(witness, hypotheses, index))
+  return evidence
+    .map((each) => reasonOf(each, hypotheses, index))
     .filter((reason) => reason !== undefined)
     .toSorted((a, b) => Math.abs(b.weightDb) - Math.abs(a.weightDb))
 }

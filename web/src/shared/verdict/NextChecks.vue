@@ -40,7 +40,7 @@ const worthIt = computed(() =>
 )
 const most = computed(() => worthIt.value[0]?.gainForEffort ?? 1)
 const asked = computed<readonly FeatureName[]>(() =>
-  findingsAsked(props.verdict.grounds.setting.context),
+  findingsAsked(props.verdict.state.setting.context),
 )
 
 /** Answers are worked out for what is open only: the list follows every stroke of a brush. */
@@ -55,7 +55,7 @@ const findingsOf = (check: Check): FindingName[] =>
   check.reveals
     .filter(
       (name): name is FindingName =>
-        asked.value.includes(name) && !props.verdict.grounds.known.has(name),
+        asked.value.includes(name) && !props.verdict.state.known.has(name),
     )
     .filter((name) => Object.keys(valuesOf(name)).length <= mostAnswers)
 

@@ -5,7 +5,7 @@ import { hypothesesOf } from '../hypotheses.ts'
 import { backgroundChances, featureTable, type Setting } from '../likelihood-table.ts'
 import { lookAt, shareOf } from '../tests/look-at.ts'
 import { background } from './background.ts'
-import { echoes, featureNames, featureOf, type FeatureName } from './features.ts'
+import { correlates, featureNames, featureOf, type FeatureName } from './features.ts'
 import { families, commonPairs } from './pairs.ts'
 import { pHBands } from './pH-bands.ts'
 
@@ -71,12 +71,12 @@ describe('the table of causes', () => {
     }
   })
 
-  it('names real causes in families and pairs, and real features in echoes', () => {
+  it('names real causes in families and pairs, and real features in correlates', () => {
     const ids = allCauses.map(({ id }) => id)
     for (const id of [...families.flat(), ...commonPairs.flatMap(({ pair }) => pair)]) {
       expect(ids).toContain(id)
     }
-    for (const { of, share } of Object.values(echoes)) {
+    for (const { of, share } of Object.values(correlates)) {
       for (const name of of) expect(featureNames).toContain(name)
       expect(share).toBeLessThan(1)
     }

@@ -8,7 +8,7 @@ interface StoryEventDefinition extends Sourced {
   /** How long it acts from then on [d]. */
   readonly actsForDays: number
   /** Features that, where known, have said most of it already. */
-  readonly echoes?: readonly FeatureName[]
+  readonly correlates?: readonly FeatureName[]
 }
 
 const judged = {
@@ -21,12 +21,12 @@ export const storyEvents = {
   'pH-corrected': { words: 'pH corrected', actsAfterDays: 0, actsForDays: 3650, ...judged },
   limed: { words: 'limed', actsAfterDays: 10, actsForDays: 540, ...judged },
   acidified: { words: 'acidified', actsAfterDays: 30, actsForDays: 540, ...judged },
-  fed: { words: 'fed', actsAfterDays: 4, actsForDays: 60, echoes: ['feed'], ...judged },
+  fed: { words: 'fed', actsAfterDays: 4, actsForDays: 60, correlates: ['feed'], ...judged },
   'high-p-feed': {
     words: 'fed with much phosphorus or manure',
     actsAfterDays: 7,
     actsForDays: 720,
-    echoes: ['soilPhosphorus', 'feed'],
+    correlates: ['soilPhosphorus', 'feed'],
     ...judged,
   },
   'iron-given': { words: 'given iron', actsAfterDays: 1, actsForDays: 45, ...judged },
@@ -34,14 +34,14 @@ export const storyEvents = {
     words: 'herbicide, fungicide or growth regulator',
     actsAfterDays: 1,
     actsForDays: 60,
-    echoes: ['sprayed'],
+    correlates: ['sprayed'],
     ...judged,
   },
   spill: {
     words: 'spill',
     actsAfterDays: 0,
     actsForDays: 120,
-    echoes: ['sprayed'],
+    correlates: ['sprayed'],
     ...judged,
   },
   transplanted: { words: 'transplanted', actsAfterDays: 0, actsForDays: 120, ...judged },
@@ -50,21 +50,21 @@ export const storyEvents = {
     words: 'flooded',
     actsAfterDays: 0,
     actsForDays: 60,
-    echoes: ['wetness', 'rain'],
+    correlates: ['wetness', 'rain'],
     ...judged,
   },
   'heavy-rain': {
     words: 'weeks of heavy rain or over-irrigation',
     actsAfterDays: 0,
     actsForDays: 40,
-    echoes: ['wetness', 'rain'],
+    correlates: ['wetness', 'rain'],
     ...judged,
   },
   'cold-spell': {
     words: 'cold spell',
     actsAfterDays: 0,
     actsForDays: 30,
-    echoes: ['warmth'],
+    correlates: ['warmth'],
     ...judged,
   },
   heat: { words: 'heat', actsAfterDays: 0, actsForDays: 25, ...judged },
@@ -74,4 +74,4 @@ export type StoryEventKind = keyof typeof storyEvents
 export const storyEventKinds = Object.keys(storyEvents) as readonly StoryEventKind[]
 export const storyEventOf = (kind: StoryEventKind): StoryEventDefinition => storyEvents[kind]
 /** Share of an event's weight that a finding of the same thing has told already; our judgement. */
-export const eventEchoShare = 0.7
+export const eventCorrelateShare = 0.7

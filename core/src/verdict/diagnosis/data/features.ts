@@ -133,8 +133,8 @@ const seenRightOf: Readonly<Partial<Record<FeatureName, number>>> = {
 export const seenRight = (name: FeatureName): Figure =>
   judged(seenRightOf[name] ?? 0.9, 'how well two people agree who look at the same plant')
 
-/** A feature that says again, in part, what others said already. */
-export interface Echo {
+/** What a feature correlates with: others that have said part of it already. */
+export interface Correlates {
   readonly of: readonly FeatureName[]
   /** How much of its weight the others have told [1]. */
   readonly share: number
@@ -146,7 +146,7 @@ const leafAnalysis = ['leafNitrogen', 'leafMagnesium', 'leafManganese', 'leafZin
  * Features that are not independent of others. Where one of the others is known, only the rest of
  * the weight counts. Shares are our judgement.
  */
-export const echoes: Readonly<Partial<Record<FeatureName, Echo>>> = {
+export const correlates: Readonly<Partial<Record<FeatureName, Correlates>>> = {
   severity: { of: ['pattern'], share: 0.5 },
   newestLeaves: { of: ['tier'], share: 0.5 },
   whereOnPlant: { of: ['tier'], share: 0.3 },

@@ -2,7 +2,7 @@ import { randomLcg, randomNormal } from 'd3-random'
 import { findingsAsked, type FindingName } from '../../../seen/finding/index.ts'
 import type { Context } from '../../../stand/plant/index.ts'
 import { causesOf } from '../causes.ts'
-import { echoes, featureNames, isTest, type FeatureName } from '../data/features.ts'
+import { correlates, featureNames, isTest, type FeatureName } from '../data/features.ts'
 import { checks } from '../data/checks.ts'
 import { hypothesesOf, type Hypothesis } from '../hypotheses.ts'
 import { featureTable, type Setting } from '../likelihood-table.ts'
@@ -63,19 +63,19 @@ export class DrawnWorld {
   }
 
   /**
-   * The value of a feature in a case. A feature that echoes one already drawn now and then only
+   * The value of a feature in a case. A feature that correlates with one already drawn now and then only
    * repeats it: it is then drawn from what that one says, not from the truth.
    */
   drawValue(name: FeatureName, truth: number, drawn: ReadonlyMap<FeatureName, string>): string {
     const { values } = featureTable(name, this.setting)
-    const column = this.#echoed(name, drawn) ?? truth
+    const column = this.#correlated(name, drawn) ?? truth
     return values[this.#pick(this.#table(name)[column] ?? [])] ?? ''
   }
 
-  #echoed(name: FeatureName, drawn: ReadonlyMap<FeatureName, string>): number | undefined {
-    const echo = echoes[name]
-    const other = echo?.of.find((each) => drawn.has(each))
-    if (!echo || !other || this.#random() > echo.share) return undefined
+  #correlated(name: FeatureName, drawn: ReadonlyMap<FeatureName, string>): number | undefined {
+    const correlate = correlates[name]
+    const other = correlate?.of.find((each) => drawn.has(each))
+    if (!correlate || !other || this.#random() > correlate.share) return undefined
     const index = featureTable(other, this.setting).values.indexOf(drawn.get(other) ?? '')
     const table = this.#table(other)
     return this.#pick(this.#priors.map((prior, column) => prior * (table[column]?.[index] ?? 0)))
@@ -111,10 +111,10 @@ export class DrawnWorld {
         .filter(({ contexts }) => contexts?.includes(context) ?? true)
         .flatMap(({ reveals }) => reveals),
     )
-    // What is asked first is not an echo; the features that it echoes come after.
+    // What is asked first is not a correlate; the features that it correlates with come after.
     const names = featureNames.filter((name) =>
       isTest(name) ? tested.has(name) : findingsAsked(context).includes(name as FindingName),
     )
-    return names.toSorted((a, b) => (echoes[a] ? 1 : 0) - (echoes[b] ? 1 : 0))
+    return names.toSorted((a, b) => (correlates[a] ? 1 : 0) - (correlates[b] ? 1 : 0))
   }
 }
