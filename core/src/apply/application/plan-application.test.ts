@@ -49,7 +49,7 @@ describe('an application', () => {
     expect(work.fills.value?.fullFills).toBe(2)
     expect(work.fills.value?.part?.waterL).toBeCloseTo(0.746, 2)
     expect(work.usual?.low.productKg).toBe(work.usual?.high.productKg)
-    expect(work.hold?.usual).toBeGreaterThan(0)
+    expect(work.retention?.usual).toBeGreaterThan(0)
     expect(sameAmount(work, 'us')?.said.length).toBeGreaterThan(1)
     expect(work.problems.map(({ id }) => id)).toEqual(['runs-off'])
   })

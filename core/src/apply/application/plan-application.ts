@@ -16,7 +16,7 @@ import { reckon, type Reckoned } from '../../base/error/index.ts'
 import type { UnitSystem } from '../../base/quantity/index.ts'
 import { planDose, type DosePlan } from '../dose/index.ts'
 import { planFills, type FillPlan } from '../mix/index.ts'
-import { leafHoldAt, type LeafHold } from '../sprayer/index.ts'
+import { leafRetentionAt, type LeafRetention } from '../sprayer/index.ts'
 import { judgeWork, type WorkProblem } from '../work/index.ts'
 import { densityOfProduct, reckonedDensity } from './density.ts'
 import type { ApplicationFacts } from './facts.ts'
@@ -46,7 +46,7 @@ export interface Application {
   readonly dose: Reckoned<DosePlan> | undefined
   /** Days over which it goes out. */
   readonly steps: number
-  readonly hold: LeafHold | undefined
+  readonly retention: LeafRetention | undefined
   /** What stops it first; a problem of the label, the tank, the water, partners or the dose. */
   readonly problems: readonly WorkProblem[]
   readonly isStopped: boolean
@@ -151,12 +151,12 @@ function problemsOf(
   })
 }
 
-function holdOf({ stand, chosen, drop }: ApplicationFacts, amount: Amount | undefined) {
+function retentionOf({ stand, chosen, drop }: ApplicationFacts, amount: Amount | undefined) {
   const { size } = stand
   if (chosen.route !== 'leaf' || size.kind !== 'area' || !amount || amount.carrierL <= 0) {
     return undefined
   }
-  return reckon(() => leafHoldAt(amount.carrierL / size.areaM2, drop)).value
+  return reckon(() => leafRetentionAt(amount.carrierL / size.areaM2, drop)).value
 }
 
 /**
@@ -195,7 +195,7 @@ export function planApplication(facts: ApplicationFacts): Application {
     acid: acidOf(facts, amount.value, fills.value),
     dose,
     steps: dose?.value ? dose.value.steps.length : (rate.stepDays ?? 1),
-    hold: holdOf(facts, amount.value),
+    retention: retentionOf(facts, amount.value),
     problems,
     isStopped: problems.some(({ stops }) => stops),
   }

@@ -2,7 +2,7 @@ import type { Source } from '../../material/source/index.ts'
 import type { Context, Route } from '../../stand/plant/index.ts'
 import { formatNumber } from '../../base/quantity/index.ts'
 import type { Sourced } from '../../base/reference/index.ts'
-import { leafHoldAt, type DropClass } from '../sprayer/index.ts'
+import { leafRetentionAt, type DropClass } from '../sprayer/index.ts'
 import {
   burnHeatC,
   leafBurnLimit,
@@ -53,7 +53,7 @@ function waterWarnings({ carrierL, areaM2, drop }: SprayCheckInput): MixWarning[
       },
     ]
   }
-  const { low, usual, high } = leafHoldAt(waterPerM2, drop)
+  const { low, usual, high } = leafRetentionAt(waterPerM2, drop)
   return [
     {
       id: 'runs-off',

@@ -1,6 +1,6 @@
 import { requireInRange } from '../../base/error/index.ts'
 import type { FigureRange, Sourced } from '../../base/reference/index.ts'
-import { dropClasses, dropScale, leafHolds, runOffPower, type DropClass } from './data/drops.ts'
+import { dropClasses, dropScale, leafCapacity, runOffPower, type DropClass } from './data/drops.ts'
 import { findNozzle } from './boom.ts'
 import { nozzleKinds, type NozzleKind } from './data/nozzles.ts'
 
@@ -22,7 +22,7 @@ export function dropClassOf(kind: NozzleKind, sizeId: string, pressureBar: numbe
 }
 
 /** Share of a leaf spray that stays on the leaf, of what lands [1]. */
-export interface LeafHold extends FigureRange, Sourced {
+export interface LeafRetention extends FigureRange, Sourced {
   readonly dropShare: number
 }
 
@@ -33,16 +33,19 @@ export interface LeafHold extends FigureRange, Sourced {
  * @throws {CoreError} out-of-range
  * @source common practice (40 gal/acre stays on; 1 oz in 1 gal does what 3 oz do in 4 gal)
  */
-export function leafHoldAt(carrierLPerM2: number, drop: DropClass = dropClasses[2]): LeafHold {
+export function leafRetentionAt(
+  carrierLPerM2: number,
+  drop: DropClass = dropClasses[2],
+): LeafRetention {
   requireInRange('water', carrierLPerM2, { min: 1e-5, max: 100, unit: 'L/m²' })
   const stays = (holds: number) =>
     Math.min(1, (holds / carrierLPerM2) ** runOffPower.value) * drop.held
   return {
-    low: stays(leafHolds.low),
-    usual: stays(leafHolds.usual),
-    high: stays(leafHolds.high),
+    low: stays(leafCapacity.low),
+    usual: stays(leafCapacity.usual),
+    high: stays(leafCapacity.high),
     dropShare: drop.held,
-    source: leafHolds.source,
+    source: leafCapacity.source,
     mark: 'J',
   }
 }

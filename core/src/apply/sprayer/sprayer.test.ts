@@ -10,7 +10,7 @@ import {
   dropClassOf,
   dropsOf,
   flowForRate,
-  leafHoldAt,
+  leafRetentionAt,
   pressureForFlow,
   nozzleFlow,
   rateFromCatch,
@@ -82,14 +82,14 @@ describe('drops and water', () => {
 
   it('1 oz in 1 gal/1000 ft² does what three do in 4 gal (common practice)', () => {
     const gallonPer1000 = 0.0407458
-    const ratio = leafHoldAt(gallonPer1000).usual / leafHoldAt(4 * gallonPer1000).usual
+    const ratio = leafRetentionAt(gallonPer1000).usual / leafRetentionAt(4 * gallonPer1000).usual
     expect(Math.abs(ratio - 3)).toBeLessThan(0.05)
   })
 
   it('stay on the leaf wholly below what it holds', () => {
-    const hold = leafHoldAt(0.02)
-    expect(hold.low).toBe(hold.high)
-    const wet = leafHoldAt(0.2)
+    const retention = leafRetentionAt(0.02)
+    expect(retention.low).toBe(retention.high)
+    const wet = leafRetentionAt(0.2)
     expect(wet.low).toBeLessThan(wet.usual)
     expect(wet.usual).toBeLessThan(wet.high)
   })
@@ -131,9 +131,9 @@ describe('a boom', () => {
   it('never holds more on the leaf with more water or coarser drops', () => {
     fc.assert(
       fc.property(number(0.005, 0.3), number(1.01, 4), (water, times) => {
-        const [less, more] = [leafHoldAt(water), leafHoldAt(water * times)]
+        const [less, more] = [leafRetentionAt(water), leafRetentionAt(water * times)]
         expect(more.usual).toBeLessThanOrEqual(less.usual + 1e-12)
-        const coarse = leafHoldAt(water, dropClassOf('air-induction', '08', 1))
+        const coarse = leafRetentionAt(water, dropClassOf('air-induction', '08', 1))
         expect(coarse.usual).toBeLessThan(less.usual)
         // What lands on the ground grows, but what stays never shrinks.
         expect(more.usual * times).toBeGreaterThanOrEqual(less.usual - 1e-12)

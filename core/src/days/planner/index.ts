@@ -22,8 +22,8 @@ export type { Breach, Rule } from './rules.ts'
 export { earliestFit, fixedIntervals } from './simple-plans.ts'
 export { solverWith } from './solver.ts'
 export type { Solver } from './solver.ts'
-export { stockOutlook } from './stock-outlook.ts'
-export type { PlannedUse, StockOutlook } from './stock-outlook.ts'
+export { stockForecast } from './stock-forecast.ts'
+export type { PlannedUse, StockForecast } from './stock-forecast.ts'
 export type {
   Assignment,
   Blackout,

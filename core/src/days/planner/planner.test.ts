@@ -5,7 +5,7 @@ import { planSeason } from './plan-season.ts'
 import { effectOfMove, movesBetween, reasonsFor } from './reasons.ts'
 import { breachesOf, type Rule } from './rules.ts'
 import { earliestFit } from './simple-plans.ts'
-import { stockOutlook } from './stock-outlook.ts'
+import { stockForecast } from './stock-forecast.ts'
 import type { PlanGround, Task } from './task.ts'
 import { fairDay, fairGround, firstDay, lawn, look, rainyDay, spray } from './tests/one-lawn.ts'
 import { solve } from './tests/solver-of-tests.ts'
@@ -244,7 +244,7 @@ describe('limits of input', () => {
   })
 })
 
-describe('stockOutlook', () => {
+describe('stockForecast', () => {
   const stock = { productId: 'bag', name: 'Bag', kg: 5, deliveries: [{ day: on(10), kg: 2 }] }
   const use = (index: number, productKg: number) => ({
     day: on(index),
@@ -253,9 +253,9 @@ describe('stockOutlook', () => {
   })
 
   it('tells the first use that finds too little, what is missing and when to order', () => {
-    const outlook = stockOutlook(stock, [use(12, 4), use(1, 2), use(20, 3)], 7)
-    expect(outlook.levels.map(({ kg }) => kg)).toEqual([3, 1, -2])
-    expect(outlook).toMatchObject({
+    const forecast = stockForecast(stock, [use(12, 4), use(1, 2), use(20, 3)], 7)
+    expect(forecast.levels.map(({ kg }) => kg)).toEqual([3, 1, -2])
+    expect(forecast).toMatchObject({
       shortOn: on(20),
       shortStandId: 's20',
       missingKg: 2,
@@ -264,11 +264,11 @@ describe('stockOutlook', () => {
   })
 
   it('wants nothing where it lasts, and no lead time below nothing', () => {
-    expect(stockOutlook(stock, [use(1, 5)], 7)).toMatchObject({
+    expect(stockForecast(stock, [use(1, 5)], 7)).toMatchObject({
       shortOn: undefined,
       missingKg: 0,
       orderBy: undefined,
     })
-    expect(() => stockOutlook(stock, [], -1)).toThrow(/0 or more days/)
+    expect(() => stockForecast(stock, [], -1)).toThrow(/0 or more days/)
   })
 })

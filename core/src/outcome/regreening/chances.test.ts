@@ -164,7 +164,7 @@ describe('a fitted recovery', () => {
     return { days, gain, doubt: 0.02, isAgainstStrip: false }
   })
 
-  it('finds gain and course again, within its own band', () => {
+  it('finds gain and recovery again, within its own band', () => {
     const fitted = fitRecovery(response, before, gains)
     expect(Math.abs(fitted.gain.usual - 0.4)).toBeLessThan(0.04)
     const held = gains.filter(({ days, gain }) => {

@@ -3,7 +3,7 @@ import { tenthDeviation, type FigureRange } from '../../base/reference/index.ts'
 import type { Response } from '../../material/source/index.ts'
 import type { Greenness } from '../../seen/colour/index.ts'
 import { gapBefore, gainAt, middle } from './recovery.ts'
-import type { SeenGain } from './weigh-courses.ts'
+import type { SeenGain } from './weigh-recoveries.ts'
 
 /** A fitted quantity with the middle 80 of 100 of its chances. */
 export interface FittedRecovery {
@@ -33,7 +33,7 @@ const model = (
 }
 
 /**
- * The course that fits the gains seen, bent towards what is usual for the treatment: one look moves
+ * The recovery that fits the gains seen, bent towards what is usual for the treatment: one look moves
  * it a little, many decide it.
  */
 export function fitRecovery(

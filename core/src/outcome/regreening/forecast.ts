@@ -1,6 +1,6 @@
 import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
 import type { FigureRange } from '../../base/reference/index.ts'
-import { strayPerDay } from './data/course.ts'
+import { strayPerDay } from './data/recovery.ts'
 import type { Response } from '../../material/source/index.ts'
 import type { SeenGreenness } from '../../seen/colour/index.ts'
 import { expectedGain } from './recovery.ts'

@@ -2,10 +2,10 @@ import { addDays, dayWords, daysBetween, type Day } from '../../base/calendar/in
 import { readingKinds, type ColourReadingKind } from '../../seen/reading/index.ts'
 import { fadingBelow, sureEnough } from './data/chances.ts'
 import type { Response } from '../../material/source/index.ts'
-import { drawCourses, type DrawnCourse } from './draw-courses.ts'
+import { drawRecoveries, type DrawnRecovery } from './draw-recoveries.ts'
 import { onScale } from '../../seen/colour/index.ts'
 import { expectedGain, gainAt } from './recovery.ts'
-import { gainsSeen, weighCourses, type SeenGain, type Watched } from './weigh-courses.ts'
+import { gainsSeen, weighRecoveries, type SeenGain, type Watched } from './weigh-recoveries.ts'
 
 /** What a treatment can turn out to be doing. */
 export type Outcome = 'on course' | 'late' | 'no response' | 'overshoot' | 'fading'
@@ -35,27 +35,27 @@ interface Expected {
   readonly high: number
 }
 
-/** What a course is doing on a day, against the usual band. */
-function outcomeOf(course: DrawnCourse, days: number, { low, high }: Expected): Outcome {
-  if (course.fate === 'fails') return 'no response'
-  const gain = gainAt(days, course)
+/** What a recovery is doing on a day, against the usual band. */
+function outcomeOf(recovery: DrawnRecovery, days: number, { low, high }: Expected): Outcome {
+  if (recovery.fate === 'fails') return 'no response'
+  const gain = gainAt(days, recovery)
   // It climbs until it is full and falls from then on: what is lost tells whether it fades.
-  const top = days > course.full ? gainAt(Math.min(course.full, course.fade), course) : gain
-  if (days > course.full && gain < fadingBelow.value * top) return 'fading'
-  if (course.fate === 'overshoots' && gain > high) return 'overshoot'
-  return course.fate === 'late' && gain < low ? 'late' : 'on course'
+  const top = days > recovery.full ? gainAt(Math.min(recovery.full, recovery.fade), recovery) : gain
+  if (days > recovery.full && gain < fadingBelow.value * top) return 'fading'
+  if (recovery.fate === 'overshoots' && gain > high) return 'overshoot'
+  return recovery.fate === 'late' && gain < low ? 'late' : 'on course'
 }
 
 type Chances = Judgement['chances']
 
 function chancesOf(
-  courses: readonly DrawnCourse[],
+  recoveries: readonly DrawnRecovery[],
   weights: Float64Array,
-  outcome: (course: DrawnCourse) => Outcome,
+  outcome: (recovery: DrawnRecovery) => Outcome,
 ): Chances {
   const sums = new Map<Outcome, number>()
-  courses.forEach((course, index) => {
-    const name = outcome(course)
+  recoveries.forEach((recovery, index) => {
+    const name = outcome(recovery)
     sums.set(name, (sums.get(name) ?? 0) + (weights[index] ?? 0))
   })
   return [...sums]
@@ -63,11 +63,15 @@ function chancesOf(
     .toSorted((a, b) => b.chance - a.chance)
 }
 
-/** Days after which half of the gain is gone, of the courses that answered: 10, 50, 90 in 100. */
-function fadingDays(courses: readonly DrawnCourse[], weights: Float64Array) {
-  const rows = courses
-    .map((course, index) => ({ days: 1.5 * course.fade, weight: weights[index] ?? 0, course }))
-    .filter(({ course }) => course.fate !== 'fails')
+/** Days after which half of the gain is gone, of the recoveries that answered: 10, 50, 90 in 100. */
+function fadingDays(recoveries: readonly DrawnRecovery[], weights: Float64Array) {
+  const rows = recoveries
+    .map((recovery, index) => ({
+      days: 1.5 * recovery.fade,
+      weight: weights[index] ?? 0,
+      recovery,
+    }))
+    .filter(({ recovery }) => recovery.fate !== 'fails')
     .toSorted((a, b) => a.days - b.days)
   const total = rows.reduce((sum, { weight }) => sum + weight, 0)
   const at = (share: number) => {
@@ -89,7 +93,7 @@ function expectedWords({ before, scale }: JudgeInput, last: SeenGain, expected: 
 }
 
 /**
- * Judges colour after a treatment against what the treatment is expected to do: courses drawn from
+ * Judges colour after a treatment against what the treatment is expected to do: recoveries drawn from
  * what is usual are weighed by how well they fit, and say how likely each outcome is.
  * @throws {CoreError} date-unreadable
  */
@@ -109,10 +113,12 @@ export function judgeRegreening(input: JudgeInput): Judgement {
       gains,
     }
   }
-  const courses = drawCourses(response, before.greenness)
-  const weights = weighCourses(courses, gains, before)
+  const recoveries = drawRecoveries(response, before.greenness)
+  const weights = weighRecoveries(recoveries, gains, before)
   const expected = expectedGain(response, before.greenness, last.days)
-  const chances = chancesOf(courses, weights, (course) => outcomeOf(course, last.days, expected))
+  const chances = chancesOf(recoveries, weights, (recovery) =>
+    outcomeOf(recovery, last.days, expected),
+  )
   const seen = expectedWords(input, last, expected)
   const top = chances[0]
   if (last.days < firstChange.high && top?.outcome !== 'overshoot') {
@@ -125,7 +131,7 @@ export function judgeRegreening(input: JudgeInput): Judgement {
       gains,
     }
   }
-  const [low, usual, high] = fadingDays(courses, weights)
+  const [low, usual, high] = fadingDays(recoveries, weights)
   const fadesOn = { low: due(low), usual: due(usual), high: due(high) }
   const word = top?.outcome ?? 'on course'
   const told: Readonly<Record<Outcome, { sentence: string; nextDue: Day }>> = {

@@ -1,8 +1,8 @@
 import { tenthDeviation, type FigureRange } from '../../base/reference/index.ts'
 import { spotDoubt } from './data/chances.ts'
-import { nitrogenCourse, nitrogenGain } from './data/nitrogen.ts'
+import { nitrogenRecovery, nitrogenGain } from './data/nitrogen.ts'
 import type { SeenGreenness } from '../../seen/colour/index.ts'
-import { gainsSeen, nearestLook, type SeenGain, type Watched } from './weigh-courses.ts'
+import { gainsSeen, nearestLook, type SeenGain, type Watched } from './weigh-recoveries.ts'
 
 /** Nitrogen put down near a treatment. */
 export interface NitrogenGiven {
@@ -13,7 +13,7 @@ export interface NitrogenGiven {
 
 /** How far nitrogen put down some days ago greens now, 0 to 1. */
 function actingShare(daysSince: number): number {
-  const { lag, full, fades } = nitrogenCourse
+  const { lag, full, fades } = nitrogenRecovery
   if (daysSince <= lag) return 0
   const rise = Math.min(1, (daysSince - lag) / (full - lag))
   return rise * Math.min(1, Math.max(0, 1 - (daysSince - fades) / fades))

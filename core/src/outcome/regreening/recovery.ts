@@ -1,5 +1,5 @@
 import type { FigureRange } from '../../base/reference/index.ts'
-import { closes, closesWhite, whiteBelow } from './data/course.ts'
+import { closes, closesWhite, whiteBelow } from './data/recovery.ts'
 import { healthyGreenness } from '../../seen/colour/index.ts'
 import type { Response } from '../../material/source/index.ts'
 
@@ -9,16 +9,16 @@ const smoothRise = (share: number): number => {
   return x * x * (3 - 2 * x)
 }
 
-/** One definite course: days to the first change, to full colour and to fading, and the gain. */
-export interface Course {
+/** One definite recovery: days to the first change, to full colour and to fading, and the gain. */
+export interface Recovery {
   readonly lag: number
   readonly full: number
   readonly fade: number
   readonly gain: number
 }
 
-/** Gain of greenness some days after a treatment that takes one definite course. */
-export function gainAt(days: number, { lag, full, fade, gain }: Course): number {
+/** Gain of greenness some days after a treatment that recovers in one definite way. */
+export function gainAt(days: number, { lag, full, fade, gain }: Recovery): number {
   if (days <= lag) return 0
   const rise = smoothRise((days - lag) / (full - lag))
   // It fades about as long as it lasted, as new leaves outgrow the treated ones.
@@ -44,17 +44,17 @@ export function gapBefore(before: number): { readonly gap: number; readonly shar
 export function expectedGain(response: Response, before: number, days: number): FigureRange {
   const { gap, share } = gapBefore(before)
   const { firstChange, full, fades } = response
-  const courses = [
+  const recoveries = [
     { lag: firstChange.low, full: full.low, fade: fades.high, gain: gap * share.high },
     { lag: firstChange.low, full: full.low, fade: fades.low, gain: gap * share.high },
     { lag: firstChange.high, full: full.high, fade: fades.high, gain: gap * share.low },
     { lag: firstChange.high, full: full.high, fade: fades.low, gain: gap * share.low },
-  ].map((course) => gainAt(days, course))
+  ].map((recovery) => gainAt(days, recovery))
   const usual = gainAt(days, {
     lag: middle(firstChange),
     full: middle(full),
     fade: middle(fades),
     gain: gap * share.usual,
   })
-  return { low: Math.min(usual, ...courses), usual, high: Math.max(usual, ...courses) }
+  return { low: Math.min(usual, ...recoveries), usual, high: Math.max(usual, ...recoveries) }
 }

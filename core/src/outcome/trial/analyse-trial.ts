@@ -246,7 +246,7 @@ export function analyseDates(
 }
 
 /** Ratings by treatment and day: mean and its deviation, for the plot over time. */
-export function courseOfTreatments(
+export function treatmentMeansByDay(
   design: TrialDesign,
   plots: readonly Plot[],
   ratings: readonly Rating[],

@@ -2,7 +2,7 @@ export {
   analyseDates,
   analyseDay,
   analyseSeason,
-  courseOfTreatments,
+  treatmentMeansByDay,
   demonstrationWarning,
 } from './analyse-trial.ts'
 export type { Comparison, Rating, TreatmentPoint, TrialAnalysis } from './analyse-trial.ts'

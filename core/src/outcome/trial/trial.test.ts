@@ -6,7 +6,7 @@ import {
   analyseDates,
   analyseDay,
   analyseSeason,
-  courseOfTreatments,
+  treatmentMeansByDay,
   planTrial,
   treatmentsOf,
   walkingOrder,
@@ -170,8 +170,8 @@ describe('an analysis', () => {
     const table = analyseDates(blocks(5), plots, ratings)
     expect(table.find(({ name }) => name === 'iron × date')).toMatchObject({ degreesOfFreedom: 2, against: 'residual' }) // prettier-ignore
     expect(table.find(({ name }) => name === 'iron')?.against).toBe('plots')
-    const course = courseOfTreatments(blocks(5), plots, ratings)
-    expect(course).toHaveLength(3)
-    expect(course[0]?.points.map((point) => point.day)).toEqual([day, second])
+    const means = treatmentMeansByDay(blocks(5), plots, ratings)
+    expect(means).toHaveLength(3)
+    expect(means[0]?.points.map((point) => point.day)).toEqual([day, second])
   })
 })

@@ -123,7 +123,10 @@ function weighEvent(
   return { name: kind, label: 'Story', words, likelihoods }
 }
 
-function posterior(hypotheses: readonly Hypothesis[], weighed: readonly WeighedEvidence[]): Float64Array {
+function posterior(
+  hypotheses: readonly Hypothesis[],
+  weighed: readonly WeighedEvidence[],
+): Float64Array {
   const joint = Float64Array.from(hypotheses, ({ prior }) => prior)
   for (const { likelihoods } of weighed) {
     for (let index = 0; index < joint.length; index += 1) {

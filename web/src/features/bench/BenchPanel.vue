@@ -7,13 +7,13 @@ import ColourVial from './ColourVial.vue'
 import DropKits from './DropKits.vue'
 import LaboratoryImport from './LaboratoryImport.vue'
 import LaboratoryOrders from './LaboratoryOrders.vue'
-import PHCourse from './PHCourse.vue'
+import PHHistory from './PHHistory.vue'
 import PHMeter from './PHMeter.vue'
 import ReadingForm from './ReadingForm.vue'
 import ReadingList from './ReadingList.vue'
 import SchoolsTable from './SchoolsTable.vue'
 
-const { stand, verdict, outlook, system, hasFindings } = useStandCase()
+const { stand, verdict, openChecks, system, hasFindings } = useStandCase()
 
 const tools = [
   { value: 'meter', words: 'pH pen' },
@@ -48,13 +48,13 @@ async function openResults(laboratory: string, fileName: string, csv: string): P
           <LaboratoryImport ref="file" />
         </template>
       </div>
-      <PHCourse />
+      <PHHistory />
       <SchoolsTable v-if="stand.size.kind !== 'solution'" />
     </div>
     <aside>
       <NextChecks
-        v-if="outlook && verdict && hasFindings"
-        :checks="outlook.checks"
+        v-if="openChecks && verdict && hasFindings"
+        :checks="openChecks.checks"
         :verdict="verdict"
         :system="system"
         :shown="4"

@@ -8,7 +8,7 @@ import ColourVial from './ColourVial.vue'
 import DropKits from './DropKits.vue'
 import LaboratoryImport from './LaboratoryImport.vue'
 import LaboratoryOrders from './LaboratoryOrders.vue'
-import PHCourse from './PHCourse.vue'
+import PHHistory from './PHHistory.vue'
 import PHMeter from './PHMeter.vue'
 import ReadingForm from './ReadingForm.vue'
 import ReadingList from './ReadingList.vue'
@@ -314,9 +314,9 @@ describe('what was measured', () => {
       unobserve() { /* not laid out here */ }
       disconnect() { /* not laid out here */ }
     }) // prettier-ignore
-    const course = await mountOnStand(PHCourse, { story })
-    expect(course.panel.findAll('circle')).toHaveLength(1)
-    expect(course.panel.find('.band').attributes('d')).toMatch(/^M/)
+    const history = await mountOnStand(PHHistory, { story })
+    expect(history.panel.findAll('circle')).toHaveLength(1)
+    expect(history.panel.find('.band').attributes('d')).toMatch(/^M/)
   })
 
   it('is worked at with one tool at a time', async () => {

@@ -38,7 +38,7 @@ const {
   change,
   forgetDraft,
   verdict,
-  outlook,
+  openChecks,
   hasFindings,
   figureKind,
 } = useStandCase()
@@ -145,8 +145,8 @@ async function save(): Promise<void> {
         <template v-if="verdict && hasFindings">
           <VerdictBars :verdict="verdict" :shown="4" />
           <NextChecks
-            v-if="outlook"
-            :checks="outlook.checks"
+            v-if="openChecks"
+            :checks="openChecks.checks"
             :verdict="verdict"
             :system="system"
             :shown="4"

@@ -10,7 +10,7 @@ import {
   valueIn,
 } from '@spudder/core/base/quantity'
 import type { Amount, Rate } from '@spudder/core/material/rate'
-import type { LeafHold } from '@spudder/core/apply/sprayer'
+import type { LeafRetention } from '@spudder/core/apply/sprayer'
 import type { WorkProblem } from '@spudder/core/apply/work'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import FillList from '../../shared/case/FillList.vue'
@@ -24,7 +24,7 @@ defineProps<{
   usual: { readonly low: Amount; readonly high: Amount } | undefined
   plan: FillPlan | undefined
   dose: DosePlan | undefined
-  hold: LeafHold | undefined
+  retention: LeafRetention | undefined
   /** Amounts at the lowest and highest usual water, where the rate is a strength. */
   spread:
     | {
@@ -74,9 +74,11 @@ const perAcre = (low: number, high: number) => perGround(low, high, 'lb/acre')
             : ''
         }}.
       </p>
-      <p v-if="hold" class="faint-note">
-        About {{ percent(hold.usual) }} stays on the leaf{{
-          hold.low === hold.high ? '' : ` (${percent(hold.low)} to ${percent(hold.high)})`
+      <p v-if="retention" class="faint-note">
+        About {{ percent(retention.usual) }} stays on the leaf{{
+          retention.low === retention.high
+            ? ''
+            : ` (${percent(retention.low)} to ${percent(retention.high)})`
         }}; the rest runs off.
       </p>
       <FillList v-if="plan" :plan="plan" :system="system" />

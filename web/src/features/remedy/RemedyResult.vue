@@ -15,7 +15,8 @@ import SameRates from './SameRates.vue'
 
 /** What the quick fix comes to, what stands against it, and the day it goes out. */
 const store = useRemedyStore()
-const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, hold, spread } = store
+const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, retention, spread } =
+  store
 const { problems, isStopped, same, spoon, spoonProblem, weighedKgPerL, densityKgPerL } = store
 const { sums, keepLimit, choose, messageFor } = store
 
@@ -44,7 +45,7 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
       :plan="fills.plan"
       :is-above-table="amount.isAboveTable ?? false"
       :dose="dose"
-      :hold="hold"
+      :retention="retention"
       :spread="spread"
       :problems="problems"
       :nutrient-word="chosen.nutrientWord"

@@ -149,7 +149,7 @@ export function useWork(grounds: WorkGrounds) {
     problems: computed(() => application.value?.problems ?? []),
     isStopped: computed(() => application.value?.isStopped ?? false),
     same: computed(() => application.value && sameAmount(application.value, grounds.system.value)),
-    hold: computed(() => application.value?.hold),
+    retention: computed(() => application.value?.retention),
     /** By which amounts are reckoned: weighed, by the product, or usual for the form [kg/L]. */
     densityKgPerL: computed(() => application.value?.densityKgPerL),
   }

@@ -18,7 +18,7 @@ import { numberIn } from '../../shared/form/number-text.ts'
 import { money } from '../../shared/units/money-words.ts'
 import ScrollBox from '../../shared/ScrollBox.vue'
 import ShelfFile from './ShelfFile.vue'
-import StockOutlook from './StockOutlook.vue'
+import StockForecast from './StockForecast.vue'
 import { useProductForm } from './use-product-form.ts'
 
 /** The user's own products: label, price, stock. */
@@ -80,7 +80,7 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
   </p>
   <div class="page">
     <section aria-label="Products">
-      <StockOutlook />
+      <StockForecast />
       <ScrollBox v-if="products.length > 0" label="Products">
         <table>
           <thead>

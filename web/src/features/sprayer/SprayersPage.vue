@@ -7,7 +7,7 @@ import {
   boomDerivation,
   deliveryOf,
   dropsOf,
-  leafHoldAt,
+  leafRetentionAt,
   nozzleFlow,
   nozzleKinds,
   sprayerKinds,
@@ -59,7 +59,7 @@ const facts = computed(() =>
               flowLPerMin: nozzleFlow(setup.nozzleSize, setup.pressureBar),
             })
           : undefined,
-      hold: delivery && leafHoldAt(delivery.rateLPerM2, drop),
+      retention: delivery && leafRetentionAt(delivery.rateLPerM2, drop),
     }
   }),
 )
@@ -114,11 +114,11 @@ function stored(name: string): void {
         <p v-else-if="canCalibrate(each.sprayer)" class="stop">
           Not calibrated: nobody knows what it puts out.
         </p>
-        <p v-if="each.hold" class="faint-note">
-          Of a leaf spray about {{ percent(each.hold.usual) }} stays on the leaf ({{
-            percent(each.hold.low)
+        <p v-if="each.retention" class="faint-note">
+          Of a leaf spray about {{ percent(each.retention.usual) }} stays on the leaf ({{
+            percent(each.retention.low)
           }}
-          to {{ percent(each.hold.high) }}); the rest runs off.
+          to {{ percent(each.retention.high) }}); the rest runs off.
           <template v-if="each.drop">
             Drops {{ each.drop.label }}: {{ each.drop.words }}.
           </template>

@@ -5,7 +5,7 @@ import {
   dropClassOf,
   flowForRate,
   heldSpeedKmPerH,
-  leafHoldAt,
+  leafRetentionAt,
   nozzleFlow,
   nozzleSizes,
   pressureForFlow,
@@ -44,7 +44,7 @@ const ways = computed(() => {
       const at = pressureForFlow(id, needed)
       return at >= working.low && at <= working.usual
     })
-    const hold = leafHoldAt(
+    const retention = leafRetentionAt(
       rate / 1e4,
       dropClassOf(setup.nozzleKind, setup.nozzleSize, setup.pressureBar),
     )
@@ -53,7 +53,7 @@ const ways = computed(() => {
       pressure,
       size,
       sizeAt: size && pressureForFlow(size.id, needed),
-      hold,
+      retention,
       problem: '',
     }
   } catch (error) {
@@ -102,8 +102,8 @@ const ways = computed(() => {
       </li>
       <li v-else>No single nozzle of the list gives that at this speed.</li>
       <li>
-        of a leaf spray about <b>{{ percent(ways.hold.usual) }}</b> stays on the leaf
-        <span>({{ percent(ways.hold.low) }} to {{ percent(ways.hold.high) }})</span>
+        of a leaf spray about <b>{{ percent(ways.retention.usual) }}</b> stays on the leaf
+        <span>({{ percent(ways.retention.low) }} to {{ percent(ways.retention.high) }})</span>
       </li>
     </ul>
   </section>

@@ -3,12 +3,12 @@ import type { TrialDto } from '@spudder/contract/trial'
 import { readingKinds } from '@spudder/core/seen/reading'
 import { greennessOf, isColourKind, leafColour } from '@spudder/core/seen/colour'
 import type { AnovaRow } from '@spudder/core/base/statistics'
-import { courseOfTreatments, type Plot } from '@spudder/core/outcome/trial'
+import { treatmentMeansByDay, type Plot } from '@spudder/core/outcome/trial'
 import { computed, ref } from 'vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import ScrollBox from '../../shared/ScrollBox.vue'
 import { dayWords } from '../../shared/units/today.ts'
-import CourseChart from './CourseChart.vue'
+import TreatmentChart from './TreatmentChart.vue'
 import MeansChart from './MeansChart.vue'
 import { useAnalysis } from './use-analysis.ts'
 
@@ -35,8 +35,8 @@ const ratings = computed(() =>
   props.trial.ratings.map(({ plot, ratedOn, value }) => ({ plot, day: ratedOn, value })),
 )
 /** From date to date, where there is more than one. */
-const courses = computed(() =>
-  days.value.length > 1 ? courseOfTreatments(props.trial.design, props.plots, ratings.value) : [],
+const treatments = computed(() =>
+  days.value.length > 1 ? treatmentMeansByDay(props.trial.design, props.plots, ratings.value) : [],
 )
 const asked = computed(() =>
   day.value === ''
@@ -90,7 +90,11 @@ const chance = ({ p }: AnovaRow) => (p === undefined ? '' : p < 0.001 ? '< 0.001
           <h3>{{ comparison.of }}</h3>
           <MeansChart :comparison="comparison" :bounds="kind" :colour-of="colourOf" />
         </div>
-        <CourseChart v-if="courses.length > 0" :courses="courses" :colour-of="colourOf" />
+        <TreatmentChart
+          v-if="treatments.length > 0"
+          :treatments="treatments"
+          :colour-of="colourOf"
+        />
         <details>
           <summary>The table behind it</summary>
           <ScrollBox label="Analysis of variance">

@@ -196,14 +196,14 @@ describe('what the ratings say', () => {
         shown.find('.differences').text().replace(/\s+/g, ' '),
       ) ?? []
     expect(Number(alone)).toBeLessThan(Number(among))
-    expect(shown.find('svg[aria-label^="Course of"]').exists()).toBe(false)
+    expect(shown.find('svg[aria-label^="Greenness by day of"]').exists()).toBe(false)
   })
 
   it('may be of the season, with dates as what splits the plots', async () => {
     const shown = result({ ratings: [...rated('2026-06-10', {}), ...rated('2026-06-24')] })
     await shown.find('select').setValue('season')
     expect(shown.text()).toContain('iron × date')
-    expect(shown.find('svg[aria-label^="Course of"]').findAll('circle')).toHaveLength(6)
+    expect(shown.find('svg[aria-label^="Greenness by day of"]').findAll('circle')).toHaveLength(6)
     expect(shown.text()).toContain('Dates near each other are alike')
   })
 

@@ -19,7 +19,7 @@ const {
   system,
   look,
   verdict,
-  outlook,
+  openChecks,
   hasFindings,
   isDirty,
   newestLook,
@@ -123,8 +123,8 @@ const seenWords = computed(() => {
         Store the look first
       </RouterLink>
       <NextChecks
-        v-if="outlook"
-        :checks="outlook.checks"
+        v-if="openChecks"
+        :checks="openChecks.checks"
         :verdict="verdict"
         :system="system"
         :shown="6"
@@ -132,7 +132,7 @@ const seenWords = computed(() => {
         @plan="plan"
       />
       <ProblemNote :problem="planCheck.error.value" />
-      <MindChangers v-if="outlook" :changers="outlook.changers" />
+      <MindChangers v-if="openChecks" :changers="openChecks.changers" />
       <details class="how">
         <summary>how</summary>
         <p>

@@ -11,7 +11,7 @@ import { usePlace } from '../../api/places.ts'
 import { useStory } from '../../api/stands.ts'
 import { seenColours, stripColours } from '../ribbon/seen-colour.ts'
 import { today } from '../units/today.ts'
-import { useOutlook } from '../verdict/use-outlook.ts'
+import { useOpenChecks } from '../verdict/use-open-checks.ts'
 import { judgementOf } from './judgement.ts'
 import { useLookDrafts, type LookDraft } from './look-drafts.ts'
 
@@ -94,7 +94,7 @@ function buildStandCase(standId: ComputedRef<string>) {
     }
   })
   const verdict = computed(() => diagnosisInput.value && diagnose(diagnosisInput.value))
-  const outlook = useOutlook(diagnosisInput)
+  const openChecks = useOpenChecks(diagnosisInput)
   const hasFindings = computed(() => Object.keys(look.value.findings).length > 0)
 
   /** The day last picked on the ribbon, for whatever asks for a day. */
@@ -124,7 +124,7 @@ function buildStandCase(standId: ComputedRef<string>) {
     change,
     forgetDraft,
     verdict,
-    outlook,
+    openChecks,
     hasFindings,
     photos: computed(() => photosOf(story.value, shownCase.value)),
   }

@@ -3,7 +3,7 @@ import { diagnose, nextChecks, type DiagnosisInput } from '@spudder/core/verdict
 import { describe, expect, it } from 'vitest'
 import MindChangers from './MindChangers.vue'
 import NextChecks from './NextChecks.vue'
-import { outlookOf } from './outlook.ts'
+import { openChecksOf } from './open-checks.ts'
 import VerdictBars from './VerdictBars.vue'
 
 const input: DiagnosisInput = {
@@ -127,7 +127,7 @@ describe('the next checks', () => {
 
 describe('what would change my mind', () => {
   it('names the finding and what would lead then', () => {
-    const { changers } = outlookOf({ ...input, findings: { pattern: 'even-pale' }, events: [] })
+    const { changers } = openChecksOf({ ...input, findings: { pattern: 'even-pale' }, events: [] })
     const told = mount(MindChangers, { props: { changers } })
     expect(told.text()).toContain(changers[0]?.words)
     expect(told.findAll('li').length).toBeLessThanOrEqual(5)

@@ -46,7 +46,7 @@ export const dropScale: Readonly<
 }
 
 /** Water that leaves hold before it runs off [L/m²]: 40 gal/acre, from thin to dense leaves. */
-export const leafHolds: FigureRange & Sourced = {
+export const leafCapacity: FigureRange & Sourced = {
   low: 0.03,
   usual: 0.0374158,
   high: 0.047,

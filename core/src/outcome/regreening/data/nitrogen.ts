@@ -10,7 +10,7 @@ export const nitrogenGain: FigureRange & Sourced = {
   mark: 'J',
 }
 /** Days until nitrogen shows, until it is full, and until it fades. */
-export const nitrogenCourse: Sourced & Readonly<Record<'lag' | 'full' | 'fades', number>> = {
+export const nitrogenRecovery: Sourced & Readonly<Record<'lag' | 'full' | 'fades', number>> = {
   lag: 2,
   full: 14,
   fades: 28,
@@ -20,7 +20,7 @@ export const nitrogenCourse: Sourced & Readonly<Record<'lag' | 'full' | 'fades',
 }
 /** Days after which nitrogen greens no more. */
 export const nitrogenActsFor: Figure = {
-  value: 2 * nitrogenCourse.fades,
+  value: 2 * nitrogenRecovery.fades,
   unit: 'd',
   source: 'it is full until it fades, and is grown out over as many days again',
   mark: 'D',

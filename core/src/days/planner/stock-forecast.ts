@@ -11,7 +11,7 @@ export interface PlannedUse {
 }
 
 /** A product's stock through the plan, and when to order. */
-export interface StockOutlook {
+export interface StockForecast {
   readonly productId: string
   readonly name: string
   /** After each use, and after each delivery, in order [kg]. */
@@ -30,11 +30,11 @@ export interface StockOutlook {
  * @param leadDays from ordering to having it
  * @throws {CoreError} out-of-range for a lead time below nothing
  */
-export function stockOutlook(
+export function stockForecast(
   stock: PlanStock,
   uses: readonly PlannedUse[],
   leadDays: number,
-): StockOutlook {
+): StockForecast {
   if (!(leadDays >= 0)) {
     throw new CoreError('out-of-range', { parameter: 'leadDays', expected: '0 or more days' })
   }

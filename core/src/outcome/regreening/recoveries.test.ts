@@ -1,16 +1,17 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { comesLateOf, failsOf, overshootsOf } from './data/chances.ts'
-import { drawCourses, type Fate } from './draw-courses.ts'
+import { drawRecoveries, type Fate } from './draw-recoveries.ts'
 import { responseFor } from '../../material/source/index.ts'
 import { healthyGreenness } from '../../seen/colour/index.ts'
 import { gainAt } from './recovery.ts'
-import { weighCourses, type SeenGain } from './weigh-courses.ts'
+import { weighRecoveries, type SeenGain } from './weigh-recoveries.ts'
 
 const spray = responseFor('leaf', 'ferrous-sulfate', 'turf')
 const before = { greenness: 0.35, doubt: 0.05 }
-const courses = drawCourses(spray, before.greenness)
-const shareOf = (fate: Fate) => courses.filter((each) => each.fate === fate).length / courses.length
+const recoveries = drawRecoveries(spray, before.greenness)
+const shareOf = (fate: Fate) =>
+  recoveries.filter((each) => each.fate === fate).length / recoveries.length
 
 const anyGains = fc.array(
   fc.record({
@@ -22,7 +23,7 @@ const anyGains = fc.array(
   { maxLength: 9 },
 )
 
-describe('courses before anybody looks', () => {
+describe('recoveries before anybody looks', () => {
   it('fail, come late and overshoot as often as is laid down', () => {
     expect(shareOf('fails')).toBeCloseTo(failsOf.value, 2)
     expect(shareOf('late')).toBeCloseTo(comesLateOf.value, 2)
@@ -30,7 +31,7 @@ describe('courses before anybody looks', () => {
   })
 
   it('first change, are full, and fade, in this order', () => {
-    for (const { lag, full, fade } of courses) {
+    for (const { lag, full, fade } of recoveries) {
       expect(lag).toBeGreaterThan(0)
       expect(full).toBeGreaterThan(lag)
       expect(fade).toBeGreaterThanOrEqual(full)
@@ -39,7 +40,7 @@ describe('courses before anybody looks', () => {
 
   it('of late ones are later than the middle 80 of 100 of the usual', () => {
     const lags = (fate: Fate) =>
-      courses.filter((each) => each.fate === fate).map(({ full }) => full)
+      recoveries.filter((each) => each.fate === fate).map(({ full }) => full)
     const usual = lags('answers').toSorted((a, b) => a - b)
     const late = lags('late')
     const middle = usual[Math.floor(usual.length / 2)] ?? NaN
@@ -48,7 +49,7 @@ describe('courses before anybody looks', () => {
 
   it('gain nothing where they fail, and more than the gap only where they overshoot', () => {
     const gap = healthyGreenness.value - before.greenness
-    for (const { fate, gain } of courses) {
+    for (const { fate, gain } of recoveries) {
       if (fate === 'fails') expect(gain).toBe(0)
       else if (fate === 'overshoots') expect(gain).toBeGreaterThan(gap)
       else expect(gain).toBeGreaterThan(0)
@@ -56,20 +57,20 @@ describe('courses before anybody looks', () => {
   })
 
   it('are the same whenever they are asked for: two answers never differ by chance', () => {
-    expect(drawCourses(spray, before.greenness)).toEqual(courses)
+    expect(drawRecoveries(spray, before.greenness)).toEqual(recoveries)
   })
 })
 
-describe('courses weighed by looks', () => {
+describe('recoveries weighed by looks', () => {
   it('are all equal where nobody looked', () => {
-    const weights = weighCourses(courses, [], before)
+    const weights = weighRecoveries(recoveries, [], before)
     expect(new Set(weights).size).toBe(1)
   })
 
   it('share one whole between them, whatever was seen', () => {
     fc.assert(
       fc.property(anyGains, (gains) => {
-        const weights = weighCourses(courses, gains, before)
+        const weights = weighRecoveries(recoveries, gains, before)
         const sum = weights.reduce((total, each) => total + each, 0)
         expect(Math.abs(sum - 1)).toBeLessThan(1e-9)
         expect(weights.every((each) => each >= 0)).toBe(true)
@@ -78,19 +79,22 @@ describe('courses weighed by looks', () => {
     )
   })
 
-  it('gather about the course that was seen', () => {
-    const real = courses.find(({ fate, gain }) => fate === 'answers' && gain > 0.4)
-    if (!real) throw new Error('no course answers')
+  it('gather about the recovery that was seen', () => {
+    const real = recoveries.find(({ fate, gain }) => fate === 'answers' && gain > 0.4)
+    if (!real) throw new Error('no recovery answers')
     const gains: SeenGain[] = [2, 4, 6, 8, 12, 18, 24].map((days) => ({
       days,
       gain: gainAt(days, real),
       doubt: 0.03,
       isAgainstStrip: true,
     }))
-    const weights = weighCourses(courses, gains, before)
-    const meanFull = courses.reduce((sum, { full }, index) => sum + full * (weights[index] ?? 0), 0)
+    const weights = weighRecoveries(recoveries, gains, before)
+    const meanFull = recoveries.reduce(
+      (sum, { full }, index) => sum + full * (weights[index] ?? 0),
+      0,
+    )
     expect(Math.abs(meanFull - real.full)).toBeLessThan(1)
-    const failing = courses.reduce(
+    const failing = recoveries.reduce(
       (sum, { fate }, index) => sum + (fate === 'fails' ? (weights[index] ?? 0) : 0),
       0,
     )
@@ -106,8 +110,8 @@ describe('courses weighed by looks', () => {
     }))
     const wild = sound.map((each, index) => (index === 2 ? { ...each, gain: -0.05 } : each))
     const failingWith = (gains: readonly SeenGain[]) => {
-      const weights = weighCourses(courses, gains, before)
-      return courses.reduce(
+      const weights = weighRecoveries(recoveries, gains, before)
+      return recoveries.reduce(
         (sum, { fate }, index) => sum + (fate === 'fails' ? (weights[index] ?? 0) : 0),
         0,
       )
@@ -126,9 +130,12 @@ describe('courses weighed by looks', () => {
       }))
     const doubtful = { ...before, doubt: 0.12 }
     const spreadOf = (gains: readonly SeenGain[]) => {
-      const weights = weighCourses(courses, gains, doubtful)
-      const mean = courses.reduce((sum, { gain }, at) => sum + gain * (weights[at] ?? 0), 0)
-      return courses.reduce((sum, { gain }, at) => sum + (gain - mean) ** 2 * (weights[at] ?? 0), 0)
+      const weights = weighRecoveries(recoveries, gains, doubtful)
+      const mean = recoveries.reduce((sum, { gain }, at) => sum + gain * (weights[at] ?? 0), 0)
+      return recoveries.reduce(
+        (sum, { gain }, at) => sum + (gain - mean) ** 2 * (weights[at] ?? 0),
+        0,
+      )
     }
     expect(spreadOf(looks(false))).toBeGreaterThan(spreadOf(looks(true)))
   })

@@ -1,7 +1,7 @@
 import { daysBetween, type Day } from '../../base/calendar/index.ts'
 import { sameLookDays, spotDoubt, tails } from './data/chances.ts'
-import { strayPerDay } from './data/course.ts'
-import type { DrawnCourse } from './draw-courses.ts'
+import { strayPerDay } from './data/recovery.ts'
+import type { DrawnRecovery } from './draw-recoveries.ts'
 import type { Greenness, SeenGreenness } from '../../seen/colour/index.ts'
 import { gainAt } from './recovery.ts'
 
@@ -114,19 +114,19 @@ function misfitOf(off: readonly number[], root: readonly (readonly number[])[]):
 }
 
 /**
- * Weights of drawn courses by what was seen, summing to one.
+ * Weights of drawn recoveries by what was seen, summing to one.
  */
-export function weighCourses(
-  courses: readonly DrawnCourse[],
+export function weighRecoveries(
+  recoveries: readonly DrawnRecovery[],
   gains: readonly SeenGain[],
   before: Greenness,
 ): Float64Array {
-  const weights = new Float64Array(courses.length).fill(1 / courses.length)
+  const weights = new Float64Array(recoveries.length).fill(1 / recoveries.length)
   if (gains.length === 0) return weights
   const root = rootOf(strayOf(gains, before))
-  const misfits = courses.map((course) =>
+  const misfits = recoveries.map((recovery) =>
     misfitOf(
-      gains.map(({ days, gain }) => gain - gainAt(days, course)),
+      gains.map(({ days, gain }) => gain - gainAt(days, recovery)),
       root,
     ),
   )

@@ -8,7 +8,7 @@ import {
   type Ref,
   type ShallowRef,
 } from 'vue'
-import { outlookOf, type Outlook } from './outlook.ts'
+import { openChecksOf, type OpenChecks } from './open-checks.ts'
 
 /** What is watched may be made of proxies, which a worker cannot be sent. */
 function withoutProxies(input: DiagnosisInput): DiagnosisInput {
@@ -23,24 +23,24 @@ function withoutProxies(input: DiagnosisInput): DiagnosisInput {
 }
 
 /**
- * The outlook of a verdict, worked out in a worker: the bars move with every stroke of the brush,
+ * The checks still open of a verdict, worked out in a worker: the bars move with every stroke of the brush,
  * the checks follow. Where there are no workers it is worked out in place.
  */
-export function useOutlook(
+export function useOpenChecks(
   input: Readonly<Ref<DiagnosisInput | undefined>>,
-): ShallowRef<Outlook | undefined> {
-  const outlook = shallowRef<Outlook>()
+): ShallowRef<OpenChecks | undefined> {
+  const openChecks = shallowRef<OpenChecks>()
   if (typeof Worker === 'undefined') {
-    watch(input, (now) => (outlook.value = now && outlookOf(now)), { immediate: true })
-    return outlook
+    watch(input, (now) => (openChecks.value = now && openChecksOf(now)), { immediate: true })
+    return openChecks
   }
-  const worker = new Worker(new URL('./outlook.worker.ts', import.meta.url), { type: 'module' })
+  const worker = new Worker(new URL('./open-checks.worker.ts', import.meta.url), { type: 'module' })
   let asked = 0
   worker.addEventListener(
     'message',
-    (event: MessageEvent<{ outlook: Outlook; number: number }>) => {
+    (event: MessageEvent<{ openChecks: OpenChecks; number: number }>) => {
       // An answer to what was so before the last stroke is no answer any more.
-      if (event.data.number === asked) outlook.value = event.data.outlook
+      if (event.data.number === asked) openChecks.value = event.data.openChecks
     },
   )
   watch(
@@ -48,10 +48,10 @@ export function useOutlook(
     (now) => {
       asked += 1
       if (now) worker.postMessage({ input: withoutProxies(now), number: asked })
-      else outlook.value = undefined
+      else openChecks.value = undefined
     },
     { immediate: true },
   )
   if (getCurrentScope()) onScopeDispose(() => worker.terminate())
-  return outlook
+  return openChecks
 }

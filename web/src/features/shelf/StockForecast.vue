@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { amountsOf, usualLeadDays } from '@spudder/core/days/task'
 import { addDays } from '@spudder/core/base/calendar'
-import { stockOutlook } from '@spudder/core/days/planner'
+import { stockForecast } from '@spudder/core/days/planner'
 import { amountWords } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
@@ -20,7 +20,7 @@ const order = usePlanOrder()
 const system = computed(() => place.value?.unitSystem ?? 'us')
 const lead = computed(() => place.value?.settings.work?.leadDays ?? usualLeadDays)
 
-const outlooks = computed(() => {
+const forecasts = computed(() => {
   const plan = planning.data.value
   if (!plan) return []
   const planned = plan.jobs.filter(({ status }) => status === 'planned')
@@ -44,18 +44,18 @@ const outlooks = computed(() => {
         kg: plannedKg ?? 0,
       })),
     }
-    const outlook = stockOutlook(stock, uses, lead.value)
+    const forecast = stockForecast(stock, uses, lead.value)
     const pack = product.packKg ?? 0
     // Nobody sells part of a bag.
-    const buyKg = pack > 0 ? Math.ceil(outlook.missingKg / pack) * pack : outlook.missingKg
-    return [{ ...outlook, kg: product.stockKg, uses: uses.length, orders, buyKg }]
+    const buyKg = pack > 0 ? Math.ceil(forecast.missingKg / pack) * pack : forecast.missingKg
+    return [{ ...forecast, kg: product.stockKg, uses: uses.length, orders, buyKg }]
   })
 })
 const standName = (id: string | undefined) =>
   planning.data.value?.stands.find((stand) => stand.id === id)?.name ?? ''
 const mass = (kg: number) => amountWords('mass', kg, system.value)
 
-async function planOrder(each: (typeof outlooks.value)[number]): Promise<void> {
+async function planOrder(each: (typeof forecasts.value)[number]): Promise<void> {
   const id = placeId()
   if (id === undefined || each.orderBy === undefined || each.shortStandId === undefined) return
   const dueOn = each.orderBy < today() ? today() : each.orderBy
@@ -71,9 +71,9 @@ async function planOrder(each: (typeof outlooks.value)[number]): Promise<void> {
 </script>
 
 <template>
-  <section v-if="outlooks.length > 0" class="outlook" aria-label="Stock against the plan">
+  <section v-if="forecasts.length > 0" class="forecast" aria-label="Stock against the plan">
     <h2>Against the plan</h2>
-    <div v-for="each in outlooks" :key="each.productId" class="product">
+    <div v-for="each in forecasts" :key="each.productId" class="product">
       <p>
         <b>{{ each.name }}</b>: {{ mass(each.kg) }} for {{ each.uses }} planned
         {{ each.uses === 1 ? 'job' : 'jobs' }}.
@@ -103,7 +103,7 @@ async function planOrder(each: (typeof outlooks.value)[number]): Promise<void> {
 </template>
 
 <style scoped>
-.outlook {
+.forecast {
   display: grid;
   gap: 10px;
   padding: 10px 14px;

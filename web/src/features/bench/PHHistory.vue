@@ -13,7 +13,7 @@ import { dayWords, today } from '../../shared/units/today.ts'
 
 /** pH through time with its doubt, and the days in which the pale leaves grew. */
 const { story, stand, verdict, look, openCase } = useStandCase()
-const width = useWidth('course')
+const width = useWidth('chart')
 const height = 176
 const room = { top: 14, bottom: 24, left: 30 }
 
@@ -39,7 +39,7 @@ const y = computed(() => {
   return scaleLinear([low - 0.2, high + 0.2], [height - room.bottom, room.top])
 })
 const stepDays = computed(() => Math.max(1, Math.round(daysBetween(from.value, today()) / 160)))
-const course = computed(() => {
+const estimates = computed(() => {
   const known = history.value
   if (!known) return []
   const days = Math.floor(daysBetween(from.value, today()) / stepDays.value)
@@ -49,15 +49,15 @@ const course = computed(() => {
   }).flatMap(({ day, known: at }) => (at ? [{ x: xOf(scale.value, day), ...at }] : []))
 })
 const band = computed(() =>
-  area<(typeof course.value)[number]>()
+  area<(typeof estimates.value)[number]>()
     .x(({ x }) => x)
     .y0(({ pH, doubt }) => y.value(pH - doubt))
-    .y1(({ pH, doubt }) => y.value(pH + doubt))(course.value),
+    .y1(({ pH, doubt }) => y.value(pH + doubt))(estimates.value),
 )
 const middle = computed(() =>
-  line<(typeof course.value)[number]>()
+  line<(typeof estimates.value)[number]>()
     .x(({ x }) => x)
-    .y(({ pH }) => y.value(pH))(course.value),
+    .y(({ pH }) => y.value(pH))(estimates.value),
 )
 const window = computed(() => (openCase.value ? verdict.value?.window : undefined))
 const ironWords = { efficient: 'good', medium: 'middling', inefficient: 'poor' } as const
@@ -76,7 +76,7 @@ const tickWords = (date: Date) => dayWords(date.toISOString().slice(0, 10))
       between the dashed lines; it is {{ ironWords[plant.ironEfficiency] }} at getting iron out of
       the soil ({{ plant.source }}).
     </p>
-    <div ref="course" class="course">
+    <div ref="chart" class="chart">
       <svg
         v-if="points.length > 0"
         :width="width"
@@ -148,7 +148,7 @@ section {
   display: grid;
   gap: 4px;
 }
-.course {
+.chart {
   overflow: hidden;
 }
 text {

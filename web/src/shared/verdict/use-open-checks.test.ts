@@ -1,8 +1,8 @@
 import type { DiagnosisInput } from '@spudder/core/verdict/diagnosis'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, reactive, ref } from 'vue'
-import { outlookOf } from './outlook.ts'
-import { useOutlook } from './use-outlook.ts'
+import { openChecksOf } from './open-checks.ts'
+import { useOpenChecks } from './use-open-checks.ts'
 
 afterEach(() => vi.unstubAllGlobals())
 
@@ -33,39 +33,39 @@ class SlowWorker {
   }
   answer(index: number): void {
     const { input: given, number } = this.asked[index] ?? { input: input({}), number: -1 }
-    this.#listener({ data: { outlook: outlookOf(given), number } })
+    this.#listener({ data: { openChecks: openChecksOf(given), number } })
   }
   terminate(): void {
     this.isEnded = true
   }
 }
 
-describe('the outlook of a verdict', () => {
+describe('the checks still open', () => {
   it('without workers is worked out in place', () => {
     vi.stubGlobal('Worker', undefined)
-    const outlook = useOutlook(ref(input({ pattern: 'even-pale' })))
-    expect(outlook.value?.checks[0]?.check.id).toBe('which-leaves')
+    const openChecks = useOpenChecks(ref(input({ pattern: 'even-pale' })))
+    expect(openChecks.value?.checks[0]?.check.id).toBe('which-leaves')
   })
 
   it('takes the answer to the last stroke only, and ends with the page', async () => {
     vi.stubGlobal('Worker', SlowWorker)
     const now = ref<DiagnosisInput | undefined>(input({}))
     const scope = effectScope()
-    const outlook = scope.run(() => useOutlook(now))
+    const openChecks = scope.run(() => useOpenChecks(now))
     const [worker] = SlowWorker.made
     now.value = input(reactive({ pattern: 'even-pale', tier: 'all' }))
     await nextTick()
     expect(worker?.asked).toHaveLength(2)
 
     worker?.answer(0)
-    expect(outlook?.value).toBeUndefined()
+    expect(openChecks?.value).toBeUndefined()
     worker?.answer(1)
-    const ids = outlook?.value?.checks.map(({ check }) => check.id)
+    const ids = openChecks?.value?.checks.map(({ check }) => check.id)
     expect(ids).not.toContain('which-leaves')
 
     now.value = undefined
     await nextTick()
-    expect(outlook?.value).toBeUndefined()
+    expect(openChecks?.value).toBeUndefined()
     scope.stop()
     expect(worker?.isEnded).toBe(true)
   })

@@ -9,13 +9,13 @@ import { dayWords } from '../../shared/units/today.ts'
 
 /** Means of the treatments from date to date, with one deviation of each. */
 const props = defineProps<{
-  courses: readonly { readonly treatment: string; readonly points: readonly TreatmentPoint[] }[]
+  treatments: readonly { readonly treatment: string; readonly points: readonly TreatmentPoint[] }[]
   colourOf: (value: number) => string
 }>()
 const width = useWidth('box')
 const height = 190
 const margin = { left: 34, right: 132, top: 10, bottom: 26 }
-const all = computed(() => props.courses.flatMap(({ points }) => points))
+const all = computed(() => props.treatments.flatMap(({ points }) => points))
 const days = computed(() => [...new Set(all.value.map(({ day }) => day))].toSorted())
 const first = computed(() => days.value[0] ?? '')
 const x = computed(() =>
@@ -42,7 +42,7 @@ const pathOf = (points: readonly TreatmentPoint[]): string =>
 const dashes = ['none', '7 4', '2 3', '10 3 2 3', '4 2', '1 2', '12 4', '6 2 1 2']
 /** Names at the right end, moved apart where they would lie on each other. */
 const labels = computed(() => {
-  const ends = props.courses
+  const ends = props.treatments
     .map(({ treatment, points }) => ({ treatment, y: y.value(points.at(-1)?.mean ?? 0) + 4 }))
     .toSorted((a, b) => a.y - b.y)
   return ends.reduce<typeof ends>((placed, each) => {
@@ -58,7 +58,7 @@ const labels = computed(() => {
       :width="Math.max(300, width)"
       :height="height"
       role="img"
-      :aria-label="`Course of ${courses.map(({ treatment }) => treatment).join(', ')}`"
+      :aria-label="`Greenness by day of ${treatments.map(({ treatment }) => treatment).join(', ')}`"
     >
       <g v-for="tick in y.ticks(4)" :key="tick">
         <line :x1="margin.left" :x2="x.range()[1]" :y1="y(tick)" :y2="y(tick)" class="grid" />
@@ -67,9 +67,9 @@ const labels = computed(() => {
       <text v-for="day in days" :key="day" :x="at(day)" :y="height - 8" class="tick middle">
         {{ dayWords(day) }}
       </text>
-      <g v-for="(course, index) in courses" :key="course.treatment">
-        <path :d="pathOf(course.points)" class="line" :stroke-dasharray="dashes[index % 8]" />
-        <template v-for="point in course.points" :key="point.day">
+      <g v-for="(each, index) in treatments" :key="each.treatment">
+        <path :d="pathOf(each.points)" class="line" :stroke-dasharray="dashes[index % 8]" />
+        <template v-for="point in each.points" :key="point.day">
           <line
             :x1="at(point.day)"
             :x2="at(point.day)"

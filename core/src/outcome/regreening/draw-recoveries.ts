@@ -9,13 +9,13 @@ import {
   overshootsOf,
 } from './data/chances.ts'
 import type { Response } from '../../material/source/index.ts'
-import { gapBefore, type Course } from './recovery.ts'
+import { gapBefore, type Recovery } from './recovery.ts'
 
 /** How a drawn treatment fares. */
 export type Fate = 'answers' | 'late' | 'overshoots' | 'fails'
 
 /** One way the treatment may go. */
-export interface DrawnCourse extends Course {
+export interface DrawnRecovery extends Recovery {
   readonly fate: Fate
 }
 
@@ -62,7 +62,7 @@ function shareOf({ low, usual, high }: FigureRange, deviations: number): number 
  * Ways a treatment may go, all equally likely before anybody looks: most answer as is usual, some
  * late, some too far, some not at all.
  */
-export function drawCourses(response: Response, before: number): readonly DrawnCourse[] {
+export function drawRecoveries(response: Response, before: number): readonly DrawnRecovery[] {
   const { gap, share } = gapBefore(before)
   const lateFrom = failsOf.value
   const overFrom = lateFrom + comesLateOf.value

@@ -7,14 +7,14 @@ import {
   type NextCheck,
 } from '@spudder/core/verdict/diagnosis'
 
-/** Where a verdict may go from here. */
-export interface Outlook {
+/** What is still to be looked at, and what it could change. */
+export interface OpenChecks {
   readonly checks: readonly NextCheck[]
   readonly changers: readonly CheckAnswer[]
 }
 
 /** The checks still open, and the answers that would put another cause on top. */
-export function outlookOf(input: DiagnosisInput): Outlook {
+export function openChecksOf(input: DiagnosisInput): OpenChecks {
   const verdict = diagnose(input)
   return { checks: nextChecks(verdict), changers: mindChangers(verdict) }
 }
