@@ -30,7 +30,7 @@ export async function planDemoMs(url: string) {
       `/places/${demo.id}/weather/outlook?from=${today}&to=${addDays(today, horizonDays)}`,
     ),
   ])
-  const { ground, tasks } = toPlan(planning, {
+  const { frame, tasks } = toPlan(planning, {
     products,
     settings: demo.settings,
     system: demo.unitSystem,
@@ -39,9 +39,9 @@ export async function planDemoMs(url: string) {
   })
   const solve = solverWith(await loadHighs())
   const start = performance.now()
-  const season = planSeason(ground, tasks, solve)
+  const season = planSeason(frame, tasks, solve)
   const planMs = performance.now() - start
-  const facts = factsOf(ground)
+  const facts = factsOf(frame)
   const simpleStart = performance.now()
   const simple = earliestFit(facts, tasks)
   const simpleMs = performance.now() - simpleStart

@@ -1,6 +1,6 @@
 import type { Climate } from '@spudder/contract/place'
 import { addDays, type Day } from '@spudder/core/base/calendar'
-import type { PlanDay, PlanGround, PlanStand, Task } from '@spudder/core/days/planner'
+import type { PlanDay, PlanFrame, PlanStand, Task } from '@spudder/core/days/planner'
 import {
   daysFrom,
   outlookByHours,
@@ -18,7 +18,7 @@ const forecastDays = 14
 
 /** A season of an invented estate, and the weather that then really came. */
 export interface SeasonEstate {
-  readonly ground: PlanGround
+  readonly frame: PlanFrame
   readonly tasks: readonly Task[]
   /** Whether a day turned out fit for a leaf spray. */
   readonly cameFit: (day: Day) => boolean
@@ -131,7 +131,7 @@ export async function seasonEstate(climate: Climate, seed: number): Promise<Seas
   })
   const came = outlookByHours(truth.days, 'leaf', 'metric')
   return {
-    ground: {
+    frame: {
       system: 'metric',
       days,
       stands,

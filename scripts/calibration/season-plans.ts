@@ -27,7 +27,7 @@ const longestWait = 50
  * Plays a plan in the weather that came: a spray whose day turns out unfit waits for the next fit
  * one, at the cost of a start in vain and of being late; the rest of the plan stays.
  */
-function played({ ground, tasks, cameFit }: SeasonEstate, plan: Assignment): number {
+function played({ frame, tasks, cameFit }: SeasonEstate, plan: Assignment): number {
   let loss = 0
   const trips = new Set<string>()
   const doneOn = new Map<string, Day>()
@@ -41,7 +41,7 @@ function played({ ground, tasks, cameFit }: SeasonEstate, plan: Assignment): num
     for (let waited = 0; task.work === 'leaf' && !cameFit(day) && waited < longestWait; waited++) {
       day = addDays(day, 1)
     }
-    if (day !== planned) loss += ground.tripCost / 2
+    if (day !== planned) loss += frame.tripCost / 2
     doneOn.set(task.id, day)
     const before = task.wantedAfter && doneOn.get(task.wantedAfter.taskId)
     const wanted = before ? addDays(before, task.wantedAfter?.days ?? 0) : task.wanted
@@ -49,7 +49,7 @@ function played({ ground, tasks, cameFit }: SeasonEstate, plan: Assignment): num
     loss += Math.max(0, by) * task.latePerDay + Math.max(0, -by) * task.earlyPerDay
     trips.add(`${day} ${task.tripKey}`)
   }
-  return loss + trips.size * ground.tripCost
+  return loss + trips.size * frame.tripCost
 }
 
 /** Plans seasons in three ways on the same weather. */
@@ -58,9 +58,9 @@ export async function compareSeasons(solve: Solver, seeds: number): Promise<Seas
   for (const climate of climates) {
     for (let seed = 1; seed <= seeds; seed++) {
       const estate = await seasonEstate(climate, seed)
-      const facts = factsOf(estate.ground)
+      const facts = factsOf(estate.frame)
       const plans: Record<Policy, Assignment> = {
-        planned: planSeason(estate.ground, estate.tasks, solve).plan,
+        planned: planSeason(estate.frame, estate.tasks, solve).plan,
         'earliest fit': earliestFit(facts, estate.tasks),
         'fixed intervals': fixedIntervals(facts, estate.tasks),
       }

@@ -92,8 +92,8 @@ describe('figures of sources are what they were', () => {
 
   it('iron at work through time', async () => {
     const pHs = [4.5, 6, 6.5, 7, 7.5, 8, 8.6]
-    const course = (id: IronSourceId, route: Route, ground: object) => {
-      const { at, mean } = workingCourse(id, route, { pH: 7, doubt: 0.2, ...ground })
+    const course = (id: IronSourceId, route: Route, medium: object) => {
+      const { at, mean } = workingCourse(id, route, { pH: 7, doubt: 0.2, ...medium })
       return [at(0), at(14), at(60), mean(30)].map(({ low, usual, high }) => [low, usual, high])
     }
     const lines = ironThen.flatMap((id) => [
@@ -117,7 +117,7 @@ describe('figures of sources are what they were', () => {
             context,
             route,
             aimId,
-            ground: { pH, doubt: 0.2 },
+            medium: { pH, doubt: 0.2 },
             size: sizeOf(context),
             candidates: catalogueCandidates().filter(({ source }) => ironThen.includes(source.id)),
           }
@@ -132,7 +132,7 @@ describe('figures of sources are what they were', () => {
     const others = (['Mn', 'Zn', 'Mg'] as const).flatMap((nutrient) =>
       uses.flatMap(([context, route]) =>
         [5.5, 7, 8].map((pH) => {
-          const offers = rankOtherSources({ nutrient, context, route, ground: { pH, doubt: 0.2 } })
+          const offers = rankOtherSources({ nutrient, context, route, medium: { pH, doubt: 0.2 } })
           const said = offers.map(({ source, fitness, working, costPerWorkingKg, rates }) => [
             source.id,
             fitness,

@@ -89,7 +89,7 @@ describe('what is worked out for a piece of work is what it was', () => {
     ].map((text) => {
       const { label } = checkLabel(readLabelText(text).draft)
       if (!label) throw new Error(`${text} is no label`)
-      const course = labelCourse(label, { route: 'soil', ground: { pH: 7.4, doubt: 0.2 } })
+      const course = labelCourse(label, { route: 'soil', medium: { pH: 7.4, doubt: 0.2 } })
       return [text, { bounds: labelBounds(label), on: [course.at(0), course.mean(30)] }] as const
     })
     const water = { alkalinityMgPerLCaCO3: 240, pH: 7.9 }
@@ -108,8 +108,8 @@ describe('what is worked out for a piece of work is what it was', () => {
 
   it('what a season costs', async () => {
     const lines = Array.from({ length: 12 }, (_, seed) => {
-      const { ground, tasks } = randomEstate(seed)
-      const facts = factsOf(ground)
+      const { frame, tasks } = randomEstate(seed)
+      const facts = factsOf(frame)
       const plan = earliestFit(facts, tasks)
       return [`${seed}`, { days: [...plan], cost: planCost(facts, tasks, plan) }] as const
     })

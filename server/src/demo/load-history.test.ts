@@ -130,7 +130,7 @@ describe('the demo estate', () => {
         (all) => all.find(({ id }) => id === placeId)?.settings ?? {},
       ),
     ])
-    const { ground, tasks } = toPlan(planning, {
+    const { frame, tasks } = toPlan(planning, {
       products,
       outlook,
       settings,
@@ -138,7 +138,7 @@ describe('the demo estate', () => {
       today,
     })
     const plan = [
-      ['ground', { ...ground, days: ground.days.length }],
+      ['ground', { ...ground, days: frame.days.length }],
       ...tasks.map((task) => [task.kind, { ...task, follows: task.follows.length }] as const),
     ] as const
     await expect(sayFigures(plan)).toMatchFileSnapshot('tests/plan.txt')

@@ -13,7 +13,7 @@ import type { SprayerRow } from '../sprayer/sprayer.repository.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
 
 /** What a remedy is judged by, as it is stored. */
-export interface RemedyGrounds {
+export interface RemedyFacts {
   readonly dto: CreateRemedyDto
   readonly rate: Rate
   readonly stand: StandRow
@@ -36,7 +36,7 @@ export type SoundWork = Application & { readonly total: Amount }
  */
 export async function requireSoundWork(
   connection: Connection,
-  { dto, rate, stand, product, sprayer, at, maxC }: RemedyGrounds,
+  { dto, rate, stand, product, sprayer, at, maxC }: RemedyFacts,
 ): Promise<SoundWork> {
   const known = {
     stand,
@@ -71,7 +71,7 @@ export async function requireSoundWork(
  */
 export async function requireDaysWithinLabel(
   connection: Connection,
-  { dto, stand, product }: RemedyGrounds,
+  { dto, stand, product }: RemedyFacts,
   { productKg, carrierL }: Amount,
   jobs: readonly Pick<JobRow, 'kind' | 'dueOn' | 'share'>[],
 ): Promise<void> {

@@ -16,7 +16,7 @@ export const findRemedy = <Sent extends { readonly id: string }>(
 ) => storedBefore(connection, remedy, sent)
 
 /** The looks of a case and what was measured and told of its stand: what a verdict is drawn from. */
-export async function selectGrounds(connection: Connection, caseId: string, standId: string) {
+export async function selectEvidence(connection: Connection, caseId: string, standId: string) {
   const looks = await connection
     .select()
     .from(look)

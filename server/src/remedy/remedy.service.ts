@@ -19,7 +19,7 @@ import { requireProduct } from '../shelf/product.service.ts'
 import { requireSprayer } from '../sprayer/sprayer.service.ts'
 import { warmestOn } from '../weather/weather.service.ts'
 import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
-import { findRemedy, insertRemedy, selectGrounds } from './remedy.repository.ts'
+import { findRemedy, insertRemedy, selectEvidence } from './remedy.repository.ts'
 import { remedyDto } from './remedy-dto.ts'
 import { requireDaysWithinLabel, requireSoundWork } from './remedy-work.ts'
 
@@ -29,7 +29,7 @@ async function verdictOf(
   caseId: string,
   stand: StandRow,
 ): Promise<FrozenCause[]> {
-  const { looks, readings, events } = await selectGrounds(connection, caseId, stand.id)
+  const { looks, readings, events } = await selectEvidence(connection, caseId, stand.id)
   const newest = looks.at(-1)
   if (!newest)
     throw new ServiceError('conflict', 'Look at the plant first: this case has no look yet.')
@@ -135,10 +135,10 @@ export function chooseRemedy(
       place: await findPlace(transaction, stand.placeId),
       at: recorder.at,
     })
-    const grounds = { dto, rate, stand, product, sprayer, at: recorder.at, maxC }
-    const work = await requireSoundWork(transaction, grounds)
+    const facts = { dto, rate, stand, product, sprayer, at: recorder.at, maxC }
+    const work = await requireSoundWork(transaction, facts)
     const jobs = jobsFor(dto, recorder, { stand, caseId, steps: work.steps, rate })
-    await requireDaysWithinLabel(transaction, grounds, work.total, jobs)
+    await requireDaysWithinLabel(transaction, facts, work.total, jobs)
     const { productKg, nutrientKg, carrierL, derivation } = work.total
     const { id, causeId, route, sourceId, rateId, applyOn } = dto
     const stored = await insertRemedy(transaction, {

@@ -4,18 +4,18 @@ import { onScopeDispose, ref, watch, type Ref } from 'vue'
 const restMs = 180
 
 /**
- * A value that is dear to work out, worked out once its grounds have come to rest; the last one
+ * A value that is dear to work out, worked out once its facts have come to rest; the last one
  * stands until then.
  */
-export function useSettled<Grounds, Value>(
-  grounds: () => Grounds,
-  workOut: (grounds: Grounds) => Value,
+export function useSettled<Facts, Value>(
+  facts: () => Facts,
+  workOut: (facts: Facts) => Value,
   atFirst: Value,
 ): Ref<Value> {
   const value = ref(atFirst) as Ref<Value>
   let waiting: ReturnType<typeof setTimeout> | undefined
   watch(
-    grounds,
+    facts,
     (now) => {
       clearTimeout(waiting)
       waiting = setTimeout(() => (value.value = workOut(now)), restMs)

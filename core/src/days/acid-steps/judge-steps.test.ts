@@ -48,7 +48,7 @@ describe('steps of an acid plan among all that goes on', () => {
   it('share the nitrogen of the year with what went out, and not with the steps they take the place of', () => {
     // 100 kg/ha is 0.01 kg/m².
     const left = (story: StepsFacts['story']) =>
-      whereStepsGo(facts({ story })).grounds.nitrogenLeft('2026')
+      whereStepsGo(facts({ story })).facts.nitrogenLeft('2026')
     expect(left({ entries: [], jobs: [job], remedies: [] })).toBeCloseTo(0.01, 9)
     const done = { entries: [entry], jobs: [{ ...job, status: 'done' as const }], remedies: [] }
     expect(left(done)).toBeCloseTo(0.01 - (4 * 0.21) / 100, 9)

@@ -4,7 +4,7 @@ import {
   stepProblems,
   type AcidStep,
   type Situation,
-  type StepGrounds,
+  type StepFacts,
   type StepProblem,
 } from '../../soil/acid-plan/index.ts'
 import type { SeasonInput } from '../../soil/season/index.ts'
@@ -32,7 +32,7 @@ export interface StepsFacts {
 
 /** Where steps go, and those that went on already. */
 export interface StepsWhere {
-  readonly grounds: StepGrounds
+  readonly facts: StepFacts
   readonly done: readonly AcidStep[]
 }
 
@@ -48,7 +48,7 @@ export function whereStepsGo(facts: StepsFacts): StepsWhere {
   )
   const applications = applicationsOf({ ...story, jobs: besides }, products)
   return {
-    grounds: {
+    facts: {
       situation,
       climate: soilClimates[climate],
       system,
@@ -69,7 +69,7 @@ export interface JudgedSteps {
  * refuses by.
  * @throws {CoreError} unknown-name for a material that does not move pH
  */
-export function judgeSteps(steps: readonly AcidStep[], { grounds, done }: StepsWhere): JudgedSteps {
-  const problems = stepProblems(steps, grounds, done)
+export function judgeSteps(steps: readonly AcidStep[], { facts, done }: StepsWhere): JudgedSteps {
+  const problems = stepProblems(steps, facts, done)
   return { problems, isStopped: problems.some(({ isHard }) => isHard) }
 }

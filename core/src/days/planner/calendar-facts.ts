@@ -1,6 +1,6 @@
 import { dayToDate, type Day } from '../../base/calendar/index.ts'
 import { CoreError } from '../../base/error/index.ts'
-import type { Gap, PlanGround, PlanStand, Task } from './task.ts'
+import type { Gap, PlanFrame, PlanStand, Task } from './task.ts'
 
 /** Monday 1 to Sunday 7. */
 export function weekdayOf(day: Day): number {
@@ -8,9 +8,9 @@ export function weekdayOf(day: Day): number {
   return sundayFirst === 0 ? 7 : sundayFirst
 }
 
-/** A ground with what is asked of it again and again looked up by name and by place in the row. */
+/** A frame with what is asked of it again and again looked up by name and by place in the row. */
 export interface Facts {
-  readonly ground: PlanGround
+  readonly frame: PlanFrame
   readonly indexOf: ReadonlyMap<Day, number>
   readonly stand: ReadonlyMap<string, PlanStand>
   /** Growth and mowings of each stand from the first day up to each day. */
@@ -21,8 +21,8 @@ export interface Facts {
 }
 
 /** @throws {CoreError} not-applicable where the days have gaps or there are none */
-export function factsOf(ground: PlanGround): Facts {
-  const { days } = ground
+export function factsOf(frame: PlanFrame): Facts {
+  const { days } = frame
   if (days.length === 0) {
     throw new CoreError('not-applicable', { parameter: 'days', expected: 'at least one day' })
   }
@@ -35,13 +35,13 @@ export function factsOf(ground: PlanGround): Facts {
     return days.map(({ day }) => (sum += Number(stand.mowingDays.includes(weekdayOf(day)))))
   }
   return {
-    ground,
+    frame,
     indexOf: new Map(days.map(({ day }, index) => [day, index])),
-    stand: new Map(ground.stands.map((stand) => [stand.id, stand])),
-    grown: new Map(ground.stands.map((stand) => [stand.id, growths(stand)])),
-    mown: new Map(ground.stands.map((stand) => [stand.id, mowings(stand)])),
-    blackoutOn: (day) => ground.blackouts.find(({ from, to }) => from <= day && day <= to)?.words,
-    crewHoursOn: (day) => ground.crewHours[weekdayOf(day) - 1] ?? 0,
+    stand: new Map(frame.stands.map((stand) => [stand.id, stand])),
+    grown: new Map(frame.stands.map((stand) => [stand.id, growths(stand)])),
+    mown: new Map(frame.stands.map((stand) => [stand.id, mowings(stand)])),
+    blackoutOn: (day) => frame.blackouts.find(({ from, to }) => from <= day && day <= to)?.words,
+    crewHoursOn: (day) => frame.crewHours[weekdayOf(day) - 1] ?? 0,
   }
 }
 
@@ -70,10 +70,10 @@ export function gapBetween(
 }
 
 /** First and last day, by place in the row, on which a task may lie. */
-export function boundsOf({ ground, indexOf }: Facts, task: Task): readonly [number, number] {
-  const last = ground.days.length - 1
-  const firstDay = ground.days[0]?.day ?? ''
+export function boundsOf({ frame, indexOf }: Facts, task: Task): readonly [number, number] {
+  const last = frame.days.length - 1
+  const firstDay = frame.days[0]?.day ?? ''
   const at = (day: Day) => (day < firstDay ? 0 : (indexOf.get(day) ?? last))
-  if (task.earliest > (ground.days[last]?.day ?? '')) return [last + 1, last]
+  if (task.earliest > (frame.days[last]?.day ?? '')) return [last + 1, last]
   return [at(task.earliest), at(task.latest)]
 }

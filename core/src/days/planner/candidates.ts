@@ -10,7 +10,7 @@ const nearBest = 0.5
 
 /** Of open days those that weather leaves: nobody fills a tank for a day that is all but sure to be unfit. */
 function worthIt(facts: Facts, task: Task, open: readonly number[]): readonly number[] {
-  const chanceAt = (at: number) => facts.ground.days[at]?.chance[task.work] ?? 0
+  const chanceAt = (at: number) => facts.frame.days[at]?.chance[task.work] ?? 0
   const best = Math.max(0, ...open.map(chanceAt))
   const least = best >= worthTrying ? worthTrying : best * nearBest
   return open.filter((at) => chanceAt(at) >= least)
@@ -18,7 +18,7 @@ function worthIt(facts: Facts, task: Task, open: readonly number[]): readonly nu
 
 /** Days on which a task may lie by itself, by their place in the row; its own day where it is held. */
 export function candidatesOf(facts: Facts, task: Task): readonly number[] {
-  const { days } = facts.ground
+  const { days } = facts.frame
   if (task.lockedOn !== undefined) {
     const held = facts.indexOf.get(task.lockedOn)
     return held === undefined ? [] : [held]

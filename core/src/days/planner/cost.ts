@@ -31,23 +31,23 @@ export function wantedIn(facts: Facts, task: Task, plan: Assignment): Day {
  * `data/defaults.ts`, chances of the weather room
  */
 export function costsOn(facts: Facts): CostOf {
-  const { ground, indexOf } = facts
+  const { frame, indexOf } = facts
   const waits = new Map<WeatherWork, readonly number[]>(
-    weatherWorks.map((work) => [work, waitsOf(ground.days.map(({ chance }) => chance[work]))]),
+    weatherWorks.map((work) => [work, waitsOf(frame.days.map(({ chance }) => chance[work]))]),
   )
   const { standbyShare, lag } = plannerFigures
   return (task, day, plan) => {
     const index = indexOf.get(day) ?? 0
-    const { chance, washOff } = ground.days[index] ?? {}
+    const { chance, washOff } = frame.days[index] ?? {}
     const fit = chance?.[task.work] ?? 0
     const off = washOff?.[task.work] ?? 0
     const wait = waits.get(task.work)?.[index] ?? 1
     const by = daysBetween(wantedIn(facts, task, plan), day)
     const late = Math.max(0, by) * task.latePerDay
     const early = Math.max(0, -by) * task.earlyPerDay
-    const unfit = (1 - fit) * (wait * task.latePerDay + standbyShare.value * ground.tripCost)
+    const unfit = (1 - fit) * (wait * task.latePerDay + standbyShare.value * frame.tripCost)
     const washedOff =
-      fit * off * (task.redoCost + ground.tripCost + (lag.value + wait) * task.latePerDay)
+      fit * off * (task.redoCost + frame.tripCost + (lag.value + wait) * task.latePerDay)
     return { late, early, unfit, washedOff, total: late + early + unfit + washedOff }
   }
 }
@@ -83,7 +83,7 @@ export function planCost(facts: Facts, tasks: readonly Task[], plan: Assignment)
     sum.washedOff += cost.washedOff
     trips.add(tripOf(task, day))
   }
-  const trip = trips.size * facts.ground.tripCost
+  const trip = trips.size * facts.frame.tripCost
   const { late, early, unfit, washedOff, leftOut } = sum
   return { ...sum, trips: trip, total: late + early + unfit + washedOff + leftOut + trip }
 }

@@ -30,7 +30,7 @@ export type {
   Follow,
   Gap,
   PlanDay,
-  PlanGround,
+  PlanFrame,
   PlanStand,
   PlanStock,
   Task,

@@ -7,7 +7,7 @@ import type { Task } from './task.ts'
 
 /** Rows of what a day, a sprayer, a stand, a season and the shelf can bear. */
 export function addLimits(builder: Builder, facts: Facts, all: readonly TaskColumns[]): void {
-  const { days, stock, equipmentHours } = facts.ground
+  const { days, stock, equipmentHours } = facts.frame
   const on = all.flatMap(({ task, on: columns }) =>
     [...columns].map(([at, column]) => ({ task, at, column })),
   )

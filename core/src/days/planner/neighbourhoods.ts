@@ -21,7 +21,7 @@ export function neighbourhoodsOf(
   for (const { id, standId } of open) ofStand.set(standId, [...(ofStand.get(standId) ?? []), id])
   const stands = [...ofStand.values()].map((ids) => new Set(ids))
   const stretches: Set<string>[] = []
-  for (let from = 0; from < facts.ground.days.length; from += strideDays) {
+  for (let from = 0; from < facts.frame.days.length; from += strideDays) {
     const ids = open
       .filter(({ id, wanted }) => {
         const at = facts.indexOf.get(plan.get(id) ?? wanted) ?? 0

@@ -8,7 +8,7 @@ import type { Programme } from './programme-builder.ts'
 import { breachesOf, type Breach } from './rules.ts'
 import { earliestFit, fixedIntervals } from './simple-plans.ts'
 import type { Solver } from './solver.ts'
-import type { Assignment, PlanGround, Task } from './task.ts'
+import type { Assignment, PlanFrame, Task } from './task.ts'
 
 export interface SeasonPlan {
   readonly plan: Assignment
@@ -51,7 +51,7 @@ function startOf(programme: Programme, facts: Facts, plan: Assignment): readonly
   return programme.columns.map((column) => {
     switch (column.kind) {
       case 'on':
-        return Number(facts.ground.days[column.at]?.day === plan.get(column.task.id))
+        return Number(facts.frame.days[column.at]?.day === plan.get(column.task.id))
       case 'out':
         return Number(plan.get(column.task.id) === undefined)
       case 'trip':
@@ -75,7 +75,7 @@ function planOf(programme: Programme, facts: Facts, values: readonly number[]): 
   programme.columns.forEach((column, index) => {
     if (column.kind === 'out' && !plan.has(column.task.id)) plan.set(column.task.id, undefined)
     if (column.kind === 'on' && Math.round(values[index] ?? 0) === 1) {
-      plan.set(column.task.id, facts.ground.days[column.at]?.day)
+      plan.set(column.task.id, facts.frame.days[column.at]?.day)
     }
   })
   return plan
@@ -179,10 +179,10 @@ class Search {
  * Plans every job of a place for a season: the days that lose least, by expectation, within all rules.
  * A small season is solved whole. A large one begins with the better of two simple plans and lays parts
  * of it anew, stand by stand and month by month, until nothing is gained: never worse than either.
- * @throws {CoreError} not-applicable for a ground without days
+ * @throws {CoreError} not-applicable for a frame without days
  */
 export function planSeason(
-  ground: PlanGround,
+  frame: PlanFrame,
   tasks: readonly Task[],
   solve: Solver,
   {
@@ -193,7 +193,7 @@ export function planSeason(
     readonly onProgress?: (progress: PlanProgress) => void
   } = {},
 ): SeasonPlan {
-  const facts = factsOf(ground)
+  const facts = factsOf(frame)
   const search = new Search(facts, tasks, solve, limits)
   if (tasks.length === 0) return search.season
   onProgress(search.progress)

@@ -6,15 +6,15 @@ import { effectOfMove, movesBetween, reasonsFor } from './reasons.ts'
 import { breachesOf, type Rule } from './rules.ts'
 import { earliestFit } from './simple-plans.ts'
 import { stockForecast } from './stock-forecast.ts'
-import type { PlanGround, Task } from './task.ts'
-import { fairDay, fairGround, firstDay, lawn, look, rainyDay, spray } from './tests/one-lawn.ts'
+import type { PlanFrame, Task } from './task.ts'
+import { fairDay, fairFrame, firstDay, lawn, look, rainyDay, spray } from './tests/one-lawn.ts'
 import { solve } from './tests/solver-of-tests.ts'
 
 const on = (index: number) => addDays(firstDay, index)
-const planned = (ground: PlanGround, tasks: readonly Task[]) => {
-  const { plan, breaches } = planSeason(ground, tasks, solve)
+const planned = (frame: PlanFrame, tasks: readonly Task[]) => {
+  const { plan, breaches } = planSeason(frame, tasks, solve)
   expect(breaches).toEqual([])
-  const facts = factsOf(ground)
+  const facts = factsOf(frame)
   const why = (id: string) => {
     const task = tasks.find((each) => each.id === id)
     return task ? reasonsFor(facts, tasks, plan, task).join(' ') : ''
@@ -24,19 +24,19 @@ const planned = (ground: PlanGround, tasks: readonly Task[]) => {
 
 describe('a plan', () => {
   it('puts a job on the day on which it is wanted where nothing stands against it', () => {
-    const { plan, why } = planned(fairGround(), [spray({ wanted: on(3) })])
+    const { plan, why } = planned(fairFrame(), [spray({ wanted: on(3) })])
     expect(plan.get('spray')).toBe(on(3))
     expect(why('spray')).toMatch(/^The day on which it is wanted\. Fit hours are 100 % likely\./)
   })
 
   it('moves a leaf spray from tomorrow, when it rains, and says why; a drench stays', () => {
-    const days = fairGround().days.map((day, index) => (index === 1 ? rainyDay(1) : day))
-    const ground = fairGround({ days })
+    const days = fairFrame().days.map((day, index) => (index === 1 ? rainyDay(1) : day))
+    const frame = fairFrame({ days })
     const tasks = [
       spray({ wanted: on(1) }),
       spray({ id: 'drench', work: 'drench', wanted: on(1), standId: 'bed', tripKey: 'can' }),
     ]
-    const { plan, why, facts } = planned(ground, tasks)
+    const { plan, why, facts } = planned(frame, tasks)
     expect([on(0), on(2)]).toContain(plan.get('spray'))
     expect(plan.get('drench')).toBe(on(1))
     expect(why('spray')).toMatch(
@@ -49,8 +49,8 @@ describe('a plan', () => {
   })
 
   it('keeps a held job where it is, rain or not, and says so', () => {
-    const days = fairGround().days.map((day, index) => (index === 1 ? rainyDay(1) : day))
-    const { plan, why } = planned(fairGround({ days }), [spray({ lockedOn: on(1) })])
+    const days = fairFrame().days.map((day, index) => (index === 1 ? rainyDay(1) : day))
+    const { plan, why } = planned(fairFrame({ days }), [spray({ lockedOn: on(1) })])
     expect(plan.get('spray')).toBe(on(1))
     expect(why('spray')).toBe('You hold it on 4 May 2027.')
   })
@@ -60,14 +60,14 @@ describe('a plan', () => {
       look({ id: 'one' }),
       look({ id: 'two', wanted: on(1), latePerDay: 0.5, earlyPerDay: 0.5 }),
     ]
-    const { plan, why } = planned(fairGround(), looks)
+    const { plan, why } = planned(fairFrame(), looks)
     expect(plan.get('two')).toBe(plan.get('one'))
     expect(why('two')).toMatch(/One trip with Lawn/)
     const dear = [
       look({ id: 'one' }),
       look({ id: 'two', wanted: on(4), latePerDay: 50, earlyPerDay: 50 }),
     ]
-    expect(planned(fairGround(), dear).plan.get('two')).toBe(on(4))
+    expect(planned(fairFrame(), dear).plan.get('two')).toBe(on(4))
   })
 
   it('spreads work over days where the crew is short, the dearest first', () => {
@@ -81,7 +81,7 @@ describe('a plan', () => {
         tripKey: id,
       }),
     )
-    const { plan } = planned(fairGround(), tasks)
+    const { plan } = planned(fairFrame(), tasks)
     expect([plan.get('b'), plan.get('c')]).toEqual([on(0), on(0)])
     expect(plan.get('a')).toBe(on(1))
   })
@@ -91,7 +91,7 @@ describe('a plan', () => {
     const two = ['a', 'b'].map((id) =>
       spray({ id, nutrientsKgPerHa: { Fe: 3 }, follows: [], wanted: on(id === 'a' ? 0 : 9) }),
     )
-    const season = planned(fairGround({ stands }), two)
+    const season = planned(fairFrame({ stands }), two)
     expect([...season.plan.values()].filter((day) => day === undefined)).toHaveLength(1)
     const out = season.plan.get('a') === undefined ? 'a' : 'b'
     expect(season.why(out)).toMatch(
@@ -101,7 +101,7 @@ describe('a plan', () => {
     const uses = ['a', 'b'].map((id) =>
       spray({ id, productId: 'bag', productKg: 3, wanted: on(id === 'a' ? 0 : 2) }),
     )
-    const { plan } = planned(fairGround({ stock }), uses)
+    const { plan } = planned(fairFrame({ stock }), uses)
     expect(plan.get('b')).toBe(on(8))
   })
 })
@@ -115,8 +115,8 @@ describe('what comes before what', () => {
       latest: on(40),
       ...change,
     })
-  const apart = (ground: PlanGround, second: Task) => {
-    const { plan, facts } = planned(ground, [first, second])
+  const apart = (frame: PlanFrame, second: Task) => {
+    const { plan, facts } = planned(frame, [first, second])
     return (
       (facts.indexOf.get(plan.get('next') ?? '') ?? -1) -
       (facts.indexOf.get(plan.get('spray') ?? '') ?? -1)
@@ -124,25 +124,25 @@ describe('what comes before what', () => {
   }
 
   it('counts days, growth or mowings', () => {
-    expect(apart(fairGround(), after({ by: 'days', least: 14 }))).toBe(14)
+    expect(apart(fairFrame(), after({ by: 'days', least: 14 }))).toBe(14)
     // 15 °C d a day over base 0: 310 take 21 days.
-    expect(apart(fairGround(), after({ by: 'growth', least: 310 }))).toBe(21)
-    const cold = fairGround().days.map((day, index) =>
+    expect(apart(fairFrame(), after({ by: 'growth', least: 310 }))).toBe(21)
+    const cold = fairFrame().days.map((day, index) =>
       fairDay(index, { meanC: index < 10 ? 5 : 15 }),
     )
-    expect(apart(fairGround({ days: cold }), after({ by: 'growth', least: 310 }))).toBeGreaterThan(
+    expect(apart(fairFrame({ days: cold }), after({ by: 'growth', least: 310 }))).toBeGreaterThan(
       24,
     )
     const mown = [{ ...lawn, mowingDays: [3] }]
     expect(
-      apart(fairGround({ stands: mown }), after({ by: 'mowings', least: 3 })),
+      apart(fairFrame({ stands: mown }), after({ by: 'mowings', least: 3 })),
     ).toBeGreaterThanOrEqual(15)
   })
 
   it('holds the most as well, and a job goes with the one it follows', () => {
     expect(
       apart(
-        fairGround(),
+        fairFrame(),
         after({ by: 'days', least: 2, most: 5 }, { wanted: on(20), earlyPerDay: 9 }),
       ),
     ).toBeLessThanOrEqual(5)
@@ -150,7 +150,7 @@ describe('what comes before what', () => {
     const looked = look({
       follows: [{ taskId: 'spray', gap: { by: 'days', least: 3 }, why: 'looks after it' }],
     })
-    const { plan, why } = planned(fairGround({ blackouts }), [first, looked])
+    const { plan, why } = planned(fairFrame({ blackouts }), [first, looked])
     expect([plan.get('spray'), plan.get('look')]).toEqual([undefined, undefined])
     expect(why('spray')).toMatch(/No fertiliser may go out: no fertiliser near the brook/)
     expect(why('look')).toMatch(/Ferrous sulfate comes first and is not planned/)
@@ -158,15 +158,15 @@ describe('what comes before what', () => {
 })
 
 describe('rules', () => {
-  const broken = (ground: PlanGround, tasks: readonly Task[], days: readonly number[]) =>
+  const broken = (frame: PlanFrame, tasks: readonly Task[], days: readonly number[]) =>
     breachesOf(
-      factsOf(ground),
+      factsOf(frame),
       tasks,
       new Map(tasks.map(({ id }, index) => [id, on(days[index] ?? 0)])),
     )
   const two = [spray({ id: 'a' }), spray({ id: 'b' })]
 
-  it.each<[Rule, Partial<PlanGround>, readonly Task[], readonly number[], RegExp]>([
+  it.each<[Rule, Partial<PlanFrame>, readonly Task[], readonly number[], RegExp]>([
     ['window', {}, [spray({ latest: on(4) })], [6], /belongs between 3 May 2027 and 7 May 2027/],
     ['locked', {}, [spray({ lockedOn: on(4) })], [5], /held on 7 May 2027/],
     [
@@ -196,7 +196,7 @@ describe('rules', () => {
       /Bag runs short: 1 kg by then, 2 kg wanted/,
     ],
   ])('%s is broken in words: %j', (rule, change, tasks, days, words) => {
-    const breaches = broken(fairGround(change), tasks, days)
+    const breaches = broken(fairFrame(change), tasks, days)
     const [found] = breaches.filter((each) => each.rule === rule)
     expect(found?.words).toMatch(words)
   })
@@ -208,7 +208,7 @@ describe('rules', () => {
       stock: [{ productId: 'p', name: 'Bag', kg: 1, deliveries: [] }],
     }
     const task = spray({ productId: 'p', productKg: 2, nutrientsKgPerHa: { Fe: 6 } })
-    const words = broken(fairGround(us), [task], [0]).map((each) => each.words)
+    const words = broken(fairFrame(us), [task], [0]).map((each) => each.words)
     expect(words).toEqual([
       'The season may still bring 4.46 lb/acre of Fe; these bring 5.35 lb/acre.',
       'Bag runs short: 2.2 lb by then, 4.41 lb wanted.',
@@ -216,9 +216,9 @@ describe('rules', () => {
   })
 
   it('say of a move what it would break, what the weather has against it and what it costs', () => {
-    const days = fairGround().days.map((day, index) => (index === 5 ? rainyDay(5) : day))
+    const days = fairFrame().days.map((day, index) => (index === 5 ? rainyDay(5) : day))
     const facts = factsOf(
-      fairGround({ days, blackouts: [{ from: on(7), to: on(9), words: 'the brook' }] }),
+      fairFrame({ days, blackouts: [{ from: on(7), to: on(9), words: 'the brook' }] }),
     )
     const tasks = [spray()]
     const plan = new Map([['spray', on(0)]])
@@ -233,13 +233,13 @@ describe('rules', () => {
 
 describe('limits of input', () => {
   it('wants days, and plans nothing as nothing', () => {
-    expect(() => planSeason(fairGround({ days: [] }), [], solve)).toThrow(/at least one day/)
-    expect(planSeason(fairGround(), [], solve).plan.size).toBe(0)
+    expect(() => planSeason(fairFrame({ days: [] }), [], solve)).toThrow(/at least one day/)
+    expect(planSeason(fairFrame(), [], solve).plan.size).toBe(0)
   })
 
   it('earliestFit passes by days that are more likely unfit, not those that only may be', () => {
-    const days = fairGround().days.map((day, index) => (index < 2 ? rainyDay(index) : day))
-    const facts = factsOf(fairGround({ days }))
+    const days = fairFrame().days.map((day, index) => (index < 2 ? rainyDay(index) : day))
+    const facts = factsOf(fairFrame({ days }))
     expect(earliestFit(facts, [spray()]).get('spray')).toBe(on(2))
   })
 })

@@ -51,14 +51,14 @@ export function programmeOf(
     const isTimed = task.wantedAfter !== undefined && known.has(task.wantedAfter.taskId)
     const on = new Map<number, number>()
     for (const at of openDays(facts, task, { daysOf, ...(fixed ? { fixed } : {}) })) {
-      const day = facts.ground.days[at]?.day ?? ''
+      const day = facts.frame.days[at]?.day ?? ''
       const cost = costOf(task, day, new Map())
       // What comes late or early after another job is reckoned by columns of its own.
       const own = isTimed ? cost.unfit + cost.washedOff : cost.total
       const column = builder.add({ kind: 'on', task, at, cost: own })
       on.set(at, column)
       const key = tripOf(task, day)
-      const trip = trips.get(key) ?? builder.add({ kind: 'trip', key, cost: facts.ground.tripCost })
+      const trip = trips.get(key) ?? builder.add({ kind: 'trip', key, cost: facts.frame.tripCost })
       trips.set(key, trip)
       builder.row(-unbounded, [[column, 1], [trip, -1]], 0) // prettier-ignore
     }

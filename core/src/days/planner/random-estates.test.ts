@@ -11,16 +11,16 @@ import { validatePlan } from './tests/validate-plan.ts'
 const estates = Array.from({ length: 200 }, (_, seed) => randomEstate(seed))
 
 describe('over 200 random estates', () => {
-  const planned = estates.map(({ ground, tasks }) => ({
-    ground,
+  const planned = estates.map(({ frame, tasks }) => ({
+    frame,
     tasks,
-    facts: factsOf(ground),
-    season: planSeason(ground, tasks, solve),
+    facts: factsOf(frame),
+    season: planSeason(frame, tasks, solve),
   }))
 
   it('no plan breaks a hard rule, by a validator that shares no code with the planner', () => {
-    for (const { ground, tasks, season } of planned) {
-      expect(validatePlan(ground, tasks, season.plan)).toEqual([])
+    for (const { frame, tasks, season } of planned) {
+      expect(validatePlan(frame, tasks, season.plan)).toEqual([])
       expect(season.breaches).toEqual([])
     }
     const done = planned.flatMap(({ season }) => [...season.plan.values()])
@@ -28,9 +28,9 @@ describe('over 200 random estates', () => {
   })
 
   it('rules and validator find the same plans wrong', () => {
-    const verdicts = planned.flatMap(({ ground, tasks, facts, season }) =>
+    const verdicts = planned.flatMap(({ frame, tasks, facts, season }) =>
       [3, 11].map((shift) => {
-        const days = ground.days.map(({ day }) => day)
+        const days = frame.days.map(({ day }) => day)
         const shaken = new Map(
           [...season.plan].map(([id, day], index) => {
             const at = days.indexOf(day ?? '')
@@ -39,7 +39,7 @@ describe('over 200 random estates', () => {
         )
         return {
           ours: breachesOf(facts, tasks, shaken).length > 0,
-          theirs: validatePlan(ground, tasks, shaken).length > 0,
+          theirs: validatePlan(frame, tasks, shaken).length > 0,
         }
       }),
     )

@@ -20,7 +20,7 @@ function againstDay(
   const [alone] = breachesAlone(facts, task, day)
   if (alone) return alone.words
   const index = facts.indexOf.get(day)
-  const known = index === undefined ? undefined : facts.ground.days[index]
+  const known = index === undefined ? undefined : facts.frame.days[index]
   const chance = known?.chance[task.work] ?? 0
   const weather = known?.against[task.work] ?? []
   if (chance < poorChance) {
@@ -76,7 +76,7 @@ export function reasonsFor(
   plan: Assignment,
   task: Task,
 ): readonly string[] {
-  const { days } = facts.ground
+  const { days } = facts.frame
   const first = days[0]?.day ?? ''
   const day = plan.get(task.id)
   const best = wantedIn(facts, task, plan)
@@ -126,7 +126,7 @@ function besides(
     if (before && on !== undefined)
       words.push(`After ${before.title} on ${dayWords(on, day.slice(0, 4))}: ${why}.`)
   }
-  const known = facts.ground.days[facts.indexOf.get(day) ?? -1]
+  const known = facts.frame.days[facts.indexOf.get(day) ?? -1]
   if (task.work === 'leaf' && known) {
     words.push(`Fit hours are ${percent(known.chance.leaf)} likely.`)
   }
@@ -149,7 +149,7 @@ function leftOutReasons(
   plan: Assignment,
   task: Task,
 ): readonly string[] {
-  const { days } = facts.ground
+  const { days } = facts.frame
   const said = new Map<string, number>()
   const open = days.filter(({ day }) => day >= task.earliest && day <= task.latest)
   for (const { day } of open.slice(0, farBack)) {
@@ -204,7 +204,7 @@ export function effectOfMove(
   const key = ({ taskId, words }: Breach) => `${taskId}${words}`
   const there = new Set(breachesOf(facts, tasks, plan).map(key))
   const task = tasks.find(({ id }) => id === to.taskId)
-  const known = facts.ground.days[facts.indexOf.get(to.day) ?? -1]
+  const known = facts.frame.days[facts.indexOf.get(to.day) ?? -1]
   const isPoor = task && known && known.chance[task.work] < poorChance
   const weather = isPoor ? (known.against[task.work] ?? []).join(', ') : ''
   return {

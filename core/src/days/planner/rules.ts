@@ -94,7 +94,7 @@ const grouped = <Key>(placed: readonly Placed[], keyOf: (each: Placed) => Key | 
 }
 
 function dayBreaches(facts: Facts, placed: readonly Placed[]): Breach[] {
-  const { equipmentHours } = facts.ground
+  const { equipmentHours } = facts.frame
   const perDay = [...grouped(placed, ({ day }) => day)].flatMap(([day, ofDay]): Breach[] => {
     const hours = sumOf(ofDay, (task) => task.hours)
     const has = facts.crewHoursOn(day)
@@ -172,7 +172,7 @@ function seasonBreaches(facts: Facts, placed: readonly Placed[]): Breach[] {
       const brings = ofSeason.filter(({ task }) => (task.nutrientsKgPerHa[nutrient] ?? 0) > 0)
       const sum = sumOf(brings, (task) => task.nutrientsKgPerHa[nutrient] ?? 0)
       if (sum <= Math.max(0, kgPerHa) + 1e-6) return []
-      const { system } = facts.ground
+      const { system } = facts.frame
       const words = `The season may still bring ${perGround(Math.max(0, kgPerHa), system)} of ${nutrient}; these bring ${perGround(sum, system)}.`
       return brings.map(({ task }) => ({ taskId: task.id, rule: 'season', words }))
     })
@@ -184,7 +184,7 @@ export const stockBy = (stock: PlanStock, day: Day): number =>
   stock.deliveries.reduce((sum, each) => sum + (each.day <= day ? each.kg : 0), stock.kg)
 
 function stockBreaches(facts: Facts, placed: readonly Placed[]): Breach[] {
-  return facts.ground.stock.flatMap((stock) => {
+  return facts.frame.stock.flatMap((stock) => {
     const uses = placed
       .filter(({ task }) => task.productId === stock.productId && task.productKg > 0)
       .toSorted((one, other) => one.at - other.at)
@@ -193,7 +193,7 @@ function stockBreaches(facts: Facts, placed: readonly Placed[]): Breach[] {
       used += task.productKg
       const has = stockBy(stock, day)
       if (used <= has + 1e-6) return []
-      const mass = (kg: number) => amountWords('mass', kg, facts.ground.system)
+      const mass = (kg: number) => amountWords('mass', kg, facts.frame.system)
       const words = `${stock.name} runs short: ${mass(has)} by then, ${mass(used)} wanted.`
       return [{ taskId: task.id, rule: 'stock', words }]
     })

@@ -33,7 +33,7 @@ function oneByOne(
   tasks: readonly Task[],
   choose: (task: Task, open: readonly number[], wanted: Day) => readonly number[],
 ): Assignment {
-  const { days } = facts.ground
+  const { days } = facts.frame
   const plan = new Map<string, Day | undefined>(tasks.map(({ id }) => [id, undefined]))
   const placed: Task[] = []
   for (const task of inOrder(tasks)) {
@@ -69,7 +69,7 @@ const looksAhead = 21
 
 /** Each job on the first open day, from its wanted day on, that is more likely fit than not. */
 export function earliestFit(facts: Facts, tasks: readonly Task[]): Assignment {
-  const { days } = facts.ground
+  const { days } = facts.frame
   return oneByOne(facts, tasks, (task, open, wanted) => {
     const from = open.filter((at) => (days[at]?.day ?? '') >= wanted)
     const chanceAt = (at: number) => days[at]?.chance[task.work] ?? 0
@@ -85,7 +85,7 @@ export function earliestFit(facts: Facts, tasks: readonly Task[]): Assignment {
 
 /** Each job on its day by the calendar, or the next on which it may be; no weather is asked. */
 export function fixedIntervals(facts: Facts, tasks: readonly Task[]): Assignment {
-  const { days } = facts.ground
+  const { days } = facts.frame
   return oneByOne(facts, tasks, (_task, open, wanted) => [
     ...open.filter((at) => (days[at]?.day ?? '') >= wanted),
     ...open,

@@ -93,7 +93,7 @@ export interface PlanStock {
 }
 
 /** Everything that a plan is made within; money in the currency of the place. */
-export interface PlanGround {
+export interface PlanFrame {
   /** The units in which amounts are said. */
   readonly system: UnitSystem
   /** Day by day from today on, without gaps. */

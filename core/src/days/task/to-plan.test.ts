@@ -77,8 +77,8 @@ const taskOf = (plan: ReturnType<typeof planOf>, id = 'spray') => {
 
 describe('toPlan', () => {
   it('takes a job over with what it needs: hours, sprayer, product, what it brings', () => {
-    const { ground, tasks } = planOf({})
-    expect(ground.days[0]?.day).toBe(today)
+    const { frame, tasks } = planOf({})
+    expect(frame.days[0]?.day).toBe(today)
     expect(tasks).toHaveLength(1)
     expect(taskOf(planOf({}))).toMatchObject({
       work: 'leaf',
@@ -137,8 +137,8 @@ describe('toPlan', () => {
     const plan = planOf({ jobs, entries: [entry] })
     expect(plan.tasks).toHaveLength(1)
     expect(taskOf(plan, 'again')).toMatchObject({ earliest: on(13), latest: on(19), follows: [] })
-    const left = plan.ground.stands[0]?.seasonLeft['2027']
-    const fresh = planOf({}).ground.stands[0]?.seasonLeft['2027']
+    const left = plan.frame.stands[0]?.seasonLeft['2027']
+    const fresh = planOf({}).frame.stands[0]?.seasonLeft['2027']
     expect((fresh?.Fe ?? 0) - (left?.Fe ?? 0)).toBeCloseTo(6, 6)
   })
 
@@ -155,8 +155,8 @@ describe('toPlan', () => {
 
   it('has what is to be bought on the shelf some days after it is ordered', () => {
     const buy = job({ id: 'buy', kind: 'buy', productId: 'bag', plannedKg: 15, dueOn: on(4) })
-    const { ground } = planOf({ jobs: [job(), buy] }, { work: { leadDays: 3 } })
-    expect(ground.stock).toEqual([
+    const { frame } = planOf({ jobs: [job(), buy] }, { work: { leadDays: 3 } })
+    expect(frame.stock).toEqual([
       { productId: 'bag', name: 'Bag', kg: 8, deliveries: [{ day: on(7), kg: 15 }] },
     ])
     expect(amountsOf(buy, undefined).productKg).toBe(0)
@@ -173,7 +173,7 @@ describe('toPlan', () => {
       tripCost: 33,
       blackouts: [{ from: on(3), to: on(4), words: 'brook' }],
     }
-    expect(planOf({}, { work }).ground).toMatchObject(work)
-    expect(planOf({}).ground.crewHours).toEqual([8, 8, 8, 8, 8, 0, 0])
+    expect(planOf({}, { work }).frame).toMatchObject(work)
+    expect(planOf({}).frame.crewHours).toEqual([8, 8, 8, 8, 8, 0, 0])
   })
 })

@@ -3,7 +3,7 @@ import {
   growthBase,
   plannerFigures,
   type PlanDay,
-  type PlanGround,
+  type PlanFrame,
   type PlanStand,
   type PlanStock,
   type Task,
@@ -13,9 +13,9 @@ import type { DayOutlook, KeptOfPlace, PlanSurroundings } from './facts.ts'
 import { seasonLeftOf } from './season-left.ts'
 import { isWarm, TaskMaker } from './task-maker.ts'
 
-/** A ground and the tasks on it, in the terms of the planner. */
+/** A frame and the tasks on it, in the terms of the planner. */
 export interface PlanInput {
-  readonly ground: PlanGround
+  readonly frame: PlanFrame
   readonly tasks: readonly Task[]
 }
 
@@ -58,7 +58,7 @@ const dayOf = ({ day, meanC, works }: DayOutlook): PlanDay => {
 const usualWeek = [...Array.from({ length: 5 }, () => plannerFigures.crewHours.value), 0, 0]
 
 /**
- * Turns what is kept of a place into a ground with tasks.
+ * Turns what is kept of a place into a frame with tasks.
  * @returns every planned job that is due before the outlook ends as a task; days from today on
  */
 export function toPlan(planning: KeptOfPlace, around: PlanSurroundings): PlanInput {
@@ -76,7 +76,7 @@ export function toPlan(planning: KeptOfPlace, around: PlanSurroundings): PlanInp
     seasonLeft: seasonLeftOf(stand, planning, around),
   }))
   return {
-    ground: {
+    frame: {
       system: around.system,
       days: outlook.days.filter(({ day }) => day >= today).map(dayOf),
       stands,

@@ -41,7 +41,7 @@ const inputFor = (route: Route, asked: Asked) => {
     context,
     route,
     aimId: aimId ?? aimsFor(context, route)[0] ?? 'season',
-    ground: { pH, doubt },
+    medium: { pH, doubt },
     size: sizes[contexts[context].sizeKinds[0]],
     candidates: [...catalogueCandidates(), ...more],
   }
@@ -312,7 +312,7 @@ describe('every ranking', () => {
 
 describe('sources of manganese, zinc and magnesium', () => {
   const order = (nutrient: 'Mn' | 'Zn' | 'Mg', route: Route, pH: number) =>
-    rankOtherSources({ nutrient, context: 'turf', route, ground: { pH, doubt: 0.2 } })
+    rankOtherSources({ nutrient, context: 'turf', route, medium: { pH, doubt: 0.2 } })
 
   it('manganese goes onto the leaf as sulfate; in lime nothing keeps it', () => {
     expect(order('Mn', 'leaf', 7.8)[0]?.source.id).toBe('manganese-sulfate')

@@ -1,5 +1,5 @@
 import { labelCourse, type LabelShare } from '../label/index.ts'
-import { workingCourse, type Ground } from '../persistence/index.ts'
+import { workingCourse, type Medium } from '../persistence/index.ts'
 import type { Route } from '../../stand/plant/index.ts'
 import type { Candidate } from './candidate.ts'
 
@@ -19,7 +19,7 @@ const nothing: LabelShare = { low: 0, usual: 0, high: 0 }
 export function courseOf(
   { label, isPossible }: Candidate,
   route: Route,
-  ground: Ground,
+  medium: Medium,
 ): CandidateCourse {
   if (!isPossible) return { at: () => nothing, mean: () => nothing }
   const [only, ...others] = label.sourceIds
@@ -27,9 +27,9 @@ export function courseOf(
   const isWhole = isAllOrUnsaid(label.chelated) && isAllOrUnsaid(label.waterSoluble)
   if (only && others.length === 0 && isWhole) {
     const declared = label.orthoOrtho === undefined ? undefined : label.orthoOrtho / label.iron
-    return workingCourse(only, route, ground, declared)
+    return workingCourse(only, route, medium, declared)
   }
-  const course = labelCourse(label, { route, ground })
+  const course = labelCourse(label, { route, medium })
   return {
     at: (day) => course.at(day) ?? nothing,
     mean: (days) => course.mean(days) ?? nothing,

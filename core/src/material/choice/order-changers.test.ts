@@ -12,7 +12,7 @@ const inputAt = (pH: number, candidates: readonly Candidate[] = catalogueCandida
     context: 'turf',
     route: 'soil',
     aimId: 'season',
-    ground: { pH, doubt: 0.1 },
+    medium: { pH, doubt: 0.1 },
     size: { kind: 'area', areaM2: 1000 },
     candidates,
   }) satisfies ChoiceInput

@@ -12,13 +12,13 @@ const step = 0.1
 const furthest = 2
 
 function leaderAt(input: ChoiceInput, pH: number): RankedCandidate | undefined {
-  return rankCandidates({ ...input, ground: { ...input.ground, pH } })[0]
+  return rankCandidates({ ...input, medium: { ...input.medium, pH } })[0]
 }
 
 /** The nearest pH in a direction at which another leads. */
 function pHChanger(input: ChoiceInput, leader: RankedCandidate, direction: 1 | -1): OrderChanger[] {
   for (let off = step; off <= furthest + 1e-9; off += step) {
-    const pH = input.ground.pH + direction * off
+    const pH = input.medium.pH + direction * off
     if (pH < 3.5 || pH > 9.5) return []
     const other = leaderAt(input, pH)
     if (!other || other.candidate.id === leader.candidate.id) continue

@@ -98,11 +98,11 @@ function shortcomingsOf(
 }
 
 function rankOne(candidate: Candidate, input: ChoiceInput): RankedCandidate {
-  const { context, route, aimId, ground } = input
+  const { context, route, aimId, medium } = input
   const aim: Aim = aims[aimId]
   const rates = ratesFor(context, route, candidate.source.id)
   const lastsDays = lastsDaysOf(rates[0], aim)
-  const course = courseOf(candidate, route, ground)
+  const course = courseOf(candidate, route, medium)
   const start = course.at(0)
   const held = course.mean(lastsDays)
   const response = responseFor(route, candidate.source.id, context)

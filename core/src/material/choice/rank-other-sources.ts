@@ -1,5 +1,5 @@
 import { carriedShares } from '../chemistry/index.ts'
-import type { Ground } from '../persistence/index.ts'
+import type { Medium } from '../persistence/index.ts'
 import type { Context, Route } from '../../stand/plant/index.ts'
 import type { Rate } from '../rate/index.ts'
 import { isNone, readAtPH, type FigureRange, type Sourced } from '../../base/reference/index.ts'
@@ -29,7 +29,7 @@ type Case = 'low' | 'usual' | 'high'
 const cases = ['low', 'usual', 'high'] as const
 
 /** The higher the pH the less; the low case is the highest pH that is likely. */
-function openAt(fate: keyof typeof openShare, { pH, doubt }: Ground, which: Case): number {
+function openAt(fate: keyof typeof openShare, { pH, doubt }: Medium, which: Case): number {
   const shifted = pH + { low: doubt, usual: 0, high: -doubt }[which]
   return readAtPH(openShare[fate], shifted, which)
 }
@@ -37,14 +37,14 @@ function openAt(fate: keyof typeof openShare, { pH, doubt }: Ground, which: Case
 /** What a chelator still carries of its nutrient once soil iron and calcium have had their turn. */
 function shareInSoil(
   { boundBy, nutrient, fate }: KnownOtherSource,
-  ground: Ground,
+  medium: Medium,
   which: Case,
 ): number {
-  const open = openAt(fate, ground, which)
+  const open = openAt(fate, medium, which)
   if (isNone(boundBy)) return open
   const shares = carriedShares(knownLigand(boundBy.ligand).id, {
-    pH: Math.min(11, Math.max(2.5, ground.pH)),
-    ...ground.soil,
+    pH: Math.min(11, Math.max(2.5, medium.pH)),
+    ...medium.soil,
     competition: 'field',
     manganese: nutrient === 'Mn' ? 'soil' : 'none',
   })
@@ -52,10 +52,10 @@ function shareInSoil(
   return carried + (1 - carried) * open
 }
 
-function workingOf(source: KnownOtherSource, route: Route, ground: Ground): FigureRange & Sourced {
+function workingOf(source: KnownOtherSource, route: Route, medium: Medium): FigureRange & Sourced {
   if (route === 'leaf') return source.entersLeaf
   if (route === 'solution') return source.staysDissolved
-  const [low, usual, high] = cases.map((which) => shareInSoil(source, ground, which))
+  const [low, usual, high] = cases.map((which) => shareInSoil(source, medium, which))
   const from = isNone(source.boundBy)
     ? openShare[source.fate]
     : ({ source: 'chelate equilibria; what is let go fares as the salt', mark: 'D' } as const)
@@ -73,7 +73,7 @@ export interface OtherChoiceInput {
   readonly nutrient: OtherNutrient
   readonly context: Context
   readonly route: Route
-  readonly ground: Ground
+  readonly medium: Medium
 }
 
 /**
@@ -85,13 +85,13 @@ export function rankOtherSources({
   nutrient,
   context,
   route,
-  ground,
+  medium,
 }: OtherChoiceInput): readonly RankedOtherSource[] {
   const grades: readonly Fitness[] = ['works', 'weak', 'fails']
   return otherSources
     .filter((source) => source.nutrient === nutrient)
     .map((source): RankedOtherSource => {
-      const working = workingOf(source, route, ground)
+      const working = workingOf(source, route, medium)
       const rates = ratesFor(context, route, source.id)
       const share = working.usual
       const graded =

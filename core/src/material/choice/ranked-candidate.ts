@@ -1,4 +1,4 @@
-import type { Ground } from '../persistence/index.ts'
+import type { Medium } from '../persistence/index.ts'
 import type { Context, Route, StandSize } from '../../stand/plant/index.ts'
 import type { Amount, Rate } from '../rate/index.ts'
 import type { FigureRange } from '../../base/reference/index.ts'
@@ -46,7 +46,7 @@ export interface ChoiceInput {
   readonly context: Context
   readonly route: Route
   readonly aimId: AimId
-  readonly ground: Ground
+  readonly medium: Medium
   readonly size: StandSize
   readonly candidates: readonly Candidate[]
   /** Iron that a solution holds already [mg/L]; counts as there in the bill. */

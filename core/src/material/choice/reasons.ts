@@ -36,7 +36,7 @@ function doubtOfReckoning({ candidate }: Ranked, { route }: ChoiceInput): string
 
 function chemistry(
   { candidate, start, shortcomings }: Ranked,
-  { route, ground }: ChoiceInput,
+  { route, medium }: ChoiceInput,
 ): string {
   if (shortcomings.includes('impossible-label')) {
     return 'Its label cannot be as it stands: read it again before you buy or use it.'
@@ -53,7 +53,7 @@ function chemistry(
       : kind === 'salt' && route === 'soil'
         ? 'by practice'
         : 'reckoned'
-  return `At pH ${ground.pH.toFixed(1)} ${shareWords(start)} of its iron is of use ${places[route]} (${what}).`
+  return `At pH ${medium.pH.toFixed(1)} ${shareWords(start)} of its iron is of use ${places[route]} (${what}).`
 }
 
 type Ranked = Omit<RankedCandidate, 'reasons'>

@@ -66,9 +66,9 @@ describe('a blend that names three chelators and one total', () => {
   })
 
   it('at pH 7.6 works better on the leaf than in the soil', () => {
-    const ground = { pH: 7.6, doubt: 0.1 }
-    const soil = labelCourse(blend, { route: 'soil', ground }).at(0)
-    const leaf = labelCourse(blend, { route: 'leaf', ground }).at(0)
+    const medium = { pH: 7.6, doubt: 0.1 }
+    const soil = labelCourse(blend, { route: 'soil', medium }).at(0)
+    const leaf = labelCourse(blend, { route: 'leaf', medium }).at(0)
     expect(leaf?.usual).toBeGreaterThan(2 * (soil?.usual ?? 1))
     // In soil no more can survive than there can be EDDHA, and a trace of EDTA.
     expect(soil?.high).toBeLessThan(0.34)
@@ -106,7 +106,7 @@ describe('a label whose iron is chelated in part only', () => {
   it('with the ortho-ortho share declared takes that and no more at high pH', () => {
     const declared = labelOf('Fe 6 all chelated by EDDHA, ortho-ortho iron 4.8')
     expect(declared.orthoOrtho).toBe(4.8)
-    const share = labelCourse(declared, { route: 'soil', ground: { pH: 8.8, doubt: 0 } }).at(0)
+    const share = labelCourse(declared, { route: 'soil', medium: { pH: 8.8, doubt: 0 } }).at(0)
     expect(Math.abs((share?.usual ?? 0) - 0.8)).toBeLessThan(0.02)
   })
 })

@@ -27,9 +27,9 @@ describe('how much of a label works', () => {
     fc.assert(
       fc.property(anyIds, anyPH, (ids, pH) => {
         const label = labelOf(least(ids), ids)
-        const ground = { pH, doubt: 0.1 }
-        const share = labelCourse(label, { route: 'soil', ground }).at(0)
-        const alone = ids.map((id) => workingCourse(id, 'soil', ground).at(0))
+        const medium = { pH, doubt: 0.1 }
+        const share = labelCourse(label, { route: 'soil', medium }).at(0)
+        const alone = ids.map((id) => workingCourse(id, 'soil', medium).at(0))
         expect(share?.low).toBeGreaterThanOrEqual(Math.min(...alone.map(({ low }) => low)) - 1e-6)
         expect(share?.high).toBeLessThanOrEqual(Math.max(...alone.map(({ high }) => high)) + 1e-6)
         expect(share?.low).toBeLessThanOrEqual((share?.usual ?? 0) + 1e-6)
@@ -40,9 +40,9 @@ describe('how much of a label works', () => {
   })
 
   it('of one source is that source, on any day', () => {
-    const ground = { pH: 6.8, doubt: 0.1 }
-    const label = labelCourse(labelOf(10, ['fe-dtpa']), { route: 'soil', ground })
-    const alone = workingCourse('fe-dtpa', 'soil', ground)
+    const medium = { pH: 6.8, doubt: 0.1 }
+    const label = labelCourse(labelOf(10, ['fe-dtpa']), { route: 'soil', medium })
+    const alone = workingCourse('fe-dtpa', 'soil', medium)
     for (const day of [0, 10, 60]) {
       expect(label.at(day)?.usual).toBeCloseTo(alone.at(day).usual, 6)
       expect(label.mean(day + 1)?.usual).toBeCloseTo(alone.mean(day + 1).usual, 6)
@@ -52,7 +52,7 @@ describe('how much of a label works', () => {
   it('is undefined for a label that cannot be', () => {
     const impossible = labelOf(20, ['fe-eddha'])
     expect(labelBounds(impossible).possible).toBe(false)
-    const course = labelCourse(impossible, { route: 'soil', ground: { pH: 7, doubt: 0 } })
+    const course = labelCourse(impossible, { route: 'soil', medium: { pH: 7, doubt: 0 } })
     expect(course.at(0)).toBeUndefined()
     expect(labelShareBySchools(impossible, 7)).toBeUndefined()
   })

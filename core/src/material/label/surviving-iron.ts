@@ -1,4 +1,4 @@
-import { workingCourse, type Ground, type WorkingCourse } from '../persistence/index.ts'
+import { workingCourse, type Medium, type WorkingCourse } from '../persistence/index.ts'
 import type { Route } from '../../stand/plant/index.ts'
 import { isNone, type FigureRange } from '../../base/reference/index.ts'
 import { saltCeiling } from './data/limits.ts'
@@ -31,7 +31,7 @@ function boundsOf(label: Label, programme: LabelProgramme, weigh: Weigh): LabelS
 
 export interface LabelWork extends ProgrammeOptions {
   readonly route: Route
-  readonly ground: Ground
+  readonly medium: Medium
 }
 
 /** Share of a label's iron that works, through time; undefined where the label is impossible. */
@@ -45,12 +45,12 @@ export interface LabelCourse {
  * allows.
  * @throws {CoreError} out-of-range, not-a-number
  */
-export function labelCourse(label: Label, { route, ground, ...options }: LabelWork): LabelCourse {
+export function labelCourse(label: Label, { route, medium, ...options }: LabelWork): LabelCourse {
   const programme = labelProgramme(label, options)
   const courses = new Map(
     programme.iron.map(({ key, source, orthoOrtho }) => [
       key,
-      workingCourse(source.id, route, ground, orthoOrtho),
+      workingCourse(source.id, route, medium, orthoOrtho),
     ]),
   )
   const bounds = (read: (course: WorkingCourse) => FigureRange) =>

@@ -1,4 +1,4 @@
 export { openIronHalfLifeDays, openIronOfUse } from './data/open-iron.ts'
 export { usualFeed } from './data/feed.ts'
 export { workingCourse } from './working-course.ts'
-export type { Ground, PHBelief, WorkingCourse } from './working-course.ts'
+export type { Medium, PHBelief, WorkingCourse } from './working-course.ts'

@@ -2,11 +2,11 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { routes } from '../../stand/plant/index.ts'
 import { ironSourceIds } from '../source/index.ts'
-import { workingCourse, type Ground } from './index.ts'
+import { workingCourse, type Medium } from './index.ts'
 
-const ground = (pH: number, doubt = 0.2): Ground => ({ pH, doubt })
+const medium = (pH: number, doubt = 0.2): Medium => ({ pH, doubt })
 const soil = (id: (typeof ironSourceIds)[number], pH: number) =>
-  workingCourse(id, 'soil', ground(pH))
+  workingCourse(id, 'soil', medium(pH))
 
 describe('iron in soil', () => {
   // Common practice: sulfate days to weeks, EDTA and DTPA within their pH weeks, EDDHA a season.
@@ -43,7 +43,7 @@ describe('iron in soil', () => {
 describe('EDDHA by its isomers', () => {
   it('counts only what is ortho-ortho where DTPA has given out', () => {
     const at = (orthoOrtho: number) =>
-      workingCourse('fe-eddha', 'soil', ground(8.6, 0), orthoOrtho).at(0).usual
+      workingCourse('fe-eddha', 'soil', medium(8.6, 0), orthoOrtho).at(0).usual
     expect(Math.abs(at(0.5) - 0.5)).toBeLessThan(0.02)
     expect(at(1)).toBeGreaterThan(0.99)
   })
@@ -57,12 +57,12 @@ describe('EDDHA by its isomers', () => {
 describe('iron in a solution', () => {
   it('lasts longer under a cover than in the light', () => {
     const at = (light: 'clear' | 'covered') =>
-      workingCourse('fe-dtpa', 'solution', { ...ground(6), light }).at(10).usual
+      workingCourse('fe-dtpa', 'solution', { ...medium(6), light }).at(10).usual
     expect(at('covered')).toBeGreaterThan(3 * at('clear'))
   })
 
   it('of a salt is rust', () => {
-    expect(workingCourse('ferrous-sulfate', 'solution', ground(6)).mean(7).usual).toBeLessThan(0.05)
+    expect(workingCourse('ferrous-sulfate', 'solution', medium(6)).mean(7).usual).toBeLessThan(0.05)
   })
 })
 
@@ -77,7 +77,7 @@ describe('every course', () => {
   it('lies between none and all, least under expected under most, and only falls', () => {
     fc.assert(
       fc.property(any, ({ id, route, pH, doubt }) => {
-        const course = workingCourse(id, route, ground(pH, doubt))
+        const course = workingCourse(id, route, medium(pH, doubt))
         let before = course.at(0)
         for (const day of [0, 3, 10, 40, 200]) {
           const now = course.at(day)
@@ -95,7 +95,7 @@ describe('every course', () => {
   it('has a mean between its first and its last day', () => {
     fc.assert(
       fc.property(any, ({ id, route, pH, doubt }) => {
-        const course = workingCourse(id, route, ground(pH, doubt))
+        const course = workingCourse(id, route, medium(pH, doubt))
         const mean = course.mean(30).usual
         expect(mean).toBeLessThanOrEqual(course.at(0).usual + 1e-9)
         expect(mean).toBeGreaterThanOrEqual(course.at(30).usual - 1e-9)
@@ -104,8 +104,8 @@ describe('every course', () => {
   })
 
   it.each([
-    ['pH', () => workingCourse('fe-edta', 'soil', ground(15))],
-    ['orthoOrtho', () => workingCourse('fe-eddha', 'soil', ground(8), 1.2)],
+    ['pH', () => workingCourse('fe-edta', 'soil', medium(15))],
+    ['orthoOrtho', () => workingCourse('fe-eddha', 'soil', medium(8), 1.2)],
     ['day', () => soil('fe-edta', 6).at(-1)],
   ])('refuses an impossible %s', (parameter, act) => {
     expect(act).toThrow(expect.objectContaining({ code: 'out-of-range', parameter }))

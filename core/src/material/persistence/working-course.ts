@@ -33,7 +33,7 @@ export interface PHBelief {
 }
 
 /** What the iron is put into. */
-export interface Ground extends PHBelief {
+export interface Medium extends PHBelief {
   /** Calcium and iron solid of the soil; competition is taken as a band. */
   readonly soil?: Omit<SoilConditions, 'competition'>
   readonly feed?: FeedSolution
@@ -57,12 +57,12 @@ const competitionOf: Readonly<Record<Case, Competition>> = {
   usual: 'field',
   high: 'none',
 }
-function pHOf({ pH, doubt }: Ground, which: Case): number {
+function pHOf({ pH, doubt }: Medium, which: Case): number {
   const shifted = pH + { low: doubt, usual: 0, high: -doubt }[which]
   return Math.min(11, Math.max(2.5, shifted))
 }
 
-function lossPerDay(source: KnownIronSource, route: Route, { light }: Ground, which: Case): number {
+function lossPerDay(source: KnownIronSource, route: Route, { light }: Medium, which: Case): number {
   const place = route === 'solution' ? (light ?? 'covered') : route
   return lossesOf(source, place).reduce(
     (sum, { halfLifeDays }) => sum + perDayOf(halfLifeDays[which]),
@@ -90,7 +90,7 @@ function ligandsOf(
 interface CourseInput {
   readonly source: KnownIronSource
   readonly route: Route
-  readonly ground: Ground
+  readonly medium: Medium
   readonly which: Case
   readonly orthoOrtho: number | undefined
 }
@@ -99,8 +99,8 @@ interface CourseInput {
 const heldShare = (held: FigureRange | None, which: Case): number =>
   isNone(held) ? 0 : held[which]
 
-function soilDecay({ source, ground, which, orthoOrtho }: CourseInput): Decay {
-  const pH = pHOf(ground, which)
+function soilDecay({ source, medium, which, orthoOrtho }: CourseInput): Decay {
+  const pH = pHOf(medium, which)
   const open = {
     share: source.soil.isOpenOfUse ? readAtPH(openIronOfUse, pH, which) : 0,
     perDay: perDayOf(readAtPH(openIronHalfLifeDays, pH, which)),
@@ -108,17 +108,17 @@ function soilDecay({ source, ground, which, orthoOrtho }: CourseInput): Decay {
   const bound = ligandsOf(source, which, orthoOrtho).reduce(
     (sum, [ligandId, part]) =>
       sum +
-      part * carriedShares(ligandId, { pH, ...ground.soil, competition: competitionOf[which] }).Fe,
+      part * carriedShares(ligandId, { pH, ...medium.soil, competition: competitionOf[which] }).Fe,
     0,
   )
   const share = bound + heldShare(source.soil.held, which)
-  return heldAndOpen({ share, perDay: lossPerDay(source, 'soil', ground, which) }, open)
+  return heldAndOpen({ share, perDay: lossPerDay(source, 'soil', medium, which) }, open)
 }
 
-function solutionDecay({ source, ground, which, orthoOrtho }: CourseInput): Decay {
-  const perDay = lossPerDay(source, 'solution', ground, which)
-  const pH = pHOf(ground, which)
-  const feed = ground.feed ?? usualFeed
+function solutionDecay({ source, medium, which, orthoOrtho }: CourseInput): Decay {
+  const perDay = lossPerDay(source, 'solution', medium, which)
+  const pH = pHOf(medium, which)
+  const feed = medium.feed ?? usualFeed
   const bound = ligandsOf(source, which, orthoOrtho).reduce(
     (sum, [ligandId, part]) => sum + part * dissolvedShare(ligandId, pH, feed),
     0,
@@ -127,10 +127,10 @@ function solutionDecay({ source, ground, which, orthoOrtho }: CourseInput): Deca
 }
 
 /** On the leaf soil pH does not matter. */
-const leafDecay = ({ source, ground, which }: CourseInput): Decay => [
+const leafDecay = ({ source, medium, which }: CourseInput): Decay => [
   {
     weight: source.leaf.enters[which],
-    perDay: lossPerDay(source, 'leaf', ground, which),
+    perDay: lossPerDay(source, 'leaf', medium, which),
   },
 ]
 
@@ -143,7 +143,7 @@ const equilibria = {
 } as const
 
 /** What the share of use by a route rests on. */
-function groundsOf({ boundBy, leaf, soil, solution }: KnownIronSource, route: Route): Sourced {
+function sourcedOf({ boundBy, leaf, soil, solution }: KnownIronSource, route: Route): Sourced {
   if (route === 'leaf') return leaf.enters
   if (!isNone(boundBy)) return equilibria
   const { held } = { soil, solution }[route]
@@ -152,7 +152,7 @@ function groundsOf({ boundBy, leaf, soil, solution }: KnownIronSource, route: Ro
 
 /**
  * Share of a source's iron that can do its work by a route, through time.
- * @param ground pH 2.5 to 11; not used for the leaf
+ * @param medium pH 2.5 to 11; not used for the leaf
  * @param orthoOrtho share of the iron in the isomer that counts, where the label says [1]
  * @returns least, expected and most, on a day or as a mean
  * @throws {CoreError} out-of-range, not-a-number, unknown-name
@@ -161,15 +161,15 @@ function groundsOf({ boundBy, leaf, soil, solution }: KnownIronSource, route: Ro
 export function workingCourse(
   sourceId: IronSourceId,
   route: Route,
-  ground: Ground,
+  medium: Medium,
   orthoOrtho?: number,
 ): WorkingCourse {
-  requireInRange('pH', ground.pH, { min: 2.5, max: 11 })
-  requireInRange('doubt', ground.doubt, { min: 0, max: 5 })
+  requireInRange('pH', medium.pH, { min: 2.5, max: 11 })
+  requireInRange('doubt', medium.doubt, { min: 0, max: 5 })
   if (orthoOrtho !== undefined) requireInRange('orthoOrtho', orthoOrtho, { min: 0, max: 1 })
   const source = findIronSource(sourceId)
   const decays = Object.fromEntries(
-    cases.map((which) => [which, decayOf[route]({ source, route, ground, which, orthoOrtho })]),
+    cases.map((which) => [which, decayOf[route]({ source, route, medium, which, orthoOrtho })]),
   ) as Record<Case, Decay>
   const range = (read: (decay: Decay) => number): FigureRange => {
     const usual = read(decays.usual)
@@ -186,6 +186,6 @@ export function workingCourse(
       requireInRange('days', days, { min: 0, max: 1000, unit: 'days' })
       return range((decay) => meanOver(decay, days))
     },
-    ...groundsOf(source, route),
+    ...sourcedOf(source, route),
   }
 }

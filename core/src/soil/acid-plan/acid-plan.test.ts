@@ -21,7 +21,7 @@ import { acidities } from '../../material/source/index.ts'
 
 const startsOn = '2026-04-01'
 const loam: AcidGroundFacts = { texture: 'loam', pH: 6.8, pHDoubt: 0.1, depthM: 0.17 }
-const grounds = (situation: Situation, nitrogen?: number) => ({
+const facts = (situation: Situation, nitrogen?: number) => ({
   situation,
   climate: soilClimates.temperate,
   system: 'metric' as const,
@@ -168,8 +168,8 @@ describe('steps', () => {
 
   it('gives an established green small ones', () => {
     const ask = { sourceId: 'sulfur-granules', kgPerM2: 0.05, startsOn, planned: [], done: [] } as const // prettier-ignore
-    const green = planSteps({ ...grounds('green'), ...ask })
-    const bare = planSteps({ ...grounds('bare'), ...ask })
+    const green = planSteps({ ...facts('green'), ...ask })
+    const bare = planSteps({ ...facts('bare'), ...ask })
     expect(bare.steps).toHaveLength(1)
     expect(green.steps.length).toBeGreaterThan(6)
     // 0.5 lb/1000 ft² is 2.44 g/m² of sulfur.
@@ -178,8 +178,8 @@ describe('steps', () => {
   })
 
   it('go onto grass half-yearly, neither into cold nor into hot ground', () => {
-    const { steps } = planSteps({ ...grounds('turf'), sourceId: 'sulfur-granules', kgPerM2: 0.1, startsOn, planned: [], done: [] }) // prettier-ignore
-    expect(stepProblems(steps, grounds('turf'))).toEqual([])
+    const { steps } = planSteps({ ...facts('turf'), sourceId: 'sulfur-granules', kgPerM2: 0.1, startsOn, planned: [], done: [] }) // prettier-ignore
+    expect(stepProblems(steps, facts('turf'))).toEqual([])
     const gaps = steps.slice(1).map(({ day }, index) => daysBetween(steps[index]?.day ?? '', day))
     expect(Math.min(...gaps)).toBeGreaterThanOrEqual(120)
   })
@@ -187,17 +187,17 @@ describe('steps', () => {
   it('share the nitrogen budget with what is planned beside them', () => {
     const budget = 0.004
     const ask = { sourceId: 'ammonium-sulfate', kgPerM2: 0.1, startsOn, done: [] } as const
-    const { steps } = planSteps({ ...grounds('turf', budget), ...ask, planned: [] })
+    const { steps } = planSteps({ ...facts('turf', budget), ...ask, planned: [] })
     const inFirst = steps.filter(({ day }) => day.startsWith('2026'))
     expect(inFirst.reduce((sum, { kgPerM2 }) => sum + kgPerM2 * 0.21, 0)).toBeCloseTo(budget, 9)
-    const more = planSteps({ ...grounds('turf', budget), ...ask, planned: inFirst }).steps
+    const more = planSteps({ ...facts('turf', budget), ...ask, planned: inFirst }).steps
     expect(more.some(({ day }) => day.startsWith('2026'))).toBe(false)
   })
 })
 
 describe('stepProblems', () => {
   const step = (day: string, kgPerM2: number, sourceId: 'sulfur-flour' | 'ammonium-sulfate' | 'peat-moss' = 'sulfur-flour') => ({ day, kgPerM2, sourceId }) // prettier-ignore
-  const words = (...[steps, where]: [ReturnType<typeof step>[], ReturnType<typeof grounds>]) =>
+  const words = (...[steps, where]: [ReturnType<typeof step>[], ReturnType<typeof facts>]) =>
     stepProblems(steps, where).map(({ isHard, words: said }) => `${isHard ? '!' : ''}${said}`)
 
   it.each([
@@ -217,12 +217,12 @@ describe('stepProblems', () => {
     ],
     [[step('2026-06-01', 0.02, 'ammonium-sulfate')], /!4.2 g\/m² nitrogen in 2026 is over the 2 g/],
   ])('%j on turf', (steps, reason) => {
-    expect(words(steps, grounds('turf', 0.002)).join('\n')).toMatch(reason)
+    expect(words(steps, facts('turf', 0.002)).join('\n')).toMatch(reason)
   })
 
   it('counts what went on already', () => {
     const done = [step('2026-04-20', 0.024)]
-    const [first] = stepProblems([step('2026-05-20', 0.01)], grounds('turf'), done)
+    const [first] = stepProblems([step('2026-05-20', 0.01)], facts('turf'), done)
     expect(first?.words).toMatch(/30 days after/)
   })
 
@@ -251,7 +251,7 @@ describe('retestDays', () => {
 describe('compareMaterials', () => {
   const offers = (situation: Situation, target = 6) =>
     compareMaterials({
-      ...grounds(situation, 0.02),
+      ...facts(situation, 0.02),
       need: acidNeed(acidGround({ ...loam, depthM: 0.1 }), target),
       startsOn,
       planned: [],

@@ -8,7 +8,7 @@ import {
 } from '../../material/source/index.ts'
 import { kgFor, type AcidNeed } from './acid-need.ts'
 import { planSteps } from './plan-steps.ts'
-import { limitsOf, type AcidStep, type StepGrounds } from './step-rules.ts'
+import { limitsOf, type AcidStep, type StepFacts } from './step-rules.ts'
 import type { Day } from '../../base/calendar/index.ts'
 
 /** One amendment for the need, beside the others. */
@@ -28,7 +28,7 @@ export interface MaterialOffer {
   readonly notHere: string | undefined
 }
 
-export interface CompareInput extends StepGrounds {
+export interface CompareInput extends StepFacts {
   readonly need: AcidNeed
   readonly startsOn: Day
   readonly planned: readonly AcidStep[]

@@ -1,9 +1,9 @@
 import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
 import { findAcidity, type SourceId } from '../../material/source/index.ts'
 import { limitedBy } from './limited-by.ts'
-import { againstDay, limitsOf, type AcidStep, type StepGrounds } from './step-rules.ts'
+import { againstDay, limitsOf, type AcidStep, type StepFacts } from './step-rules.ts'
 
-export interface StepsInput extends StepGrounds {
+export interface StepsInput extends StepFacts {
   readonly sourceId: SourceId
   /** In all [kg/m² of product]. */
   readonly kgPerM2: number

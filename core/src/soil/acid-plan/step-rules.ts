@@ -18,7 +18,7 @@ export interface AcidStep {
 }
 
 /** Where steps go, and what is left of the nitrogen that may go there. */
-export interface StepGrounds {
+export interface StepFacts {
   readonly situation: Situation
   readonly climate: SoilClimate
   /** Units in which problems are said. */
@@ -51,7 +51,7 @@ const warmthWords = (celsius: number, system: UnitSystem): string =>
 
 /** Why a day is wrong for a source; undefined when it is not. */
 export function againstDay(
-  { situation, climate, system }: StepGrounds,
+  { situation, climate, system }: StepFacts,
   sourceId: SourceId,
   day: Day,
 ): string | undefined {
@@ -92,7 +92,7 @@ interface Before {
 function hardProblems(
   step: AcidStep,
   { planned, done }: Before,
-  { situation, nitrogenLeft, system }: StepGrounds,
+  { situation, nitrogenLeft, system }: StepFacts,
 ): readonly string[] {
   const before = [...planned, ...done]
   const { name } = findSource(step.sourceId)
@@ -146,7 +146,7 @@ function hardProblems(
  */
 export function stepProblems(
   steps: readonly AcidStep[],
-  grounds: StepGrounds,
+  facts: StepFacts,
   done: readonly AcidStep[] = [],
 ): readonly StepProblem[] {
   const inOrder = steps
@@ -157,8 +157,8 @@ export function stepProblems(
       planned: inOrder.slice(0, place).map((each) => each.step),
       done: done.filter(({ day }) => day <= step.day),
     }
-    const hard = hardProblems(step, before, grounds)
-    const soft = againstDay(grounds, step.sourceId, step.day)
+    const hard = hardProblems(step, before, facts)
+    const soft = againstDay(facts, step.sourceId, step.day)
     return [
       ...hard.map((words) => ({ index, isHard: true, words })),
       ...(soft === undefined ? [] : [{ index, isHard: false, words: `${soft}.` }]),

@@ -1,7 +1,7 @@
 import { CoreError } from '../../base/error/index.ts'
 import type { StandSize } from '../../stand/plant/index.ts'
 import { seasonLimitOf, seasonOf, type Application, type SeasonInput } from '../season/index.ts'
-import type { StepGrounds } from './step-rules.ts'
+import type { StepFacts } from './step-rules.ts'
 
 /** Depth over which pots are reckoned as ground [m]. */
 const potDepthM = 0.2
@@ -41,7 +41,7 @@ export function nitrogenBudget(
   ground: Pick<SeasonInput, 'context' | 'ownLimits'>,
   applications: readonly Application[],
   groundM2: number,
-): StepGrounds['nitrogenLeft'] {
+): StepFacts['nitrogenLeft'] {
   const limit = seasonLimitOf('N', ground)
   return (year) => {
     if (limit === undefined) return undefined

@@ -55,7 +55,7 @@ const depthOf: Readonly<Record<Situation, Readonly<Record<UnitSystem, string>>>>
   pot: { us: '8 in', metric: '20 cm' },
 }
 
-interface DraftGrounds {
+interface DraftFacts {
   readonly context: Context
   readonly plantId: string
   readonly system: UnitSystem
@@ -69,8 +69,8 @@ interface DraftGrounds {
 const text = (value: number | undefined): string => (value === undefined ? '' : String(value))
 
 /** A draft that begins from the plan that holds, else from what is usual for such a stand. */
-export function freshAcidDraft(grounds: DraftGrounds): AcidDraft {
-  const { context, plantId, system, plan, likedPH, fizz, water } = grounds
+export function freshAcidDraft(facts: DraftFacts): AcidDraft {
+  const { context, plantId, system, plan, likedPH, fizz, water } = facts
   const usual = plantId === greenGrass ? 'green' : situationOf[context]
   const situation = plan?.situation ?? usual ?? 'bed'
   const ground = plan?.ground

@@ -75,7 +75,7 @@ describe('the pH of a plan', () => {
 })
 
 describe('a draft', () => {
-  const grounds = { context: 'turf', plantId: 'fescue-zoysia', system: 'us', plan: undefined, likedPH: 6.5, fizz: undefined, water: {} } as const // prettier-ignore
+  const facts = { context: 'turf', plantId: 'fescue-zoysia', system: 'us', plan: undefined, likedPH: 6.5, fizz: undefined, water: {} } as const // prettier-ignore
 
   it.each([
     [{}, 'turf', '4 in', ''],
@@ -84,7 +84,7 @@ describe('a draft', () => {
     [{ context: 'container' }, 'pot', '8 in', 'potting-mix'],
     [{ context: 'shrub' }, 'bed', '6 in', ''],
   ] as const)('begins for %j onto %s, %s deep', (change, situation, depth, texture) => {
-    const draft = freshAcidDraft({ ...grounds, ...change })
+    const draft = freshAcidDraft({ ...facts, ...change })
     expect(draft).toMatchObject({ situation, depth, texture, targetPH: '6.5', steps: null })
   })
 
@@ -96,7 +96,7 @@ describe('a draft', () => {
       water: { mmPerYear: 254, alkalinityMgPerLCaCO3: 200, acidId: 'citric', leftMgPerLCaCO3: 40 },
       steps: [{ sourceId: 'sulfur-flour' }],
     } as unknown as StandStoryDto['acidPlans'][number]
-    expect(freshAcidDraft({ ...grounds, plan })).toMatchObject({
+    expect(freshAcidDraft({ ...facts, plan })).toMatchObject({
       situation: 'bare',
       targetPH: '5.0',
       texture: 'clay',

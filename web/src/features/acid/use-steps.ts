@@ -46,7 +46,7 @@ export function useSteps({ stand, draft, need, groundM2, startsOn }: StepsInput)
       : undefined,
   )
   const done = computed(() => where.value?.done ?? [])
-  const grounds = computed(() => where.value?.grounds)
+  const facts = computed(() => where.value?.facts)
   const doneSinceStart = computed(() =>
     done.value.filter(({ day }) => startsOn.value !== undefined && day >= startsOn.value),
   )
@@ -63,7 +63,7 @@ export function useSteps({ stand, draft, need, groundM2, startsOn }: StepsInput)
 
   /** Nitrogen that is fed anyway, in the form that sours most. */
   const fed = computed<readonly AcidStep[]>(() => {
-    const [where, aYear] = [grounds.value, nitrogenKgPerM2.value]
+    const [where, aYear] = [facts.value, nitrogenKgPerM2.value]
     if (!where || !aYear || need.value?.direction !== 'down') return []
     const feedId = sourestFeed()
     const { contentShare } = findSource(feedId)
@@ -81,7 +81,7 @@ export function useSteps({ stand, draft, need, groundM2, startsOn }: StepsInput)
   })
   /** Laid out by themselves: what the need leaves once the rest is done and fed. */
   const laidOut = computed(() => {
-    const [where, way] = [grounds.value, need.value]
+    const [where, way] = [facts.value, need.value]
     if (!where || !way) return { steps: [] as readonly AcidStep[], leftKgPerM2: 0 }
     const { sourceId } = draft.value
     const perKg = Math.abs(findAcidity(sourceId).molPerKg.usual)
@@ -109,7 +109,7 @@ export function useSteps({ stand, draft, need, groundM2, startsOn }: StepsInput)
   const judged = computed(() => where.value && judgeSteps(steps.value, where.value))
   const offers = useSettled(
     () => {
-      const [where, way] = [grounds.value, need.value]
+      const [where, way] = [facts.value, need.value]
       return (
         where && way && { where, way, price: draft.value.price, sourceId: draft.value.sourceId }
       )

@@ -65,7 +65,7 @@ function buildDatesStore() {
     })
   })
   const facts = computed(() =>
-    input.value && input.value.ground.days.length > 0 ? factsOf(input.value.ground) : undefined,
+    input.value && input.value.frame.days.length > 0 ? factsOf(input.value.frame) : undefined,
   )
   const tasks = computed<readonly Task[]>(() => input.value?.tasks ?? [])
   const jobs = computed<readonly JobDto[]>(() =>

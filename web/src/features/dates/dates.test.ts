@@ -35,8 +35,8 @@ class WorkerInPlace extends EventTarget {
   terminate(): void {
     // Nothing runs on.
   }
-  postMessage({ ground, tasks }: PlanInput): void {
-    const season = planSeason(ground, tasks, solverWith(highs))
+  postMessage({ frame, tasks }: PlanInput): void {
+    const season = planSeason(frame, tasks, solverWith(highs))
     this.dispatchEvent(new MessageEvent('message', { data: { season } }))
   }
 }
@@ -136,8 +136,8 @@ describe('dates', () => {
 
   it('show how far the planner is, and take the best so far when somebody has enough', async () => {
     class SlowWorker extends WorkerInPlace {
-      override postMessage({ ground, tasks }: PlanInput): void {
-        const season = planSeason(ground, tasks, solverWith(highs))
+      override postMessage({ frame, tasks }: PlanInput): void {
+        const season = planSeason(frame, tasks, solverWith(highs))
         const progress = { share: 0.4, season }
         this.dispatchEvent(new MessageEvent('message', { data: { progress } }))
       }

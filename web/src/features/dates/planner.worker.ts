@@ -8,7 +8,7 @@ self.addEventListener('message', ({ data }: MessageEvent<PlanInput>) => {
   void (async () => {
     try {
       const highs = await loadHighs({ locateFile: () => solverAddress })
-      const season = planSeason(data.ground, data.tasks, solverWith(highs), {
+      const season = planSeason(data.frame, data.tasks, solverWith(highs), {
         onProgress: (progress) => self.postMessage({ progress }),
       })
       self.postMessage({ season })

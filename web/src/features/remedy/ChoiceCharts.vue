@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { aims, courseOf, type AimId } from '@spudder/core/material/choice'
 import { compareWithTrade } from '@spudder/core/material/chemistry'
-import type { Ground, PHBelief } from '@spudder/core/material/persistence'
+import type { Medium, PHBelief } from '@spudder/core/material/persistence'
 import { isNone } from '@spudder/core/base/reference'
 import { knownLigand } from '@spudder/core/material/source'
 import type { Route } from '@spudder/core/stand/plant'
@@ -16,7 +16,7 @@ import type { SoilWaterDraft } from './soil-water.ts'
 /** The chemistry behind the order: curves over pH, and what is left over the days. */
 const props = defineProps<{
   route: Route
-  ground: Ground
+  medium: Medium
   pH: PHBelief | undefined
   offer: Offer
   aimId: AimId
@@ -27,7 +27,7 @@ const isTradeOpen = ref(false)
 const curves = computed(() =>
   props.route === 'solution'
     ? curvesInSolution()
-    : curvesInSoil(props.ground.soil ?? {}, 10 ** soilWater.value.logLigandM),
+    : curvesInSoil(props.medium.soil ?? {}, 10 ** soilWater.value.logLigandM),
 )
 const chosenCurve = computed<Curve['id'] | undefined>(() => {
   if (!props.offer.candidate) return undefined
@@ -49,7 +49,7 @@ const course = computed(() => {
   if (!candidate) return []
   const step = Math.ceil(horizon.value / 42)
   const days = Array.from({ length: Math.floor(horizon.value / step) + 1 }, (_, i) => i * step)
-  const course = courseOf(candidate, props.route, props.ground)
+  const course = courseOf(candidate, props.route, props.medium)
   return days.map((day) => ({ day, ...course.at(day) }))
 })
 const trade = compareWithTrade()
@@ -68,7 +68,7 @@ const trade = compareWithTrade()
         :chosen-id="chosenCurve"
         :has-brackets="route === 'soil'"
       />
-      <SoilWater v-if="route === 'soil'" v-model="soilWater" :p-h="ground.pH" />
+      <SoilWater v-if="route === 'soil'" v-model="soilWater" :p-h="medium.pH" />
       <p v-if="!pH" class="stop">
         No pH known. Measure it before you buy; every source is judged with doubt till then.
       </p>

@@ -9,7 +9,7 @@ import { provideRemedyStore } from './remedy-store.ts'
 
 const props = defineProps<{ stand: StandDto }>()
 const router = useRouter()
-const { against, draft, route, ground, pH, chosen, aimId, save } = provideRemedyStore(props.stand)
+const { against, draft, route, medium, pH, chosen, aimId, save } = provideRemedyStore(props.stand)
 const { nutrient } = against
 
 async function plan(): Promise<void> {
@@ -25,7 +25,7 @@ async function plan(): Promise<void> {
         v-if="nutrient === 'Fe' && chosen"
         v-model="draft.soilWater"
         :route="route"
-        :ground="ground"
+        :medium="medium"
         :p-h="pH"
         :offer="chosen"
         :aim-id="aimId"

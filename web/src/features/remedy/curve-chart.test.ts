@@ -5,16 +5,16 @@ import ChoiceCharts from './ChoiceCharts.vue'
 import StabilityChart from './StabilityChart.vue'
 import SoilWater from './SoilWater.vue'
 import { brackets, curvePHs, curvesInSoil, curvesInSolution, nameCurves } from './curve-chart.ts'
-import { offersFor, type OfferGrounds } from './offers.ts'
+import { offersFor, type OfferFacts } from './offers.ts'
 import { soilOf, usualSoilWater } from './soil-water.ts'
 
 const curves = curvesInSoil(soilOf(usualSoilWater), 1e-4)
-const grounds: OfferGrounds = {
+const facts: OfferFacts = {
   nutrient: 'Fe',
   context: 'turf',
   route: 'soil',
   aimId: 'season',
-  ground: { pH: 7.8, doubt: 0.2, soil: soilOf(usualSoilWater) },
+  medium: { pH: 7.8, doubt: 0.2, soil: soilOf(usualSoilWater) },
   size: { kind: 'area', areaM2: 100 },
   shelf: [],
   presentIronMgPerL: undefined,
@@ -104,16 +104,16 @@ describe('the sliders of the soil water', () => {
 })
 
 describe('the charts beside the choice', () => {
-  const chartsFor = (change: Partial<OfferGrounds>, index = 0) => {
-    const all = { ...grounds, ...change }
+  const chartsFor = (change: Partial<OfferFacts>, index = 0) => {
+    const all = { ...facts, ...change }
     const offer = offersFor(all)[index]
     if (!offer) throw new Error('nothing offered')
     return mount(ChoiceCharts, {
       props: {
         modelValue: usualSoilWater,
         route: all.route,
-        ground: all.ground,
-        pH: all.ground,
+        medium: all.medium,
+        pH: all.medium,
         offer,
         aimId: all.aimId,
       },

@@ -1,14 +1,14 @@
 import { candidateOfProduct, catalogueCandidates } from '@spudder/core/material/choice'
 import { describe, expect, it } from 'vitest'
 import { perGround } from '../../shared/units/per-ground.ts'
-import { neverOffered, offersFor, type OfferGrounds } from './offers.ts'
+import { neverOffered, offersFor, type OfferFacts } from './offers.ts'
 
-const grounds: OfferGrounds = {
+const facts: OfferFacts = {
   nutrient: 'Fe',
   context: 'turf',
   route: 'soil',
   aimId: 'season',
-  ground: { pH: 7.8, doubt: 0.2 },
+  medium: { pH: 7.8, doubt: 0.2 },
   size: { kind: 'area', areaM2: 1444 },
   shelf: [],
   presentIronMgPerL: undefined,
@@ -30,14 +30,14 @@ const tub = candidateOfProduct({
 
 describe('what is offered', () => {
   it('is the shelf and the catalogue in one order, each under its own id', () => {
-    const offers = offersFor({ ...grounds, shelf: [tub] })
+    const offers = offersFor({ ...facts, shelf: [tub] })
     expect(offers[0]).toMatchObject({ id: 'tub', origin: 'shelf', sourceId: 'fe-eddha' })
     expect(offers[1]).toMatchObject({ id: 'fe-eddha', origin: 'catalogue' })
     expect(offers).toHaveLength(1 + catalogueCandidates().length)
   })
 
   it('says stain, first change and organic growing', () => {
-    const [first] = offersFor({ ...grounds, shelf: [tub] })
+    const [first] = offersFor({ ...facts, shelf: [tub] })
     expect(first?.facts).toEqual([
       'first change in 5-9 days',
       'stains red',
@@ -46,7 +46,7 @@ describe('what is offered', () => {
   })
 
   it('has a bill for the stand, by application and season', () => {
-    const [first] = offersFor({ ...grounds, shelf: [tub] })
+    const [first] = offersFor({ ...facts, shelf: [tub] })
     // 2 oz/1000 ft² over 1444 m² is 0.8813 kg, at 58 / 2.268 a kilogram.
     expect(first?.perApplication?.usual).toBeCloseTo(0.8813 * (58 / 2.268), 1)
     expect(first?.season?.usual).toBeCloseTo(
@@ -62,7 +62,7 @@ describe('what is offered', () => {
       sourceId: 'fe-eddha',
       label: { ...tub.label, totals: { Fe: 3, N: 5, Mn: 2 }, iron: 3, orthoOrtho: 2.4 },
     })
-    const offer = offersFor({ ...grounds, shelf: [blend] }).find(({ id }) => id === 'blend')
+    const offer = offersFor({ ...facts, shelf: [blend] }).find(({ id }) => id === 'blend')
     expect(offer?.facts).toContain('5 % nitrogen')
     // 2 oz/1000 ft² is 6.103 kg/ha of product.
     expect((offer?.nitrogenKgPerM2 ?? 0) * 1e4).toBeCloseTo(6.103 * 0.05, 3)
@@ -72,7 +72,7 @@ describe('what is offered', () => {
   })
 
   it('of magnesium has its own sources, with what they cost at work', () => {
-    const offers = offersFor({ ...grounds, nutrient: 'Mg', route: 'leaf' })
+    const offers = offersFor({ ...facts, nutrient: 'Mg', route: 'leaf' })
     expect(offers[0]).toMatchObject({ id: 'epsom-salt', nutrientWord: 'magnesium' })
     expect(offers[0]?.candidate).toBeUndefined()
     expect(offers[0]?.reasons[0]).toMatch(/About 90 % of its magnesium is of use on the leaf/)
@@ -85,7 +85,7 @@ describe('what is offered', () => {
 
   it('never is oxide or mined grains', () => {
     expect(neverOffered().map(({ id }) => id)).toEqual(['iron-oxide', 'iron-granules'])
-    const ids = offersFor({ ...grounds, ground: { pH: 5, doubt: 0.1 } }).map(({ id }) => id)
+    const ids = offersFor({ ...facts, medium: { pH: 5, doubt: 0.1 } }).map(({ id }) => id)
     expect(ids).not.toContain('iron-oxide')
   })
 })

@@ -10,7 +10,7 @@ import {
   type RankedCandidate,
   type RankedOtherSource,
 } from '@spudder/core/material/choice'
-import type { Ground } from '@spudder/core/material/persistence'
+import type { Medium } from '@spudder/core/material/persistence'
 import type { Context, Route, StandSize } from '@spudder/core/stand/plant'
 import { amountFor, type Rate } from '@spudder/core/material/rate'
 import type { FigureRange, Sourced } from '@spudder/core/base/reference'
@@ -49,12 +49,12 @@ export interface Offer {
   readonly priceFrom: Sourced
 }
 
-export interface OfferGrounds {
+export interface OfferFacts {
   readonly nutrient: 'Fe' | OtherNutrient
   readonly context: Context
   readonly route: Route
   readonly aimId: AimId
-  readonly ground: Ground
+  readonly medium: Medium
   readonly size: StandSize
   readonly shelf: readonly Candidate[]
   readonly presentIronMgPerL: number | undefined
@@ -72,15 +72,15 @@ export const choiceInputOf = ({
   context,
   route,
   aimId,
-  ground,
+  medium,
   size,
   shelf,
   presentIronMgPerL,
-}: OfferGrounds): ChoiceInput => ({
+}: OfferFacts): ChoiceInput => ({
   context,
   route,
   aimId,
-  ground,
+  medium,
   size,
   candidates: [...shelf, ...catalogueCandidates()],
   ...(presentIronMgPerL === undefined ? {} : { presentIronMgPerL }),
@@ -122,7 +122,7 @@ function ofIron(ranked: RankedCandidate): Offer {
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`
 
-function ofOther(ranked: RankedOtherSource, { size, route, ground }: OfferGrounds): Offer {
+function ofOther(ranked: RankedOtherSource, { size, route, medium }: OfferFacts): Offer {
   const { source, working, costPerWorkingKg: cost, rates } = ranked
   const nutrientWord = contentWords[source.nutrient]
   const [rate] = rates
@@ -138,7 +138,7 @@ function ofOther(ranked: RankedOtherSource, { size, route, ground }: OfferGround
   const spent = amount && amount.productKg * source.pricePerKg.usual
   const same = (value: number | undefined): FigureRange | undefined =>
     value === undefined ? undefined : { low: value, usual: value, high: value }
-  const where = route === 'leaf' ? 'on the leaf' : `in the ${route} at pH ${ground.pH.toFixed(1)}`
+  const where = route === 'leaf' ? 'on the leaf' : `in the ${route} at pH ${medium.pH.toFixed(1)}`
   return {
     id: source.id,
     name: source.name,
@@ -167,12 +167,10 @@ function ofOther(ranked: RankedOtherSource, { size, route, ground }: OfferGround
 }
 
 /** What can be chosen for the stand, best first. */
-export function offersFor(grounds: OfferGrounds): readonly Offer[] {
-  const { nutrient, context, route, ground } = grounds
-  if (nutrient === 'Fe') return rankCandidates(choiceInputOf(grounds)).map(ofIron)
-  return rankOtherSources({ nutrient, context, route, ground }).map((each) =>
-    ofOther(each, grounds),
-  )
+export function offersFor(facts: OfferFacts): readonly Offer[] {
+  const { nutrient, context, route, medium } = facts
+  if (nutrient === 'Fe') return rankCandidates(choiceInputOf(facts)).map(ofIron)
+  return rankOtherSources({ nutrient, context, route, medium }).map((each) => ofOther(each, facts))
 }
 
 /** What is no source of iron in a season, whatever its percentage. */

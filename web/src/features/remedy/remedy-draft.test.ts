@@ -6,11 +6,11 @@ import { computed, defineComponent, nextTick, ref } from 'vue'
 import OfferList from './OfferList.vue'
 import { useRemedyDraft } from './use-remedy-draft.ts'
 
-type Grounds = Parameters<typeof useRemedyDraft>[0]
+type Facts = Parameters<typeof useRemedyDraft>[0]
 const lawn: StandSize = { kind: 'area', areaM2: 1444 }
 
 /** The draft as a component has it, with the fields that hand on what is typed. */
-function draftOf(change: Partial<Grounds> = {}) {
+function draftOf(change: Partial<Facts> = {}) {
   const pH = ref<{ pH: number; doubt: number } | undefined>({ pH: 7.8, doubt: 0.2 })
   let made: ReturnType<typeof useRemedyDraft> | undefined
   mount(

@@ -8,7 +8,7 @@ import {
   type AimId,
   type Candidate,
 } from '@spudder/core/material/choice'
-import type { Ground, PHBelief } from '@spudder/core/material/persistence'
+import type { Medium, PHBelief } from '@spudder/core/material/persistence'
 import { type Context, type Route, type StandSize } from '@spudder/core/stand/plant'
 import { rateText, type UnitSystem } from '@spudder/core/base/quantity'
 import { type Rate, type StandMeasures } from '@spudder/core/material/rate'
@@ -17,14 +17,14 @@ import { type JarTest } from '@spudder/core/apply/work'
 import { computed, watch, type ComputedRef } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
 import { today } from '../../shared/units/today.ts'
-import { choiceInputOf, offersFor, type OfferGrounds } from './offers.ts'
+import { choiceInputOf, offersFor, type OfferFacts } from './offers.ts'
 import { soilOf, usualSoilWater } from './soil-water.ts'
 import { freshTankDraft } from './tank-draft.ts'
 import { useSettled } from '../../shared/use-settled.ts'
 import { useSpoon } from './use-spoon.ts'
 import { useWork } from './use-work.ts'
 
-interface RemedyGrounds {
+interface RemedyFacts {
   readonly standId: string
   readonly context: Context
   /** The way in that is offered first. */
@@ -88,7 +88,7 @@ export function useRemedyDraft({
   readings,
   maxCOn,
   system,
-}: RemedyGrounds) {
+}: RemedyFacts) {
   const {
     value: draft,
     forget,
@@ -100,22 +100,22 @@ export function useRemedyDraft({
     const { aim } = draft.value
     return aim && aimOptions.value.includes(aim) ? aim : (aimOptions.value[0] ?? 'season')
   })
-  const ground = computed<Ground>(() => ({
+  const medium = computed<Medium>(() => ({
     ...(pH.value ?? unmeasuredPH),
     soil: soilOf(draft.value.soilWater),
     light: draft.value.light,
   }))
-  const offerGrounds = computed<OfferGrounds>(() => ({
+  const offerFacts = computed<OfferFacts>(() => ({
     nutrient: nutrient.value,
     context,
     route: route.value,
     aimId: aimId.value,
-    ground: ground.value,
+    medium: medium.value,
     size,
     shelf: shelf.value,
     presentIronMgPerL: presentIronMgPerL.value,
   }))
-  const offers = computed(() => offersFor(offerGrounds.value))
+  const offers = computed(() => offersFor(offerFacts.value))
   const chosen = computed(
     () =>
       offers.value.find(({ id }) => id === draft.value.offerId) ??
@@ -123,10 +123,10 @@ export function useRemedyDraft({
   )
   /** Dearer to find than the order itself, so only once nothing moves any more. */
   const changers = useSettled(
-    () => offerGrounds.value,
-    (grounds) => {
-      if (grounds.nutrient !== 'Fe') return []
-      const input = choiceInputOf(grounds)
+    () => offerFacts.value,
+    (facts) => {
+      if (facts.nutrient !== 'Fe') return []
+      const input = choiceInputOf(facts)
       return orderChangers(input, rankCandidates(input))
     },
     [],
@@ -201,7 +201,7 @@ export function useRemedyDraft({
     route,
     aimId,
     aimOptions,
-    ground,
+    medium,
     offers,
     changers,
     chosen,

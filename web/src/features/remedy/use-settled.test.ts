@@ -5,14 +5,14 @@ import { useSettled } from '../../shared/use-settled.ts'
 beforeEach(() => vi.useFakeTimers())
 afterEach(() => vi.useRealTimers())
 
-it('works out a value once its grounds have come to rest, not on the way', async () => {
+it('works out a value once its facts have come to rest, not on the way', async () => {
   const scope = effectScope()
-  const grounds = ref(1)
+  const facts = ref(1)
   const workOut = vi.fn((value: number) => value * 10)
-  const value = scope.run(() => useSettled(() => grounds.value, workOut, 0))
+  const value = scope.run(() => useSettled(() => facts.value, workOut, 0))
   expect(value?.value).toBe(0)
   for (let step = 2; step <= 6; step += 1) {
-    grounds.value = step
+    facts.value = step
     await nextTick()
     await vi.advanceTimersByTimeAsync(40)
   }

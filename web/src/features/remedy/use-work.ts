@@ -15,7 +15,7 @@ import { numberIn } from '../../shared/form/number-text.ts'
 import type { Offer } from './offers.ts'
 import type { TankDraft } from './tank-draft.ts'
 
-export interface WorkGrounds {
+export interface WorkInput {
   /** What is known before anything is typed. */
   readonly known: ComputedRef<KnownOfApplication>
   readonly route: ComputedRef<Route>
@@ -46,8 +46,8 @@ const noTank = {
 } as const
 
 /** Turns what is typed into an application, and shows it part by part. */
-export function useWork(grounds: WorkGrounds) {
-  const { known, route, chosen, rate, draft, presentIronMgPerL } = grounds
+export function useWork(input: WorkInput) {
+  const { known, route, chosen, rate, draft, presentIronMgPerL } = input
   /** Read by their fields; undefined while unreadable. */
   const carrierValue = ref<number>()
   const tankL = ref<number>()
@@ -86,8 +86,8 @@ export function useWork(grounds: WorkGrounds) {
       rate: of,
       rateValue,
       contentShare: contentShare.value,
-      weighedKgPerL: grounds.weighedKgPerL.value,
-      scoopKg: grounds.scoopKg.value,
+      weighedKgPerL: input.weighedKgPerL.value,
+      scoopKg: input.scoopKg.value,
       ...(of.carrier ? inTank.value : noTank),
       ...(of.basis === 'iron-in-solution'
         ? {
@@ -148,7 +148,7 @@ export function useWork(grounds: WorkGrounds) {
     dose: computed(() => application.value?.dose?.value),
     problems: computed(() => application.value?.problems ?? []),
     isStopped: computed(() => application.value?.isStopped ?? false),
-    same: computed(() => application.value && sameAmount(application.value, grounds.system.value)),
+    same: computed(() => application.value && sameAmount(application.value, input.system.value)),
     retention: computed(() => application.value?.retention),
     /** By which amounts are reckoned: weighed, by the product, or usual for the form [kg/L]. */
     densityKgPerL: computed(() => application.value?.densityKgPerL),

@@ -232,14 +232,14 @@ describe('the shelf against the plan', () => {
 
   it('says what runs short, when, for which stand, and puts whole packs among the jobs', async () => {
     const { page, sent } = await openShelf([bag], planned(spray('a', 3), spray('b', 30)))
-    const text = page.find('.outlook').text().replace(/\s+/g, ' ')
+    const text = page.find('.forecast').text().replace(/\s+/g, ' ')
     // 10 kg for two jobs of 8 kg: 6 kg are missing, a week's delivery before the second.
     expect(text).toMatch(/22 lb for 2 planned jobs/)
     expect(text).toContain(
       `Short on ${dayWords(addDays(today(), 30))} for Events lawn: 13.2 lb missing`,
     )
     expect(text).toContain(`Order by ${dayWords(addDays(today(), 23))}`)
-    await page.find('.outlook button').trigger('click')
+    await page.find('.forecast button').trigger('click')
     await flushPromises()
     expect(sent[0]).toMatchObject({
       path: '/places/place/orders',
@@ -251,7 +251,7 @@ describe('the shelf against the plan', () => {
   it('says that it lasts, with what is on order, and nothing where nothing is planned', async () => {
     const order = jobRow({ id: 'buy', kind: 'buy', productId: bag.id, plannedKg: 20, dueOn: addDays(today(), 2) }) // prettier-ignore
     const { page } = await openShelf([bag], planned(spray('a', 3), spray('b', 30), order))
-    expect(page.find('.outlook').text()).toMatch(/To buy:\s+44\.1 lb[\s\S]*It lasts/)
-    expect((await openShelf()).page.find('.outlook').exists()).toBe(false)
+    expect(page.find('.forecast').text()).toMatch(/To buy:\s+44\.1 lb[\s\S]*It lasts/)
+    expect((await openShelf()).page.find('.forecast').exists()).toBe(false)
   })
 })

@@ -79,7 +79,7 @@ const working = computed(() => {
     .map((route) => ({
       route,
       words: routeWords[route],
-      share: labelCourse(read, { route, ground: props.pH, ...options.value }).at(0),
+      share: labelCourse(read, { route, medium: props.pH, ...options.value }).at(0),
       schools: route === 'soil' ? labelShareBySchools(read, props.pH.pH, options.value) : undefined,
     }))
     .filter(({ share }) => share !== undefined)

@@ -1,6 +1,6 @@
 import { addDays } from '../../../base/calendar/index.ts'
 import { weatherWorks, type WeatherWork } from '../../weather/index.ts'
-import type { PlanDay, PlanGround, PlanStand, Task } from '../task.ts'
+import type { PlanDay, PlanFrame, PlanStand, Task } from '../task.ts'
 
 export const firstDay = '2027-05-03' // a Monday
 
@@ -34,7 +34,7 @@ export const lawn: PlanStand = {
 }
 
 /** A lawn, six weeks of fair weather, a crew of eight hours every day. */
-export const fairGround = (change: Partial<PlanGround> = {}): PlanGround => ({
+export const fairFrame = (change: Partial<PlanFrame> = {}): PlanFrame => ({
   system: 'metric',
   days: Array.from({ length: 42 }, (_, index) => fairDay(index)),
   stands: [lawn],

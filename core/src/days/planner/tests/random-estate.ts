@@ -1,10 +1,10 @@
 import { randomLcg } from 'd3-random'
 import { addDays, type Day } from '../../../base/calendar/index.ts'
 import { weatherWorks, type WeatherWork } from '../../weather/index.ts'
-import type { Follow, PlanDay, PlanGround, PlanStand, PlanStock, Task } from '../task.ts'
+import type { Follow, PlanDay, PlanFrame, PlanStand, PlanStock, Task } from '../task.ts'
 
 export interface RandomEstate {
-  readonly ground: PlanGround
+  readonly frame: PlanFrame
   readonly tasks: readonly Task[]
 }
 
@@ -101,7 +101,7 @@ export function randomEstate(
   })
   const blackoutFrom = upTo(dayCount)
   return {
-    ground: {
+    frame: {
       system: 'metric',
       days,
       stands,

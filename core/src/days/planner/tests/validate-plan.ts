@@ -1,4 +1,4 @@
-import type { Assignment, PlanGround, Task } from '../task.ts'
+import type { Assignment, PlanFrame, Task } from '../task.ts'
 
 /**
  * Goes through a plan by the rules of the trade as they are written down, with nothing of the
@@ -6,7 +6,7 @@ import type { Assignment, PlanGround, Task } from '../task.ts'
  * @returns what is wrong, in words; nothing where the plan holds
  */
 export function validatePlan(
-  { days, stands, stock, blackouts, crewHours, equipmentHours }: PlanGround,
+  { days, stands, stock, blackouts, crewHours, equipmentHours }: PlanFrame,
   tasks: readonly Task[],
   plan: Assignment,
 ): readonly string[] {
