@@ -13,44 +13,48 @@ import {
 import {
   nozzleKinds,
   nozzleSizes,
-  sprayerKinds,
+  setupOf,
+  sprayerKindNames,
+  sprayerKindOf,
+  type MeasureName,
   type NozzleKind,
   type SprayerKind,
   type SprayerSetup,
 } from '@spudder/core/apply/sprayer'
 import { Bounded, IsNewId, IsPastDay, Named, Recorded } from '../validation/index.ts'
 
-const kinds = Object.keys(sprayerKinds) as SprayerKind[]
 const ofNozzle = Object.keys(nozzleKinds) as NozzleKind[]
 const sizes = nozzleSizes.map(({ id }) => id)
 
-const only =
-  (kind: SprayerKind) =>
-  (setup: SprayerSetupDto): boolean =>
-    setup.kind === kind
+const has =
+  (measure: MeasureName) =>
+  ({ kind }: SprayerSetupDto): boolean =>
+    sprayerKindNames.includes(kind) && sprayerKindOf(kind).measures.includes(measure)
 
 /** Set-up of a sprayer; which measures it needs follows from its kind. */
 export class SprayerSetupDto {
-  @IsIn(kinds, { message: 'Kind: choose one of the list.' }) kind!: SprayerKind
+  @IsIn(sprayerKindNames, { message: 'Kind: choose one of the list.' }) kind!: SprayerKind
   @Bounded('Tank', { min: 0.1, max: 1e5, unit: 'L' }) tankL!: number
-  @ValidateIf(only('boom'))
+  @ValidateIf(has('nozzleKind'))
   @IsIn(ofNozzle, { message: 'Nozzles: choose one of the list.' })
   nozzleKind?: NozzleKind
-  @ValidateIf(only('boom'))
+  @ValidateIf(has('nozzleSize'))
   @IsIn(sizes, { message: `Nozzle size: choose one of ${sizes.join(', ')}.` })
   nozzleSize?: string
-  @ValidateIf(only('boom'))
+  @ValidateIf(has('nozzleCount'))
   @IsInt({ message: 'Nozzles: give a whole number from 1 to 200.' })
   @Bounded('Nozzles', { min: 1, max: 200 })
   nozzleCount?: number
-  @ValidateIf(only('boom')) @Bounded('Spacing', { min: 0.1, max: 3, unit: 'm' }) spacingM?: number
-  @ValidateIf(only('boom'))
+  @ValidateIf(has('spacingM'))
+  @Bounded('Spacing', { min: 0.1, max: 3, unit: 'm' })
+  spacingM?: number
+  @ValidateIf(has('pressureBar'))
   @Bounded('Pressure', { min: 0.3, max: 20, unit: 'bar' })
   pressureBar?: number
-  @ValidateIf(only('boom'))
+  @ValidateIf(has('speedKmPerH'))
   @Bounded('Speed', { min: 0.3, max: 40, unit: 'km/h' })
   speedKmPerH?: number
-  @ValidateIf(only('injector')) @Bounded('Ratio', { min: 2, max: 2000 }) ratio?: number
+  @ValidateIf(has('ratio')) @Bounded('Ratio', { min: 2, max: 2000 }) ratio?: number
 }
 
 /** A rate that was measured with water. */
@@ -95,12 +99,9 @@ export class SprayerDto extends Recorded {
   @IsOptional() @IsString() changedBy!: string | null
 }
 
-/** The set-up as the core takes it; only after validation, which guarantees its measures. */
-export function toSetup(dto: SprayerSetupDto): SprayerSetup {
-  const { kind, tankL } = dto
-  if (kind === 'injector') return { kind, tankL, ratio: dto.ratio ?? 0 }
-  if (kind !== 'boom') return { kind, tankL }
-  const { nozzleKind = 'flat-fan', nozzleSize = '', nozzleCount = 0 } = dto
-  const { spacingM = 0, pressureBar = 0, speedKmPerH = 0 } = dto
-  return { kind, tankL, nozzleKind, nozzleSize, nozzleCount, spacingM, pressureBar, speedKmPerH }
-}
+/**
+ * The set-up as the core takes it.
+ * @throws {CoreError} not-applicable where a measure of its kind is missing, which validation tells before
+ */
+export const toSetup = ({ kind, tankL, ...measures }: SprayerSetupDto): SprayerSetup =>
+  setupOf(kind, tankL, measures)

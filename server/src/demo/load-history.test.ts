@@ -138,7 +138,7 @@ describe('the demo estate', () => {
       today,
     })
     const plan = [
-      ['ground', { ...ground, days: frame.days.length }],
+      ['ground', { ...frame, days: frame.days.length }],
       ...tasks.map((task) => [task.kind, { ...task, follows: task.follows.length }] as const),
     ] as const
     await expect(sayFigures(plan)).toMatchFileSnapshot('tests/plan.txt')

@@ -16,5 +16,15 @@ export { heldSpeedKmPerH, nozzleKinds, nozzleSizes, workingPressureBar } from '.
 export type { NozzleKind } from './data/nozzles.ts'
 export { dropClassOf, leafRetentionAt } from './leaf-uptake.ts'
 export type { LeafRetention } from './leaf-uptake.ts'
-export { areaOfTank, checkSetup, deliveryOf, dropsOf, sprayerKinds } from './sprayer.ts'
-export type { Calibration, Delivery, SprayerKind, SprayerSetup } from './sprayer.ts'
+export { sprayerKindNames } from './data/sprayer-kinds.ts'
+export type { MeasureName, SprayerKind } from './data/sprayer-kinds.ts'
+export {
+  areaOfTank,
+  checkSetup,
+  deliveryOf,
+  dropsOf,
+  hasNozzles,
+  setupOf,
+  sprayerKindOf,
+} from './sprayer.ts'
+export type { Calibration, Delivery, NozzleSetup, SprayerSetup } from './sprayer.ts'

@@ -4,34 +4,52 @@ import { boomRate, nozzleFlow } from './boom.ts'
 import { nozzleKinds, type NozzleKind } from './data/nozzles.ts'
 import { dropClassOf } from './leaf-uptake.ts'
 import type { DropClass } from './data/drops.ts'
+import {
+  sprayerKinds,
+  type MeasureName,
+  type SprayerKind,
+  type SprayerKindFacts,
+  type SprayerMeasures,
+} from './data/sprayer-kinds.ts'
 
-/** What puts the spray or drench out. */
-export type SprayerSetup =
-  | {
-      readonly kind: 'boom'
-      readonly tankL: number
-      readonly nozzleKind: NozzleKind
-      readonly nozzleSize: string
-      readonly nozzleCount: number
-      readonly spacingM: number
-      readonly pressureBar: number
-      readonly speedKmPerH: number
-    }
-  | { readonly kind: 'backpack'; readonly tankL: number }
-  /** A jar on a hose; the tank is the jar. */
-  | { readonly kind: 'hose-end'; readonly tankL: number }
-  /** Stock drawn into the water: one part into so many. */
-  | { readonly kind: 'injector'; readonly tankL: number; readonly ratio: number }
-  | { readonly kind: 'bucket'; readonly tankL: number }
+type SetupOf<Kind extends SprayerKind> = {
+  readonly kind: Kind
+  /** What holds the mix: tank, jar, bucket [L]. */
+  readonly tankL: number
+} & Pick<SprayerMeasures, (typeof sprayerKinds)[Kind]['measures'][number]>
 
-export const sprayerKinds = {
-  boom: 'boom sprayer',
-  backpack: 'backpack',
-  'hose-end': 'hose-end jar',
-  injector: 'injector',
-  bucket: 'bucket or can',
-} as const
-export type SprayerKind = keyof typeof sprayerKinds
+/** What puts the spray or drench out, with the measures that its kind has. */
+export type SprayerSetup = { [Kind in SprayerKind]: SetupOf<Kind> }[SprayerKind]
+
+/** A set-up of nozzles of the standard, of which can be reckoned what it puts out. */
+export type NozzleSetup = Extract<SprayerSetup, { readonly nozzleKind: NozzleKind }>
+
+/** All that is told apart by the kind of a sprayer. */
+export const sprayerKindOf = (kind: SprayerKind): SprayerKindFacts => sprayerKinds[kind]
+
+/** Whether a set-up has nozzles of the standard. */
+export const hasNozzles = (setup: SprayerSetup): setup is NozzleSetup => 'nozzleKind' in setup
+
+/**
+ * A set-up of a kind, with its measures and no others.
+ * @param measures by name; what the kind has not is left aside
+ * @throws {CoreError} not-applicable where a measure of the kind is missing
+ */
+export function setupOf(
+  kind: SprayerKind,
+  tankL: number,
+  measures: { readonly [Name in MeasureName]?: SprayerMeasures[Name] | undefined },
+): SprayerSetup {
+  const own = sprayerKindOf(kind).measures.map((name) => {
+    if (measures[name] !== undefined) return [name, measures[name]] as const
+    throw new CoreError('not-applicable', {
+      parameter: name,
+      expected: `what a ${sprayerKinds[kind].label} is set up with`,
+      received: 'nothing',
+    })
+  })
+  return { kind, tankL, ...Object.fromEntries(own) } as SprayerSetup
+}
 
 /** A rate that was measured with water, and when. */
 export interface Calibration {
@@ -47,6 +65,8 @@ export interface Delivery {
   readonly from: 'measured' | 'reckoned'
 }
 
+/** Parts of water to one of stock. */
+const ratios = { min: 2, max: 2000 }
 const tanks = { min: 0.1, max: 1e5, unit: 'L' }
 
 /**
@@ -55,8 +75,8 @@ const tanks = { min: 0.1, max: 1e5, unit: 'L' }
  */
 export function checkSetup(setup: SprayerSetup): SprayerSetup {
   requireInRange('tank', setup.tankL, tanks)
-  if (setup.kind === 'injector') requireInRange('ratio', setup.ratio, { min: 2, max: 2000 })
-  if (setup.kind !== 'boom') return setup
+  if ('ratio' in setup) requireInRange('ratio', setup.ratio, ratios)
+  if (!hasNozzles(setup)) return setup
   if (!(setup.nozzleKind in nozzleKinds)) {
     throw new CoreError('unknown-name', {
       parameter: 'nozzleKind',
@@ -70,7 +90,7 @@ export function checkSetup(setup: SprayerSetup): SprayerSetup {
 }
 
 /**
- * What a sprayer puts out over ground: as measured, else as a boom's set-up says.
+ * What a sprayer puts out over ground: as measured, else as its nozzles say.
  * @returns undefined where only measuring can tell, or where it does not count by ground
  */
 export function deliveryOf(
@@ -78,16 +98,14 @@ export function deliveryOf(
   calibration: Calibration | undefined,
 ): Delivery | undefined {
   if (calibration) return { rateLPerM2: calibration.rateLPerM2, from: 'measured' }
-  if (setup.kind !== 'boom') return undefined
+  if (!hasNozzles(setup)) return undefined
   const flowLPerMin = nozzleFlow(setup.nozzleSize, setup.pressureBar)
   return { rateLPerM2: boomRate({ ...setup, flowLPerMin }) / 1e4, from: 'reckoned' }
 }
 
-/** The drops of a boom; undefined for what has no nozzle of the standard. */
+/** The drops of nozzles; undefined for what has no nozzle of the standard. */
 export const dropsOf = (setup: SprayerSetup): DropClass | undefined =>
-  setup.kind === 'boom'
-    ? dropClassOf(setup.nozzleKind, setup.nozzleSize, setup.pressureBar)
-    : undefined
+  hasNozzles(setup) ? dropClassOf(setup.nozzleKind, setup.nozzleSize, setup.pressureBar) : undefined
 
 /** Ground that a full tank covers [m²]. */
 export const areaOfTank = (setup: SprayerSetup, delivery: Delivery): number =>

@@ -1,5 +1,6 @@
 import { dayWords } from '../../base/calendar/index.ts'
 import { cautionsFor, type Hazard } from '../../apply/caution/index.ts'
+import { sprayerKindOf } from '../../apply/sprayer/index.ts'
 import { findPartner, mixingOrder, planFills } from '../../apply/mix/index.ts'
 import { sizeWords } from '../../stand/plant/index.ts'
 import { amountWords, spoonWords } from '../../base/quantity/index.ts'
@@ -39,7 +40,7 @@ function fillOf(input: SheetInput, waterL: number, productKg: number): SheetFill
 
 function hazardsOf({ work, sprayer }: SheetInput): readonly Hazard[] {
   const hasPesticide = work.partners.some(({ kindId }) => findPartner(kindId).isPesticide)
-  const isOnHose = sprayer?.setup.kind === 'hose-end' || sprayer?.setup.kind === 'injector'
+  const isOnHose = sprayer !== undefined && sprayerKindOf(sprayer.setup.kind).isOnHose
   return [
     ...(work.conditioning ? (['acid'] as const) : []),
     ...(hasPesticide ? (['pesticide'] as const) : []),

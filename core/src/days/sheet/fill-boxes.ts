@@ -1,6 +1,6 @@
 import { fillEnds } from '../../stand/ground/index.ts'
 import type { FillPlan } from '../../apply/mix/index.ts'
-import { amountWords } from '../../base/quantity/index.ts'
+import { amountWords, placeUnits } from '../../base/quantity/index.ts'
 import type { FillBox, SheetInput } from './sheet.ts'
 
 /** More boxes than this are counted by hand; nobody ticks a hundred. */
@@ -24,10 +24,9 @@ function endWords(
   switch (size.kind) {
     case 'area':
       if (outline) {
-        return fillEnds(outline, shares).map(({ alongM }) =>
-          system === 'us'
-            ? `${Math.round(alongM / 0.3048)} ft along`
-            : `${Math.round(alongM)} m along`,
+        const { unit, inMetric } = placeUnits[system].length
+        return fillEnds(outline, shares).map(
+          ({ alongM }) => `${Math.round(alongM / inMetric)} ${unit} along`,
         )
       }
       return shares.map((share) => `after ${amountWords('area', share * size.areaM2, system, 2)}`)

@@ -8,10 +8,13 @@ import {
 } from '../../base/quantity/index.ts'
 import {
   deliveryOf,
+  hasNozzles,
   nozzleKinds,
   nozzleSizes,
-  type SprayerSetup,
+  sprayerKindOf,
+  type NozzleSetup,
 } from '../../apply/sprayer/index.ts'
+import { isNone } from '../../base/reference/index.ts'
 import type { SheetInput } from './sheet.ts'
 
 /** A rate of water as the place says it, per 1000 ft² or per 100 m². */
@@ -32,7 +35,7 @@ function paceWords(speedKmPerH: number, system: UnitSystem): string {
   return system === 'us' ? `100 ft in ${seconds} s` : `30 m in ${seconds} s`
 }
 
-function boomLines(setup: Extract<SprayerSetup, { kind: 'boom' }>, system: UnitSystem): string[] {
+function nozzleLines(setup: NozzleSetup, system: UnitSystem): string[] {
   const colour = nozzleSizes.find(({ id }) => id === setup.nozzleSize)?.colour ?? ''
   const isUs = system === 'us'
   const pressure = isUs
@@ -61,12 +64,12 @@ export function sprayerLines({
 }: SheetInput): readonly string[] {
   if (!sprayer) return []
   const { name, setup, calibration } = sprayer
-  const lines = [name, ...(setup.kind === 'boom' ? boomLines(setup, system) : [])]
+  const lines = [name, ...(hasNozzles(setup) ? nozzleLines(setup, system) : [])]
   const delivery = deliveryOf(setup, calibration)
   const planned =
     stand.size.kind === 'area' && work.waterL > 0 ? work.waterL / stand.size.areaM2 : undefined
   if (!delivery) {
-    return planned === undefined || setup.kind === 'bucket'
+    return planned === undefined || isNone(sprayerKindOf(setup.kind).calibration)
       ? lines
       : [...lines, `Not calibrated. The plan counts on ${waterRateWords(planned, system)}.`]
   }

@@ -1,4 +1,4 @@
-import { formatNumber } from '../../base/quantity/index.ts'
+import { formatNumber, quantityOf, valueIn } from '../../base/quantity/index.ts'
 import { bufferCapacity, textures, type TableColumn } from '../soil/index.ts'
 import type { AcidGround } from './acid-ground.ts'
 import { sulfurTables, type SulfurTable } from './data/published-tables.ts'
@@ -12,8 +12,8 @@ export interface TableFigure {
 }
 
 /** The depth that the tables are made for: 6 2/3 in [m]. */
-const tableDepthM = (20 / 3) * 0.0254
-const kgPerM2PerPoundAcre = 0.45359237 / 4046.8564224
+const tableDepthM = valueIn(quantityOf(20 / 3, 'in'), 'm')
+const kgPerM2PerPoundAcre = valueIn(quantityOf(1, 'lb/acre'), 'kg/m2')
 
 /** Sulfur from a pH down to the end of a table [lb/acre]; undefined outside its rows. */
 function poundsFrom(

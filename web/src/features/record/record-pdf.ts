@@ -1,5 +1,5 @@
 import type { RecordLineDto } from '@spudder/contract/entry'
-import type { UnitSystem } from '@spudder/core/base/quantity'
+import { placeUnits, type UnitSystem } from '@spudder/core/base/quantity'
 import type { StandCost } from '@spudder/core/outcome/record'
 import type { TDocumentDefinitions, TableCell } from 'pdfmake/interfaces'
 import { makePdf } from '../../shared/file/make-pdf.ts'
@@ -51,7 +51,7 @@ export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
   })
   return {
     pageOrientation: 'landscape',
-    pageSize: system === 'us' ? 'LETTER' : 'A4',
+    pageSize: placeUnits[system].paper,
     pageMargins: [32, 36, 32, 36],
     defaultStyle: { fontSize: 8 },
     info: { title: `${placeName}: record` },

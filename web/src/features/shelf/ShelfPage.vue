@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { toShelfProduct, type ProductDto } from '@spudder/contract/shelf'
 import { checkLabel } from '@spudder/core/material/label'
-import { amountWords, formatNumber } from '@spudder/core/base/quantity'
+import { amountWords, formatNumber, placeUnits } from '@spudder/core/base/quantity'
 import { stainNames } from '@spudder/core/material/shelf'
 import { findIronSource, ironSources } from '@spudder/core/material/source'
 import { Button } from 'ant-design-vue'
@@ -167,7 +167,7 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
           v-model="draft.packPrice"
           label="price of a pack"
           inputmode="decimal"
-          :hint="system === 'us' ? 'in $' : 'in €'"
+          :hint="`in ${placeUnits[system].money}`"
           :message="form.messageFor('packPrice')"
         />
         <QuantityField

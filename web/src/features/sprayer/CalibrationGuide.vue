@@ -7,6 +7,7 @@ import {
   valueIn,
   type UnitSystem,
 } from '@spudder/core/base/quantity'
+import { sprayerKindOf } from '@spudder/core/apply/sprayer'
 import { waterRateWords } from '@spudder/core/days/sheet'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
@@ -33,8 +34,9 @@ const { value: draft, forget } = useKept(`calibration:${props.sprayer.id}`, () =
 const setup = computed(() => toSetup(props.sprayer.setup))
 const read = computed(() => readCalibration(setup.value, draft.value))
 const run = computed(() => testRunWords(setup.value, props.system))
-const isBoom = computed(() => setup.value.kind === 'boom')
-const isHose = computed(() => setup.value.kind === 'hose-end')
+const way = computed(() => sprayerKindOf(setup.value.kind).calibration)
+const byNozzle = computed(() => way.value === 'catch-one-nozzle')
+const byWater = computed(() => way.value === 'water-over-ground')
 const off = computed(() =>
   read.value.rateLPerM2 === undefined ? undefined : offReckoned(setup.value, read.value.rateLPerM2),
 )
@@ -64,7 +66,7 @@ async function keep(): Promise<void> {
       Clean water only, over ground that bears it. Gloves on: old residues stay.
     </p>
     <ol>
-      <li v-if="isBoom">
+      <li v-if="byNozzle">
         <p>
           <b>Check the nozzles.</b> Catch each one for the same time at the pressure of the job.
           Over 10 % off the mean: clean it, then replace it.
@@ -93,7 +95,7 @@ async function keep(): Promise<void> {
           {{ worn }} of them off by more than 10 %: replace before you go on.
         </p>
       </li>
-      <li v-if="isBoom">
+      <li v-if="byNozzle">
         <p>
           <b>Time a run of {{ run }}</b> in the gear and at the revs of the job, tank half full.
         </p>
@@ -115,7 +117,7 @@ async function keep(): Promise<void> {
         </p>
       </li>
       <li v-else>
-        <p v-if="isHose">
+        <p v-if="byWater">
           <b>Mark the ground and water it as you would spray it</b>, evenly, once over. Read the
           water meter, or fill a bucket for the same time.
         </p>
@@ -134,13 +136,13 @@ async function keep(): Promise<void> {
       </li>
       <li>
         <p>
-          <b v-if="isBoom">Stand still and catch one nozzle for that time.</b>
+          <b v-if="byNozzle">Stand still and catch one nozzle for that time.</b>
           <b v-else>Spray into a bucket for that time</b>
-          <template v-if="!isBoom">, or see how much fills the tank up again.</template>
+          <template v-if="!byNozzle">, or see how much fills the tank up again.</template>
         </p>
         <TextField
           v-model="draft.caught"
-          :label="isHose ? 'Water used' : 'Caught'"
+          :label="byWater ? 'Water used' : 'Caught'"
           :hint="
             system === 'us' ? 'for example 23 fl oz or 0.9 gal' : 'for example 680 mL or 3.4 L'
           "

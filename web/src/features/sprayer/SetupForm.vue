@@ -4,9 +4,10 @@ import type { UnitSystem } from '@spudder/core/base/quantity'
 import {
   nozzleKinds,
   nozzleSizes,
-  sprayerKinds,
+  sprayerKindNames,
+  sprayerKindOf,
+  type MeasureName,
   type NozzleKind,
-  type SprayerKind,
 } from '@spudder/core/apply/sprayer'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
@@ -33,9 +34,9 @@ const read = computed(() => readSetup(draft.value))
 const messageFor = (field: string, typed = '') =>
   read.value.problems[typed] ?? forNew.messageFor(field) ?? forOld.messageFor(field)
 
-const kindOptions = (Object.keys(sprayerKinds) as SprayerKind[]).map((value) => ({
+const kindOptions = sprayerKindNames.map((value) => ({
   value,
-  words: sprayerKinds[value],
+  words: sprayerKindOf(value).label,
 }))
 const nozzleOptions = (Object.keys(nozzleKinds) as NozzleKind[]).map((value) => ({
   value,
@@ -45,18 +46,8 @@ const sizeOptions = nozzleSizes.map(({ id, colour, gallonsPerMin }) => ({
   value: id,
   words: `${id} ${colour}, ${gallonsPerMin} gal/min at 40 psi`,
 }))
-const tankLabel = computed(() => {
-  switch (draft.value.kind) {
-    case 'hose-end':
-      return 'Jar'
-    case 'injector':
-      return 'Stock tank'
-    case 'bucket':
-      return 'Bucket or can'
-    default:
-      return 'Tank'
-  }
-})
+const kind = computed(() => sprayerKindOf(draft.value.kind ?? 'backpack'))
+const has = (measure: MeasureName) => kind.value.measures.includes(measure)
 
 function forget(): void {
   draft.value = freshSetupDraft(props.system)
@@ -99,41 +90,49 @@ async function save(): Promise<void> {
       />
       <TextField
         v-model="draft.tank"
-        :label="tankLabel"
+        :label="kind.tankLabel"
         :message="messageFor('setup.tankL', 'tank')"
       />
-      <template v-if="draft.kind === 'boom'">
-        <ChoiceField v-model="draft.nozzleKind" label="Nozzles" :options="nozzleOptions" />
-        <ChoiceField
-          v-model="draft.nozzleSize"
-          label="Size, as stamped on them"
-          :options="sizeOptions"
-          :message="messageFor('setup.nozzleSize')"
-        />
-        <TextField
-          v-model="draft.nozzleCount"
-          label="How many nozzles"
-          inputmode="decimal"
-          :message="messageFor('setup.nozzleCount')"
-        />
-        <TextField
-          v-model="draft.spacing"
-          label="Apart"
-          :message="messageFor('setup.spacingM', 'spacing')"
-        />
-        <TextField
-          v-model="draft.pressure"
-          label="Pressure"
-          :message="messageFor('setup.pressureBar', 'pressure')"
-        />
-        <TextField
-          v-model="draft.speed"
-          label="Speed"
-          :message="messageFor('setup.speedKmPerH', 'speed')"
-        />
-      </template>
+      <ChoiceField
+        v-if="has('nozzleKind')"
+        v-model="draft.nozzleKind"
+        label="Nozzles"
+        :options="nozzleOptions"
+      />
+      <ChoiceField
+        v-if="has('nozzleSize')"
+        v-model="draft.nozzleSize"
+        label="Size, as stamped on them"
+        :options="sizeOptions"
+        :message="messageFor('setup.nozzleSize')"
+      />
       <TextField
-        v-if="draft.kind === 'injector'"
+        v-if="has('nozzleCount')"
+        v-model="draft.nozzleCount"
+        label="How many nozzles"
+        inputmode="decimal"
+        :message="messageFor('setup.nozzleCount')"
+      />
+      <TextField
+        v-if="has('spacingM')"
+        v-model="draft.spacing"
+        label="Apart"
+        :message="messageFor('setup.spacingM', 'spacing')"
+      />
+      <TextField
+        v-if="has('pressureBar')"
+        v-model="draft.pressure"
+        label="Pressure"
+        :message="messageFor('setup.pressureBar', 'pressure')"
+      />
+      <TextField
+        v-if="has('speedKmPerH')"
+        v-model="draft.speed"
+        label="Speed"
+        :message="messageFor('setup.speedKmPerH', 'speed')"
+      />
+      <TextField
+        v-if="has('ratio')"
         v-model="draft.ratio"
         label="Ratio, one to"
         inputmode="decimal"

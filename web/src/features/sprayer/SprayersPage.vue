@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isNone } from '@spudder/core/base/reference'
 import { toSetup, type SprayerDto } from '@spudder/contract/sprayer'
 import { amountWords } from '@spudder/core/base/quantity'
 import { waterRateWords } from '@spudder/core/days/sheet'
@@ -7,10 +8,11 @@ import {
   boomDerivation,
   deliveryOf,
   dropsOf,
+  hasNozzles,
   leafRetentionAt,
   nozzleFlow,
   nozzleKinds,
-  sprayerKinds,
+  sprayerKindOf,
 } from '@spudder/core/apply/sprayer'
 import { computed, ref, watch } from 'vue'
 import { usePlace } from '../../api/places.ts'
@@ -52,19 +54,18 @@ const facts = computed(() =>
       rate: delivery && waterRateWords(delivery.rateLPerM2, system.value),
       isMeasured: delivery?.from === 'measured',
       tankArea: delivery && amountWords('area', areaOfTank(setup, delivery), system.value, 2),
-      how:
-        setup.kind === 'boom'
-          ? boomDerivation({
-              ...setup,
-              flowLPerMin: nozzleFlow(setup.nozzleSize, setup.pressureBar),
-            })
-          : undefined,
+      how: hasNozzles(setup)
+        ? boomDerivation({
+            ...setup,
+            flowLPerMin: nozzleFlow(setup.nozzleSize, setup.pressureBar),
+          })
+        : undefined,
       retention: delivery && leafRetentionAt(delivery.rateLPerM2, drop),
     }
   }),
 )
 /** What counts by plant or by water, not by ground, is not calibrated by ground. */
-const canCalibrate = ({ setup }: SprayerDto) => setup.kind !== 'bucket' && setup.kind !== 'injector'
+const canCalibrate = ({ setup }: SprayerDto) => !isNone(sprayerKindOf(setup.kind).calibration)
 
 function edit(sprayer: SprayerDto): void {
   draft.value = {
@@ -94,12 +95,12 @@ function stored(name: string): void {
           <div>
             <h2>{{ each.sprayer.name }}</h2>
             <p class="faint-note">
-              {{ sprayerKinds[each.setup.kind] }},
+              {{ sprayerKindOf(each.setup.kind).label }},
               {{ amountWords('volume', each.setup.tankL, system, 2)
-              }}<template v-if="each.setup.kind === 'boom'"
+              }}<template v-if="hasNozzles(each.setup)"
                 >, {{ each.setup.nozzleCount }} {{ nozzleKinds[each.setup.nozzleKind].label }}
                 {{ each.setup.nozzleSize }}</template
-              ><template v-if="each.setup.kind === 'injector'">, 1:{{ each.setup.ratio }}</template>
+              ><template v-if="'ratio' in each.setup">, 1:{{ each.setup.ratio }}</template>
             </p>
           </div>
           <p v-if="each.rate" class="big">{{ each.rate }}</p>
@@ -154,7 +155,7 @@ function stored(name: string): void {
           :system="system"
           @done="calibrating = undefined"
         />
-        <details v-if="each.setup.kind === 'boom'">
+        <details v-if="hasNozzles(each.setup)">
           <summary>Bring it to a rate</summary>
           <TargetRate :setup="each.setup" :system="system" />
         </details>

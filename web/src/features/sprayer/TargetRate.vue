@@ -11,7 +11,7 @@ import {
   pressureForFlow,
   speedForRate,
   workingPressureBar,
-  type SprayerSetup,
+  type NozzleSetup,
 } from '@spudder/core/apply/sprayer'
 import { computed, ref } from 'vue'
 import QuantityField from '../../shared/form/QuantityField.vue'
@@ -19,7 +19,7 @@ import { percent } from '../../shared/words/percent.ts'
 
 /** How a boom is brought to a wanted rate: by speed, by pressure, by nozzle. */
 const props = defineProps<{
-  setup: Extract<SprayerSetup, { kind: 'boom' }>
+  setup: NozzleSetup
   system: UnitSystem
 }>()
 const wanted = ref(props.system === 'us' ? '30 gal/acre' : '280 L/ha')

@@ -10,6 +10,7 @@ import {
 } from '@spudder/core/base/quantity'
 import {
   checkNozzles,
+  hasNozzles,
   nozzleFlow,
   boomRate,
   rateFromCatch,
@@ -41,7 +42,7 @@ export interface ReadCalibration {
 
 /** How far to go with a boom so that ounces caught are gallons an acre, as it is paced out. */
 export function testRunWords(setup: SprayerSetup, system: UnitSystem): string {
-  if (setup.kind !== 'boom') return ''
+  if (!hasNozzles(setup)) return ''
   const metres = testRunM(setup.spacingM)
   return system === 'us'
     ? `${Math.round(valueIn(quantityOf(metres, 'm'), 'ft'))} ft`
@@ -81,7 +82,7 @@ export function readCalibration(setup: SprayerSetup, draft: CalibrationDraft): R
 
   const timeS = quantity('time', 'time', 's')
   const caughtL = quantity('caught', 'volume', 'L')
-  if (setup.kind === 'boom') {
+  if (hasNozzles(setup)) {
     const runM = quantity('run', 'length', 'm') ?? testRunM(setup.spacingM)
     const speedKmPerH =
       timeS === undefined ? undefined : attempt('time', () => speedOfRun(runM, timeS))
@@ -103,7 +104,7 @@ export function readCalibration(setup: SprayerSetup, draft: CalibrationDraft): R
 
 /** What the set-up would put out by reckoning, and by how much the measured is off [1]. */
 export function offReckoned(setup: SprayerSetup, rateLPerM2: number): number | undefined {
-  if (setup.kind !== 'boom') return undefined
+  if (!hasNozzles(setup)) return undefined
   const flowLPerMin = nozzleFlow(setup.nozzleSize, setup.pressureBar)
   return rateLPerM2 / (boomRate({ ...setup, flowLPerMin }) / 1e4) - 1
 }

@@ -8,7 +8,12 @@ import {
   type Dimension,
   type UnitSystem,
 } from '@spudder/core/base/quantity'
-import type { NozzleKind, SprayerKind } from '@spudder/core/apply/sprayer'
+import {
+  sprayerKindOf,
+  type MeasureName,
+  type NozzleKind,
+  type SprayerKind,
+} from '@spudder/core/apply/sprayer'
 
 /** A sprayer as it is typed. */
 export const freshSetupDraft = (system: UnitSystem) => ({
@@ -47,21 +52,18 @@ export function readSetup(draft: SetupDraft): ReadSetup {
     }
   }
   const kind = draft.kind ?? 'backpack'
-  const base = { kind, tankL: quantity('tank', 'volume', 'L') }
-  if (kind === 'injector') return { setup: { ...base, ratio: Number(draft.ratio) }, problems }
-  if (kind !== 'boom') return { setup: base, problems }
-  return {
-    setup: {
-      ...base,
-      nozzleKind: draft.nozzleKind,
-      nozzleSize: draft.nozzleSize,
-      nozzleCount: Number(draft.nozzleCount),
-      spacingM: quantity('spacing', 'length', 'm'),
-      pressureBar: quantity('pressure', 'pressure', 'bar'),
-      speedKmPerH: quantity('speed', 'length/time', 'km/h'),
-    },
-    problems,
+  const readMeasure: Readonly<Record<MeasureName, () => unknown>> = {
+    nozzleKind: () => draft.nozzleKind,
+    nozzleSize: () => draft.nozzleSize,
+    nozzleCount: () => Number(draft.nozzleCount),
+    spacingM: () => quantity('spacing', 'length', 'm'),
+    pressureBar: () => quantity('pressure', 'pressure', 'bar'),
+    speedKmPerH: () => quantity('speed', 'length/time', 'km/h'),
+    ratio: () => Number(draft.ratio),
   }
+  const measures = sprayerKindOf(kind).measures.map((name) => [name, readMeasure[name]()] as const)
+  const tankL = quantity('tank', 'volume', 'L')
+  return { setup: { kind, tankL, ...Object.fromEntries(measures) }, problems }
 }
 
 /** A stored set-up as somebody of the place would type it. */
@@ -71,17 +73,19 @@ export function draftOfSetup(setup: SprayerSetupDto, system: UnitSystem): Partia
     const unit = isUs ? us : metric
     return `${formatNumber(valueIn(quantityOf(value ?? 0, from), unit))} ${unit}`
   }
-  const tank = said(setup.tankL, 'L', 'gal', 'L')
-  if (setup.kind === 'injector') return { kind: setup.kind, tank, ratio: String(setup.ratio) }
-  if (setup.kind !== 'boom') return { kind: setup.kind, tank }
+  const sayMeasure: Readonly<Record<MeasureName, () => Partial<SetupDraft>>> = {
+    nozzleKind: () => (setup.nozzleKind ? { nozzleKind: setup.nozzleKind } : {}),
+    nozzleSize: () => (setup.nozzleSize ? { nozzleSize: setup.nozzleSize } : {}),
+    nozzleCount: () => ({ nozzleCount: String(setup.nozzleCount) }),
+    spacingM: () => ({ spacing: said(setup.spacingM, 'm', 'in', 'cm') }),
+    pressureBar: () => ({ pressure: said(setup.pressureBar, 'bar', 'psi', 'bar') }),
+    speedKmPerH: () => ({ speed: said(setup.speedKmPerH, 'km/h', 'mi/h', 'km/h') }),
+    ratio: () => ({ ratio: String(setup.ratio) }),
+  }
+  const measures = sprayerKindOf(setup.kind).measures.map((name) => sayMeasure[name]())
   return {
     kind: setup.kind,
-    tank,
-    nozzleKind: setup.nozzleKind ?? 'flat-fan',
-    nozzleSize: setup.nozzleSize ?? '03',
-    nozzleCount: String(setup.nozzleCount ?? 1),
-    spacing: said(setup.spacingM, 'm', 'in', 'cm'),
-    pressure: said(setup.pressureBar, 'bar', 'psi', 'bar'),
-    speed: said(setup.speedKmPerH, 'km/h', 'mi/h', 'km/h'),
+    tank: said(setup.tankL, 'L', 'gal', 'L'),
+    ...Object.assign({}, ...measures),
   }
 }

@@ -2,7 +2,7 @@
 import { CreateTrialDto, trialScales } from '@spudder/contract/trial'
 import { CoreError } from '@spudder/core/base/error'
 import { toOutline, type Outline } from '@spudder/core/stand/ground'
-import { formatNumber, quantityOf, valueIn } from '@spudder/core/base/quantity'
+import { formatNumber, placeUnits, quantityOf, valueIn } from '@spudder/core/base/quantity'
 import { readingKinds, type ReadingKind } from '@spudder/core/seen/reading'
 import { powerOf, replicatesFor } from '@spudder/core/base/statistics'
 import {
@@ -35,9 +35,7 @@ const emit = defineEmits<{ done: [trialId: string] }>()
 const { standId, stand, system } = useStandCase()
 const layOut = useLayOutTrial()
 const { checked, messageFor } = useChecked(CreateTrialDto, () => layOut.error.value)
-const footM = 0.3048
-const unitM = computed(() => (system.value === 'us' ? footM : 1))
-const unitWords = computed(() => (system.value === 'us' ? 'ft' : 'm'))
+const unit = computed(() => placeUnits[system.value].length)
 
 const {
   value: draft,
@@ -84,8 +82,8 @@ const laid = computed<{ plots: readonly Plot[]; problem?: string }>(() => {
   }
 })
 const size = computed(() => ({
-  length: numberIn(draft.value.length) * unitM.value,
-  width: numberIn(draft.value.width) * unitM.value,
+  length: numberIn(draft.value.length) * unit.value.inMetric,
+  width: numberIn(draft.value.width) * unit.value.inMetric,
 }))
 const outline = computed<Outline | undefined>(() => {
   const corners = stand.value?.measures?.outline
@@ -171,10 +169,10 @@ async function save(): Promise<void> {
         />
         <TextField
           v-model="draft.length"
-          :label="`Plot length, ${unitWords}`"
+          :label="`Plot length, ${unit.unit}`"
           inputmode="decimal"
         />
-        <TextField v-model="draft.width" :label="`Plot width, ${unitWords}`" inputmode="decimal" />
+        <TextField v-model="draft.width" :label="`Plot width, ${unit.unit}`" inputmode="decimal" />
       </div>
       <ChoiceField v-model="draft.scale" label="Rated on" :options="scales" />
       <div class="pair">

@@ -1,5 +1,5 @@
 import { cardDrawing, colourCard } from '@spudder/core/seen/photo'
-import type { UnitSystem } from '@spudder/core/base/quantity'
+import { placeUnits, type UnitSystem } from '@spudder/core/base/quantity'
 import { makePdf } from '../../shared/file/make-pdf.ts'
 
 const pointsPerMm = 72 / 25.4
@@ -7,7 +7,7 @@ const pointsPerMm = 72 / 25.4
 /** The colour card as a page to print in its true size. */
 export async function printColourCard(system: UnitSystem): Promise<void> {
   await makePdf('colour-card.pdf', {
-    pageSize: system === 'us' ? 'LETTER' : 'A4',
+    pageSize: placeUnits[system].paper,
     defaultStyle: { fontSize: 10 },
     info: { title: 'Colour card' },
     content: [

@@ -1,7 +1,7 @@
 import { standingEntries } from '@spudder/core/days/entry'
 import { toStandSize, type StandStoryDto } from '@spudder/contract/stand'
 import { contexts, findPlant, sizeWords } from '@spudder/core/stand/plant'
-import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
+import { amountWords, placeUnits, type UnitSystem } from '@spudder/core/base/quantity'
 import { readingWords } from '@spudder/core/seen/reading'
 import { greennessWords } from '@spudder/core/seen/colour'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
@@ -63,7 +63,7 @@ export function seasonDocument(
   const seen = seenColours(story.readings)
   const last = seen.at(-1)
   return {
-    pageSize: system === 'us' ? 'LETTER' : 'A4',
+    pageSize: placeUnits[system].paper,
     pageMargins: [40, 42, 40, 42],
     defaultStyle: { fontSize: 9.5 },
     info: { title: `${stand.name}: season report` },

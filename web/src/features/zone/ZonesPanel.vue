@@ -44,7 +44,7 @@ const change = useChangeZone()
 const zones = computed<readonly ZoneDto[]>(() =>
   (query.data.value ?? []).toSorted((a, b) => (b.score ?? 0) - (a.score ?? 0)),
 )
-const units = computed(() => zoneUnits[system.value])
+const units = computed(() => zoneUnits(system.value))
 /** Money a hectare as money of the place's ground. */
 const onGround = (perHa: number): string => money(perHa * units.value.hectares, system.value)
 const tons = (perHa: number): string =>
@@ -218,7 +218,7 @@ const drawnArea = computed(() => {
       <div class="what">
         <TextField
           v-model="choice.pricePerT"
-          :label="`Crop, money a ${system === 'us' ? 'ton' : 'tonne'}`"
+          :label="`Crop, money ${units.crop}`"
           inputmode="decimal"
         />
         <fieldset v-for="variety in choice.varieties" :key="variety.name">

@@ -12,7 +12,7 @@ import {
   type Variety,
   type ZoneChoice,
 } from '@spudder/core/outcome/zone'
-import type { UnitSystem } from '@spudder/core/base/quantity'
+import { placeUnits, type UnitSystem } from '@spudder/core/base/quantity'
 import { numberIn } from '../../shared/form/number-text.ts'
 
 /** What is weighed against each other, as it is typed. */
@@ -22,27 +22,20 @@ export interface ChoiceDraft {
   chelates: { name: string; kgPerHa: string; pricePerKg: string }[]
 }
 
-/** What one unit of what is typed comes to in metric: an acre's ton, pound and money, or a hectare's. */
-export const zoneUnits = {
-  us: {
-    yield: 'ton/acre',
-    rate: 'lb/acre',
-    price: 'a pound',
-    area: 'an acre',
-    tonnes: 0.90718474,
-    kilograms: 0.45359237,
-    hectares: 0.40468564,
-  },
-  metric: {
-    yield: 't/ha',
-    rate: 'kg/ha',
-    price: 'a kilogram',
-    area: 'a hectare',
-    tonnes: 1,
-    kilograms: 1,
-    hectares: 1,
-  },
-} as const satisfies Readonly<Record<UnitSystem, object>>
+/** How what is typed is counted: a yield and a rate by land, a price by mass. */
+export function zoneUnits(system: UnitSystem) {
+  const { land, mass, crop } = placeUnits[system]
+  return {
+    yield: `${crop.unit}/${land.unit}`,
+    rate: `${mass.unit}/${land.unit}`,
+    price: mass.words,
+    area: land.words,
+    crop: crop.words,
+    tonnes: crop.inMetric,
+    kilograms: mass.inMetric,
+    hectares: land.inMetric,
+  }
+}
 
 /** Where somebody begins: a strong variety and a tolerant one, without chelate and with. */
 export const firstChoice = (system: UnitSystem): ChoiceDraft =>
@@ -82,7 +75,7 @@ export function problemOf(
   { pricePerT, varieties, chelates }: ChoiceDraft,
   system: UnitSystem,
 ): string | undefined {
-  const units = zoneUnits[system]
+  const units = zoneUnits(system)
   if (!(clean(pricePerT) >= 0)) return 'Crop: give what a ton of it brings.'
   for (const { name, yieldTPerHa, tolerancePercent, seedPerHa } of varieties) {
     if (!(clean(yieldTPerHa) > 0))
@@ -108,7 +101,7 @@ export function choicesOf(
   system: UnitSystem,
 ): ReadonlyMap<string, readonly ZoneChoice[]> {
   if (problemOf(draft, system) !== undefined) return new Map()
-  const { tonnes, kilograms, hectares } = zoneUnits[system]
+  const { tonnes, kilograms, hectares } = zoneUnits(system)
   const varieties = draft.varieties.map(
     ({ name, yieldTPerHa, tolerancePercent, seedPerHa }): Variety => ({
       name,

@@ -27,18 +27,20 @@ afterEach(() => vi.unstubAllGlobals())
 describe('what pays in a zone', () => {
   it('comes out alike in acres and hectares', () => {
     const us = firstChoice('us')
+    // By definition: the pound in kilograms, the acre in hectares.
+    const [poundKg, acreHa] = [0.45359237, 0.40468564224]
     const [american] = choicesOf([zone()], us, 'us').get('brow') ?? []
     const metric = {
-      pricePerT: String(Number(us.pricePerT) / 0.90718474),
+      pricePerT: String(Number(us.pricePerT) / (2 * poundKg)),
       varieties: us.varieties.map((each) => ({
         ...each,
-        yieldTPerHa: String((Number(each.yieldTPerHa) * 0.90718474) / 0.40468564),
-        seedPerHa: String(Number(each.seedPerHa) / 0.40468564),
+        yieldTPerHa: String((Number(each.yieldTPerHa) * (2 * poundKg)) / acreHa),
+        seedPerHa: String(Number(each.seedPerHa) / acreHa),
       })),
       chelates: us.chelates.map((each) => ({
         ...each,
-        kgPerHa: String((Number(each.kgPerHa) * 0.45359237) / 0.40468564),
-        pricePerKg: String(Number(each.pricePerKg) / 0.45359237),
+        kgPerHa: String((Number(each.kgPerHa) * poundKg) / acreHa),
+        pricePerKg: String(Number(each.pricePerKg) / poundKg),
       })),
     }
     const [european] = choicesOf([zone()], metric, 'metric').get('brow') ?? []

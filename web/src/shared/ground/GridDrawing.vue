@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { GridPoint } from '@spudder/core/stand/ground'
-import type { UnitSystem } from '@spudder/core/base/quantity'
+import { placeUnits, type UnitSystem } from '@spudder/core/base/quantity'
 import { computed, ref } from 'vue'
 import ChoiceField from '../form/ChoiceField.vue'
 
@@ -8,14 +8,13 @@ import ChoiceField from '../form/ChoiceField.vue'
 const props = defineProps<{ system: UnitSystem }>()
 const outline = defineModel<GridPoint[]>({ required: true })
 
-const footM = 0.3048
+const length = placeUnits[props.system].length
 const cells = 20
 const rows = 13
 /** Side of a square of the grid, in what people pace in. */
-const steps =
-  props.system === 'us'
-    ? [2, 5, 10, 25, 50, 100].map((feet) => ({ m: feet * footM, words: `${feet} ft` }))
-    : [0.5, 1, 2, 5, 10, 25, 50].map((m) => ({ m, words: `${m} m` }))
+const steps = (props.system === 'us' ? [2, 5, 10, 25, 50, 100] : [0.5, 1, 2, 5, 10, 25, 50]).map(
+  (count) => ({ m: count * length.inMetric, words: `${count} ${length.unit}` }),
+)
 const stepOptions = steps.map(({ m, words }) => ({
   value: String(m),
   words: `a square is ${words}`,
@@ -98,7 +97,7 @@ function addCorner(): void {
 }
 const said = ([east, north]: GridPoint) => {
   const inUnit = (metres: number) =>
-    props.system === 'us' ? `${Math.round(metres / footM)} ft` : `${Number(metres.toFixed(1))} m`
+    `${Number((metres / length.inMetric).toFixed(props.system === 'us' ? 0 : 1))} ${length.unit}`
   return `${inUnit(east)} along, ${inUnit(north)} up`
 }
 </script>

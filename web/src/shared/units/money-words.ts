@@ -1,19 +1,24 @@
 import type { StandSize } from '@spudder/core/stand/plant'
-import { formatNumber, valueIn, quantityOf, type UnitSystem } from '@spudder/core/base/quantity'
-
-const sign: Readonly<Record<UnitSystem, string>> = { us: '$', metric: '€' }
+import {
+  formatNumber,
+  placeUnits,
+  valueIn,
+  quantityOf,
+  type UnitSystem,
+} from '@spudder/core/base/quantity'
 
 /** Money of the place, rounded as people say it: "$6.61", "$22", "$1,040". */
 export function money(value: number, system: UnitSystem): string {
-  if (value > 0 && value < 0.01) return `under ${sign[system]}0.01`
-  if (value < 10) return `${sign[system]}${value % 1 === 0 ? value : value.toFixed(2)}`
-  return `${sign[system]}${formatNumber(value < 1000 ? Math.round(value) : value, 3)}`
+  const sign = placeUnits[system].money
+  if (value > 0 && value < 0.01) return `under ${sign}0.01`
+  if (value < 10) return `${sign}${value % 1 === 0 ? value : value.toFixed(2)}`
+  return `${sign}${formatNumber(value < 1000 ? Math.round(value) : value, 3)}`
 }
 
 /** "$56-140"; one figure where both print alike. */
 export function moneyRange(low: number, high: number, system: UnitSystem): string {
   const [from, to] = [money(low, system), money(high, system)]
-  return from === to ? from : `${from}-${to.slice(1)}`
+  return from === to ? from : `${from}-${to.slice(placeUnits[system].money.length)}`
 }
 
 /** How a stand is counted when money is set against it: so many units, each called so. */
