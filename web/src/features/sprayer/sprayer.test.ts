@@ -1,4 +1,6 @@
-import type { SprayerDto } from '@spudder/contract/sprayer'
+import { CreateSprayerDto, toSetup, type SprayerDto } from '@spudder/contract/sprayer'
+import { checkDto } from '@spudder/contract/validation'
+import { sprayerKindNames } from '@spudder/core/apply/sprayer'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -108,6 +110,17 @@ describe('a set-up', () => {
     expect(readSetup({ ...typed, kind: 'injector', ratio: '128' }).setup).toMatchObject({
       ratio: 128,
     })
+  })
+})
+
+describe('every kind of sprayer', () => {
+  it.each(sprayerKindNames)('%s is typed, checked, stored and typed back', (kind) => {
+    const typed = { ...freshSetupDraft('metric'), kind }
+    const { setup, problems } = readSetup(typed)
+    expect(problems).toEqual({})
+    const request = checkDto(CreateSprayerDto, { id: typed.id, name: 'It', setup })
+    if (!request.ok) throw new Error(JSON.stringify(request.fields))
+    expect(typed).toMatchObject(draftOfSetup({ ...toSetup(request.value.setup) }, 'metric'))
   })
 })
 
