@@ -54,6 +54,14 @@ export const sprayerKinds = {
     calibration: 'spray-over-ground',
     isOnHose: false,
   },
+  gun: {
+    label: 'spray gun on a hose reel',
+    tankLabel: 'Tank',
+    measures: [],
+    calibration: 'spray-over-ground',
+    // Fed by the pump of its own tank, not by the main.
+    isOnHose: false,
+  },
   'hose-end': {
     label: 'hose-end jar',
     tankLabel: 'Jar',
