@@ -137,6 +137,19 @@ const colour = {
       mark: 'M',
     },
   },
+  ndre: {
+    row: ['Red-edge index, NDRE', 'NDRE –', '', [-0.2, 1], [0.05, 0.6], [0.015, 0]],
+    takenBy: 'meter',
+    isTyped: true,
+    scale: {
+      atWhite: 0.08,
+      atDeepGreen: 0.5,
+      mappingDoubt: 0.07,
+      source:
+        'pale stands about 0.1, dense dark ones 0.4 to 0.5; it goes on rising where NDVI is full',
+      mark: 'M',
+    },
+  },
   darkGreenIndex: {
     row: ['Dark green colour index', 'index –', '', [0, 1], [0.1, 0.85], [0.03, 0]],
     takenBy: 'photo',
