@@ -108,7 +108,7 @@ function acidOf(
 function doseOf(facts: ApplicationFacts): Reckoned<DosePlan> | undefined {
   const { stand, chosen, loop } = facts
   const { rate, rateValue, presentIronMgPerL, contentShare, doseDays } = chosen
-  if (rate.basis !== 'iron-in-solution' || stand.size.kind !== 'solution') return undefined
+  if (!rateBases[rate.basis].countsPresent || stand.size.kind !== 'solution') return undefined
   if (rateValue === undefined) return undefined
   const { volumeL } = stand.size
   return reckon(() =>

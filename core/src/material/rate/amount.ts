@@ -89,7 +89,7 @@ export function factsOfJob(
 
 /** The unit in which what is present is taken off; other rates have nothing present. */
 const presentUnit = ({ basis, unit }: Rate): string =>
-  basis === 'iron-in-solution' ? unit : 'mg/L'
+  rateBases[basis].countsPresent ? unit : 'mg/L'
 
 /**
  * Amount of product for a whole stand at a rate.
@@ -114,7 +114,7 @@ export function amountFor(input: AmountInput): Amount {
   const carrierL = carrierLitres(input)
   const facts = factsOfJob(input, carrierL)
   // What the solution holds already need not be brought.
-  const present = basis === 'iron-in-solution' ? (input.presentIronMgPerL ?? 0) : 0
+  const present = rateBases[basis].countsPresent ? (input.presentIronMgPerL ?? 0) : 0
   const value = Math.max(0, rateValue - valueIn(quantityOf(present, 'mg/L'), presentUnit(rate)))
   const productKg = productOfRate({ basis, value, unit }, facts)
   const inputs: DerivationInput[] = [
@@ -131,7 +131,7 @@ export function amountFor(input: AmountInput): Amount {
       value: `${formatNumber(input.carrierValue)} ${rate.carrier.unit}`,
     })
   }
-  if (rate.basis === 'iron-in-solution') {
+  if (rateBases[rate.basis].countsPresent) {
     inputs.push({
       label: 'iron present',
       value: `${formatNumber(input.presentIronMgPerL ?? 0)} mg/L`,

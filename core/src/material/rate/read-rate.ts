@@ -89,7 +89,7 @@ export function readRate(text: string, row: Omit<SaidRate, 'value'>, facts: Rate
   }
   const said: SaidRate = { basis, value: typed.value, unit }
   // A solution is brought to a strength: what is added and what is wanted are two things.
-  if (row.basis === 'iron-in-solution' && basis !== row.basis) {
+  if (rateBases[row.basis].countsPresent && basis !== row.basis) {
     throw new CoreError('not-applicable', {
       parameter: 'rate',
       expected: 'the iron wanted in the solution, such as 2 mg/L',

@@ -4,26 +4,6 @@ import { rateBases, type RateBasis } from './data/bases.ts'
 import { rateOfProduct, type SaidRate } from './convert-rate.ts'
 import type { RateFacts } from './facts.ts'
 
-/** The units in which a place says each basis, the usual one first. */
-const unitsOf: Readonly<Record<RateBasis, Readonly<Record<UnitSystem, readonly string[]>>>> = {
-  'product-per-area': {
-    us: ['oz/1000 ft2', 'lb/acre', 'fl oz/1000 ft2'],
-    metric: ['kg/ha', 'g/m2', 'L/ha'],
-  },
-  'iron-per-area': { us: ['lb/acre'], metric: ['kg/ha'] },
-  'product-per-trunk': { us: ['oz/in', 'tbsp/in'], metric: ['g/cm', 'mL/cm'] },
-  'product-per-plant': { us: ['oz/plant', 'tbsp/plant'], metric: ['g/plant', 'mL/plant'] },
-  'product-per-row': { us: ['oz/ft', 'tbsp/ft'], metric: ['g/m', 'mL/m'] },
-  'product-per-medium': { us: ['oz/gal'], metric: ['g/L'] },
-  'drench-strength': {
-    us: ['oz/100 gal', 'tbsp/gal', 'fl oz/gal'],
-    metric: ['g/10 L', 'mL/10 L'],
-  },
-  'spray-strength': { us: ['%'], metric: ['%'] },
-  'product-in-solution': { us: ['oz/100 gal'], metric: ['mg/L'] },
-  'iron-in-solution': { us: ['mg/L'], metric: ['mg/L'] },
-}
-
 /** What cannot be said for want of a fact, and which. */
 export interface UnsaidRate {
   readonly basis: RateBasis
@@ -48,7 +28,7 @@ export function sameRate(productKg: number, facts: RateFacts, system: UnitSystem
   const said: SaidRate[] = []
   const unsaid: UnsaidRate[] = []
   for (const basis of Object.keys(rateBases) as RateBasis[]) {
-    for (const [index, unit] of unitsOf[basis][system].entries()) {
+    for (const [index, unit] of rateBases[basis].saidIn[system].entries()) {
       try {
         said.push(rateOfProduct(productKg, { basis, unit }, facts))
       } catch (error) {

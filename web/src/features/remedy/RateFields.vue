@@ -82,7 +82,7 @@ const usual = computed(() => {
     hint="from the label"
     :message="messages.content"
   />
-  <template v-if="rate.basis === 'iron-in-solution'">
+  <template v-if="rateBases[rate.basis].countsPresent">
     <TextField
       v-model="draft.doseDays"
       label="Shared over days"

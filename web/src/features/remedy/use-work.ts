@@ -8,7 +8,7 @@ import {
 } from '@spudder/core/apply/application'
 import { CoreError } from '@spudder/core/base/error'
 import type { UnitSystem } from '@spudder/core/base/quantity'
-import { readRate, type Rate } from '@spudder/core/material/rate'
+import { rateBases, readRate, type Rate } from '@spudder/core/material/rate'
 import type { Route } from '@spudder/core/stand/plant'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { numberIn } from '../../shared/form/number-text.ts'
@@ -89,7 +89,7 @@ export function useWork(input: WorkInput) {
       weighedKgPerL: input.weighedKgPerL.value,
       scoopKg: input.scoopKg.value,
       ...(of.carrier ? inTank.value : noTank),
-      ...(of.basis === 'iron-in-solution'
+      ...(rateBases[of.basis].countsPresent
         ? {
             presentIronMgPerL: presentIronMgPerL.value,
             doseDays: optional(draft.value.doseDays),

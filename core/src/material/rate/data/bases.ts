@@ -1,4 +1,4 @@
-import type { Dimension } from '../../../base/quantity/index.ts'
+import type { Dimension, UnitSystem } from '../../../base/quantity/index.ts'
 
 /** What a rate measures out: product, or the nutrient in it. */
 export type Measured = 'product' | 'nutrient'
@@ -21,6 +21,10 @@ interface BasisDefinition {
   readonly dimension: Dimension
   readonly label: string
   readonly formula: string
+  /** The units in which a place says it, the usual one first. */
+  readonly saidIn: Readonly<Record<UnitSystem, readonly string[]>>
+  /** Whether what is there already counts, so that the rate is brought up to and not added. */
+  readonly countsPresent: boolean
 }
 
 /** What a rate counts by; each has one way to an amount. */
@@ -31,6 +35,8 @@ export const rateBases = {
     dimension: 'mass/area',
     label: 'product per area',
     formula: 'product = rate × area',
+    saidIn: { us: ['oz/1000 ft2', 'lb/acre', 'fl oz/1000 ft2'], metric: ['kg/ha', 'g/m2', 'L/ha'] },
+    countsPresent: false,
   },
   'iron-per-area': {
     measured: 'nutrient',
@@ -38,6 +44,8 @@ export const rateBases = {
     dimension: 'mass/area',
     label: 'iron per area',
     formula: 'product = iron rate × area ÷ iron in the product',
+    saidIn: { us: ['lb/acre'], metric: ['kg/ha'] },
+    countsPresent: false,
   },
   'product-per-trunk': {
     measured: 'product',
@@ -45,6 +53,8 @@ export const rateBases = {
     dimension: 'mass/length',
     label: 'product per trunk diameter',
     formula: 'product = rate × trunk diameter × trees',
+    saidIn: { us: ['oz/in', 'tbsp/in'], metric: ['g/cm', 'mL/cm'] },
+    countsPresent: false,
   },
   'product-per-plant': {
     measured: 'product',
@@ -52,6 +62,8 @@ export const rateBases = {
     dimension: 'mass/count',
     label: 'product per plant',
     formula: 'product = rate × plants',
+    saidIn: { us: ['oz/plant', 'tbsp/plant'], metric: ['g/plant', 'mL/plant'] },
+    countsPresent: false,
   },
   'product-per-row': {
     measured: 'product',
@@ -59,6 +71,8 @@ export const rateBases = {
     dimension: 'mass/length',
     label: 'product per length of row',
     formula: 'product = rate × length of row',
+    saidIn: { us: ['oz/ft', 'tbsp/ft'], metric: ['g/m', 'mL/m'] },
+    countsPresent: false,
   },
   'product-per-medium': {
     measured: 'product',
@@ -66,6 +80,8 @@ export const rateBases = {
     dimension: 'mass/volume',
     label: 'product per volume of pot',
     formula: 'product = rate × pot × pots',
+    saidIn: { us: ['oz/gal'], metric: ['g/L'] },
+    countsPresent: false,
   },
   'drench-strength': {
     measured: 'product',
@@ -73,6 +89,8 @@ export const rateBases = {
     dimension: 'mass/volume',
     label: 'product in the drench',
     formula: 'drench = share of pot volume × pot × pots; product = strength × drench',
+    saidIn: { us: ['oz/100 gal', 'tbsp/gal', 'fl oz/gal'], metric: ['g/10 L', 'mL/10 L'] },
+    countsPresent: false,
   },
   'spray-strength': {
     measured: 'product',
@@ -80,6 +98,8 @@ export const rateBases = {
     dimension: 'share',
     label: 'strength of the spray',
     formula: 'spray = water rate × size; product = strength (w/v, 1 % = 10 g/L) × spray',
+    saidIn: { us: ['%'], metric: ['%'] },
+    countsPresent: false,
   },
   'product-in-solution': {
     measured: 'product',
@@ -87,6 +107,8 @@ export const rateBases = {
     dimension: 'mass/volume',
     label: 'product in the solution',
     formula: 'product = rate × volume',
+    saidIn: { us: ['oz/100 gal'], metric: ['mg/L'] },
+    countsPresent: false,
   },
   'iron-in-solution': {
     measured: 'nutrient',
@@ -94,6 +116,8 @@ export const rateBases = {
     dimension: 'mass/volume',
     label: 'iron in the solution',
     formula: 'product = (wanted − present) × volume ÷ iron in the product',
+    saidIn: { us: ['mg/L'], metric: ['mg/L'] },
+    countsPresent: true,
   },
 } as const satisfies Readonly<Record<string, BasisDefinition>>
 
