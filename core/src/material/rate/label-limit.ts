@@ -1,6 +1,7 @@
 import { CoreError } from '../../base/error/index.ts'
 import { dimensionOf, parseUnit } from '../../base/quantity/index.ts'
-import type { RateBasis } from './data/bases.ts'
+import { isNone } from '../../base/reference/index.ts'
+import { rateBases, type RateBasis } from './data/bases.ts'
 import { productOfRate, rateOfProduct } from './convert-rate.ts'
 import type { RateFacts } from './facts.ts'
 
@@ -21,22 +22,17 @@ export type LabelStanding =
 /** Binary fractions, no more: a breach by a thousandth is a breach. */
 const rounding = 1e-9
 
-/** The bases a maximum can be meant in, by what its unit is. */
+/** The bases a maximum can be meant in, by what its unit counts by, in the order they are tried. */
 function basesOf(unit: string): readonly RateBasis[] {
+  const per = (dimension: string) => dimension.split('/')[1] ?? dimension
   const dimension = dimensionOf(parseUnit(unit))
-  if (dimension === 'share') return ['spray-strength']
-  switch (dimension.split('/')[1]) {
-    case 'area':
-      return ['product-per-area']
-    case 'length':
-      return ['product-per-trunk', 'product-per-row']
-    case 'count':
-      return ['product-per-plant']
-    case 'volume':
-      return ['product-in-solution', 'drench-strength', 'product-per-medium']
-    default:
-      return []
-  }
+  return (Object.keys(rateBases) as RateBasis[])
+    .flatMap((basis) => {
+      const { asMaximum, dimension: own } = rateBases[basis]
+      return isNone(asMaximum) || per(own) !== per(dimension) ? [] : [{ basis, asMaximum }]
+    })
+    .toSorted((a, b) => a.asMaximum - b.asMaximum)
+    .map(({ basis }) => basis)
 }
 
 /**

@@ -1,4 +1,5 @@
 import type { Dimension, UnitSystem } from '../../../base/quantity/index.ts'
+import { none, type None } from '../../../base/reference/index.ts'
 
 /** What a rate measures out: product, or the nutrient in it. */
 export type Measured = 'product' | 'nutrient'
@@ -23,6 +24,8 @@ interface BasisDefinition {
   readonly formula: string
   /** The units in which a place says it, the usual one first. */
   readonly saidIn: Readonly<Record<UnitSystem, readonly string[]>>
+  /** In which order the maximum of a label in such a unit is taken to mean it. */
+  readonly asMaximum: number | None
   /** Whether what is there already counts, so that the rate is brought up to and not added. */
   readonly countsPresent: boolean
 }
@@ -36,6 +39,7 @@ export const rateBases = {
     label: 'product per area',
     formula: 'product = rate × area',
     saidIn: { us: ['oz/1000 ft2', 'lb/acre', 'fl oz/1000 ft2'], metric: ['kg/ha', 'g/m2', 'L/ha'] },
+    asMaximum: 1,
     countsPresent: false,
   },
   'iron-per-area': {
@@ -45,6 +49,7 @@ export const rateBases = {
     label: 'iron per area',
     formula: 'product = iron rate × area ÷ iron in the product',
     saidIn: { us: ['lb/acre'], metric: ['kg/ha'] },
+    asMaximum: none('a label limits product'),
     countsPresent: false,
   },
   'product-per-trunk': {
@@ -54,6 +59,7 @@ export const rateBases = {
     label: 'product per trunk diameter',
     formula: 'product = rate × trunk diameter × trees',
     saidIn: { us: ['oz/in', 'tbsp/in'], metric: ['g/cm', 'mL/cm'] },
+    asMaximum: 1,
     countsPresent: false,
   },
   'product-per-plant': {
@@ -63,6 +69,7 @@ export const rateBases = {
     label: 'product per plant',
     formula: 'product = rate × plants',
     saidIn: { us: ['oz/plant', 'tbsp/plant'], metric: ['g/plant', 'mL/plant'] },
+    asMaximum: 1,
     countsPresent: false,
   },
   'product-per-row': {
@@ -72,6 +79,7 @@ export const rateBases = {
     label: 'product per length of row',
     formula: 'product = rate × length of row',
     saidIn: { us: ['oz/ft', 'tbsp/ft'], metric: ['g/m', 'mL/m'] },
+    asMaximum: 2,
     countsPresent: false,
   },
   'product-per-medium': {
@@ -81,6 +89,7 @@ export const rateBases = {
     label: 'product per volume of pot',
     formula: 'product = rate × pot × pots',
     saidIn: { us: ['oz/gal'], metric: ['g/L'] },
+    asMaximum: 3,
     countsPresent: false,
   },
   'drench-strength': {
@@ -90,6 +99,7 @@ export const rateBases = {
     label: 'product in the drench',
     formula: 'drench = share of pot volume × pot × pots; product = strength × drench',
     saidIn: { us: ['oz/100 gal', 'tbsp/gal', 'fl oz/gal'], metric: ['g/10 L', 'mL/10 L'] },
+    asMaximum: 2,
     countsPresent: false,
   },
   'spray-strength': {
@@ -99,6 +109,7 @@ export const rateBases = {
     label: 'strength of the spray',
     formula: 'spray = water rate × size; product = strength (w/v, 1 % = 10 g/L) × spray',
     saidIn: { us: ['%'], metric: ['%'] },
+    asMaximum: 1,
     countsPresent: false,
   },
   'product-in-solution': {
@@ -108,6 +119,7 @@ export const rateBases = {
     label: 'product in the solution',
     formula: 'product = rate × volume',
     saidIn: { us: ['oz/100 gal'], metric: ['mg/L'] },
+    asMaximum: 1,
     countsPresent: false,
   },
   'iron-in-solution': {
@@ -117,6 +129,7 @@ export const rateBases = {
     label: 'iron in the solution',
     formula: 'product = (wanted − present) × volume ÷ iron in the product',
     saidIn: { us: ['mg/L'], metric: ['mg/L'] },
+    asMaximum: none('a label limits product'),
     countsPresent: true,
   },
 } as const satisfies Readonly<Record<string, BasisDefinition>>
