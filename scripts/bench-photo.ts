@@ -42,6 +42,8 @@ export interface PhotoSpeed {
 }
 
 /** Measures a photo in the page's own worker, against decoding the same file alone. */
+// The browser is sent one function, which must hold all it needs.
+// eslint-disable-next-line max-lines-per-function
 export async function photoSpeed(browser: Browser, url: string): Promise<PhotoSpeed> {
   const bytes = await largePhoto()
   const worker = readdirSync(join(root, 'web', 'dist', 'assets')).find((name) =>

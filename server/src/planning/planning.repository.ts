@@ -9,6 +9,42 @@ import { selectProductNames } from '../shelf/product.repository.ts'
 /** Colours of the stand itself; strips beside it are for comparing. */
 const colourKinds = readingKindNames.filter(isColourKind)
 
+/** Entries since a day, and those of jobs that planned ones come after. */
+const selectEntries = (
+  connection: Connection,
+  standIds: readonly string[],
+  since: string,
+  followed: readonly string[],
+) =>
+  connection
+    .select()
+    .from(entry)
+    .where(
+      and(
+        inArray(entry.standId, [...standIds]),
+        followed.length === 0
+          ? gte(entry.happenedOn, since)
+          : or(gte(entry.happenedOn, since), inArray(entry.jobId, [...followed])),
+      ),
+    )
+    .orderBy(asc(entry.happenedOn), asc(entry.createdAt))
+
+/** The newest colour of each stand. */
+async function selectColours(connection: Connection, standIds: readonly string[]) {
+  const colours = await connection
+    .select()
+    .from(reading)
+    .where(
+      and(
+        inArray(reading.standId, [...standIds]),
+        inArray(reading.kind, [...colourKinds]),
+        or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
+      ),
+    )
+    .orderBy(asc(reading.takenOn), asc(reading.createdAt))
+  return [...new Map(colours.map((each) => [each.standId, each])).values()]
+}
+
 /** Everything that the dates of a place rest on. */
 export async function selectPlanning(connection: Connection, placeId: string, since: string) {
   const stands = await connection
@@ -35,35 +71,14 @@ export async function selectPlanning(connection: Connection, placeId: string, si
     asc(job.id),
   )
   const followed = planned.flatMap((each) => each.job.afterJobId ?? [])
-  const entries = await connection
-    .select()
-    .from(entry)
-    .where(
-      and(
-        inArray(entry.standId, ids),
-        followed.length === 0
-          ? gte(entry.happenedOn, since)
-          : or(gte(entry.happenedOn, since), inArray(entry.jobId, followed)),
-      ),
-    )
-    .orderBy(asc(entry.happenedOn), asc(entry.createdAt))
+  const entries = await selectEntries(connection, ids, since, followed)
   const known = new Set(planned.map((each) => each.job.id))
   const others = [...new Set([...followed, ...entries.map(({ jobId }) => jobId)])].filter(
     (id) => !known.has(id),
   )
   const [besides, colours] = await Promise.all([
     selectJobsById(connection, others),
-    connection
-      .select()
-      .from(reading)
-      .where(
-        and(
-          inArray(reading.standId, ids),
-          inArray(reading.kind, [...colourKinds]),
-          or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
-        ),
-      )
-      .orderBy(asc(reading.takenOn), asc(reading.createdAt)),
+    selectColours(connection, ids),
   ])
   const jobs = [...planned, ...besides]
   const remedyIds = [...new Set(jobs.flatMap((each) => each.job.remedyId ?? []))]
@@ -77,12 +92,11 @@ export async function selectPlanning(connection: Connection, placeId: string, si
       .where(inArray(acidPlan.standId, ids))
       .orderBy(asc(acidPlan.createdAt)),
   ])
-  const newest = new Map(colours.map((each) => [each.standId, each]))
   const names = await selectProductNames(
     connection,
     [...remedies, ...entries].map(({ productId }) => productId),
   )
-  return { stands, jobs, remedies, acidPlans, entries, colours: [...newest.values()], names }
+  return { stands, jobs, remedies, acidPlans, entries, colours, names }
 }
 
 /** Jobs of a place that are planned or were done since a day, with their stands. */

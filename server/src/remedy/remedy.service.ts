@@ -21,7 +21,7 @@ import { warmestOn } from '../weather/weather.service.ts'
 import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
 import { findRemedy, insertRemedy, selectEvidence } from './remedy.repository.ts'
 import { remedyDto } from './remedy-dto.ts'
-import { requireDaysWithinLabel, requireSoundWork } from './remedy-work.ts'
+import { requireDaysWithinLabel, requireSoundWork, type SoundWork } from './remedy-work.ts'
 
 /** The verdict of a case from what is stored: the newest look, the readings and the story. */
 async function verdictOf(
@@ -90,6 +90,44 @@ function jobsFor(
   )
 }
 
+/** What was chosen, as it is stored. */
+const chosenRow = (dto: CreateRemedyDto) => ({
+  id: dto.id,
+  causeId: dto.causeId,
+  route: dto.route,
+  sourceId: dto.sourceId,
+  rateId: dto.rateId,
+  rateValue: dto.rateValue,
+  carrierValue: dto.carrierValue ?? null,
+  tankL: dto.tankL ?? null,
+  contentShare: dto.contentShare,
+  weighedKgPerL: dto.weighedKgPerL ?? null,
+  sprayerId: dto.sprayerId ?? null,
+  partners: dto.partners ?? null,
+  waterInAfterH: dto.waterInAfterH ?? null,
+  conditioning: dto.conditioning ?? null,
+  doseDays: dto.doseDays ?? null,
+  applyOn: dto.applyOn,
+  aim: dto.aim ?? null,
+  productId: dto.productId ?? null,
+})
+
+/** What was worked out from it, as it is stored. */
+const amountRow = ({ total, densityKgPerL }: SoundWork) => ({
+  productKg: total.productKg,
+  nutrientKg: total.nutrientKg,
+  carrierL: total.carrierL,
+  derivation: total.derivation,
+  densityKgPerL: densityKgPerL ?? null,
+})
+
+function requireCause({ context }: Pick<StandRow, 'context'>, causeId: string): void {
+  if (causesOf(context).some(({ id }) => id === causeId)) return
+  throw new ServiceError('invalid-body', 'Choose a cause of the verdict.', [
+    { field: 'causeId', message: 'Choose a cause of the verdict.' },
+  ])
+}
+
 /**
  * Stores the remedy of a case with the verdict it rests on and the jobs it brings: all or nothing.
  * Verdict and amounts are worked out here from what is stored, not taken from the sender.
@@ -113,62 +151,33 @@ export function chooseRemedy(
     const stand = await requireStand(transaction, open.standId)
     const rate = checkChosenRate(stand.context, dto.route, dto.sourceId, dto.rateId)
     const verdict = await verdictOf(transaction, caseId, stand)
-    if (!causesOf(stand.context).some(({ id }) => id === dto.causeId)) {
-      throw new ServiceError('invalid-body', 'Choose a cause of the verdict.', [
-        { field: 'causeId', message: 'Choose a cause of the verdict.' },
-      ])
-    }
+    requireCause(stand, dto.causeId)
+    const { placeId } = stand
     const product =
       dto.productId === undefined
         ? undefined
-        : await requireProduct(transaction, dto.productId, {
-            placeId: stand.placeId,
-            sourceId: dto.sourceId,
-          })
+        : await requireProduct(transaction, dto.productId, { placeId, sourceId: dto.sourceId })
     const sprayer =
       dto.sprayerId === undefined
         ? undefined
-        : await requireSprayer(transaction, dto.sprayerId, stand.placeId)
+        : await requireSprayer(transaction, dto.sprayerId, placeId)
     const maxC = await warmestOn(dto.applyOn, {
       db: transaction,
       service: weather,
-      place: await findPlace(transaction, stand.placeId),
+      place: await findPlace(transaction, placeId),
       at: recorder.at,
     })
     const facts = { dto, rate, stand, product, sprayer, at: recorder.at, maxC }
     const work = await requireSoundWork(transaction, facts)
     const jobs = jobsFor(dto, recorder, { stand, caseId, steps: work.steps, rate })
     await requireDaysWithinLabel(transaction, facts, work.total, jobs)
-    const { productKg, nutrientKg, carrierL, derivation } = work.total
-    const { id, causeId, route, sourceId, rateId, applyOn } = dto
     const stored = await insertRemedy(transaction, {
-      id,
+      ...chosenRow(dto),
+      ...amountRow(work),
       standId: stand.id,
       caseId,
-      causeId,
       verdict,
-      route,
-      sourceId,
-      rateId,
-      rateValue: dto.rateValue,
-      carrierValue: dto.carrierValue ?? null,
-      tankL: dto.tankL ?? null,
-      contentShare: dto.contentShare,
-      weighedKgPerL: dto.weighedKgPerL ?? null,
-      densityKgPerL: work.densityKgPerL ?? null,
-      sprayerId: sprayer?.id ?? null,
-      partners: dto.partners ?? null,
-      waterInAfterH: dto.waterInAfterH ?? null,
-      conditioning: dto.conditioning ?? null,
-      doseDays: dto.doseDays ?? null,
-      applyOn,
-      productKg,
-      nutrientKg,
-      carrierL,
-      derivation,
       lasting,
-      aim: dto.aim ?? null,
-      productId: product?.id ?? null,
       ...recordedBy(recorder),
     })
     await insertJobs(transaction, jobs)

@@ -80,6 +80,8 @@ export interface TooStrong extends Sourced {
 
 /**
  * Whether a product dissolves at a strength.
+ * @param gPerL product in the water [g/L]
+ * @throws {CoreError} unknown-name for a source that the catalogue has not
  * @returns undefined where it does, or where nobody states a limit
  */
 export function tooStrong(sourceId: SourceId, gPerL: number): TooStrong | undefined {

@@ -29,7 +29,9 @@ export function findNozzle(id: string): NozzleSize {
 
 /**
  * Flow at another pressure: with its square root.
- * @returns in the unit of the flow given
+ * @param flow in any unit of volume by time
+ * @param fromBar pressure of that flow [bar], and `toBar` the other [bar]
+ * @returns [the unit of `flow`]
  * @throws {CoreError} out-of-range
  * @source flow through an orifice; every sprayer bulletin
  */
@@ -67,26 +69,44 @@ export function boomRate({ flowLPerMin, speedKmPerH, spacingM }: BoomRun): numbe
   return (boomConstant * flowLPerMin) / (speedKmPerH * spacingM)
 }
 
-/** Speed at which a boom puts out a rate [km/h]; {@link boomRate} turned round. */
+/**
+ * Speed at which a boom puts out a rate [km/h]; {@link boomRate} turned round.
+ * @param rateLPerHa [L/ha]
+ * @throws {CoreError} out-of-range
+ */
 export function speedForRate(run: Omit<BoomRun, 'speedKmPerH'>, rateLPerHa: number): number {
   requireInRange('rate', rateLPerHa, rates)
   return boomRate({ ...run, speedKmPerH: 1 }) / rateLPerHa
 }
 
-/** Flow that a boom needs of each nozzle for a rate [L/min]; {@link boomRate} turned round. */
+/**
+ * Flow that a boom needs of each nozzle for a rate [L/min]; {@link boomRate} turned round.
+ * @param rateLPerHa [L/ha]
+ * @throws {CoreError} out-of-range
+ */
 export function flowForRate(run: Omit<BoomRun, 'flowLPerMin'>, rateLPerHa: number): number {
   requireInRange('rate', rateLPerHa, rates)
   return rateLPerHa / boomRate({ ...run, flowLPerMin: 1 })
 }
 
-/** Pressure at which a nozzle of a size gives a flow [bar]. */
+/**
+ * Pressure at which a nozzle of a size gives a flow [bar].
+ * @param flowLPerMin [L/min]
+ * @throws {CoreError} out-of-range; unknown-name for a size that the standard has not
+ * @source ISO 10625 for the flow at 40 psi (M); flow goes with the root of pressure
+ */
 export function pressureForFlow(sizeId: string, flowLPerMin: number): number {
   requireInRange('flow', flowLPerMin, flows)
   const named = nozzleFlow(sizeId, namingPressureBar)
   return namingPressureBar * (flowLPerMin / named) ** 2
 }
 
-/** Speed from a measured run [km/h]. */
+/**
+ * Speed from a measured run [km/h].
+ * @param distanceM 1 to 2000 [m]
+ * @param seconds 1 to 3600 [s]
+ * @throws {CoreError} out-of-range
+ */
 export function speedOfRun(distanceM: number, seconds: number): number {
   requireInRange('distance', distanceM, { min: 1, max: 2000, unit: 'm' })
   requireInRange('time', seconds, { min: 1, max: 3600, unit: 's' })

@@ -6,6 +6,7 @@ import { nozzleKinds, type NozzleKind } from './data/nozzles.ts'
 
 /**
  * Class of drops that a nozzle makes.
+ * @param pressureBar 0.3 to 20 [bar]
  * @throws {CoreError} out-of-range, unknown-name
  * @source our judgement over the class names of ASABE S572; the maker's chart comes first
  */

@@ -32,6 +32,7 @@ export const hasNozzles = (setup: SprayerSetup): setup is NozzleSetup => 'nozzle
 
 /**
  * A set-up of a kind, with its measures and no others.
+ * @param tankL what holds the mix [L]
  * @param measures by name; what the kind has not is left aside
  * @throws {CoreError} not-applicable where a measure of the kind is missing
  */

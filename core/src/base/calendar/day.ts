@@ -56,7 +56,11 @@ export function dayWords(day: Day, plainYear?: string): string {
   return day.slice(0, 4) === plainYear ? words : `${words} ${day.slice(0, 4)}`
 }
 
-/** The day a number of days later (or earlier, when negative). */
+/**
+ * The day a number of days later, or earlier when negative.
+ * @param days rounded to whole ones [d]
+ * @throws {CoreError} date-unreadable
+ */
 export function addDays(day: Day, days: number): Day {
   return dateToDay(utcDay.offset(dayToDate(day), Math.round(days)))
 }

@@ -9,6 +9,8 @@ export interface Range {
 
 /**
  * Returns the value when it is a finite number inside the range.
+ * @param parameter what it is, as a message names it
+ * @param value, and what is returned [unit of the range]
  * @throws {CoreError} not-a-number, out-of-range, naming the parameter
  */
 export function requireInRange(parameter: string, value: number, range: Range): number {

@@ -28,7 +28,7 @@ export type LadderDimension = keyof typeof storeUnits
 
 /**
  * A stored figure in the unit a person of the place would say it in.
- * @param storeValue in kg, L, m² or m
+ * @param storeValue as stored [kg, L, m² or m, by the dimension]
  * @param like decide by this value instead, so that both ends of a range share a unit
  */
 export function inPlaceUnits(
@@ -65,7 +65,7 @@ function rateUnitIn(unit: string, system: UnitSystem): string {
 /**
  * Rates as a place says them, in one unit: "2 oz/1000 ft2" or "6.1 kg/ha"; a range as "6.1-12.2
  * kg/ha", one figure where both ends look alike.
- * @param values one rate, or the ends of a range, in the unit of the trade
+ * @param values one rate, or the ends of a range [`unit`]
  */
 export function rateText(values: readonly number[], unit: string, system: UnitSystem): string {
   const shown = rateUnitIn(unit, system)

@@ -24,13 +24,18 @@ export function convert(quantity: Quantity, unit: string): Quantity {
   }
 }
 
-/** The bare number of a quantity in a given unit; see {@link convert}. */
+/**
+ * The bare number of a quantity in a given unit; see {@link convert}.
+ * @returns [`unit`]
+ * @throws {CoreError} unit-unknown, unit-mismatch
+ */
 export function valueIn(quantity: Quantity, unit: string): number {
   return convert(quantity, unit).value
 }
 
 /**
  * A quantity from a number in a known unit.
+ * @param value [`unit`]
  * @throws {CoreError} unit-unknown
  */
 export function quantityOf(value: number, unit: string): Quantity {

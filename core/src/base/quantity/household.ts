@@ -41,7 +41,12 @@ function spoonsOf(massKg: number, densityKgPerL: number, system: UnitSystem): Qu
   return quantityOf(valueIn(quantityOf(volumeL, 'L'), unit), unit)
 }
 
-/** As {@link spoonsOf}, as it is asked for: "4 level tbsp", "3 level cups", "59 mL by measure". */
+/**
+ * As {@link spoonsOf}, as it is asked for: "4 level tbsp", "3 level cups", "59 mL by measure".
+ * @param massKg what is to be measured out [kg]
+ * @param densityKgPerL of the heaped or poured product [kg/L]
+ * @returns undefined where no spoon is asked for
+ */
 export function spoonWords(
   massKg: number,
   densityKgPerL: number,

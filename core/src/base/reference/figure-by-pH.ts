@@ -6,7 +6,10 @@ export interface FigureByPH extends Sourced {
   readonly points: readonly (FigureRange & { readonly pH: number })[]
 }
 
-/** The figure at a pH; level beyond the first and the last point. */
+/**
+ * The figure at a pH, on lines between its points; level beyond the first and the last.
+ * @returns [unit of the figure]
+ */
 export function readAtPH({ points }: FigureByPH, pH: number, which: keyof FigureRange): number {
   const after = points.findIndex((point) => point.pH >= pH)
   const right = points[after === -1 ? points.length - 1 : after]
@@ -16,7 +19,7 @@ export function readAtPH({ points }: FigureByPH, pH: number, which: keyof Figure
   return left[which] + ((right[which] - left[which]) * (pH - left.pH)) / (right.pH - left.pH)
 }
 
-/** One point of a figure by pH. */
+/** One point of a figure by pH: least, usual and most [unit of the figure]. */
 export const atPH = (pH: number, low: number, usual: number, high: number) => ({
   pH,
   low,

@@ -1,7 +1,7 @@
 /**
  * Mean height of a curve through points, by trapezia: area over the time it spans.
  * @param points in any order, time and value
- * @returns in the unit of the value; the value itself for one point, NaN for none
+ * @returns [unit of the value]; the value itself for one point, NaN for none
  */
 export function meanUnderCurve(
   points: readonly (readonly [time: number, value: number])[],

@@ -136,7 +136,12 @@ export function fitCurve(curve: CurveToFit): CurveFit {
   }
 }
 
-/** Deviation of the fitted curve at x, from that of its parameters. */
+/**
+ * Deviation of the fitted curve at x, from that of its parameters: first order in their errors.
+ * @param x [unit of the points' x]
+ * @returns one standard deviation [unit of the points' y]
+ * @source propagation of errors by the gradient
+ */
 export function curveDeviation(
   { parameters, covariance }: Pick<CurveFit, 'parameters' | 'covariance'>,
   model: CurveToFit['model'],
@@ -155,6 +160,11 @@ export function curveDeviation(
   return Math.sqrt(Math.max(0, variance))
 }
 
-/** How many deviations hold a share of the chances, by Student's t. */
+/**
+ * How many deviations to both sides hold a share of the chances, by Student's t.
+ * @param share above 0 and below 1 [1]
+ * @param degreesOfFreedom 1 or more [1]
+ * @returns deviations [1]
+ */
 export const deviationsFor = (share: number, degreesOfFreedom: number): number =>
   tQuantile(1 - (1 - share) / 2, degreesOfFreedom)

@@ -33,6 +33,7 @@ const risk = 0.05
 /**
  * Chance that the analysis sees a difference, where two treatments are so far apart and the others
  * half-way: the hardest case.
+ * @returns 0 to 1 [1]
  * @throws {CoreError} out-of-range for fewer than two treatments or replicates, or no deviation
  * @source F with a shifted mean; checked against Cohen, Statistical Power Analysis, 1988 (M)
  */
@@ -51,7 +52,13 @@ export function powerOf(question: PowerQuestion): number {
   return 1 - shiftedFCdf(fQuantile(1 - risk, df1, df2), df1, df2, weight)
 }
 
-/** Fewest replicates that see the difference with a wanted chance; undefined where `most` do not. */
+/**
+ * Fewest replicates that see the difference with a wanted chance.
+ * @param wanted 0 to 1 [1]
+ * @param most replicates that are tried [1]
+ * @returns undefined where `most` do not see it
+ * @throws {CoreError} out-of-range, as {@link powerOf}
+ */
 export function replicatesFor(
   question: Omit<PowerQuestion, 'replicates'>,
   wanted: number,

@@ -95,7 +95,10 @@ export function applicationsOf(
   return [...done, ...planned]
 }
 
-/** Steps of acid plans that went onto a stand. */
+/**
+ * Steps of acid plans that went onto a stand.
+ * @param groundM2 ground that they went onto [m²]
+ */
 export function acidStepsDone(
   { entries, jobs }: AppliedStory,
   groundM2: number,

@@ -58,6 +58,28 @@ const leafRestDays = 1
 /** A repeat without an interval of its own comes when the effect fades. */
 const intervalOf = ({ rate, response }: RemedyJobsInput) => rate.intervalDays ?? response.fades
 
+type NewJob = Pick<PlannedJob, 'kind' | 'dueOn'> & Partial<PlannedJob>
+
+/** Partners that must be watered in by themselves, once the iron is on the leaf. */
+const partnersAfter = (index: number, from: Day, apart: readonly string[]): readonly NewJob[] =>
+  apart.map((subject) => ({
+    kind: 'partner',
+    dueOn: addDays(from, leafRestDays),
+    subject,
+    after: { index, leastDays: leafRestDays },
+  }))
+
+/** A look when the first change is due, and one when it should be green. */
+function looksAfter(index: number, done: Day, { firstChange, full }: Response): readonly NewJob[] {
+  const look = ({ low, high }: Response['full'], purpose: JobPurpose): NewJob => ({
+    kind: 'look',
+    dueOn: addDays(done, high),
+    purpose,
+    after: { index, leastDays: low, mostDays: high + 7 },
+  })
+  return [look(firstChange, 'first-change'), look(full, 'green')]
+}
+
 /**
  * The jobs of a quick fix, each linked to what has to come before it: a strip marked before anything
  * goes out; in a solution pH and nitrate tested first; the application, in steps where the rate says
@@ -70,8 +92,7 @@ const intervalOf = ({ rate, response }: RemedyJobsInput) => rate.intervalDays ??
 export function jobsOfRemedy(input: RemedyJobsInput): readonly PlannedJob[] {
   const { applyOn, response, route, repeats = 0, apart = [] } = input
   const jobs: PlannedJob[] = []
-  const add = (job: Pick<PlannedJob, 'kind' | 'dueOn'> & Partial<PlannedJob>) =>
-    jobs.push({ ...plainJob, ...job }) - 1
+  const add = (job: NewJob): number => jobs.push({ ...plainJob, ...job }) - 1
   let before: AfterJob | undefined
   if (input.hasStrip) {
     const index = add({ kind: 'strip', dueOn: applyOn })
@@ -105,35 +126,12 @@ export function jobsOfRemedy(input: RemedyJobsInput): readonly PlannedJob[] {
           ? { index, leastDays: 1, mostDays: 3 }
           : { index, leastDays: low, mostDays: high + 14 }
       if (step < steps - 1) continue
-      if (round === 0) addPartners(index, from)
-      addLooks(index, addDays(from, step))
+      if (round === 0) partnersAfter(index, from, apart).forEach(add)
+      looksAfter(index, addDays(from, step), response).forEach(add)
     }
   }
   if (input.retestOn !== undefined) {
     add({ kind: 'test', dueOn: input.retestOn, purpose: 'retest' })
   }
   return jobs
-
-  function addPartners(index: number, from: Day): void {
-    for (const name of apart) {
-      add({
-        kind: 'partner',
-        dueOn: addDays(from, leafRestDays),
-        subject: name,
-        after: { index, leastDays: leafRestDays },
-      })
-    }
-  }
-
-  function addLooks(index: number, done: Day): void {
-    const look = ({ low: least, high: most }: Response['full'], purpose: JobPurpose) =>
-      add({
-        kind: 'look',
-        dueOn: addDays(done, most),
-        purpose,
-        after: { index, leastDays: least, mostDays: most + 7 },
-      })
-    look(response.firstChange, 'first-change')
-    look(response.full, 'green')
-  }
 }

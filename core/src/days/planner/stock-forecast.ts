@@ -27,7 +27,7 @@ export interface StockForecast {
 
 /**
  * Projects the stock of a product against what is planned.
- * @param leadDays from ordering to having it
+ * @param leadDays from ordering to having it [d]
  * @throws {CoreError} out-of-range for a lead time below nothing
  */
 export function stockForecast(

@@ -17,7 +17,10 @@ import {
 import { isNone } from '../../base/reference/index.ts'
 import type { SheetInput } from './sheet.ts'
 
-/** A rate of water as the place says it, per 1000 ft² or per 100 m². */
+/**
+ * A rate of water as the place says it, per 1000 ft² or per 100 m².
+ * @param rateLPerM2 [L/m²]
+ */
 export const waterRateWords = (rateLPerM2: number, system: UnitSystem): string =>
   rateText(
     [valueIn(quantityOf(rateLPerM2, 'L/m2'), 'gal/1000 ft2')],

@@ -114,7 +114,11 @@ export function usualOutlooks(past: ReadonlyMap<Day, WorkOutlook>): (day: Day) =
   }
 }
 
-/** Expected days from each day on until the next that is fit, where the day itself turns out unfit. */
+/**
+ * Expected days from each day on until the next that is fit, where the day itself turns out unfit.
+ * @param chances that a day is fit, day by day [1]
+ * @returns as many [d]
+ */
 export function waitsOf(chances: readonly number[]): readonly number[] {
   const waits = chances.map(() => 0)
   // After the last day known, days are as good as the last ones on average.

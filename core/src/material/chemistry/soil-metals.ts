@@ -50,8 +50,8 @@ function limeCalcium(pH: number, otherAnionsMeqPerL: number): number {
 
 /**
  * Calcium in the water of a soil.
- * @param pH 2.5 to 11
- * @returns log10 of moles a litre
+ * @param pH 2.5 to 11 [pH]
+ * @returns log10 of the concentration [mol/L]
  * @throws {CoreError} out-of-range
  * @source Lindsay 1979 for calcite; charge balance
  */

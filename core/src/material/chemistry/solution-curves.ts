@@ -128,6 +128,8 @@ export function dissolvedShare(
 
 /**
  * Dissolved share of iron for every ligand over a run of pH values.
+ * @param pHs any number of them [pH]
+ * @returns as many shares for each ligand [1]
  * @throws {CoreError} as {@link dissolvedShare}
  */
 export function solutionCurves(

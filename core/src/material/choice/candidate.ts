@@ -36,7 +36,10 @@ const labelOf = (source: KnownIronSource): Label => ({
   unknownNames: [],
 })
 
-/** A form of the catalogue as it is usually sold. */
+/**
+ * A form of the catalogue as it is usually sold.
+ * @throws {CoreError} unknown-name for one that it has not
+ */
 export function candidateOfSource(id: IronSourceId): Candidate {
   const source = findIronSource(id)
   return {
@@ -70,7 +73,10 @@ export interface ShelfCandidateInput {
 
 const share = (percent: number | undefined): number => (percent ?? 0) / 100
 
-/** A product of the shelf, by its own label and bill. */
+/**
+ * A product of the shelf, by its own label and bill.
+ * @throws {CoreError} unknown-name for a form that the catalogue has not
+ */
 export function candidateOfProduct({
   id,
   name,

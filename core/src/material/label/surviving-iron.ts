@@ -82,6 +82,7 @@ function schoolWeight({ source }: IronVariable, pH: number): FigureRange {
 /**
  * The same by the ceilings that schools of practitioners keep, in soil: least by the strictest
  * school, most by the most hopeful.
+ * @param pH of the soil [pH]
  * @returns undefined where the label is impossible
  */
 export function labelShareBySchools(

@@ -73,7 +73,10 @@ export function carrierLitres({
   return valueIn(carrier, '%') * 0.01 * amountCounted(facts, 'medium')
 }
 
-/** The facts of a job whose water is known: what its rate can be said and compared in. */
+/**
+ * The facts of a job whose water is known: what its rate can be said and compared in.
+ * @param carrierL water that it goes out in, 0 for none [L]
+ */
 export function factsOfJob(
   input: Pick<AmountInput, 'size' | 'measures' | 'contentShare' | 'densityKgPerL'>,
   carrierL: number,

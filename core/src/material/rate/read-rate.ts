@@ -53,7 +53,7 @@ function typedQuantity(text: string, { scoopKg }: RateFacts): Quantity {
 /**
  * Reads a rate in whatever way it is typed, and says it in the unit of a row of the table.
  * @param row basis and unit of the row
- * @returns the value in the unit of the row
+ * @returns [unit of the row]
  * @throws {CoreError} quantity-unreadable, unit-*; not-applicable, saying what has to be known first
  */
 export function readRate(text: string, row: Omit<SaidRate, 'value'>, facts: RateFacts): number {

@@ -14,7 +14,10 @@ export const allRates: readonly Rate[] = [
   ).values(),
 ]
 
-/** The rates of practice for a source by a route in a context, or why there are none. */
+/**
+ * The rates of practice for a source by a route in a context, or why there are none.
+ * @throws {CoreError} unknown-name for a source that the catalogue has not
+ */
 export function offeredRates(
   context: Context,
   route: Route,

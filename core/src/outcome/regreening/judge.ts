@@ -92,6 +92,50 @@ function expectedWords({ before, scale }: JudgeInput, last: SeenGain, expected: 
   return `${range} expected by day ${last.days}, ${said(last.gain)} seen${beside}`
 }
 
+/** What an outcome is told with. */
+interface Telling {
+  /** What was expected and seen, in words. */
+  readonly seen: string
+  /** Of the last look, since the treatment. */
+  readonly days: number
+  readonly response: Response
+  /** Days until half of the gain is usually gone. */
+  readonly usual: number
+  readonly due: (days: number) => Day
+}
+
+/** How an outcome is told, and days from the treatment to the next look or treatment. */
+const told: Readonly<
+  Record<Outcome, (of: Telling) => { readonly sentence: string; readonly nextDays: number }>
+> = {
+  'on course': ({ seen, days, response: { full, fades } }) => ({
+    sentence: `As it should be: ${seen}.`,
+    nextDays: days >= full.high ? Math.max(fades.low, days + 7) : full.high,
+  }),
+  late: ({ seen, days, response: { full }, due }) => {
+    const nextDays = Math.max(full.high, days + 3)
+    return {
+      sentence: `Behind the slowest usual course: ${seen}. Look again before ${dayWords(due(nextDays))}.`,
+      nextDays,
+    }
+  },
+  'no response': ({ seen, days }) => ({
+    sentence: `No greening where it was due: ${seen}. Go through the questions below, in their order.`,
+    nextDays: days + 1,
+  }),
+  overshoot: ({ seen, days, response: { fades } }) => ({
+    sentence: `Darker than iron alone explains: ${seen}. Look for nitrogen in the programme, and hold the next dose.`,
+    nextDays: Math.max(fades.high, days + 1),
+  }),
+  fading: ({ days, usual, due }) => {
+    const nextDays = Math.max(usual, days + 1)
+    return {
+      sentence: `It greened and is going back, as new leaves outgrow the treated ones. The next treatment is due about ${dayWords(due(nextDays))}.`,
+      nextDays,
+    }
+  },
+}
+
 /**
  * Judges colour after a treatment against what the treatment is expected to do: recoveries drawn from
  * what is usual are weighed by how well they fit, and say how likely each outcome is.
@@ -102,7 +146,7 @@ export function judgeRegreening(input: JudgeInput): Judgement {
   const due = (days: number) => addDays(appliedOn, Math.round(days))
   const gains = gainsSeen(input)
   const last = gains.at(-1)
-  const { firstChange, full, fades } = response
+  const { firstChange } = response
   if (!last) {
     return {
       word: 'not looked yet',
@@ -134,41 +178,23 @@ export function judgeRegreening(input: JudgeInput): Judgement {
   const [low, usual, high] = fadingDays(recoveries, weights)
   const fadesOn = { low: due(low), usual: due(usual), high: due(high) }
   const word = top?.outcome ?? 'on course'
-  const told: Readonly<Record<Outcome, { sentence: string; nextDue: Day }>> = {
-    'on course': {
-      sentence: `As it should be: ${seen}.`,
-      nextDue: last.days >= full.high ? due(Math.max(fades.low, last.days + 7)) : due(full.high),
-    },
-    late: {
-      sentence: `Behind the slowest usual course: ${seen}. Look again before ${dayWords(due(Math.max(full.high, last.days + 3)))}.`,
-      nextDue: due(Math.max(full.high, last.days + 3)),
-    },
-    'no response': {
-      sentence: `No greening where it was due: ${seen}. Go through the questions below, in their order.`,
-      nextDue: due(last.days + 1),
-    },
-    overshoot: {
-      sentence: `Darker than iron alone explains: ${seen}. Look for nitrogen in the programme, and hold the next dose.`,
-      nextDue: due(Math.max(fades.high, last.days + 1)),
-    },
-    fading: {
-      sentence: `It greened and is going back, as new leaves outgrow the treated ones. The next treatment is due about ${dayWords(due(Math.max(usual, last.days + 1)))}.`,
-      nextDue: due(Math.max(usual, last.days + 1)),
-    },
-  }
-  const { sentence, nextDue } = told[word]
+  const { sentence, nextDays } = told[word]({ seen, days: last.days, response, usual, due })
   const isUnsure = (top?.chance ?? 0) < sureEnough.value
   return {
     word,
     sentence: isUnsure ? `Hard to tell yet; this is only the likeliest. ${sentence}` : sentence,
-    nextDue,
+    nextDue: due(nextDays),
     chances,
     fadesOn: word === 'no response' ? undefined : fadesOn,
     gains,
   }
 }
 
-/** Days from a treatment to the next, as this one fades: what the stand itself teaches. */
+/**
+ * Days from a treatment to the next, as this one fades: what the stand itself teaches.
+ * @returns [d]; undefined before it can be told
+ * @throws {CoreError} date-unreadable
+ */
 export function intervalTaught({ fadesOn }: Judgement, appliedOn: Day): number | undefined {
   return fadesOn && daysBetween(appliedOn, fadesOn.usual)
 }

@@ -34,6 +34,9 @@ function nitrogenGainOn(day: number, given: readonly NitrogenGiven[]): FigureRan
 /**
  * Share of a gain that iron can claim, once nitrogen has had its part; undefined where nothing was
  * gained. A strip with the iron and without the nitrogen settles it: `ironShareByStrip`.
+ * @param gain of greenness, 0 to 1 [1]
+ * @param day after the treatment on which it was seen [d]
+ * @source data/nitrogen.ts
  */
 export function ironShare(
   gain: number,

@@ -69,7 +69,7 @@ function requireDesign({ layout, factors, replicates }: TrialDesign): void {
 
 /**
  * Lays a trial out at random, the same seed always alike.
- * @param seed 0 to 1
+ * @param seed 0 to below 1 [1]
  * @throws {CoreError} out-of-range with what a design must have
  */
 export function planTrial(design: TrialDesign, seed: number): readonly Plot[] {

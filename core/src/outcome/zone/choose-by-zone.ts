@@ -88,6 +88,7 @@ function choiceOf(
 
 /**
  * Every variety with every chelate in every zone, the best of a zone first.
+ * @param pricePerT what the crop fetches [money/t]
  * @throws {CoreError} out-of-range for a score, tolerance, yield or rate that cannot be
  */
 export function chooseByZone(

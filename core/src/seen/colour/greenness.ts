@@ -20,6 +20,7 @@ export interface SeenGreenness extends Greenness {
   readonly day: Day
 }
 
+/** Whether a reading of the kind tells the colour of leaves. */
 export const isColourKind = (kind: ReadingKind): kind is ColourReadingKind =>
   readingKinds[kind].isColour
 
@@ -27,8 +28,10 @@ const within = (value: number): number => Math.min(1, Math.max(0, value))
 
 /**
  * A colour reading on the scale that ribbons are painted by.
+ * @param value [unit of the kind]
+ * @returns greenness, 0 white to 1 the deepest green [1]
  * @throws {CoreError} out-of-range for a value its scale cannot have
- * @source data/greenness-scales.ts
+ * @source the scale of the kind, in `seen/reading`
  */
 export function greennessOf(kind: ColourReadingKind, value: number): number {
   requireInRange(readingKinds[kind].label, value, readingKinds[kind])
@@ -36,7 +39,11 @@ export function greennessOf(kind: ColourReadingKind, value: number): number {
   return within((value - atWhite) / (atDeepGreen - atWhite))
 }
 
-/** The value on a scale that a greenness stands for; the inverse of {@link greennessOf}. */
+/**
+ * The value on a scale that a greenness stands for; the inverse of {@link greennessOf}.
+ * @param greenness 0 to 1 [1]
+ * @returns within what the scale has [unit of the kind]
+ */
 export function onScale(kind: ColourReadingKind, greenness: number): number {
   const { atWhite, atDeepGreen } = greennessScales[kind]
   const { min, max } = readingKinds[kind]
@@ -55,7 +62,7 @@ export function greennessReading(
   }
 }
 
-/** Words for a greenness, for those who do not see the colour. */
+/** Words for a greenness, 0 to 1 [1], for those who do not see the colour. */
 export function greennessWords(greenness: number): string {
   if (greenness >= 0.8) return 'deep green'
   if (greenness >= 0.62) return 'green'

@@ -10,7 +10,7 @@ const leafColours = Array.from({ length: steps + 1 }, (_, index) =>
   rgb(interpolateLeaf(index / steps)).formatHex(),
 )
 
-/** Colour of a leaf of a greenness, "#rrggbb"; greenness beyond 0 to 1 is shown as the end. */
+/** Colour of a leaf of a greenness [1], "#rrggbb"; greenness beyond 0 to 1 is shown as the end. */
 export function leafColour(greenness: number): string {
   const index = Math.round(Math.min(1, Math.max(0, greenness)) * steps)
   return leafColours[index] ?? '#000000'

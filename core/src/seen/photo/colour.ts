@@ -23,7 +23,12 @@ function hueOf(red: number, green: number, blue: number, most: number, span: num
   return red > green ? 60 : 180
 }
 
-/** Light that an sRGB byte stands for, 0 to 1; IEC 61966-2-1. */
+/**
+ * Light that an sRGB byte stands for.
+ * @param byte 0 to 255 [1]
+ * @returns 0 to 1 [1]
+ * @source IEC 61966-2-1
+ */
 export function lightOf(byte: number): number {
   const share = byte / 255
   return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4

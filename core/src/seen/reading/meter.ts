@@ -71,7 +71,13 @@ function adviceFor(isSlopeFit: boolean, isOffsetFit: boolean): string {
   return `Off by more than ${fitOffset.value} mV at pH 7: clean the electrode and soak it in storage solution, then calibrate again.`
 }
 
-/** pH that a calibrated meter makes of what its electrode gives. */
+/**
+ * pH that a calibrated meter makes of what its electrode gives.
+ * @param millivolts [mV]
+ * @returns [pH]
+ * @throws {CoreError} out-of-range, not-a-number
+ * @source Nernst: 59.16 mV a pH at 25 °C, by the slope and offset of the calibration
+ */
 export function pHOfMillivolts(
   millivolts: number,
   { slopePercent, offsetMillivolts }: Pick<Calibration, 'slopePercent' | 'offsetMillivolts'>,

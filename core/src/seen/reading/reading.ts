@@ -28,6 +28,7 @@ export interface Reading {
 
 /**
  * Returns the value when a reading of its kind can have it.
+ * @param value, and what is returned [unit of the kind]
  * @throws {CoreError} out-of-range, not-a-number
  */
 export function checkReadingValue(kind: ReadingKind, value: number): number {
@@ -45,7 +46,10 @@ export function readingWords({ kind, value }: Pick<Reading, 'kind' | 'value'>): 
   return said.replace('–', formatNumber(max <= 1 ? Math.round(value * 100) / 100 : value, 3))
 }
 
-/** One standard deviation of a reading in its unit: its own, else that usual for kind and method. */
+/**
+ * One standard deviation of a reading: its own, else that usual for kind and method.
+ * @returns [unit of the kind]
+ */
 export function doubtOf(reading: Pick<Reading, 'kind' | 'value' | 'method' | 'doubt'>): number {
   const { kind, value, method, doubt } = reading
   if (doubt !== undefined && doubt !== null) return doubt
@@ -54,7 +58,7 @@ export function doubtOf(reading: Pick<Reading, 'kind' | 'value' | 'method' | 'do
   return Math.hypot(usualDoubt, relativeDoubt * value) * readingMethods[method].coarseness
 }
 
-/** A pH as 1:1 in water would read it, whatever it was measured in. */
+/** A pH as 1:1 in water would read it [pH], whatever it was measured in. */
 export function waterPH({ value, preparation }: Pick<Reading, 'value' | 'preparation'>): number {
   return value - pHPreparations[preparation ?? 'water-1-1'].readsHigherBy
 }

@@ -34,7 +34,11 @@ function readSoilIron(
   return { school, says: 'enough', why: `${enoughFrom} mg/kg or more` }
 }
 
-/** What every school says of the same reading, side by side. */
+/**
+ * What every school says of the same reading, side by side.
+ * @param ironMgPerKg DTPA iron [mg/kg]
+ * @param manganeseMgPerKg DTPA manganese, for schools that compare the two [mg/kg]
+ */
 export function schoolsSideBySide(
   ironMgPerKg: number,
   manganeseMgPerKg?: number,

@@ -60,7 +60,7 @@ function spreadOfNeed(ground: AcidGround, targetPH: number, sign: 1 | -1): reado
 
 /**
  * How much acid brings ground to a pH, or base where the target lies above.
- * @param targetPH 3.5 to 8.5, at least 0.05 from the present pH
+ * @param targetPH [pH] 3.5 to 8.5, at least 0.05 from the present pH
  * @returns 10 to 90 of 100 over the doubt of buffering, pH and lime
  * @throws {CoreError} out-of-range, not-a-number; not-applicable where the ground is there already
  * @source integral of the buffering between the two, and 2 mol acid a mole of free lime

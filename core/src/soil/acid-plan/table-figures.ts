@@ -34,6 +34,8 @@ function poundsFrom(
 /**
  * What the published tables say for a way down: read between rows on a line, the rest of the way
  * left off by difference, scaled by depth, as practice does.
+ * @param fromPH, and `targetPH` below it [pH]
+ * @param depthM that the sulfur is worked into [m]
  * @returns one figure for each column that holds both ends
  */
 export function tableFigures(

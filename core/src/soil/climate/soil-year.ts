@@ -3,7 +3,7 @@ import type { SoilClimate } from './data/soil-climates.ts'
 
 const daysPerYear = 365.25
 
-/** Day of the year, 1 on the first of January. */
+/** Day of the year [d], 1 on the first of January. */
 export const dayOfYear = (day: Day): number => daysBetween(`${day.slice(0, 4)}-01-01`, day) + 1
 
 /**

@@ -57,7 +57,8 @@ function limeOf({ lime }: PathGround, z: number): number {
 
 /**
  * A draw from its standard normal numbers.
- * @param normals standard normal numbers of all draws one after the other, `normalCount` each
+ * @param normals standard normal numbers of all draws one after the other, `normalCount` each [1]
+ * @param draw which of them, from 0
  */
 export function parametersOf(
   ground: PathGround,

@@ -68,6 +68,8 @@ const at = (array: Float64Array, index: number): number => array[index] as numbe
  * @param top the same of the top layer
  * @source balances of charge; the rates carry their own sources
  */
+// A day goes by in one order over plain arrays, millions of times: one loop says it best.
+// eslint-disable-next-line max-lines-per-function
 export function runPath(
   setup: PreparedPath,
   draw: PathParameters,

@@ -29,7 +29,7 @@ function upTo(outline: Outline, axis: 0 | 1, limit: number): Outline {
 
 /**
  * Where each fill ends on a piece of ground that is walked along its longer side in even passes.
- * @param shares of the whole job that are out after each fill, rising, over 0 to 1
+ * @param shares of the whole job that are out after each fill, rising, over 0 to 1 [1]
  * @returns one end a share, found to a millimetre
  * @throws {CoreError} out-of-range
  * @source derived: the line behind which that share of the area lies

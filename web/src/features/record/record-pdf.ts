@@ -18,37 +18,40 @@ export interface PrintedRecord {
 
 const heads = ['Day', 'Stand', 'Product', 'Used', 'Water', 'Who', 'Weather then', 'Besides']
 
+/** A line of the table; one that was corrected is struck through. */
+function cellsOf(line: RecordLineDto, system: UnitSystem): TableCell[] {
+  const { entry, standName, isCorrected } = line
+  const said = lineWords(line, system)
+  const cell = (text: string): TableCell =>
+    isCorrected ? { text, decoration: 'lineThrough', color: '#666666' } : text
+  const besides = [
+    ...said.besides,
+    said.partners === '' ? '' : `with ${said.partners}`,
+    entry.note,
+    entry.correctsId === null ? '' : `Corrects ${entry.correctsId.slice(0, 8)}: ${entry.reason}`,
+    `line ${entry.id.slice(0, 8)}, recorded by ${entry.createdBy} ${entry.createdAt.slice(0, 16).replace('T', ' ')} UTC`,
+  ]
+  return [
+    cell(`${entry.happenedOn} ${said.clock}`.trim()),
+    cell(standName),
+    cell(said.what),
+    cell(`${said.used} (planned ${said.planned})`),
+    cell(said.water),
+    cell(said.who),
+    cell(said.weather),
+    cell(
+      besides
+        .filter((each) => each !== '')
+        .map((each) => each.replace(/\.$/, ''))
+        .join('; '),
+    ),
+  ]
+}
+
 /** The oldest first, as an inspector reads; corrected lines stay, struck through. */
 export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
   const { placeName, about, lines, costs, system, printedOn } = record
-  const rows = lines.toReversed().map((line): TableCell[] => {
-    const { entry, standName, isCorrected } = line
-    const said = lineWords(line, system)
-    const cell = (text: string): TableCell =>
-      isCorrected ? { text, decoration: 'lineThrough', color: '#666666' } : text
-    const besides = [
-      ...said.besides,
-      said.partners === '' ? '' : `with ${said.partners}`,
-      entry.note,
-      entry.correctsId === null ? '' : `Corrects ${entry.correctsId.slice(0, 8)}: ${entry.reason}`,
-      `line ${entry.id.slice(0, 8)}, recorded by ${entry.createdBy} ${entry.createdAt.slice(0, 16).replace('T', ' ')} UTC`,
-    ]
-    return [
-      cell(`${entry.happenedOn} ${said.clock}`.trim()),
-      cell(standName),
-      cell(said.what),
-      cell(`${said.used} (planned ${said.planned})`),
-      cell(said.water),
-      cell(said.who),
-      cell(said.weather),
-      cell(
-        besides
-          .filter((each) => each !== '')
-          .map((each) => each.replace(/\.$/, ''))
-          .join('; '),
-      ),
-    ]
-  })
+  const rows = lines.toReversed().map((line) => cellsOf(line, system))
   return {
     pageOrientation: 'landscape',
     pageSize: placeUnits[system].paper,

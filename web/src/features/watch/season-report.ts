@@ -92,19 +92,7 @@ export function seasonDocument(
         ? [{ svg: seasonChart(seen, standingEntries(story.entries)), width: 510, margin: [0, 8, 0, 4] } satisfies Content] // prettier-ignore
         : []),
       ...story.cases.flatMap((each) => caseContent(story, each, system)),
-      ...(photos.length > 0
-        ? [
-            { text: 'Photos', bold: true, fontSize: 12, margin: [0, 12, 0, 4] } satisfies Content,
-            ...pairs(photos).map((row): Content => ({
-              columns: row.map(({ image, words }) => [
-                { image, width: 246 },
-                { text: words, fontSize: 8.5, margin: [0, 2, 0, 8] },
-              ]),
-              columnGap: 14,
-              unbreakable: true,
-            })),
-          ]
-        : []),
+      ...photoContent(photos),
       {
         text: 'Chances rest on what is usual for the treatment and on what was seen; the band of each look is in the product. The label, local rules and licensed practice come before this report.',
         italics: true,
@@ -114,6 +102,22 @@ export function seasonDocument(
     ],
   }
 }
+
+/** Photos two by two; nothing where there are none. */
+const photoContent = (photos: readonly ReportPhoto[]): Content[] =>
+  photos.length === 0
+    ? []
+    : [
+        { text: 'Photos', bold: true, fontSize: 12, margin: [0, 12, 0, 4] },
+        ...pairs(photos).map((row): Content => ({
+          columns: row.map(({ image, words }) => [
+            { image, width: 246 },
+            { text: words, fontSize: 8.5, margin: [0, 2, 0, 8] },
+          ]),
+          columnGap: 14,
+          unbreakable: true,
+        })),
+      ]
 
 function pairs<Item>(items: readonly Item[]): Item[][] {
   return items.reduce<Item[][]>((rows, item, index) => {
