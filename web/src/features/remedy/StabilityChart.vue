@@ -5,7 +5,7 @@ import { area, line } from 'd3-shape'
 import { computed } from 'vue'
 import { useWidth } from '../../shared/ribbon/use-width.ts'
 import { percent } from '../../shared/words/percent.ts'
-import { brackets, curvePHs, nameCurves, type Curve } from './curve-chart.ts'
+import { brackets, curvePHs, nameCurves, type Bracket, type Curve } from './curve-chart.ts'
 
 /** How much of each form's iron stays dissolved at a pH, with the pH of this stand across it. */
 const props = defineProps<{
@@ -19,6 +19,10 @@ const props = defineProps<{
 
 const width = useWidth('box')
 const bracketRow = 15
+function bracketWords({ name, from, to, isOpen }: Bracket): string {
+  if (isOpen) return `${name}: ${from} and over`
+  return from === to ? `${name}: to ${to}` : `${name}: ${from} to ${to}, by school`
+}
 const left = 44
 const right = 62
 const bottom = 30
@@ -103,8 +107,7 @@ const label = computed(() => (props.hasBrackets ? 'schools use it in soil up to 
           :class="{ on: bracket.id === chosenId }"
         >
           <title>
-            {{ bracket.name }}: {{ bracket.from
-            }}{{ bracket.isOpen ? ' and over' : ` to ${bracket.to}` }}
+            {{ bracketWords(bracket) }}
           </title>
           <line
             :x1="x(bracket.from)"

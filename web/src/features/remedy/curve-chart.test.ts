@@ -54,6 +54,8 @@ describe('the curves of the chart', () => {
     expect(of('edta')).toMatchObject({ from: 6, to: 7, isOpen: false })
     expect(of('eddha')).toMatchObject({ from: 9, isOpen: true })
     expect(of('citrate')).toBeUndefined()
+    // One ceiling that is not passed: of use below it, and not beyond.
+    expect(of('idha')).toMatchObject({ from: 5.5, to: 5.5, isOpen: false })
   })
 })
 

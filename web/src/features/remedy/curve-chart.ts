@@ -76,8 +76,10 @@ export interface Bracket {
 
 export const brackets: readonly Bracket[] = ligandIds.flatMap((id): Bracket[] => {
   const { ceiling, shortName: name } = ligands[id]
-  const [from, to] = isNone(ceiling) ? [] : [ceiling.pHs[0], ceiling.pHs.at(-1)]
-  return from === undefined || to === undefined ? [] : [{ id, name, from, to, isOpen: from === to }]
+  if (isNone(ceiling)) return []
+  const [from, to] = [ceiling.pHs[0], ceiling.pHs.at(-1)]
+  if (from === undefined || to === undefined) return []
+  return [{ id, name, from, to, isOpen: ceiling.goesOn }]
 })
 
 /** Shares at which a falling curve may be named, the first choice first. */

@@ -49,6 +49,7 @@ export const dtpa = {
   },
   ceiling: {
     pHs: [7, 7.5],
+    goesOn: false,
     words: 'to pH 7 or 7.5, by school',
     whyReckonedOtherwise: none('it agrees'),
     source: 'common practice',

@@ -48,6 +48,7 @@ const eddha = {
   },
   ceiling: {
     pHs: [9],
+    goesOn: true,
     words: 'past pH 9',
     whyReckonedOtherwise: none('it agrees'),
     source: 'common practice',

@@ -39,6 +39,7 @@ const eddhma = {
   },
   ceiling: {
     pHs: [9],
+    goesOn: true,
     words: 'past pH 9',
     whyReckonedOtherwise: none('it agrees'),
     source: 'common practice: as EDDHA',

@@ -39,6 +39,7 @@ const eddhsa = {
   },
   ceiling: {
     pHs: [9],
+    goesOn: true,
     words: 'past pH 9',
     whyReckonedOtherwise: none('it agrees'),
     source: 'common practice: as EDDHA',

@@ -57,6 +57,7 @@ export const edta = {
   },
   ceiling: {
     pHs: [6, 6.5, 7],
+    goesOn: false,
     words: 'to pH 6, 6.5 or 7, by school',
     whyReckonedOtherwise: none('it agrees'),
     source: 'common practice',

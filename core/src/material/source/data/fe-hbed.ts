@@ -42,6 +42,7 @@ const hbed = {
   },
   ceiling: {
     pHs: [9],
+    goesOn: true,
     words: 'past pH 9, and longer',
     whyReckonedOtherwise: none('it agrees'),
     source: 'common practice',

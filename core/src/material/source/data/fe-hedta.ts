@@ -46,6 +46,7 @@ const hedta = {
   },
   ceiling: {
     pHs: [6.5, 7],
+    goesOn: false,
     words: 'between EDTA and DTPA',
     whyReckonedOtherwise:
       'The zinc and copper of a field take it over early in the reckoning; in practice it lasts longer. Trust practice here.',

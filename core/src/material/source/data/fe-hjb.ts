@@ -39,6 +39,7 @@ const hjb = {
   },
   ceiling: {
     pHs: [9],
+    goesOn: true,
     words: 'past pH 9',
     whyReckonedOtherwise: none('it agrees'),
     source: 'read across from HBED',

@@ -42,6 +42,7 @@ const idha = {
   },
   ceiling: {
     pHs: [5.5],
+    goesOn: false,
     words: 'on the leaf and in feeds; in soil only when acid',
     whyReckonedOtherwise:
       'Reckoned, lime and magnesium take it early; where soil is acid, practice and reckoning leave little to choose from the salt.',

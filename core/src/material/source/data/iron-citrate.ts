@@ -50,6 +50,7 @@ const citrate = {
   },
   ceiling: {
     pHs: [],
+    goesOn: false,
     words: 'never in soil',
     whyReckonedOtherwise:
       'Equilibrium alone would let it keep iron in sour soil; microbes eat it within days, which is reckoned apart.',

@@ -41,6 +41,8 @@ export interface MetalConstants {
 export interface TradeCeiling extends Sourced {
   /** The ceilings that practitioners name, lowest first [pH]; empty: of no use in soil at any. */
   readonly pHs: readonly number[]
+  /** Whether they say "past" the last of them: it is of use beyond. */
+  readonly goesOn: boolean
   readonly words: string
   /** Why the reckoning finds another, where it does. */
   readonly whyReckonedOtherwise: string | None
