@@ -64,8 +64,8 @@ const what = computed(() => (isUp.value ? 'lime, as pure CaCO₃' : 'pure sulfur
       <b class="big">{{ groundRange(pure, unit) }}</b> <span class="what">{{ what }}</span>
     </p>
     <p v-if="total" class="faint-note">
-      {{ total }} for the whole ground; 8 draws of 10 want an amount in this range. Not an exact
-      science: in steps, and test between.
+      {{ total }} for the whole ground; 8 of 10 such soils want an amount in this range. Not an
+      exact science: in steps, and test between.
     </p>
     <div ref="line" class="line">
       <svg

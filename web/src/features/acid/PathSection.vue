@@ -26,9 +26,9 @@ const arrival = computed(() => {
   const [soon, half] = [at(0.1), at(0.5)]
   const last = shareArrived.at(-1) ?? 0
   const bound = `pH ${end.toFixed(1)} or ${isUpward.value ? 'above' : 'below'}`
-  if (!soon) return `${percent(last)} of draws like this stand at ${bound} when the path ends.`
+  if (!soon) return `${percent(last)} of soils like this stand at ${bound} when the path ends.`
   const middle = half ? `half of them by ${dayWords(half)}` : `${percent(last)} of them in the end`
-  return `One draw in ten is at ${bound} by ${dayWords(soon)}, ${middle}.`
+  return `One such soil in ten is at ${bound} by ${dayWords(soon)}, ${middle}.`
 })
 const taught = computed(() => {
   const buffer = forecast.value?.buffer
@@ -54,13 +54,13 @@ const nextTest = computed(() => {
     <div class="head">
       <h3>Where pH goes</h3>
       <p v-if="share !== undefined" class="running" role="status">
-        following a thousand draws: {{ percent(share) }}
+        following a thousand such soils: {{ percent(share) }}
         <button type="button" @click="cancel">stop</button>
       </p>
     </div>
     <PathChart v-if="forecast" />
     <p v-else-if="share !== undefined" class="faint-note waiting">
-      Following a thousand draws through three years …
+      Following a thousand such soils through three years …
     </p>
     <template v-if="forecast">
       <p>{{ arrival }}</p>
@@ -68,9 +68,9 @@ const nextTest = computed(() => {
       <p v-if="taught" class="taught">{{ taught }}</p>
       <p v-if="nextTest" class="faint-note">{{ nextTest }}</p>
       <p class="faint-note">
-        Band: 8 draws of 10. Line: the middle; dotted: the top 5 cm alone. Sulfur eaten by bacteria
-        as soil warms and dries, nitrogen, lime in ground and water, rain and worms are followed day
-        by day.
+        Band: 8 such soils of 10. Line: the middle; dotted: the top 5 cm alone. Sulfur eaten by
+        bacteria as soil warms and dries, nitrogen, lime in ground and water, rain and worms are
+        followed day by day.
         <RouterLink :to="{ name: 'reference', params: { chapter: 'acid' } }"
           >Where the figures come from</RouterLink
         >

@@ -18,7 +18,7 @@ export const pathFigures: readonly (readonly [name: string, figure: Figure])[] =
   ['most bicarbonate that water carries off', rates.mostBicarbonate],
   ['acid that washes down with a proton', rates.aluminiumWithAcid],
   ['two layers evened out', rates.mixing],
-  ['spread over draws: what the ground gets of a step, ln', { ...rates.arrival, value: rates.arrival.spread }], // prettier-ignore
+  ['spread over soils: what the ground gets of a step, ln', { ...rates.arrival, value: rates.arrival.spread }], // prettier-ignore
   ['spread: grain of one product, ln', { ...rates.grain, value: rates.grain.spread }],
   ['spread: water past the roots, ln', { ...rates.drainage, value: rates.drainage.spread }],
   ['spread: lime that water brings, ln', { ...rates.waterLime, value: rates.waterLime.spread }],

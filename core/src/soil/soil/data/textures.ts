@@ -17,7 +17,7 @@ export interface Texture extends Sourced {
 
 const usual = {
   source:
-    'middle of the texture class; organic matter as usual in draws and fields. Density 1.33: an acre of 6 2/3 in weighs 2,000,000 lb',
+    'middle of the texture class; organic matter as usual in gardens and fields. Density 1.33: an acre of 6 2/3 in weighs 2,000,000 lb',
   mark: 'C',
 } as const
 const density = 1.33
