@@ -32,8 +32,6 @@ function toggle(fix: LastingFix): void {
     retestOn.value = addDays(today(), fix.retestAfterDays)
   }
 }
-/** Fixes that the acid plan reckons. */
-const acidFixes: readonly string[] = ['sulfur', 'ammonium-feed', 'water-acid']
 const taken = computed(() => fixes.value.filter(isTaken))
 </script>
 
@@ -52,7 +50,7 @@ const taken = computed(() => fixes.value.filter(isTaken))
         {{ fix.label }} <span>{{ fix.takes }}</span>
       </button>
     </div>
-    <p v-if="taken.some(({ id }) => acidFixes.includes(id))" class="faint-note">
+    <p v-if="taken.some(({ isByAcidPlan }) => isByAcidPlan)" class="faint-note">
       How much, in which steps, and whether it can work at all:
       <RouterLink :to="{ name: 'acid' }">the acid plan</RouterLink>
     </p>

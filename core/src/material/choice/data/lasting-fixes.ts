@@ -8,6 +8,8 @@ export interface LastingFix extends Sourced {
   /** As it is written into the remedy. */
   readonly words: string
   readonly takes: string
+  /** Whether the acid plan reckons how much, in which steps, and whether it can work. */
+  readonly isByAcidPlan: boolean
   readonly causeIds: readonly string[]
   readonly contexts?: readonly Context[]
   /** Days after which a test shows whether it works; absent: no test would. */
@@ -26,6 +28,7 @@ const lockedToo = ['manganese-short', 'zinc-short'] as const
 export const lastingFixes: readonly LastingFix[] = [
   {
     id: 'no-lime',
+    isByAcidPlan: false,
     label: 'No more lime',
     words: 'No more lime, wood ash or limestone chips.',
     takes: 'at once',
@@ -35,6 +38,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'ammonium-feed',
+    isByAcidPlan: true,
     label: 'Feed ammonium',
     words: 'Ammonium sulfate as the only nitrogen for a season.',
     takes: 'a season',
@@ -46,6 +50,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'sulfur',
+    isByAcidPlan: true,
     label: 'Sulfur, in steps',
     words: 'Elemental sulfur in small steps.',
     takes: '3 to 12 months',
@@ -57,6 +62,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'water-acid',
+    isByAcidPlan: true,
     label: 'Tame the water',
     words: 'Bring the alkalinity of the irrigation water down with acid.',
     takes: 'a season',
@@ -68,6 +74,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'drain',
+    isByAcidPlan: false,
     label: 'Open the ground',
     words: 'Open the ground: drain, slit, water less often.',
     takes: 'weeks',
@@ -77,6 +84,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'spring-chelate',
+    isByAcidPlan: false,
     label: 'Chelate each spring',
     words: 'A chelate that holds at this pH every spring; acid would be wasted on this ground.',
     takes: 'every year',
@@ -86,6 +94,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'other-plant',
+    isByAcidPlan: false,
     label: 'A plant that bears lime',
     words: 'Replant with a kind or variety that bears lime.',
     takes: 'at the next planting',
@@ -95,6 +104,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'mulch',
+    isByAcidPlan: false,
     label: 'Mulch and compost',
     words: 'Bark mulch or compost over the roots, for the long run.',
     takes: 'years, and weakly',
@@ -104,6 +114,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'stop-crowding',
+    isByAcidPlan: false,
     label: 'Stop what crowds it out',
     words:
       'No phosphorus, manure or blends of manganese, zinc and copper until a test asks for them.',
@@ -114,6 +125,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'zinc-store',
+    isByAcidPlan: false,
     label: 'A store of zinc',
     words: 'Zinc sulfate into the soil once, for years.',
     takes: 'years',
@@ -124,6 +136,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'less-potassium',
+    isByAcidPlan: false,
     label: 'Less potassium',
     words: 'Less potassium: it crowds magnesium out.',
     takes: 'a season',
@@ -132,6 +145,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'magnesium-in-feed',
+    isByAcidPlan: false,
     label: 'Magnesium in the feed',
     words: 'Magnesium in the feed from now on; dolomite only where the ground is too acid.',
     takes: 'from now on',
@@ -140,6 +154,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'iron-in-feed',
+    isByAcidPlan: false,
     label: 'Iron in the feed',
     words: 'Iron in the feed from now on: this ground or solution has no store.',
     takes: 'from now on',
@@ -148,6 +163,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'hold-pH',
+    isByAcidPlan: false,
     label: 'Hold the pH',
     words: 'Hold the pH of solution or medium at 5.5 to 6.2, measured every week.',
     takes: 'days',
@@ -158,6 +174,7 @@ export const lastingFixes: readonly LastingFix[] = [
   },
   {
     id: 'hold-pH-fish',
+    isByAcidPlan: false,
     label: 'Let the pH fall slowly',
     words: 'Let the pH fall to 6.4 to 6.8 a tenth or two a day, for the fish’s sake.',
     takes: 'weeks',
