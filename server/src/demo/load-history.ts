@@ -1,3 +1,4 @@
+import { putsOut } from '@spudder/core/days/plan'
 import type { LaboratoryService } from '@spudder/contract/laboratory'
 import type { WeatherService } from '@spudder/contract/weather'
 import type { Act, EstateHistory, StandHistory } from '@spudder/sim/vennlow'
@@ -71,7 +72,7 @@ async function play(stage: Stage, standId: string, act: Act): Promise<void> {
       return
     case 'entry': {
       const { jobs, remedies } = await readStory(db, standId)
-      const job = jobs.find(({ kind, status }) => kind === 'apply' && status === 'planned')
+      const job = jobs.find(({ kind, status }) => putsOut(kind) && status === 'planned')
       if (!job) throw new Error(`the history has nothing planned for its entry on ${act.on}`)
       const remedy = remedies.find(({ id }) => id === job.remedyId)
       const plannedKg = job.plannedKg ?? (remedy?.productKg ?? 0) * job.share

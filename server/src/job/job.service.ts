@@ -130,7 +130,7 @@ export async function changeJob(
   return db.transaction(async (transaction) => {
     if (standId !== undefined) await requireLockedStand(transaction, standId)
     const planned = await requirePlannedJob(transaction, jobId)
-    if (change.status === 'done' && doneBy[planned.kind] !== 'saying')
+    if (change.status === 'done' && doneBy[planned.kind].by !== 'saying')
       throw notSaidDone(planned.kind)
     const row: JobRow = {
       ...planned,

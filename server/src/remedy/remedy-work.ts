@@ -1,3 +1,4 @@
+import { putsOut } from '@spudder/core/days/plan'
 import { applicationFacts, chosenOf, type CreateRemedyDto } from '@spudder/contract/remedy'
 import { planApplication, type Application } from '@spudder/core/apply/application'
 import type { Amount, Rate } from '@spudder/core/material/rate'
@@ -76,7 +77,7 @@ export async function requireDaysWithinLabel(
   jobs: readonly Pick<JobRow, 'kind' | 'dueOn' | 'share'>[],
 ): Promise<void> {
   if (!product) return
-  for (const { dueOn, share } of jobs.filter(({ kind }) => kind === 'apply')) {
+  for (const { dueOn, share } of jobs.filter(({ kind }) => putsOut(kind))) {
     await requireDayWithinLabel(connection, {
       product,
       stand,

@@ -10,7 +10,7 @@ import {
   type RateFacts,
   type SameRate,
 } from '../../material/rate/index.ts'
-import { contentWords, findSource } from '../../material/source/index.ts'
+import { contentWords, findSource, sourceKinds } from '../../material/source/index.ts'
 import { acidDose, type AcidDose } from '../../soil/water/index.ts'
 import { reckon, type Reckoned } from '../../base/error/index.ts'
 import type { UnitSystem } from '../../base/quantity/index.ts'
@@ -119,7 +119,7 @@ function doseOf(facts: ApplicationFacts): Reckoned<DosePlan> | undefined {
       contentShare,
       days: doseDays ?? rate.stepDays ?? 1,
       hasFish: stand.context === 'aquaponic',
-      isSalt: findSource(chosen.sourceId).kind === 'salt',
+      isSalt: sourceKinds[findSource(chosen.sourceId).kind].inTank === 'salt',
       ...loop,
     }),
   )

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import type { SourceKind } from '../../material/source/index.ts'
 import { describe, expect, it } from 'vitest'
 import {
   checkSpray,
@@ -147,7 +148,7 @@ describe('mixingOrder', () => {
 
 describe('partners', () => {
   it('phosphates never go beside a salt, copper never beside anything, urea usually', () => {
-    const standing = (id: string, kind: string) => standingBeside(findPartner(id), kind)
+    const standing = (id: string, kind: SourceKind) => standingBeside(findPartner(id), kind)
     expect([standing('phosphates', 'salt'), standing('phosphates', 'chelate')]).toEqual([
       'never',
       'doubtful',

@@ -1,5 +1,5 @@
 import type { Route } from '../../stand/plant/index.ts'
-import type { Source } from '../../material/source/index.ts'
+import { sourceKinds, type Source } from '../../material/source/index.ts'
 import type { PartnerKind } from './data/partners.ts'
 
 export interface MixingInput {
@@ -39,7 +39,7 @@ export function mixingOrder(input: MixingInput): readonly string[] {
   const { source, route, carrier, acidWords, partners = [] } = input
   if (route === 'solution') return solutionOrder
   if (carrier === 'dry') return dryOrder
-  const isRusting = source.kind === 'salt' && source.nutrient === 'Fe'
+  const isRusting = sourceKinds[source.kind].inTank === 'salt' && source.nutrient === 'Fe'
   const bringDown = acidWords
     ? [`Bring the water to pH 5.5: ${acidWords} a full tank. Acid into water, never the reverse.`]
     : isRusting

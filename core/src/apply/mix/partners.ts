@@ -1,4 +1,5 @@
 import { CoreError } from '../../base/error/index.ts'
+import { sourceKinds, type SourceKind } from '../../material/source/index.ts'
 import type { Route } from '../../stand/plant/index.ts'
 import type { FigureRange, Sourced } from '../../base/reference/index.ts'
 import { partnerKinds, type PartnerKind, type Standing } from './data/partners.ts'
@@ -21,8 +22,8 @@ export function findPartner(id: string): PartnerKind {
 }
 
 /** How a partner stands beside a source in one tank. */
-export const standingBeside = (partner: PartnerKind, sourceKind: string): Standing =>
-  sourceKind === 'salt' ? partner.besideSalt : partner.besideChelate
+export const standingBeside = (partner: PartnerKind, sourceKind: SourceKind): Standing =>
+  sourceKinds[sourceKind].inTank === 'salt' ? partner.besideSalt : partner.besideChelate
 
 /** What was seen when a little of both was mixed and left to stand. */
 export const jarOutcomes = {

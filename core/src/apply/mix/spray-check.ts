@@ -1,4 +1,4 @@
-import type { Source } from '../../material/source/index.ts'
+import { sourceKinds, type Source } from '../../material/source/index.ts'
 import type { Context, Route } from '../../stand/plant/index.ts'
 import { formatNumber } from '../../base/quantity/index.ts'
 import type { Sourced } from '../../base/reference/index.ts'
@@ -69,7 +69,7 @@ function burnWarnings({ context, source, productKg, carrierL }: SprayCheckInput)
   const limit = leafBurnLimit[context]
   if (!limit || source.nutrient !== 'Fe') return []
   const strength = productKg / carrierL
-  const isSulfate = source.kind === 'salt'
+  const isSulfate = sourceKinds[source.kind].inTank === 'salt'
   // Nobody states limits for the rest; above what burns by the sulfate a patch is tried first.
   const from = isSulfate
     ? { source: limit.source, mark: limit.mark, stops: false }

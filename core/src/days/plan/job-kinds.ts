@@ -9,13 +9,20 @@ export type JobStatus = (typeof jobStatuses)[number]
 export type JobPurpose = 'first-change' | 'green' | 'before-dose' | 'retest' | 'plan-holds'
 
 /** How a job comes to be done: by its entry, by a look or reading that comes in, or by saying so. */
-export type DoneBy = 'entry' | 'reading' | 'saying'
+export type DoneBy =
+  | { readonly by: 'entry' | 'reading' }
+  /** What somebody says when it is done. */
+  | { readonly by: 'saying'; readonly words: string }
+const itIsDone = { by: 'saying', words: 'It is done' } as const
 export const doneBy: Readonly<Record<JobKind, DoneBy>> = {
-  apply: 'entry',
-  look: 'reading',
-  test: 'reading',
-  check: 'reading',
-  buy: 'saying',
-  strip: 'saying',
-  partner: 'saying',
+  apply: { by: 'entry' },
+  look: { by: 'reading' },
+  test: { by: 'reading' },
+  check: { by: 'reading' },
+  buy: { by: 'saying', words: 'It is here' },
+  strip: itIsDone,
+  partner: itIsDone,
 }
+
+/** Whether a job puts a product out on the ground: only such have a sheet, an amount and an entry. */
+export const putsOut = (kind: JobKind): boolean => doneBy[kind].by === 'entry'

@@ -1,3 +1,4 @@
+import { putsOut } from '../plan/index.ts'
 import { seasonOf, type SeasonNutrient } from '../../soil/season/index.ts'
 import type { Facts } from './calendar-facts.ts'
 import type { TaskColumns } from './chain-rows.ts'
@@ -41,8 +42,7 @@ export function addLimits(builder: Builder, facts: Facts, all: readonly TaskColu
     const held = ofDay.reduce((sum, { task }) => sum + (task.lockedOn ? task.hours : 0), 0)
     atMost(ofDay, ({ hours }) => hours, Math.max(held, equipmentHours))
   }
-  const applies = ({ task, at }: On) =>
-    task.kind === 'apply' ? `${at} ${task.standId}` : undefined
+  const applies = ({ task, at }: On) => (putsOut(task.kind) ? `${at} ${task.standId}` : undefined)
   for (const ofDay of groups(applies).values()) {
     const held = ofDay.filter(({ task }) => task.lockedOn !== undefined).length
     atMost(ofDay, () => 1, Math.max(1, held))

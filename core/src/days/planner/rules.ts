@@ -1,3 +1,4 @@
+import { putsOut } from '../plan/index.ts'
 import { addDays, dayWords, type Day } from '../../base/calendar/index.ts'
 import {
   amountWords,
@@ -113,7 +114,7 @@ function dayBreaches(facts: Facts, placed: readonly Placed[]): Breach[] {
     const words = `The sprayer would be out for ${formatNumber(hours, 2)} h that day, of ${formatNumber(equipmentHours, 2)} h.`
     return ofDay.map(({ task }) => ({ taskId: task.id, rule: 'equipment', words }))
   })
-  const applied = placed.filter(({ task }) => task.kind === 'apply')
+  const applied = placed.filter(({ task }) => putsOut(task.kind))
   const twice = [...grouped(applied, ({ task, day }) => `${day} ${task.standId}`).values()]
   const perStand = twice.flatMap((ofDay): Breach[] => {
     if (ofDay.length < 2) return []

@@ -1,4 +1,4 @@
-import type { JobKind } from '../plan/index.ts'
+import { putsOut, type JobKind } from '../plan/index.ts'
 import { lateShare, windowDays, workPace } from '../planner/index.ts'
 import type { WeatherWork } from '../weather/index.ts'
 import type { DatedJob, DatedRemedy } from './facts.ts'
@@ -22,6 +22,12 @@ interface JobTraits {
   /** Share of a day's loss by which being late counts [1]. */
   readonly lateShare: (job: DatedJob, paleness: number) => number
   readonly window: (job: DatedJob) => JobWindow
+  /** Whether its day is worth most for itself: too early loses as too late does. */
+  readonly isTimed: boolean
+  /** Why others wait for it, where the reason is its own. */
+  readonly whyBefore: string | undefined
+  /** Why it waits for the one before. */
+  readonly whyAfter: string
   /** Jobs with the same key are done in one trip. */
   readonly tripKey: (job: DatedJob, remedy: DatedRemedy | undefined, work: WeatherWork) => string
 }
@@ -38,7 +44,11 @@ const paceOf: Readonly<Record<WeatherWork, (amounts: JobAmounts) => number>> = {
   look: () => 0,
 }
 
+const first = { isTimed: false, whyBefore: undefined, whyAfter: 'it has to come first' } as const
+
 const apply: JobTraits = {
+  ...first,
+  whyAfter: 'a repeat before the last has grown out is wasted',
   work: (job, remedy) => {
     if (job.route === 'leaf') return 'leaf'
     if (job.route === 'solution') return 'dose'
@@ -56,6 +66,7 @@ const apply: JobTraits = {
 }
 
 const test: JobTraits = {
+  ...first,
   work: () => 'look',
   hours: () => workPace.test.value,
   lateShare: (job) => (isStep(job) ? lateShare.acid : lateShare.test).value,
@@ -65,6 +76,7 @@ const test: JobTraits = {
 
 /** Something small that is done on a walk. */
 const small: JobTraits = {
+  ...first,
   work: () => 'look',
   hours: () => workPace.look.value,
   lateShare: () => lateShare.small.value,
@@ -75,11 +87,17 @@ const small: JobTraits = {
 /** How each kind of job is planned. */
 export const jobTraits: Readonly<Record<JobKind, JobTraits>> = {
   apply,
-  look: { ...small, lateShare: () => lateShare.look.value, window: () => windowDays.look },
-  test,
+  look: {
+    ...small,
+    isTimed: true,
+    whyAfter: 'a look is worth most when the response is due',
+    lateShare: () => lateShare.look.value,
+    window: () => windowDays.look,
+  },
+  test: { ...test, whyBefore: 'the dose rests on the test' },
   check: test,
   buy: { ...small, work: () => 'dose', tripKey: () => 'shop' },
-  strip: small,
+  strip: { ...small, whyBefore: 'without a strip nobody can tell what it did' },
   partner: {
     ...small,
     work: () => 'drench',
@@ -93,6 +111,6 @@ export const amountsOf = (
   job: Pick<DatedJob, 'kind' | 'plannedKg' | 'share'>,
   remedy: Pick<DatedRemedy, 'productKg' | 'carrierL'> | undefined,
 ) => ({
-  productKg: job.kind === 'apply' ? (job.plannedKg ?? (remedy?.productKg ?? 0) * job.share) : 0,
-  waterL: job.kind === 'apply' ? (remedy?.carrierL ?? 0) * job.share : 0,
+  productKg: putsOut(job.kind) ? (job.plannedKg ?? (remedy?.productKg ?? 0) * job.share) : 0,
+  waterL: putsOut(job.kind) ? (remedy?.carrierL ?? 0) * job.share : 0,
 })

@@ -3,6 +3,7 @@ import { findSource } from '../../material/source/index.ts'
 import type { SeasonNutrient } from '../../soil/season/index.ts'
 import { findPlant } from '../../stand/plant/index.ts'
 import { contentsOf, standingEntries } from '../entry/index.ts'
+import { putsOut } from '../plan/index.ts'
 import {
   acidBeforeIron,
   growthBase,
@@ -36,7 +37,7 @@ function gapOf(job: DatedJob, stand: DatedStand, settings: PlaceRules): Gap {
   const most = job.withinDays ?? undefined
   const clock = settings.work?.intervalBy ?? 'days'
   // Only what is sprayed on leaves grows out with them.
-  const isRepeat = job.kind === 'apply' && job.route === 'leaf' && least >= repeatFromDays
+  const isRepeat = putsOut(job.kind) && job.route === 'leaf' && least >= repeatFromDays
   if (!isRepeat || clock === 'days') return { by: 'days', least, most }
   const season = isWarm(stand.plantId) ? 'warm' : 'cool'
   const aDay = clock === 'mowings' ? 1 / 7 : usualWarmth[season].value - growthBase[season].value
@@ -44,13 +45,8 @@ function gapOf(job: DatedJob, stand: DatedStand, settings: PlaceRules): Gap {
   return { by: clock, least: least * aDay }
 }
 
-function whyAfter(job: DatedJob, before: DatedJob): string {
-  if (before.kind === 'test') return 'the dose rests on the test'
-  if (before.kind === 'strip') return 'without a strip nobody can tell what it did'
-  if (job.kind === 'look') return 'a look is worth most when the response is due'
-  if (job.kind === 'apply') return 'a repeat before the last has grown out is wasted'
-  return 'it has to come first'
-}
+const whyAfter = (job: DatedJob, before: DatedJob): string =>
+  jobTraits[before.kind].whyBefore ?? jobTraits[job.kind].whyAfter
 
 /** Turns jobs into tasks, each with what the planner asks of it. */
 export class TaskMaker {
@@ -79,8 +75,7 @@ export class TaskMaker {
     const price = product?.packPrice && product.packKg ? product.packPrice / product.packKg : 0
     const latePerDay = paleLossOf(stand) * traits.lateShare(job, palenessOf(stand.id, planning))
     const redoCost = price * productKg
-    const isTimed = job.kind === 'look'
-    const repeatDays = job.kind === 'apply' ? (job.afterDays ?? 0) : 0
+    const repeatDays = putsOut(job.kind) ? (job.afterDays ?? 0) : 0
     const isHeld = job.isLocked && job.dueOn >= around.today
     return [
       {
@@ -93,13 +88,13 @@ export class TaskMaker {
         ...this.window(job),
         wantedAfter: this.wantedAfter(job),
         hours: traits.hours(work, { waterL, groundM2: groundM2 ?? 0 }),
-        equipmentId: remedy?.sprayerId && job.kind === 'apply' ? remedy.sprayerId : undefined,
+        equipmentId: remedy?.sprayerId && putsOut(job.kind) ? remedy.sprayerId : undefined,
         tripKey: traits.tripKey(job, remedy, work),
-        productId: job.kind === 'apply' ? (remedy?.productId ?? undefined) : undefined,
+        productId: putsOut(job.kind) ? (remedy?.productId ?? undefined) : undefined,
         productKg,
         nutrientsKgPerHa: this.nutrients(job, remedy, { productKg, groundM2 }),
         latePerDay,
-        earlyPerDay: isTimed
+        earlyPerDay: traits.isTimed
           ? latePerDay
           : repeatDays >= repeatFromDays
             ? redoCost / repeatDays
@@ -107,7 +102,7 @@ export class TaskMaker {
         redoCost,
         skipCost: skipCostOf(latePerDay),
         follows: this.follows(job, stand),
-        isFertiliser: job.kind === 'apply' && job.route !== 'solution',
+        isFertiliser: putsOut(job.kind) && job.route !== 'solution',
         lockedOn: isHeld ? job.dueOn : undefined,
       },
     ]
@@ -118,7 +113,7 @@ export class TaskMaker {
     remedy: DatedRemedy | undefined,
     { productKg, groundM2 }: { productKg: number; groundM2: number | undefined },
   ): Task['nutrientsKgPerHa'] {
-    if (job.kind !== 'apply' || groundM2 === undefined || job.sourceId === null) return {}
+    if (!putsOut(job.kind) || groundM2 === undefined || job.sourceId === null) return {}
     const usual = findSource(job.sourceId).contentShare.usual
     const by = remedy ?? { productId: null, sourceId: job.sourceId, contentShare: usual }
     const contents = Object.entries(contentsOf(by, this.around.products)) as [
@@ -171,13 +166,13 @@ export class TaskMaker {
 
   /** pH first, then iron: iron into the soil waits for the step of acid that is due before it. */
   private acidFirst(job: DatedJob): Follow[] {
-    const isIronIntoSoil = job.kind === 'apply' && job.route === 'soil' && job.acidPlanId === null
+    const isIronIntoSoil = putsOut(job.kind) && job.route === 'soil' && job.acidPlanId === null
     if (!isIronIntoSoil) return []
     const step = this.planning.jobs
       .filter(
         (each) =>
           each.standId === job.standId &&
-          each.kind === 'apply' &&
+          putsOut(each.kind) &&
           each.acidPlanId !== null &&
           each.status === 'planned' &&
           daysBetween(each.dueOn, job.dueOn) >= 0,

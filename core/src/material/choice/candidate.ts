@@ -5,6 +5,7 @@ import {
   ironSources,
   type IronSourceId,
   type KnownIronSource,
+  sourceKinds,
 } from '../source/index.ts'
 
 /** Something that can be bought or stands on the shelf. */
@@ -59,7 +60,9 @@ export function candidateOfSource(id: IronSourceId): Candidate {
 
 /** Every form of the catalogue that is a source of iron within a season. */
 export const catalogueCandidates = (): readonly Candidate[] =>
-  ironSources.filter(({ kind }) => kind !== 'slow').map(({ id }) => candidateOfSource(id))
+  ironSources
+    .filter(({ kind }) => sourceKinds[kind].dissolves)
+    .map(({ id }) => candidateOfSource(id))
 
 /** A product of the shelf, as far as choosing goes. */
 export interface ShelfCandidateInput {

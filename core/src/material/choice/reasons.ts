@@ -1,3 +1,4 @@
+import { sourceKinds } from '../source/index.ts'
 import { compareWithTrade } from '../chemistry/index.ts'
 import type { Route } from '../../stand/plant/index.ts'
 import { formatNumber } from '../../base/quantity/index.ts'
@@ -47,12 +48,7 @@ function chemistry(
       : 'Enters through the leaf, so soil pH does not matter; new leaves need it again.'
   }
   const { kind } = candidate.source
-  const what =
-    kind === 'complex'
-      ? 'no constants are known for it; by judgement'
-      : kind === 'salt' && route === 'soil'
-        ? 'by practice'
-        : 'reckoned'
+  const what = kind === 'salt' && route === 'solution' ? 'reckoned' : sourceKinds[kind].knownBy
   return `At pH ${medium.pH.toFixed(1)} ${shareWords(start)} of its iron is of use ${places[route]} (${what}).`
 }
 

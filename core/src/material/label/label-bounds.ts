@@ -1,5 +1,5 @@
 import type { IronSourceId } from '../source/index.ts'
-import { findIronSource } from '../source/index.ts'
+import { findIronSource, sourceKinds } from '../source/index.ts'
 import type { LabelField } from './check-label.ts'
 import type { Label } from './label.ts'
 import { labelProgramme, type LabelProgramme, type ProgrammeOptions } from './label-programme.ts'
@@ -69,8 +69,8 @@ function whyImpossible(
     if (declared === undefined) continue
     const freed = without(programme, limit)
     const counts = (variable: LabelProgramme['iron'][number]): number => {
-      if (limit === 'chelated') return /chelate|complex/.test(variable.source.kind) ? 1 : 0
-      if (limit === 'soluble') return variable.source.kind === 'slow' ? 0 : 1
+      if (limit === 'chelated') return sourceKinds[variable.source.kind].isOpen ? 0 : 1
+      if (limit === 'soluble') return sourceKinds[variable.source.kind].dissolves ? 1 : 0
       return variable.orthoOrtho ?? 0
     }
     const most = programme.solveFor('maximize', counts, freed)
@@ -104,7 +104,7 @@ export function labelBounds(label: Label, options: ProgrammeOptions = {}): Label
     }
   })
   const isOpen = ({ source: { kind } }: LabelProgramme['iron'][number]) =>
-    kind === 'salt' || kind === 'slow' ? 1 : 0
+    sourceKinds[kind].isOpen ? 1 : 0
   return {
     possible: true,
     sources,

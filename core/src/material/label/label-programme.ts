@@ -8,6 +8,7 @@ import {
   standInFor,
   type Ingredient,
   type KnownIronSource,
+  sourceKinds,
 } from '../source/index.ts'
 import { isNone } from '../../base/reference/index.ts'
 import { labelRounding } from './data/limits.ts'
@@ -52,8 +53,8 @@ export interface LabelProgramme {
 function sourcesOf({ sourceIds, chelated, waterSoluble, iron }: Label): readonly IronSourceId[] {
   if (sourceIds.length === 0) return ironSourceIds
   const named = sourceIds.map(findIronSource)
-  const hasOpen = named.some(({ kind }) => kind === 'salt' || kind === 'slow')
-  const hasSlow = named.some(({ kind }) => kind === 'slow')
+  const hasOpen = named.some(({ kind }) => sourceKinds[kind].isOpen)
+  const hasSlow = named.some(({ kind }) => !sourceKinds[kind].dissolves)
   return [
     ...sourceIds,
     ...(chelated !== undefined && chelated < iron && !hasOpen
@@ -90,8 +91,8 @@ function ironCoefficients(
   return {
     mass: 1 / richest[richness],
     Fe: 1,
-    chelated: kind === 'chelate' || kind === 'complex' ? 1 : 0,
-    soluble: kind === 'slow' ? 0 : 1,
+    chelated: sourceKinds[kind].isOpen ? 0 : 1,
+    soluble: sourceKinds[kind].dissolves ? 1 : 0,
     orthoOrtho: orthoOrtho ?? 0,
     N: perIron(brings.N),
     S: perIron(brings.S),

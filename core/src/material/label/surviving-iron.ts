@@ -2,7 +2,7 @@ import { workingCourse, type Medium, type WorkingCourse } from '../persistence/i
 import type { Route } from '../../stand/plant/index.ts'
 import { isNone, type FigureRange } from '../../base/reference/index.ts'
 import { saltCeiling } from './data/limits.ts'
-import type { Ligand } from '../source/index.ts'
+import { sourceKinds, type Ligand } from '../source/index.ts'
 import type { Label } from './label.ts'
 import {
   labelProgramme,
@@ -71,8 +71,9 @@ const ceilingsOf = ({ ceiling }: Ligand): readonly number[] => (isNone(ceiling) 
 function schoolWeight({ source }: IronVariable, pH: number): FigureRange {
   const yes = (is: boolean) => (is ? 1 : 0)
   const { kind, boundBy } = source
-  if (kind === 'slow') return { low: 0, usual: 0, high: 0 }
-  if (kind === 'complex') return { low: 0, usual: 0.5, high: 1 }
+  const { schools } = sourceKinds[kind]
+  if (schools === 'never') return { low: 0, usual: 0, high: 0 }
+  if (schools === 'unstated') return { low: 0, usual: 0.5, high: 1 }
   const ceilings = isNone(boundBy) ? [saltCeiling.value] : ceilingsOf(boundBy.ligand)
   const low = yes(pH <= (ceilings[0] ?? 0))
   const high = yes(pH <= (ceilings.at(-1) ?? 0))

@@ -25,6 +25,8 @@ export { lossProcesses } from './facts/loss.ts'
 export type { Response } from './facts/response.ts'
 export { contentWords } from './facts/source.ts'
 export type { OtherNutrient, SoilFate } from './facts/source.ts'
+export { sourceKinds } from './facts/source-kinds.ts'
+export type { SourceKind } from './facts/source-kinds.ts'
 export {
   amendments,
   findIronSource,

@@ -1,3 +1,4 @@
+import { putsOut } from '@spudder/core/days/plan'
 import { type StandDto } from '@spudder/contract/stand'
 import { judgeSteps, whereStepsGo, type StepsWhere } from '@spudder/core/days/acid-steps'
 import {
@@ -53,7 +54,7 @@ export function useSteps({ stand, draft, need, groundM2, startsOn }: StepsInput)
   /** Steps that the stored plan still has to do, as its jobs stand now. */
   const stored = computed<AcidStep[]>(() =>
     (story.value?.jobs ?? []).flatMap(({ kind, status, acidPlanId, dueOn, sourceId, plannedKg }) =>
-      kind === 'apply' && status === 'planned' && acidPlanId && sourceId && plannedKg && groundM2
+      putsOut(kind) && status === 'planned' && acidPlanId && sourceId && plannedKg && groundM2
         ? [{ day: dueOn, sourceId, kgPerM2: plannedKg / groundM2 }]
         : [],
     ),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue'
-import { doneBy } from '@spudder/core/days/plan'
+import { doneBy, putsOut } from '@spudder/core/days/plan'
 import { computed, ref, watch } from 'vue'
 import type { Breach } from '@spudder/core/days/planner'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
@@ -62,7 +62,7 @@ function changeHour(text: string): void {
   if (text === '') void changeJob({ startsAt: null })
   else if (/^\d{2}:\d{2}$/.test(text)) void changeJob({ startsAt: text })
 }
-const doneWords = computed(() => (job.value?.kind === 'buy' ? 'It is here' : 'It is done'))
+const done = computed(() => job.value && doneBy[job.value.kind])
 </script>
 
 <template>
@@ -112,12 +112,12 @@ const doneWords = computed(() => (job.value?.kind === 'buy' ? 'It is here' : 'It
     <ProblemNote :problem="store.change.error.value" />
     <div class="buttons">
       <RouterLink
-        v-if="job.kind === 'apply' && job.remedyId"
+        v-if="putsOut(job.kind) && job.remedyId"
         :to="{ name: 'sheet', params: { standId: stand.id, jobId: job.id } }"
         >Open its sheet</RouterLink
       >
-      <Button v-if="doneBy[job.kind] === 'saying'" @click="changeJob({ status: 'done' })">
-        {{ doneWords }}
+      <Button v-if="done?.by === 'saying'" @click="changeJob({ status: 'done' })">
+        {{ done.words }}
       </Button>
       <Button type="text" @click="changeJob({ status: 'dropped' })">Drop it</Button>
     </div>

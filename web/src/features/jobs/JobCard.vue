@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ChangeJobDto, type JobDto } from '@spudder/contract/job'
-import { doneBy } from '@spudder/core/days/plan'
+import { doneBy, putsOut } from '@spudder/core/days/plan'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import { checks } from '@spudder/core/verdict/diagnosis'
 import { Button } from 'ant-design-vue'
@@ -26,6 +26,7 @@ const props = defineProps<{
   remedy?: RemedyDto | undefined
   isOpen: boolean
 }>()
+const done = computed(() => doneBy[props.job.kind])
 const check = computed(() => checks.find(({ id }) => id === props.job.checkId))
 const { stand, system } = useStandCase()
 const change = useChangeJob()
@@ -78,12 +79,9 @@ const drop = () =>
       <b>{{ job.title }}</b>
     </summary>
     <div class="inside">
-      <template v-if="job.kind === 'apply' && remedy">
-        <JobSheet :job="job" :remedy="remedy" />
-        <RecordForm v-if="isReady" :job="job" :planned="planned" :system="system" />
-      </template>
-      <template v-else-if="job.kind === 'apply' && job.sourceId">
-        <StepSheet :job="job" />
+      <template v-if="putsOut(job.kind)">
+        <JobSheet v-if="remedy" :job="job" :remedy="remedy" />
+        <StepSheet v-else :job="job" />
         <RecordForm v-if="isReady" :job="job" :planned="planned" :system="system" />
       </template>
       <p v-else-if="job.kind === 'look'">
@@ -94,10 +92,10 @@ const drop = () =>
         Measure pH and <RouterLink :to="{ name: 'look' }">add it</RouterLink>; that does this job.
       </p>
       <CheckCard v-else-if="check" :check="check" />
-      <template v-else-if="doneBy[job.kind] === 'saying'">
+      <template v-else-if="done.by === 'saying'">
         <p>{{ doWords }}</p>
         <Button type="primary" @click="sayDone">
-          {{ job.kind === 'buy' ? 'It is here' : 'It is done' }}
+          {{ done.words }}
         </Button>
       </template>
       <form class="move" @submit.prevent="move">

@@ -19,6 +19,7 @@ import {
   ironSources,
   type OtherNutrient,
   type SourceId,
+  sourceKinds,
 } from '@spudder/core/material/source'
 
 /** Something that can be chosen as the quick fix: a form of the catalogue or a product of the shelf. */
@@ -175,4 +176,6 @@ export function offersFor(facts: OfferFacts): readonly Offer[] {
 
 /** What is no source of iron in a season, whatever its percentage. */
 export const neverOffered = (): readonly Candidate[] =>
-  ironSources.filter(({ kind }) => kind === 'slow').map(({ id }) => candidateOfSource(id))
+  ironSources
+    .filter(({ kind }) => !sourceKinds[kind].dissolves)
+    .map(({ id }) => candidateOfSource(id))

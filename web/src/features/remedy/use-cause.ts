@@ -1,5 +1,5 @@
 import { nutrientFor } from '@spudder/core/material/choice'
-import { endingOf, type Cause } from '@spudder/core/verdict/diagnosis'
+import type { Cause } from '@spudder/core/verdict/diagnosis'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { percent } from '../../shared/words/percent.ts'
@@ -28,7 +28,7 @@ export function useCause() {
     causeId,
     cause,
     causeOptions,
-    ending: computed(() => cause.value && endingOf(cause.value)),
+    ending: computed(() => cause.value?.ending),
     nutrient,
     /** Not iron, and no source of another nutrient would help either. */
     isNothingToBuy: computed(() => cause.value?.remedy === 'not-iron' && nutrient.value === 'Fe'),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { putsOut } from '@spudder/core/days/plan'
 import { buildSheet } from '@spudder/core/days/sheet'
 import { fillEnds, type Outline } from '@spudder/core/stand/ground'
 import { Button } from 'ant-design-vue'
@@ -71,7 +72,7 @@ const { value: ticks } = useKept(`ticks:${props.jobId}`, () => ({
   steps: [] as number[],
 }))
 const isMissing = computed(
-  () => query.status.value === 'success' && (!job.value || job.value.kind !== 'apply'),
+  () => query.status.value === 'success' && (!job.value || !putsOut(job.value.kind)),
 )
 /** A sheet with much on it is set smaller on paper, so that it stays one page. */
 const isDense = computed(() => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { putsOut } from '@spudder/core/days/plan'
 import { computed, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -10,7 +11,7 @@ const router = useRouter()
 const step = computed(() => {
   if (!story.value || !openCase.value) return 'look'
   if (remedies.value.length === 0) return 'look'
-  const toApply = jobs.value.some(({ kind, status }) => kind === 'apply' && status === 'planned')
+  const toApply = jobs.value.some(({ kind, status }) => putsOut(kind) && status === 'planned')
   if (toApply) return 'jobs'
   return standing.value.length > 0 ? 'watch' : 'remedy'
 })

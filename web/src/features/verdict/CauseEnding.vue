@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { endingOf, type Cause } from '@spudder/core/verdict/diagnosis'
+import type { Cause } from '@spudder/core/verdict/diagnosis'
 import { sourceWords } from '@spudder/core/base/reference'
 import { computed } from 'vue'
 
 /** How the verdict ends when it is this cause. */
 const props = defineProps<{ cause: Cause }>()
-const ending = computed(() => endingOf(props.cause))
+const ending = computed(() => props.cause.ending)
 </script>
 
 <template>

@@ -1,6 +1,6 @@
 import { flushPromises } from '@vue/test-utils'
 import { addDays } from '@spudder/core/base/calendar'
-import { allCauses, endingOf } from '@spudder/core/verdict/diagnosis'
+import { allCauses } from '@spudder/core/verdict/diagnosis'
 import { mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { today } from '../../shared/units/today.ts'
@@ -96,7 +96,7 @@ describe('an ending', () => {
     const cause = allCauses.find((each) => each.id === id)
     if (!cause) throw new Error(id)
     const told = mount(CauseEnding, { props: { cause } }).text()
-    const { first, then, doNotBuy, call, lookAgain } = endingOf(cause)
+    const { first, then, doNotBuy, call, lookAgain } = cause.ending
     for (const words of [first, ...then, lookAgain]) expect(told).toContain(words)
     for (const words of [doNotBuy, call]) if (words) expect(told).toContain(words)
     expect(told.includes('Do not buy')).toBe(cause.remedy === 'not-iron')

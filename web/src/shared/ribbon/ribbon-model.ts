@@ -1,3 +1,4 @@
+import { putsOut } from '@spudder/core/days/plan'
 import { type EntryDto } from '@spudder/contract/entry'
 import { standingEntries } from '@spudder/core/days/entry'
 import type { JobDto } from '@spudder/contract/job'
@@ -111,7 +112,7 @@ export function ribbonModel(source: RibbonSource, today: Day, until: Day): Ribbo
         response: responseFor(route, sourceId, source.stand.context),
       })),
     ...planned
-      .filter(({ kind, acidPlanId }) => kind === 'apply' && acidPlanId === null)
+      .filter(({ kind, acidPlanId }) => putsOut(kind) && acidPlanId === null)
       .flatMap(({ dueOn, route, sourceId }) =>
         route && sourceId
           ? [

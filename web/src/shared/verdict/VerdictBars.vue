@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import {
-  endingOf,
   reasonsFor,
   strengthWords,
   type RankedHypothesis,
@@ -93,7 +92,7 @@ const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => rem
           <template v-if="index > 0 || !isLeadTold">
             <p v-if="!isIron(each)" class="no-iron">Not iron: do not buy iron for this.</p>
             <p v-for="cause in each.causes" :key="cause.id" class="advice">
-              {{ endingOf(cause).first }}
+              {{ cause.ending.first }}
             </p>
           </template>
         </div>

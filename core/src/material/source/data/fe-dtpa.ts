@@ -1,22 +1,8 @@
 import { none } from '../../../base/reference/index.ts'
 import { constant, criticalConstants, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
-import { noMore } from './shared/cautions.ts'
-import { makersSolubility, retail, smallMolecule, spooned } from './shared/figures.ts'
-import {
-  leafChelateIronPerArea,
-  leafLiquidChelateTurf,
-  leafSprayPots,
-  leafSprayShrubs,
-  leafSprayTrees,
-  soilChelateTrunkNeutral,
-  soilContainerDrench,
-  soilIronWateredInAcid,
-  solutionAquaponic,
-  solutionHydroponic,
-} from './shared/iron-rates.ts'
-import { newLeaves, weakChelate } from './shared/losses.ts'
-import { weakResponses } from './shared/responses.ts'
+import { leafChelate } from './shared/chelate-families.ts'
+import { makersSolubility, retail, spooned } from './shared/figures.ts'
 
 /** Constants recalled from the publications named, not re-read. */
 export const dtpa = {
@@ -58,52 +44,17 @@ export const dtpa = {
 } as const satisfies Ligand
 
 export const feDtpa = {
+  ...leafChelate,
   id: 'fe-dtpa',
   name: 'Fe-DTPA',
-  kind: 'chelate',
-  nutrient: 'Fe',
   remark: 'For the leaf, or for soil and solution to about neutral.',
   contentShare: { low: 0.06, usual: 0.1, high: 0.11 },
   richest: { commercial: 0.11, pure: 0.1193 },
-  brings: { N: 0, S: 0 },
   source: 'common practice: 6-11 %',
   mark: 'C',
   pricePerKg: retail(12, 18, 28),
   usualKgPerL: spooned,
-  stains: 'rust',
-  organic: 'seldom',
   labelNames: ['dtpa', 'diethylenetriaminepentaacetic'],
-  standsFor: none('named by itself where it is meant'),
   boundBy: { ligand: dtpa, isomers: none('one form only') },
-  leaf: { enters: smallMolecule, isTooBig: false, losses: newLeaves },
-  soil: {
-    held: none('what its ligand keeps is reckoned'),
-    losses: weakChelate.soil,
-    isOpenOfUse: true,
-  },
-  solution: {
-    held: none('what its ligand keeps is reckoned'),
-    losses: weakChelate.solution,
-  },
   solubility: makersSolubility(100),
-  rates: {
-    leaf: {
-      rows: [
-        leafSprayShrubs,
-        leafChelateIronPerArea,
-        leafSprayTrees,
-        leafSprayPots,
-        leafLiquidChelateTurf,
-      ],
-      elsewhere: 'sprayed on leaves that stand in air, not in a solution',
-    },
-    soil: {
-      rows: [soilChelateTrunkNeutral, soilIronWateredInAcid, soilContainerDrench],
-      elsewhere: 'no rate of practice on such a stand',
-    },
-    solution: { rows: [solutionAquaponic, solutionHydroponic], elsewhere: 'solutions only' },
-  },
-  responses: weakResponses,
-  cautions: noMore,
-  acidity: none('it moves no pH worth the name'),
 } as const satisfies IronSource

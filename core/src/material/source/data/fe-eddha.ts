@@ -2,19 +2,8 @@ import { none } from '../../../base/reference/index.ts'
 import { constant, likeLigands, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { dtpa } from './fe-dtpa.ts'
-import { redFilm } from './shared/cautions.ts'
-import { bigMolecule, makersSolubility, retail, spooned } from './shared/figures.ts'
-import {
-  soilContainerDrench,
-  soilEddhaFurrow,
-  soilEddhaTrunk,
-  soilEddhaWateredIn,
-  soilPowderScoops,
-  solutionAquaponic,
-  solutionHydroponic,
-} from './shared/iron-rates.ts'
-import { newLeaves, seasonInSoil, strongInSolution } from './shared/losses.ts'
-import { strongResponses } from './shared/responses.ts'
+import { strongChelate } from './shared/chelate-families.ts'
+import { makersSolubility, retail, spooned } from './shared/figures.ts'
 
 const bothBooks = {
   source: "L'Eplattenier, Murase & Martell 1967; Martell & Smith",
@@ -57,23 +46,18 @@ const eddha = {
 } as const satisfies Ligand
 
 export const feEddha = {
+  ...strongChelate,
   id: 'fe-eddha',
   name: 'Fe-EDDHA',
-  kind: 'chelate',
-  nutrient: 'Fe',
   remark:
     'For soil and solution at any farm pH. Blood-red: stains. Hardly enters a leaf. At high pH only the ortho-ortho part counts; the label states it.',
   contentShare: { low: 0.06, usual: 0.06, high: 0.06 },
   richest: { commercial: 0.06, pure: 0.1284 },
-  brings: { N: 0, S: 0 },
   source: 'common practice: 6 %',
   mark: 'C',
   pricePerKg: retail(18, 28, 45),
   usualKgPerL: spooned,
-  stains: 'red',
-  organic: 'seldom',
   labelNames: ['eddha', 'ethylenediamine-n,n', 'ethylenediaminedi'],
-  standsFor: none('named by itself where it is meant'),
   boundBy: {
     ligand: eddha,
     isomers: {
@@ -90,32 +74,5 @@ export const feEddha = {
       mark: 'M',
     },
   },
-  leaf: { enters: bigMolecule, isTooBig: true, losses: newLeaves },
-  soil: {
-    held: none('what its ligand keeps is reckoned'),
-    losses: seasonInSoil,
-    isOpenOfUse: true,
-  },
-  solution: {
-    held: none('what its ligand keeps is reckoned'),
-    losses: strongInSolution,
-  },
   solubility: makersSolubility(60),
-  rates: {
-    leaf: none('too big a molecule to enter a leaf, and it leaves a red film'),
-    soil: {
-      rows: [
-        soilEddhaTrunk,
-        soilEddhaWateredIn,
-        soilEddhaFurrow,
-        soilContainerDrench,
-        soilPowderScoops,
-      ],
-      elsewhere: 'no rate of practice on such a stand',
-    },
-    solution: { rows: [solutionAquaponic, solutionHydroponic], elsewhere: 'solutions only' },
-  },
-  responses: strongResponses,
-  cautions: [redFilm],
-  acidity: none('it moves no pH worth the name'),
 } as const satisfies IronSource

@@ -2,19 +2,8 @@ import { none } from '../../../base/reference/index.ts'
 import { constant, likeLigands, yunta, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { dtpa } from './fe-dtpa.ts'
-import { redFilm } from './shared/cautions.ts'
-import { bigMolecule, makersSolubility, retail, spooned } from './shared/figures.ts'
-import {
-  soilContainerDrench,
-  soilEddhaFurrow,
-  soilEddhaTrunk,
-  soilEddhaWateredIn,
-  soilPowderScoops,
-  solutionAquaponic,
-  solutionHydroponic,
-} from './shared/iron-rates.ts'
-import { newLeaves, seasonInSoil, strongInSolution } from './shared/losses.ts'
-import { strongResponses } from './shared/responses.ts'
+import { strongChelate } from './shared/chelate-families.ts'
+import { makersSolubility, retail, spooned } from './shared/figures.ts'
 
 /** EDDHA with a methyl group on each ring; its iron recalled, the rest read across from EDDHA. */
 const eddhma = {
@@ -48,23 +37,18 @@ const eddhma = {
 } as const satisfies Ligand
 
 export const feEddhma = {
+  ...strongChelate,
   id: 'fe-eddhma',
   name: 'Fe-EDDHMA',
-  kind: 'chelate',
-  nutrient: 'Fe',
   remark:
     'Works as EDDHA, and is sold and dosed as it. Blood-red: stains. Read the ortho-ortho part.',
   contentShare: { low: 0.06, usual: 0.06, high: 0.07 },
   richest: { commercial: 0.07, pure: 0.1206 },
-  brings: { N: 0, S: 0 },
   source: 'labels of such products, 6-7 %; pure 55.845/463.2, from memory',
   mark: 'M',
   pricePerKg: retail(18, 28, 45),
   usualKgPerL: spooned,
-  stains: 'red',
-  organic: 'seldom',
   labelNames: ['eddhma'],
-  standsFor: none('named by itself where it is meant'),
   boundBy: {
     ligand: eddhma,
     isomers: {
@@ -80,29 +64,5 @@ export const feEddhma = {
       mark: 'J',
     },
   },
-  leaf: { enters: bigMolecule, isTooBig: true, losses: newLeaves },
-  soil: {
-    held: none('what its ligand keeps is reckoned'),
-    losses: seasonInSoil,
-    isOpenOfUse: true,
-  },
-  solution: { held: none('what its ligand keeps is reckoned'), losses: strongInSolution },
   solubility: makersSolubility(60),
-  rates: {
-    leaf: none('too big a molecule to enter a leaf, and it leaves a red film'),
-    soil: {
-      rows: [
-        soilEddhaTrunk,
-        soilEddhaWateredIn,
-        soilEddhaFurrow,
-        soilContainerDrench,
-        soilPowderScoops,
-      ],
-      elsewhere: 'no rate of practice on such a stand',
-    },
-    solution: { rows: [solutionAquaponic, solutionHydroponic], elsewhere: 'solutions only' },
-  },
-  responses: strongResponses,
-  cautions: [redFilm],
-  acidity: none('it moves no pH worth the name'),
 } as const satisfies IronSource

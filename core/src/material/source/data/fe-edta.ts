@@ -1,22 +1,8 @@
 import { none } from '../../../base/reference/index.ts'
 import { constant, criticalConstants, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
-import { noMore } from './shared/cautions.ts'
-import { makersSolubility, retail, smallMolecule, spooned } from './shared/figures.ts'
-import {
-  leafChelateIronPerArea,
-  leafLiquidChelateTurf,
-  leafSprayPots,
-  leafSprayShrubs,
-  leafSprayTrees,
-  soilChelateTrunkNeutral,
-  soilContainerDrench,
-  soilIronWateredInAcid,
-  solutionAquaponic,
-  solutionHydroponic,
-} from './shared/iron-rates.ts'
-import { newLeaves, weakChelate } from './shared/losses.ts'
-import { weakResponses } from './shared/responses.ts'
+import { leafChelate } from './shared/chelate-families.ts'
+import { makersSolubility, retail, spooned } from './shared/figures.ts'
 
 const bothBooks = { source: 'Martell & Smith; Gustafson & Martell 1963', mark: 'M' } as const
 
@@ -66,52 +52,17 @@ export const edta = {
 } as const satisfies Ligand
 
 export const feEdta = {
+  ...leafChelate,
   id: 'fe-edta',
   name: 'Fe-EDTA',
-  kind: 'chelate',
-  nutrient: 'Fe',
   remark: 'For the leaf, or for soil that is acid.',
   contentShare: { low: 0.05, usual: 0.13, high: 0.14 },
   richest: { commercial: 0.13, pure: 0.1522 },
-  brings: { N: 0, S: 0 },
   source: 'common practice: 13 % solid, 4-6 % liquid',
   mark: 'C',
   pricePerKg: retail(8, 12, 18),
   usualKgPerL: spooned,
-  stains: 'rust',
-  organic: 'seldom',
   labelNames: ['edta', 'ethylenediaminetetraacetic'],
-  standsFor: none('named by itself where it is meant'),
   boundBy: { ligand: edta, isomers: none('one form only') },
-  leaf: { enters: smallMolecule, isTooBig: false, losses: newLeaves },
-  soil: {
-    held: none('what its ligand keeps is reckoned'),
-    losses: weakChelate.soil,
-    isOpenOfUse: true,
-  },
-  solution: {
-    held: none('what its ligand keeps is reckoned'),
-    losses: weakChelate.solution,
-  },
   solubility: makersSolubility(90),
-  rates: {
-    leaf: {
-      rows: [
-        leafSprayShrubs,
-        leafChelateIronPerArea,
-        leafSprayTrees,
-        leafSprayPots,
-        leafLiquidChelateTurf,
-      ],
-      elsewhere: 'sprayed on leaves that stand in air, not in a solution',
-    },
-    soil: {
-      rows: [soilChelateTrunkNeutral, soilIronWateredInAcid, soilContainerDrench],
-      elsewhere: 'no rate of practice on such a stand',
-    },
-    solution: { rows: [solutionAquaponic, solutionHydroponic], elsewhere: 'solutions only' },
-  },
-  responses: weakResponses,
-  cautions: noMore,
-  acidity: none('it moves no pH worth the name'),
 } as const satisfies IronSource

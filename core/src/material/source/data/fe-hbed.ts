@@ -1,19 +1,9 @@
 import { none } from '../../../base/reference/index.ts'
 import { constant, likeLigands, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
-import { redFilm } from './shared/cautions.ts'
-import { bigMolecule, makersSolubility, retail, spooned } from './shared/figures.ts'
-import {
-  soilContainerDrench,
-  soilEddhaFurrow,
-  soilEddhaTrunk,
-  soilEddhaWateredIn,
-  soilPowderScoops,
-  solutionAquaponic,
-  solutionHydroponic,
-} from './shared/iron-rates.ts'
-import { loss, newLeaves, strongInSolution } from './shared/losses.ts'
-import { strongResponses } from './shared/responses.ts'
+import { strongChelate } from './shared/chelate-families.ts'
+import { makersSolubility, retail, spooned } from './shared/figures.ts'
+import { loss } from './shared/losses.ts'
 
 const ma = { source: 'Ma, Motekaitis & Martell 1994', mark: 'M' } as const
 const older = { source: "L'Eplattenier, Murase & Martell 1967", mark: 'M' } as const
@@ -51,24 +41,18 @@ const hbed = {
 } as const satisfies Ligand
 
 export const feHbed = {
+  ...strongChelate,
   id: 'fe-hbed',
   name: 'Fe-HBED',
-  kind: 'chelate',
-  nutrient: 'Fe',
   remark: 'As EDDHA, without the question of isomers, and longer.',
   contentShare: { low: 0.06, usual: 0.06, high: 0.09 },
   richest: { commercial: 0.09, pure: 0.1206 },
-  brings: { N: 0, S: 0 },
   source: 'common practice: 6-9 %',
   mark: 'C',
   pricePerKg: retail(35, 55, 90),
   usualKgPerL: spooned,
-  stains: 'red',
-  organic: 'seldom',
   labelNames: ['hbed'],
-  standsFor: none('named by itself where it is meant'),
   boundBy: { ligand: hbed, isomers: none('one form only') },
-  leaf: { enters: bigMolecule, isTooBig: true, losses: newLeaves },
   soil: {
     held: none('what its ligand keeps is reckoned'),
     losses: [
@@ -79,26 +63,5 @@ export const feHbed = {
     ],
     isOpenOfUse: true,
   },
-  solution: {
-    held: none('what its ligand keeps is reckoned'),
-    losses: strongInSolution,
-  },
   solubility: makersSolubility(60),
-  rates: {
-    leaf: none('too big a molecule to enter a leaf, and it leaves a red film'),
-    soil: {
-      rows: [
-        soilEddhaTrunk,
-        soilEddhaWateredIn,
-        soilEddhaFurrow,
-        soilContainerDrench,
-        soilPowderScoops,
-      ],
-      elsewhere: 'no rate of practice on such a stand',
-    },
-    solution: { rows: [solutionAquaponic, solutionHydroponic], elsewhere: 'solutions only' },
-  },
-  responses: strongResponses,
-  cautions: [redFilm],
-  acidity: none('it moves no pH worth the name'),
 } as const satisfies IronSource

@@ -1,22 +1,8 @@
 import { none } from '../../../base/reference/index.ts'
 import { constant, criticalConstants, gustafsonMartell, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
-import { noMore } from './shared/cautions.ts'
-import { liquid, makersSolubility, retail, smallMolecule } from './shared/figures.ts'
-import {
-  leafChelateIronPerArea,
-  leafLiquidChelateTurf,
-  leafSprayPots,
-  leafSprayShrubs,
-  leafSprayTrees,
-  soilChelateTrunkNeutral,
-  soilContainerDrench,
-  soilIronWateredInAcid,
-  solutionAquaponic,
-  solutionHydroponic,
-} from './shared/iron-rates.ts'
-import { newLeaves, weakChelate } from './shared/losses.ts'
-import { weakResponses } from './shared/responses.ts'
+import { leafChelate } from './shared/chelate-families.ts'
+import { liquid, makersSolubility, retail } from './shared/figures.ts'
 
 /** Constants recalled from the publications named, not re-read. */
 const hedta = {
@@ -56,52 +42,17 @@ const hedta = {
 } as const satisfies Ligand
 
 export const feHedta = {
+  ...leafChelate,
   id: 'fe-hedta',
   name: 'Fe-HEDTA',
-  kind: 'chelate',
-  nutrient: 'Fe',
   remark: 'By practice between EDTA and DTPA; mostly a liquid.',
   contentShare: { low: 0.045, usual: 0.05, high: 0.09 },
   richest: { commercial: 0.09, pure: 0.1687 },
-  brings: { N: 0, S: 0 },
   source: 'common practice: 5-9 %',
   mark: 'C',
   pricePerKg: retail(4, 6, 10),
   usualKgPerL: liquid,
-  stains: 'rust',
-  organic: 'seldom',
   labelNames: ['hedta', 'heedta', 'hydroxyethylethylenediaminetriacetic'],
-  standsFor: none('named by itself where it is meant'),
   boundBy: { ligand: hedta, isomers: none('one form only') },
-  leaf: { enters: smallMolecule, isTooBig: false, losses: newLeaves },
-  soil: {
-    held: none('what its ligand keeps is reckoned'),
-    losses: weakChelate.soil,
-    isOpenOfUse: true,
-  },
-  solution: {
-    held: none('what its ligand keeps is reckoned'),
-    losses: weakChelate.solution,
-  },
   solubility: makersSolubility(150),
-  rates: {
-    leaf: {
-      rows: [
-        leafSprayShrubs,
-        leafChelateIronPerArea,
-        leafSprayTrees,
-        leafSprayPots,
-        leafLiquidChelateTurf,
-      ],
-      elsewhere: 'sprayed on leaves that stand in air, not in a solution',
-    },
-    soil: {
-      rows: [soilChelateTrunkNeutral, soilIronWateredInAcid, soilContainerDrench],
-      elsewhere: 'no rate of practice on such a stand',
-    },
-    solution: { rows: [solutionAquaponic, solutionHydroponic], elsewhere: 'solutions only' },
-  },
-  responses: weakResponses,
-  cautions: noMore,
-  acidity: none('it moves no pH worth the name'),
 } as const satisfies IronSource

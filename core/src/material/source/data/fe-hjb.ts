@@ -1,19 +1,8 @@
 import { none } from '../../../base/reference/index.ts'
 import { constant, likeLigands, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
-import { redFilm } from './shared/cautions.ts'
-import { bigMolecule, makersSolubility, retail, spooned } from './shared/figures.ts'
-import {
-  soilContainerDrench,
-  soilEddhaFurrow,
-  soilEddhaTrunk,
-  soilEddhaWateredIn,
-  soilPowderScoops,
-  solutionAquaponic,
-  solutionHydroponic,
-} from './shared/iron-rates.ts'
-import { newLeaves, seasonInSoil, strongInSolution } from './shared/losses.ts'
-import { strongResponses } from './shared/responses.ts'
+import { strongChelate } from './shared/chelate-families.ts'
+import { makersSolubility, retail, spooned } from './shared/figures.ts'
 
 /** HBED with a methyl group on each ring: between EDDHA and HBED (López-Rayo et al. 2009, from memory); figures read across. */
 const hjb = {
@@ -48,50 +37,21 @@ const hjb = {
 } as const satisfies Ligand
 
 export const feHjb = {
+  ...strongChelate,
   id: 'fe-hjb',
   name: 'Fe-HJB',
-  kind: 'chelate',
-  nutrient: 'Fe',
   remark:
     'As EDDHA, without the question of isomers. Little is published of it yet; ask for evidence.',
   contentShare: { low: 0.06, usual: 0.06, high: 0.07 },
   richest: { commercial: 0.07, pure: 0.1137 },
-  brings: { N: 0, S: 0 },
   source: 'labels of such products, 6-7 %; pure 55.845/491.3, from memory',
   mark: 'M',
   pricePerKg: retail(30, 48, 80),
   usualKgPerL: spooned,
-  stains: 'red',
-  organic: 'seldom',
   labelNames: ['hjb'],
-  standsFor: none('named by itself where it is meant'),
   boundBy: {
     ligand: hjb,
     isomers: none('one form only'),
   },
-  leaf: { enters: bigMolecule, isTooBig: true, losses: newLeaves },
-  soil: {
-    held: none('what its ligand keeps is reckoned'),
-    losses: seasonInSoil,
-    isOpenOfUse: true,
-  },
-  solution: { held: none('what its ligand keeps is reckoned'), losses: strongInSolution },
   solubility: makersSolubility(60),
-  rates: {
-    leaf: none('too big a molecule to enter a leaf, and it leaves a red film'),
-    soil: {
-      rows: [
-        soilEddhaTrunk,
-        soilEddhaWateredIn,
-        soilEddhaFurrow,
-        soilContainerDrench,
-        soilPowderScoops,
-      ],
-      elsewhere: 'no rate of practice on such a stand',
-    },
-    solution: { rows: [solutionAquaponic, solutionHydroponic], elsewhere: 'solutions only' },
-  },
-  responses: strongResponses,
-  cautions: [redFilm],
-  acidity: none('it moves no pH worth the name'),
 } as const satisfies IronSource

@@ -1,8 +1,8 @@
 import { none } from '../../../base/reference/index.ts'
 import { constant, likeLigands, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
-import { noMore } from './shared/cautions.ts'
-import { makersSolubility, retail, smallMolecule, spooned } from './shared/figures.ts'
+import { leafChelate } from './shared/chelate-families.ts'
+import { makersSolubility, retail, spooned } from './shared/figures.ts'
 import {
   leafChelateIronPerArea,
   leafSprayPots,
@@ -11,8 +11,7 @@ import {
   soilIronWateredInAcid,
   solutionHydroponic,
 } from './shared/iron-rates.ts'
-import { loss, newLeaves } from './shared/losses.ts'
-import { weakResponses } from './shared/responses.ts'
+import { loss } from './shared/losses.ts'
 
 const hyvonen = {
   source: 'Hyvönen, Orama et al. 2003, on iminodisuccinic acid',
@@ -57,24 +56,19 @@ const eaten = {
 } as const
 
 export const feIdha = {
+  ...leafChelate,
   id: 'fe-idha',
   name: 'Fe-IDHA',
-  kind: 'chelate',
-  nutrient: 'Fe',
   remark: 'A chelate that rots away: for the leaf and for feeds that are used up soon.',
   contentShare: { low: 0.08, usual: 0.09, high: 0.1 },
   richest: { commercial: 0.1, pure: 0.1724 },
-  brings: { N: 0, S: 0 },
   source: 'labels of such products, 9 %; pure 55.845/324.0, from memory',
   mark: 'M',
   pricePerKg: retail(8, 13, 20),
   usualKgPerL: spooned,
-  stains: 'rust',
   organic: 'ask',
   labelNames: ['idha', 'iminodisuccin'],
-  standsFor: none('named by itself where it is meant'),
   boundBy: { ligand: idha, isomers: none('one form only') },
-  leaf: { enters: smallMolecule, isTooBig: false, losses: newLeaves },
   soil: {
     held: none('what its ligand keeps is reckoned'),
     losses: [loss('microbes', [2, 6, 14], eaten)],
@@ -96,7 +90,4 @@ export const feIdha = {
     soil: { rows: [soilIronWateredInAcid], elsewhere: 'for the leaf, or watered into acid ground' },
     solution: { rows: [solutionHydroponic], elsewhere: 'nobody states it beside fish' },
   },
-  responses: weakResponses,
-  cautions: noMore,
-  acidity: none('it moves no pH worth the name'),
 } as const satisfies IronSource

@@ -7,6 +7,7 @@ import type { SourceCaution } from './caution.ts'
 import type { Ligand } from './ligand.ts'
 import type { Loss } from './loss.ts'
 import type { Responses } from './response.ts'
+import type { SourceKind } from './source-kinds.ts'
 
 /** A share with its source, least, usual and most [1]. */
 export type Share = FigureRange & Sourced
@@ -85,13 +86,10 @@ interface IronInSolution {
   readonly losses: Readonly<Record<'clear' | 'covered', readonly Loss[] | None>>
 }
 
-/** What holds the iron: an open salt, a chelate, a loose complex of nature, or a slow solid. */
-export type SourceKind = 'salt' | 'chelate' | 'complex' | 'slow'
-
 /** A form of iron. */
 export interface IronSource extends SourceBasics {
   readonly nutrient: 'Fe'
-  readonly kind: SourceKind
+  readonly kind: Exclude<SourceKind, 'amendment'>
   readonly boundBy: Binding | None
   readonly leaf: IronOnLeaf
   readonly soil: IronInSoil
@@ -122,7 +120,7 @@ export type SoilFate =
 /** A source of manganese, zinc or magnesium. */
 export interface OtherSource extends SourceBasics {
   readonly nutrient: OtherNutrient
-  readonly kind: 'salt' | 'chelate'
+  readonly kind: Extract<SourceKind, 'salt' | 'chelate'>
   readonly boundBy: Binding | None
   /** Of the salt, or of what a chelator lets go. */
   readonly fate: SoilFate
@@ -139,7 +137,7 @@ export type AmendmentContent = 'S' | 'N' | 'Al' | 'Ca' | 'OM'
 /** Something that changes the pH of ground, as it is bought. */
 export interface Amendment extends SourceBasics {
   readonly nutrient: AmendmentContent
-  readonly kind: 'amendment'
+  readonly kind: Extract<SourceKind, 'amendment'>
   readonly acidity: Acidity
   readonly asIngredient: Ingredient | None
 }

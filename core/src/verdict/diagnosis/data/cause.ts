@@ -1,6 +1,7 @@
 import type { FindingName } from '../../../seen/finding/index.ts'
 import type { Context } from '../../../stand/plant/index.ts'
 import type { Sourced } from '../../../base/reference/index.ts'
+import type { Ending } from './ending.ts'
 import type { StoryEventKind } from './events.ts'
 import type { FeatureName } from './features.ts'
 
@@ -57,6 +58,8 @@ export interface Cause extends Sourced {
   /** Whether iron is the remedy; where not, nobody should buy iron. */
   readonly remedy: 'iron' | 'not-iron'
   readonly treatment: TreatmentId
+  /** How a verdict ends when it is this cause. */
+  readonly ending: Ending
   readonly contexts?: readonly Context[]
   /** How common it is before anything was looked at, relative to the others. */
   readonly commonness: Readonly<Partial<Record<Context, number>> & { otherwise: number }>

@@ -1,4 +1,5 @@
 import type { Cause } from './cause.ts'
+import { byLabel } from './ending.ts'
 import { greensWithNothing, nothingLiving } from './shared-signs.ts'
 
 const practice = { source: 'common practice', mark: 'C' } as const
@@ -13,6 +14,19 @@ export const groundCauses: readonly Cause[] = [
     mechanism: 'Waterlogged, rotted, cold or damaged roots leave the plant short of everything.',
     ...notIron,
     treatment: 'air-and-roots',
+    ending: {
+      first: 'Let it dry and drain; no product helps until new white roots grow.',
+      then: [
+        'Find out why they are sick: water standing, packed ground, cold, rot, nematodes, girdling.',
+        'Aerate, drain, water less often, raise the bed or repot.',
+        'A light leaf spray may hold the colour while roots grow back; it cures nothing.',
+      ],
+      doNotBuy: 'Soil iron or feed: sick roots cannot take it, and salt burns them.',
+      call: 'A plant clinic where roots are rotten or knotted; an arborist for girdled or wounded trees.',
+      cautions: ['A root fungicide only by a label that names plant and disease.'],
+      lookAgain: 'At the roots in two weeks, at the leaves in four.',
+      ...byLabel,
+    },
     commonness: { otherwise: 8, container: 10 },
     signs: {
       tier: {
@@ -81,6 +95,18 @@ export const groundCauses: readonly Cause[] = [
     mechanism: 'Salt in water or soil burns leaf margins and holds back growth.',
     ...notIron,
     treatment: 'leach',
+    ending: {
+      first: 'Measure EC of soil and water, then leach with good water where drainage allows.',
+      then: [
+        'Cut the feed by half; water before the soil dries.',
+        'With high sodium, gypsum before leaching.',
+      ],
+      doNotBuy: 'Iron, and any feed, until EC is down.',
+      call: 'A soil laboratory for SAR where leaching does not help.',
+      cautions: ['Leach away from drains that run to streams.'],
+      lookAgain: 'At EC after each leaching; at new leaves in three weeks.',
+      ...byLabel,
+    },
     commonness: { otherwise: 3 },
     signs: {
       tier: {
@@ -119,6 +145,19 @@ export const groundCauses: readonly Cause[] = [
     mechanism: 'A bleaching herbicide, a spill or an overlap, not a shortage.',
     ...notIron,
     treatment: 'wait',
+    ending: {
+      first: 'Find out what was put on, when, and by whom; then wait for new growth.',
+      then: [
+        'Water and mow as usual; do not feed hard.',
+        'Clean the sprayer, and test it on a spare patch.',
+        'Photograph it with dates: claims need them.',
+      ],
+      doNotBuy: 'Iron: bleached tissue does not green.',
+      call: 'The extension service or the regulator for drift from elsewhere; poison control if somebody was exposed.',
+      cautions: ['Do not eat from sprayed plants before the label says so.'],
+      lookAgain: 'In two to three weeks, on new leaves.',
+      ...byLabel,
+    },
     commonness: { otherwise: 4, hydroponic: 1, aquaponic: 1 },
     signs: {
       tier: { scattered: 3.4, all: 4, 'youngest-only': 2.6, otherwise: 0.8 },
@@ -163,6 +202,16 @@ export const groundCauses: readonly Cause[] = [
     mechanism: 'Old, shaded or resting leaves give up their green by themselves.',
     ...notIron,
     treatment: 'light',
+    ending: {
+      first: 'Leave it: new leaves are green.',
+      then: [
+        'Let in light by pruning, or plant what bears shade.',
+        'Raise the mower where it scalps.',
+      ],
+      doNotBuy: 'Iron or feed.',
+      lookAgain: 'In three weeks, at the newest leaves.',
+      ...byLabel,
+    },
     commonness: { otherwise: 3 },
     signs: {
       tier: {
@@ -198,6 +247,17 @@ export const groundCauses: readonly Cause[] = [
     mechanism: 'Iron burned onto the leaf or piled up in it: bronzed, grey or blackened.',
     ...notIron,
     treatment: 'no-more-iron',
+    ending: {
+      first: 'No more iron. Rinse leaves, water well, and wait for new growth.',
+      then: [
+        'Raise a medium below pH 5.8 for plants that take iron easily.',
+        'Mow off black tips; they do not come back.',
+      ],
+      doNotBuy: 'More iron.',
+      cautions: ['Iron is poisonous when swallowed: keep children and pets off until rinsed in.'],
+      lookAgain: 'In two weeks, on new leaves.',
+      ...byLabel,
+    },
     commonness: { otherwise: 1 },
     signs: {
       tier: {
@@ -241,6 +301,13 @@ export const groundCauses: readonly Cause[] = [
     mechanism: 'The cause was put right; the leaves that grew before it keep their colour.',
     ...notIron,
     treatment: 'wait',
+    ending: {
+      first: 'Leave it: the leaves that grew since are green.',
+      then: ['Go on with what cured it, and look at new growth only.'],
+      doNotBuy: 'More of anything: old leaves keep their colour.',
+      lookAgain: 'In three weeks, at the newest leaves.',
+      ...byLabel,
+    },
     commonness: { otherwise: 2 },
     signs: {
       tier: {

@@ -1,4 +1,5 @@
 import type { Cause, SignsWhen } from './cause.ts'
+import { byLabel } from './ending.ts'
 import {
   everywhere,
   followsTheGround,
@@ -61,6 +62,16 @@ export const ironCauses: readonly Cause[] = [
     mechanism: 'The soil holds iron enough, but at this pH it is rust that roots cannot take up.',
     remedy: 'iron',
     treatment: 'iron-past-high-pH',
+    ending: {
+      first: 'A leaf spray for colour now, or a chelate that survives this pH in the soil.',
+      then: [
+        'Measure free lime before you plan to acidify: on ground that fizzes acid is wasted.',
+        'Feed ammonium rather than nitrate, and find out how alkaline the water is.',
+        'Plant something that bears lime where it never holds.',
+      ],
+      lookAgain: 'In one to three weeks by the route, on new leaves.',
+      ...byLabel,
+    },
     commonness: { otherwise: 20, container: 12, hydroponic: 9, aquaponic: 12 },
     signs: {
       ...ironSigns,
@@ -99,6 +110,16 @@ export const ironCauses: readonly Cause[] = [
     mechanism: 'Wet, cool, limy ground fills with bicarbonate, which stops iron inside the plant.',
     remedy: 'iron',
     treatment: 'iron-past-lime',
+    ending: {
+      first: 'Let the ground drain and warm before you spend: this kind often passes by itself.',
+      then: [
+        'Water less, open drains, break packed ground.',
+        'Where it stays, EDDHA in the soil is the chelate that holds; on the leaf any form colours for a while.',
+        'No acid on ground that fizzes.',
+      ],
+      lookAgain: 'After a warm fortnight, on new leaves.',
+      ...byLabel,
+    },
     contexts: ['turf', 'tree', 'shrub', 'row-crop', 'container'],
     commonness: { otherwise: 8, container: 5 },
     signs: {
@@ -151,6 +172,16 @@ export const ironCauses: readonly Cause[] = [
     mechanism: 'Sand, peat or a spent solution holds too little iron at any pH.',
     remedy: 'iron',
     treatment: 'iron-itself',
+    ending: {
+      first: 'Bring iron with the feed or into the solution; a cheap chelate works at this pH.',
+      then: [
+        'Keep it in the programme: sand, peat and solutions have no store.',
+        'Test manganese too; the same ground is often short of both.',
+      ],
+      cautions: ['With fish: in steps, and no sulfate salts unless proven.'],
+      lookAgain: 'In a week, on new leaves.',
+      ...byLabel,
+    },
     commonness: { hydroponic: 20, aquaponic: 24, container: 9, otherwise: 5 },
     signs: {
       ...ironSigns,
@@ -199,6 +230,16 @@ export const ironCauses: readonly Cause[] = [
     mechanism: 'Another nutrient in plenty keeps iron out of the plant.',
     remedy: 'iron',
     treatment: 'stop-the-excess',
+    ending: {
+      first:
+        'Stop the feed that crowds it out: phosphorus, manure, or blends with manganese, zinc and copper.',
+      then: [
+        'A leaf spray of iron meanwhile.',
+        'Test soil phosphorus, manganese, zinc and copper before anything else goes on.',
+      ],
+      lookAgain: 'In two weeks after a spray; the soil takes seasons.',
+      ...byLabel,
+    },
     commonness: { otherwise: 3 },
     signs: {
       ...ironSigns,
@@ -234,6 +275,16 @@ export const ironCauses: readonly Cause[] = [
     mechanism: 'Lime put on lately has locked up iron, manganese and zinc together.',
     remedy: 'iron',
     treatment: 'iron-past-high-pH',
+    ending: {
+      first: 'No more lime, wood ash or limestone chips.',
+      then: [
+        'Spray iron, and manganese where the bands are broad.',
+        'Ammonium as the only nitrogen for a season; sulfur only where no lime fizzes.',
+        'Test pH again in three months.',
+      ],
+      lookAgain: 'In a week after the spray; pH in three months.',
+      ...byLabel,
+    },
     contexts: ['turf', 'tree', 'shrub', 'row-crop', 'container'],
     commonness: { otherwise: 1.6 },
     signs: {

@@ -1,4 +1,5 @@
 import type { Cause } from './cause.ts'
+import { byLabel, clinic, labelFirst } from './ending.ts'
 import { greensWithNothing } from './shared-signs.ts'
 
 const practice = { source: 'common practice', mark: 'C' } as const
@@ -13,6 +14,17 @@ export const livingCauses: readonly Cause[] = [
     mechanism: 'Hard-edged patches or a mosaic are in the plant itself, not in its food.',
     ...notIron,
     treatment: 'leave-it',
+    ending: {
+      first: 'Mark the plant and watch whether it spreads.',
+      then: [
+        'Prune out a sport that is not wanted.',
+        'Pull a plant that sickens among sound ones; clean tools after it.',
+      ],
+      doNotBuy: 'Anything: no product changes it.',
+      call: clinic,
+      lookAgain: 'In a month, at the neighbours.',
+      ...byLabel,
+    },
     commonness: { otherwise: 1.6 },
     signs: {
       tier: { scattered: 5, all: 3, 'youngest-only': 1, otherwise: 0.5 },
@@ -38,6 +50,21 @@ export const livingCauses: readonly Cause[] = [
     mechanism: 'A root fungus yellows the grass in rings and patches.',
     ...notIron,
     treatment: 'fungus',
+    ending: {
+      first: 'Send a plug from the edge of a ring to a turf clinic.',
+      then: [
+        'Ammonium rather than nitrate nitrogen; keep pH down; raise the mower; water little and often while roots are short.',
+        'Write the date down: fungicide prevents it about a month before it usually shows, and cures little after.',
+      ],
+      doNotBuy: 'Iron: it hides the rings for a week.',
+      call: 'A turf clinic now; a licensed applicator for next year’s prevention.',
+      cautions: [
+        labelFirst,
+        'Long sleeves, gloves, closed shoes, a calm day, re-entry by the label, and turn the resistance groups.',
+      ],
+      lookAgain: 'Weekly at the roots; next year a month before.',
+      ...byLabel,
+    },
     contexts: ['turf'],
     commonness: { otherwise: 3 },
     signs: {
@@ -78,6 +105,19 @@ export const livingCauses: readonly Cause[] = [
     mechanism: 'Insects at the crown kill patches from the middle out.',
     ...notIron,
     treatment: 'bugs',
+    ending: {
+      first:
+        'Press a bottomless can into the yellow rim, fill it, wait ten minutes and count what floats.',
+      then: [
+        'Thin the thatch, water the hot spots, feed less nitrogen.',
+        'Treat only where the count is over the local threshold.',
+      ],
+      doNotBuy: 'Iron.',
+      call: 'The extension service for the threshold; a licensed applicator for treatment.',
+      cautions: [labelFirst, 'Not on flowering weeds where bees fly.'],
+      lookAgain: 'In a week, at the rim.',
+      ...byLabel,
+    },
     contexts: ['turf'],
     commonness: { otherwise: 3 },
     signs: {
@@ -110,6 +150,18 @@ export const livingCauses: readonly Cause[] = [
     mechanism: 'Grubs or webworms eat roots and crowns; the turf loses its hold.',
     ...notIron,
     treatment: 'larvae',
+    ending: {
+      first: 'Cut three sides of a square of turf, fold it back and count the larvae.',
+      then: [
+        'Roll and water loose turf so that it roots again.',
+        'Treat young larvae only, over the local threshold; nematodes where nights are mild.',
+      ],
+      doNotBuy: 'Iron.',
+      call: 'The extension service for kind and threshold; a licensed applicator for treatment.',
+      cautions: [labelFirst, 'Keep children, pets and birds off until watered in and dry.'],
+      lookAgain: 'In two weeks: does it hold when pulled?',
+      ...byLabel,
+    },
     contexts: ['turf'],
     commonness: { otherwise: 2.5 },
     signs: {
@@ -142,6 +194,14 @@ export const livingCauses: readonly Cause[] = [
     mechanism: 'None of the causes known here.',
     ...notIron,
     treatment: 'ask',
+    ending: {
+      first: 'Look closer, compare a sick with a healthy plant, and ask.',
+      then: ['Photograph both, and write down what changed and when.'],
+      doNotBuy: 'Anything yet.',
+      call: clinic,
+      lookAgain: 'In a week.',
+      ...byLabel,
+    },
     commonness: { otherwise: 6 },
     signs: {},
     times: {},

@@ -1,4 +1,5 @@
 import type { Cause } from './cause.ts'
+import { byLabel } from './ending.ts'
 import {
   everywhere,
   greensWith,
@@ -21,6 +22,17 @@ export const movingNutrientCauses: readonly Cause[] = [
     mechanism: 'The medium or solution was fed too little of everything.',
     ...notIron,
     treatment: 'feed',
+    ending: {
+      first: 'Feed the whole diet at the label rate before any single nutrient.',
+      then: [
+        'Measure EC before and after, and again in a week.',
+        'Look at the roots: sick roots burn on full feed.',
+      ],
+      doNotBuy: 'Iron or any single nutrient: the whole diet holds them.',
+      cautions: ['Half strength first where roots are brown or the medium dried out.'],
+      lookAgain: 'In seven to ten days, for colour and growth.',
+      ...byLabel,
+    },
     contexts: ['container', 'hydroponic', 'aquaponic'],
     commonness: { otherwise: 9 },
     signs: {
@@ -67,6 +79,20 @@ export const movingNutrientCauses: readonly Cause[] = [
     mechanism: 'The plant draws nitrogen out of its old leaves; everything grows thin and pale.',
     ...notIron,
     treatment: 'nitrogen',
+    ending: {
+      first: 'Feed a marked strip or a few plants with a little nitrogen and look in ten days.',
+      then: [
+        'If the strip greens from the old leaves up, feed the rest by the programme.',
+        'Find out why: washed out by rain, too much straw or clippings, a spreader that missed.',
+        'With fish: feed more or stock more, not bagged nitrogen; watch ammonia, nitrite and pH.',
+      ],
+      doNotBuy: 'Iron: it would paint the leaf and leave the plant hungry.',
+      cautions: [
+        'Keep to local nitrogen limits and blackout dates, and off hard ground near drains and ponds.',
+      ],
+      lookAgain: 'In ten days, on the marked strip.',
+      ...byLabel,
+    },
     commonness: { otherwise: 12, turf: 15, 'row-crop': 14, container: 3, hydroponic: 5 },
     signs: {
       tier: { ...oldLeavesFirst, all: 6 },
@@ -116,6 +142,18 @@ export const movingNutrientCauses: readonly Cause[] = [
     mechanism: 'The plant draws magnesium out of its old leaves for the new ones.',
     ...notIron,
     treatment: 'magnesium',
+    ending: {
+      first: 'Spray marked leaves with 2 % Epsom salt and look in a week.',
+      then: [
+        'If they green, feed magnesium sulfate; on acid ground dolomitic lime by the soil test.',
+        'In solutions raise magnesium to 20 to 30 mg/L and look at calcium beside it.',
+        'Look whether much potassium or ammonium keeps it out.',
+      ],
+      doNotBuy: 'Iron; nor Epsom salt where hardness shows magnesium enough.',
+      cautions: ['No dolomitic lime where pH is high already.'],
+      lookAgain: 'In a week on painted leaves, in three on new ones.',
+      ...byLabel,
+    },
     commonness: { otherwise: 6 },
     signs: {
       tier: oldLeavesFirst,
@@ -176,6 +214,17 @@ export const movingNutrientCauses: readonly Cause[] = [
     mechanism: 'The plant draws potassium out of its old leaves, whose margins die.',
     ...notIron,
     treatment: 'potassium',
+    ending: {
+      first: 'Test soil or leaf potassium before feeding it; salt burns margins alike.',
+      then: [
+        'Feed potassium sulfate in small amounts on sand.',
+        'Go easy on magnesium and calcium, which compete.',
+      ],
+      doNotBuy: 'Iron.',
+      cautions: ['Potassium chloride adds salt: not on salt-sensitive plants.'],
+      lookAgain: 'In three weeks, on new leaves; scorched margins stay.',
+      ...byLabel,
+    },
     commonness: { otherwise: 4 },
     signs: {
       tier: oldLeavesFirst,
@@ -206,6 +255,14 @@ export const movingNutrientCauses: readonly Cause[] = [
     mechanism: 'Acid ground holds molybdenum; the plant cannot use its nitrate.',
     ...notIron,
     treatment: 'molybdenum',
+    ending: {
+      first: 'Lime to the plant’s pH: on acid ground that frees what is there.',
+      then: ['A seed or leaf treatment of a few grams where liming is slow.'],
+      doNotBuy: 'Iron.',
+      cautions: ['Much molybdenum in forage sickens cattle.'],
+      lookAgain: 'In a month after liming.',
+      ...byLabel,
+    },
     commonness: { otherwise: 0.5 },
     signs: {
       tier: { ...oldLeavesFirst, middle: 5, all: 3 },

@@ -1,4 +1,5 @@
 import type { Cause } from './cause.ts'
+import { byLabel } from './ending.ts'
 import {
   everywhere,
   followsTheGround,
@@ -22,6 +23,17 @@ export const stillNutrientCauses: readonly Cause[] = [
     mechanism: 'Manganese is tied up by high pH or lacking in peat and sand.',
     ...notIron,
     treatment: 'manganese',
+    ending: {
+      first: 'Spray manganese sulfate on a marked strip or branch and look in a week.',
+      then: [
+        'If it greens, spray the rest; soil applications fail at high pH.',
+        'Look for iron beside it at the same pH.',
+      ],
+      doNotBuy: 'Iron alone: much of it makes manganese shorter still.',
+      cautions: ['Manganese dust harms lungs and nerves: mask and gloves with powder.'],
+      lookAgain: 'In a week, on young leaves.',
+      ...byLabel,
+    },
     commonness: { otherwise: 6 },
     signs: {
       tier: { ...youngLeavesFirst, middle: 2.5 },
@@ -80,6 +92,19 @@ export const stillNutrientCauses: readonly Cause[] = [
     mechanism: 'Zinc is tied up by high pH or phosphorus, or lacking.',
     ...notIron,
     treatment: 'zinc',
+    ending: {
+      first: 'Test soil or leaf zinc, or paint marked shoots with dilute zinc sulfate.',
+      then: [
+        'Spray zinc before the flush on trees; band it at planting in row crops.',
+        'Hold back phosphorus.',
+      ],
+      doNotBuy: 'Iron.',
+      cautions: [
+        'Zinc sulfate harms eyes and water life: goggles, and keep it out of drains and fish.',
+      ],
+      lookAgain: 'On the next flush.',
+      ...byLabel,
+    },
     commonness: { otherwise: 3.5, 'row-crop': 5, tree: 4.5, hydroponic: 1.5, aquaponic: 1.5 },
     signs: {
       tier: { ...youngLeavesFirst, all: 2.5 },
@@ -139,6 +164,17 @@ export const stillNutrientCauses: readonly Cause[] = [
     mechanism: 'Sulfur moves little out of old leaves; new ones are evenly pale.',
     ...notIron,
     treatment: 'sulfur',
+    ending: {
+      first: 'Feed a marked strip ammonium sulfate and another the same nitrogen without sulfur.',
+      then: [
+        'If only the sulfate strip greens, put sulfate into the programme.',
+        'Test leaf sulfur where it matters.',
+      ],
+      doNotBuy: 'Iron; and no elemental sulfur, which feeds nothing this season.',
+      cautions: ['Ammonium sulfate burns wet leaves: water it in.'],
+      lookAgain: 'In ten days, on both strips.',
+      ...byLabel,
+    },
     commonness: { otherwise: 3, 'row-crop': 4.5 },
     signs: {
       tier: { ...youngLeavesFirst, all: 5 },
@@ -173,6 +209,15 @@ export const stillNutrientCauses: readonly Cause[] = [
     mechanism: 'Peat and very sandy ground hold copper back; tips wilt and twist.',
     ...notIron,
     treatment: 'copper',
+    ending: {
+      first: 'Have leaf copper measured before anything: too much copper poisons for decades.',
+      then: ['Where it is short, one dressing lasts years.'],
+      doNotBuy: 'Iron; nor copper without an analysis.',
+      call: 'The extension service, before copper goes onto peat.',
+      cautions: ['Copper kills fish and sheep.'],
+      lookAgain: 'Next season, by analysis.',
+      ...byLabel,
+    },
     commonness: { otherwise: 0.6 },
     signs: {
       tier: youngLeavesFirst,
@@ -203,6 +248,15 @@ export const stillNutrientCauses: readonly Cause[] = [
     mechanism: 'Growing points starve of boron, go brittle and die.',
     ...notIron,
     treatment: 'boron',
+    ending: {
+      first: 'Have leaf boron measured: the step from too little to too much is small.',
+      then: ['Water evenly; dry ground holds boron back.', 'A single low dose by the label.'],
+      doNotBuy: 'Iron; nor boron without an analysis.',
+      call: 'The extension service, for the dose.',
+      cautions: ['A spoon too many poisons the crop and the next one.'],
+      lookAgain: 'On the next growing points.',
+      ...byLabel,
+    },
     commonness: { otherwise: 0.7 },
     signs: {
       tier: youngLeavesFirst,
