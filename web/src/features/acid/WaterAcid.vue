@@ -11,7 +11,7 @@ import QuantityField from '../../shared/form/QuantityField.vue'
 import TextField from '../../shared/form/TextField.vue'
 import HowGot from '../../shared/how/HowGot.vue'
 import { useAcidStore } from './acid-store.ts'
-import { reckonInWords } from './use-ground.ts'
+import { reckonInWords } from './reckon-in-words.ts'
 
 /** Lime that irrigation brings, and acid that takes it out before it arrives. */
 const { draft, water, waterMm, acidAim, load, system } = useAcidStore()

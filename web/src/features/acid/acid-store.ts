@@ -1,48 +1,27 @@
-import { CreateAcidPlanDto } from '@spudder/contract/acid-plan'
 import type { StandDto } from '@spudder/contract/stand'
 import { findAcidity, firstAmendment, isAcid } from '@spudder/core/material/source'
-import { situations } from '@spudder/core/soil/acid-plan'
-import { addDays, daysBetween } from '@spudder/core/base/calendar'
-import { soilClimates } from '@spudder/core/soil/climate'
-import type { ForetellInput } from '@spudder/core/soil/pH-path'
 import { findPlant } from '@spudder/core/stand/plant'
-import { computed, inject, provide, ref, watch, type InjectionKey } from 'vue'
-import { usePlanAcid } from '../../api/stands.ts'
+import { computed, inject, provide, watch, type InjectionKey } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { useKept } from '../../shared/form/kept.ts'
-import { useChecked } from '../../shared/form/use-checked.ts'
-import { today } from '../../shared/units/today.ts'
 import { freshAcidDraft } from './acid-draft.ts'
-import { newestOf, retestsSince } from './acid-facts.ts'
+import { newestOf } from './acid-facts.ts'
+import { useForetold } from './use-foretold.ts'
 import { useGround } from './use-ground.ts'
-import { usePath } from './use-path.ts'
+import { useKeepPlan } from './use-keep-plan.ts'
 import { useSteps } from './use-steps.ts'
 
-/** Draws that are followed: a thousand when the hand rests, fewer while it drags. */
-const draws = { resting: 1000, dragging: 200 } as const
-const seed = 0.4242
-const leastDays = 3 * 365
-const daysAhead = 2 * 365
-/** A plan older than this is begun anew. */
-const mostDays = 10 * 365
-/** Arrived is within this of the target where the plant's own range says nothing [pH]. */
-const near = 0.25
-
-/** Everything that the acid plan works with: what is known, what is planned, where it leads. */
-function buildAcidStore(stand: StandDto) {
+/** The plan as it is typed, begun from what is known of stand and water. */
+function useAcidDraft(stand: StandDto) {
   const { standId, story, system, place, newestLook } = useStandCase()
-  const plant = findPlant(stand.plantId)
-  const { low, high } = plant.pHRange
+  const { low, high } = findPlant(stand.plantId).pHRange
   const plan = computed(() => story.value?.acidPlans.at(-1))
+  const sprayWater = place.value?.settings.sprayWater
   const water = story.value && {
-    alkalinity: newestOf(story.value, 'alkalinity')?.value ?? place.value?.settings.sprayWater?.alkalinityMgPerLCaCO3, // prettier-ignore
-    pH: place.value?.settings.sprayWater?.pH,
+    alkalinity: newestOf(story.value, 'alkalinity')?.value ?? sprayWater?.alkalinityMgPerLCaCO3,
+    pH: sprayWater?.pH,
   }
-  const {
-    value: draft,
-    forget,
-    failed,
-  } = useKept(`acid:${standId.value}:${plan.value?.id ?? 'new'}`, () =>
+  const kept = useKept(`acid:${standId.value}:${plan.value?.id ?? 'new'}`, () =>
     freshAcidDraft({
       context: stand.context,
       plantId: stand.plantId,
@@ -53,6 +32,14 @@ function buildAcidStore(stand: StandDto) {
       water: water ?? {},
     }),
   )
+  return { plan, ...kept }
+}
+
+/** Everything that the acid plan works with: what is known, what is planned, where it leads. */
+function buildAcidStore(stand: StandDto) {
+  const { system } = useStandCase()
+  const plant = findPlant(stand.plantId)
+  const { plan, value: draft, forget, failed } = useAcidDraft(stand)
   const ground = useGround(stand, draft, plan)
   const steps = useSteps({
     stand,
@@ -71,102 +58,6 @@ function buildAcidStore(stand: StandDto) {
     },
     { immediate: true },
   )
-
-  const retests = computed(() =>
-    story.value && ground.start.value ? retestsSince(story.value, ground.start.value.startsOn) : [],
-  )
-  const isUpward = computed(() => ground.need.value?.direction === 'up')
-  /** The band in which it has arrived: the plant's own where the target lies in it. */
-  const band = computed(() => {
-    const target = ground.targetPH.value
-    return target >= low && target <= high ? { low, high } : { low: target - near, high: target + near } // prettier-ignore
-  })
-  const isDragging = ref(false)
-  const pathInput = computed<ForetellInput | undefined>(() => {
-    const [from, start] = [ground.ground.value, ground.start.value]
-    // What cannot be reckoned is said beside its field, and not followed.
-    if (!from || !start || !place.value || !ground.need.value || !ground.load.value)
-      return undefined
-    const { startsOn } = start
-    const { isTilled } = situations[draft.value.situation]
-    const wanted = Math.max(leastDays, daysBetween(startsOn, addDays(today(), daysAhead)))
-    const days = Math.min(mostDays, wanted)
-    return {
-      setup: {
-        ground: {
-          fromPH: from.pH,
-          pHDoubt: from.pHDoubt,
-          bufferMmol: from.buffer.mmolPerKg,
-          bufferDoubt: from.buffer.doubt,
-          lime: from.lime,
-          depthM: from.depthM,
-          densityKgPerL: from.densityKgPerL,
-        },
-        applications: [...steps.done.value, ...steps.steps.value].map((step) => ({
-          ...step,
-          isTilled,
-        })),
-        startsOn,
-        days,
-        climate: soilClimates[place.value.climate],
-        water: {
-          mmPerYear: ground.water.value.mm,
-          alkalinityMgPerLCaCO3: ground.water.value.left,
-        },
-      },
-      retests: retests.value,
-      count: isDragging.value ? draws.dragging : draws.resting,
-      seed,
-      arrivesAt: isUpward.value ? band.value.low : band.value.high,
-      isUpward: isUpward.value,
-    }
-  })
-  const path = usePath(pathInput)
-
-  const request = usePlanAcid()
-  const { checked, messageFor } = useChecked(CreateAcidPlanDto, () => request.error.value)
-  /** Ids of jobs are made once, so that a plan sent again is the same plan. */
-  function jobId(index: number): string {
-    const known = draft.value.jobIds[index]
-    if (known !== undefined) return known
-    const fresh = crypto.randomUUID()
-    draft.value.jobIds[index] = fresh
-    return fresh
-  }
-  async function save(): Promise<void> {
-    const { id, situation, texture, fizz, bufferTest, titrated, note } = draft.value
-    const start = ground.start.value
-    const count = steps.steps.value.length
-    const { mm, full, left } = ground.water.value
-    const acid = draft.value.acidId === '' ? {} : { acidId: draft.value.acidId, leftMgPerLCaCO3: left } // prettier-ignore
-    const dto = checked({
-      id,
-      startsOn: start?.startsOn,
-      fromPH: start && Number(start.pH.toFixed(2)),
-      pHDoubt: start && Number(start.doubt.toFixed(3)),
-      targetPH: ground.targetPH.value,
-      situation,
-      ground: {
-        depthM: ground.depthM.value,
-        ...(texture === '' ? {} : { texture }),
-        ...(fizz === undefined ? {} : { fizz }),
-        ...(bufferTest === '' ? {} : { bufferTest }),
-        ...(titrated.trim() === '' ? {} : { titratedMmol: Number(titrated) }),
-      },
-      ...(mm > 0 ? { water: { mmPerYear: mm, alkalinityMgPerLCaCO3: full, ...acid } } : {}),
-      steps: steps.steps.value
-        .toSorted((a, b) => a.day.localeCompare(b.day))
-        .map((step, index) => ({ id: jobId(index), ...step })),
-      retests: steps.retests.value.map((day, index) => ({ id: jobId(count + index), day })),
-      note,
-    })
-    if (!dto) return
-    await request.mutateAsync({ id: standId.value, dto }).then(forget, (error: unknown) => {
-      failed(error)
-      // Another plan is other jobs too.
-      if (draft.value.id !== id) draft.value.jobIds = []
-    })
-  }
   return {
     stand,
     system,
@@ -175,14 +66,8 @@ function buildAcidStore(stand: StandDto) {
     draft,
     ...ground,
     ...steps,
-    measured: retests,
-    band,
-    isUpward,
-    isDragging,
-    ...path,
-    save,
-    request,
-    messageFor,
+    ...useForetold(draft, plant.pHRange, ground, steps),
+    ...useKeepPlan({ draft, ground, steps, forget, failed }),
   }
 }
 

@@ -1,0 +1,47 @@
+import { acidGround, type AcidGroundFacts } from '@spudder/core/soil/acid-plan'
+import { computed, ref, type ComputedRef, type Ref } from 'vue'
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import { today } from '../../shared/units/today.ts'
+import type { AcidDraft } from './acid-draft.ts'
+import { groundReadings, pHToStartFrom } from './acid-facts.ts'
+import { optionalNumber, reckonInWords } from './reckon-in-words.ts'
+
+/** Where a stored plan began. */
+export interface PlanStart {
+  readonly startsOn: string
+  readonly fromPH: number
+  readonly pHDoubt: number
+}
+
+/** Where the path begins, and the ground that it begins in. */
+export function useStart(draft: Ref<AcidDraft>, plan: ComputedRef<PlanStart | undefined>) {
+  const { story } = useStandCase()
+  const depthM = ref<number>()
+  /** The pH of the plan under way, else the pH of today. */
+  const start = computed(() => {
+    if (plan.value && !draft.value.isAnew) {
+      const { startsOn, fromPH, pHDoubt } = plan.value
+      return { startsOn, pH: fromPH, doubt: pHDoubt }
+    }
+    const known = story.value && pHToStartFrom(story.value, today())
+    return known && { startsOn: today(), ...known }
+  })
+  const facts = computed<AcidGroundFacts | undefined>(() => {
+    if (!story.value || !start.value) return undefined
+    const { texture, fizz, bufferTest, titrated } = draft.value
+    return {
+      ...groundReadings(story.value, bufferTest),
+      texture: texture === '' ? undefined : texture,
+      fizz,
+      pH: Number(start.value.pH.toFixed(2)),
+      pHDoubt: start.value.doubt,
+      depthM: depthM.value ?? Number.NaN,
+      titratedMmol: optionalNumber(titrated),
+    }
+  })
+  const ground = computed(() => {
+    const given = facts.value
+    return given && reckonInWords(() => acidGround(given))
+  })
+  return { depthM, start, ground }
+}
