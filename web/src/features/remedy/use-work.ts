@@ -4,16 +4,21 @@ import {
   sameAmount,
   type Application,
   type ChosenApplication,
-  type Conditioning,
 } from '@spudder/core/apply/application'
-import { CoreError } from '@spudder/core/base/error'
+import { reckon, type CoreError } from '@spudder/core/base/error'
 import type { UnitSystem } from '@spudder/core/base/quantity'
-import { rateBases, readRate, type Rate } from '@spudder/core/material/rate'
+import { readRate, type Rate } from '@spudder/core/material/rate'
 import type { Route } from '@spudder/core/stand/plant'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
-import { numberIn } from '../../shared/form/number-text.ts'
 import type { Offer } from './offers.ts'
-import type { TankDraft } from './tank-draft.ts'
+import {
+  conditioningOf,
+  contentProblemOf,
+  contentShareOf,
+  typedApplication,
+  type ReadSoFar,
+  type WorkDraft,
+} from './typed-application.ts'
 
 export interface WorkInput {
   /** What is known before anything is typed. */
@@ -21,7 +26,7 @@ export interface WorkInput {
   readonly route: ComputedRef<Route>
   readonly chosen: ComputedRef<Offer | undefined>
   readonly rate: ComputedRef<Rate | undefined>
-  readonly draft: Ref<TankDraft & { rate: string; contentPercent: string; doseDays: string }>
+  readonly draft: Ref<WorkDraft>
   /** Of a spoon that somebody weighed for this [kg/L]. */
   readonly weighedKgPerL: ComputedRef<number | undefined>
   /** What a level scoop of it weighs [kg]. */
@@ -30,125 +35,82 @@ export interface WorkInput {
   readonly system: ComputedRef<UnitSystem>
 }
 
-const words = (error: CoreError): string => `Give ${error.expected}.`
-const optional = (typed: string): number | undefined => {
-  const value = numberIn(typed)
-  return Number.isNaN(value) ? undefined : value
+/** A part of an application, or in words why it cannot be. */
+function inWords<Value>(part: { readonly value?: Value; readonly error?: CoreError } | undefined) {
+  const { value, error } = part ?? {}
+  return {
+    ...(value === undefined || error ? {} : { value }),
+    ...(error ? { problem: `Give ${error.expected}.` } : {}),
+  }
 }
 
-/** A solution has no tank: what is typed of one, before the way in was changed, does not count. */
-const noTank = {
-  carrierValue: undefined,
-  tankL: undefined,
-  conditioning: undefined,
-  partners: [],
-  waterInAfterH: undefined,
-} as const
-
-/** Turns what is typed into an application, and shows it part by part. */
-export function useWork(input: WorkInput) {
-  const { known, route, chosen, rate, draft, presentIronMgPerL } = input
+/** The application as typed so far, planned by the core; the rate in what it may be said in. */
+function useApplication(input: WorkInput) {
+  const { known, draft } = input
   /** Read by their fields; undefined while unreadable. */
   const carrierValue = ref<number>()
   const tankL = ref<number>()
-
-  const contentShare = computed(() => numberIn(draft.value.contentPercent) / 100)
-  const contentProblem = computed(() =>
-    contentShare.value >= 0.001 && contentShare.value <= 0.8
-      ? undefined
-      : `Give the percentage of ${chosen.value?.nutrientWord ?? 'iron'} on the label, from 0.1 to 80.`,
-  )
-  /** Water and acid as typed; undefined while the water is taken as it comes. */
-  const conditioning = computed<Conditioning | undefined>(() => {
-    const { acidId, alkalinity, waterPH, targetPH } = draft.value
-    if (acidId === '') return undefined
-    return {
-      acidId,
-      alkalinityMgPerLCaCO3: numberIn(alkalinity),
-      pH: numberIn(waterPH),
-      targetPH: numberIn(targetPH),
-    }
-  })
-  /** What is typed of the tank. */
-  const inTank = computed(() => ({
+  const read = computed<ReadSoFar>(() => ({
+    route: input.route.value,
+    chosen: input.chosen.value,
+    rate: input.rate.value,
     carrierValue: carrierValue.value,
     tankL: tankL.value,
-    conditioning: conditioning.value,
-    partners: draft.value.partners,
-    waterInAfterH: route.value === 'leaf' ? optional(draft.value.waterInAfterH) : undefined,
+    weighedKgPerL: input.weighedKgPerL.value,
+    scoopKg: input.scoopKg.value,
+    presentIronMgPerL: input.presentIronMgPerL.value,
   }))
-  const choiceWith = (rateValue: number | undefined): ChosenApplication | undefined => {
-    const { value: of } = rate
-    if (!of || !chosen.value || contentProblem.value) return undefined
-    return {
-      route: route.value,
-      sourceId: chosen.value.sourceId,
-      rate: of,
-      rateValue,
-      contentShare: contentShare.value,
-      weighedKgPerL: input.weighedKgPerL.value,
-      scoopKg: input.scoopKg.value,
-      ...(of.carrier ? inTank.value : noTank),
-      ...(rateBases[of.basis].countsPresent
-        ? {
-            presentIronMgPerL: presentIronMgPerL.value,
-            doseDays: optional(draft.value.doseDays),
-          }
-        : { presentIronMgPerL: undefined, doseDays: undefined }),
-    }
-  }
+  const choiceWith = (rateValue: number | undefined) =>
+    typedApplication(draft.value, read.value, rateValue)
   const plan = (choice: ChosenApplication | undefined): Application | undefined =>
     choice && planApplication(applicationFacts(known.value, choice))
   /** What a rate may be said in, before one is read. */
   const facts = computed(() => plan(choiceWith(undefined))?.rateFacts ?? {})
   const readValue = computed<{ value?: number; error?: CoreError }>(() => {
-    const [of, said] = [rate.value, facts.value.value]
+    const [of, said] = [input.rate.value, facts.value.value]
     if (!of || !said || draft.value.rate.trim() === '') return {}
-    try {
-      return { value: readRate(draft.value.rate, of, said) }
-    } catch (error) {
-      if (error instanceof CoreError) return { error }
-      throw error
-    }
+    return reckon(() => readRate(draft.value.rate, of, said))
   })
-  const rateValue = computed(() => readValue.value.value)
-  const choice = computed(() => choiceWith(rateValue.value))
-  const application = computed(() => plan(choice.value))
+  const choice = computed(() => choiceWith(readValue.value.value))
+  return { carrierValue, tankL, readValue, choice, application: computed(() => plan(choice.value)) }
+}
 
+/** Turns what is typed into an application, and shows it part by part. */
+export function useWork(input: WorkInput) {
+  const { draft, chosen, system } = input
+  const { carrierValue, tankL, readValue, choice, application } = useApplication(input)
+  const contentShare = computed(() => contentShareOf(draft.value))
   const amount = computed(() => {
-    const error = readValue.value.error ?? application.value?.amount.error
-    const value = error ? undefined : application.value?.amount.value
+    const { error } = readValue.value
+    const said = inWords(error ? { error } : application.value?.amount)
+    const { usual, isAboveTable } = application.value ?? {}
     return {
-      ...(value ? { value } : {}),
-      ...(error ? { problem: words(error) } : {}),
-      ...(value && application.value?.usual ? { usual: application.value.usual } : {}),
-      isAboveTable: value !== undefined && application.value?.isAboveTable === true,
+      ...said,
+      ...(said.value && usual ? { usual } : {}),
+      isAboveTable: said.value !== undefined && isAboveTable === true,
     }
-  })
-  const fills = computed(() => {
-    const { value: plan, error } = application.value?.fills ?? {}
-    return { ...(plan ? { plan } : {}), ...(error ? { problem: words(error) } : {}) }
-  })
-  const acid = computed(() => {
-    const { value, error } = application.value?.acid ?? {}
-    return { ...(value ? { value } : {}), ...(error ? { problem: words(error) } : {}) }
   })
   return {
     choice,
-    rateValue,
+    rateValue: computed(() => readValue.value.value),
     carrierValue,
     tankL,
     contentShare,
-    contentProblem,
-    conditioning,
+    contentProblem: computed(() =>
+      contentProblemOf(contentShare.value, chosen.value?.nutrientWord ?? 'iron'),
+    ),
+    conditioning: computed(() => conditioningOf(draft.value)),
     amount,
-    fills,
-    acid,
+    fills: computed(() => {
+      const { value: plan, ...problem } = inWords(application.value?.fills)
+      return { ...(plan ? { plan } : {}), ...problem }
+    }),
+    acid: computed(() => inWords(application.value?.acid)),
     spread: computed(() => application.value?.spread),
     dose: computed(() => application.value?.dose?.value),
     problems: computed(() => application.value?.problems ?? []),
     isStopped: computed(() => application.value?.isStopped ?? false),
-    same: computed(() => application.value && sameAmount(application.value, input.system.value)),
+    same: computed(() => application.value && sameAmount(application.value, system.value)),
     retention: computed(() => application.value?.retention),
     /** By which amounts are reckoned: weighed, by the product, or usual for the form [kg/L]. */
     densityKgPerL: computed(() => application.value?.densityKgPerL),

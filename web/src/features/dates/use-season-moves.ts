@@ -1,0 +1,40 @@
+import { movesBetween, planCost } from '@spudder/core/days/planner'
+import { computed } from 'vue'
+import { useAcceptMoves } from '../../api/planning.ts'
+import { usePlanner } from './use-planner.ts'
+import type { PlannedWork } from './use-planned-work.ts'
+
+/** Has the whole season laid out, and takes the moves that somebody agrees to. */
+export function useSeasonMoves({ place, input, facts, tasks, current, jobOf }: PlannedWork) {
+  const accept = useAcceptMoves()
+  const planner = usePlanner()
+  const { season } = planner
+  const moves = computed(() =>
+    facts.value && season.value
+      ? movesBetween(facts.value, tasks.value, { before: current.value, after: season.value.plan })
+      : [],
+  )
+  async function acceptMoves(ids: readonly string[]): Promise<void> {
+    const placeId = place.value?.id
+    if (placeId === undefined) return
+    const wanted = moves.value.flatMap(({ task, to }) => {
+      const from = jobOf(task.id)?.dueOn
+      const isAsked = ids.includes(task.id) && to !== undefined && from !== undefined
+      return isAsked ? [{ jobId: task.id, from, to }] : []
+    })
+    if (wanted.length === 0) return
+    const stored = await accept
+      .mutateAsync({ placeId, dto: { moves: wanted } })
+      .catch(() => undefined)
+    if (stored) planner.forget()
+  }
+  return {
+    planner,
+    moves,
+    accept,
+    acceptMoves,
+    costNow: computed(() => facts.value && planCost(facts.value, tasks.value, current.value).total),
+    plan: () =>
+      input.value && planner.start(JSON.parse(JSON.stringify(input.value)) as typeof input.value),
+  }
+}
