@@ -61,20 +61,6 @@ export default defineConfig(
       'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
     },
   },
-  {
-    // What a screen shares is set up in one function: a list of values and small functions over
-    // them, which Vue wants in one closure. It may be as long as half a file.
-    files: ['web/src/**/use-*.ts', 'web/src/**/*-store.ts', 'web/src/shared/case/stand-case.ts'],
-    ignores: ['**/*.test.ts'],
-    rules: {
-      'max-lines-per-function': ['error', { max: 155, skipBlankLines: true, skipComments: true }],
-    },
-  },
-  {
-    // Pages hold script, template and style in one file.
-    files: ['web/src/**/*.vue'],
-    rules: { 'max-lines': ['error', { max: 400, skipBlankLines: true, skipComments: true }] },
-  },
   // A table of cases is read as columns.
   { files: ['**/*.test.ts'], rules: { 'max-params': 'off' } },
   { files: ['**/*.mjs', '**/*.cjs', '*.js'], languageOptions: { globals: globals.node } },

@@ -51,6 +51,37 @@ function storyOf({
   }
 }
 
+/** Every page by its name, each an empty one. */
+function routerOfPages() {
+  const step = { template: '<p />' }
+  return createRouter({
+    history: createMemoryHistory(),
+    routes: [
+      'estate',
+      'look',
+      'verdict',
+      'bench',
+      'remedy',
+      'acid',
+      'jobs',
+      'shelf',
+      'reference',
+      'sprayers',
+      'sheet',
+      'size',
+      'dates',
+      'record',
+      'watch',
+      'trials',
+      'zones',
+    ].map((name) => ({
+      path: name === 'estate' ? '/' : `/${name}`,
+      name,
+      component: step,
+    })),
+  })
+}
+
 /**
  * Mounts a panel on a stand, with a server that answers from `answers` by path and else with the
  * stand's story.
@@ -86,33 +117,7 @@ export async function mountOnStand(
       return () => (story.value ? h(panel) : undefined)
     },
   })
-  const step = { template: '<p />' }
-  const router = createRouter({
-    history: createMemoryHistory(),
-    routes: [
-      'estate',
-      'look',
-      'verdict',
-      'bench',
-      'remedy',
-      'acid',
-      'jobs',
-      'shelf',
-      'reference',
-      'sprayers',
-      'sheet',
-      'size',
-      'dates',
-      'record',
-      'watch',
-      'trials',
-      'zones',
-    ].map((name) => ({
-      path: name === 'estate' ? '/' : `/${name}`,
-      name,
-      component: step,
-    })),
-  })
+  const router = routerOfPages()
   const mounted = mount(page, { global: { plugins: [createPinia(), [PiniaColada, {}], router] } })
   await flushPromises()
   return { panel: mounted, sent }

@@ -7,7 +7,6 @@ import {
   type ResultColumn,
 } from '@spudder/core/seen/laboratory'
 import { readingKindNames, readingKinds, type ReadingKind } from '@spudder/core/seen/reading'
-import { formatNumber } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useImportResults } from '../../api/bench.ts'
@@ -18,7 +17,7 @@ import FileButton from '../../shared/form/FileButton.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
-import { dayWords } from '../../shared/units/today.ts'
+import LaboratoryFound from './LaboratoryFound.vue'
 import { useFileReading } from './use-file-reading.ts'
 
 const { place, stand } = useStandCase()
@@ -95,8 +94,6 @@ function setStand(sample: string, standId: string): void {
   reading.change({ stands: standId === '?' ? others : { ...others, [sample]: standId } })
 }
 
-const nameOf = (standId: string) => stands.value.find((each) => each.id === standId)?.name ?? ''
-const preview = computed(() => readings.value.slice(0, 8))
 const progress = computed(() => (rowCount.value === 0 ? 0 : rowsRead.value / rowCount.value))
 
 async function save(): Promise<void> {
@@ -220,26 +217,7 @@ async function save(): Promise<void> {
         <span>{{ rowsRead }} of {{ rowCount }} rows read</span>
       </div>
       <template v-if="isWhole">
-        <div v-if="errors.length > 0" class="stop" role="alert">
-          <p>
-            {{ errors.length }} cells cannot be read; nothing is stored until they are mended here
-            or in the file.
-          </p>
-          <ul>
-            <li v-for="error in errors.slice(0, 8)" :key="`${error.line}${error.column}`">
-              Line {{ error.line }}, {{ error.column }}: {{ error.message }}
-            </li>
-          </ul>
-        </div>
-        <p v-else class="faint-note">{{ readings.length }} readings. The first of them:</p>
-        <ul class="preview">
-          <li v-for="each in preview" :key="`${each.line}${each.column}`">
-            {{ dayWords(each.takenOn) }}, {{ nameOf(each.standId) }},
-            {{ each.place === 'whole' ? '' : `${each.place}: ` }}
-            {{ readingKinds[each.kind].label }}
-            <b>{{ formatNumber(each.value, 3) }} {{ readingKinds[each.kind].unit }}</b>
-          </li>
-        </ul>
+        <LaboratoryFound :readings="readings" :errors="errors" :stands="stands" />
         <div class="bar">
           <Button
             type="primary"
@@ -313,10 +291,6 @@ td :deep(label) {
   height: 1px;
   overflow: hidden;
   clip-path: inset(50%);
-}
-.preview li {
-  font-size: 0.87rem;
-  padding: 1px 0;
 }
 .done {
   font-weight: 600;

@@ -11,7 +11,7 @@ import {
   type LaboratoryMap,
 } from '@spudder/core/seen/laboratory'
 import { addDays } from '@spudder/core/base/calendar'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, type Ref, type ShallowRef } from 'vue'
 import { today } from '../../shared/units/today.ts'
 
 /** Rows read before the page gets to draw again. */
@@ -24,55 +24,30 @@ export interface NamedStand {
   readonly name: string
 }
 
-/** A file of results as it is being read: its columns, its readings so far, what is wrong. */
-export function useFileReading(
-  remembered: () => readonly LaboratoryMap[],
-  stands: () => readonly NamedStand[],
+/** Samples called as a stand is called are of it. */
+function withStands(
+  guessed: LaboratoryMap,
+  read: LaboratoryFile,
+  stands: readonly NamedStand[],
+): LaboratoryMap {
+  const byName = new Map(stands.map(({ id, name }) => [name.toLowerCase(), id]))
+  const named = sampleNames(guessed, read).flatMap((name) => {
+    const id = guessed.stands[name] ?? byName.get(name.toLowerCase())
+    return id === undefined ? [] : [[name, id] as const]
+  })
+  return { ...guessed, stands: Object.fromEntries(named) }
+}
+
+/** Reads the rows in parts, so that the page stays alive; a change of the columns starts anew. */
+function useRows(
+  file: ShallowRef<LaboratoryFile | undefined>,
+  map: Ref<LaboratoryMap | undefined>,
 ) {
-  const fileName = ref('')
-  const csv = ref('')
-  const file = shallowRef<LaboratoryFile>()
-  const map = ref<LaboratoryMap>()
-  const problem = ref('')
   const readings = shallowRef<readonly ImportedReading[]>([])
   const errors = shallowRef<readonly CellError[]>([])
   const rowsRead = ref(0)
   let run = 0
-
-  /** Samples called as a stand is called are of it. */
-  function withStands(guessed: LaboratoryMap, read: LaboratoryFile): LaboratoryMap {
-    const byName = new Map(stands().map(({ id, name }) => [name.toLowerCase(), id]))
-    const named = sampleNames(guessed, read).flatMap((name) => {
-      const id = guessed.stands[name] ?? byName.get(name.toLowerCase())
-      return id === undefined ? [] : [[name, id] as const]
-    })
-    return { ...guessed, stands: Object.fromEntries(named) }
-  }
-
-  function open(name: string, text: string, laboratory: string): void {
-    problem.value = ''
-    try {
-      const read = readLaboratoryFile(text)
-      const known = remembered().findLast(
-        (each) => fitsFile(each, read) && (laboratory === '' || each.laboratory === laboratory),
-      )
-      fileName.value = name
-      csv.value = text
-      file.value = read
-      map.value = withStands(
-        known ?? guessMap(read, laboratory === '' ? 'My laboratory' : laboratory),
-        read,
-      )
-      void readRows()
-    } catch (error) {
-      if (!(error instanceof CoreError)) throw error
-      file.value = undefined
-      problem.value = `${name}: give ${error.expected}.`
-    }
-  }
-
-  /** Reads the rows in parts, so that the page stays alive; a change of the columns starts anew. */
-  async function readRows(): Promise<void> {
+  async function read(): Promise<void> {
     if (!file.value || !map.value) return
     run += 1
     const mine = run
@@ -90,34 +65,60 @@ export function useFileReading(
     readings.value = found
     errors.value = wrong
   }
+  /** Lets a reading under way run out unheard. */
+  const stop = () => {
+    run += 1
+  }
+  return { readings, errors, rowsRead, read, stop }
+}
 
+/** A file of results as it is being read: its columns, its readings so far, what is wrong. */
+export function useFileReading(
+  remembered: () => readonly LaboratoryMap[],
+  stands: () => readonly NamedStand[],
+) {
+  const fileName = ref('')
+  const csv = ref('')
+  const file = shallowRef<LaboratoryFile>()
+  const map = ref<LaboratoryMap>()
+  const problem = ref('')
+  const { readings, errors, rowsRead, read: readRows, stop } = useRows(file, map)
+
+  function open(name: string, text: string, laboratory: string): void {
+    problem.value = ''
+    try {
+      const read = readLaboratoryFile(text)
+      const known = remembered().findLast(
+        (each) => fitsFile(each, read) && (laboratory === '' || each.laboratory === laboratory),
+      )
+      fileName.value = name
+      csv.value = text
+      file.value = read
+      const guessed = known ?? guessMap(read, laboratory === '' ? 'My laboratory' : laboratory)
+      map.value = withStands(guessed, read, stands())
+      void readRows()
+    } catch (error) {
+      if (!(error instanceof CoreError)) throw error
+      file.value = undefined
+      problem.value = `${name}: give ${error.expected}.`
+    }
+  }
   function change(part: Partial<LaboratoryMap>): void {
     if (!map.value) return
     map.value = { ...map.value, ...part }
     void readRows()
   }
   function forget(): void {
-    run += 1
+    stop()
     file.value = undefined
     map.value = undefined
     csv.value = ''
   }
-
   const rowCount = computed(() => file.value?.rows.length ?? 0)
-  return {
-    fileName,
-    csv,
-    file,
-    map,
-    problem,
-    readings,
-    errors,
-    rowsRead,
-    rowCount,
-    isWhole: computed(() => file.value !== undefined && rowsRead.value === rowCount.value),
-    samples: computed(() => (file.value && map.value ? sampleNames(map.value, file.value) : [])),
-    open,
-    change,
-    forget,
-  }
+  const isWhole = computed(() => file.value !== undefined && rowsRead.value === rowCount.value)
+  const samples = computed(() =>
+    file.value && map.value ? sampleNames(map.value, file.value) : [],
+  )
+  const found = { readings, errors, rowsRead, rowCount, isWhole, samples }
+  return { fileName, csv, file, map, problem, ...found, open, change, forget }
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { addDays, daysBetween } from '@spudder/core/base/calendar'
-import { computed, onBeforeUnmount, onMounted, ref, useTemplateRef, watch, watchEffect } from 'vue'
+import { computed, watch, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
 import { usePlace, useWeather, useWorkOutlook } from '../../api/places.ts'
 import { usePalette } from '../../shared/palette/use-palette.ts'
@@ -14,7 +14,9 @@ import StripLabels from '../../shared/weather/StripLabels.vue'
 import WeatherStrip from '../../shared/weather/WeatherStrip.vue'
 import EstateRow from './EstateRow.vue'
 import RibbonLegend from './RibbonLegend.vue'
-import { rowHeights, useEstateRows } from './use-estate-rows.ts'
+import { useEstateRows } from './use-estate-rows.ts'
+import { useEstateView } from './use-estate-view.ts'
+import { useTimeDrag } from './use-time-drag.ts'
 
 const time = useTimeWindow()
 const palette = usePalette()
@@ -35,25 +37,7 @@ const from = computed(() => {
 })
 const until = computed(() => (time.window.to > time.today ? time.window.to : time.today))
 
-const scrollTop = ref(0)
-const viewHeight = ref(800)
-const rowHeight = ref<number>(rowHeights.wide)
-const list = useTemplateRef<HTMLElement>('list')
-function measure(): void {
-  viewHeight.value = window.innerHeight
-  rowHeight.value = window.innerWidth < 700 ? rowHeights.narrow : rowHeights.wide
-  scrollTop.value = Math.max(0, -(list.value?.getBoundingClientRect().top ?? 0))
-}
-onMounted(() => {
-  measure()
-  window.addEventListener('scroll', measure, { passive: true })
-  window.addEventListener('resize', measure)
-})
-onBeforeUnmount(() => {
-  window.removeEventListener('scroll', measure)
-  window.removeEventListener('resize', measure)
-})
-
+const { list, scrollTop, viewHeight, rowHeight } = useEstateView()
 const { total, placed, known, problem, retry } = useEstateRows({
   placeId,
   from,
@@ -94,24 +78,7 @@ watch(known, (rows) => {
   }))
 })
 
-function onKey(event: KeyboardEvent): void {
-  const steps: Readonly<Record<string, number>> = { ArrowLeft: -1 / 12, ArrowRight: 1 / 12 }
-  const step = steps[event.key]
-  if (step === undefined) return
-  event.preventDefault()
-  time.shift(step * time.days)
-}
-const drag = { x: 0, isOn: false }
-function startDrag(event: PointerEvent): void {
-  Object.assign(drag, { x: event.clientX, isOn: event.button === 0 })
-}
-function moveDrag(event: PointerEvent): void {
-  if (!drag.isOn) return
-  const days = ((drag.x - event.clientX) / width.value) * time.days
-  if (Math.abs(days) < 1) return
-  drag.x = event.clientX
-  time.shift(days)
-}
+const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
 </script>
 
 <template>
@@ -144,8 +111,8 @@ function moveDrag(event: PointerEvent): void {
       @keydown="onKey"
       @pointerdown="startDrag"
       @pointermove="moveDrag"
-      @pointerup="drag.isOn = false"
-      @pointerleave="drag.isOn = false"
+      @pointerup="endDrag"
+      @pointerleave="endDrag"
     >
       <div class="top">
         <StripLabels class="strip-labels" :service="weather.data.value?.service ?? ''" />

@@ -17,9 +17,10 @@ import ChoiceField from '../../shared/form/ChoiceField.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { money } from '../../shared/units/money-words.ts'
-import { dayWords, today } from '../../shared/units/today.ts'
+import { today } from '../../shared/units/today.ts'
 import { useSettled } from '../../shared/use-settled.ts'
-import { lineWords, toRecordRow } from './record-rows.ts'
+import { toRecordRow } from './record-rows.ts'
+import RecordLines from './RecordLines.vue'
 import { saveRecordPdf } from './record-pdf.ts'
 
 /** Everything that was put out, line by line: found again, and fit for an inspector. */
@@ -50,9 +51,6 @@ const record = useRecord(
   () => offset.value,
 )
 const page = computed(() => record.data.value)
-const lines = computed(() =>
-  (page.value?.lines ?? []).map((line) => ({ ...line, said: lineWords(line, system.value) })),
-)
 const standOptions = computed(() => [
   { value: '', words: 'every stand' },
   ...(names.data.value ?? []).map(({ id, name }) => ({ value: id, words: name })),
@@ -151,42 +149,7 @@ const thisSeason = () =>
           : `${page.total} ${page.total === 1 ? 'line' : 'lines'}, the newest first`
       }}
     </p>
-    <ol v-if="page">
-      <li
-        v-for="{ entry, standName, isCorrected, said } in lines"
-        :key="entry.id"
-        :class="{ corrected: isCorrected }"
-      >
-        <span class="day">
-          <b>{{ dayWords(entry.happenedOn) }}</b>
-          <span v-if="said.clock" class="part">{{ said.clock }}</span>
-        </span>
-        <span>
-          <RouterLink :to="{ name: 'jobs', params: { standId: entry.standId } }">{{
-            standName
-          }}</RouterLink>: <span class="what">{{ said.what }}</span>
-          <span class="part">
-            {{ said.who }}<template v-if="said.weather">; {{ said.weather }}</template
-            ><template v-if="said.partners">; with {{ said.partners }}</template
-            ><template v-if="said.besides.length > 0">; {{ said.besides.join('; ') }}</template>
-          </span>
-          <span v-if="entry.note" class="part">“{{ entry.note }}”</span>
-          <span v-if="entry.correctsId" class="part"
-            >Corrects line {{ entry.correctsId.slice(0, 8) }}: {{ entry.reason }}</span
-          >
-          <span v-if="isCorrected" class="part"
-            >Line {{ entry.id.slice(0, 8) }}, corrected by a later one; kept as it was.</span
-          >
-        </span>
-        <span class="amount">
-          <b>{{ said.used }}</b>
-          <span class="part">
-            planned {{ said.planned
-            }}<template v-if="said.water"><br />in {{ said.water }}</template>
-          </span>
-        </span>
-      </li>
-    </ol>
+    <RecordLines v-if="page" :lines="page.lines" :system="system" />
     <div v-if="page && page.total > recordPageSize" class="pages">
       <Button :disabled="offset === 0" @click="offset -= recordPageSize">Newer</Button>
       <span class="part"
@@ -242,27 +205,6 @@ const thisSeason = () =>
   display: grid;
   gap: 3px;
 }
-ol {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-li {
-  border-top: 1px solid var(--line);
-  padding: 8px 0;
-  display: grid;
-  grid-template-columns: 104px minmax(0, 1fr) 150px;
-  gap: 14px;
-}
-.day,
-.amount {
-  display: grid;
-  align-content: start;
-}
-.amount {
-  justify-items: end;
-  text-align: right;
-}
 .part {
   display: block;
   font-size: 0.84rem;
@@ -271,14 +213,6 @@ li {
 .costs .part,
 .pages .part {
   display: inline;
-}
-.what {
-  font-weight: 560;
-}
-.corrected .what,
-.corrected b {
-  text-decoration: line-through;
-  color: var(--slate);
 }
 .pages {
   display: flex;
@@ -297,17 +231,6 @@ li {
   }
   .search > :first-child {
     grid-column: 1 / -1;
-  }
-  li {
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 4px 12px;
-  }
-  .day {
-    grid-column: 1 / -1;
-    grid-template-columns: auto auto;
-    justify-content: start;
-    gap: 10px;
-    align-items: baseline;
   }
 }
 </style>

@@ -1,110 +1,28 @@
 <script setup lang="ts">
-import { putsOut } from '@spudder/core/days/plan'
-import { buildSheet } from '@spudder/core/days/sheet'
-import { fillEnds, type Outline } from '@spudder/core/stand/ground'
 import { Button } from 'ant-design-vue'
-import { computed, ref, watch, watchEffect } from 'vue'
-import { usePlace } from '../../api/places.ts'
-import { useShelf } from '../../api/shelf.ts'
-import { useSprayers } from '../../api/sprayers.ts'
-import { useStory } from '../../api/stands.ts'
-import { keepForOutside } from '../../offline/keep-for-outside.ts'
+import { watchEffect } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import OutlineSketch from '../../shared/ground/OutlineSketch.vue'
-import { plannedOf } from '../../shared/record/record-draft.ts'
-import RecordForm from '../../shared/record/RecordForm.vue'
-import { sheetInputOf } from '../../shared/sheet/sheet-of-job.ts'
-import { today } from '../../shared/units/today.ts'
 import SheetFills from './SheetFills.vue'
+import SheetRecord from './SheetRecord.vue'
 import TickBox from './TickBox.vue'
-import { useSignal } from './use-signal.ts'
+import { useJobSheet } from './use-job-sheet.ts'
+import { useKeptOutside } from './use-kept-outside.ts'
 
 /** The page that is taken outside for one job: on a phone with gloves, or on paper. */
 const props = defineProps<{ standId: string; jobId: string }>()
-const query = useStory(() => props.standId)
-const { place } = usePlace()
-const shelf = useShelf(() => place.value?.id)
-const sprayers = useSprayers(() => place.value?.id)
-const hasSignal = useSignal()
-
-const job = computed(() => query.data.value?.jobs.find(({ id }) => id === props.jobId))
-const remedy = computed(() =>
-  query.data.value?.remedies.find(({ id }) => id === job.value?.remedyId),
+const standId = () => props.standId
+const { query, place, job, sheet, outline, ends, planned, isDense, isMissing } = useJobSheet(
+  standId,
+  () => props.jobId,
 )
-const input = computed(() => {
-  if (!place.value || !query.data.value || !job.value || !remedy.value) return undefined
-  // A sheet half made would leave out the sprayer or the lot.
-  if (shelf.status.value === 'pending' || sprayers.status.value === 'pending') return undefined
-  return sheetInputOf({
-    place: place.value,
-    story: query.data.value,
-    job: job.value,
-    remedy: remedy.value,
-    products: shelf.data.value ?? [],
-    sprayers: sprayers.data.value ?? [],
-    today: today(),
-  })
-})
-const sheet = computed(() => input.value && buildSheet(input.value))
-const outline = computed<Outline>(() => input.value?.stand.outline ?? [])
-const ends = computed(() => {
-  const boxes = sheet.value?.boxes ?? []
-  const { tankL, waterL } = input.value?.work ?? {}
-  if (outline.value.length < 3 || !tankL || !waterL || boxes.length > 8) return []
-  return fillEnds(
-    outline.value,
-    boxes.map(({ number }) => Math.min(1, (number * tankL) / waterL)),
-  )
-})
-/** What its record is begun with. */
-const planned = computed(
-  () =>
-    job.value &&
-    plannedOf(job.value, remedy.value, {
-      products: shelf.data.value ?? [],
-      sprayers: sprayers.data.value ?? [],
-    }),
-)
-const isRecording = ref(false)
+const signalWords = useKeptOutside(standId, sheet, () => place.value?.id)
 const { value: ticks } = useKept(`ticks:${props.jobId}`, () => ({
   fills: [] as number[],
   steps: [] as number[],
 }))
-const isMissing = computed(
-  () => query.status.value === 'success' && (!job.value || !putsOut(job.value.kind)),
-)
-/** A sheet with much on it is set smaller on paper, so that it stays one page. */
-const isDense = computed(() => {
-  if (!sheet.value) return false
-  const { boxes, order, sprayer, cautions } = sheet.value
-  const longest = Math.max(order.length, sprayer.length * 1.5 + 5)
-  return Math.ceil(boxes.length / 3) + longest + cautions.length > 20
-})
 const print = () => window.print()
-
-/** Whether the sheet opens again without signal, and not only stays while it is open. */
-const isKept = ref(false)
-watch(
-  () => sheet.value !== undefined && hasSignal.value,
-  async (isReady) => {
-    const placeId = place.value?.id
-    if (!isReady || !placeId) return
-    isKept.value = await keepForOutside([
-      '/places',
-      `/stands/${props.standId}`,
-      `/places/${placeId}/products`,
-      `/places/${placeId}/sprayers`,
-    ])
-  },
-  { immediate: true },
-)
-const signalWords = computed(() => {
-  if (!hasSignal.value) return 'No signal: this sheet still works'
-  return isKept.value
-    ? 'Kept for outside: works without signal'
-    : 'Stays without signal while it is open'
-})
 
 watchEffect(() => {
   if (sheet.value) document.title = `${sheet.value.title}, ${sheet.value.when} · Spudder`
@@ -169,17 +87,7 @@ watchEffect(() => {
         <li v-for="caution in sheet.cautions" :key="caution">{{ caution }}</li>
       </ul>
     </section>
-    <section class="done no-print">
-      <p v-if="job?.status === 'done'" role="status">
-        Recorded. <RouterLink :to="{ name: 'jobs', params: { standId } }">To the jobs</RouterLink>
-      </p>
-      <template v-else-if="job && planned && place">
-        <Button v-if="!isRecording" type="primary" size="large" @click="isRecording = true"
-          >Done: record it</Button
-        >
-        <RecordForm v-else :job="job" :planned="planned" :system="place.unitSystem" />
-      </template>
-    </section>
+    <SheetRecord v-if="job" class="no-print" :job="job" :planned="planned" />
     <p class="write">
       <span>Done on</span><span>from</span><span>to</span><span>by</span><span>wind</span
       ><span>really used</span>
@@ -278,16 +186,7 @@ ol {
 .write {
   display: none;
 }
-.done {
-  border-top: 1px solid var(--line);
-  padding-top: 12px;
-}
 @media (width < 700px) {
-  .done > :deep(.ant-btn) {
-    width: 100%;
-    height: 56px;
-  }
-
   .paper {
     padding: 14px;
     border: 0;

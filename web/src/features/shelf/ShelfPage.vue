@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { toShelfProduct, type ProductDto } from '@spudder/contract/shelf'
-import { checkLabel } from '@spudder/core/material/label'
-import { amountWords, formatNumber, placeUnits } from '@spudder/core/base/quantity'
+import { toShelfProduct } from '@spudder/contract/shelf'
+import { placeUnits } from '@spudder/core/base/quantity'
 import { stainNames } from '@spudder/core/material/shelf'
 import { findIronSource, ironSources } from '@spudder/core/material/source'
 import { Button } from 'ant-design-vue'
@@ -15,9 +14,8 @@ import TextField from '../../shared/form/TextField.vue'
 import LabelBounds from '../../shared/label/LabelBounds.vue'
 import LabelFields from '../../shared/label/LabelFields.vue'
 import { numberIn } from '../../shared/form/number-text.ts'
-import { money } from '../../shared/units/money-words.ts'
-import ScrollBox from '../../shared/ScrollBox.vue'
 import ShelfFile from './ShelfFile.vue'
+import ShelfTable from './ShelfTable.vue'
 import StockForecast from './StockForecast.vue'
 import { useProductForm } from './use-product-form.ts'
 
@@ -32,15 +30,6 @@ const form = useProductForm(
   () => system.value,
 )
 const { draft } = form
-
-const ironOf = ({ label }: ProductDto): number => checkLabel(label).label?.iron ?? 0
-function pricePerKgIron({ label, packPrice, packKg }: ProductDto): string {
-  const iron = checkLabel(label).label?.iron
-  if (packPrice === null || packKg === null || !iron) return ''
-  return money(packPrice / packKg / (iron / 100), system.value)
-}
-const mass = (kg: number | null): string =>
-  kg === null ? '' : amountWords('mass', kg, system.value)
 
 const sourceOptions = computed(() => [
   {
@@ -81,52 +70,14 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
   <div class="page">
     <section aria-label="Products">
       <StockForecast />
-      <ScrollBox v-if="products.length > 0" label="Products">
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">Product</th>
-              <th scope="col" class="figure">iron</th>
-              <th scope="col" class="figure">a kg of its iron</th>
-              <th scope="col" class="figure pack">pack</th>
-              <th scope="col" class="figure">stock</th>
-              <th scope="col"><span class="visually-hidden">Change</span></th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="each in products" :key="each.id" :class="{ on: draft.editing === each.id }">
-              <th scope="row">
-                {{ each.name }}
-                <span class="form"
-                  >{{ findIronSource(each.sourceId).name
-                  }}{{ each.lot === '' ? '' : `, lot ${each.lot}` }}</span
-                >
-              </th>
-              <td class="figure">{{ formatNumber(ironOf(each)) }} %</td>
-              <td class="figure strong">{{ pricePerKgIron(each) }}</td>
-              <td class="figure pack">
-                {{ mass(each.packKg)
-                }}<template v-if="each.packPrice !== null"
-                  >, {{ money(each.packPrice, system) }}</template
-                >
-              </td>
-              <td class="figure">{{ mass(each.stockKg) }}</td>
-              <td class="acts">
-                <button type="button" :aria-label="`Change ${each.name}`" @click="form.edit(each)">
-                  Change
-                </button>
-                <button
-                  type="button"
-                  :aria-label="`Take ${each.name} off the shelf`"
-                  @click="form.retire(each)"
-                >
-                  Take off
-                </button>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </ScrollBox>
+      <ShelfTable
+        v-if="products.length > 0"
+        :products="products"
+        :editing="draft.editing"
+        :system="system"
+        @edit="form.edit"
+        @retire="form.retire"
+      />
       <p v-else class="faint-note">
         Nothing here yet. Type or paste the label of what stands in the shed, beside or from a file.
       </p>
@@ -242,48 +193,6 @@ section,
   gap: 12px;
   min-width: 0;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.88rem;
-}
-th,
-td {
-  text-align: left;
-  padding: 7px 12px 7px 0;
-  border-bottom: 1px solid var(--line);
-  font-weight: 500;
-  vertical-align: baseline;
-}
-thead th {
-  font-size: 0.8rem;
-  color: var(--slate);
-}
-tbody th {
-  font-weight: 620;
-}
-.form {
-  display: block;
-  font-weight: 450;
-  font-size: 0.82rem;
-  color: var(--slate);
-}
-.figure {
-  text-align: right;
-  white-space: nowrap;
-}
-.strong {
-  font-weight: 660;
-}
-.on {
-  background: var(--sheet);
-}
-.acts {
-  white-space: nowrap;
-  text-align: right;
-  padding-right: 0;
-}
-.acts button,
 .retired button {
   border: 0;
   background: none;
@@ -323,14 +232,6 @@ summary {
   }
 }
 @media (width < 700px) {
-  .pack {
-    display: none;
-  }
-  .acts button {
-    display: block;
-    margin-left: auto;
-    min-height: 38px;
-  }
   .cells {
     grid-template-columns: repeat(2, minmax(0, 1fr));
   }

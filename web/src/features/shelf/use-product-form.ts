@@ -3,7 +3,7 @@ import { CoreError } from '@spudder/core/base/error'
 import { checkLabel } from '@spudder/core/material/label'
 import { amountWords, formatNumber, parseUnit, type UnitSystem } from '@spudder/core/base/quantity'
 import { mainSourceOf, plainForm } from '@spudder/core/material/shelf'
-import { computed, ref } from 'vue'
+import { computed, ref, type Ref } from 'vue'
 import { useChangeProduct, useCreateProduct } from '../../api/shelf.ts'
 import { useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
@@ -50,24 +50,13 @@ function draftOf(product: ProductDto, system: UnitSystem): ProductDraft {
   }
 }
 
-/** The form of a product: new or changed, checked as the server does. */
-export function useProductForm(placeId: () => string, system: () => UnitSystem) {
-  const { value: draft, forget, failed } = useKept(productDraftKey, freshProduct)
-  const create = useCreateProduct()
-  const change = useChangeProduct()
-  const problem = computed(() => create.error.value ?? change.error.value)
-  const forCreate = useChecked(CreateProductDto, () => problem.value)
-  const forChange = useChecked(ChangeProductDto, () => problem.value)
-
-  /** Quantities as their fields read them; undefined while empty or unreadable. */
+/** Quantities as their fields read them; undefined while empty or unreadable. */
+function useReadAmounts(draft: Ref<ProductDraft>) {
   const packKg = ref<number>()
   const stockKg = ref<number>()
   const densityKgPerL = ref<number>()
-
-  const label = computed(() => checkLabel(draft.value.label).label)
-  const inferred = computed(() => label.value && mainSourceOf(label.value))
   const maximum = computed(() => labelMaximumOf(draft.value.labelMaximum))
-  const ownMessages = computed<Readonly<Record<string, string>>>(() => {
+  const messages = computed<Readonly<Record<string, string>>>(() => {
     const { packPrice, labelMaximum } = draft.value
     return {
       ...(packPrice !== '' && !(numberIn(packPrice) >= 0)
@@ -78,55 +67,67 @@ export function useProductForm(placeId: () => string, system: () => UnitSystem) 
         : {}),
     }
   })
-  const messageFor = (field: string): string | undefined =>
-    ownMessages.value[field] ?? forCreate.messageFor(field) ?? forChange.messageFor(field)
-
   /** A text that is not empty has to have been read. */
   const isUnread = (text: string, value: number | undefined) =>
     text.trim() !== '' && value === undefined
-  const isBlocked = computed(
-    () =>
-      Object.keys(ownMessages.value).length > 0 ||
-      isUnread(draft.value.pack, packKg.value) ||
-      isUnread(draft.value.stock, stockKg.value) ||
-      isUnread(draft.value.density, densityKgPerL.value),
-  )
-
-  async function save(): Promise<boolean> {
-    if (isBlocked.value) return false
-    const { editing, id, name, packPrice, lot, stain, organic, hazards, note } = draft.value
-    const amounts = {
-      packPrice: packPrice === '' ? undefined : numberIn(packPrice),
+  return {
+    packKg,
+    stockKg,
+    densityKgPerL,
+    messages,
+    isBlocked: computed(
+      () =>
+        Object.keys(messages.value).length > 0 ||
+        isUnread(draft.value.pack, packKg.value) ||
+        isUnread(draft.value.stock, stockKg.value) ||
+        isUnread(draft.value.density, densityKgPerL.value),
+    ),
+    /** All of them as they are sent; undefined where a field is empty. */
+    amounts: computed(() => ({
+      packPrice: draft.value.packPrice === '' ? undefined : numberIn(draft.value.packPrice),
       packKg: packKg.value,
       stockKg: stockKg.value,
       densityKgPerL: densityKgPerL.value,
       labelMaximum: maximum.value,
-    }
-    const rest = {
-      name,
-      sourceId: draft.value.sourceId || inferred.value || plainForm(),
-      label: draft.value.label,
-      lot,
-      stain,
-      organic,
-      hazards,
-      note,
-    }
-    const given = Object.fromEntries(
-      Object.entries(amounts).filter(([, value]) => value !== undefined),
-    )
+    })),
+  }
+}
+
+type Amounts = ReturnType<typeof useReadAmounts>['amounts']['value']
+
+/** A new product has only the amounts that were given. */
+const givenOf = (amounts: Amounts) =>
+  Object.fromEntries(Object.entries(amounts).filter(([, value]) => value !== undefined))
+/** A changed one loses those that were emptied. */
+const emptiedOf = (amounts: Amounts) =>
+  Object.fromEntries(Object.entries(amounts).map(([key, value]) => [key, value ?? null]))
+
+/** The form of a product: new or changed, checked as the server does. */
+export function useProductForm(placeId: () => string, system: () => UnitSystem) {
+  const { value: draft, forget, failed } = useKept(productDraftKey, freshProduct)
+  const create = useCreateProduct()
+  const change = useChangeProduct()
+  const problem = computed(() => create.error.value ?? change.error.value)
+  const forCreate = useChecked(CreateProductDto, () => problem.value)
+  const forChange = useChecked(ChangeProductDto, () => problem.value)
+  const { packKg, stockKg, densityKgPerL, messages, isBlocked, amounts } = useReadAmounts(draft)
+  const label = computed(() => checkLabel(draft.value.label).label)
+  const inferred = computed(() => label.value && mainSourceOf(label.value))
+
+  /** Sends it; undefined where the form is not right yet or the server refused. */
+  function send() {
+    const { editing, id, name, label: typed, lot, stain, organic, hazards, note } = draft.value
+    const sourceId = draft.value.sourceId || inferred.value || plainForm()
+    const words = { name, sourceId, label: typed, lot, stain, organic, hazards, note }
     if (editing === '') {
-      const dto = forCreate.checked({ id, ...rest, ...given })
-      if (!dto) return false
-      if (!(await create.mutateAsync({ id: placeId(), dto }).catch(failed))) return false
-    } else {
-      const emptied = Object.fromEntries(
-        Object.entries(amounts).map(([key, value]) => [key, value ?? null]),
-      )
-      const dto = forChange.checked({ ...rest, ...emptied })
-      if (!dto) return false
-      if (!(await change.mutateAsync({ id: editing, dto }).catch(failed))) return false
+      const dto = forCreate.checked({ id, ...words, ...givenOf(amounts.value) })
+      return dto && create.mutateAsync({ id: placeId(), dto }).catch(failed)
     }
+    const dto = forChange.checked({ ...words, ...emptiedOf(amounts.value) })
+    return dto && change.mutateAsync({ id: editing, dto }).catch(failed)
+  }
+  async function save(): Promise<boolean> {
+    if (isBlocked.value || !(await send())) return false
     forget()
     return true
   }
@@ -138,7 +139,8 @@ export function useProductForm(placeId: () => string, system: () => UnitSystem) 
     stockKg,
     densityKgPerL,
     inferred,
-    messageFor,
+    messageFor: (field: string): string | undefined =>
+      messages.value[field] ?? forCreate.messageFor(field) ?? forChange.messageFor(field),
     problem,
     isSaving: computed(() => create.isLoading.value || change.isLoading.value),
     save,

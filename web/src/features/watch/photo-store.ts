@@ -12,45 +12,73 @@ function refusalOf(file: File): string | undefined {
   return file.size > mostBytes ? 'at most 12 MB; take it at a smaller size.' : undefined
 }
 
-/** Takes photos in, keeps each first and then measures it, so that none is lost to a fault. */
-export function usePhotoStore(standId: () => string) {
-  const keep = useKeepPhoto()
+/** What a photo is measured with. */
+interface MeasureWith {
+  readonly picture: Blob
+  readonly dabs: readonly Dab[]
+  readonly part: PhotoPart
+  readonly takenOn?: string
+}
+
+/** Measures photos that are kept, and stores what was found. */
+function useMeasuring() {
   const request = useMeasurePhoto()
   const reader = usePhotoReader()
-  const progress = ref<{ done: number; total: number }>()
   const refusals = ref<string[]>([])
-  const part = ref<PhotoPart>('whole')
   /** The last measures with their maps, by photo. */
   const measures = shallowReactive(new Map<string, PhotoMeasure>())
   const busy = reactive(new Set<string>())
-  const opened = shallowRef<string>()
-  let isStopped = false
+  const isStopped = ref(false)
 
-  async function measure(
-    photo: PhotoDto | undefined,
-    id: string,
-    given: {
-      readonly picture: Blob
-      readonly dabs: readonly Dab[]
-      readonly part: PhotoPart
-      readonly takenOn?: string
-    },
-  ): Promise<void> {
+  async function measure({ id, fileName }: PhotoDto, given: MeasureWith): Promise<void> {
     busy.add(id)
     try {
       const measured = await reader.read(given.picture, given.dabs)
       measures.set(id, measured)
-      const kept = keptMeasure(measured, given.dabs, given.part, given.takenOn)
-      await request.mutateAsync({ id, dto: kept })
+      const dto = keptMeasure(measured, given.dabs, given.part, given.takenOn)
+      await request.mutateAsync({ id, dto })
     } catch (error) {
-      if (isStopped) return
-      const name = photo?.fileName ?? ''
-      if (error instanceof PhotoRefused) refusals.value.push(`${name}: ${error.message}`)
+      if (isStopped.value) return
+      if (error instanceof PhotoRefused) refusals.value.push(`${fileName}: ${error.message}`)
       // What the server had against it is shown by its own note.
     } finally {
       busy.delete(id)
     }
   }
+  /** Measures a photo that is kept, with what the brush says of it. */
+  async function measureAnew(
+    photo: PhotoDto,
+    change: Partial<Pick<PhotoMeasureDto, 'dabs' | 'part' | 'takenOn'>> = {},
+  ): Promise<void> {
+    isStopped.value = false
+    refusals.value = []
+    const picture = await photoBytes(photo.id)
+    if (!picture) {
+      refusals.value.push(`${photo.fileName}: it could not be read from the server. Try again.`)
+      return
+    }
+    await measure(photo, {
+      picture,
+      dabs: change.dabs ?? photo.measure?.dabs ?? [],
+      part: change.part ?? photo.measure?.part ?? 'whole',
+      ...(change.takenOn === undefined ? {} : { takenOn: change.takenOn }),
+    })
+  }
+  function stop(): void {
+    isStopped.value = true
+    reader.stop()
+  }
+  const problem = computed(() => request.error.value)
+  return { measure, measureAnew, stop, isStopped, refusals, measures, busy, problem }
+}
+
+/** Takes photos in, keeps each first and then measures it, so that none is lost to a fault. */
+export function usePhotoStore(standId: () => string) {
+  const keep = useKeepPhoto()
+  const measuring = useMeasuring()
+  const { measure, isStopped, refusals } = measuring
+  const progress = ref<{ done: number; total: number }>()
+  const part = ref<PhotoPart>('whole')
 
   async function takeOne(file: File): Promise<void> {
     const refused = refusalOf(file)
@@ -64,7 +92,7 @@ export function usePhotoStore(standId: () => string) {
       refusals.value.push(`${file.name}: ${keep.error.value?.message ?? 'it could not be kept.'}`)
       return
     }
-    await measure(photo, photoId, { picture: file, dabs: [], part: part.value })
+    await measure(photo, { picture: file, dabs: [], part: part.value })
   }
 
   /** Takes a batch in, one after the other; what came in before it was stopped stays. */
@@ -72,53 +100,18 @@ export function usePhotoStore(standId: () => string) {
     const all = [...(files ?? [])]
     if (all.length === 0) return
     refusals.value = []
-    isStopped = false
+    isStopped.value = false
     progress.value = { done: 0, total: all.length }
     for (const file of all) {
-      if (isStopped) break
+      if (isStopped.value) break
       await takeOne(file)
       progress.value = { done: progress.value.done + 1, total: all.length }
     }
     progress.value = undefined
   }
-
-  function stop(): void {
-    isStopped = true
-    reader.stop()
-  }
-
-  /** Measures a photo that is kept, with what the brush says of it. */
-  async function measureAnew(
-    photo: PhotoDto,
-    change: Partial<Pick<PhotoMeasureDto, 'dabs' | 'part' | 'takenOn'>> = {},
-  ): Promise<void> {
-    isStopped = false
-    refusals.value = []
-    const picture = await photoBytes(photo.id)
-    if (!picture) {
-      refusals.value.push(`${photo.fileName}: it could not be read from the server. Try again.`)
-      return
-    }
-    await measure(photo, photo.id, {
-      picture,
-      dabs: change.dabs ?? photo.measure?.dabs ?? [],
-      part: change.part ?? photo.measure?.part ?? 'whole',
-      ...(change.takenOn === undefined ? {} : { takenOn: change.takenOn }),
-    })
-  }
-
-  return {
-    take,
-    stop,
-    measureAnew,
-    progress,
-    refusals,
-    part,
-    measures,
-    busy,
-    opened,
-    problem: computed(() => request.error.value),
-  }
+  const { measureAnew, stop, measures, busy, problem } = measuring
+  const opened = shallowRef<string>()
+  return { take, stop, measureAnew, progress, refusals, part, measures, busy, opened, problem }
 }
 
 export type PhotoStore = ReturnType<typeof usePhotoStore>

@@ -15,6 +15,9 @@ import {
 import { placeUnits, type UnitSystem } from '@spudder/core/base/quantity'
 import { numberIn } from '../../shared/form/number-text.ts'
 
+/** Choices of each zone by its id, the best first. */
+export type ZoneChoices = ReadonlyMap<string, readonly ZoneChoice[]>
+
 /** What is weighed against each other, as it is typed. */
 export interface ChoiceDraft {
   pricePerT: string
@@ -99,7 +102,7 @@ export function choicesOf(
   zones: readonly ZoneDto[],
   draft: ChoiceDraft,
   system: UnitSystem,
-): ReadonlyMap<string, readonly ZoneChoice[]> {
+): ZoneChoices {
   if (problemOf(draft, system) !== undefined) return new Map()
   const { tonnes, kilograms, hectares } = zoneUnits(system)
   const varieties = draft.varieties.map(

@@ -33,30 +33,38 @@ function photosOf(story: StandStoryDto | undefined, shown: CaseDto | undefined):
   return (story?.photos ?? []).filter(({ caseId }) => caseId === null || caseId === shown?.id)
 }
 
-function buildStandCase(standId: ComputedRef<string>) {
-  const query = useStory(() => standId.value)
-  const { place } = usePlace()
-  const drafts = useLookDrafts()
-
-  const story = query.data
-  const stand = computed(() => story.value?.stand)
+/** The rows of a story that belong to the case shown. */
+function useCaseRows(story: ComputedRef<StandStoryDto | undefined>) {
   const openCase = computed(() => story.value && openCaseIn(story.value))
   /** The case shown: the open one, else the last one closed. */
   const shownCase = computed(() => openCase.value ?? story.value?.cases.at(-1))
   const ofCase = <Row extends { readonly caseId: string | null }>(
     rows: readonly Row[] | undefined,
   ): Row[] => (rows ?? []).filter(({ caseId }) => caseId === shownCase.value?.id)
-
-  const looks = computed(() => ofCase(story.value?.looks))
-  const newestLook = computed(() => (openCase.value ? looks.value.at(-1) : undefined))
-  const remedies = computed<RemedyDto[]>(() => ofCase(story.value?.remedies))
   // Steps of an acid plan belong to no case: they stand beside those of the case shown.
   const besides = <Row extends { readonly caseId: string | null }>(rows: readonly Row[] = []) =>
     rows.filter(({ caseId }) => caseId === null || caseId === shownCase.value?.id)
-  const jobs = computed(() => besides(story.value?.jobs))
-  const entries = computed(() => besides(story.value?.entries))
-  const standing = computed(() => standingEntries(ofCase(story.value?.entries)))
+  const looks = computed(() => ofCase(story.value?.looks))
+  return {
+    openCase,
+    shownCase,
+    looks,
+    newestLook: computed(() => (openCase.value ? looks.value.at(-1) : undefined)),
+    remedies: computed<RemedyDto[]>(() => ofCase(story.value?.remedies)),
+    jobs: computed(() => besides(story.value?.jobs)),
+    entries: computed(() => besides(story.value?.entries)),
+    standing: computed(() => standingEntries(ofCase(story.value?.entries))),
+    photos: computed(() => photosOf(story.value, shownCase.value)),
+  }
+}
 
+type CaseRows = ReturnType<typeof useCaseRows>
+
+/** Colours seen in the case, and how its last treatment is doing, or did when it was closed. */
+function useJudged(
+  story: ComputedRef<StandStoryDto | undefined>,
+  { shownCase, standing }: CaseRows,
+) {
   const seen = computed(() => seenColours(story.value?.readings ?? []))
   /** What was seen while the case was open: what came later is another story. */
   const seenInCase = computed(() => {
@@ -64,26 +72,42 @@ function buildStandCase(standId: ComputedRef<string>) {
     return seen.value.filter(({ day }) => !closedOn || day <= closedOn)
   })
   const untreated = computed(() => stripColours(story.value?.readings ?? [], 'untreated'))
-  /** How the last treatment of the case is doing, or did when it was closed. */
-  const judged = computed(
-    () =>
-      stand.value &&
-      judgementOf(standing.value, seenInCase.value, stand.value.context, untreated.value),
-  )
+  const judged = computed(() => {
+    const context = story.value?.stand.context
+    return context && judgementOf(standing.value, seenInCase.value, context, untreated.value)
+  })
+  return { seen, judged }
+}
 
-  const isDirty = computed(() => drafts.drafts[standId.value] !== undefined)
+/** The look being taken: it survives the page until it is kept or let go. */
+function useLook(standId: ComputedRef<string>, { newestLook }: CaseRows) {
+  const drafts = useLookDrafts()
   const look = computed<LookDraft>(
     () => drafts.drafts[standId.value] ?? freshDraft(newestLook.value),
   )
-  const change = (part: Partial<LookDraft>) =>
-    drafts.keep(standId.value, { ...look.value, ...part })
-  const forgetDraft = () => drafts.forget(standId.value)
+  return {
+    look,
+    isDirty: computed(() => drafts.drafts[standId.value] !== undefined),
+    change: (part: Partial<LookDraft>) => drafts.keep(standId.value, { ...look.value, ...part }),
+    forgetDraft: () => drafts.forget(standId.value),
+    hasFindings: computed(() => Object.keys(look.value.findings).length > 0),
+  }
+}
+
+function buildStandCase(standId: ComputedRef<string>) {
+  const query = useStory(() => standId.value)
+  const { place } = usePlace()
+  const story = computed(() => query.data.value)
+  const stand = computed(() => story.value?.stand)
+  const rows = useCaseRows(story)
+  const looking = useLook(standId, rows)
+  const { look, isDirty } = looking
 
   const diagnosisInput = computed<DiagnosisInput | undefined>(() => {
     if (!story.value || !stand.value) return undefined
     const { context, plantId } = stand.value
     // An unchanged look is judged as of its day; one being taken, as of today.
-    const { lookedOn } = isDirty.value ? look.value : (newestLook.value ?? look.value)
+    const { lookedOn } = isDirty.value ? look.value : (rows.newestLook.value ?? look.value)
     return {
       context,
       plantId,
@@ -93,15 +117,9 @@ function buildStandCase(standId: ComputedRef<string>) {
       school: place.value?.settings.ironSchool,
     }
   })
-  const verdict = computed(() => diagnosisInput.value && diagnose(diagnosisInput.value))
-  const openChecks = useOpenChecks(diagnosisInput)
-  const hasFindings = computed(() => Object.keys(look.value.findings).length > 0)
-
-  /** The day last picked on the ribbon, for whatever asks for a day. */
-  const pickedDay = ref<string>()
-
   return {
-    pickedDay,
+    /** The day last picked on the ribbon, for whatever asks for a day. */
+    pickedDay: ref<string>(),
     standId,
     query,
     story,
@@ -109,24 +127,11 @@ function buildStandCase(standId: ComputedRef<string>) {
     place,
     system: computed(() => place.value?.unitSystem ?? 'us'),
     figureKind: computed(() => stand.value && contexts[stand.value.context].figure),
-    openCase,
-    shownCase,
-    looks,
-    newestLook,
-    remedies,
-    jobs,
-    entries,
-    standing,
-    seen,
-    judged,
-    look,
-    isDirty,
-    change,
-    forgetDraft,
-    verdict,
-    openChecks,
-    hasFindings,
-    photos: computed(() => photosOf(story.value, shownCase.value)),
+    ...rows,
+    ...useJudged(story, rows),
+    ...looking,
+    verdict: computed(() => diagnosisInput.value && diagnose(diagnosisInput.value)),
+    openChecks: useOpenChecks(diagnosisInput),
   }
 }
 

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import type { JobDto } from '@spudder/contract/job'
+import { Button } from 'ant-design-vue'
+import { ref } from 'vue'
+import { usePlace } from '../../api/places.ts'
+import type { plannedOf } from '../../shared/record/record-draft.ts'
+import RecordForm from '../../shared/record/RecordForm.vue'
+
+/** Under the sheet: the job is recorded, or says that it was. */
+defineProps<{
+  job: JobDto
+  /** What its record is begun with. */
+  planned: ReturnType<typeof plannedOf> | undefined
+}>()
+const { place } = usePlace()
+const isRecording = ref(false)
+</script>
+
+<template>
+  <section class="done">
+    <p v-if="job.status === 'done'" role="status">
+      Recorded.
+      <RouterLink :to="{ name: 'jobs', params: { standId: job.standId } }">To the jobs</RouterLink>
+    </p>
+    <template v-else-if="planned && place">
+      <Button v-if="!isRecording" type="primary" size="large" @click="isRecording = true"
+        >Done: record it</Button
+      >
+      <RecordForm v-else :job="job" :planned="planned" :system="place.unitSystem" />
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.done {
+  border-top: 1px solid var(--line);
+  padding-top: 12px;
+}
+@media (width < 700px) {
+  .done > :deep(.ant-btn) {
+    width: 100%;
+    height: 56px;
+  }
+}
+</style>
