@@ -42,8 +42,8 @@ function draw(random: () => number) {
     },
     product: pick([
       undefined,
-      { densityKgPerL: null, labelMaximum: { value: 4, unit: 'fl oz/1000 ft2' } },
-      { densityKgPerL: 1.2, labelMaximum: { value: 3, unit: 'kg/ha' } },
+      { name: 'Tub', densityKgPerL: null, labelMaximum: { value: 4, unit: 'fl oz/1000 ft2' } },
+      { name: 'Can', densityKgPerL: 1.2, labelMaximum: { value: 3, unit: 'kg/ha' } },
     ]),
     setup: pick([undefined, { kind: 'backpack', tankL: 15 } as const]),
     jarTests: pick([[], [{ sourceId, kindId: partner.kindId, partnerName: 'mine', outcome: 'clear', testedOn: '2026-05-01' } as const]]), // prettier-ignore

@@ -17,6 +17,7 @@ export interface KnownOfApplication {
   }
   readonly product:
     | {
+        readonly name: string
         readonly densityKgPerL: number | null
         readonly labelMaximum: LabelMaximum | null
       }
@@ -36,6 +37,7 @@ export const applicationFacts = (
 ): ApplicationFacts => ({
   stand: { context: stand.context, size: stand.size, measures: stand.measures ?? {} },
   product: product && {
+    name: product.name,
     weighedKgPerL: product.densityKgPerL ?? undefined,
     labelMaximum: product.labelMaximum ?? undefined,
   },

@@ -40,6 +40,7 @@ describe('what is worked out for a piece of work is what it was', () => {
         context,
         route,
         sourceId,
+        productName: null,
         size: sizes[contexts[context].sizeKinds[0]],
         productKg: 10 ** (random() * 4 - 2),
         carrierL: 10 ** (random() * 3),

@@ -32,8 +32,6 @@ function labelWords(
     labelMaximum: product.labelMaximum ?? undefined,
     productKg,
     carrierL,
-    partners: [],
-    jarTests: [],
   })
   return problem?.words
 }

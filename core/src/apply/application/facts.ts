@@ -50,6 +50,7 @@ export interface ApplicationFacts {
   /** Of the shelf; undefined where a form of the catalogue is taken. */
   readonly product:
     | {
+        readonly name: string
         /** Weighed once, or by its label [kg/L]. */
         readonly weighedKgPerL: number | undefined
         readonly labelMaximum: LabelMaximum | undefined

@@ -88,6 +88,7 @@ describe('an application', () => {
 
 describe('weighed and usual density', () => {
   const byVolume = {
+    name: 'My liquid',
     labelMaximum: { value: 400, unit: 'fl oz/1000 ft2' },
     weighedKgPerL: undefined,
   }

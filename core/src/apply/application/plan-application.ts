@@ -135,6 +135,7 @@ function problemsOf(
     ...stand,
     route: chosen.route,
     sourceId: chosen.sourceId,
+    productName: product?.name ?? null,
     productKg,
     carrierL,
     contentShare: chosen.contentShare,

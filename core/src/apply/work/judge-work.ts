@@ -19,7 +19,9 @@ const label = {
 } as const
 
 /** The maximum of the label: a hard limit, also where nobody can compare. */
-export function labelProblems(work: PlannedWork): readonly WorkProblem[] {
+export function labelProblems(
+  work: Omit<PlannedWork, 'productName' | 'partners' | 'jarTests'>,
+): readonly WorkProblem[] {
   const { labelMaximum, size, measures, contentShare, weighedKgPerL } = work
   if (!labelMaximum) return []
   const facts = factsOfJob(

@@ -6,6 +6,7 @@ import {
   type PartnerKind,
 } from '../mix/index.ts'
 import { findSource, type SourceId } from '../../material/source/index.ts'
+import { appliedName } from '../../material/shelf/index.ts'
 import type { JarTest, PlannedWork, TankPartner, WorkProblem } from './work.ts'
 
 const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase()
@@ -35,7 +36,7 @@ const stop = (id: string, words: string, kind: PartnerKind): WorkProblem => ({
 })
 
 function jarProblem(work: PlannedWork, partner: TankPartner, kind: PartnerKind): WorkProblem[] {
-  const { name } = findSource(work.sourceId)
+  const name = appliedName(work)
   const test = jarTestOf(work.jarTests, work.sourceId, partner)
   if (!test) {
     const words = `No jar test of ${partner.name} with ${name} is recorded here. Make one first, and record what you saw.`
@@ -75,7 +76,7 @@ export function partnerProblems(work: PlannedWork): readonly WorkProblem[] {
   return work.partners.flatMap((partner) => {
     const kind = findPartner(partner.kindId)
     if (standingBeside(kind, source.kind) === 'never') {
-      const words = `${partner.name} never goes into one tank with ${source.name}: ${kind.why}.`
+      const words = `${partner.name} never goes into one tank with ${appliedName(work)}: ${kind.why}.`
       return [stop('never-together', words, kind)]
     }
     const unlabelled =

@@ -6,6 +6,7 @@ const lawn: PlannedWork = {
   context: 'turf',
   route: 'leaf',
   sourceId: 'fe-dtpa',
+  productName: null,
   size: { kind: 'area', areaM2: 1000 },
   productKg: 0.6,
   carrierL: 35,
@@ -51,6 +52,15 @@ describe('the judgement of a piece of work', () => {
     expect(told({ partners, sourceId: 'fe-edta', jarTests: [jar('urea', 'clear')] })).toEqual([
       'no-jar-test!',
     ])
+  })
+
+  it('names the own product where one is taken', () => {
+    const [problem] = judgeWork({
+      ...lawn,
+      productName: 'Green Drum',
+      partners: [partner('urea')],
+    })
+    expect(problem?.words).toMatch(/No jar test of My urea with Green Drum is recorded/)
   })
 
   it('believes the newest jar', () => {

@@ -28,6 +28,8 @@ export interface PlannedWork {
   readonly context: Context
   readonly route: Route
   readonly sourceId: SourceId
+  /** The own product by its own name; null where a form of the catalogue is taken. */
+  readonly productName: string | null
   readonly size: StandSize
   readonly measures?: StandMeasures | undefined
   readonly productKg: number

@@ -60,7 +60,7 @@ describe('jobsOfRemedy', () => {
   })
 
   it('comes again when the effect fades where the rate knows no interval, and tests at the end', () => {
-    const rate = {}
+    const rate = { intervalDays: undefined }
     const again = jobsOfRemedy({
       ...spray,
       rate,

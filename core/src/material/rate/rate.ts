@@ -14,10 +14,10 @@ export interface Rate extends Sourced {
   readonly basis: RateBasis
   readonly unit: string
   readonly rate: FigureRange
-  /** Water per area ("gal/acre"), per plant ("gal/tree") or per pot volume ("%"); none for a solution. */
-  readonly carrier?: Carrier
-  /** Days until it is due again; absent: once a season. */
-  readonly intervalDays?: { readonly low: number; readonly high: number }
+  /** Water per area ("gal/acre"), per plant ("gal/tree") or per pot volume ("%"); undefined: it goes out dry, or into a solution. */
+  readonly carrier: Carrier | undefined
+  /** Days until it is due again; undefined: once a season. */
+  readonly intervalDays: { readonly low: number; readonly high: number } | undefined
   /** Most times in a season; absent: as often as the interval lets. */
   readonly timesASeason?: number
   /** How the amount is shared out over days. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { CreateJarTestDto } from '@spudder/contract/jar-test'
 import { jarOutcomes, jarTestSteps, type JarOutcome } from '@spudder/core/apply/mix'
-import { findSource, type SourceId } from '@spudder/core/material/source'
+import type { SourceId } from '@spudder/core/material/source'
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useRecordJarTest } from '../../api/sprayers.ts'
@@ -15,6 +15,8 @@ import { today } from '../../shared/units/today.ts'
 const props = defineProps<{
   placeId: string
   sourceId: SourceId
+  /** What it is called on the shelf or in the catalogue. */
+  sourceName: string
   kindId: string
   partnerName: string
 }>()
@@ -40,7 +42,7 @@ async function store(): Promise<void> {
 
 <template>
   <div class="jar">
-    <h4>Jar test: {{ partnerName }} with {{ findSource(sourceId).name }}</h4>
+    <h4>Jar test: {{ partnerName }} with {{ sourceName }}</h4>
     <ol>
       <li v-for="step in jarTestSteps" :key="step">{{ step }}</li>
     </ol>

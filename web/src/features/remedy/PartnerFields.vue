@@ -21,6 +21,8 @@ import type { PartnerDraft } from './tank-draft.ts'
 const props = defineProps<{
   placeId: string
   sourceId: SourceId
+  /** What it is called on the shelf or in the catalogue. */
+  sourceName: string
   route: Route
   jarTests: readonly JarTest[]
 }>()
@@ -104,6 +106,7 @@ const remove = (index: number) =>
         :key="`${sourceId} ${row.partner.kindId} ${row.partner.name}`"
         :place-id="placeId"
         :source-id="sourceId"
+        :source-name="sourceName"
         :kind-id="row.partner.kindId"
         :partner-name="row.partner.name"
       />

@@ -42,6 +42,7 @@ const { cause } = against
         :rate="rate"
         :route="route"
         :source-id="chosen.sourceId"
+        :source-name="chosen.name"
         :system="system"
         :sprayers="sprayers"
         :jar-tests="jarTests"
@@ -60,6 +61,7 @@ const { cause } = against
       <StockMaker
         :stand-id="stand.id"
         :source-id="chosen.sourceId"
+        :source-name="chosen.name"
         :content-share="contentShare"
         :wanted-mg-per-l="rateValue"
         :system="system"

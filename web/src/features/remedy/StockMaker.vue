@@ -9,7 +9,7 @@ import {
   type RatioReading,
 } from '@spudder/core/apply/mix'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
-import { findSource, type SourceId } from '@spudder/core/material/source'
+import type { SourceId } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import { useKept } from '../../shared/form/kept.ts'
@@ -22,6 +22,8 @@ import HowGot from '../../shared/how/HowGot.vue'
 const props = defineProps<{
   standId: string
   sourceId: SourceId
+  /** What it is called on the shelf or in the catalogue. */
+  sourceName: string
   contentShare: number
   wantedMgPerL: number | undefined
   system: UnitSystem
@@ -85,7 +87,7 @@ const named = (materials: readonly { readonly name: string }[]) =>
     <template v-if="made.stock">
       <p>
         <b class="big">{{ amountWords('mass', made.stock.productKg, system, 4) }}</b>
-        {{ findSource(sourceId).name }} in the stock; it makes
+        {{ sourceName }} in the stock; it makes
         {{ amountWords('volume', made.stock.feedL, system) }} of feed.
       </p>
       <p v-if="made.strong" class="stop">

@@ -33,6 +33,8 @@ const props = defineProps<{
   rate: Rate
   route: Route
   sourceId: SourceId
+  /** What it is called on the shelf or in the catalogue. */
+  sourceName: string
   system: UnitSystem
   sprayers: readonly SprayerDto[]
   jarTests: readonly JarTest[]
@@ -182,6 +184,7 @@ const brings = computed(() =>
       v-model:water-in-after-h="draft.waterInAfterH"
       :place-id="placeId"
       :source-id="sourceId"
+      :source-name="sourceName"
       :route="route"
       :jar-tests="jarTests"
     />

@@ -9,6 +9,7 @@ async function stockFor(change: object = {}) {
     props: {
       standId: 'loop',
       sourceId: 'fe-eddha',
+      sourceName: 'Fe-EDDHA',
       contentShare: 0.06,
       wantedMgPerL: 2.5,
       system: 'metric',

@@ -33,6 +33,8 @@ export const dolomite = {
           basis: 'product-per-area',
           unit: 'kg/ha',
           rate: { low: 1000, usual: 2000, high: 4000 },
+          carrier: undefined,
+          intervalDays: undefined,
           ...practice,
         },
       ],

@@ -98,6 +98,8 @@ export const epsomSalt = {
           basis: 'product-in-solution',
           unit: 'mg/L',
           rate: { low: 100, usual: 200, high: 300 },
+          carrier: undefined,
+          intervalDays: undefined,
           ...readAcross,
         },
       ],

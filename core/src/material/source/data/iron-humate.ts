@@ -68,6 +68,7 @@ export const ironHumate = {
           rate: { low: 1, usual: 1, high: 2 },
           timesASeason: 2,
           intervalDays: { low: 60, high: 90 },
+          carrier: undefined,
           ...commonPractice,
         },
       ],

@@ -39,6 +39,8 @@ export const mnEdta = {
           basis: 'product-in-solution',
           unit: 'mg/L',
           rate: { low: 2.5, usual: 4, high: 7 },
+          carrier: undefined,
+          intervalDays: undefined,
           ...readAcross,
         },
       ],

@@ -80,6 +80,7 @@ export const soilEddhaTrunk: Rate = {
   unit: 'oz/in',
   rate: { low: 0.5, usual: 1, high: 2 },
   carrier: { unit: 'gal/tree', low: 5, usual: 5, high: 5 },
+  intervalDays: undefined,
   ...practice,
 }
 
@@ -131,6 +132,7 @@ export const soilEddhaFurrow: Rate = {
   unit: 'lb/acre',
   rate: { low: 1, usual: 2, high: 3 },
   carrier: { unit: 'gal/acre', low: 5, usual: 10, high: 15 },
+  intervalDays: undefined,
   ...practice,
 }
 
@@ -156,6 +158,7 @@ export const soilContainerDrench: Rate = {
   unit: 'oz/100 gal',
   rate: { low: 4, usual: 5, high: 5 },
   carrier: { unit: '%', low: 10, usual: 12, high: 15 },
+  intervalDays: undefined,
   ...drenches,
 }
 
@@ -169,6 +172,7 @@ export const solutionAquaponic: Rate = {
   rate: { low: 1.5, usual: 2, high: 2 },
   intervalDays: { low: 21, high: 28 },
   stepDays: 3,
+  carrier: undefined,
   ...practice,
 }
 
@@ -181,6 +185,7 @@ export const solutionHydroponic: Rate = {
   unit: 'mg/L',
   rate: { low: 1, usual: 2, high: 3 },
   intervalDays: { low: 7, high: 21 },
+  carrier: undefined,
   ...practice,
 }
 
@@ -206,5 +211,6 @@ export const soilPowderScoops: Rate = {
   unit: 'g/10 L',
   rate: { low: 5, usual: 5, high: 10 },
   carrier: { unit: 'L/plant', low: 1, usual: 2, high: 10 },
+  intervalDays: undefined,
   ...readAcross,
 }

@@ -61,5 +61,6 @@ export const soilMagnesiumSulfate: Rate = {
   unit: 'kg/ha',
   rate: { low: 50, usual: 150, high: 300 },
   intervalDays: { low: 60, high: 120 },
+  carrier: undefined,
   ...practice,
 }
