@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, likeLigands, type Ligand } from '../facts/ligand.ts'
+import { constant, judged, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { dtpa } from './fe-dtpa.ts'
 import { strongChelate } from './shared/chelate-families.ts'
@@ -15,7 +15,7 @@ const newerMeasured = {
 } as const
 
 /** Constants recalled from the publications named, not re-read. */
-const eddha = {
+export const eddha = {
   id: 'eddha',
   name: 'EDDHA, ortho-ortho',
   shortName: 'EDDHA',
@@ -28,12 +28,12 @@ const eddha = {
     constant(6.32, bothBooks, 'H'),
   ],
   metals: {
-    Fe: { ml: constant(35.09, newerMeasured, 'M'), mhl: constant(2.2, likeLigands, 'L') },
-    Ca: { ml: constant(7.2, bothBooks, 'M'), mhl: constant(9.0, likeLigands, 'L') },
-    Mg: { ml: constant(8.0, bothBooks, 'M'), mhl: constant(8.5, likeLigands, 'L') },
-    Zn: { ml: constant(16.8, bothBooks, 'M'), mhl: constant(7.9, likeLigands, 'L') },
-    Cu: { ml: constant(23.9, bothBooks, 'M'), mhl: constant(7.9, likeLigands, 'L') },
-    Mn: { ml: constant(13.0, likeLigands, 'L') },
+    Fe: { ml: constant(35.09, newerMeasured, 'M'), mhl: judged(2.2) },
+    Ca: { ml: constant(7.2, bothBooks, 'M'), mhl: judged(9.0) },
+    Mg: { ml: constant(8.0, bothBooks, 'M'), mhl: judged(8.5) },
+    Zn: { ml: constant(16.8, bothBooks, 'M'), mhl: judged(7.9) },
+    Cu: { ml: constant(23.9, bothBooks, 'M'), mhl: judged(7.9) },
+    Mn: { ml: judged(13.0) },
   },
   ceiling: {
     pHs: [9],

@@ -1,7 +1,8 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, likeLigands, yunta, type Ligand } from '../facts/ligand.ts'
+import { constant, judged, judgedLike, type Ligand, yunta } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { dtpa } from './fe-dtpa.ts'
+import { eddha } from './fe-eddha.ts'
 import { strongChelate } from './shared/chelate-families.ts'
 import { makersSolubility, retail, spooned } from './shared/figures.ts'
 
@@ -12,19 +13,14 @@ const eddhma = {
   shortName: 'EDDHMA',
   dash: '12 3',
   charge: -4,
-  protons: [
-    constant(11.9, likeLigands, 'L'),
-    constant(10.5, likeLigands, 'L'),
-    constant(8.7, likeLigands, 'L'),
-    constant(6.3, likeLigands, 'L'),
-  ],
+  protons: [judged(11.9), judged(10.5), judged(8.7), judged(6.3)],
   metals: {
-    Fe: { ml: constant(34.97, yunta, 'L'), mhl: constant(2.2, likeLigands, 'L') },
-    Ca: { ml: constant(7.2, likeLigands, 'L'), mhl: constant(9.0, likeLigands, 'L') },
-    Mg: { ml: constant(8.0, likeLigands, 'L'), mhl: constant(8.5, likeLigands, 'L') },
-    Zn: { ml: constant(16.8, likeLigands, 'L'), mhl: constant(7.9, likeLigands, 'L') },
-    Cu: { ml: constant(23.9, likeLigands, 'L'), mhl: constant(7.9, likeLigands, 'L') },
-    Mn: { ml: constant(13.0, likeLigands, 'L') },
+    Fe: { ml: constant(34.97, yunta, 'L'), mhl: judged(2.2) },
+    Ca: judgedLike(eddha.metals.Ca),
+    Mg: judgedLike(eddha.metals.Mg),
+    Zn: judgedLike(eddha.metals.Zn),
+    Cu: judgedLike(eddha.metals.Cu),
+    Mn: judgedLike(eddha.metals.Mn),
   },
   ceiling: {
     pHs: [9],

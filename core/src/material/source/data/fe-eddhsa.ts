@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, likeLigands, yunta, type Ligand } from '../facts/ligand.ts'
+import { constant, judged, type Ligand, yunta } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { dtpa } from './fe-dtpa.ts'
 import { strongChelate } from './shared/chelate-families.ts'
@@ -12,19 +12,14 @@ const eddhsa = {
   shortName: 'EDDHSA',
   dash: '8 3 2 3',
   charge: -4,
-  protons: [
-    constant(11.2, likeLigands, 'L'),
-    constant(9.6, likeLigands, 'L'),
-    constant(8.4, likeLigands, 'L'),
-    constant(6.2, likeLigands, 'L'),
-  ],
+  protons: [judged(11.2), judged(9.6), judged(8.4), judged(6.2)],
   metals: {
-    Fe: { ml: constant(32.79, yunta, 'L'), mhl: constant(2.2, likeLigands, 'L') },
-    Ca: { ml: constant(6.8, likeLigands, 'L'), mhl: constant(9.0, likeLigands, 'L') },
-    Mg: { ml: constant(7.4, likeLigands, 'L'), mhl: constant(8.5, likeLigands, 'L') },
-    Zn: { ml: constant(16.0, likeLigands, 'L'), mhl: constant(7.9, likeLigands, 'L') },
-    Cu: { ml: constant(22.7, likeLigands, 'L'), mhl: constant(7.9, likeLigands, 'L') },
-    Mn: { ml: constant(12.4, likeLigands, 'L') },
+    Fe: { ml: constant(32.79, yunta, 'L'), mhl: judged(2.2) },
+    Ca: { ml: judged(6.8), mhl: judged(9.0) },
+    Mg: { ml: judged(7.4), mhl: judged(8.5) },
+    Zn: { ml: judged(16.0), mhl: judged(7.9) },
+    Cu: { ml: judged(22.7), mhl: judged(7.9) },
+    Mn: { ml: judged(12.4) },
   },
   ceiling: {
     pHs: [9],

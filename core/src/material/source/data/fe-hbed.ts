@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, likeLigands, type Ligand } from '../facts/ligand.ts'
+import { constant, judged, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { strongChelate } from './shared/chelate-families.ts'
 import { makersSolubility, retail, spooned } from './shared/figures.ts'
@@ -24,10 +24,10 @@ const hbed = {
   ],
   metals: {
     Fe: { ml: constant(39.01, ma, 'M') },
-    Ca: { ml: constant(9.29, older, 'M'), mhl: constant(9.0, likeLigands, 'L') },
-    Mg: { ml: constant(10.51, older, 'M'), mhl: constant(8.5, likeLigands, 'L') },
-    Zn: { ml: constant(18.37, older, 'M'), mhl: constant(8.3, likeLigands, 'L') },
-    Cu: { ml: constant(21.38, older, 'M'), mhl: constant(8.4, likeLigands, 'L') },
+    Ca: { ml: constant(9.29, older, 'M'), mhl: judged(9.0) },
+    Mg: { ml: constant(10.51, older, 'M'), mhl: judged(8.5) },
+    Zn: { ml: constant(18.37, older, 'M'), mhl: judged(8.3) },
+    Cu: { ml: constant(21.38, older, 'M'), mhl: judged(8.4) },
     Mn: { ml: constant(14.78, older, 'M') },
   },
   ceiling: {

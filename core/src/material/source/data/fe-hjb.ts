@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, likeLigands, type Ligand } from '../facts/ligand.ts'
+import { judged, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { strongChelate } from './shared/chelate-families.ts'
 import { makersSolubility, retail, spooned } from './shared/figures.ts'
@@ -11,20 +11,14 @@ const hjb = {
   shortName: 'HJB',
   dash: '2 2 6 2',
   charge: -4,
-  protons: [
-    constant(12.6, likeLigands, 'L'),
-    constant(11.2, likeLigands, 'L'),
-    constant(8.6, likeLigands, 'L'),
-    constant(4.8, likeLigands, 'L'),
-    constant(2.5, likeLigands, 'L'),
-  ],
+  protons: [judged(12.6), judged(11.2), judged(8.6), judged(4.8), judged(2.5)],
   metals: {
-    Fe: { ml: constant(37.5, likeLigands, 'L') },
-    Ca: { ml: constant(9.2, likeLigands, 'L'), mhl: constant(9.0, likeLigands, 'L') },
-    Mg: { ml: constant(10.4, likeLigands, 'L'), mhl: constant(8.5, likeLigands, 'L') },
-    Zn: { ml: constant(18.3, likeLigands, 'L'), mhl: constant(8.3, likeLigands, 'L') },
-    Cu: { ml: constant(21.3, likeLigands, 'L'), mhl: constant(8.4, likeLigands, 'L') },
-    Mn: { ml: constant(14.7, likeLigands, 'L') },
+    Fe: { ml: judged(37.5) },
+    Ca: { ml: judged(9.2), mhl: judged(9.0) },
+    Mg: { ml: judged(10.4), mhl: judged(8.5) },
+    Zn: { ml: judged(18.3), mhl: judged(8.3) },
+    Cu: { ml: judged(21.3), mhl: judged(8.4) },
+    Mn: { ml: judged(14.7) },
   },
   ceiling: {
     pHs: [9],

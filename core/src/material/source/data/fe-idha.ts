@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, likeLigands, type Ligand } from '../facts/ligand.ts'
+import { constant, judged, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { leafChelate } from './shared/chelate-families.ts'
 import { makersSolubility, retail, spooned } from './shared/figures.ts'
@@ -32,7 +32,7 @@ const idha = {
     constant(2.0, hyvonen, 'M'),
   ],
   metals: {
-    Fe: { ml: constant(15.2, hyvonen, 'M'), mohl: constant(-4.5, likeLigands, 'L') },
+    Fe: { ml: constant(15.2, hyvonen, 'M'), mohl: judged(-4.5) },
     Ca: { ml: constant(4.9, hyvonen, 'M') },
     Mg: { ml: constant(6.0, hyvonen, 'M') },
     Zn: { ml: constant(10.5, hyvonen, 'M') },

@@ -88,3 +88,12 @@ export const yunta: Book = {
   mark: 'M',
 }
 export const likeLigands: Book = { source: 'read across from like ligands', mark: 'J' }
+
+/** A constant that nobody printed, judged by like ligands. */
+export const judged = (logK: number): StabilityConstant => constant(logK, likeLigands, 'L')
+
+/** The constants of a metal as a like ligand has them, now no more than judged. */
+export const judgedLike = ({ ml, mhl }: MetalConstants): MetalConstants => ({
+  ml: judged(ml.logK),
+  ...(mhl ? { mhl: judged(mhl.logK) } : {}),
+})
