@@ -1,35 +1,6 @@
-import type { StandDto, StandStoryDto } from '@spudder/contract/stand'
-import type { Page } from '@playwright/test'
-import { randomUUID } from 'node:crypto'
-import { readFileSync } from 'node:fs'
-import { dayFromToday, expect, openStand, test } from './spudder.ts'
-
-const numbered = (name: string) => `${name} ${randomUUID().slice(0, 4)}`
-
-/** A stand with an open case, so that a test can go on from there. */
-async function standWithCase(page: Page, stand: Partial<StandDto>): Promise<string> {
-  const [place] = await (await page.request.get('/api/places')).json()
-  const name = numbered('Trial')
-  const body = { id: randomUUID(), name, ...stand }
-  const made: StandDto = await (
-    await page.request.post(`/api/places/${place.id}/stands`, { data: body })
-  ).json()
-  const findings = { tier: 'youngest-only', pattern: 'fine-green-veins', severity: '3' }
-  const look = { id: randomUUID(), lookedOn: dayFromToday(-1), findings, paint: {} }
-  await page.request.post(`/api/stands/${made.id}/looks`, { data: look })
-  await openStand(page, name)
-  await page
-    .getByRole('navigation', { name: 'Steps of the case' })
-    .getByRole('link', { name: 'Remedy' })
-    .click()
-  return made.id
-}
-const lawn = {
-  context: 'turf',
-  plantId: 'bermudagrass',
-  size: { kind: 'area', areaM2: 929.0304 },
-} as const
-const plan = (page: Page) => page.getByRole('button', { name: /^Put it on \d/ })
+import type { StandStoryDto } from '@spudder/contract/stand'
+import { expect, test } from './spudder.ts'
+import { lawn, numbered, plan, standWithCase } from './stand-with-case.ts'
 
 test('ground is measured by tape, by drawing and from a map, and bad measures are told', async ({
   page,
@@ -129,70 +100,6 @@ test('the label is a hard limit, in whatever unit the rate is typed', async ({ p
     await rate.fill('2 oz/1000 ft2')
     await plan(page).click()
     await expect(page.getByText(/With what else is on .*Over the label/).first()).toBeVisible()
-  })
-})
-
-test('an own product is called by its name from the plan to the record', async ({ page }) => {
-  const name = numbered('House liquid 6 %')
-  const form = 'Ferrous sulfate, spray grade'
-  const [place] = await (await page.request.get('/api/places')).json()
-  const label = { analysis: { Fe: '6' }, chelated: '', waterSoluble: '', orthoOrtho: '', derivedFrom: 'ferrous sulfate' } // prettier-ignore
-  const data = { id: randomUUID(), name, sourceId: 'ferrous-sulfate', label, lot: '', stain: 'rust', organic: 'unknown', hazards: '', note: '' } // prettier-ignore
-  const made = await page.request.post(`/api/places/${place.id}/products`, { data })
-  expect(made.status(), await made.text()).toBe(201)
-  const standId = await standWithCase(page, lawn)
-  const main = page.getByRole('main')
-
-  await test.step('planned', async () => {
-    await page.getByText('onto the leaf', { exact: true }).click()
-    await page.getByRole('radio', { name: new RegExp(name) }).check({ force: true })
-    await page.getByLabel('And again').selectOption('1')
-    await plan(page).click()
-    await expect(page).toHaveURL(/jobs$/)
-    await expect(main).toContainText(`${name}, repeat 1 of 1`)
-    await expect(main.locator('.job-sheet').first()).toContainText(name)
-    await expect(page.getByRole('link', { name: /^Remedy/ })).toContainText(name)
-    await expect(main).not.toContainText(form)
-  })
-
-  await test.step('recorded from its sheet', async () => {
-    await page.getByRole('link', { name: 'Open the sheet for outside' }).first().click()
-    await expect(page.getByText('In this order')).toBeVisible()
-    await expect(page.getByRole('heading', { name })).toBeVisible()
-    await page.getByRole('button', { name: 'Done: record it' }).click()
-    await page.getByRole('button', { name: 'Record it', exact: true }).click()
-    await page.goto(`/stands/${standId}/jobs`)
-    await expect(page.getByRole('region', { name: 'Entries' })).toContainText(name)
-  })
-
-  await test.step('corrected', async () => {
-    const entries = page.getByRole('region', { name: 'Entries' })
-    await entries.getByRole('button', { name: 'Correct it' }).click()
-    await entries.getByLabel('Product used').fill('8 oz')
-    await entries.getByLabel('Why it is corrected').fill('Weighed again.')
-    await entries.getByRole('button', { name: 'Store the correction' }).click()
-    await expect(entries.getByRole('listitem')).toHaveCount(2)
-    await expect(entries.getByText(name)).toHaveCount(2)
-    await expect(entries).not.toContainText(form)
-  })
-
-  const save = async (act: Promise<void>) => {
-    const [download] = await Promise.all([page.waitForEvent('download'), act])
-    return readFileSync(await download.path(), 'utf8')
-  }
-  await test.step('found in the record and exported', async () => {
-    await page.getByRole('link', { name: 'Record', exact: true }).click()
-    await page.getByLabel('Find').fill(name)
-    await expect(page.getByText('2 lines, the newest first')).toBeVisible()
-    await expect(main.locator('ol > li').first()).toContainText(name)
-    const csv = await save(page.getByRole('button', { name: 'CSV' }).click())
-    expect(csv.split('\r\n').filter((line) => line.includes(name))).toHaveLength(2)
-  })
-
-  await test.step('in the calendar', async () => {
-    await page.goto('/dates')
-    const calendar = await save(page.getByRole('link', { name: 'Calendar file' }).click())
-    expect(calendar.replaceAll('\r\n ', '')).toContain(`${name}\\, repeat 1 of 1`)
   })
 })
 

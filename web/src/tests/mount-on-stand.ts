@@ -1,3 +1,4 @@
+import { recorded } from './recorded.ts'
 import type { PlaceDto } from '@spudder/contract/place'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import type { Context } from '@spudder/core/stand/plant'
@@ -9,8 +10,6 @@ import { computed, defineComponent, h, type Component } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { standRow } from './rows.ts'
 import { provideStandCase } from '../shared/case/stand-case.ts'
-
-const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-15T08:00:00.000Z' }
 
 /** What a panel of a stand is mounted with. */
 interface OnStand {

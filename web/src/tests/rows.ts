@@ -1,10 +1,9 @@
+import { recorded } from './recorded.ts'
 import { appliedName } from '@spudder/core/material/shelf'
 import type { SourceId } from '@spudder/core/material/source'
 import type { EntryDto } from '@spudder/contract/entry'
 import type { JobDto } from '@spudder/contract/job'
 import type { StandDto } from '@spudder/contract/stand'
-
-const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-15T08:00:00.000Z' }
 
 /** A stand as the server tells it, with what a test says of it. */
 export const standRow = (change: Partial<StandDto> = {}): StandDto => ({

@@ -1,13 +1,12 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { eventually } from '../../tests/eventually.ts'
+import { buttonOf, fieldOf } from '../../tests/find-in-panel.ts'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
+import { recorded } from '../../tests/recorded.ts'
 import { today } from '../../shared/units/today.ts'
 import BenchPanel from './BenchPanel.vue'
 import ColourVial from './ColourVial.vue'
 import DropKits from './DropKits.vue'
-import LaboratoryImport from './LaboratoryImport.vue'
-import LaboratoryOrders from './LaboratoryOrders.vue'
 import PHHistory from './PHHistory.vue'
 import PHMeter from './PHMeter.vue'
 import ReadingForm from './ReadingForm.vue'
@@ -20,7 +19,6 @@ afterEach(() => {
   vi.useRealTimers()
 })
 
-const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-15T08:00:00.000Z' }
 const reading = (kind: string, value: number, more: object = {}) =>
   ({
     id: `${kind} ${value}`,
@@ -37,26 +35,11 @@ const reading = (kind: string, value: number, more: object = {}) =>
     ...recorded,
     ...more,
   }) as never
-const label = (panel: Awaited<ReturnType<typeof mountOnStand>>['panel'], words: string) => {
-  const found = panel.findAll('label').find((each) => each.text() === words)
-  return panel.find(`[id="${found?.attributes('for')}"]`)
-}
-const button = (
-  panel: Awaited<ReturnType<typeof mountOnStand>>['panel'],
-  words: string | RegExp,
-) => {
-  const found = panel
-    .findAll('button')
-    .find((each) => (words instanceof RegExp ? words.test(each.text()) : each.text() === words))
-  if (!found) throw new Error(`no button ${words}`)
-  return found
-}
-
 describe('drop kits', () => {
   const counted = async (hardness: string, calcium: string) => {
     const mounted = await mountOnStand(DropKits, { context: 'aquaponic', plantId: 'lettuce' })
-    await label(mounted.panel, 'Total hardness (GH): drops').setValue(hardness)
-    await label(mounted.panel, 'Calcium: drops').setValue(calcium)
+    await fieldOf(mounted.panel, 'Total hardness (GH): drops').setValue(hardness)
+    await fieldOf(mounted.panel, 'Calcium: drops').setValue(calcium)
     return mounted
   }
 
@@ -73,7 +56,7 @@ describe('drop kits', () => {
   it('refuse calcium over the total with the reason, and keep nothing', async () => {
     const { panel } = await counted('17', '31')
     expect(panel.find('[role=alert]').text()).toMatch(/calcium is a part of it: count both again/)
-    expect(button(panel, /Keep these/).attributes('disabled')).toBeDefined()
+    expect(buttonOf(panel, /Keep these/).attributes('disabled')).toBeDefined()
   })
 
   it('ask once which kit, and remember it for the place', async () => {
@@ -94,7 +77,7 @@ describe('a colour vial', () => {
   it('counts down and says when to read it', async () => {
     vi.useFakeTimers({ toFake: ['Date', 'setInterval'] })
     const { panel } = await mountOnStand(ColourVial)
-    await button(panel, /start 5 min/).trigger('click')
+    await buttonOf(panel, /start 5 min/).trigger('click')
     vi.advanceTimersByTime(60_500)
     await panel.vm.$nextTick()
     expect(panel.find('[role=timer]').text()).toBe('4:00')
@@ -107,7 +90,7 @@ describe('a colour vial', () => {
     const { panel, sent } = await mountOnStand(ColourVial)
     await panel.findAll('input[type=radio]')[3]?.setValue(true)
     expect(panel.text()).toContain('The timer was not started.')
-    await button(panel, /^Keep 20/).trigger('click')
+    await buttonOf(panel, /^Keep 20/).trigger('click')
     await flushPromises()
     expect(sent[0]?.body).toMatchObject({ kind: 'nitrate', value: 20, method: 'vial', doubt: 7.5 })
   })
@@ -122,24 +105,24 @@ describe('the pH pen', () => {
       },
     }
     const { panel, sent } = await mountOnStand(PHMeter, {}, answers)
-    const read = () => button(panel, 'Read the sample')
+    const read = () => buttonOf(panel, 'Read the sample')
     expect(read().attributes('disabled')).toBeDefined()
-    await button(panel, 'Buffer 7').trigger('click')
+    await buttonOf(panel, 'Buffer 7').trigger('click')
     await flushPromises()
     millivolts = 140
-    await button(panel, 'Buffer 4').trigger('click')
+    await buttonOf(panel, 'Buffer 4').trigger('click')
     await flushPromises()
     expect(panel.find('.slope').text()).toMatch(/79.1 %.*fresh buffers/s)
     expect(read().attributes('disabled')).toBeDefined()
 
     millivolts = 172
-    await button(panel, 'Buffer 4').trigger('click')
+    await buttonOf(panel, 'Buffer 4').trigger('click')
     await flushPromises()
     millivolts = -46
     await read().trigger('click')
     await flushPromises()
     expect(panel.find('.figure-value').text()).toMatch(/pH 7.80/)
-    await button(panel, 'Keep this pH').trigger('click')
+    await buttonOf(panel, 'Keep this pH').trigger('click')
     await flushPromises()
     expect(sent[0]?.body).toMatchObject({
       kind: 'pH',
@@ -152,22 +135,22 @@ describe('the pH pen', () => {
 describe('a number at hand', () => {
   it('out of the ordinary is asked about, and taken in the unit it was read in', async () => {
     const { panel, sent } = await mountOnStand(ReadingForm)
-    await label(panel, 'What was measured').setValue('water')
-    await label(panel, 'Test').setValue('ecSolution')
-    await label(panel, 'Value, dS/m').setValue('1800')
+    await fieldOf(panel, 'What was measured').setValue('water')
+    await fieldOf(panel, 'Test').setValue('ecSolution')
+    await fieldOf(panel, 'Value, dS/m').setValue('1800')
     await panel.find('form').trigger('submit')
     await flushPromises()
     expect(sent).toEqual([])
     expect(panel.find('[role=alert]').text()).toMatch(/Was it read in µS\/cm\?/)
-    await button(panel, 'Yes, take 1.8').trigger('click')
+    await buttonOf(panel, 'Yes, take 1.8').trigger('click')
     await flushPromises()
     expect(sent[0]?.body).toMatchObject({ kind: 'ecSolution', value: 1.8 })
   })
 
   it('that cannot be is refused beside the field', async () => {
     const { panel, sent } = await mountOnStand(ReadingForm)
-    await label(panel, 'Test').setValue('pH')
-    await label(panel, 'Value').setValue('15')
+    await fieldOf(panel, 'Test').setValue('pH')
+    await fieldOf(panel, 'Value').setValue('15')
     await panel.find('form').trigger('submit')
     expect(panel.find('[role=alert]').text()).toMatch(/from 2.5 to 11/)
     expect(sent).toEqual([])
@@ -176,112 +159,12 @@ describe('a number at hand', () => {
   it('far from the last one is kept once it is said to be so', async () => {
     const story = { readings: [reading('soilIron', 30, { takenOn: today() })] }
     const { panel, sent } = await mountOnStand(ReadingForm, { story })
-    await label(panel, 'Value, mg/kg').setValue('2.1')
+    await fieldOf(panel, 'Value, mg/kg').setValue('2.1')
     await panel.find('form').trigger('submit')
     expect(panel.find('[role=alert]').text()).toMatch(/last one was 30 mg\/kg/)
-    await button(panel, /keep it$/).trigger('click')
+    await buttonOf(panel, /keep it$/).trigger('click')
     await flushPromises()
     expect(sent[0]?.body).toMatchObject({ kind: 'soilIron', value: 2.1 })
-  })
-})
-
-describe('a laboratory file', () => {
-  const stands = {
-    '/estate': { total: 1, rows: [{ stand: { id: 'green', name: 'Green' } }] },
-    '/laboratory-imports': { readingCount: 2, fileName: 'may.csv' },
-  }
-  const openFile = async (csv: string, settings = {}) => {
-    const mounted = await mountOnStand(LaboratoryImport, { settings }, stands)
-    const panel = mounted.panel.findComponent(LaboratoryImport)
-    ;(panel.vm as unknown as { open: (name: string, text: string) => void }).open('may.csv', csv)
-    await eventually(() => expect(mounted.panel.text()).toMatch(/(\d+) of \1 rows read/))
-    return mounted
-  }
-
-  it('is guessed, shown before it is stored, and stored whole', async () => {
-    const { panel, sent } = await openFile('Date,Sample,pH,Fe DTPA (ppm)\n2026-05-02,Green,7.8,3\n')
-    expect(panel.find('.preview').text()).toMatch(/DTPA iron 3 mg\/kg/)
-    await button(panel, /Store all 2/).trigger('click')
-    await flushPromises()
-    expect(sent[0]).toMatchObject({ path: '/places/place/laboratory-imports' })
-    expect(panel.find('[role=status]').text()).toMatch(/2 readings of may.csv were stored/)
-  })
-
-  it('names a broken cell by line and column, and stores nothing until it is mended', async () => {
-    const { panel } = await openFile('Date,Sample,pH\n2026-05-02,Green,7\n2026-05-03,Green,15\n')
-    expect(panel.find('[role=alert]').text()).toMatch(/Line 3, pH: pH: 15.*can only be/s)
-    expect(button(panel, /Store all/).attributes('disabled')).toBeDefined()
-  })
-
-  it('asks for the stand of a sample that is called otherwise', async () => {
-    const { panel } = await openFile('Date,Sample,pH\n2026-05-02,Lot 7,7\n')
-    expect(panel.find('[role=alert]').text()).toMatch(/which stand "Lot 7" is of/)
-    await label(panel, 'Lot 7 is of').setValue('green')
-    await eventually(() =>
-      expect(button(panel, /Store all 1/).attributes('disabled')).toBeUndefined(),
-    )
-  })
-
-  it('is read as its laboratory was read before', async () => {
-    const map = {
-      laboratory: 'Downs',
-      dayColumn: 'Taken',
-      dayOrder: 'dmy' as const,
-      sampleColumn: 'Lot',
-      placeColumn: '',
-      columns: [{ column: 'Wert', kind: 'pH' as const, unit: '' }],
-      stands: { A: 'green' },
-    }
-    const { panel } = await openFile('Taken,Lot,Wert\n02.05.2026,A,7.1\n', { laboratories: [map] })
-    expect(panel.find('.preview').text()).toMatch(/pH\s*7.1/)
-  })
-
-  it('that is no table is refused with what one looks like', async () => {
-    const { panel } = await mountOnStand(LaboratoryImport, {}, stands)
-    const file = panel.findComponent(LaboratoryImport)
-    ;(file.vm as unknown as { open: (name: string, text: string) => void }).open('a.txt', 'hello')
-    await flushPromises()
-    expect(panel.find('[role=alert]').text()).toMatch(/a table with a line of headings/)
-  })
-})
-
-describe('samples for the laboratory', () => {
-  const orders = (isReady: boolean) => ({
-    '/laboratory-orders/order/results': { fileName: 'r.csv', csv: 'Date,Sample,pH' },
-    '/laboratory-orders': [
-      {
-        id: 'order',
-        standId: 'green',
-        laboratory: 'Downs',
-        orderedOn: '2026-06-01',
-        readyOn: '2026-06-09',
-        packets: ['soil'],
-        places: ['sick'],
-        isReady,
-        ...recorded,
-      },
-    ],
-  })
-
-  it('are waited for, and opened once they are back', async () => {
-    const waiting = await mountOnStand(LaboratoryOrders, {}, orders(false))
-    expect(waiting.panel.text()).toMatch(/back 9 Jun/)
-    const back = await mountOnStand(LaboratoryOrders, {}, orders(true))
-    await button(back.panel, 'Open the results').trigger('click')
-    await flushPromises()
-    const [emitted] = back.panel.findComponent(LaboratoryOrders).emitted('results') ?? []
-    expect(emitted).toEqual(['Downs', 'r.csv', 'Date,Sample,pH'])
-  })
-
-  it('are sent with their tests and places', async () => {
-    const { panel, sent } = await mountOnStand(LaboratoryOrders, {}, orders(false))
-    await panel.find('form').trigger('submit')
-    await flushPromises()
-    expect(sent[0]?.body).toMatchObject({
-      packets: ['soil'],
-      places: ['sick', 'healthy'],
-      orderedOn: today(),
-    })
   })
 })
 

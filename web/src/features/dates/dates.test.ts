@@ -1,3 +1,4 @@
+import { recorded } from '../../tests/recorded.ts'
 import type { PlanningDto } from '@spudder/contract/planning'
 import type { PlanInput } from '@spudder/core/days/task'
 import type { WorkOutlookDto } from '@spudder/contract/weather'
@@ -15,7 +16,6 @@ import DatesPage from './DatesPage.vue'
 
 const today = '2026-06-15'
 const on = (days: number) => addDays(today, days)
-const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-15T08:00:00.000Z' }
 const highs = await loadHighs()
 
 beforeEach(() => {

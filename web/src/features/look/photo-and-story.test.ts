@@ -3,13 +3,13 @@ import { addDays } from '@spudder/core/base/calendar'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { today } from '../../shared/units/today.ts'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
+import { recorded } from '../../tests/recorded.ts'
 import PHAndStory from './PHAndStory.vue'
 import PhotoShelf from './PhotoShelf.vue'
 
 beforeEach(() => localStorage.clear())
 afterEach(() => vi.unstubAllGlobals())
 
-const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-15T08:00:00.000Z' }
 const event = (kind: string, daysBefore: number) =>
   ({
     id: `${kind}${daysBefore}`,

@@ -1,3 +1,4 @@
+import { recorded } from '../../tests/recorded.ts'
 import type { PlanningDto } from '@spudder/contract/planning'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import type { ProductDto } from '@spudder/contract/shelf'
@@ -12,7 +13,6 @@ import { jobRow, standRow } from '../../tests/rows.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 import ShelfPage from './ShelfPage.vue'
 
-const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-15T08:00:00.000Z' }
 const place = {
   id: 'place',
   name: 'Vennlow',

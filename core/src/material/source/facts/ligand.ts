@@ -87,7 +87,7 @@ export const yunta: Book = {
   source: 'Yunta et al. 2003, Inorganic Chemistry 42:5412',
   mark: 'M',
 }
-export const likeLigands: Book = { source: 'read across from like ligands', mark: 'J' }
+const likeLigands: Book = { source: 'read across from like ligands', mark: 'J' }
 
 /** A constant that nobody printed, judged by like ligands. */
 export const judged = (logK: number): StabilityConstant => constant(logK, likeLigands, 'L')

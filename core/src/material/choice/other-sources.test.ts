@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest'
+import type { Context, Route } from '../../stand/plant/index.ts'
+import { lastingFixesFor, nutrientFor, rankOtherSources } from './index.ts'
+
+describe('sources of manganese, zinc and magnesium', () => {
+  const order = (nutrient: 'Mn' | 'Zn' | 'Mg', route: Route, pH: number) =>
+    rankOtherSources({ nutrient, context: 'turf', route, medium: { pH, doubt: 0.2 } })
+
+  it('manganese goes onto the leaf as sulfate; in lime nothing keeps it', () => {
+    expect(order('Mn', 'leaf', 7.8)[0]?.source.id).toBe('manganese-sulfate')
+    expect(order('Mn', 'soil', 7.8).every(({ fitness }) => fitness === 'fails')).toBe(true)
+  })
+
+  it('Mn-EDTA has traded its manganese away in soil, at any pH', () => {
+    for (const pH of [6, 7, 8]) {
+      const chelate = order('Mn', 'soil', pH).find(({ source }) => source.id === 'mn-edta')
+      const salt = order('Mn', 'soil', pH).find(({ source }) => source.id === 'manganese-sulfate')
+      expect((chelate?.working.usual ?? 1) - (salt?.working.usual ?? 0)).toBeLessThan(0.1)
+    }
+  })
+
+  it('magnesium works by every way, the salt first', () => {
+    expect(order('Mg', 'leaf', 8)[0]).toMatchObject({ fitness: 'works' })
+    expect(order('Mg', 'soil', 8)[0]?.fitness).toBe('works')
+  })
+
+  it('zinc in the soil is worth less the higher the pH', () => {
+    const share = (pH: number) =>
+      order('Zn', 'soil', pH).find(({ source }) => source.id === 'zinc-sulfate')?.working.usual ?? 0
+    expect(share(6)).toBeGreaterThan(share(7))
+    expect(share(7)).toBeGreaterThan(share(8))
+  })
+})
+
+it('asks sources of the nutrient that is short', () => {
+  expect(nutrientFor('manganese')).toBe('Mn')
+  expect(nutrientFor('iron-past-lime')).toBe('Fe')
+})
+
+it('lasting fixes suit the cause and the kind of stand', () => {
+  const labels = (causeId: string, context: Context) =>
+    lastingFixesFor(causeId, context).map(({ id }) => id)
+  expect(labels('iron-tied-up-by-pH', 'turf')).toContain('sulfur')
+  expect(labels('iron-tied-up-by-pH', 'aquaponic')).toEqual(['hold-pH-fish'])
+  expect(labels('iron-tied-up-by-bicarbonate', 'tree')).toContain('drain')
+  expect(labels('manganese-short', 'turf')).toContain('no-lime')
+  expect(labels('magnesium-short', 'hydroponic')).toContain('less-potassium')
+  expect(labels('larvae', 'turf')).toEqual([])
+})

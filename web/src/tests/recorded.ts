@@ -1,0 +1,2 @@
+/** Who made a row and when, for rows that a test makes up. */
+export const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-15T08:00:00.000Z' }
