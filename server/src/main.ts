@@ -9,7 +9,7 @@ import { fileURLToPath } from 'node:url'
 import { pino } from 'pino'
 import { openDatabase } from './database/connect.ts'
 import { loadHistory } from './demo/load-history.ts'
-import { createApp } from './http/app.ts'
+import { createApp } from './app.ts'
 import { findPlaces } from './place/place.service.ts'
 
 /** A setting that the start script hands over; without it the server cannot run. */

@@ -4,6 +4,7 @@ import antTheme from 'ant-design-vue/es/theme'
 import { computed } from 'vue'
 import OutboxNote from './offline/OutboxNote.vue'
 import AppHeader from './shared/AppHeader.vue'
+import FailureNote from './shared/FailureNote.vue'
 import CommandPalette from './shared/palette/CommandPalette.vue'
 import { useTheme } from './theme/use-theme.ts'
 
@@ -29,6 +30,7 @@ const antDesign = computed(() => ({
     <a class="skip" href="#main">Skip to the content</a>
     <AppHeader />
     <OutboxNote />
+    <FailureNote />
     <main id="main" tabindex="-1">
       <RouterView />
     </main>

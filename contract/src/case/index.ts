@@ -1,2 +1,3 @@
 export { CaseDto, CloseCaseDto } from './case.dto.ts'
 export type { CaseOutcome } from './case.dto.ts'
+export { caseRoutes } from './case.routes.ts'

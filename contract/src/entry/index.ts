@@ -7,3 +7,4 @@ export {
   RecordLineDto,
   RecordPageDto,
 } from './entry.dto.ts'
+export { entryRoutes } from './entry.routes.ts'

@@ -6,3 +6,4 @@ export {
   PlanCheckDto,
   PlanOrderDto,
 } from './job.dto.ts'
+export { jobRoutes } from './job.routes.ts'

@@ -6,3 +6,4 @@ export type {
   MeterSample,
   MeterService,
 } from './meter.dto.ts'
+export { meterRoutes } from './meter.routes.ts'

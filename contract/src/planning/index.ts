@@ -1,1 +1,2 @@
 export { PlanningDto } from './planning.dto.ts'
+export { planningRoutes } from './planning.routes.ts'

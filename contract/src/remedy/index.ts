@@ -2,3 +2,4 @@ export { ConditioningDto, CreateRemedyDto, RemedyDto, TankPartnerDto } from './r
 export type { FrozenCause } from './remedy.dto.ts'
 export { applicationFacts, chosenOf, requestOf } from './application-facts.ts'
 export type { KnownOfApplication } from './application-facts.ts'
+export { remedyRoutes } from './remedy.routes.ts'

@@ -1,2 +1,3 @@
 export { ChangeProductDto, CreateProductDto, ImportProductsDto, ProductDto } from './product.dto.ts'
 export { toShelfProduct } from './to-shelf-product.ts'
+export { productRoutes } from './product.routes.ts'

@@ -6,3 +6,4 @@ export {
   SprayerSetupDto,
   toSetup,
 } from './sprayer.dto.ts'
+export { sprayerRoutes } from './sprayer.routes.ts'

@@ -6,8 +6,10 @@ export {
   EstateRowDto,
   RibbonReadingDto,
   StandDto,
+  StandNameDto,
   StandStoryDto,
 } from './stand.dto.ts'
 export { StandSizeDto, toStandSize } from './stand-size.dto.ts'
 export { StandCareDto, StandMeasuresDto } from './stand-measures.dto.ts'
 export { EnclosesGround } from './stand-measures.dto.ts'
+export { standRoutes } from './stand.routes.ts'

@@ -85,6 +85,12 @@ export class StandDto extends Recorded {
   @Note() note!: string
 }
 
+/** A stand by its name, for choosing one. */
+export class StandNameDto {
+  @IsUUID() id!: string
+  @IsString() name!: string
+}
+
 /** A reading as far as a ribbon needs it; five years of weekly ones travel in every page. */
 export class RibbonReadingDto {
   @IsIn(readingKindNames) kind!: ReadingKind

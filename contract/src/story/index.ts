@@ -1,1 +1,2 @@
 export { CreateStoryEventDto, StoryEventDto } from './story-event.dto.ts'
+export { storyRoutes } from './story.routes.ts'

@@ -1,1 +1,2 @@
 export { CreateTrialDto, RatePlotsDto, TrialDesignDto, TrialDto, trialScales } from './trial.dto.ts'
+export { trialRoutes } from './trial.routes.ts'

@@ -7,7 +7,7 @@ export {
   WeatherDayDto,
   WeatherDto,
   WeatherHoursDto,
-  WeatherQueryDto,
   WorkOutlookDto,
 } from './weather.dto.ts'
 export type { WeatherQuestion, WeatherService } from './weather.dto.ts'
+export { weatherRoutes } from './weather.routes.ts'

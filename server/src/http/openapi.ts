@@ -1,7 +1,7 @@
+import type { Route } from '@spudder/contract/route'
 import { ProblemDto } from '@spudder/contract/problem'
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js'
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema'
-import type { AnyRoute } from './route.ts'
 
 const day = { type: 'string', format: 'date', examples: ['2026-05-31'] } as const
 
@@ -16,7 +16,7 @@ function schemas(): Record<string, unknown> {
 const refTo = (name: string) => ({ $ref: `#/components/schemas/${name}` })
 const asJson = (schema: object, type = 'application/json') => ({ content: { [type]: { schema } } })
 
-function queryParameters(route: AnyRoute, known: Record<string, unknown>): object[] {
+function queryParameters(route: Route, known: Record<string, unknown>): object[] {
   if (!route.query) return []
   const schema = known[route.query.name] as {
     properties?: Record<string, object>
@@ -30,21 +30,32 @@ function queryParameters(route: AnyRoute, known: Record<string, unknown>): objec
   }))
 }
 
-function requestBody({ body, takes }: AnyRoute): object {
-  if (takes) {
-    const file = { schema: { type: 'string', format: 'binary' } }
-    return {
-      requestBody: {
-        required: true,
-        content: Object.fromEntries(takes.map((type) => [type, file])),
-      },
-    }
-  }
-  return body ? { requestBody: { required: true, ...asJson(refTo(body.name)) } } : {}
+function requestBody({ sends }: Route): object {
+  if (sends.as === 'nothing') return {}
+  const binary = { schema: { type: 'string', format: 'binary' } }
+  const body =
+    sends.as === 'bytes'
+      ? { content: Object.fromEntries((sends.types ?? []).map((type) => [type, binary])) }
+      : asJson(refTo(nameOf(sends.dto)))
+  return { requestBody: { required: true, ...body } }
 }
 
-function operation(route: AnyRoute, known: Record<string, unknown>): object {
-  const answer = refTo(route.answer.name)
+/** @throws {Error} a fault of ours: JSON without a class */
+function nameOf(dto: { readonly name: string } | undefined): string {
+  if (!dto) throw new Error('a route of JSON has no class')
+  return dto.name
+}
+
+function answerContent({ answers }: Route): object {
+  if (answers.as === 'file') {
+    const binary = { schema: { type: 'string', format: 'binary' } }
+    return { content: Object.fromEntries(answers.types.map((type) => [type, binary])) }
+  }
+  const item = refTo(nameOf(answers.dto))
+  return asJson(answers.as === 'list' ? { type: 'array', items: item } : item)
+}
+
+function operation(route: Route, known: Record<string, unknown>): object {
   const inPath = [...route.path.matchAll(/:(\w+)/g)].map(([, name]) => ({
     name,
     in: 'path',
@@ -53,12 +64,13 @@ function operation(route: AnyRoute, known: Record<string, unknown>): object {
   }))
   return {
     summary: route.summary,
+    'x-access': route.access,
     parameters: [...inPath, ...queryParameters(route, known)],
     ...requestBody(route),
     responses: {
       [route.method === 'post' ? '201' : '200']: {
         description: 'done',
-        ...asJson(route.isList ? { type: 'array', items: answer } : answer),
+        ...answerContent(route),
       },
       default: {
         description: 'what was wrong, and what to send instead',
@@ -69,7 +81,7 @@ function operation(route: AnyRoute, known: Record<string, unknown>): object {
 }
 
 /** The OpenAPI description of the routes, made from their classes. */
-export function describeRoutes(routes: readonly AnyRoute[]): object {
+export function describeRoutes(routes: readonly Route[]): object {
   const known = schemas()
   const paths: Record<string, Record<string, object>> = {}
   for (const route of routes) {

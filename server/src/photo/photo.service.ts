@@ -1,10 +1,12 @@
 import type { PhotoDto, PhotoQueryDto } from '@spudder/contract/photo'
+import type { FileContent } from '@spudder/contract/route'
 import { selectOpenCase } from '../case/case.repository.ts'
 import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireLockedStand } from '../stand/stand.service.ts'
-import { insertPhoto } from './photo.repository.ts'
+import { insertPhoto, selectPhotoBytes } from './photo.repository.ts'
 import { readPhoto } from './read-photo.ts'
 
 /**
@@ -37,4 +39,14 @@ export async function keepPhoto(
     }
     return toDto(await insertPhoto(transaction, row, bytes))
   })
+}
+
+/**
+ * The bytes of a photo; they never change.
+ * @throws {ServiceError} not-found
+ */
+export async function showPhoto(db: Database, photoId: string): Promise<FileContent> {
+  const found = await selectPhotoBytes(db, photoId)
+  if (!found) throw new ServiceError('not-found', 'There is no such photo.')
+  return { type: found.type, content: found.bytes, saveAs: undefined, isForever: true }
 }

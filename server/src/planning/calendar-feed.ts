@@ -1,6 +1,6 @@
+import type { FileContent } from '@spudder/contract/route'
 import { jobTitle } from '@spudder/core/days/plan'
 import { addDays, dateToDay } from '@spudder/core/base/calendar'
-import type { RequestHandler } from 'express'
 import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator'
 import type { Database } from '../database/connect.ts'
 import { findPlace } from '../place/place.service.ts'
@@ -44,15 +44,17 @@ function calendarOf(placeName: string, jobs: readonly DatedJob[], at: Date): str
   return calendar.toString()
 }
 
-/** Sends the jobs of a place as a calendar, to be saved or subscribed to. */
-export const sendCalendar =
-  (db: Database): RequestHandler =>
-  async (request, response) => {
-    const { recorder } = response.locals
-    const { id, name } = await findPlace(db, String(request.params['placeId']))
-    const since = addDays(dateToDay(recorder.at), -daysBack)
-    response
-      .type('text/calendar; charset=utf-8')
-      .set('content-disposition', 'attachment; filename="spudder-dates.ics"')
-      .send(calendarOf(name, await selectDatedJobs(db, id, since), recorder.at))
+/**
+ * The jobs of a place as a calendar, to be saved or subscribed to.
+ * @throws {ServiceError} not-found
+ */
+export async function readCalendar(db: Database, placeId: string, at: Date): Promise<FileContent> {
+  const { id, name } = await findPlace(db, placeId)
+  const since = addDays(dateToDay(at), -daysBack)
+  return {
+    type: 'text/calendar; charset=utf-8',
+    content: calendarOf(name, await selectDatedJobs(db, id, since), at),
+    saveAs: 'spudder-dates.ics',
+    isForever: false,
   }
+}

@@ -1,13 +1,14 @@
-import { PlanningDto } from '@spudder/contract/planning'
+import { planningRoutes, type PlanningDto } from '@spudder/contract/planning'
 import { dateToDay } from '@spudder/core/base/calendar'
 import { seasonOf } from '@spudder/core/soil/season'
 import type { Connection, Database } from '../database/connect.ts'
 import { jobDto } from '../job/job-dto.ts'
 import { remedyDto } from '../remedy/remedy-dto.ts'
 import { entryDto } from '../entry/entry-dto.ts'
-import { route, type AnyRoute } from '../http/route.ts'
+import { serve } from '../http/route.ts'
 import { toDto } from '../http/to-dto.ts'
 import { findPlace } from '../place/place.service.ts'
+import { readCalendar } from './calendar-feed.ts'
 import { selectPlanning } from './planning.repository.ts'
 
 /**
@@ -33,12 +34,8 @@ async function readPlanning(
   }
 }
 
-export const planningRoutes = (db: Database): AnyRoute[] => [
-  route({
-    method: 'get',
-    path: '/places/:placeId/planning',
-    summary: 'Stands, jobs and what they rest on: all that a plan of the season is made of',
-    answer: PlanningDto,
-    handle: ({ params, recorder }) => readPlanning(db, params['placeId'] ?? '', recorder.at),
-  }),
-]
+export const servePlanning = (db: Database) =>
+  serve(planningRoutes, {
+    all: ({ params, recorder }) => readPlanning(db, params.placeId, recorder.at),
+    calendar: ({ params, recorder }) => readCalendar(db, params.placeId, recorder.at),
+  })

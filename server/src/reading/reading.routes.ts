@@ -1,16 +1,9 @@
-import { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
+import { readingRoutes } from '@spudder/contract/reading'
 import type { Database } from '../database/connect.ts'
-import { route, type AnyRoute } from '../http/route.ts'
+import { serve } from '../http/route.ts'
 import { createReading } from './reading.service.ts'
 
-export const readingRoutes = (db: Database): AnyRoute[] => [
-  route({
-    method: 'post',
-    path: '/stands/:standId/readings',
-    summary: 'Stores a reading of a stand',
-    body: CreateReadingDto,
-    answer: ReadingDto,
-    handle: ({ params, body, recorder }) =>
-      createReading(db, recorder, params['standId'] ?? '', body),
-  }),
-]
+export const serveReadings = (db: Database) =>
+  serve(readingRoutes, {
+    create: ({ params, body, recorder }) => createReading(db, recorder, params.standId, body),
+  })

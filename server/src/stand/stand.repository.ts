@@ -80,6 +80,17 @@ export async function countStands(connection: Connection, placeId: string): Prom
   return row?.total ?? 0
 }
 
+/** Ids and names, in the order of the estate. */
+export const selectStandNames = (
+  connection: Connection,
+  placeId: string,
+): Promise<Pick<StandRow, 'id' | 'name'>[]> =>
+  connection
+    .select({ id: stand.id, name: stand.name })
+    .from(stand)
+    .where(eq(stand.placeId, placeId))
+    .orderBy(asc(stand.position), asc(stand.id))
+
 export const selectStandPage = (
   connection: Connection,
   placeId: string,

@@ -4,6 +4,7 @@ import type {
   EstateQueryDto,
   CreateStandDto,
   StandDto,
+  StandNameDto,
   StandStoryDto,
 } from '@spudder/contract/stand'
 import { toStandSize } from '@spudder/contract/stand'
@@ -26,6 +27,7 @@ import {
   lockStand,
   nextPosition,
   selectRibbons,
+  selectStandNames,
   selectStand,
   selectStandPage,
   selectStory,
@@ -125,6 +127,18 @@ export function changeStand(
 }
 
 const byStand = <Row extends { standId: string }>(rows: Row[]) => group(rows, (row) => row.standId)
+
+/**
+ * Every stand of a place by its name.
+ * @throws {ServiceError} not-found
+ */
+export async function readStandNames(
+  connection: Connection,
+  placeId: string,
+): Promise<StandNameDto[]> {
+  await findPlace(connection, placeId)
+  return selectStandNames(connection, placeId)
+}
 
 /** A page of stands with their ribbons since a day. */
 export async function readEstate(

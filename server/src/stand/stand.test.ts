@@ -1,6 +1,7 @@
-import type { EstatePageDto, StandDto } from '@spudder/contract/stand'
+import type { EstatePageDto, StandDto, StandNameDto } from '@spudder/contract/stand'
 import { describe, expect, it } from 'vitest'
 import {
+  api,
   get,
   newId,
   newPlace,
@@ -27,6 +28,15 @@ describe('the estate', () => {
       [],
     ])
     expect(pages.every(({ total }) => total === 5)).toBe(true)
+  })
+
+  it('gives all its stands by name, however many there are', async () => {
+    const { id } = await newPlace()
+    const names = ['south', 'north', 'east']
+    for (const name of names) await post(`/places/${id}/stands`, { ...standBody(), name })
+    const told = await get<StandNameDto[]>(`/places/${id}/stands`)
+    expect(told.map(({ name }) => name)).toEqual(names)
+    await api.get(`/api/places/${newId()}/stands`).expect(404)
   })
 
   it('gives each stand its own ribbon from a day on: readings, jobs, and the open case', async () => {

@@ -10,7 +10,7 @@ import { randomUUID } from 'node:crypto'
 import { pino } from 'pino'
 import supertest from 'supertest'
 import { openDatabase } from '../database/connect.ts'
-import { createApp } from '../http/app.ts'
+import { createApp } from '../app.ts'
 
 function setting(name: string): string {
   const value = process.env[name]

@@ -1,31 +1,11 @@
-import { ChangeZoneDto, CreateZoneDto, ZoneDto } from '@spudder/contract/zone'
+import { zoneRoutes } from '@spudder/contract/zone'
 import type { Database } from '../database/connect.ts'
-import { route, type AnyRoute } from '../http/route.ts'
+import { serve } from '../http/route.ts'
 import { changeZone, createZone, findZones } from './zone.service.ts'
 
-export const zoneRoutes = (db: Database): AnyRoute[] => [
-  route({
-    method: 'get',
-    path: '/stands/:standId/zones',
-    summary: 'The zones of a stand',
-    answer: ZoneDto,
-    isList: true,
-    handle: ({ params }) => findZones(db, params['standId'] ?? ''),
-  }),
-  route({
-    method: 'post',
-    path: '/stands/:standId/zones',
-    summary: 'Keeps a zone of a stand',
-    body: CreateZoneDto,
-    answer: ZoneDto,
-    handle: ({ params, body, recorder }) => createZone(db, recorder, params['standId'] ?? '', body),
-  }),
-  route({
-    method: 'patch',
-    path: '/zones/:zoneId',
-    summary: 'Scores, renames or takes away a zone',
-    body: ChangeZoneDto,
-    answer: ZoneDto,
-    handle: ({ params, body }) => changeZone(db, params['zoneId'] ?? '', body),
-  }),
-]
+export const serveZones = (db: Database) =>
+  serve(zoneRoutes, {
+    all: ({ params }) => findZones(db, params.standId),
+    create: ({ params, body, recorder }) => createZone(db, recorder, params.standId, body),
+    change: ({ params, body }) => changeZone(db, params.zoneId, body),
+  })

@@ -1,6 +1,8 @@
-import type { RecordLineDto, RecordPageDto } from '@spudder/contract/entry'
-import { useQuery } from '@pinia/colada'
-import { request } from './request.ts'
+import { entryRoutes, type RecordLineDto } from '@spudder/contract/entry'
+import { call } from './call.ts'
+import { ofPlace } from './of-place.ts'
+import { readToEnd } from './read-to-end.ts'
+import { useReadOn } from './use-read.ts'
 
 /** What entries are looked for by; empty fields ask for all. */
 export interface RecordQuestion {
@@ -10,50 +12,31 @@ export interface RecordQuestion {
   readonly standId: string
 }
 
-function queryOf(question: RecordQuestion, offset: number, limit: number): string {
-  const asked = Object.entries(question).filter(([, value]) => value !== '')
-  return new URLSearchParams([
-    ...asked,
-    ['offset', String(offset)],
-    ['limit', String(limit)],
-  ]).toString()
-}
-
 /** Lines that are shown at once. */
 export const recordPageSize = 50
 
 /** A page of the record of a place, the newest first. */
-export function useRecord(
+export const useRecord = (
   placeId: () => string | undefined,
   question: () => RecordQuestion,
   offset: () => number,
-) {
-  return useQuery({
-    key: () => ['record', placeId() ?? '', { ...question() }, offset()],
-    enabled: () => placeId() !== undefined,
-    query: () =>
-      request<RecordPageDto>(
-        'GET',
-        `/places/${placeId()}/entries?${queryOf(question(), offset(), recordPageSize)}`,
-      ),
-    placeholderData: (previous: RecordPageDto | undefined) => previous,
-  })
-}
+) =>
+  useReadOn(
+    entryRoutes.page,
+    ofPlace(placeId, () => ({
+      query: { ...question(), offset: offset(), limit: recordPageSize },
+    })),
+  )
 
 const atOnce = 500
 
 /** Every line that is found, page by page; for files. */
-export async function readWholeRecord(
+export const readWholeRecord = (
   placeId: string,
   question: RecordQuestion,
-): Promise<RecordLineDto[]> {
-  const lines: RecordLineDto[] = []
-  for (;;) {
-    const page = await request<RecordPageDto>(
-      'GET',
-      `/places/${placeId}/entries?${queryOf(question, lines.length, atOnce)}`,
-    )
-    lines.push(...page.lines)
-    if (page.lines.length === 0 || lines.length >= page.total) return lines
-  }
-}
+): Promise<RecordLineDto[]> =>
+  readToEnd(async (offset) => {
+    const query = { ...question, offset, limit: atOnce }
+    const { total, lines } = await call(entryRoutes.page, { placeId, query })
+    return { total, rows: lines }
+  })

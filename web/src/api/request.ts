@@ -7,6 +7,16 @@ const sent = (body: object | Blob | undefined): { type?: string; body?: BodyInit
   return { type: 'application/json', body: JSON.stringify(body) }
 }
 
+/** @throws {ApiProblem} unreachable, or what the server had against it */
+async function send(path: string, init: RequestInit): Promise<Response> {
+  const response = await fetch(`/api${path}`, init).catch(() => {
+    throw new ApiProblem('unreachable')
+  })
+  if (response.ok) return response
+  const answer: unknown = await response.json().catch(() => ({}))
+  throw toApiProblem(answer as object)
+}
+
 /** The only fetch of the interface: JSON or a file in, JSON out, every failure an {@link ApiProblem}. */
 export async function request<Answer>(
   method: string,
@@ -14,14 +24,14 @@ export async function request<Answer>(
   given?: object | Blob,
 ): Promise<Answer> {
   const { type, body } = sent(given)
-  const response = await fetch(`/api${path}`, {
+  const response = await send(path, {
     method,
     headers: { accept: 'application/json', ...(type ? { 'content-type': type } : {}) },
     ...(body ? { body } : {}),
-  }).catch(() => {
-    throw new ApiProblem('unreachable')
   })
-  const answer: unknown = await response.json().catch(() => ({}))
-  if (!response.ok) throw toApiProblem(answer as object)
-  return answer as Answer
+  return (await response.json().catch(() => ({}))) as Answer
 }
+
+/** The bytes of a file, every failure an {@link ApiProblem}. */
+export const requestFile = async (path: string): Promise<Blob> =>
+  (await send(path, { method: 'GET' })).blob()

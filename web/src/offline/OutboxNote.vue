@@ -1,21 +1,18 @@
 <script setup lang="ts">
-import { useQueryCache } from '@pinia/colada'
 import { onBeforeUnmount, onMounted } from 'vue'
+import { useReadAnew } from '../api/use-change.ts'
 import { useOutbox } from './outbox.ts'
+import { recordTouches } from './send-record.ts'
 
 /** What waits for signal on this device, and what was not taken; tries again by itself. */
 const outbox = useOutbox()
-const cache = useQueryCache()
+const readAnew = useReadAnew(recordTouches)
 const againMs = 20_000
 let timer: ReturnType<typeof setInterval> | undefined
 
 async function send(): Promise<void> {
   if ((await outbox.flush()) === 0) return
-  await Promise.allSettled(
-    ['story', 'estate', 'planning', 'record', 'shelf'].map((key) =>
-      cache.invalidateQueries({ key: [key] }),
-    ),
-  )
+  await readAnew()
 }
 const sendNow = () => void send()
 onMounted(() => {

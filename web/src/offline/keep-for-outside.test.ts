@@ -27,14 +27,14 @@ function browser(addAll: (paths: readonly string[]) => Promise<void> = () => Pro
 describe('a sheet that is taken outside', () => {
   it('keeps the page, its parts and the answers it was made of, each once', async () => {
     const { kept, register } = browser()
-    expect(await keepForOutside(['/stands/1', '/places'])).toBe(true)
+    expect(await keepForOutside(['/api/stands/1', '/api/places'])).toBe(true)
     expect(register).toHaveBeenCalledWith('/service-worker.js')
     expect(kept).toEqual(['/', '/assets/app-1.js', '/api/stands/1', '/api/places'])
   })
 
   it('says so where the signal is gone before it was kept', async () => {
     browser(() => Promise.reject(new TypeError('Failed to fetch')))
-    expect(await keepForOutside(['/stands/1'])).toBe(false)
+    expect(await keepForOutside(['/api/stands/1'])).toBe(false)
   })
 
   it('says so where the browser cannot', async () => {

@@ -11,7 +11,7 @@ function ownParts(): string[] {
 
 /**
  * Keeps the page as it was made, and answers of the server, so that it opens again without signal.
- * @param answers paths under /api that the page was filled from
+ * @param answers addresses that the page was filled from
  * @returns whether the browser can keep and did; false is no error, the open page still works
  */
 export async function keepForOutside(answers: readonly string[]): Promise<boolean> {
@@ -20,7 +20,7 @@ export async function keepForOutside(answers: readonly string[]): Promise<boolea
     await navigator.serviceWorker.register('/service-worker.js')
     await navigator.serviceWorker.ready
     const kept = await caches.open(outsideCache)
-    const paths = ['/', ...ownParts(), ...answers.map((path) => `/api${path}`)]
+    const paths = ['/', ...ownParts(), ...answers]
     await kept.addAll([...new Set(paths)])
     return true
   } catch {

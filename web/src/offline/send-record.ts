@@ -1,6 +1,6 @@
-import type { CreateEntryDto, EntryDto } from '@spudder/contract/entry'
-import type { PhotoDto } from '@spudder/contract/photo'
-import { request } from '../api/request.ts'
+import { entryRoutes, type CreateEntryDto, type EntryDto } from '@spudder/contract/entry'
+import { photoRoutes } from '@spudder/contract/photo'
+import { call } from '../api/call.ts'
 
 /** A photo that belongs to a record. */
 export interface RecordPhoto {
@@ -17,12 +17,19 @@ export interface SentRecord {
   readonly photos: readonly RecordPhoto[]
 }
 
-/** Sends a record with its photos; sent again after a lost answer it is stored once. */
+/** What a record can be seen in. */
+export const recordTouches = [
+  ...new Set([...entryRoutes.record.touches, ...photoRoutes.keep.touches]),
+]
+
+/**
+ * Sends a record with its photos; sent again after a lost answer it is stored once.
+ * @throws {ApiProblem} whatever stands against it
+ */
 export async function sendRecord({ jobId, standId, dto, photos }: SentRecord): Promise<EntryDto> {
-  const entry = await request<EntryDto>('POST', `/jobs/${jobId}/entries`, dto)
+  const entry = await call(entryRoutes.record, { jobId, dto })
   for (const { id, fileName, file } of photos) {
-    const query = `id=${id}&fileName=${encodeURIComponent(fileName)}&entryId=${dto.id}`
-    await request<PhotoDto>('POST', `/stands/${standId}/photos?${query}`, file)
+    await call(photoRoutes.keep, { standId, query: { id, fileName, entryId: dto.id }, dto: file })
   }
   return entry
 }

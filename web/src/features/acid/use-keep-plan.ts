@@ -1,6 +1,7 @@
+import { acidPlanRoutes } from '@spudder/contract/acid-plan'
+import { useChange } from '../../api/use-change.ts'
 import { CreateAcidPlanDto } from '@spudder/contract/acid-plan'
 import type { Ref } from 'vue'
-import { usePlanAcid } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import type { AcidDraft } from './acid-draft.ts'
@@ -54,17 +55,18 @@ function requestWith({ draft, ground, steps }: PlanParts) {
 /** Stores the plan: its steps and retests become jobs. */
 export function useKeepPlan(parts: PlanParts) {
   const { standId } = useStandCase()
-  const request = usePlanAcid()
+  const request = useChange(acidPlanRoutes.create, { told: 'beside' })
   const { checked, messageFor } = useChecked(CreateAcidPlanDto, () => request.error.value)
   async function save(): Promise<void> {
     const { id } = parts.draft.value
     const dto = checked(requestWith(parts))
     if (!dto) return
-    await request.mutateAsync({ id: standId.value, dto }).then(parts.forget, (error: unknown) => {
-      parts.failed(error)
+    const stored = await request.send({ standId: standId.value, dto }, (problem) => {
+      parts.failed(problem)
       // Another plan is other jobs too.
       if (parts.draft.value.id !== id) parts.draft.value.jobIds = []
     })
+    if (stored) parts.forget()
   }
   return { save, request, messageFor }
 }

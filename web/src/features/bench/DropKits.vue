@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { placeRoutes } from '@spudder/contract/place'
+import { useChange } from '../../api/use-change.ts'
 import { CoreError } from '@spudder/core/base/error'
 import {
   calciumAsHardness,
@@ -12,7 +14,6 @@ import {
 import { formatNumber } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
-import { useChangeSettings } from '../../api/bench.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import { renewedId, useKept } from '../../shared/form/kept.ts'
@@ -24,7 +25,7 @@ import { today } from '../../shared/units/today.ts'
 import { useKeepReading, type ReadingGiven } from './use-keep-reading.ts'
 
 const { standId, place } = useStandCase()
-const settings = useChangeSettings()
+const settings = useChange(placeRoutes.changeSettings)
 const { keep, problem, isLoading } = useKeepReading()
 
 /** Three tests, each by one of the kits for it; which kit is asked once at a place and kept. */
@@ -61,7 +62,7 @@ async function chooseKit(name: TestName, kit: DropKitName): Promise<void> {
     ...dropKitNames.filter((each) => kept.value.includes(each) && !own.includes(each)),
     kit,
   ]
-  if (place.value) await settings.mutateAsync({ id: place.value.id, dto: { kits } }).catch(() => 0)
+  if (place.value) await settings.send({ placeId: place.value.id, dto: { kits } })
 }
 
 function readingOf(name: TestName) {

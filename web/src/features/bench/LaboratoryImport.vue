@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { laboratoryRoutes } from '@spudder/contract/laboratory'
+import { useChange } from '../../api/use-change.ts'
 import { CreateImportDto } from '@spudder/contract/laboratory'
 import {
   columnUnits,
@@ -9,8 +11,7 @@ import {
 import { readingKindNames, readingKinds, type ReadingKind } from '@spudder/core/seen/reading'
 import { Button } from 'ant-design-vue'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
-import { useImportResults } from '../../api/bench.ts'
-import { useEstateNames } from '../../api/places.ts'
+import { useStandNames } from '../../api/estate.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import FileButton from '../../shared/form/FileButton.vue'
@@ -21,7 +22,7 @@ import LaboratoryFound from './LaboratoryFound.vue'
 import { useFileReading } from './use-file-reading.ts'
 
 const { place, stand } = useStandCase()
-const names = useEstateNames(() => place.value?.id)
+const names = useStandNames(() => place.value?.id)
 const stands = computed(() => {
   const all = names.data.value ?? []
   return all.length > 0 || !stand.value ? all : [{ id: stand.value.id, name: stand.value.name }]
@@ -31,7 +32,7 @@ const reading = useFileReading(
   () => stands.value,
 )
 const { map, file, readings, errors, rowsRead, rowCount, isWhole, samples } = reading
-const store = useImportResults()
+const store = useChange(laboratoryRoutes.importResults, { told: 'beside' })
 const { checked } = useChecked(CreateImportDto, () => store.error.value)
 const importId = ref(crypto.randomUUID() as string)
 const stored = ref('')
@@ -106,7 +107,7 @@ async function save(): Promise<void> {
     map: map.value,
   })
   if (!dto) return
-  const done = await store.mutateAsync({ id: place.value.id, dto }).catch(() => undefined)
+  const done = await store.send({ placeId: place.value.id, dto })
   if (!done) return
   stored.value = `${done.readingCount} readings of ${done.fileName} were stored.`
   reading.forget()

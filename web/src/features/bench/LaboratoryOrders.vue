@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { laboratoryRoutes } from '@spudder/contract/laboratory'
+import { useChange } from '../../api/use-change.ts'
 import {
   CreateLaboratoryOrderDto,
   laboratoryPacketNames,
@@ -9,7 +11,8 @@ import {
 import { readingPlaces, type ReadingPlace } from '@spudder/core/seen/reading'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
-import { fetchResults, useLaboratoryOrders, useOrderTests } from '../../api/bench.ts'
+import { call } from '../../api/call.ts'
+import { useRead } from '../../api/use-read.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
@@ -18,9 +21,9 @@ import { dayWords, today } from '../../shared/units/today.ts'
 
 const emit = defineEmits<{ results: [laboratory: string, fileName: string, csv: string] }>()
 const { standId, stand } = useStandCase()
-const orders = useLaboratoryOrders(() => standId.value)
+const orders = useRead(laboratoryRoutes.orders, () => ({ standId: standId.value }))
 const known = computed(() => (orders.data.value ?? []).toReversed())
-const order = useOrderTests()
+const order = useChange(laboratoryRoutes.order, { told: 'beside' })
 const { checked, messageFor } = useChecked(CreateLaboratoryOrderDto, () => order.error.value)
 
 const isInSolution = computed(() => stand.value?.size.kind === 'solution')
@@ -38,14 +41,16 @@ async function send(): Promise<void> {
     places: places.value,
   })
   if (!dto) return
-  const sent = await order.mutateAsync({ id: standId.value, dto }).catch(() => undefined)
+  const sent = await order.send({ standId: standId.value, dto })
   if (sent) orderId.value = crypto.randomUUID()
 }
 
 const failure = ref<unknown>()
 async function open({ id, laboratory }: LaboratoryOrderDto): Promise<void> {
   failure.value = undefined
-  const results = await fetchResults(id).catch((error: unknown) => (failure.value = error))
+  const results = await call(laboratoryRoutes.results, { orderId: id }).catch(
+    (error: unknown) => (failure.value = error),
+  )
   if (results && typeof results === 'object' && 'csv' in results) {
     const { fileName, csv } = results as { fileName: string; csv: string }
     emit('results', laboratory, fileName, csv)

@@ -10,7 +10,8 @@ import {
 import { formatNumber } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
-import { readMeter } from '../../api/bench.ts'
+import { meterRoutes } from '@spudder/contract/meter'
+import { call } from '../../api/call.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import { useKept } from '../../shared/form/kept.ts'
@@ -43,7 +44,10 @@ async function millivolts(sample: MeterSample): Promise<number | undefined> {
   isReading.value = true
   failure.value = undefined
   try {
-    const read = await readMeter(standId.value, sample)
+    const read = await call(meterRoutes.pH, {
+      standId: standId.value,
+      query: { in: sample },
+    })
     device.value = read.device
     return read.millivolts
   } catch (error) {

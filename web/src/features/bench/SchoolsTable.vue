@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { placeRoutes } from '@spudder/contract/place'
+import { useChange } from '../../api/use-change.ts'
 import {
   firstIronSchool,
   ironSchoolNames,
@@ -9,14 +11,13 @@ import {
 import { sourceWords } from '@spudder/core/base/reference'
 import { formatNumber } from '@spudder/core/base/quantity'
 import { computed, useId } from 'vue'
-import { useChangeSettings } from '../../api/bench.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { dayWords } from '../../shared/units/today.ts'
 
 /** The last soil iron as the three schools read it; the one chosen is what the verdict goes by. */
 const { story, place } = useStandCase()
-const settings = useChangeSettings()
+const settings = useChange(placeRoutes.changeSettings, { told: 'beside' })
 const id = useId()
 const lastOf = (kind: 'soilIron' | 'soilManganese') =>
   story.value?.readings.findLast((reading) => reading.kind === kind && reading.place !== 'healthy')
@@ -28,7 +29,7 @@ const readings = computed(() =>
 const chosen = computed(() => place.value?.settings.ironSchool ?? firstIronSchool)
 async function choose(ironSchool: IronSchoolName): Promise<void> {
   if (place.value) {
-    await settings.mutateAsync({ id: place.value.id, dto: { ironSchool } }).catch(() => undefined)
+    await settings.send({ placeId: place.value.id, dto: { ironSchool } })
   }
 }
 const measuredWords = computed(() => {

@@ -1,7 +1,8 @@
+import { readingRoutes } from '@spudder/contract/reading'
+import { useChange } from '../../api/use-change.ts'
 import { CreateReadingDto } from '@spudder/contract/reading'
 import { questionsAbout, type Doubtful } from '@spudder/core/seen/reading'
 import { computed, ref } from 'vue'
-import { useStoreReading } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
 
@@ -14,7 +15,7 @@ export type ReadingGiven = Omit<CreateReadingDto, 'note'>
  */
 export function useKeepReading() {
   const { standId, story } = useStandCase()
-  const store = useStoreReading()
+  const store = useChange(readingRoutes.create, { told: 'beside' })
   const { checked, messageFor } = useChecked(CreateReadingDto, () => store.error.value)
   const questions = ref<readonly Doubtful[]>([])
 
@@ -31,10 +32,7 @@ export function useKeepReading() {
     if (!dto) return false
     questions.value = isSaidToBeSo ? [] : asked
     if (questions.value.length > 0) return false
-    return store.mutateAsync({ id: standId.value, dto }).then(
-      () => true,
-      () => false,
-    )
+    return (await store.send({ standId: standId.value, dto })) !== undefined
   }
   return {
     keep,

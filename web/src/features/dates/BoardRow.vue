@@ -98,8 +98,7 @@ function nudge(job: JobDto, days: number): void {
   store.chosenId.value = job.id
   pending.value = { jobId: job.id, day: day < today ? today : day }
 }
-const hold = (job: JobDto) =>
-  store.change.mutateAsync({ id: job.id, dto: { isLocked: !job.isLocked } }).catch(() => undefined)
+const hold = (job: JobDto) => store.change.send({ jobId: job.id, dto: { isLocked: !job.isLocked } })
 </script>
 
 <template>

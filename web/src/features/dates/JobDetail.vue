@@ -55,8 +55,8 @@ function changeDay(text: string): void {
   const isWhole = /^\d{4}-\d{2}-\d{2}$/.test(text) && text >= store.today
   if (job.value && isWhole) store.pending.value = { jobId: job.value.id, day: text }
 }
-const changeJob = (dto: Parameters<typeof store.change.mutateAsync>[0]['dto']) =>
-  job.value && store.change.mutateAsync({ id: job.value.id, dto }).catch(() => undefined)
+const changeJob = (dto: Parameters<typeof store.change.send>[0]['dto']) =>
+  job.value && store.change.send({ jobId: job.value.id, dto })
 function changeHour(text: string): void {
   hour.value = text
   if (text === '') void changeJob({ startsAt: null })

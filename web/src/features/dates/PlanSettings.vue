@@ -1,13 +1,14 @@
 <script setup lang="ts">
+import { placeRoutes } from '@spudder/contract/place'
+import { standRoutes } from '@spudder/contract/stand'
+import { weatherRoutes } from '@spudder/contract/weather'
+import { useChange } from '../../api/use-change.ts'
 import { PlaceSettingsDto, type WorkSettingsDto } from '@spudder/contract/place'
 import { intervalClocks, paleLossOf, usualLeadDays } from '@spudder/core/days/task'
 import { ChangeStandDto } from '@spudder/contract/stand'
 import { plannerFigures } from '@spudder/core/days/planner'
 import { Button } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
-import { useChangeSettings } from '../../api/bench.ts'
-import { useStationFile } from '../../api/places.ts'
-import { useChangeStand } from '../../api/stands.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import FileButton from '../../shared/form/FileButton.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
@@ -19,9 +20,9 @@ import WeekdayPicks from './WeekdayPicks.vue'
 
 /** What the planner reckons with: crew, money, rules of the place, and the care of each stand. */
 const store = useDatesStore()
-const change = useChangeSettings()
-const changeStand = useChangeStand()
-const station = useStationFile()
+const change = useChange(placeRoutes.changeSettings, { told: 'beside' })
+const changeStand = useChange(standRoutes.change, { told: 'beside' })
+const station = useChange(weatherRoutes.importStation, { told: 'beside' })
 const { checked, messageFor } = useChecked(PlaceSettingsDto, () => change.error.value)
 const stand = useChecked(ChangeStandDto, () => changeStand.error.value)
 
@@ -59,7 +60,7 @@ async function keep(): Promise<void> {
     },
   })
   const id = store.place.value?.id
-  if (dto && id) await change.mutateAsync({ id, dto }).catch(() => undefined)
+  if (dto && id) await change.send({ placeId: id, dto })
 }
 const addBlackout = () =>
   draft.value.blackouts.push({ from: store.today, to: store.today, words: '' })
@@ -68,7 +69,7 @@ const stands = computed(() => store.planning.data.value?.stands ?? [])
 async function keepCare(id: string, care: object): Promise<void> {
   const before = stands.value.find((each) => each.id === id)?.care ?? {}
   const dto = stand.checked({ care: { ...before, ...care } })
-  if (dto) await changeStand.mutateAsync({ id, dto }).catch(() => undefined)
+  if (dto) await changeStand.send({ standId: id, dto })
 }
 
 const taken = ref('')
@@ -77,7 +78,7 @@ async function takeStation(files: readonly File[]): Promise<void> {
   const placeId = store.place.value?.id
   if (!file || !placeId) return
   const dto = { fileName: file.name.slice(-150), text: await file.text() }
-  const done = await station.mutateAsync({ placeId, dto }).catch(() => undefined)
+  const done = await station.send({ placeId, dto })
   if (!done) return
   const errors =
     done.errors.length > 0

@@ -1,7 +1,8 @@
+import { jobRoutes } from '@spudder/contract/job'
+import { useChange } from '../../api/use-change.ts'
 import type { Day } from '@spudder/core/base/calendar'
 import { effectOfMove } from '@spudder/core/days/planner'
 import { computed, ref } from 'vue'
-import { useChangeJob } from '../../api/stands.ts'
 import type { PlannedWork } from './use-planned-work.ts'
 
 /** A job on its way to a day where it is not stored yet. */
@@ -12,7 +13,7 @@ interface Pending {
 
 /** Moves one job by hand: what it would break, storing it, taking it back. */
 export function useMoving({ facts, tasks, current, jobOf }: PlannedWork) {
-  const change = useChangeJob()
+  const change = useChange(jobRoutes.change, { told: 'beside' })
   const pending = ref<Pending>()
   const pendingEffect = computed(() => {
     if (!pending.value || !facts.value) return undefined
@@ -24,9 +25,7 @@ export function useMoving({ facts, tasks, current, jobOf }: PlannedWork) {
 
   async function put(jobId: string, day: Day): Promise<void> {
     const from = jobOf(jobId)?.dueOn
-    const stored = await change
-      .mutateAsync({ id: jobId, dto: { dueOn: day } })
-      .catch(() => undefined)
+    const stored = await change.send({ jobId, dto: { dueOn: day } })
     pending.value = undefined
     if (!stored || from === undefined) return
     undo.value = { jobId, from, words: stored.title }
@@ -34,8 +33,8 @@ export function useMoving({ facts, tasks, current, jobOf }: PlannedWork) {
   async function takeBack(): Promise<void> {
     const last = undo.value
     if (!last) return
-    await change.mutateAsync({ id: last.jobId, dto: { dueOn: last.from } }).catch(() => undefined)
-    undo.value = undefined
+    const stored = await change.send({ jobId: last.jobId, dto: { dueOn: last.from } })
+    if (stored) undo.value = undefined
   }
   /** Lets go of a job: where its day breaks nothing it is stored, else somebody has to say so. */
   async function drop(): Promise<void> {

@@ -1,12 +1,13 @@
+import { jobRoutes } from '@spudder/contract/job'
+import { useChange } from '../../api/use-change.ts'
 import { movesBetween, planCost } from '@spudder/core/days/planner'
 import { computed } from 'vue'
-import { useAcceptMoves } from '../../api/planning.ts'
 import { usePlanner } from './use-planner.ts'
 import type { PlannedWork } from './use-planned-work.ts'
 
 /** Has the whole season laid out, and takes the moves that somebody agrees to. */
 export function useSeasonMoves({ place, input, facts, tasks, current, jobOf }: PlannedWork) {
-  const accept = useAcceptMoves()
+  const accept = useChange(jobRoutes.move, { told: 'beside' })
   const planner = usePlanner()
   const { season } = planner
   const moves = computed(() =>
@@ -23,9 +24,7 @@ export function useSeasonMoves({ place, input, facts, tasks, current, jobOf }: P
       return isAsked ? [{ jobId: task.id, from, to }] : []
     })
     if (wanted.length === 0) return
-    const stored = await accept
-      .mutateAsync({ placeId, dto: { moves: wanted } })
-      .catch(() => undefined)
+    const stored = await accept.send({ placeId, dto: { moves: wanted } })
     if (stored) planner.forget()
   }
   return {

@@ -1,7 +1,7 @@
 import type { EstateRowDto } from '@spudder/contract/stand'
 import { useQueryCache } from '@pinia/colada'
 import { computed, ref, watch, type Ref } from 'vue'
-import { fetchEstatePage } from '../../api/places.ts'
+import { readEstatePage } from '../../api/estate.ts'
 
 /** Rows asked for at once. */
 const pageSize = 40
@@ -41,7 +41,7 @@ export function useEstateRows({ placeId, from, scrollTop, viewHeight, rowHeight 
     const key = ['estate', place, from.value, offset]
     const entry = cache.ensure({
       key,
-      query: () => fetchEstatePage(place, offset, pageSize, from.value),
+      query: () => readEstatePage(place, { offset, limit: pageSize, from: from.value }),
       staleTime: 30_000,
     })
     const state = await cache.refresh(entry).catch((error: Error) => {

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { entryRoutes } from '@spudder/contract/entry'
+import { useChange } from '../../api/use-change.ts'
 import { CorrectEntryDto, type EntryDto } from '@spudder/contract/entry'
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
-import { useCorrectEntry } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { useKept } from '../../shared/form/kept.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
@@ -14,7 +15,7 @@ import { amountWords } from '@spudder/core/base/quantity'
 const props = defineProps<{ entry: EntryDto }>()
 const emit = defineEmits<{ done: [] }>()
 const { system } = useStandCase()
-const correct = useCorrectEntry()
+const correct = useChange(entryRoutes.correct, { told: 'beside' })
 const { checked, messageFor } = useChecked(CorrectEntryDto, () => correct.error.value)
 const {
   value: draft,
@@ -49,7 +50,7 @@ async function save(): Promise<void> {
     reason,
   })
   if (!dto) return
-  const stored = await correct.mutateAsync({ id: props.entry.id, dto }).catch(failed)
+  const stored = await correct.send({ entryId: props.entry.id, dto }, failed)
   if (!stored) return
   forget()
   emit('done')

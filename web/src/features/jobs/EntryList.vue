@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { amountWords } from '@spudder/core/base/quantity'
 import { dayWords } from '../../shared/units/today.ts'
-import { photoAddress } from '../../api/stands.ts'
+import { photoAddress } from '../../api/photos.ts'
 import { weatherWordsOf } from '../../shared/weather/weather-then.ts'
 import CorrectionForm from './CorrectionForm.vue'
 

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { jobRoutes } from '@spudder/contract/job'
+import { useChange } from '../../api/use-change.ts'
 import { ChangeJobDto, type JobDto } from '@spudder/contract/job'
 import { doneBy, putsOut } from '@spudder/core/days/plan'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import { checks } from '@spudder/core/verdict/diagnosis'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
-import { useChangeJob } from '../../api/stands.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
@@ -29,7 +30,7 @@ const props = defineProps<{
 const done = computed(() => doneBy[props.job.kind])
 const check = computed(() => checks.find(({ id }) => id === props.job.checkId))
 const { stand, system } = useStandCase()
-const change = useChangeJob()
+const change = useChange(jobRoutes.change, { told: 'beside' })
 const { checked, messageFor } = useChecked(ChangeJobDto, () => change.error.value)
 const shelf = useShelf(() => stand.value?.placeId)
 const sprayers = useSprayers(() => stand.value?.placeId)
@@ -49,10 +50,9 @@ const isMoved = computed(() => dueOn.value !== props.job.dueOn)
 
 async function move(): Promise<void> {
   const dto = checked({ dueOn: dueOn.value })
-  if (dto) await change.mutateAsync({ id: props.job.id, dto }).catch(() => undefined)
+  if (dto) await change.send({ jobId: props.job.id, dto })
 }
-const sayDone = () =>
-  change.mutateAsync({ id: props.job.id, dto: { status: 'done' } }).catch(() => undefined)
+const sayDone = () => change.send({ jobId: props.job.id, dto: { status: 'done' } })
 /** What is to be done for a job that nothing is measured by. */
 const doWords = computed(() => {
   switch (props.job.kind) {
@@ -66,8 +66,7 @@ const doWords = computed(() => {
       return ''
   }
 })
-const drop = () =>
-  change.mutateAsync({ id: props.job.id, dto: { status: 'dropped' } }).catch(() => undefined)
+const drop = () => change.send({ jobId: props.job.id, dto: { status: 'dropped' } })
 </script>
 
 <template>

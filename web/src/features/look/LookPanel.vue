@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { lookRoutes } from '@spudder/contract/look'
+import { useChange } from '../../api/use-change.ts'
 import { CreateLookDto } from '@spudder/contract/look'
 import {
   readPaint,
@@ -12,7 +14,6 @@ import { findPlant } from '@spudder/core/stand/plant'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { useStoreLook } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import PlantFigure from '../../shared/figure/PlantFigure.vue'
 import { renewedId } from '../../shared/form/kept.ts'
@@ -43,7 +44,7 @@ const {
   figureKind,
 } = useStandCase()
 const router = useRouter()
-const store = useStoreLook()
+const store = useChange(lookRoutes.create, { told: 'beside' })
 const { checked, messageFor } = useChecked(CreateLookDto, () => store.error.value)
 
 const severity = ref<Severity>(3)
@@ -98,8 +99,8 @@ function nextRoots(): void {
 async function save(): Promise<void> {
   const dto = checked({ ...look.value })
   if (!dto) return
-  const stored = await store.mutateAsync({ id: standId.value, dto }).catch((error: unknown) => {
-    change({ id: renewedId(look.value.id, error) })
+  const stored = await store.send({ standId: standId.value, dto }, (problem) => {
+    change({ id: renewedId(look.value.id, problem) })
   })
   if (!stored) return
   forgetDraft()

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { readingRoutes } from '@spudder/contract/reading'
+import { storyRoutes } from '@spudder/contract/story'
+import { useChange } from '../../api/use-change.ts'
 import { CreateReadingDto } from '@spudder/contract/reading'
 import { CreateStoryEventDto } from '@spudder/contract/story'
 import {
@@ -10,7 +13,6 @@ import {
 import { readingMethodNames, readingMethods, type ReadingMethod } from '@spudder/core/seen/reading'
 import { Button } from 'ant-design-vue'
 import { computed, watch } from 'vue'
-import { useStoreReading, useTellEvent } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import { useKept } from '../../shared/form/kept.ts'
@@ -23,7 +25,7 @@ import { percent } from '../../shared/words/percent.ts'
 
 const { standId, story, verdict, pickedDay } = useStandCase()
 
-const storeReading = useStoreReading()
+const storeReading = useChange(readingRoutes.create, { told: 'beside' })
 const pHCheck = useChecked(CreateReadingDto, () => storeReading.error.value)
 const pHDraft = useKept(`pH:${standId.value}`, () => ({
   id: crypto.randomUUID() as string,
@@ -39,10 +41,10 @@ async function addPH(): Promise<void> {
   const { value, ...rest } = pHDraft.value.value
   const dto = pHCheck.checked({ kind: 'pH', value: numberIn(value), ...rest })
   if (!dto) return
-  await storeReading.mutateAsync({ id: standId.value, dto }).then(pHDraft.forget, pHDraft.failed)
+  if (await storeReading.send({ standId: standId.value, dto }, pHDraft.failed)) pHDraft.forget()
 }
 
-const tell = useTellEvent()
+const tell = useChange(storyRoutes.tell, { told: 'beside' })
 const eventCheck = useChecked(CreateStoryEventDto, () => tell.error.value)
 const eventDraft = useKept(`event:${standId.value}`, () => ({
   id: crypto.randomUUID() as string,
@@ -62,7 +64,7 @@ async function addEvent(): Promise<void> {
   const pH = isCorrection.value ? { fromPH: numberIn(fromPH), toPH: numberIn(toPH) } : {}
   const dto = eventCheck.checked({ id, kind, happenedOn, ...pH })
   if (!dto) return
-  await tell.mutateAsync({ id: standId.value, dto }).then(eventDraft.forget, eventDraft.failed)
+  if (await tell.send({ standId: standId.value, dto }, eventDraft.failed)) eventDraft.forget()
 }
 
 const known = computed(() =>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { photoRoutes } from '@spudder/contract/photo'
+import { useChange } from '../../api/use-change.ts'
 import { photoTypes } from '@spudder/contract/photo'
 import { computed, ref } from 'vue'
 import { fieldMessage } from '../../api/api-problem.ts'
-import { photoAddress, useKeepPhoto } from '../../api/stands.ts'
+import { keptFileName, photoAddress } from '../../api/photos.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import FileButton from '../../shared/form/FileButton.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
@@ -10,7 +12,7 @@ import { dayWords } from '../../shared/units/today.ts'
 
 /** Photos beside the look, kept with its case. */
 const { standId, photos } = useStandCase()
-const keep = useKeepPhoto()
+const keep = useChange(photoRoutes.keep, { told: 'beside' })
 const refused = ref('')
 /** What the server had against the picture itself. */
 const ofTheFile = computed(() => fieldMessage(keep.error.value, 'photo'))
@@ -28,7 +30,11 @@ async function take(files: Iterable<File> | undefined): Promise<void> {
       continue
     }
     const photoId = crypto.randomUUID()
-    await keep.mutateAsync({ id: standId.value, photoId, file }).catch(() => undefined)
+    await keep.send({
+      standId: standId.value,
+      query: { id: photoId, fileName: keptFileName(file.name) },
+      dto: file,
+    })
   }
 }
 </script>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { placeRoutes } from '@spudder/contract/place'
+import { useChange } from '../../api/use-change.ts'
 import { climates, CreatePlaceDto, type Climate } from '@spudder/contract/place'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { useRouter } from 'vue-router'
-import { useCreatePlace } from '../../api/places.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
@@ -11,7 +12,7 @@ import { useChecked } from '../../shared/form/use-checked.ts'
 import { useKept } from '../../shared/form/kept.ts'
 
 const router = useRouter()
-const create = useCreatePlace()
+const create = useChange(placeRoutes.create, { told: 'beside' })
 const { checked, messageFor } = useChecked(CreatePlaceDto, () => create.error.value)
 const {
   value: draft,
@@ -38,7 +39,7 @@ const climateOptions = climates.map((value) => ({ value, words: climateWords[val
 async function save(): Promise<void> {
   const dto = checked(draft.value)
   if (!dto) return
-  const place = await create.mutateAsync(dto).catch(failed)
+  const place = await create.send({ dto }, failed)
   if (!place) return
   forget()
   await router.push({ name: 'estate' })

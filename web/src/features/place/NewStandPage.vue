@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { standRoutes } from '@spudder/contract/stand'
+import { useChange } from '../../api/use-change.ts'
 import { CreateStandDto } from '@spudder/contract/stand'
 import {
   contextNames,
@@ -10,7 +12,7 @@ import {
 import { Button } from 'ant-design-vue'
 import { computed, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useCreateStand, usePlace } from '../../api/places.ts'
+import { usePlace } from '../../api/places.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import { useKept } from '../../shared/form/kept.ts'
@@ -21,7 +23,7 @@ import { freshSizeDraft, readSize } from '../../shared/ground/size-draft.ts'
 import SizeFields from '../../shared/ground/SizeFields.vue'
 
 const router = useRouter()
-const create = useCreateStand()
+const create = useChange(standRoutes.create, { told: 'beside' })
 const { place } = usePlace()
 const { checked, messageFor } = useChecked(CreateStandDto, () => create.error.value)
 const {
@@ -53,7 +55,7 @@ async function save(): Promise<void> {
   const dto = checked({ id, name, context: context.value, plantId, size, measures, note })
   const isUnread = Object.keys(read.value.problems).length > 0
   if (!dto || isUnread || !place.value) return
-  const stand = await create.mutateAsync({ placeId: place.value.id, dto }).catch(failed)
+  const stand = await create.send({ placeId: place.value.id, dto }, failed)
   if (!stand) return
   forget()
   await router.push({ name: 'stand', params: { standId: stand.id } })

@@ -4,7 +4,8 @@ import { costByStand, recordCsv } from '@spudder/core/outcome/record'
 import { seasonOf } from '@spudder/core/soil/season'
 import { Button } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
-import { useEstateNames, usePlace } from '../../api/places.ts'
+import { useStandNames } from '../../api/estate.ts'
+import { usePlace } from '../../api/places.ts'
 import {
   readWholeRecord,
   recordPageSize,
@@ -27,7 +28,7 @@ import { saveRecordPdf } from './record-pdf.ts'
 const { place } = usePlace()
 const placeId = () => place.value?.id
 const system = computed(() => place.value?.unitSystem ?? 'us')
-const names = useEstateNames(placeId)
+const names = useStandNames(placeId)
 const shelf = useShelf(placeId)
 
 const season = seasonOf(today())

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { jarTestRoutes } from '@spudder/contract/jar-test'
+import { useChange } from '../../api/use-change.ts'
 import { CreateJarTestDto } from '@spudder/contract/jar-test'
 import { jarOutcomes, jarTestSteps, type JarOutcome } from '@spudder/core/apply/mix'
 import type { SourceId } from '@spudder/core/material/source'
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
-import { useRecordJarTest } from '../../api/sprayers.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import { renewedId } from '../../shared/form/kept.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
@@ -26,7 +27,7 @@ const options = (Object.keys(jarOutcomes) as JarOutcome[]).map((value) => ({
   value,
   words: jarOutcomes[value].words,
 }))
-const record = useRecordJarTest()
+const record = useChange(jarTestRoutes.record, { told: 'beside' })
 const { checked, messageFor } = useChecked(CreateJarTestDto, () => record.error.value)
 
 async function store(): Promise<void> {
@@ -34,8 +35,8 @@ async function store(): Promise<void> {
   const seen = { id: id.value, sourceId, kindId, partnerName: partnerName.trim() }
   const dto = checked({ ...seen, testedOn: today(), outcome: outcome.value })
   if (!dto) return
-  await record.mutateAsync({ id: props.placeId, dto }).catch((error: unknown) => {
-    id.value = renewedId(id.value, error)
+  await record.send({ placeId: props.placeId, dto }, (problem) => {
+    id.value = renewedId(id.value, problem)
   })
 }
 </script>

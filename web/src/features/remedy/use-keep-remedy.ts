@@ -1,8 +1,9 @@
+import { placeRoutes } from '@spudder/contract/place'
+import { productRoutes } from '@spudder/contract/shelf'
+import { remedyRoutes } from '@spudder/contract/remedy'
+import { useChange } from '../../api/use-change.ts'
 import { CreateRemedyDto, requestOf } from '@spudder/contract/remedy'
 import type { StandDto } from '@spudder/contract/stand'
-import { useChangeSettings } from '../../api/bench.ts'
-import { useChangeProduct } from '../../api/shelf.ts'
-import { useChooseRemedy } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
@@ -34,28 +35,28 @@ function requestWith(remedy: Draft, { cause, nutrient }: AgainstCause) {
 
 /** Keeps what was measured once where it belongs: water with the place, spoon with the product. */
 function useKeepMeasured(stand: StandDto, { conditioning, weighedKgPerL, product }: Draft) {
-  const changeSettings = useChangeSettings()
-  const changeProduct = useChangeProduct()
+  const changeSettings = useChange(placeRoutes.changeSettings)
+  const changeProduct = useChange(productRoutes.change)
   return async (): Promise<void> => {
     const keeping: Promise<unknown>[] = []
     if (conditioning.value) {
       const { alkalinityMgPerLCaCO3, pH } = conditioning.value
       const sprayWater = { alkalinityMgPerLCaCO3, pH }
-      keeping.push(changeSettings.mutateAsync({ id: stand.placeId, dto: { sprayWater } }))
+      keeping.push(changeSettings.send({ placeId: stand.placeId, dto: { sprayWater } }))
     }
     const densityKgPerL = weighedKgPerL.value
     if (product.value && densityKgPerL !== undefined) {
-      keeping.push(changeProduct.mutateAsync({ id: product.value.id, dto: { densityKgPerL } }))
+      keeping.push(changeProduct.send({ productId: product.value.id, dto: { densityKgPerL } }))
     }
     // The remedy is stored already; that something could not be kept besides must not undo it.
-    await Promise.allSettled(keeping)
+    await Promise.all(keeping)
   }
 }
 
 /** Plans the remedy: it is stored, and its jobs with it. */
 export function useKeepRemedy(stand: StandDto, against: AgainstCause, remedy: Draft) {
   const { openCase } = useStandCase()
-  const choose = useChooseRemedy()
+  const choose = useChange(remedyRoutes.choose, { told: 'beside' })
   const { checked, messageFor } = useChecked(CreateRemedyDto, () => choose.error.value)
   const keepMeasured = useKeepMeasured(stand, remedy)
   /** False, with messages set, where something stands against it. */
@@ -65,9 +66,7 @@ export function useKeepRemedy(stand: StandDto, against: AgainstCause, remedy: Dr
     if (!openCase.value || !remedy.chosen.value || isBad || remedy.isStopped.value) return false
     const dto = checked(requestWith(remedy, against))
     if (!dto) return false
-    const stored = await choose
-      .mutateAsync({ id: openCase.value.id, dto })
-      .catch((error: unknown) => remedy.failed(error))
+    const stored = await choose.send({ caseId: openCase.value.id, dto }, remedy.failed)
     if (!stored) return false
     await keepMeasured()
     remedy.forget()

@@ -1,4 +1,9 @@
+import { placeRoutes } from '@spudder/contract/place'
+import { productRoutes } from '@spudder/contract/shelf'
+import { sprayerRoutes } from '@spudder/contract/sprayer'
+import { standRoutes } from '@spudder/contract/stand'
 import { computed, ref, watch, type ComputedRef } from 'vue'
+import { addressOf } from '../../api/call.ts'
 import { keepForOutside } from '../../offline/keep-for-outside.ts'
 import { useSignal } from './use-signal.ts'
 
@@ -17,10 +22,10 @@ export function useKeptOutside(
       const place = placeId()
       if (!isReady || !place) return
       isKept.value = await keepForOutside([
-        '/places',
-        `/stands/${standId()}`,
-        `/places/${place}/products`,
-        `/places/${place}/sprayers`,
+        addressOf(placeRoutes.all, {}),
+        addressOf(standRoutes.story, { standId: standId() }),
+        addressOf(productRoutes.all, { placeId: place }),
+        addressOf(sprayerRoutes.all, { placeId: place }),
       ])
     },
     { immediate: true },

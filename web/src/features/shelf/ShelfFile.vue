@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { productRoutes } from '@spudder/contract/shelf'
+import { useChange } from '../../api/use-change.ts'
 import { ImportProductsDto } from '@spudder/contract/shelf'
 import { CoreError } from '@spudder/core/base/error'
 import {
@@ -9,7 +11,6 @@ import {
 } from '@spudder/core/material/shelf'
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
-import { useImportProducts } from '../../api/shelf.ts'
 import FileButton from '../../shared/form/FileButton.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
@@ -22,7 +23,7 @@ const ids = ref<readonly string[]>([])
 const fileName = ref('')
 const problem = ref('')
 const done = ref('')
-const store = useImportProducts()
+const store = useChange(productRoutes.importAll, { told: 'beside' })
 const { checked } = useChecked(ImportProductsDto, () => store.error.value)
 
 async function open(file: File | undefined): Promise<void> {
@@ -52,7 +53,7 @@ async function storeAll(): Promise<void> {
     problem.value = 'A product of the file goes beyond what can be stored; check its figures.'
     return
   }
-  const stored = await store.mutateAsync({ id: props.placeId, dto }).catch(() => undefined)
+  const stored = await store.send({ placeId: props.placeId, dto })
   if (!stored) return
   done.value = `${stored.length} products of ${fileName.value} are on the shelf.`
   reading.value = undefined

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { jobRoutes } from '@spudder/contract/job'
+import { useChange } from '../../api/use-change.ts'
 import { amountsOf, usualLeadDays } from '@spudder/core/days/task'
 import { addDays } from '@spudder/core/base/calendar'
 import { stockForecast } from '@spudder/core/days/planner'
@@ -6,7 +8,7 @@ import { amountWords } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { usePlace } from '../../api/places.ts'
-import { usePlanning, usePlanOrder } from '../../api/planning.ts'
+import { usePlanning } from '../../api/planning.ts'
 import { useShelf } from '../../api/shelf.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { dayWords, today } from '../../shared/units/today.ts'
@@ -16,7 +18,7 @@ const { place } = usePlace()
 const placeId = () => place.value?.id
 const planning = usePlanning(placeId)
 const shelf = useShelf(placeId)
-const order = usePlanOrder()
+const order = useChange(jobRoutes.order, { told: 'beside' })
 const system = computed(() => place.value?.unitSystem ?? 'us')
 const lead = computed(() => place.value?.settings.work?.leadDays ?? usualLeadDays)
 
@@ -66,7 +68,7 @@ async function planOrder(each: (typeof forecasts.value)[number]): Promise<void> 
     plannedKg: each.buyKg,
     dueOn,
   }
-  await order.mutateAsync({ placeId: id, dto }).catch(() => undefined)
+  await order.send({ placeId: id, dto })
 }
 </script>
 

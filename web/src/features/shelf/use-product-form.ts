@@ -1,10 +1,11 @@
+import { productRoutes } from '@spudder/contract/shelf'
+import { useChange } from '../../api/use-change.ts'
 import { ChangeProductDto, CreateProductDto, type ProductDto } from '@spudder/contract/shelf'
 import { CoreError } from '@spudder/core/base/error'
 import { checkLabel } from '@spudder/core/material/label'
 import { amountWords, formatNumber, parseUnit, type UnitSystem } from '@spudder/core/base/quantity'
 import { mainSourceOf, plainForm } from '@spudder/core/material/shelf'
 import { computed, ref, type Ref } from 'vue'
-import { useChangeProduct, useCreateProduct } from '../../api/shelf.ts'
 import { useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
@@ -105,8 +106,8 @@ const emptiedOf = (amounts: Amounts) =>
 /** The form of a product: new or changed, checked as the server does. */
 export function useProductForm(placeId: () => string, system: () => UnitSystem) {
   const { value: draft, forget, failed } = useKept(productDraftKey, freshProduct)
-  const create = useCreateProduct()
-  const change = useChangeProduct()
+  const create = useChange(productRoutes.create, { told: 'beside' })
+  const change = useChange(productRoutes.change, { told: 'beside' })
   const problem = computed(() => create.error.value ?? change.error.value)
   const forCreate = useChecked(CreateProductDto, () => problem.value)
   const forChange = useChecked(ChangeProductDto, () => problem.value)
@@ -121,10 +122,10 @@ export function useProductForm(placeId: () => string, system: () => UnitSystem) 
     const words = { name, sourceId, label: typed, lot, stain, organic, hazards, note }
     if (editing === '') {
       const dto = forCreate.checked({ id, ...words, ...givenOf(amounts.value) })
-      return dto && create.mutateAsync({ id: placeId(), dto }).catch(failed)
+      return dto && create.send({ placeId: placeId(), dto }, failed)
     }
     const dto = forChange.checked({ ...words, ...emptiedOf(amounts.value) })
-    return dto && change.mutateAsync({ id: editing, dto }).catch(failed)
+    return dto && change.send({ productId: editing, dto }, failed)
   }
   async function save(): Promise<boolean> {
     if (isBlocked.value || !(await send())) return false
@@ -146,6 +147,6 @@ export function useProductForm(placeId: () => string, system: () => UnitSystem) 
     save,
     edit: (product: ProductDto) => (draft.value = draftOf(product, system())),
     retire: (product: ProductDto) =>
-      change.mutateAsync({ id: product.id, dto: { isRetired: !product.isRetired } }).catch(failed),
+      change.send({ productId: product.id, dto: { isRetired: !product.isRetired } }, failed),
   }
 }

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { sprayerRoutes } from '@spudder/contract/sprayer'
+import { useChange } from '../../api/use-change.ts'
 import { ChangeSprayerDto, toSetup, type SprayerDto } from '@spudder/contract/sprayer'
 import {
   amountWords,
@@ -11,7 +13,6 @@ import { sprayerKindOf } from '@spudder/core/apply/sprayer'
 import { waterRateWords } from '@spudder/core/days/sheet'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
-import { useChangeSprayer } from '../../api/sprayers.ts'
 import { useKept } from '../../shared/form/kept.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
@@ -45,14 +46,13 @@ const inUnit = (value: number, from: string, to: string) =>
 const percent = (share: number) => `${share > 0 ? '+' : '−'}${Math.abs(Math.round(share * 100))} %`
 const worn = computed(() => read.value.check?.nozzles.filter(({ isOff }) => isOff).length ?? 0)
 
-const change = useChangeSprayer()
+const change = useChange(sprayerRoutes.change, { told: 'beside' })
 const { checked, messageFor } = useChecked(ChangeSprayerDto, () => change.error.value)
 async function keep(): Promise<void> {
   const { rateLPerM2, how } = read.value
   const calibration = { measuredOn: today(), rateLPerM2, how }
   const dto = checked({ calibration })
-  const kept =
-    dto && (await change.mutateAsync({ id: props.sprayer.id, dto }).catch(() => undefined))
+  const kept = dto && (await change.send({ sprayerId: props.sprayer.id, dto }))
   if (!kept) return
   forget()
   emit('done')

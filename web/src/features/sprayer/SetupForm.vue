@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { sprayerRoutes } from '@spudder/contract/sprayer'
+import { useChange } from '../../api/use-change.ts'
 import { ChangeSprayerDto, CreateSprayerDto } from '@spudder/contract/sprayer'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import {
@@ -11,7 +13,6 @@ import {
 } from '@spudder/core/apply/sprayer'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
-import { useChangeSprayer, useCreateSprayer } from '../../api/sprayers.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import { renewedId } from '../../shared/form/kept.ts'
@@ -25,8 +26,8 @@ const props = defineProps<{ placeId: string; system: UnitSystem }>()
 const draft = defineModel<SetupDraft>({ required: true })
 const emit = defineEmits<{ kept: [name: string] }>()
 
-const create = useCreateSprayer()
-const change = useChangeSprayer()
+const create = useChange(sprayerRoutes.create, { told: 'beside' })
+const change = useChange(sprayerRoutes.change, { told: 'beside' })
 const problem = computed(() => create.error.value ?? change.error.value)
 const forNew = useChecked(CreateSprayerDto, () => create.error.value)
 const forOld = useChecked(ChangeSprayerDto, () => change.error.value)
@@ -58,7 +59,7 @@ async function save(): Promise<void> {
   const { setup } = read.value
   if (editing) {
     const dto = forOld.checked({ name, setup })
-    const kept = dto && (await change.mutateAsync({ id: editing, dto }).catch(() => undefined))
+    const kept = dto && (await change.send({ sprayerId: editing, dto }))
     if (!kept) return
     forget()
     emit('kept', kept.name)
@@ -67,9 +68,8 @@ async function save(): Promise<void> {
   const dto = forNew.checked({ id, name, setup })
   const kept =
     dto &&
-    (await create.mutateAsync({ id: props.placeId, dto }).catch((error: unknown) => {
-      draft.value.id = renewedId(id, error)
-      return undefined
+    (await create.send({ placeId: props.placeId, dto }, (problem) => {
+      draft.value.id = renewedId(id, problem)
     }))
   if (!kept) return
   forget()

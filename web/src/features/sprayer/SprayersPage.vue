@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { sprayerRoutes } from '@spudder/contract/sprayer'
+import { useChange } from '../../api/use-change.ts'
 import { isNone } from '@spudder/core/base/reference'
 import { toSetup, type SprayerDto } from '@spudder/contract/sprayer'
 import { amountWords } from '@spudder/core/base/quantity'
@@ -16,7 +18,7 @@ import {
 } from '@spudder/core/apply/sprayer'
 import { computed, ref, watch } from 'vue'
 import { usePlace } from '../../api/places.ts'
-import { useChangeSprayer, useSprayers } from '../../api/sprayers.ts'
+import { useSprayers } from '../../api/sprayers.ts'
 import { useKept } from '../../shared/form/kept.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import HowGot from '../../shared/how/HowGot.vue'
@@ -40,7 +42,7 @@ watch(system, (now) => {
 
 const calibrating = ref<string>()
 const kept = ref('')
-const change = useChangeSprayer()
+const change = useChange(sprayerRoutes.change, { told: 'beside' })
 
 const facts = computed(() =>
   inUse.value.map((sprayer) => {
@@ -75,8 +77,7 @@ function edit(sprayer: SprayerDto): void {
     name: sprayer.name,
   }
 }
-const retire = ({ id }: SprayerDto) =>
-  change.mutateAsync({ id, dto: { isRetired: true } }).catch(() => undefined)
+const retire = ({ id }: SprayerDto) => change.send({ sprayerId: id, dto: { isRetired: true } })
 function stored(name: string): void {
   kept.value = `${name} is kept.`
 }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { standRoutes } from '@spudder/contract/stand'
+import { useChange } from '../../api/use-change.ts'
 import { ChangeStandDto, toStandSize } from '@spudder/contract/stand'
 import { contexts, sizeWords } from '@spudder/core/stand/plant'
 import { amountWords } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
-import { useChangeStand } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { useKept } from '../../shared/form/kept.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
@@ -31,7 +32,7 @@ const besides = computed(() => {
       : [`${amountWords('area', groundM2, system.value, 2)} of ground`]),
   ].join(', ')
 })
-const change = useChangeStand()
+const change = useChange(standRoutes.change, { told: 'beside' })
 const { checked, messageFor } = useChecked(ChangeStandDto, () => change.error.value)
 const kept = ref(false)
 const hasMeasures = computed(() => Object.keys(read.value.measures).length > 0)
@@ -47,7 +48,7 @@ async function save(): Promise<void> {
       : {}),
   })
   if (!dto) return
-  const stored = await change.mutateAsync({ id: stand.value.id, dto }).catch(() => undefined)
+  const stored = await change.send({ standId: stand.value.id, dto })
   if (!stored) return
   forget()
   kept.value = true

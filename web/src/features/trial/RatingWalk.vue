@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { trialRoutes } from '@spudder/contract/trial'
+import { useChange } from '../../api/use-change.ts'
 import type { TrialDto } from '@spudder/contract/trial'
 import { readingKinds } from '@spudder/core/seen/reading'
 import { treatmentName, walkingOrder, type Plot } from '@spudder/core/outcome/trial'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
-import { useRatePlots } from '../../api/trials.ts'
 import { useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
@@ -14,7 +15,7 @@ import { today } from '../../shared/units/today.ts'
 /** Plot by plot in walking order, one large number at a time; what is rated stays until it is stored. */
 const props = defineProps<{ trial: TrialDto; plots: readonly Plot[] }>()
 const current = defineModel<number | undefined>('current')
-const rate = useRatePlots()
+const rate = useChange(trialRoutes.rate, { told: 'beside' })
 const {
   value: draft,
   forget,
@@ -80,7 +81,7 @@ async function save(): Promise<void> {
     current.value = bad.plot
     return
   }
-  await rate.mutateAsync({ id: props.trial.id, dto: { ratings } }).then(forget, failed)
+  if (await rate.send({ trialId: props.trial.id, dto: { ratings } }, failed)) forget()
 }
 </script>
 

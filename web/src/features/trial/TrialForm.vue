@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { trialRoutes } from '@spudder/contract/trial'
+import { useChange } from '../../api/use-change.ts'
 import { CreateTrialDto, trialScales } from '@spudder/contract/trial'
 import { CoreError } from '@spudder/core/base/error'
 import { toOutline, type Outline } from '@spudder/core/stand/ground'
@@ -16,7 +18,6 @@ import {
 } from '@spudder/core/outcome/trial'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
-import { useLayOutTrial } from '../../api/trials.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
@@ -33,7 +34,7 @@ import TrialSite from './TrialSite.vue'
 /** Plans a trial: what is compared, how often, and where on the ground. */
 const emit = defineEmits<{ done: [trialId: string] }>()
 const { standId, stand, system } = useStandCase()
-const layOut = useLayOutTrial()
+const layOut = useChange(trialRoutes.layOut, { told: 'beside' })
 const { checked, messageFor } = useChecked(CreateTrialDto, () => layOut.error.value)
 const unit = computed(() => placeUnits[system.value].length)
 
@@ -136,10 +137,9 @@ async function save(): Promise<void> {
     startedOn: today(),
   })
   if (!dto) return
-  await layOut.mutateAsync({ id: standId.value, dto }).then(() => {
-    forget()
-    emit('done', id)
-  }, failed)
+  if (!(await layOut.send({ standId: standId.value, dto }, failed))) return
+  forget()
+  emit('done', id)
 }
 </script>
 

@@ -5,7 +5,7 @@ import { greennessOf, isColourKind, leafColour } from '@spudder/core/seen/colour
 import { planTrial, trialLayouts } from '@spudder/core/outcome/trial'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
-import { useTrials } from '../../api/trials.ts'
+import { useTrials } from '../../api/trial-zones.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'

@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { jobRoutes } from '@spudder/contract/job'
+import { useChange } from '../../api/use-change.ts'
 import { addDays } from '@spudder/core/base/calendar'
 import { settlingOf, type Check } from '@spudder/core/verdict/diagnosis'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import { usePlanCheck } from '../../api/stands.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import PlantFigure from '../../shared/figure/PlantFigure.vue'
 import MindChangers from '../../shared/verdict/MindChangers.vue'
@@ -37,7 +38,7 @@ const isNotIron = computed(
     leading.value?.causes.every(({ remedy }) => remedy === 'not-iron') &&
     (verdict.value?.ironIsRemedy ?? 1) < 0.5,
 )
-const planCheck = usePlanCheck()
+const planCheck = useChange(jobRoutes.planCheck, { told: 'beside' })
 const plannedChecks = computed(() =>
   openCase.value
     ? new Map(
@@ -50,7 +51,7 @@ const plannedChecks = computed(() =>
 async function plan({ id: checkId, days }: Check): Promise<void> {
   if (!openCase.value) return
   const dto = { id: crypto.randomUUID(), checkId, dueOn: addDays(today(), days) }
-  await planCheck.mutateAsync({ id: openCase.value.id, dto }).catch(() => undefined)
+  await planCheck.send({ caseId: openCase.value.id, dto })
 }
 const seenWords = computed(() => {
   if (isDirty.value) return 'A look begun, not stored yet.'

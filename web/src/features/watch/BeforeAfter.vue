@@ -2,7 +2,7 @@
 import type { PhotoDto } from '@spudder/contract/photo'
 import { remarksById, whyNotCompared } from '@spudder/core/seen/photo'
 import { computed, ref, watchEffect } from 'vue'
-import { photoAddress } from '../../api/stands.ts'
+import { photoAddress } from '../../api/photos.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import { dayWords } from '../../shared/units/today.ts'
 

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { caseRoutes } from '@spudder/contract/case'
+import { useChange } from '../../api/use-change.ts'
 import { CloseCaseDto, type CaseDto, type CaseOutcome } from '@spudder/contract/case'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
-import { useCloseCase } from '../../api/stands.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import { useKept } from '../../shared/form/kept.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
@@ -11,7 +12,7 @@ import { useChecked } from '../../shared/form/use-checked.ts'
 import { today } from '../../shared/units/today.ts'
 
 const props = defineProps<{ openCase: CaseDto }>()
-const close = useCloseCase()
+const close = useChange(caseRoutes.close, { told: 'beside' })
 const { checked, messageFor } = useChecked(CloseCaseDto, () => close.error.value)
 const { value: draft, forget } = useKept(`close:${props.openCase.id}`, () => ({
   outcome: undefined as CaseOutcome | undefined,
@@ -27,7 +28,7 @@ const wrong = computed(() => messageFor('outcome') ?? messageFor('closedOn'))
 async function save(): Promise<void> {
   const dto = checked({ ...draft.value, closedOn: today() })
   if (!dto) return
-  await close.mutateAsync({ id: props.openCase.id, dto }).then(forget, () => undefined)
+  if (await close.send({ caseId: props.openCase.id, dto })) forget()
 }
 </script>
 

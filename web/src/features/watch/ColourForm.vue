@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { readingRoutes } from '@spudder/contract/reading'
+import { useChange } from '../../api/use-change.ts'
 import { CreateReadingDto } from '@spudder/contract/reading'
 import type { Context } from '@spudder/core/stand/plant'
 import { readingKinds, typedColours, type ColourReadingKind } from '@spudder/core/seen/reading'
 import { greennessOf, greennessWords, isColourKind, leafColour } from '@spudder/core/seen/colour'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
-import { useStoreReading } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
@@ -18,7 +19,7 @@ import { useLeafMeter } from './use-leaf-meter.ts'
 import { today } from '../../shared/units/today.ts'
 
 const { standId, stand, story } = useStandCase()
-const store = useStoreReading()
+const store = useChange(readingRoutes.create, { told: 'beside' })
 const { checked, messageFor } = useChecked(CreateReadingDto, () => store.error.value)
 
 const usualScale = (context: Context | undefined): ColourReadingKind =>
@@ -75,10 +76,9 @@ async function save(): Promise<void> {
       : {}),
   })
   if (!dto) return
-  await store.mutateAsync({ id: standId.value, dto }).then(() => {
-    forget()
-    meter.forget()
-  }, failed)
+  if (!(await store.send({ standId: standId.value, dto }, failed))) return
+  forget()
+  meter.forget()
 }
 </script>
 

@@ -2,7 +2,7 @@
 import { remarksById } from '@spudder/core/seen/photo'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
-import { photoAddress } from '../../api/stands.ts'
+import { photoAddress } from '../../api/photos.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import FileButton from '../../shared/form/FileButton.vue'

@@ -1,7 +1,9 @@
+import { photoRoutes } from '@spudder/contract/photo'
+import { useChange } from '../../api/use-change.ts'
 import { photoTypes, type PhotoDto, type PhotoMeasureDto } from '@spudder/contract/photo'
 import { keptMeasure, type PhotoPart, type Dab, type PhotoMeasure } from '@spudder/core/seen/photo'
 import { computed, reactive, ref, shallowReactive, shallowRef } from 'vue'
-import { photoBytes, useKeepPhoto, useMeasurePhoto } from '../../api/stands.ts'
+import { keptFileName, photoBytes } from '../../api/photos.ts'
 import { PhotoRefused, usePhotoReader } from './use-photo-reader.ts'
 
 const mostBytes = 12 * 1024 * 1024
@@ -22,7 +24,7 @@ interface MeasureWith {
 
 /** Measures photos that are kept, and stores what was found. */
 function useMeasuring() {
-  const request = useMeasurePhoto()
+  const request = useChange(photoRoutes.measure, { told: 'beside' })
   const reader = usePhotoReader()
   const refusals = ref<string[]>([])
   /** The last measures with their maps, by photo. */
@@ -36,7 +38,7 @@ function useMeasuring() {
       const measured = await reader.read(given.picture, given.dabs)
       measures.set(id, measured)
       const dto = keptMeasure(measured, given.dabs, given.part, given.takenOn)
-      await request.mutateAsync({ id, dto })
+      await request.send({ photoId: id, dto })
     } catch (error) {
       if (isStopped.value) return
       if (error instanceof PhotoRefused) refusals.value.push(`${fileName}: ${error.message}`)
@@ -74,7 +76,7 @@ function useMeasuring() {
 
 /** Takes photos in, keeps each first and then measures it, so that none is lost to a fault. */
 export function usePhotoStore(standId: () => string) {
-  const keep = useKeepPhoto()
+  const keep = useChange(photoRoutes.keep, { told: 'beside' })
   const measuring = useMeasuring()
   const { measure, isStopped, refusals } = measuring
   const progress = ref<{ done: number; total: number }>()
@@ -87,7 +89,11 @@ export function usePhotoStore(standId: () => string) {
       return
     }
     const photoId = crypto.randomUUID()
-    const photo = await keep.mutateAsync({ id: standId(), photoId, file }).catch(() => undefined)
+    const photo = await keep.send({
+      standId: standId(),
+      query: { id: photoId, fileName: keptFileName(file.name) },
+      dto: file,
+    })
     if (!photo) {
       refusals.value.push(`${file.name}: ${keep.error.value?.message ?? 'it could not be kept.'}`)
       return

@@ -5,7 +5,7 @@ import { amountWords, placeUnits, type UnitSystem } from '@spudder/core/base/qua
 import { readingWords } from '@spudder/core/seen/reading'
 import { greennessWords } from '@spudder/core/seen/colour'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
-import { photoBytes } from '../../api/stands.ts'
+import { photoBytes } from '../../api/photos.ts'
 import { judgementOf } from '../../shared/case/judgement.ts'
 import { makePdf } from '../../shared/file/make-pdf.ts'
 import { seenColours, stripColours } from '../../shared/ribbon/seen-colour.ts'

@@ -1,12 +1,13 @@
+import { lookRoutes } from '@spudder/contract/look'
+import { useChange } from '../../api/use-change.ts'
 import { computed } from 'vue'
-import { useStoreLook } from '../../api/stands.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { today } from '../../shared/units/today.ts'
 
 /** Tells the verdict what came of the iron: the last look again, with that as a finding. */
 export function useTellOutcome() {
   const { standId, judged, newestLook } = useStandCase()
-  const store = useStoreLook()
+  const store = useChange(lookRoutes.create)
   const value = computed(() => {
     const word = judged.value?.judgement.word
     const known = newestLook.value?.findings.ironTried
@@ -28,7 +29,7 @@ export function useTellOutcome() {
       findings: { ...findings, ironTried: value.value },
       paint,
     }
-    await store.mutateAsync({ id: standId.value, dto }).catch(() => undefined)
+    await store.send({ standId: standId.value, dto })
   }
   return { value, words, tell, isTelling: store.isLoading }
 }

@@ -1,6 +1,6 @@
-import type { LeafMeterReadingDto } from '@spudder/contract/meter'
+import { meterRoutes } from '@spudder/contract/meter'
 import { computed, ref } from 'vue'
-import { request } from '../../api/request.ts'
+import { call } from '../../api/call.ts'
 
 /** Leaves clipped one after the other with the chlorophyll meter, and their mean. */
 export function useLeafMeter() {
@@ -23,7 +23,7 @@ export function useLeafMeter() {
   async function clip(standId: string): Promise<void> {
     isReading.value = true
     try {
-      const read = await request<LeafMeterReadingDto>('GET', `/stands/${standId}/leaf-meter`)
+      const read = await call(meterRoutes.leaf, { standId })
       leaves.value.push(read.units)
     } finally {
       isReading.value = false

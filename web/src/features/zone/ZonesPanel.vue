@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { zoneRoutes } from '@spudder/contract/zone'
+import { useChange } from '../../api/use-change.ts'
 import type { ZoneDto } from '@spudder/contract/zone'
 import { CoreError } from '@spudder/core/base/error'
 import {
@@ -11,7 +13,7 @@ import {
 import { formatNumber } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
-import { useChangeZone, useKeepZone, useZones } from '../../api/trials.ts'
+import { useZones } from '../../api/trial-zones.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import FileButton from '../../shared/form/FileButton.vue'
 import { numberIn } from '../../shared/form/number-text.ts'
@@ -26,8 +28,8 @@ import ZoneMap from './ZoneMap.vue'
 /** Zones of a stand: where it chloroses, what pays there, and the map for the spreader. */
 const { standId, stand, system } = useStandCase()
 const query = useZones(() => standId.value)
-const keep = useKeepZone()
-const change = useChangeZone()
+const keep = useChange(zoneRoutes.create, { told: 'beside' })
+const change = useChange(zoneRoutes.change, { told: 'beside' })
 /** The worst first. */
 const zones = computed<readonly ZoneDto[]>(() =>
   (query.data.value ?? []).toSorted((a, b) => (b.score ?? 0) - (a.score ?? 0)),
@@ -45,14 +47,10 @@ async function storeDrawn(): Promise<void> {
   refused.value = ''
   const name = newName.value.trim() || `Zone ${zones.value.length + 1}`
   const dto = { id: crypto.randomUUID(), name, outline: corners.value.map(([x, y]) => [x, y]) }
-  await keep.mutateAsync({ id: standId.value, dto }).then(
-    () => {
-      corners.value = []
-      newName.value = ''
-      isDrawing.value = false
-    },
-    () => undefined,
-  )
+  if (!(await keep.send({ standId: standId.value, dto }))) return
+  corners.value = []
+  newName.value = ''
+  isDrawing.value = false
 }
 async function readMap(files: readonly File[]): Promise<void> {
   refused.value = ''
@@ -60,7 +58,8 @@ async function readMap(files: readonly File[]): Promise<void> {
     const pieces = readGeoJson((await files[0]?.text()) ?? '')
     const known = zones.value.find(({ origin }) => origin !== null)?.origin ?? null
     for (const piece of piecesOnGrid(pieces, known)) {
-      await keep.mutateAsync({ id: standId.value, dto: { id: crypto.randomUUID(), ...piece } })
+      const dto = { id: crypto.randomUUID(), ...piece }
+      if (!(await keep.send({ standId: standId.value, dto }))) return
     }
   } catch (error) {
     refused.value =
@@ -73,10 +72,9 @@ async function score(zone: ZoneDto, text: string): Promise<void> {
     value >= 1 && value <= 5 ? '' : `${zone.name}: give a score from 1 (green) to 5 (dying).`
   if (refused.value !== '' || value === zone.score) return
   const dto = { score: value, scoredOn: today() }
-  await change.mutateAsync({ id: zone.id, dto }).catch(() => undefined)
+  await change.send({ zoneId: zone.id, dto })
 }
-const takeAway = (zone: ZoneDto) =>
-  change.mutateAsync({ id: zone.id, dto: { isTakenAway: true } }).catch(() => undefined)
+const takeAway = (zone: ZoneDto) => change.send({ zoneId: zone.id, dto: { isTakenAway: true } })
 
 const hectares = (zone: ZoneDto) => areaM2Of(zone) / 10000
 const area = (zone: ZoneDto) =>

@@ -9,33 +9,32 @@ import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { pinoHttp } from 'pino-http'
 import type { Logger } from 'pino'
-import { acidPlanRoutes } from '../acid-plan/acid-plan.routes.ts'
-import { caseRoutes } from '../case/case.routes.ts'
-import type { Database } from '../database/connect.ts'
-import { entryRoutes } from '../entry/entry.routes.ts'
-import { jarTestRoutes } from '../jar-test/jar-test.routes.ts'
-import { jobRoutes } from '../job/job.routes.ts'
-import { laboratoryRoutes } from '../laboratory/laboratory.routes.ts'
-import { lookRoutes } from '../look/look.routes.ts'
-import { meterRoutes } from '../meter/meter.routes.ts'
-import { photoRoutes, sendPhoto } from '../photo/photo.routes.ts'
-import { sendCalendar } from '../planning/calendar-feed.ts'
-import { planningRoutes } from '../planning/planning.routes.ts'
-import { placeRoutes } from '../place/place.routes.ts'
-import { productRoutes } from '../shelf/product.routes.ts'
-import { readingRoutes } from '../reading/reading.routes.ts'
-import { remedyRoutes } from '../remedy/remedy.routes.ts'
-import { sprayerRoutes } from '../sprayer/sprayer.routes.ts'
-import { standRoutes } from '../stand/stand.routes.ts'
-import { storyRoutes } from '../story/story.routes.ts'
-import { trialRoutes } from '../trial/trial.routes.ts'
-import { weatherRoutes } from '../weather/weather.routes.ts'
-import { zoneRoutes } from '../zone/zone.routes.ts'
-import { describeRoutes } from './openapi.ts'
-import { problemHandler } from './problem.ts'
-import { identifyActor } from './recorder.ts'
-import { mountRoutes, type AnyRoute } from './route.ts'
-import { ServiceError } from './service-error.ts'
+import { serveAcidPlans } from './acid-plan/acid-plan.routes.ts'
+import { serveCases } from './case/case.routes.ts'
+import type { Database } from './database/connect.ts'
+import { serveEntries } from './entry/entry.routes.ts'
+import { serveJarTests } from './jar-test/jar-test.routes.ts'
+import { serveJobs } from './job/job.routes.ts'
+import { serveLaboratory } from './laboratory/laboratory.routes.ts'
+import { serveLooks } from './look/look.routes.ts'
+import { serveMeters } from './meter/meter.routes.ts'
+import { servePhotos } from './photo/photo.routes.ts'
+import { servePlanning } from './planning/planning.routes.ts'
+import { servePlaces } from './place/place.routes.ts'
+import { serveProducts } from './shelf/product.routes.ts'
+import { serveReadings } from './reading/reading.routes.ts'
+import { serveRemedies } from './remedy/remedy.routes.ts'
+import { serveSprayers } from './sprayer/sprayer.routes.ts'
+import { serveStands } from './stand/stand.routes.ts'
+import { serveStory } from './story/story.routes.ts'
+import { serveTrials } from './trial/trial.routes.ts'
+import { serveWeather } from './weather/weather.routes.ts'
+import { serveZones } from './zone/zone.routes.ts'
+import { describeRoutes } from './http/openapi.ts'
+import { problemHandler } from './http/problem.ts'
+import { identifyActor } from './http/recorder.ts'
+import { mountRoutes, type ServedRoute } from './http/route.ts'
+import { ServiceError } from './http/service-error.ts'
 
 /** Devices and services outside; stand-ins until a real one is plugged in. */
 export interface OutsideServices {
@@ -55,28 +54,28 @@ export interface AppParts {
 }
 
 /** Every route of the API. */
-function allRoutes(db: Database, services: OutsideServices): readonly AnyRoute[] {
+function allRoutes(db: Database, services: OutsideServices): readonly ServedRoute[] {
   return [
-    ...placeRoutes(db),
-    ...standRoutes(db),
-    ...readingRoutes(db),
-    ...storyRoutes(db),
-    ...lookRoutes(db),
-    ...caseRoutes(db),
-    ...remedyRoutes({ db, weather: services.weather }),
-    ...acidPlanRoutes(db),
-    ...productRoutes(db),
-    ...sprayerRoutes(db),
-    ...jarTestRoutes(db),
-    ...jobRoutes(db),
-    ...entryRoutes({ db, weather: services.weather }),
-    ...planningRoutes(db),
-    ...photoRoutes(db),
-    ...trialRoutes(db),
-    ...zoneRoutes(db),
-    ...meterRoutes(db, services.meter),
-    ...laboratoryRoutes(db, services.laboratory),
-    ...weatherRoutes(db, services.weather),
+    ...servePlaces(db),
+    ...serveStands(db),
+    ...serveReadings(db),
+    ...serveStory(db),
+    ...serveLooks(db),
+    ...serveCases(db),
+    ...serveRemedies({ db, weather: services.weather }),
+    ...serveAcidPlans(db),
+    ...serveProducts(db),
+    ...serveSprayers(db),
+    ...serveJarTests(db),
+    ...serveJobs(db),
+    ...serveEntries({ db, weather: services.weather }),
+    ...servePlanning(db),
+    ...servePhotos(db),
+    ...serveTrials(db),
+    ...serveZones(db),
+    ...serveMeters(db, services.meter),
+    ...serveLaboratory(db, services.laboratory),
+    ...serveWeather(db, services.weather),
   ]
 }
 
@@ -114,10 +113,8 @@ export function createApp({ db, services, actor, logger, webFolder }: AppParts):
   const api = express.Router()
   api.use(identifyActor(actor))
   const routes = allRoutes(db, services)
-  const description = describeRoutes(routes)
+  const description = describeRoutes(routes.map(({ route }) => route))
   api.get('/openapi.json', (_request, response) => void response.json(description))
-  api.get('/photos/:photoId', sendPhoto(db))
-  api.get('/places/:placeId/calendar.ics', sendCalendar(db))
   mountRoutes(api, routes)
   api.use(() => {
     throw new ServiceError('not-found', 'There is no such route; see /api/openapi.json.')

@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { pino } from 'pino'
 import supertest from 'supertest'
 import { describe, expect, it } from 'vitest'
-import { api, db, placeBody, services } from '../tests/test-estate.ts'
+import { api, db, placeBody, services } from './tests/test-estate.ts'
 import { createApp } from './app.ts'
 
 const written: string[] = []

@@ -1,0 +1,37 @@
+import { changes, creates, json, list, ofStand, one } from '../route/index.ts'
+import { AcceptMovesDto, ChangeJobDto, JobDto, PlanCheckDto, PlanOrderDto } from './job.dto.ts'
+
+export const jobRoutes = {
+  change: changes({
+    path: '/jobs/:jobId',
+    summary: 'Moves or holds a job, drops it, or says that it is done',
+    access: 'everybody',
+    sends: json(ChangeJobDto),
+    answers: one(JobDto),
+    touches: ofStand,
+  }),
+  planCheck: creates({
+    path: '/cases/:caseId/checks',
+    summary: 'Plans a check of the verdict for a day',
+    access: 'everybody',
+    sends: json(PlanCheckDto),
+    answers: one(JobDto),
+    touches: ofStand,
+  }),
+  move: creates({
+    path: '/places/:placeId/moves',
+    summary: 'Moves several jobs at once: all or none',
+    access: 'everybody',
+    sends: json(AcceptMovesDto),
+    answers: list(JobDto),
+    touches: ofStand,
+  }),
+  order: creates({
+    path: '/places/:placeId/orders',
+    summary: 'Plans to buy a product before it runs short',
+    access: 'everybody',
+    sends: json(PlanOrderDto),
+    answers: one(JobDto),
+    touches: ofStand,
+  }),
+}

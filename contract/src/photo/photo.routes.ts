@@ -1,0 +1,33 @@
+import { bytes, creates, file, json, ofStand, one, reads } from '../route/index.ts'
+import { PhotoMeasureDto } from './measure.dto.ts'
+import { PhotoDto, PhotoQueryDto, photoTypes } from './photo.dto.ts'
+
+/** The most that a photo is [MB]. */
+const photoMostMB = 12
+
+export const photoRoutes = {
+  keep: creates({
+    path: '/stands/:standId/photos',
+    summary: 'Keeps a photo of a stand with its case',
+    access: 'everybody',
+    query: PhotoQueryDto,
+    sends: bytes(photoTypes, photoMostMB),
+    answers: one(PhotoDto),
+    touches: ofStand,
+  }),
+  measure: creates({
+    path: '/photos/:photoId/measure',
+    summary: 'Keeps what a photo was measured to show',
+    access: 'everybody',
+    sends: json(PhotoMeasureDto),
+    answers: one(PhotoDto),
+    touches: ofStand,
+  }),
+  show: reads({
+    path: '/photos/:photoId',
+    summary: 'The bytes of a photo; they never change',
+    access: 'everybody',
+    answers: file(photoTypes),
+    topic: undefined,
+  }),
+}

@@ -1,0 +1,28 @@
+import { changes, creates, json, list, one, reads } from '../route/index.ts'
+import { CreatePlaceDto, PlaceDto, PlaceSettingsDto } from './place.dto.ts'
+
+export const placeRoutes = {
+  all: reads({
+    path: '/places',
+    summary: 'Every place',
+    access: 'everybody',
+    answers: list(PlaceDto),
+    topic: 'places',
+  }),
+  create: creates({
+    path: '/places',
+    summary: 'Adds a place',
+    access: 'everybody',
+    sends: json(CreatePlaceDto),
+    answers: one(PlaceDto),
+    touches: ['places'],
+  }),
+  changeSettings: changes({
+    path: '/places/:placeId/settings',
+    summary: 'Changes the settings of a place that are given',
+    access: 'everybody',
+    sends: json(PlaceSettingsDto),
+    answers: one(PlaceDto),
+    touches: ['places'],
+  }),
+}

@@ -1,0 +1,19 @@
+import { file, one, reads } from '../route/index.ts'
+import { PlanningDto } from './planning.dto.ts'
+
+export const planningRoutes = {
+  all: reads({
+    path: '/places/:placeId/planning',
+    summary: 'Stands, jobs and what they rest on: all that a plan of the season is made of',
+    access: 'everybody',
+    answers: one(PlanningDto),
+    topic: 'planning',
+  }),
+  calendar: reads({
+    path: '/places/:placeId/calendar.ics',
+    summary: 'The jobs of a place as a calendar (RFC 5545), to be saved or subscribed to',
+    access: 'everybody',
+    answers: file(['text/calendar; charset=utf-8']),
+    topic: undefined,
+  }),
+}

@@ -1,0 +1,8 @@
+export { file, list, one } from './answers.ts'
+export type { Answers, FileContent } from './answers.ts'
+export { changes, creates, reads } from './route.ts'
+export type { Access, NoQuery, PathParams, Route } from './route.ts'
+export { bytes, json, usualMostMB } from './sends.ts'
+export type { Bytes, Sends } from './sends.ts'
+export { ofStand } from './topics.ts'
+export type { Topic } from './topics.ts'

@@ -1,0 +1,32 @@
+import type { ClassConstructor } from 'class-transformer'
+
+/** Stands for the bytes of a file: a Blob where it is sent, bytes where it is received. */
+export interface Bytes {
+  readonly isBytes: true
+}
+
+/** What goes with a request: nothing, JSON of a class, or the bytes of a file. */
+export interface Sends<Sent> {
+  readonly as: 'nothing' | 'json' | 'bytes'
+  readonly dto?: ClassConstructor<object>
+  /** Media types of bytes. */
+  readonly types?: readonly string[]
+  /** The most that is taken [MB]; the usual limit where it is not said. */
+  readonly mostMB?: number
+  /** Never there: it carries the type of the body to both ends. */
+  readonly sent?: Sent
+}
+
+/** The most that a body may be where a route says nothing else [MB]. */
+export const usualMostMB = 1
+
+export const json = <Dto extends object>(
+  dto: ClassConstructor<Dto>,
+  mostMB = usualMostMB,
+): Sends<Dto> => ({ as: 'json', dto, mostMB })
+
+export const bytes = (types: readonly string[], mostMB: number): Sends<Bytes> => ({
+  as: 'bytes',
+  types,
+  mostMB,
+})

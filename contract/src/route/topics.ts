@@ -1,0 +1,17 @@
+/** What answers are kept under, and read anew by. */
+export type Topic =
+  | 'places'
+  | 'estate'
+  | 'story'
+  | 'planning'
+  | 'record'
+  | 'shelf'
+  | 'sprayers'
+  | 'jar-tests'
+  | 'laboratory-orders'
+  | 'weather'
+  | 'trials'
+  | 'zones'
+
+/** What a change of a stand, or of anything that belongs to it, can be seen in. */
+export const ofStand = ['story', 'estate', 'planning', 'record'] as const

@@ -1,0 +1,51 @@
+import { changes, creates, json, list, ofStand, one, reads } from '../route/index.ts'
+import {
+  ChangeStandDto,
+  CreateStandDto,
+  EstatePageDto,
+  EstateQueryDto,
+  StandDto,
+  StandNameDto,
+  StandStoryDto,
+} from './stand.dto.ts'
+
+export const standRoutes = {
+  estate: reads({
+    path: '/places/:placeId/estate',
+    summary: 'A page of the stands of a place with their ribbons',
+    access: 'everybody',
+    query: EstateQueryDto,
+    answers: one(EstatePageDto),
+    topic: 'estate',
+  }),
+  names: reads({
+    path: '/places/:placeId/stands',
+    summary: 'Every stand of a place by its name',
+    access: 'everybody',
+    answers: list(StandNameDto),
+    topic: 'estate',
+  }),
+  create: creates({
+    path: '/places/:placeId/stands',
+    summary: 'Adds a stand to a place',
+    access: 'everybody',
+    sends: json(CreateStandDto),
+    answers: one(StandDto),
+    touches: ofStand,
+  }),
+  story: reads({
+    path: '/stands/:standId',
+    summary: 'A stand with its whole story',
+    access: 'everybody',
+    answers: one(StandStoryDto),
+    topic: 'story',
+  }),
+  change: changes({
+    path: '/stands/:standId',
+    summary: 'Changes name, size, measures or note of a stand',
+    access: 'everybody',
+    sends: json(ChangeStandDto),
+    answers: one(StandDto),
+    touches: ofStand,
+  }),
+}

@@ -1,0 +1,47 @@
+import { creates, json, one, reads } from '../route/index.ts'
+import {
+  OutlookDto,
+  StationFileDto,
+  StationImportDto,
+  WeatherDto,
+  WeatherHoursDto,
+  WeatherQueryDto,
+} from './weather.dto.ts'
+
+/** The most that a file of a station is [MB]. */
+const mostMB = 8
+
+export const weatherRoutes = {
+  days: reads({
+    path: '/places/:placeId/weather',
+    summary: 'Weather of a place day by day, foretold as far as a fortnight',
+    access: 'everybody',
+    query: WeatherQueryDto,
+    answers: one(WeatherDto),
+    topic: 'weather',
+  }),
+  hours: reads({
+    path: '/places/:placeId/weather/hours',
+    summary: 'Weather of a place hour by hour, with its doubt where it is foretold',
+    access: 'everybody',
+    query: WeatherQueryDto,
+    answers: one(WeatherHoursDto),
+    topic: 'weather',
+  }),
+  outlook: reads({
+    path: '/places/:placeId/weather/outlook',
+    summary: 'What each day promises for each kind of work, a season ahead',
+    access: 'everybody',
+    query: WeatherQueryDto,
+    answers: one(OutlookDto),
+    topic: 'weather',
+  }),
+  importStation: creates({
+    path: '/places/:placeId/weather/station',
+    summary: 'Takes in a file of a weather station',
+    access: 'everybody',
+    sends: json(StationFileDto, mostMB),
+    answers: one(StationImportDto),
+    touches: ['weather'],
+  }),
+}

@@ -1,0 +1,28 @@
+import { changes, creates, json, list, one, reads } from '../route/index.ts'
+import { ChangeZoneDto, CreateZoneDto, ZoneDto } from './zone.dto.ts'
+
+export const zoneRoutes = {
+  all: reads({
+    path: '/stands/:standId/zones',
+    summary: 'The zones of a stand',
+    access: 'everybody',
+    answers: list(ZoneDto),
+    topic: 'zones',
+  }),
+  create: creates({
+    path: '/stands/:standId/zones',
+    summary: 'Keeps a zone of a stand',
+    access: 'everybody',
+    sends: json(CreateZoneDto),
+    answers: one(ZoneDto),
+    touches: ['zones'],
+  }),
+  change: changes({
+    path: '/zones/:zoneId',
+    summary: 'Scores, renames or takes away a zone',
+    access: 'everybody',
+    sends: json(ChangeZoneDto),
+    answers: one(ZoneDto),
+    touches: ['zones'],
+  }),
+}

@@ -1,0 +1,40 @@
+import { creates, json, one, reads, type Route } from '@spudder/contract/route'
+import { jobRoutes } from '@spudder/contract/job'
+import { CreateStandDto, standRoutes, type StandDto } from '@spudder/contract/stand'
+import { describe, expect, it } from 'vitest'
+import { api } from '../tests/test-estate.ts'
+import { serve, type Handlers } from './route.ts'
+
+const nothing = () => Promise.reject(new Error('never called'))
+
+describe('a route that both ends know', () => {
+  it('does not compile where something is missing or differs', () => {
+    const summary = 'Adds a stand'
+    const whole = { path: '/places/:placeId/stands', summary, sends: json(CreateStandDto) } as const
+    // @ts-expect-error nobody is said to have access
+    creates({ ...whole, answers: one(CreateStandDto), touches: [] })
+    // @ts-expect-error a topic that nothing is kept under
+    reads({ path: '/x', summary, access: 'everybody', answers: one(CreateStandDto), topic: 'x' })
+    const wrong: Partial<Handlers<typeof standRoutes>> = {
+      // @ts-expect-error the path has no such parameter
+      story: ({ params }) => Promise.resolve(params.placeId as never),
+      // @ts-expect-error a stand has no such field
+      change: ({ body }) => Promise.resolve(body.colour as never),
+      // @ts-expect-error a stand is not a list of stands
+      create: () => Promise.resolve([] as StandDto[]),
+    }
+    expect(Object.keys(wrong)).toHaveLength(3)
+    // @ts-expect-error a route without a handler
+    expect(serve(jobRoutes, { change: nothing, move: nothing, order: nothing })).toHaveLength(4)
+  })
+
+  it('is described with who may call it', async () => {
+    const { body } = await api.get('/api/openapi.json')
+    const paths = body.paths as Record<string, Record<string, { 'x-access': Route['access'] }>>
+    const all = Object.values(paths).flatMap((methods) => Object.values(methods))
+    expect(all.length).toBeGreaterThan(45)
+    expect(all.every((each) => each['x-access'] === 'everybody')).toBe(true)
+    expect(Object.keys(paths)).toContain('/api/places/{placeId}/calendar.ics')
+    expect(Object.keys(paths)).toContain('/api/photos/{photoId}')
+  })
+})
