@@ -1,6 +1,6 @@
 import { Type } from 'class-transformer'
 import { IsInt, IsOptional, IsString, IsUUID, Length, ValidateNested } from 'class-validator'
-import { IsDay, IsNewId, Recorded } from '../validation/index.ts'
+import { IsDay, IsNewId, Changeable } from '../validation/index.ts'
 import { PhotoMeasureDto } from './measure.dto.ts'
 
 /** What a photo may be. */
@@ -17,7 +17,7 @@ export class PhotoQueryDto {
 }
 
 /** A photo of a stand, without its bytes. */
-export class PhotoDto extends Recorded {
+export class PhotoDto extends Changeable {
   @IsUUID() id!: string
   @IsUUID() standId!: string
   /** The case that it is kept with; null until a look opens one. */

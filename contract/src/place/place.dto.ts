@@ -21,7 +21,7 @@ import { climateNames, type Climate } from '@spudder/core/soil/climate'
 import { unitSystems, type UnitSystem } from '@spudder/core/base/quantity'
 import { LaboratoryMapDto } from '../laboratory/index.ts'
 import { intervalClocks, type IntervalClock } from '@spudder/core/days/task'
-import { Bounded, IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'
+import { Bounded, Changeable, IsDay, IsNewId, Named } from '../validation/index.ts'
 
 export class CreatePlaceDto {
   @IsNewId() id!: string
@@ -113,7 +113,7 @@ export class PlaceSettingsDto {
   work?: WorkSettingsDto
 }
 
-export class PlaceDto extends Recorded {
+export class PlaceDto extends Changeable {
   @IsUUID() id!: string
   @Named('Name') name!: string
   @IsIn(unitSystems) unitSystem!: UnitSystem

@@ -18,12 +18,12 @@ import { stainNames, type Stain } from '@spudder/core/material/shelf'
 import { ironSourceIds, type IronSourceId } from '@spudder/core/material/source'
 import {
   Bounded,
+  Changeable,
   IsNewId,
   IsReadableLabel,
   IsUnit,
   Named,
   Note,
-  Recorded,
 } from '../validation/index.ts'
 
 const organics = ['certified', 'not', 'unknown'] as const
@@ -106,7 +106,7 @@ export class ImportProductsDto {
   products!: CreateProductDto[]
 }
 
-export class ProductDto extends Recorded {
+export class ProductDto extends Changeable {
   @IsUUID() id!: string
   @IsUUID() placeId!: string
   @IsString() name!: string
@@ -123,6 +123,4 @@ export class ProductDto extends Recorded {
   @IsString() hazards!: string
   @IsString() note!: string
   @IsBoolean() isRetired!: boolean
-  @IsOptional() @IsString() changedBy!: string | null
-  @IsOptional() @IsString() changedAt!: string | null
 }

@@ -21,7 +21,7 @@ import {
   type SprayerKind,
   type SprayerSetup,
 } from '@spudder/core/apply/sprayer'
-import { Bounded, IsNewId, IsPastDay, Named, Recorded } from '../validation/index.ts'
+import { Bounded, Changeable, IsNewId, IsPastDay, Named } from '../validation/index.ts'
 
 const ofNozzle = Object.keys(nozzleKinds) as NozzleKind[]
 const sizes = nozzleSizes.map(({ id }) => id)
@@ -89,14 +89,13 @@ export class ChangeSprayerDto {
   @IsOptional() @IsBoolean({ message: 'Retired: give yes or no.' }) isRetired?: boolean
 }
 
-export class SprayerDto extends Recorded {
+export class SprayerDto extends Changeable {
   @IsUUID() id!: string
   @IsUUID() placeId!: string
   @IsString() name!: string
   @ValidateNested() @Type(() => SprayerSetupDto) setup!: SprayerSetupDto
   @IsOptional() @ValidateNested() @Type(() => CalibrationDto) calibration!: CalibrationDto | null
   @IsBoolean() isRetired!: boolean
-  @IsOptional() @IsString() changedBy!: string | null
 }
 
 /**

@@ -26,7 +26,7 @@ import { PhotoDto } from '../photo/index.ts'
 import { ReadingDto } from '../reading/index.ts'
 import { RemedyDto } from '../remedy/index.ts'
 import { StoryEventDto } from '../story/index.ts'
-import { Bounded, IsDay, IsNewId, Named, Note, Recorded } from '../validation/index.ts'
+import { Bounded, Changeable, IsDay, IsNewId, Named, Note } from '../validation/index.ts'
 import { StandCareDto, StandMeasuresDto } from './stand-measures.dto.ts'
 import { StandSizeDto } from './stand-size.dto.ts'
 
@@ -73,7 +73,7 @@ export class ChangeStandDto {
   @Note() note?: string
 }
 
-export class StandDto extends Recorded {
+export class StandDto extends Changeable {
   @IsUUID() id!: string
   @IsUUID() placeId!: string
   @Named('Name') name!: string

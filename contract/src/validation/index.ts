@@ -10,6 +10,6 @@ export {
   Named,
   Note,
 } from './decorators.ts'
-export { Recorded } from './recorded.ts'
+export { Changeable, Recorded } from './recorded.ts'
 export { checkDto } from './check.ts'
 export type { Checked } from './check.ts'

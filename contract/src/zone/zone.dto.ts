@@ -12,7 +12,7 @@ import {
 } from 'class-validator'
 import { Type } from 'class-transformer'
 import { EnclosesGround } from '../stand/index.ts'
-import { Bounded, IsDay, IsNewId, IsPastDay, Named, Recorded } from '../validation/index.ts'
+import { Bounded, Changeable, IsDay, IsNewId, IsPastDay, Named } from '../validation/index.ts'
 
 /** Where the zero of a grid lies on the globe, WGS 84. */
 export class OriginDto {
@@ -53,7 +53,7 @@ export class ChangeZoneDto {
   isTakenAway?: boolean
 }
 
-export class ZoneDto extends Recorded {
+export class ZoneDto extends Changeable {
   @IsUUID() id!: string
   @IsUUID() standId!: string
   @IsString() name!: string

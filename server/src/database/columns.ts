@@ -7,8 +7,15 @@ export const day = (name: string) => date(name, { mode: 'string' })
 /** Bytes up to 16 MB. */
 export const bytes = customType<{ data: Buffer }>({ dataType: () => 'mediumblob' })
 
-/** Who stored a row and when; on every table. */
+/** Who stored a row and when; on every table whose rows never change. */
 export const recorded = () => ({
   createdBy: varchar('created_by', { length: 80 }).notNull(),
   createdAt: datetime('created_at', { mode: 'date', fsp: 3 }).notNull(),
+})
+
+/** Who stored a row and who changed it last, and when; on every table whose rows may change. */
+export const changeable = () => ({
+  changedBy: varchar('changed_by', { length: 80 }),
+  changedAt: datetime('changed_at', { mode: 'date', fsp: 3 }),
+  ...recorded(),
 })

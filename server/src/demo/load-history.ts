@@ -107,7 +107,7 @@ export function loadHistory(
     // Transactions of the services become savepoints in this one; only the type differs.
     const whole = transaction as unknown as Database
     await createPlace(whole, { actor: 'Marla Quist', at }, place)
-    await changeSettings(whole, place.id, settings)
+    await changeSettings(whole, { actor: 'Marla Quist', at }, place.id, settings)
     const keeper = { actor: 'Tobin Ashgrove', at }
     for (const dto of shelf) await createProduct(whole, keeper, place.id, dto)
     for (const { dto, calibration } of sprayers) {

@@ -23,5 +23,15 @@ export function identifyActor(actor: string): RequestHandler {
   }
 }
 
-/** The columns that every row is stored with. */
+/** The columns that a row is stored with that never changes. */
 export const recordedBy = ({ actor, at }: Recorder) => ({ createdBy: actor, createdAt: at })
+
+/** The columns that a row is stored with that may change: nobody did yet. */
+export const newlyRecordedBy = (recorder: Recorder) => ({
+  ...recordedBy(recorder),
+  changedBy: null,
+  changedAt: null,
+})
+
+/** Who changed a row, and when. */
+export const changedBy = ({ actor, at }: Recorder) => ({ changedBy: actor, changedAt: at })

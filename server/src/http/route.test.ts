@@ -1,6 +1,6 @@
 import { creates, json, one, reads, type Route } from '@spudder/contract/route'
 import { jobRoutes } from '@spudder/contract/job'
-import { CreateStandDto, standRoutes, type StandDto } from '@spudder/contract/stand'
+import { CreateStandDto, type standRoutes, type StandDto } from '@spudder/contract/stand'
 import { describe, expect, it } from 'vitest'
 import { api } from '../tests/test-estate.ts'
 import { serve, type Handlers } from './route.ts'

@@ -3,7 +3,7 @@ import { and, eq, inArray, lte, sql, type SQL } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import type { Connection } from '../database/connect.ts'
 import { job, product, remedy, stand } from '../database/schema.ts'
-import type { Recorder } from '../http/recorder.ts'
+import { changedBy, type Recorder } from '../http/recorder.ts'
 
 export type JobRow = typeof job.$inferSelect
 
@@ -85,12 +85,10 @@ export const selectPlannedSteps = (connection: Connection, acidPlanId: string) =
 export const updateJob = (connection: Connection, row: JobRow) =>
   connection.update(job).set(row).where(eq(job.id, row.id))
 
-const changed = ({ actor, at }: Recorder) => ({ changedBy: actor, changedAt: at })
-
 export const dropJobsOfCase = (connection: Connection, caseId: string, recorder: Recorder) =>
   connection
     .update(job)
-    .set({ status: 'dropped', ...changed(recorder) })
+    .set({ status: 'dropped', ...changedBy(recorder) })
     .where(and(eq(job.caseId, caseId), eq(job.status, 'planned')))
 
 export interface DueJobs {
@@ -104,7 +102,7 @@ export interface DueJobs {
 export const completeDueJobs = (connection: Connection, { standId, kind, on, recorder }: DueJobs) =>
   connection
     .update(job)
-    .set({ status: 'done', ...changed(recorder) })
+    .set({ status: 'done', ...changedBy(recorder) })
     .where(
       and(
         eq(job.standId, standId),
@@ -128,7 +126,7 @@ export async function completeChecks(
   if (checkIds.length === 0) return
   await connection
     .update(job)
-    .set({ status: 'done', ...changed(recorder) })
+    .set({ status: 'done', ...changedBy(recorder) })
     .where(
       and(
         eq(job.standId, standId),

@@ -11,7 +11,7 @@ import { selectAcidPlan } from '../acid-plan/acid-plan.repository.ts'
 import { requireStepsWithinLimits } from '../acid-plan/step-limits.ts'
 import { requireOpenCase } from '../case/case.service.ts'
 import type { Connection, Database } from '../database/connect.ts'
-import type { Recorder } from '../http/recorder.ts'
+import { changedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { findPlace } from '../place/place.service.ts'
 import { requireDayWithinLabel } from '../label/label-limit.service.ts'
@@ -58,8 +58,7 @@ export async function completeJob(
   await updateJob(connection, {
     ...row,
     status: 'done',
-    changedBy: recorder.actor,
-    changedAt: recorder.at,
+    ...changedBy(recorder),
   })
 }
 
@@ -138,8 +137,7 @@ export async function changeJob(
       startsAt: change.startsAt === undefined ? planned.startsAt : change.startsAt,
       isLocked: change.isLocked ?? planned.isLocked,
       status: change.status ?? planned.status,
-      changedBy: recorder.actor,
-      changedAt: recorder.at,
+      ...changedBy(recorder),
     }
     await updateJob(transaction, row)
     await requireDayBears(transaction, row)
@@ -184,7 +182,7 @@ export async function acceptMoves(
           `${title} was ${planned.isLocked ? 'held' : 'moved'} by ${by} in the meantime. Plan again to see it.`,
         )
       }
-      rows.push({ ...planned, dueOn: move.to, changedBy: recorder.actor, changedAt: recorder.at })
+      rows.push({ ...planned, dueOn: move.to, ...changedBy(recorder) })
     }
     // All lie on their new days before any is judged: two that change places do not stand in each
     // other's way.

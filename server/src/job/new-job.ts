@@ -1,4 +1,4 @@
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import type { JobRow } from './job.repository.ts'
 
 /** What every job has to say for itself. */
@@ -27,8 +27,6 @@ export const newJob = (recorder: Recorder, own: Own & Partial<JobRow>): JobRow =
   share: 0,
   route: null,
   sourceId: null,
-  changedBy: null,
-  changedAt: null,
-  ...recordedBy(recorder),
+  ...newlyRecordedBy(recorder),
   ...own,
 })

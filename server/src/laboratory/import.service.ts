@@ -90,7 +90,7 @@ export async function importResults(
       await completeChecks(transaction, { standId, checkIds: answeredChecks([], kinds), recorder })
     }
     const others = (settings.laboratories ?? []).filter((each) => each.laboratory !== laboratory)
-    await keepSettings(transaction, placeId, { laboratories: [...others, map] })
+    await keepSettings(transaction, recorder, placeId, { laboratories: [...others, map] })
     return toDto(stored)
   })
 }

@@ -2,7 +2,7 @@ import type { PhotoDto, PhotoMeasureDto } from '@spudder/contract/photo'
 import { readingOfPhoto } from '@spudder/core/seen/photo'
 import { dateToDay } from '@spudder/core/base/calendar'
 import type { Database } from '../database/connect.ts'
-import type { Recorder } from '../http/recorder.ts'
+import { changedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { putReading, removeReading } from '../reading/reading.repository.ts'
@@ -24,8 +24,8 @@ export function measurePhoto(
     const found = await selectPhoto(transaction, photoId)
     if (!found) throw new ServiceError('not-found', 'There is no such photo.')
     const takenOn = measure.takenOn ?? found.takenOn ?? dateToDay(found.createdAt)
-    const kept = { ...found, measure, takenOn }
-    await updatePhoto(transaction, photoId, { measure, takenOn })
+    const change = { measure, takenOn, ...changedBy(recorder) }
+    await updatePhoto(transaction, photoId, change)
     const reading = readingOfPhoto(measure, takenOn)
     if (reading) {
       const { standId, fileName: note } = found
@@ -37,6 +37,6 @@ export function measurePhoto(
     } else {
       await removeReading(transaction, photoId)
     }
-    return toDto(kept)
+    return toDto({ ...found, ...change })
   })
 }

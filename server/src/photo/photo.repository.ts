@@ -43,7 +43,7 @@ export async function selectPhoto(
 export async function updatePhoto(
   connection: Connection,
   id: string,
-  change: Pick<PhotoRow, 'measure' | 'takenOn'>,
+  change: Partial<PhotoRow>,
 ): Promise<void> {
   await connection.update(photo).set(change).where(eq(photo.id, id))
 }

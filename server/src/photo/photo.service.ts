@@ -2,7 +2,7 @@ import type { PhotoDto, PhotoQueryDto } from '@spudder/contract/photo'
 import type { FileContent } from '@spudder/contract/route'
 import { selectOpenCase } from '../case/case.repository.ts'
 import type { Database } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireLockedStand } from '../stand/stand.service.ts'
@@ -35,7 +35,7 @@ export async function keepPhoto(
       heightPx,
       takenOn,
       measure: null,
-      ...recordedBy(recorder),
+      ...newlyRecordedBy(recorder),
     }
     return toDto(await insertPhoto(transaction, row, bytes))
   })

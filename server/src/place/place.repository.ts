@@ -11,12 +11,12 @@ export const insertPlace = (connection: Connection, row: Omit<PlaceRow, 'setting
 export const listPlaces = (connection: Connection): Promise<PlaceRow[]> =>
   connection.select().from(place).orderBy(asc(place.createdAt), asc(place.id))
 
-export async function updateSettings(
+export async function updatePlace(
   connection: Connection,
   id: string,
-  settings: PlaceRow['settings'],
+  change: Partial<PlaceRow>,
 ): Promise<void> {
-  await connection.update(place).set({ settings }).where(eq(place.id, id))
+  await connection.update(place).set(change).where(eq(place.id, id))
 }
 
 /** As {@link selectPlace}, held until the transaction ends. */

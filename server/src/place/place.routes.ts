@@ -7,5 +7,6 @@ export const servePlaces = (db: Database) =>
   serve(placeRoutes, {
     all: () => findPlaces(db),
     create: ({ body, recorder }) => createPlace(db, recorder, body),
-    changeSettings: ({ params, body }) => changeSettings(db, params.placeId, body),
+    changeSettings: ({ params, body, recorder }) =>
+      changeSettings(db, recorder, params.placeId, body),
   })

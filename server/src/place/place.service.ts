@@ -1,6 +1,6 @@
 import type { CreatePlaceDto, PlaceDto, PlaceSettingsDto } from '@spudder/contract/place'
 import type { Connection, Database } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import {
@@ -8,7 +8,7 @@ import {
   listPlaces,
   lockPlace,
   selectPlace,
-  updateSettings,
+  updatePlace,
   type PlaceRow,
 } from './place.repository.ts'
 
@@ -22,7 +22,7 @@ export async function createPlace(
   dto: CreatePlaceDto,
 ): Promise<PlaceDto> {
   const { id, name, unitSystem, climate } = dto
-  const row = { id, name, unitSystem, climate, ...recordedBy(recorder) }
+  const row = { id, name, unitSystem, climate, ...newlyRecordedBy(recorder) }
   return placeDto(await insertPlace(connection, row))
 }
 
@@ -40,6 +40,7 @@ export async function findPlace(connection: Connection, id: string): Promise<Pla
 /** Changes the settings that are given and leaves the others; to be called in a transaction. */
 export async function keepSettings(
   transaction: Connection,
+  recorder: Recorder,
   id: string,
   given: PlaceSettingsDto,
 ): Promise<PlaceDto> {
@@ -47,13 +48,16 @@ export async function keepSettings(
   if (!row) throw noPlace()
   const said = Object.entries(given).filter(([, value]) => value !== undefined)
   const settings = { ...row.settings, ...Object.fromEntries(said) }
-  await updateSettings(transaction, id, settings)
-  return placeDto({ ...row, settings })
+  const changed = { settings, ...changedBy(recorder) }
+  await updatePlace(transaction, id, changed)
+  return placeDto({ ...row, ...changed })
 }
 
 /** As {@link keepSettings}, by itself. */
 export const changeSettings = (
   db: Database,
+  recorder: Recorder,
   id: string,
   given: PlaceSettingsDto,
-): Promise<PlaceDto> => db.transaction((transaction) => keepSettings(transaction, id, given))
+): Promise<PlaceDto> =>
+  db.transaction((transaction) => keepSettings(transaction, recorder, id, given))

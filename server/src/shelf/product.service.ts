@@ -5,7 +5,7 @@ import type {
   ProductDto,
 } from '@spudder/contract/shelf'
 import type { Connection, Database } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requirePlansWithinLabel } from '../label/label-limit.service.ts'
@@ -17,11 +17,6 @@ import {
   updateProduct,
   type ProductRow,
 } from './product.repository.ts'
-
-const productDto = (row: ProductRow): ProductDto => ({
-  ...toDto(row),
-  changedAt: row.changedAt?.toISOString() ?? null,
-})
 
 /** The row of a new product; what was not given is null or empty. */
 function rowOf(placeId: string, dto: CreateProductDto, recorder: Recorder): ProductRow {
@@ -45,9 +40,7 @@ function rowOf(placeId: string, dto: CreateProductDto, recorder: Recorder): Prod
     hazards,
     note,
     isRetired: false,
-    changedBy: null,
-    changedAt: null,
-    ...recordedBy(recorder),
+    ...newlyRecordedBy(recorder),
   }
 }
 
@@ -59,7 +52,7 @@ export async function createProduct(
   dto: CreateProductDto,
 ): Promise<ProductDto> {
   await findPlace(connection, placeId)
-  return productDto(await insertProduct(connection, rowOf(placeId, dto, recorder)))
+  return toDto(await insertProduct(connection, rowOf(placeId, dto, recorder)))
 }
 
 /** Puts several products on the shelf: all of them or none. */
@@ -80,7 +73,7 @@ export function importProducts(
 
 export async function findProducts(connection: Connection, placeId: string): Promise<ProductDto[]> {
   await findPlace(connection, placeId)
-  return (await listProducts(connection, placeId)).map(productDto)
+  return (await listProducts(connection, placeId)).map(toDto)
 }
 
 const noProduct = () => new ServiceError('not-found', 'There is no such product on the shelf.')
@@ -132,11 +125,10 @@ export function changeProduct(
     const row: ProductRow = {
       ...before,
       ...given,
-      changedBy: recorder.actor,
-      changedAt: recorder.at,
+      ...changedBy(recorder),
     }
     if (change.labelMaximum) await requirePlansWithinLabel(transaction, row)
     await updateProduct(transaction, row)
-    return productDto(row)
+    return toDto(row)
   })
 }

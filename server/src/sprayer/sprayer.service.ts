@@ -6,7 +6,7 @@ import {
 } from '@spudder/contract/sprayer'
 import { checkSetup } from '@spudder/core/apply/sprayer'
 import type { Connection, Database } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { findPlace } from '../place/place.service.ts'
@@ -36,8 +36,7 @@ export async function createSprayer(
     setup: checkSetup(toSetup(setup)),
     calibration: null,
     isRetired: false,
-    changedBy: null,
-    ...recordedBy(recorder),
+    ...newlyRecordedBy(recorder),
   }
   return toDto(await insertSprayer(connection, row))
 }
@@ -79,7 +78,7 @@ export function changeSprayer(
       setup: setup ? checkSetup(toSetup(setup)) : before.setup,
       calibration: calibration ? { ...calibration } : setup ? null : before.calibration,
       isRetired: change.isRetired ?? before.isRetired,
-      changedBy: recorder.actor,
+      ...changedBy(recorder),
     }
     await updateSprayer(transaction, row)
     return toDto(row)

@@ -9,5 +9,5 @@ export const serveStands = (db: Database) =>
     names: ({ params }) => readStandNames(db, params.placeId),
     create: ({ params, body, recorder }) => createStand(db, recorder, params.placeId, body),
     story: ({ params }) => readStory(db, params.standId),
-    change: ({ params, body }) => changeStand(db, params.standId, body),
+    change: ({ params, body, recorder }) => changeStand(db, recorder, params.standId, body),
   })

@@ -13,7 +13,7 @@ import { checkStandSize, findPlant } from '@spudder/core/stand/plant'
 import { group } from 'd3-array'
 import { isDeepStrictEqual } from 'node:util'
 import type { Connection, Database } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { entryDto } from '../entry/entry-dto.ts'
@@ -82,7 +82,7 @@ export async function createStand(
       measures: measures ? { ...measures } : null,
       care: care ? { ...care } : null,
       note,
-      ...recordedBy(recorder),
+      ...newlyRecordedBy(recorder),
     }
     return toDto(await insertStand(transaction, row))
   })
@@ -101,6 +101,7 @@ function reckonedBy({ size, measures }: Pick<StandRow, 'size' | 'measures'>) {
  */
 export function changeStand(
   db: Database,
+  recorder: Recorder,
   standId: string,
   { name, size, measures, care, note }: ChangeStandDto,
 ): Promise<StandDto> {
@@ -113,6 +114,7 @@ export function changeStand(
       measures: measures ? { ...measures } : before.measures,
       care: care ? { ...care } : before.care,
       note: note ?? before.note,
+      ...changedBy(recorder),
     }
     const isSame = isDeepStrictEqual(reckonedBy(row), reckonedBy(before))
     if (!isSame && (await countPlannedApplications(transaction, standId)) > 0) {

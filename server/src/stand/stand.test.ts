@@ -1,3 +1,4 @@
+import type { PlaceDto } from '@spudder/contract/place'
 import type { EstatePageDto, StandDto, StandNameDto } from '@spudder/contract/stand'
 import { describe, expect, it } from 'vitest'
 import {
@@ -12,6 +13,21 @@ import {
   standBody,
   standWithRemedy,
 } from '../tests/test-estate.ts'
+
+describe('a stand that is changed', () => {
+  it('keeps who changed it last, and when; so do settings of its place', async () => {
+    const { id } = await newPlace()
+    const made = await post<StandDto>(`/places/${id}/stands`, standBody())
+    expect(made).toMatchObject({ changedBy: null, changedAt: null })
+    const changed = await patch<StandDto>(`/stands/${made.id}`, { name: 'Renamed' })
+    expect(changed).toMatchObject({ changedBy: made.createdBy, createdAt: made.createdAt })
+    expect(Date.parse(changed.changedAt ?? '')).toBeGreaterThanOrEqual(Date.parse(made.createdAt))
+    const place = await patch<PlaceDto>(`/places/${id}/settings`, { ironSchool: 'field' })
+    expect(place).toMatchObject({ changedBy: made.createdBy })
+    const [told] = (await get<PlaceDto[]>('/places')).filter((each) => each.id === id)
+    expect(told).toEqual(place)
+  })
+})
 
 describe('the estate', () => {
   it('gives its stands page by page in the order in which they were added', async () => {

@@ -7,5 +7,5 @@ export const serveZones = (db: Database) =>
   serve(zoneRoutes, {
     all: ({ params }) => findZones(db, params.standId),
     create: ({ params, body, recorder }) => createZone(db, recorder, params.standId, body),
-    change: ({ params, body }) => changeZone(db, params.zoneId, body),
+    change: ({ params, body, recorder }) => changeZone(db, recorder, params.zoneId, body),
   })

@@ -1,6 +1,6 @@
 import type { ChangeZoneDto, CreateZoneDto, ZoneDto } from '@spudder/contract/zone'
 import type { Connection, Database } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../http/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireStand } from '../stand/stand.service.ts'
@@ -24,7 +24,7 @@ export async function createZone(
     score: score ?? null,
     scoredOn: scoredOn ?? null,
     isTakenAway: false,
-    ...recordedBy(recorder),
+    ...newlyRecordedBy(recorder),
   })
   return toDto(row)
 }
@@ -40,11 +40,14 @@ export async function findZones(connection: Connection, standId: string): Promis
  */
 export async function changeZone(
   db: Database,
+  recorder: Recorder,
   zoneId: string,
   change: ChangeZoneDto,
 ): Promise<ZoneDto> {
   return db.transaction(async (transaction) => {
-    if (Object.keys(change).length > 0) await updateZone(transaction, zoneId, change)
+    if (Object.keys(change).length > 0) {
+      await updateZone(transaction, zoneId, { ...change, ...changedBy(recorder) })
+    }
     const row = await selectZone(transaction, zoneId)
     if (!row) throw new ServiceError('not-found', 'There is no such zone.')
     return toDto(row)

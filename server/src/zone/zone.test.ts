@@ -14,7 +14,8 @@ describe('a zone', () => {
     const { zone, zones } = await newZone()
     const origin = { longitude: -1.512, latitude: 51.204 }
     await patch(`/zones/${zone.id}`, { origin, score: 4, scoredOn: '2025-06-20' })
-    expect(await zones()).toEqual([{ ...zone, origin, score: 4, scoredOn: '2025-06-20' }])
+    const by = { changedBy: zone.createdBy, changedAt: expect.any(String) }
+    expect(await zones()).toEqual([{ ...zone, ...by, origin, score: 4, scoredOn: '2025-06-20' }])
   })
 
   it('taken away is no longer told, sent twice is there once', async () => {

@@ -1,4 +1,4 @@
-import { recorded } from './recorded.ts'
+import { recorded, unchanged } from './recorded.ts'
 import { appliedName } from '@spudder/core/material/shelf'
 import type { SourceId } from '@spudder/core/material/source'
 import type { EntryDto } from '@spudder/contract/entry'
@@ -16,7 +16,7 @@ export const standRow = (change: Partial<StandDto> = {}): StandDto => ({
   measures: null,
   care: null,
   note: '',
-  ...recorded,
+  ...unchanged,
   ...change,
 })
 

@@ -11,7 +11,6 @@ import type { SprayerSetup } from '@spudder/core/apply/sprayer'
 import type { DayOfHours } from '@spudder/core/days/weather'
 import {
   boolean,
-  datetime,
   double,
   index,
   int,
@@ -21,7 +20,7 @@ import {
   text,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { day, id, recorded } from '../columns.ts'
+import { changeable, day, id, recorded } from '../columns.ts'
 
 export const place = mysqlTable('place', {
   id: id().primaryKey(),
@@ -30,7 +29,7 @@ export const place = mysqlTable('place', {
   climate: varchar('climate', { length: 20 }).$type<Climate>().notNull(),
   /** What was asked once and kept; null before anything was. */
   settings: json('settings').$type<PlaceSettingsDto>(),
-  ...recorded(),
+  ...changeable(),
 })
 
 /** A product that the place has or buys, by its own label and bill. */
@@ -56,9 +55,7 @@ export const product = mysqlTable(
     hazards: varchar('hazards', { length: 500 }).notNull(),
     note: text('note').notNull(),
     isRetired: boolean('is_retired').notNull(),
-    changedBy: varchar('changed_by', { length: 80 }),
-    changedAt: datetime('changed_at', { mode: 'date', fsp: 3 }),
-    ...recorded(),
+    ...changeable(),
   },
   (table) => [index('product_of_place').on(table.placeId, table.name)],
 )
@@ -76,8 +73,7 @@ export const sprayer = mysqlTable(
     /** The newest; null before anybody measured. */
     calibration: json('calibration').$type<CalibrationDto>(),
     isRetired: boolean('is_retired').notNull(),
-    changedBy: varchar('changed_by', { length: 80 }),
-    ...recorded(),
+    ...changeable(),
   },
   (table) => [index('sprayer_of_place').on(table.placeId, table.name)],
 )

@@ -20,7 +20,7 @@ import {
   text,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { day, id, recorded } from '../columns.ts'
+import { changeable, day, id, recorded } from '../columns.ts'
 import { place } from './places.ts'
 
 export const stand = mysqlTable(
@@ -41,7 +41,7 @@ export const stand = mysqlTable(
     /** When it is mown and watered, and what a pale day costs; null before anybody said. */
     care: json('care').$type<StandCareDto>(),
     note: text('note').notNull(),
-    ...recorded(),
+    ...changeable(),
   },
   (table) => [index('stand_of_place').on(table.placeId, table.position)],
 )

@@ -11,7 +11,7 @@ import {
   text,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { day, id, recorded } from '../columns.ts'
+import { changeable, day, id, recorded } from '../columns.ts'
 import { stand } from './stands.ts'
 
 export const trial = mysqlTable(
@@ -64,7 +64,7 @@ export const zone = mysqlTable(
     score: double('score'),
     scoredOn: day('scored_on'),
     isTakenAway: boolean('is_taken_away').notNull().default(false),
-    ...recorded(),
+    ...changeable(),
   },
   (table) => [index('zone_of_stand').on(table.standId, table.createdAt)],
 )

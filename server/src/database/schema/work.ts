@@ -12,7 +12,6 @@ import { sql } from 'drizzle-orm'
 import {
   boolean,
   check,
-  datetime,
   double,
   index,
   int,
@@ -21,7 +20,7 @@ import {
   text,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { bytes, day, id, recorded } from '../columns.ts'
+import { bytes, changeable, day, id, recorded } from '../columns.ts'
 import { product, sprayer } from './places.ts'
 import { stand, chlorosisCase } from './stands.ts'
 
@@ -134,9 +133,7 @@ export const job = mysqlTable(
     share: double('share').notNull(),
     route: varchar('route', { length: 20 }).$type<Route>(),
     sourceId: varchar('source_id', { length: 40 }).$type<SourceId>(),
-    changedBy: varchar('changed_by', { length: 80 }),
-    changedAt: datetime('changed_at', { mode: 'date', fsp: 3 }),
-    ...recorded(),
+    ...changeable(),
   },
   (table) => [index('job_of_stand').on(table.standId, table.dueOn)],
 )
@@ -208,7 +205,7 @@ export const photo = mysqlTable(
     heightPx: int('height_px').notNull(),
     takenOn: day('taken_on'),
     measure: json('measure').$type<PhotoMeasureDto>(),
-    ...recorded(),
+    ...changeable(),
   },
   (table) => [index('photo_of_stand').on(table.standId, table.createdAt)],
 )

@@ -1,3 +1,4 @@
+import { unchanged } from '../../tests/recorded.ts'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -97,7 +98,7 @@ describe('a step of an acid plan among the jobs', () => {
       lot: 'S-1',
       weather: { source: 'station', temperatureC: 10, windMPerS: 2 },
     })
-    const photo = { id: 'p', standId: 'green', caseId: null, entryId: 'entry', fileName: 'tank.jpg', type: 'image/jpeg', byteCount: 9, widthPx: 1, heightPx: 1, takenOn: null, measure: null, createdBy: '', createdAt: '' } // prettier-ignore
+    const photo = { id: 'p', standId: 'green', caseId: null, entryId: 'entry', fileName: 'tank.jpg', type: 'image/jpeg', byteCount: 9, widthPx: 1, heightPx: 1, takenOn: null, measure: null, ...unchanged } // prettier-ignore
     const { panel, sent } = await open({ entries: [recorded], photos: [photo] })
     expect(panel.text()).toMatch(/06:30-08:00 · Ines · lot S-1 · 50 °F, wind 4 mph/)
     expect(panel.find('.photos img').attributes('alt')).toBe('tank.jpg')

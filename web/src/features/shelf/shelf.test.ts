@@ -1,4 +1,4 @@
-import { recorded } from '../../tests/recorded.ts'
+import { recorded, unchanged } from '../../tests/recorded.ts'
 import type { PlanningDto } from '@spudder/contract/planning'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import type { ProductDto } from '@spudder/contract/shelf'
@@ -44,9 +44,7 @@ const bag: ProductDto = {
   hazards: '',
   note: '',
   isRetired: false,
-  changedBy: null,
-  changedAt: null,
-  ...recorded,
+  ...unchanged,
 }
 
 /** The page over a server that has some products; what is sent is noted. */

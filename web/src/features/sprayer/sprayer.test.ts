@@ -1,3 +1,4 @@
+import { unchanged } from '../../tests/recorded.ts'
 import { CreateSprayerDto, toSetup, type SprayerDto } from '@spudder/contract/sprayer'
 import { checkDto } from '@spudder/contract/validation'
 import { sprayerKindNames } from '@spudder/core/apply/sprayer'
@@ -26,7 +27,6 @@ const boom = {
   speedKmPerH: 6.437376,
 } as const
 const backpack = { kind: 'backpack', tankL: 15 } as const
-const recorded = { createdBy: 'Tobin', createdAt: '2026-05-01T08:00:00.000Z' }
 const sprayer = (name: string, setup: SprayerDto['setup']): SprayerDto => ({
   id: name,
   placeId: 'place',
@@ -34,8 +34,7 @@ const sprayer = (name: string, setup: SprayerDto['setup']): SprayerDto => ({
   setup,
   calibration: null,
   isRetired: false,
-  changedBy: null,
-  ...recorded,
+  ...unchanged,
 })
 beforeEach(() => localStorage.clear())
 
@@ -127,7 +126,7 @@ describe('every kind of sprayer', () => {
 describe('the page of sprayers', () => {
   async function open() {
     const sent: { method: string; path: string; body: unknown }[] = []
-    const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', settings: {}, ...recorded }
+    const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', settings: {}, ...unchanged }
     vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
       const path = url.replace('/api', '')
       if (method !== 'GET') sent.push({ method, path, body: JSON.parse(String(body)) })

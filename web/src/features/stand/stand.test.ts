@@ -1,3 +1,4 @@
+import { unchanged } from '../../tests/recorded.ts'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount } from '@vue/test-utils'
 import type { StandStoryDto } from '@spudder/contract/stand'
@@ -25,7 +26,7 @@ const empty: StandStoryDto = {
     measures: null,
     care: null,
     note: 'By the kerb.',
-    ...recorded,
+    ...unchanged,
   },
   readings: [],
   events: [],

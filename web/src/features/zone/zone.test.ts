@@ -1,3 +1,4 @@
+import { unchanged } from '../../tests/recorded.ts'
 import type { ZoneDto } from '@spudder/contract/zone'
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -5,7 +6,6 @@ import { mountOnStand } from '../../tests/mount-on-stand.ts'
 import { choicesOf, firstChoice, piecesOnGrid, problemOf } from './zone-draft.ts'
 import ZonesPanel from './ZonesPanel.vue'
 
-const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-01T08:00:00.000Z' }
 const zone = (change: Partial<ZoneDto> = {}): ZoneDto => ({
   id: 'brow',
   standId: 'green',
@@ -15,7 +15,7 @@ const zone = (change: Partial<ZoneDto> = {}): ZoneDto => ({
   score: 4,
   scoredOn: '2026-06-01',
   isTakenAway: false,
-  ...recorded,
+  ...unchanged,
   ...change,
 })
 const bottom = zone({ id: 'bottom', name: 'Bottom', score: 1 })

@@ -3,7 +3,7 @@ import type { StandStoryDto } from '@spudder/contract/stand'
 import { addDays } from '@spudder/core/base/calendar'
 import { flushPromises } from '@vue/test-utils'
 import { mountOnStand } from '../../../tests/mount-on-stand.ts'
-import { recorded } from '../../../tests/recorded.ts'
+import { recorded, unchanged } from '../../../tests/recorded.ts'
 import { today } from '../../../shared/units/today.ts'
 import RemedyPanel from '../RemedyPanel.vue'
 
@@ -79,9 +79,7 @@ export const tub: ProductDto = {
   hazards: '',
   note: '',
   isRetired: false,
-  changedBy: null,
-  changedAt: null,
-  ...recorded,
+  ...unchanged,
 } // prettier-ignore
 
 /** Opens the remedy of a stand with a shelf, answered by path. */
