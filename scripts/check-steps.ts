@@ -36,6 +36,15 @@ export const checkSteps: readonly Step[] = [
       ...['core', 'contract', 'sim', 'server', 'web/src', 'e2e', 'scripts'],
     ],
   },
+  {
+    name: 'folders',
+    command: [
+      'npx',
+      'depcruise',
+      ...['--config', '.dependency-cruiser.folders.cjs'],
+      ...['core', 'contract', 'sim', 'server', 'web/src'],
+    ],
+  },
   { name: 'dead code', command: ['npx', 'knip', '--no-progress'] },
   { name: 'build', command: ['npx', 'vite', 'build', '--logLevel', 'warn', 'web'] },
 ]

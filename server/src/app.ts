@@ -14,7 +14,8 @@ import { serveCases } from './case/case.routes.ts'
 import type { Database } from './database/connect.ts'
 import { serveEntries } from './entry/entry.routes.ts'
 import { serveJarTests } from './jar-test/jar-test.routes.ts'
-import { serveJobs } from './job/job.routes.ts'
+import { serveEstate } from './estate/estate.routes.ts'
+import { serveSchedule } from './schedule/schedule.routes.ts'
 import { serveLaboratory } from './laboratory/laboratory.routes.ts'
 import { serveLooks } from './look/look.routes.ts'
 import { serveMeters } from './meter/meter.routes.ts'
@@ -34,7 +35,7 @@ import { describeRoutes } from './http/openapi.ts'
 import { problemHandler } from './http/problem.ts'
 import { identifyActor } from './http/recorder.ts'
 import { mountRoutes, type ServedRoute } from './http/route.ts'
-import { ServiceError } from './http/service-error.ts'
+import { ServiceError } from './problem/service-error.ts'
 
 /** Devices and services outside; stand-ins until a real one is plugged in. */
 export interface OutsideServices {
@@ -58,6 +59,7 @@ function allRoutes(db: Database, services: OutsideServices): readonly ServedRout
   return [
     ...servePlaces(db),
     ...serveStands(db),
+    ...serveEstate(db),
     ...serveReadings(db),
     ...serveStory(db),
     ...serveLooks(db),
@@ -67,7 +69,7 @@ function allRoutes(db: Database, services: OutsideServices): readonly ServedRout
     ...serveProducts(db),
     ...serveSprayers(db),
     ...serveJarTests(db),
-    ...serveJobs(db),
+    ...serveSchedule(db),
     ...serveEntries({ db, weather: services.weather }),
     ...servePlanning(db),
     ...servePhotos(db),

@@ -1,4 +1,5 @@
-import { changes, json, ofStand, one } from '../route/index.ts'
+import { JobDto, PlanCheckDto } from '../job/index.ts'
+import { changes, creates, json, ofStand, one } from '../route/index.ts'
 import { CaseDto, CloseCaseDto } from './case.dto.ts'
 
 export const caseRoutes = {
@@ -8,6 +9,14 @@ export const caseRoutes = {
     access: 'everybody',
     sends: json(CloseCaseDto),
     answers: one(CaseDto),
+    touches: ofStand,
+  }),
+  planCheck: creates({
+    path: '/cases/:caseId/checks',
+    summary: 'Plans a check of the verdict for a day',
+    access: 'everybody',
+    sends: json(PlanCheckDto),
+    answers: one(JobDto),
     touches: ofStand,
   }),
 }

@@ -1,5 +1,5 @@
 import { changes, creates, json, list, ofStand, one } from '../route/index.ts'
-import { AcceptMovesDto, ChangeJobDto, JobDto, PlanCheckDto, PlanOrderDto } from './job.dto.ts'
+import { AcceptMovesDto, ChangeJobDto, JobDto, PlanOrderDto } from './job.dto.ts'
 
 export const jobRoutes = {
   change: changes({
@@ -7,14 +7,6 @@ export const jobRoutes = {
     summary: 'Moves or holds a job, drops it, or says that it is done',
     access: 'everybody',
     sends: json(ChangeJobDto),
-    answers: one(JobDto),
-    touches: ofStand,
-  }),
-  planCheck: creates({
-    path: '/cases/:caseId/checks',
-    summary: 'Plans a check of the verdict for a day',
-    access: 'everybody',
-    sends: json(PlanCheckDto),
     answers: one(JobDto),
     touches: ofStand,
   }),

@@ -12,4 +12,4 @@ export {
 export { StandSizeDto, toStandSize } from './stand-size.dto.ts'
 export { StandCareDto, StandMeasuresDto } from './stand-measures.dto.ts'
 export { EnclosesGround } from './stand-measures.dto.ts'
-export { standRoutes } from './stand.routes.ts'
+export { estateRoutes, standRoutes } from './stand.routes.ts'

@@ -9,8 +9,9 @@ import {
   StandStoryDto,
 } from './stand.dto.ts'
 
-export const standRoutes = {
-  estate: reads({
+/** What is read of an estate, whole or stand by stand. */
+export const estateRoutes = {
+  page: reads({
     path: '/places/:placeId/estate',
     summary: 'A page of the stands of a place with their ribbons',
     access: 'everybody',
@@ -25,6 +26,16 @@ export const standRoutes = {
     answers: list(StandNameDto),
     topic: 'estate',
   }),
+  story: reads({
+    path: '/stands/:standId',
+    summary: 'A stand with its whole story',
+    access: 'everybody',
+    answers: one(StandStoryDto),
+    topic: 'story',
+  }),
+}
+
+export const standRoutes = {
   create: creates({
     path: '/places/:placeId/stands',
     summary: 'Adds a stand to a place',
@@ -32,13 +43,6 @@ export const standRoutes = {
     sends: json(CreateStandDto),
     answers: one(StandDto),
     touches: ofStand,
-  }),
-  story: reads({
-    path: '/stands/:standId',
-    summary: 'A stand with its whole story',
-    access: 'everybody',
-    answers: one(StandStoryDto),
-    topic: 'story',
   }),
   change: changes({
     path: '/stands/:standId',

@@ -3,7 +3,7 @@ import { acidGround, acidNeed, treatedGround } from '@spudder/core/soil/acid-pla
 import { findAcidity, findSource } from '@spudder/core/material/source'
 import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
-import { ServiceError } from '../http/service-error.ts'
+import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { insertJobs, type JobRow } from '../job/job.repository.ts'
 import { newJob } from '../job/new-job.ts'

@@ -1,10 +1,11 @@
 import { judgeSteps, whereStepsGo } from '@spudder/core/days/acid-steps'
 import type { AcidStep, Situation } from '@spudder/core/soil/acid-plan'
 import type { Connection } from '../database/connect.ts'
-import { ServiceError } from '../http/service-error.ts'
+import { ServiceError } from '../problem/service-error.ts'
 import { findPlace } from '../place/place.service.ts'
 import { listProducts } from '../shelf/product.repository.ts'
-import { selectStory, type StandRow } from '../stand/stand.repository.ts'
+import { selectStory } from '../estate/estate.repository.ts'
+import type { StandRow } from '../stand/stand.repository.ts'
 
 /** Where steps of a plan go. */
 export interface StepsOnStand {

@@ -2,8 +2,10 @@ import { caseRoutes } from '@spudder/contract/case'
 import type { Database } from '../database/connect.ts'
 import { serve } from '../http/route.ts'
 import { closeCase } from './case.service.ts'
+import { planCheck } from './plan-check.ts'
 
 export const serveCases = (db: Database) =>
   serve(caseRoutes, {
     close: ({ params, body, recorder }) => closeCase(db, recorder, params.caseId, body),
+    planCheck: ({ params, body, recorder }) => planCheck(db, recorder, params.caseId, body),
   })

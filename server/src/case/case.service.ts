@@ -2,7 +2,7 @@ import type { CaseDto, CloseCaseDto } from '@spudder/contract/case'
 import { randomUUID } from 'node:crypto'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
-import { ServiceError } from '../http/service-error.ts'
+import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { dropJobsOfCase } from '../job/job.repository.ts'
 import {

@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm'
 import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
 import { isDeepStrictEqual } from 'node:util'
-import { ServiceError } from '../http/service-error.ts'
+import { ServiceError } from '../problem/service-error.ts'
 import type { Connection } from './connect.ts'
 
 type TableWithId = MySqlTable & { readonly id: MySqlColumn }
@@ -31,7 +31,14 @@ function sameValue(stored: unknown, sent: unknown): boolean {
 }
 
 /** Columns that the server fills in and that differ when the same thing is sent again. */
-const ofTheServer = new Set(['createdBy', 'createdAt', 'position', 'verdict'])
+const ofTheServer = new Set([
+  'createdBy',
+  'createdAt',
+  'changedBy',
+  'changedAt',
+  'position',
+  'verdict',
+])
 
 /**
  * What was stored before under the id that a sender made: the same thing sent again after a lost

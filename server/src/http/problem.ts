@@ -2,7 +2,7 @@ import { CoreError, type CoreErrorCode } from '@spudder/core/base/error'
 import type { ProblemCode, ProblemDto } from '@spudder/contract/problem'
 import type { ErrorRequestHandler, Request } from 'express'
 import { databaseErrno } from '../database/insert-once.ts'
-import { ServiceError } from './service-error.ts'
+import { ServiceError } from '../problem/service-error.ts'
 
 /** Status and title of every code. A code without a row does not compile. */
 export const problems: Readonly<Record<ProblemCode, { status: number; title: string }>> = {

@@ -9,7 +9,7 @@ import { checkDto } from '@spudder/contract/validation'
 import type { ClassConstructor } from 'class-transformer'
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express'
 import type { Recorder } from './recorder.ts'
-import { ServiceError } from './service-error.ts'
+import { ServiceError } from '../problem/service-error.ts'
 
 type Received<Sent> = Sent extends Bytes ? Buffer : Sent
 

@@ -8,7 +8,7 @@ import type {
 import { dateToDay } from '@spudder/core/base/calendar'
 import type { Connection } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
-import { ServiceError } from '../http/service-error.ts'
+import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
 import { requireStand } from '../stand/stand.service.ts'

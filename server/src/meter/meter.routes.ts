@@ -3,7 +3,7 @@ import { type LeafMeterService, type MeterService } from '@spudder/contract/mete
 import { greennessReading, isColourKind, onScale } from '@spudder/core/seen/colour'
 import type { Database } from '../database/connect.ts'
 import { serve } from '../http/route.ts'
-import { readStory } from '../stand/stand.service.ts'
+import { readStory } from '../estate/estate.service.ts'
 
 export const serveMeters = (db: Database, meter: MeterService & LeafMeterService) =>
   serve(meterRoutes, {

@@ -1,6 +1,6 @@
 import exifr from 'exifr'
 import { isDay } from '@spudder/core/base/calendar'
-import { ServiceError } from '../http/service-error.ts'
+import { ServiceError } from '../problem/service-error.ts'
 
 /** What a picture says of itself. */
 export interface PhotoFacts {

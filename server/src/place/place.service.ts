@@ -1,7 +1,7 @@
 import type { CreatePlaceDto, PlaceDto, PlaceSettingsDto } from '@spudder/contract/place'
 import type { Connection, Database } from '../database/connect.ts'
 import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
-import { ServiceError } from '../http/service-error.ts'
+import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import {
   insertPlace,

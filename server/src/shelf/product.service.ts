@@ -6,9 +6,9 @@ import type {
 } from '@spudder/contract/shelf'
 import type { Connection, Database } from '../database/connect.ts'
 import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
-import { ServiceError } from '../http/service-error.ts'
+import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
-import { requirePlansWithinLabel } from '../label/label-limit.service.ts'
+import { requirePlansWithinLabel } from './label-limit.service.ts'
 import { findPlace } from '../place/place.service.ts'
 import {
   insertProduct,

@@ -2,7 +2,7 @@ import type { CreateTrialDto, RatePlotsDto, TrialDto } from '@spudder/contract/t
 import { planTrial } from '@spudder/core/outcome/trial'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
-import { ServiceError } from '../http/service-error.ts'
+import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireStand } from '../stand/stand.service.ts'
 import {

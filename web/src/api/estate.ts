@@ -1,4 +1,4 @@
-import { standRoutes, type EstateRowDto } from '@spudder/contract/stand'
+import { estateRoutes, type EstateRowDto } from '@spudder/contract/stand'
 import { call } from './call.ts'
 import { ofPlace } from './of-place.ts'
 import { readToEnd } from './read-to-end.ts'
@@ -8,7 +8,7 @@ import { useRead } from './use-read.ts'
 export const readEstatePage = (
   placeId: string,
   query: { offset: number; limit: number; from: string },
-) => call(standRoutes.estate, { placeId, query })
+) => call(estateRoutes.page, { placeId, query })
 
 /** The most that a page holds. */
 const atOnce = 100
@@ -22,4 +22,4 @@ export const readWholeEstate = (placeId: string, from: string): Promise<EstateRo
 
 /** Ids and names of all stands of a place. */
 export const useStandNames = (placeId: () => string | undefined) =>
-  useRead(standRoutes.names, ofPlace(placeId))
+  useRead(estateRoutes.names, ofPlace(placeId))

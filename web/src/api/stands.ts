@@ -1,6 +1,6 @@
-import { standRoutes } from '@spudder/contract/stand'
+import { estateRoutes } from '@spudder/contract/stand'
 import { useRead } from './use-read.ts'
 
 /** A stand with its whole story. */
 export const useStory = (standId: () => string) =>
-  useRead(standRoutes.story, () => ({ standId: standId() }))
+  useRead(estateRoutes.story, () => ({ standId: standId() }))

@@ -1,5 +1,5 @@
 import { jobRoutes } from '@spudder/contract/job'
-import { standRoutes } from '@spudder/contract/stand'
+import { estateRoutes } from '@spudder/contract/stand'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -23,7 +23,7 @@ function page(answer: (method: string) => Response, options: ChangeOptions = {})
   let change: ReturnType<typeof useChange<typeof jobRoutes.change>> | undefined
   const parts = defineComponent({
     setup() {
-      useRead(standRoutes.story, () => ({ standId: 'north lawn' }))
+      useRead(estateRoutes.story, () => ({ standId: 'north lawn' }))
       change = useChange(jobRoutes.change, options)
       return () => h(FailureNote)
     },
@@ -72,7 +72,7 @@ describe('a change', () => {
 describe('an address', () => {
   it('carries what was asked and leaves out what was not', () => {
     const query = { offset: 0, limit: 40, from: '2026-01-01' }
-    expect(addressOf(standRoutes.estate, { placeId: 'p', query })).toBe(
+    expect(addressOf(estateRoutes.page, { placeId: 'p', query })).toBe(
       '/api/places/p/estate?offset=0&limit=40&from=2026-01-01',
     )
   })

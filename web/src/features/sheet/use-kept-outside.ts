@@ -1,7 +1,7 @@
 import { placeRoutes } from '@spudder/contract/place'
 import { productRoutes } from '@spudder/contract/shelf'
 import { sprayerRoutes } from '@spudder/contract/sprayer'
-import { standRoutes } from '@spudder/contract/stand'
+import { estateRoutes } from '@spudder/contract/stand'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { addressOf } from '../../api/call.ts'
 import { keepForOutside } from '../../offline/keep-for-outside.ts'
@@ -23,7 +23,7 @@ export function useKeptOutside(
       if (!isReady || !place) return
       isKept.value = await keepForOutside([
         addressOf(placeRoutes.all, {}),
-        addressOf(standRoutes.story, { standId: standId() }),
+        addressOf(estateRoutes.story, { standId: standId() }),
         addressOf(productRoutes.all, { placeId: place }),
         addressOf(sprayerRoutes.all, { placeId: place }),
       ])

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { jobRoutes } from '@spudder/contract/job'
+import { caseRoutes } from '@spudder/contract/case'
 import { useChange } from '../../api/use-change.ts'
 import { addDays } from '@spudder/core/base/calendar'
 import { settlingOf, type Check } from '@spudder/core/verdict/diagnosis'
@@ -38,7 +38,7 @@ const isNotIron = computed(
     leading.value?.causes.every(({ remedy }) => remedy === 'not-iron') &&
     (verdict.value?.ironIsRemedy ?? 1) < 0.5,
 )
-const planCheck = useChange(jobRoutes.planCheck, { told: 'beside' })
+const planCheck = useChange(caseRoutes.planCheck, { told: 'beside' })
 const plannedChecks = computed(() =>
   openCase.value
     ? new Map(

@@ -2,25 +2,21 @@ import {
   type AcceptMovesDto,
   type ChangeJobDto,
   type JobDto,
-  type PlanCheckDto,
   type PlanOrderDto,
 } from '@spudder/contract/job'
 import { doneBy } from '@spudder/core/days/plan'
-import { checks } from '@spudder/core/verdict/diagnosis'
 import { selectAcidPlan } from '../acid-plan/acid-plan.repository.ts'
 import { requireStepsWithinLimits } from '../acid-plan/step-limits.ts'
-import { requireOpenCase } from '../case/case.service.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import { changedBy, type Recorder } from '../http/recorder.ts'
-import { ServiceError } from '../http/service-error.ts'
+import { ServiceError } from '../problem/service-error.ts'
 import { findPlace } from '../place/place.service.ts'
-import { requireDayWithinLabel } from '../label/label-limit.service.ts'
+import { requireDayWithinLabel } from '../shelf/label-limit.service.ts'
 import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
 import { addToStock, lockProduct } from '../shelf/product.repository.ts'
 import { requireProductOf } from '../shelf/product.service.ts'
 import {
   insertJob,
-  lockJob,
   selectJobsById,
   selectPlannedSteps,
   selectUse,
@@ -28,49 +24,10 @@ import {
   standOfJob,
   updateJob,
   type JobRow,
-} from './job.repository.ts'
-import { jobDto } from './job-dto.ts'
-import { newJob } from './new-job.ts'
-
-/**
- * A job that is still to be done, held until the transaction ends.
- * @throws {ServiceError} not-found, conflict when it was done or dropped
- */
-export async function requirePlannedJob(connection: Connection, id: string): Promise<JobRow> {
-  const row = await lockJob(connection, id)
-  if (!row) throw new ServiceError('not-found', 'There is no such job.')
-  if (row.status !== 'planned') {
-    const by = row.changedBy ?? row.createdBy
-    throw new ServiceError(
-      'conflict',
-      `This job is already ${row.status}, by ${by}. Load the page again to see it.`,
-    )
-  }
-  return row
-}
-
-/** Marks a job as done by whoever recorded it. */
-export async function completeJob(
-  connection: Connection,
-  row: JobRow,
-  recorder: Recorder,
-): Promise<void> {
-  await updateJob(connection, {
-    ...row,
-    status: 'done',
-    ...changedBy(recorder),
-  })
-}
-
-/**
- * A job as it stands now, named.
- * @throws {ServiceError} not-found
- */
-async function readJob(connection: Connection, id: string): Promise<JobDto> {
-  const [named] = await selectJobsById(connection, [id])
-  if (!named) throw new ServiceError('not-found', 'There is no such job.')
-  return jobDto(named)
-}
+} from '../job/job.repository.ts'
+import { jobDto } from '../job/job-dto.ts'
+import { newJob } from '../job/new-job.ts'
+import { readJob, requirePlannedJob } from '../job/planned-job.ts'
 
 /**
  * A day that takes a job must bear it by the label too.
@@ -216,29 +173,5 @@ export function planOrder(
     if (stand.placeId !== placeId) throw new ServiceError('not-found', 'There is no such stand.')
     const row = newJob(recorder, { id, standId, kind: 'buy', dueOn, productId, plannedKg })
     return jobDto({ job: await insertJob(transaction, row), productName: product.name })
-  })
-}
-
-/**
- * Plans a check of an open case for a day.
- * @throws {ServiceError} not-found, conflict; invalid-body for a check that makes no sense there
- */
-export function planCheck(
-  db: Database,
-  recorder: Recorder,
-  caseId: string,
-  { id, checkId, dueOn }: PlanCheckDto,
-): Promise<JobDto> {
-  return db.transaction(async (transaction) => {
-    const open = await requireOpenCase(transaction, caseId)
-    const { context } = await requireStand(transaction, open.standId)
-    const check = checks.find((each) => each.id === checkId)
-    if (!check || !(check.contexts?.includes(context) ?? true)) {
-      const message = 'Check: choose one that makes sense for this stand.'
-      throw new ServiceError('invalid-body', message, [{ field: 'checkId', message }])
-    }
-    const own = { id, standId: open.standId, caseId, checkId, dueOn }
-    const row = newJob(recorder, { ...own, kind: 'check' })
-    return jobDto({ job: await insertJob(transaction, row), productName: null })
   })
 }

@@ -1,10 +1,9 @@
 import { labelProblems } from '@spudder/core/apply/work'
 import type { Connection } from '../database/connect.ts'
-import { ServiceError } from '../http/service-error.ts'
-import type { RemedyRow } from '../remedy/remedy.repository.ts'
-import type { ProductRow } from '../shelf/product.repository.ts'
+import { ServiceError } from '../problem/service-error.ts'
+import type { ProductRow } from './product.repository.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
-import { selectDoneOn, selectPlannedUses } from './label-limit.repository.ts'
+import { selectDoneOn, selectPlannedUses, type PlannedRemedy } from './label-limit.repository.ts'
 
 /** Product and water of one day on one stand. */
 interface DayUse {
@@ -12,7 +11,7 @@ interface DayUse {
   readonly carrierL: number
 }
 
-type Reckoned = Pick<RemedyRow, 'route' | 'sourceId' | 'contentShare' | 'weighedKgPerL'>
+type Reckoned = Pick<PlannedRemedy, 'route' | 'sourceId' | 'contentShare' | 'weighedKgPerL'>
 
 /** What the label has against a day's use of a product on a stand; undefined where nothing. */
 function labelWords(

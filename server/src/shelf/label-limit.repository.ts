@@ -2,6 +2,9 @@ import { and, eq } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { entry, job, remedy, stand } from '../database/schema.ts'
 
+/** A remedy as it is stored. */
+export type PlannedRemedy = typeof remedy.$inferSelect
+
 /** Applications of a product that are still planned, with what they are reckoned by. */
 export const selectPlannedUses = (connection: Connection, productId: string) =>
   connection

@@ -1,0 +1,90 @@
+import type {
+  EstatePageDto,
+  EstateQueryDto,
+  StandNameDto,
+  StandStoryDto,
+} from '@spudder/contract/stand'
+import { group } from 'd3-array'
+import type { Connection } from '../database/connect.ts'
+import { entryDto } from '../entry/entry-dto.ts'
+import { toDto } from '../http/to-dto.ts'
+import { jobDto } from '../job/job-dto.ts'
+import { findPlace } from '../place/place.service.ts'
+import { remedyDto } from '../remedy/remedy-dto.ts'
+import { countStands, selectStandNames, selectStandPage } from '../stand/stand.repository.ts'
+import { requireStand } from '../stand/stand.service.ts'
+import { selectRibbons, selectStory } from './estate.repository.ts'
+
+const byStand = <Row extends { standId: string }>(rows: Row[]) => group(rows, (row) => row.standId)
+
+/**
+ * Every stand of a place by its name.
+ * @throws {ServiceError} not-found
+ */
+export async function readStandNames(
+  connection: Connection,
+  placeId: string,
+): Promise<StandNameDto[]> {
+  await findPlace(connection, placeId)
+  return selectStandNames(connection, placeId)
+}
+
+/** A page of stands with their ribbons since a day. */
+export async function readEstate(
+  connection: Connection,
+  placeId: string,
+  { offset, limit, from }: EstateQueryDto,
+): Promise<EstatePageDto> {
+  await findPlace(connection, placeId)
+  const total = await countStands(connection, placeId)
+  const stands = await selectStandPage(connection, placeId, offset, limit)
+  const rows = await selectRibbons(
+    connection,
+    stands.map(({ id }) => id),
+    from,
+  )
+  const readings = byStand(rows.readings)
+  const events = byStand(rows.events)
+  const entries = byStand(rows.entries)
+  const jobs = group(rows.jobs, ({ job }) => job.standId)
+  const nameOf = (id: string | null) => (id === null ? null : (rows.names.get(id) ?? null))
+  const openCases = byStand(rows.openCases)
+  return {
+    total,
+    rows: stands.map((stand) => ({
+      stand: toDto(stand),
+      openCase: openCases.get(stand.id)?.map(toDto)[0] ?? null,
+      ribbon: {
+        standId: stand.id,
+        readings: (readings.get(stand.id) ?? []).map(({ kind, value, method, takenOn }) => ({
+          kind,
+          value,
+          method,
+          takenOn,
+        })),
+        events: (events.get(stand.id) ?? []).map(toDto),
+        entries: (entries.get(stand.id) ?? []).map((row) => entryDto(row, nameOf(row.productId))),
+        jobs: (jobs.get(stand.id) ?? []).map(jobDto),
+      },
+    })),
+  }
+}
+
+/** @throws {ServiceError} not-found */
+export async function readStory(connection: Connection, standId: string): Promise<StandStoryDto> {
+  const stand = await requireStand(connection, standId)
+  const story = await selectStory(connection, standId)
+  const nameOf = (id: string | null) => (id === null ? null : (story.names.get(id) ?? null))
+  return {
+    stand: toDto(stand),
+    readings: story.readings.map(toDto),
+    events: story.events.map(toDto),
+    cases: story.cases.map(toDto),
+    looks: story.looks.map(toDto),
+    photos: story.photos.map(toDto),
+    remedies: story.remedies.map((row) => remedyDto(row, nameOf(row.productId))),
+    acidPlans: story.acidPlans.map(toDto),
+    jobs: story.jobs.map(jobDto),
+    entries: story.entries.map((row) => entryDto(row, nameOf(row.productId))),
+  }
+}
