@@ -12,7 +12,7 @@ import {
   Length,
   ValidateNested,
 } from 'class-validator'
-import { dayOrderNames, type DayOrder } from '@spudder/core/seen/laboratory'
+import { dayOrderNames, type DayOrder } from '@spudder/core/base/table'
 import {
   readingKindNames,
   readingPlaceNames,

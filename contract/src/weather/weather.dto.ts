@@ -11,6 +11,7 @@ import {
   IsString,
   ValidateNested,
 } from 'class-validator'
+import { dayOrderNames, type DayOrder } from '@spudder/core/base/table'
 import {
   hoursOfDay,
   weatherWorks,
@@ -98,6 +99,10 @@ export class OutlookDto {
 export class StationFileDto {
   @Named('File', 160) fileName!: string
   @IsString({ message: 'File: give its text.' }) text!: string
+  /** In which order its days are written, where the file leaves it open. */
+  @IsOptional()
+  @IsIn(dayOrderNames, { message: 'Days: say in which order they are written.' })
+  dayOrder?: DayOrder
 }
 
 export class StationRowErrorDto {

@@ -211,10 +211,10 @@ export async function importStationFile(
   db: Database,
   recorder: Recorder,
   placeId: string,
-  { fileName, text }: StationFileDto,
+  { fileName, text, dayOrder }: StationFileDto,
 ): Promise<StationImportDto> {
   await findPlace(db, placeId)
-  const { days, errors, assumed } = readStationFile(text)
+  const { days, errors, assumed } = readStationFile(text, { dayOrder })
   await storeStationDays(
     db,
     days.map((hours) => ({

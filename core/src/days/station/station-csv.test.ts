@@ -56,3 +56,62 @@ describe('readStationFile', () => {
     expect(() => readStationFile(text)).toThrow(reason)
   })
 })
+
+describe('files as stations write them', () => {
+  const head = 'Time,Temperature,Rain,Wind'
+  const plain = (hour: string) => `2026-11-28 ${hour}:00,12.5,0,2`
+  const dayFirst = (hour: string) => `28/11/2026 ${hour}:00,12.5,0,2`
+  const twelve = (hour: string) => {
+    const [clock, half] = [Number(hour) % 12 || 12, Number(hour) < 12 ? 'AM' : 'PM']
+    return `11/28/2026 ${clock}:00 ${half},12.5,0,2`
+  }
+  it.each([
+    ['plain', fileOf(head, plain)],
+    [
+      'semicolons and decimal commas',
+      fileOf('Time;Temperature;Rain;Wind', (hour) => `28.11.2026 ${hour}:00;12,5;0;2`),
+    ],
+    ['tabs', fileOf(head, plain).replaceAll(',', '\t')],
+    ['three lines above', `Station 7\nVennlow\n\n${fileOf(head, plain)}`],
+    ['line ends of another system', fileOf(head, plain).replaceAll('\n', '\r\n')],
+    ['day first', fileOf(head, dayFirst)],
+    ['month first, by a clock of twelve hours', fileOf(head, twelve)],
+    [
+      'day and hour apart',
+      fileOf('Date,Hour,Temperature,Rain,Wind', (hour) => `28/11/2026,${hour}:00,12.5,0,2`),
+    ],
+    ['seconds and a zone', fileOf(head, (hour) => `2026-11-28T${hour}:00:00+00:00,12.5,0,2`)],
+    [
+      'units behind the numbers',
+      fileOf(head, (hour) => `2026-11-28 ${hour}:00,12.5 °C,0 mm,2 m/s`),
+    ],
+    [
+      'columns that nobody asked for',
+      fileOf(`${head},Battery,Remark`, (hour) => `${plain(hour)},3.1,"a, b"`),
+    ],
+    [
+      'everything quoted',
+      fileOf(
+        '"Time","Temperature","Rain","Wind"',
+        (hour) => `"2026-11-28 ${hour}:00","12.5","0","2"`,
+      ),
+    ],
+  ])('%s: read', (_, text) => {
+    const { days, errors } = readStationFile(text)
+    expect(errors).toEqual([])
+    expect(days.map(({ day }) => day)).toEqual(['2026-11-28'])
+    expect(days[0]?.temperatureC[13]).toBe(12.5)
+  })
+
+  it('are asked about where their days could be two, and read once it is said', () => {
+    const text = fileOf(head, (hour) => `03/04/2026 ${hour}:00,12.5,0,2`)
+    expect(() => readStationFile(text)).toThrow(/day, month, year or month, day, year/)
+    expect(readStationFile(text, { dayOrder: 'mdy' }).days[0]?.day).toBe('2026-03-04')
+  })
+
+  it('are read to their end by the second too', () => {
+    const seconds = Array.from({ length: 60_000 }, (_, at) => `2026-11-28 10:00:${String(at % 60).padStart(2, '0')},12.5,0.001,2`) // prettier-ignore
+    const { days } = readStationFile([fileOf(head, plain), ...seconds].join('\n'))
+    expect(days[0]?.rainMm[10]).toBeCloseTo(60, 6)
+  })
+})

@@ -1,6 +1,16 @@
-import papaparse from 'papaparse'
 import { isDay, type Day } from '../../base/calendar/index.ts'
 import { CoreError } from '../../base/error/index.ts'
+import {
+  guessDayOrder,
+  numberMarksIn,
+  mostTableRows,
+  readDay,
+  readNumber,
+  readTable,
+  type DayOrder,
+  type NumberMarks,
+  type Table,
+} from '../../base/table/index.ts'
 import { hoursOfDay, weatherFrom, type DayOfHours } from '../weather/index.ts'
 
 /** What a column of a station's file can hold, and what turns its units into ours. */
@@ -79,7 +89,7 @@ function readHeader(header: string): Found | undefined {
   const { units, usual }: Column = columns[name]
   const given =
     /[([]\s*([^)\]]+?)\s*[)\]]/.exec(plain)?.[1] ??
-    /(°?[cf]|mm|in|m\/s|km\/h|mph|%)$/.exec(plain)?.[1]
+    /(?:^|[\s.:-])(°?[cf]|mm|in|m\/s|km\/h|mph|%)$/.exec(plain)?.[1]
   const convert = units[given ?? usual]
   if (!convert) {
     throw new CoreError('unit-unknown', {
@@ -91,46 +101,115 @@ function readHeader(header: string): Found | undefined {
   return { name, header, convert }
 }
 
-const momentPattern = /^(\d{4}-\d{2}-\d{2})[T ](\d{1,2})(?::\d{2}){0,2}/
+/** Headings of the moment of a row: both in one column, or the day and the hour apart. */
+const dayNames = /^(date ?time|date|timestamp|day|time ?stamp|time|datum)\b/
+const hourNames = /^(time|hour|clock|uhrzeit)\b/
 
-/** Mean of what is there; rain is summed. */
-function ofHour(name: ColumnName, values: readonly number[]): number {
-  const sum = values.reduce((total, each) => total + each, 0)
-  return name === 'rainMm' ? sum : sum / values.length
+const plainHeading = (heading: string): string => heading.trim().toLowerCase().replace(/_/g, ' ')
+const isKnown = (heading: string): boolean => {
+  const plain = plainHeading(heading)
+  return dayNames.test(plain) || columnNames.some((name) => columns[name].names.test(plain))
 }
 
-type HourValues = Map<ColumnName, number[]>
+const clockPattern = /(?:^|[\sT])(\d{1,2})(?::\d{2}){1,2}(?:[.,]\d+)?\s*([ap])?/i
 
-/**
- * Reads a weather station's file: one row an hour or oftener, headed; time as 2026-05-31 14:00 by the
- * station's clock, temperature, rain, wind, and if there is any, humidity and soil temperature.
- * @returns the days of which all hours are there; what stands in for missing columns; rows left out
- * @throws {CoreError} quantity-unreadable without a time or a column that is needed; unit-unknown
- */
-export function readStationFile(text: string): StationFile {
-  const { data, meta } = papaparse.parse<Record<string, string>>(text.trim(), {
-    header: true,
-    skipEmptyLines: 'greedy',
+/** The hour of a clock as 14:00, 2:00 PM or 14; undefined where it is none. */
+function hourOf(text: string): number | undefined {
+  const [, digits = '', half = ''] = clockPattern.exec(text) ?? /^(\d{1,2})()$/.exec(text) ?? []
+  if (digits === '') return undefined
+  const hour = Number(digits)
+  if (half === '') return hour
+  return (hour % 12) + (half.toLowerCase() === 'p' ? 12 : 0)
+}
+
+/** Sum of what was read in an hour, and how often. */
+interface Summed {
+  sum: number
+  count: number
+}
+type HourValues = Map<ColumnName, Summed>
+
+/** Mean of what is there; rain is summed. */
+function ofHour(name: ColumnName, { sum, count }: Summed = { sum: Number.NaN, count: 1 }): number {
+  return name === 'rainMm' ? sum : sum / count
+}
+
+export interface StationOptions {
+  /** In which order days are written, where the file leaves it open. */
+  readonly dayOrder?: DayOrder | undefined
+}
+
+const example =
+  'a header row with time (2026-05-31 14:00), temperature (°C), rain (mm) and wind (m/s)'
+
+/** Where the parts of a row stand. */
+interface Layout {
+  readonly day: number
+  /** The column of the hour; that of the day where both stand in one. */
+  readonly hour: number
+  readonly found: readonly (Found & { readonly at: number })[]
+}
+
+/** @throws {CoreError} quantity-unreadable without a time or a column that is needed; unit-unknown */
+function layoutOf({ header }: Table): Layout {
+  const plain = header.map(plainHeading)
+  const day = plain.findIndex((heading) => dayNames.test(heading))
+  const apart = plain.findIndex((heading, index) => index !== day && hourNames.test(heading))
+  const found = header.flatMap((heading, at) => {
+    const column = at === day || at === apart ? undefined : readHeader(heading)
+    return column ? [{ ...column, at }] : []
   })
-  const headers = meta.fields ?? []
-  const time = headers.find((header) => /^(date ?time|time|date|timestamp)/i.test(header.trim()))
-  const found = headers.flatMap((header) => readHeader(header) ?? [])
   const missing = needed.filter((name) => !found.some((each) => each.name === name))
-  if (time === undefined || missing.length > 0) {
+  if (day < 0 || missing.length > 0) {
     throw new CoreError('quantity-unreadable', {
       parameter: 'text',
-      expected:
-        'a header row with time (2026-05-31 14:00), temperature (°C), rain (mm) and wind (m/s)',
-      received: headers.join(', ') || 'nothing',
+      expected: example,
+      received: header.join(', ') || 'nothing',
     })
   }
+  return { day, hour: apart < 0 ? day : apart, found }
+}
+
+/** @throws {CoreError} date-unreadable where 3/4 could be two days and nobody said which */
+function orderOf({ rows }: Table, { day }: Layout, told: DayOrder | undefined): DayOrder {
+  if (told) return told
+  const { order, isSure } = guessDayOrder(rows.map((cells) => cells[day] ?? ''))
+  if (isSure) return order
+  throw new CoreError('date-unreadable', {
+    parameter: 'dayOrder',
+    expected: 'whether its days are day, month, year or month, day, year',
+    received: rows[0]?.[day] ?? '',
+  })
+}
+
+/**
+ * Reads a weather station's file: one row an hour or oftener, headed; the moment by the station's
+ * clock, temperature, rain, wind, and if there is any, humidity and soil temperature. Takes time in
+ * proportion to its length.
+ * @returns the days of which all hours are there; what stands in for missing columns; rows left out
+ * @throws {CoreError} quantity-unreadable without a time or a column that is needed; unit-unknown;
+ * date-unreadable where the order of its days is open
+ */
+export function readStationFile(text: string, { dayOrder }: StationOptions = {}): StationFile {
+  const table = readTable(text, {
+    parameter: 'text',
+    knows: isKnown,
+    example,
+    mostRows: mostTableRows,
+  })
+  const layout = layoutOf(table)
+  const order = orderOf(table, layout, dayOrder)
+  const marks = numberMarksIn(
+    table,
+    layout.found.map(({ header }) => header),
+  )
   const errors: StationRowError[] = []
   const hours = new Map<Day, HourValues[]>()
-  data.forEach((row, index) => {
-    const problem = readRow({ row, time, found, hours })
-    if (problem) errors.push({ row: index + 2, words: problem })
+  table.rows.forEach((cells, index) => {
+    const words = readRow({ cells, marks, layout, order, hours })
+    if (words !== undefined) errors.push({ row: table.lines[index] ?? 0, words })
   })
-  const has = (name: ColumnName) => found.some((each) => each.name === name)
+  const has = (name: ColumnName) => layout.found.some((each) => each.name === name)
   const whole: DayOfHours[] = []
   for (const [day, values] of [...hours].toSorted(([one], [other]) => (one < other ? -1 : 1))) {
     const made = dayOf(day, values)
@@ -145,23 +224,25 @@ export function readStationFile(text: string): StationFile {
 }
 
 interface RowOfFile {
-  readonly row: Readonly<Record<string, string>>
-  readonly time: string
-  readonly found: readonly Found[]
+  readonly cells: readonly string[]
+  readonly marks: NumberMarks
+  readonly layout: Layout
+  readonly order: DayOrder
   readonly hours: Map<Day, HourValues[]>
 }
 
 /** Puts a row where it belongs. @returns what is wrong with it, if anything */
-function readRow({ row, time, found, hours }: RowOfFile): string | undefined {
-  const moment = momentPattern.exec((row[time] ?? '').trim())
-  const [, day = '', hourText = ''] = moment ?? []
-  const hour = Number(hourText)
-  if (!moment || !isDay(day) || hour >= hoursOfDay) {
-    return `time: expected 2026-05-31 14:00, received ${row[time] ?? 'nothing'}`
+function readRow({ cells, marks, layout, order, hours }: RowOfFile): string | undefined {
+  const dayText = cells[layout.day] ?? ''
+  const day = readDay(dayText, order)
+  const hour = hourOf(cells[layout.hour] ?? '')
+  if (day === undefined || !isDay(day) || hour === undefined || hour >= hoursOfDay) {
+    return `time: expected 2026-05-31 14:00, received ${dayText || 'nothing'}`
   }
-  const read = found.map(({ name, header, convert }) => {
-    const text = (row[header] ?? '').trim()
-    return { name, header, text, value: text === '' ? Number.NaN : convert(Number(text)) }
+  const read = layout.found.map(({ name, header, convert, at }) => {
+    const text = cells[at] ?? ''
+    const number = readNumber(text, marks)
+    return { name, header, text, value: number ? convert(number.value) : Number.NaN }
   })
   const wrong = read.find(({ name, value }) => {
     const { low, high } = columns[name]
@@ -174,8 +255,10 @@ function readRow({ row, time, found, hours }: RowOfFile): string | undefined {
   const ofDay = hours.get(day) ?? Array.from({ length: hoursOfDay }, (): HourValues => new Map())
   hours.set(day, ofDay)
   for (const { name, value } of read) {
-    const values = ofDay[hour]
-    values?.set(name, [...(values.get(name) ?? []), value])
+    const summed = ofDay[hour]?.get(name) ?? { sum: 0, count: 0 }
+    summed.sum += value
+    summed.count += 1
+    ofDay[hour]?.set(name, summed)
   }
   return undefined
 }
@@ -185,7 +268,7 @@ const assumedHumidity = 75
 /** A day whose hours are all there; undefined where one is missing. */
 function dayOf(day: Day, values: readonly HourValues[]): DayOfHours | undefined {
   if (values.some((hour) => hour.size === 0)) return undefined
-  const series = (name: ColumnName) => values.map((hour) => ofHour(name, hour.get(name) ?? []))
+  const series = (name: ColumnName) => values.map((hour) => ofHour(name, hour.get(name)))
   const temperatureC = series('temperatureC')
   const meanC = temperatureC.reduce((sum, each) => sum + each, 0) / hoursOfDay
   const rainMm = series('rainMm')

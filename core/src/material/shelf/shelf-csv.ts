@@ -1,5 +1,13 @@
-import Papa from 'papaparse'
 import { CoreError } from '../../base/error/index.ts'
+import {
+  numberMarksIn,
+  readBack,
+  readNumber,
+  readTable,
+  writeTable,
+  type NumberMarks,
+  type Table,
+} from '../../base/table/index.ts'
 import { checkLabel, emptyLabelDraft } from '../label/index.ts'
 import { ironSourceIds, nutrients, type IronSourceId } from '../source/index.ts'
 import { mainSourceOf, plainForm, stainNames, type ShelfProduct, type Stain } from './product.ts'
@@ -37,12 +45,12 @@ const columns = {
   note: 'note',
 } as const
 
+/** Columns that hold numbers of ours; those of the label stay as typed. */
+const numeric = [columns.packPrice, columns.packKg, columns.density, columns.stock, columns.maximum]
+
 const organics = ['certified', 'not', 'unknown'] as const
 const contentColumn = (nutrient: string) => `${nutrient} %`
 const text = (value: number | undefined): string => (value === undefined ? '' : String(value))
-
-/** A line that begins like a formula would be run by a spreadsheet; a space keeps it text. */
-const unarmed = (cell: string): string => (/^[=+@\t]|^-\D/.test(cell) ? ` ${cell}` : cell)
 
 function rowOf(product: ShelfProduct): Record<string, string> {
   const { label } = product
@@ -50,7 +58,7 @@ function rowOf(product: ShelfProduct): Record<string, string> {
     contentColumn(nutrient),
     label.analysis[nutrient] ?? '',
   ])
-  const row: Record<string, string> = {
+  return {
     [columns.name]: product.name,
     [columns.form]: product.sourceId,
     ...Object.fromEntries(analysis),
@@ -70,42 +78,46 @@ function rowOf(product: ShelfProduct): Record<string, string> {
     [columns.hazards]: product.hazards,
     [columns.note]: product.note,
   }
-  return Object.fromEntries(Object.entries(row).map(([name, cell]) => [name, unarmed(cell)]))
 }
+
+const heads = [
+  columns.name,
+  columns.form,
+  ...nutrients.map(contentColumn),
+  ...Object.values(columns).slice(2),
+]
 
 /** The shelf as a CSV file with a line of headings; {@link readShelfCsv} reads it back. */
 export const shelfToCsv = (products: readonly ShelfProduct[]): string =>
-  Papa.unparse(products.map(rowOf), {
-    columns: [
-      columns.name,
-      columns.form,
-      ...nutrients.map(contentColumn),
-      ...Object.values(columns).slice(2),
-    ],
-    newline: '\n',
-  })
+  writeTable(
+    heads,
+    products.map(rowOf).map((row) => heads.map((head) => row[head])),
+  )
 
 /** Reads the cells of one line and notes what is wrong in which. */
 class Line {
   readonly errors: ShelfCellError[] = []
-  readonly #cells: Readonly<Record<string, string>>
-  readonly #line: number
-  constructor(cells: Readonly<Record<string, string>>, line: number) {
-    this.#cells = cells
-    this.#line = line
+  readonly #table: Table
+  readonly #row: number
+  readonly #marks: NumberMarks
+  constructor(table: Table, row: number, marks: NumberMarks) {
+    this.#table = table
+    this.#row = row
+    this.#marks = marks
   }
   wrong(column: string, message: string): undefined {
-    this.errors.push({ line: this.#line, column, message })
+    this.errors.push({ line: this.#table.lines[this.#row] ?? 0, column, message })
     return undefined
   }
   text(column: string): string {
-    return (this.#cells[column] ?? '').trim()
+    const at = this.#table.header.indexOf(column)
+    return readBack(this.#table.rows[this.#row]?.[at] ?? '').trim()
   }
   number(column: string, max: number): number | undefined {
-    const cell = this.text(column).replace(',', '.')
+    const cell = this.text(column)
     if (cell === '') return undefined
-    const value = Number(cell)
-    if (Number.isFinite(value) && value >= 0 && value <= max) return value
+    const { value = Number.NaN, suffix = '' } = readNumber(cell, this.#marks) ?? {}
+    if (suffix === '' && value >= 0 && value <= max) return value
     return this.wrong(column, `Give a number from 0 to ${max}.`)
   }
   oneOf<Value extends string>(column: string, values: readonly Value[], otherwise: Value): Value {
@@ -171,26 +183,32 @@ function productOf(line: Line): ShelfProduct {
   }
 }
 
+const needed = [columns.name, contentColumn('Fe')]
+const example = `a table whose headings have ${needed.join(' and ')} among them`
+/** More products than anybody has. */
+const mostRows = 5000
+
 /**
  * Reads a shelf file: every line a product, or what is wrong in it.
- * @throws {CoreError} not-applicable for a text that is no table with a name and iron in it
+ * @throws {CoreError} not-applicable for a text that is no table with a name and iron in it;
+ * quantity-unreadable for one that is no table
  */
 export function readShelfCsv(csv: string): ShelfReading {
-  const { data, meta } = Papa.parse<Record<string, string>>(csv.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (heading) => heading.trim(),
+  const table = readTable(csv, {
+    parameter: 'csv',
+    knows: (cell) => heads.includes(cell),
+    example,
+    mostRows,
   })
-  const headings = meta.fields ?? []
-  const needed = [columns.name, contentColumn('Fe')]
-  if (!needed.every((heading) => headings.includes(heading))) {
+  if (!needed.every((heading) => table.header.includes(heading))) {
     throw new CoreError('not-applicable', {
       parameter: 'csv',
-      expected: `a table whose first line has the headings ${needed.join(' and ')}`,
-      received: headings.slice(0, 6).join(', '),
+      expected: example,
+      received: table.header.slice(0, 6).join(', '),
     })
   }
-  const lines = data.map((cells, index) => new Line(cells, index + 2))
+  const marks = numberMarksIn(table, numeric)
+  const lines = table.rows.map((_, row) => new Line(table, row, marks))
   const products = lines.map(productOf)
   return { products, errors: lines.flatMap(({ errors }) => errors) }
 }

@@ -1,4 +1,4 @@
-import Papa from 'papaparse'
+import { writeTable } from '../../base/table/index.ts'
 
 /** A piece of work as a line of a record, in the units of the store. */
 export interface RecordRow {
@@ -69,25 +69,12 @@ const heads = {
 } as const satisfies Readonly<Record<keyof RecordRow, string>>
 const names = Object.keys(heads) as (keyof RecordRow)[]
 
-/** Text that a spreadsheet would take for a formula is kept as text. */
-const harmless = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text)
-
-function cellOf(value: RecordRow[keyof RecordRow]): string {
-  if (value === undefined) return ''
-  if (typeof value === 'boolean') return value ? 'yes' : ''
-  return typeof value === 'number' ? String(value) : harmless(value)
-}
-
 /**
  * Writes a record as CSV (RFC 4180), with a head row that names the units; figures as they are stored,
  * corrected lines too.
  */
-export function recordCsv(rows: readonly RecordRow[]): string {
-  return Papa.unparse(
-    {
-      fields: names.map((name) => heads[name]),
-      data: rows.map((row) => names.map((name) => cellOf(row[name]))),
-    },
-    { newline: '\r\n' },
+export const recordCsv = (rows: readonly RecordRow[]): string =>
+  writeTable(
+    names.map((name) => heads[name]),
+    rows.map((row) => names.map((name) => row[name])),
   )
-}

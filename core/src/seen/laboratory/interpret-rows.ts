@@ -1,7 +1,8 @@
-import { isDay, type Day } from '../../base/calendar/index.ts'
+import type { Day } from '../../base/calendar/index.ts'
+import { numberMarksIn, readDay, readNumber, type NumberMarks } from '../../base/table/index.ts'
 import { readingKinds, type Reading, type ReadingPlace } from '../reading/index.ts'
 import { columnUnits } from './data/columns.ts'
-import type { DayOrder, LaboratoryMap, ResultColumn } from './laboratory-map.ts'
+import type { LaboratoryMap, ResultColumn } from './laboratory-map.ts'
 import type { LaboratoryFile } from './read-csv.ts'
 
 /** A result of the file as a reading of a stand. */
@@ -37,32 +38,19 @@ const places: Readonly<Record<string, ReadingPlace>> = {
   '': 'whole',
 }
 
-const pad = (part: string): string => part.padStart(2, '0')
-const fullYear = (year: string): string => (year.length === 2 ? `20${year}` : year)
-
-/** A day as a laboratory writes it; undefined where it cannot be one. */
-export function readLaboratoryDay(cell: string, order: DayOrder): Day | undefined {
-  const parts = cell.split(/[^0-9]+/).filter((part) => part !== '')
-  const at = (letter: string) => parts[order.indexOf(letter)] ?? ''
-  const day = `${fullYear(at('y'))}-${pad(at('m'))}-${pad(at('d'))}`
-  return isDay(day) ? day : undefined
-}
-
-/** A number as a laboratory writes it; below a detection limit it is half of it, give or take half. */
-interface ReadNumber {
-  readonly value: number
-  readonly doubt?: number
-}
-
-function readNumber(cell: string, hasDecimalComma: boolean): ReadNumber | undefined {
-  const text = hasDecimalComma ? cell.replace(/\./g, '').replace(',', '.') : cell.replace(/,/g, '')
-  const [, below, digits] = /^\s*(<?)\s*(-?\d*\.?\d+(?:e-?\d+)?)\s*$/i.exec(text) ?? []
-  if (digits === undefined) return undefined
-  const value = Number(digits)
-  return below ? { value: value / 2, doubt: value / 2 } : { value }
-}
-
-const notMeasured = new Set(['', '-', '–', 'n/a', 'na', 'nd', 'n.d.', '--'])
+const notMeasured = new Set([
+  '',
+  '-',
+  '–',
+  'n/a',
+  'na',
+  'nd',
+  'n.d.',
+  '--',
+  '---',
+  'bdl',
+  'not tested',
+])
 
 interface Row {
   readonly standId: string
@@ -82,20 +70,24 @@ function readCell(
   { column, kind, unit, times }: ReadColumn,
   cell: string,
   row: Row,
-  hasDecimalComma: boolean,
+  marks: NumberMarks,
 ): ImportedReading | string | undefined {
   if (notMeasured.has(cell.toLowerCase())) return undefined
   const { min, max, unit: kept, label } = readingKinds[kind]
   if (times === undefined)
     return `${label}: the unit "${unit}" is not known; choose one of the list.`
-  const number = readNumber(cell, hasDecimalComma)
+  const number = readNumber(cell, marks)
   if (!number) return `${label}: give a number, not "${cell}".`
-  const value = number.value * times
+  if (number.suffix !== '' && number.suffix.toLowerCase() !== unit.toLowerCase()) {
+    return `${label}: "${cell}" stands in a column in ${unit || 'no unit'}. Choose its unit, or write the number alone.`
+  }
+  // Below a limit of detection it is half of it, give or take half.
+  const value = number.value * times * (number.isBelow ? 0.5 : 1)
   if (value < min || value > max) {
     const bounds = `from ${min} to ${max}${kept === '' ? '' : ` ${kept}`}`
     return `${label}: ${cell} ${unit} is ${value} ${kept}, and it can only be ${bounds}. Is the unit right?`
   }
-  const doubt = number.doubt === undefined ? {} : { doubt: number.doubt * times }
+  const doubt = number.isBelow ? { doubt: value } : {}
   return { ...row, column, kind, value, method: 'laboratory', ...doubt }
 }
 
@@ -104,6 +96,7 @@ export class RowReader {
   readonly #map: LaboratoryMap
   readonly #file: LaboratoryFile
   readonly #today: Day
+  readonly #marks: NumberMarks
   readonly #columns: readonly ReadColumn[]
   readonly #at: ReadonlyMap<string, number>
 
@@ -112,6 +105,10 @@ export class RowReader {
     this.#file = file
     this.#map = map
     this.#today = today
+    this.#marks = numberMarksIn(
+      file,
+      map.columns.map(({ column }) => column),
+    )
     this.#at = new Map(file.header.map((name, index) => [name, index]))
     this.#columns = map.columns.map((column) => ({
       ...column,
@@ -129,7 +126,7 @@ export class RowReader {
       if (!row) continue
       for (const column of this.#columns) {
         const cell = this.#file.rows[index]?.[column.at] ?? ''
-        const read = readCell(column, cell, row, this.#file.hasDecimalComma)
+        const read = readCell(column, cell, row, this.#marks)
         if (typeof read === 'string') {
           errors.push({ line: row.line, column: column.column, message: read })
         } else if (read) readings.push(read)
@@ -155,7 +152,7 @@ export class RowReader {
     if (standId === '') return undefined
     if (standId === undefined) return wrong(sampleColumn, `Say which stand "${sample}" is of.`)
     const dayText = this.#cell(index, dayColumn)
-    const takenOn = readLaboratoryDay(dayText, dayOrder)
+    const takenOn = readDay(dayText, dayOrder)
     if (!takenOn) return wrong(dayColumn, `"${dayText}" is no day in the order ${dayOrder}.`)
     if (takenOn > this.#today) return wrong(dayColumn, `${takenOn} has not come yet.`)
     const placeText = placeColumn === '' ? '' : this.#cell(index, placeColumn).toLowerCase()

@@ -1,13 +1,5 @@
+import type { DayOrder } from '../../base/table/index.ts'
 import type { ReadingKind } from '../reading/index.ts'
-
-/** In which order a laboratory writes a day. */
-export const dayOrders = {
-  ymd: 'year, month, day',
-  dmy: 'day, month, year',
-  mdy: 'month, day, year',
-} as const
-export type DayOrder = keyof typeof dayOrders
-export const dayOrderNames = Object.keys(dayOrders) as readonly DayOrder[]
 
 /** What a column of results holds, and in which unit. */
 export interface ResultColumn {

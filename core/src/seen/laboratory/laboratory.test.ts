@@ -5,7 +5,6 @@ import {
   columnUnits,
   fitsFile,
   guessMap,
-  readLaboratoryDay,
   readLaboratoryFile,
   RowReader,
   sampleNames,
@@ -74,16 +73,6 @@ describe('what its columns hold', () => {
 })
 
 describe('days of a laboratory', () => {
-  it.each([
-    ['2026-05-03', 'ymd', '2026-05-03'],
-    ['3.5.2026', 'dmy', '2026-05-03'],
-    ['05/03/26', 'mdy', '2026-05-03'],
-    ['31/02/2026', 'dmy', undefined],
-    ['soon', 'ymd', undefined],
-  ] as const)('%s in order %s is %s', (text, order, day) => {
-    expect(readLaboratoryDay(text, order)).toBe(day)
-  })
-
   it('guess their own order', () => {
     const order = (text: string) =>
       guessMap(readLaboratoryFile(`Date,Sample,pH\n${text},a,7`), 'x').dayOrder

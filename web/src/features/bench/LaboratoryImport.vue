@@ -2,18 +2,15 @@
 import { laboratoryRoutes } from '@spudder/contract/laboratory'
 import { useChange } from '../../api/use-change.ts'
 import { CreateImportDto } from '@spudder/contract/laboratory'
-import {
-  columnUnits,
-  dayOrderNames,
-  dayOrders,
-  type ResultColumn,
-} from '@spudder/core/seen/laboratory'
+import { columnUnits, type ResultColumn } from '@spudder/core/seen/laboratory'
+import { dayOrderNames, dayOrders } from '@spudder/core/base/table'
 import { readingKindNames, readingKinds, type ReadingKind } from '@spudder/core/seen/reading'
 import { Button } from 'ant-design-vue'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useStandNames } from '../../api/estate.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
+import { fileText } from '../../shared/file/file-text.ts'
 import FileButton from '../../shared/form/FileButton.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
@@ -31,7 +28,7 @@ const reading = useFileReading(
   () => place.value?.settings.laboratories ?? [],
   () => stands.value,
 )
-const { map, file, readings, errors, rowsRead, rowCount, isWhole, samples } = reading
+const { map, file, readings, errors, rowsRead, rowCount, isWhole, isOrderOpen, samples } = reading
 const store = useChange(laboratoryRoutes.importResults, { told: 'beside' })
 const { checked } = useChecked(CreateImportDto, () => store.error.value)
 const importId = ref(crypto.randomUUID() as string)
@@ -48,7 +45,7 @@ function open(name: string, text: string, laboratory = ''): void {
 defineExpose({ open })
 
 async function openFile([first]: readonly File[]): Promise<void> {
-  if (first) open(first.name, await first.text())
+  if (first) open(first.name, await fileText(first))
 }
 
 const columnOptions = computed(() =>
@@ -140,6 +137,9 @@ async function save(): Promise<void> {
           :model-value="map.dayOrder"
           label="written"
           :options="orderOptions"
+          :message="
+            isOrderOpen ? 'These days could be read two ways: check which is meant.' : undefined
+          "
           @update:model-value="reading.change({ dayOrder: $event })"
         />
         <ChoiceField

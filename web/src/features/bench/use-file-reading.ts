@@ -1,5 +1,6 @@
 import { CoreError } from '@spudder/core/base/error'
 import {
+  dayOrderIn,
   fitsFile,
   guessMap,
   readLaboratoryFile,
@@ -116,9 +117,13 @@ export function useFileReading(
   }
   const rowCount = computed(() => file.value?.rows.length ?? 0)
   const isWhole = computed(() => file.value !== undefined && rowsRead.value === rowCount.value)
+  /** Whether the days could be read in another order too. */
+  const isOrderOpen = computed(
+    () => file.value && map.value && !dayOrderIn(file.value, map.value.dayColumn).isSure,
+  )
   const samples = computed(() =>
     file.value && map.value ? sampleNames(map.value, file.value) : [],
   )
-  const found = { readings, errors, rowsRead, rowCount, isWhole, samples }
+  const found = { readings, errors, rowsRead, rowCount, isWhole, isOrderOpen, samples }
   return { fileName, csv, file, map, problem, ...found, open, change, forget }
 }

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { placeRoutes } from '@spudder/contract/place'
 import { standRoutes } from '@spudder/contract/stand'
-import { weatherRoutes } from '@spudder/contract/weather'
 import { useChange } from '../../api/use-change.ts'
 import { PlaceSettingsDto, type WorkSettingsDto } from '@spudder/contract/place'
 import { intervalClocks, paleLossOf, usualLeadDays } from '@spudder/core/days/task'
@@ -10,19 +9,18 @@ import { plannerFigures } from '@spudder/core/days/planner'
 import { Button } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
-import FileButton from '../../shared/form/FileButton.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { numberIn } from '../../shared/form/number-text.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { useDatesStore } from './dates-store.ts'
+import StationFile from './StationFile.vue'
 import WeekdayPicks from './WeekdayPicks.vue'
 
 /** What the planner reckons with: crew, money, rules of the place, and the care of each stand. */
 const store = useDatesStore()
 const change = useChange(placeRoutes.changeSettings, { told: 'beside' })
 const changeStand = useChange(standRoutes.change, { told: 'beside' })
-const station = useChange(weatherRoutes.importStation, { told: 'beside' })
 const { checked, messageFor } = useChecked(PlaceSettingsDto, () => change.error.value)
 const stand = useChecked(ChangeStandDto, () => changeStand.error.value)
 
@@ -70,21 +68,6 @@ async function keepCare(id: string, care: object): Promise<void> {
   const before = stands.value.find((each) => each.id === id)?.care ?? {}
   const dto = stand.checked({ care: { ...before, ...care } })
   if (dto) await changeStand.send({ standId: id, dto })
-}
-
-const taken = ref('')
-async function takeStation(files: readonly File[]): Promise<void> {
-  const [file] = files
-  const placeId = store.place.value?.id
-  if (!file || !placeId) return
-  const dto = { fileName: file.name.slice(-150), text: await file.text() }
-  const done = await station.send({ placeId, dto })
-  if (!done) return
-  const errors =
-    done.errors.length > 0
-      ? ` ${done.errors.length} rows were left out: ${done.errors[0]?.words}`
-      : ''
-  taken.value = `${done.dayCount} days taken from ${file.name}.${errors} ${done.assumed.join('; ')}`
 }
 </script>
 
@@ -184,9 +167,7 @@ async function takeStation(files: readonly File[]): Promise<void> {
       A CSV with time, temperature, rain and wind, one row an hour or oftener. Its days stand in
       place of the simulated ones; hours are those of the station's clock.
     </p>
-    <FileButton accept=".csv,text/csv" words="Take in a file" @files="takeStation" />
-    <p v-if="taken" role="status">{{ taken }}</p>
-    <ProblemNote :problem="station.error.value" />
+    <StationFile v-if="store.place.value" :place-id="store.place.value.id" />
   </details>
 </template>
 

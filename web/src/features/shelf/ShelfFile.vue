@@ -11,6 +11,7 @@ import {
 } from '@spudder/core/material/shelf'
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
+import { fileText } from '../../shared/file/file-text.ts'
 import FileButton from '../../shared/form/FileButton.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
@@ -33,7 +34,7 @@ async function open(file: File | undefined): Promise<void> {
   done.value = ''
   fileName.value = file.name
   try {
-    const read = readShelfCsv(await file.text())
+    const read = readShelfCsv(await fileText(file))
     reading.value = read
     // Made once for the file, so that storing it again after a lost answer stores nothing twice.
     ids.value = read.products.map(() => crypto.randomUUID())

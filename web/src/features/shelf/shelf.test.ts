@@ -198,7 +198,7 @@ describe('a shelf file', () => {
   it('that is none is refused with what it would need', async () => {
     const { page } = await openShelf([])
     await pick(page, 'once upon a time')
-    expect(page.find('[role=alert]').text()).toContain('headings name and Fe %')
+    expect(page.find('[role=alert]').text()).toContain('headings have name and Fe %')
   })
 
   it('goes out as it can come back in', async () => {

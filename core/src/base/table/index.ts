@@ -1,0 +1,8 @@
+export { decodeText } from './decode-text.ts'
+export { dayOrderNames, dayOrders, guessDayOrder, readDay } from './table-days.ts'
+export type { DayOrder, GuessedDayOrder } from './table-days.ts'
+export { numberMarksIn, readNumber } from './table-numbers.ts'
+export type { NumberMarks, ReadNumber } from './table-numbers.ts'
+export { mostTableRows, readTable } from './read-table.ts'
+export type { Table } from './read-table.ts'
+export { readBack, writeTable } from './write-table.ts'

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { weatherRoutes } from '@spudder/contract/weather'
+import { dayOrders, type DayOrder } from '@spudder/core/base/table'
+import { computed, ref } from 'vue'
+import { fieldMessage } from '../../api/api-problem.ts'
+import { useChange } from '../../api/use-change.ts'
+import { fileText } from '../../shared/file/file-text.ts'
+import ChipChoice from '../../shared/form/ChipChoice.vue'
+import FileButton from '../../shared/form/FileButton.vue'
+import ProblemNote from '../../shared/form/ProblemNote.vue'
+
+/** Takes a weather station's file in, and asks in which order its days stand where it is open. */
+const props = defineProps<{ placeId: string }>()
+const station = useChange(weatherRoutes.importStation, { told: 'beside' })
+const file = ref<{ fileName: string; text: string }>()
+const order = ref<DayOrder>()
+const orderOptions = (['dmy', 'mdy'] as const).map((value) => ({ value, words: dayOrders[value] }))
+const isOrderAsked = computed(() => fieldMessage(station.error.value, 'dayOrder') !== undefined)
+
+const taken = ref('')
+async function send(): Promise<void> {
+  if (!file.value) return
+  taken.value = ''
+  const dto = { ...file.value, ...(order.value ? { dayOrder: order.value } : {}) }
+  const done = await station.send({ placeId: props.placeId, dto })
+  if (!done) return
+  const errors =
+    done.errors.length > 0
+      ? ` ${done.errors.length} rows were left out: ${done.errors[0]?.words}`
+      : ''
+  taken.value = `${done.dayCount === 1 ? 'One day' : `${done.dayCount} days`} taken from ${dto.fileName}.${errors} ${done.assumed.join('; ')}`
+}
+async function take([first]: readonly File[]): Promise<void> {
+  if (!first) return
+  order.value = undefined
+  file.value = { fileName: first.name.slice(-150), text: await fileText(first) }
+  await send()
+}
+async function takeBy(told: DayOrder | undefined): Promise<void> {
+  order.value = told
+  await send()
+}
+</script>
+
+<template>
+  <FileButton accept=".csv,.txt,text/csv" words="Take in a file" @files="take" />
+  <ChipChoice
+    v-if="isOrderAsked"
+    :model-value="order"
+    label="Its days could be read two ways. They are written"
+    :options="orderOptions"
+    @update:model-value="takeBy"
+  />
+  <p v-if="taken" role="status">{{ taken }}</p>
+  <ProblemNote v-if="!isOrderAsked" :problem="station.error.value" />
+</template>
