@@ -5,11 +5,24 @@ import { tenthDeviation } from '@spudder/core/base/reference'
 import { computed } from 'vue'
 import { dayWords } from '../../shared/units/today.ts'
 import { percent } from '../../shared/words/percent.ts'
+import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import { useAcidStore } from './acid-store.ts'
 import PathChart from './PathChart.vue'
 
 /** Where pH goes under the plan, and what the retests have taught. */
-const { forecast, share, cancel, ground, measured, band, isUpward, retests, draft } = useAcidStore()
+const {
+  forecast,
+  share,
+  cancel,
+  pathFailure,
+  followAgain,
+  ground,
+  measured,
+  band,
+  isUpward,
+  retests,
+  draft,
+} = useAcidStore()
 
 /** Sulfur on top bites there first, where living roots are. */
 const bites = computed(() => {
@@ -51,6 +64,7 @@ const nextTest = computed(() => {
 
 <template>
   <section class="path" aria-label="Where pH goes">
+    <WorkerNote :failure="pathFailure" @again="followAgain" />
     <div class="head">
       <h3>Where pH goes</h3>
       <p v-if="share !== undefined" class="running" role="status">

@@ -1,37 +1,10 @@
 import type { ForetellInput } from '@spudder/core/soil/pH-path'
 import { soilClimates } from '@spudder/core/soil/climate'
+import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { effectScope, nextTick, reactive, ref } from 'vue'
+import { effectScope, nextTick, ref } from 'vue'
+import { HandWorker } from '../../tests/hand-worker.ts'
 import { usePath } from './use-path.ts'
-
-interface Asked {
-  readonly input: ForetellInput | undefined
-  readonly number: number
-}
-
-/** A worker that answers when it is told to. */
-class HandWorker {
-  static last: HandWorker
-  readonly asked: Asked[] = []
-  isEnded = false
-  #listener: ((event: { data: object }) => void) | undefined
-  constructor() {
-    HandWorker.last = this
-  }
-  addEventListener(_: string, listener: (event: { data: object }) => void): void {
-    this.#listener = listener
-  }
-  postMessage(asked: Asked): void {
-    // As a real one: what cannot be cloned is not sent.
-    this.asked.push(structuredClone(asked))
-  }
-  terminate(): void {
-    this.isEnded = true
-  }
-  say(data: object): void {
-    this.#listener?.({ data })
-  }
-}
 
 const input = (fromPH: number): ForetellInput => ({
   setup: {
@@ -67,47 +40,34 @@ function follow(first: ForetellInput | undefined) {
 }
 
 describe('a path followed in a worker', () => {
-  it('tells how far it is, and then where it leads', () => {
+  it('tells how far it is, and then where it leads', async () => {
     const { path, worker } = follow(input(7))
     expect(path.share.value).toBe(0)
-    worker.say({ number: 1, share: 0.4 })
+    worker.tell({ step: 0.4 })
     expect(path.share.value).toBe(0.4)
-    worker.say({ number: 1, forecast: forecast(6) })
+    worker.tell({ answer: forecast(6) })
+    await flushPromises()
     expect(path.share.value).toBeUndefined()
     expect(path.forecast.value?.points[0]?.low).toBe(6)
   })
 
-  it('takes no answer to a question that was asked before the last', async () => {
+  it('follows what is asked last, and stands when it is stopped', async () => {
     const { asked, path, worker } = follow(input(7))
+    worker.tell({ answer: forecast(6) })
+    await flushPromises()
     asked.value = input(6.5)
     await nextTick()
-    worker.say({ number: 1, forecast: forecast(6) })
-    expect(path.forecast.value).toBeUndefined()
-    worker.say({ number: 2, forecast: forecast(5) })
-    expect(path.forecast.value?.points[0]?.low).toBe(5)
-  })
-
-  it('can be stopped: the last path stands, and no answer comes through', () => {
-    const { path, worker } = follow(input(7))
-    worker.say({ number: 1, forecast: forecast(6) })
+    expect(worker.asked.at(-1)?.question).toMatchObject({ setup: { ground: { fromPH: 6.5 } } })
     path.cancel()
-    expect(worker.asked.at(-1)).toEqual({ input: undefined, number: 2 })
-    worker.say({ number: 1, forecast: forecast(3) })
-    expect(path.forecast.value?.points[0]?.low).toBe(6)
-  })
-
-  it('sends what is watched without its proxies, and ends with its screen', async () => {
-    const { asked, scope, worker } = follow(undefined)
-    asked.value = reactive(input(7)) as ForetellInput
-    await nextTick()
-    expect(worker.asked.at(-1)?.input?.setup.ground.fromPH).toBe(7)
-    scope.stop()
+    await flushPromises()
     expect(worker.isEnded).toBe(true)
+    expect(path.forecast.value?.points[0]?.low).toBe(6)
   })
 
   it('is nothing where there is nothing to follow', async () => {
     const { asked, path, worker } = follow(input(7))
-    worker.say({ number: 1, forecast: forecast(6) })
+    worker.tell({ answer: forecast(6) })
+    await flushPromises()
     asked.value = undefined
     await nextTick()
     expect(path.forecast.value).toBeUndefined()

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { money } from '../../shared/units/money-words.ts'
 import { dayWords } from '../../shared/units/today.ts'
+import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import { useDatesStore } from './dates-store.ts'
 
 /** What a plan of the season would change, job by job with its reasons, to be accepted. */
@@ -44,7 +45,7 @@ const share = computed(() => {
       </p>
       <Button @click="planner.enough()">Stop; the best so far will do</Button>
     </div>
-    <p v-if="planner.failure.value" class="breach" role="alert">{{ planner.failure.value }}</p>
+    <WorkerNote :failure="planner.failure.value" @again="planner.again()" />
     <template v-if="planner.season.value">
       <h2>
         {{

@@ -1,3 +1,4 @@
+import type { Asked } from '../../shared/worker/messages.ts'
 import { recorded } from '../../tests/recorded.ts'
 import type { PlanningDto } from '@spudder/contract/planning'
 import type { PlanInput } from '@spudder/core/days/task'
@@ -35,9 +36,9 @@ class WorkerInPlace extends EventTarget {
   terminate(): void {
     // Nothing runs on.
   }
-  postMessage({ frame, tasks }: PlanInput): void {
-    const season = planSeason(frame, tasks, solverWith(highs))
-    this.dispatchEvent(new MessageEvent('message', { data: { season } }))
+  postMessage({ number, question: { frame, tasks } }: Asked<PlanInput>): void {
+    const answer = planSeason(frame, tasks, solverWith(highs))
+    this.dispatchEvent(new MessageEvent('message', { data: { number, answer } }))
   }
 }
 
@@ -136,10 +137,10 @@ describe('dates', () => {
 
   it('show how far the planner is, and take the best so far when somebody has enough', async () => {
     class SlowWorker extends WorkerInPlace {
-      override postMessage({ frame, tasks }: PlanInput): void {
+      override postMessage({ number, question: { frame, tasks } }: Asked<PlanInput>): void {
         const season = planSeason(frame, tasks, solverWith(highs))
-        const progress = { share: 0.4, season }
-        this.dispatchEvent(new MessageEvent('message', { data: { progress } }))
+        const step = { share: 0.4, season }
+        this.dispatchEvent(new MessageEvent('message', { data: { number, step } }))
       }
     }
     const { page, text, button } = await open()
@@ -162,7 +163,11 @@ describe('dates', () => {
     vi.stubGlobal('Worker', NoWorker)
     await button('Plan the season')?.trigger('click')
     await flushPromises()
-    expect(text()).toMatch(/The planner could not be started\. Load the page again\./)
+    expect(text()).toMatch(/The plan could not be worked out\./)
+    vi.stubGlobal('Worker', WorkerInPlace)
+    await button('Try again')?.trigger('click')
+    await flushPromises()
+    expect(text()).toMatch(/2 jobs would lie better/)
   })
 
   it('say what a move by keys breaks before it is stored, and store it when told to', async () => {

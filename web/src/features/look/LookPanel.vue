@@ -24,6 +24,7 @@ import NextChecks from '../../shared/verdict/NextChecks.vue'
 import VerdictBars from '../../shared/verdict/VerdictBars.vue'
 import { midSentence } from '../../shared/words/sentence.ts'
 import { percent } from '../../shared/words/percent.ts'
+import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import BrushChoice from './BrushChoice.vue'
 import FindingWords from './FindingWords.vue'
 import { paintTier } from './paint-tier.ts'
@@ -40,6 +41,8 @@ const {
   forgetDraft,
   verdict,
   openChecks,
+  checksFailure,
+  checkAgain,
   hasFindings,
   figureKind,
 } = useStandCase()
@@ -145,6 +148,7 @@ async function save(): Promise<void> {
         <h2>Verdict so far</h2>
         <template v-if="verdict && hasFindings">
           <VerdictBars :verdict="verdict" :shown="4" />
+          <WorkerNote :failure="checksFailure" @again="checkAgain" />
           <NextChecks
             v-if="openChecks"
             :checks="openChecks.checks"

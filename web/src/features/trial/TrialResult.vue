@@ -8,6 +8,7 @@ import { computed, ref } from 'vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import ScrollBox from '../../shared/ScrollBox.vue'
 import { dayWords } from '../../shared/units/today.ts'
+import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import TreatmentChart from './TreatmentChart.vue'
 import MeansChart from './MeansChart.vue'
 import { useAnalysis } from './use-analysis.ts'
@@ -48,7 +49,7 @@ const asked = computed(() =>
         day: day.value,
       },
 )
-const { answer, isRunning } = useAnalysis(asked)
+const { answer, failure, isRunning, again } = useAnalysis(asked)
 const analysis = computed(() => answer.value?.analysis)
 const dates = computed(() => answer.value?.dates ?? [])
 const number = (value: number | undefined) =>
@@ -78,6 +79,7 @@ const chance = ({ p }: AnovaRow) => (p === undefined ? '' : p < 0.001 ? '< 0.001
     </p>
     <template v-else>
       <ChoiceField v-model="shownDay" label="Rated on" :options="options" />
+      <WorkerNote :failure="failure" @again="again" />
       <p v-if="isRunning && !analysis" role="status">Reckoning …</p>
       <template v-if="analysis">
         <p v-if="analysis.warning" class="warn" role="note">{{ analysis.warning }}</p>

@@ -10,7 +10,6 @@ import {
 
 /** What is asked of a trial: one of its days, or the season as a whole. */
 export interface AnalysisQuestion {
-  readonly number: number
   readonly design: TrialDesign
   readonly plots: readonly Plot[]
   readonly ratings: readonly Rating[]
@@ -18,7 +17,6 @@ export interface AnalysisQuestion {
 }
 
 export interface AnalysisAnswer {
-  readonly number: number
   readonly analysis: TrialAnalysis
   /** Dates as what splits the plots; only over the season. */
   readonly dates: TrialAnalysis['table']
@@ -26,12 +24,11 @@ export interface AnalysisAnswer {
 
 /** Answers a question; the tables of the studentised range take a while, so it runs in a worker. */
 export function analyse(question: AnalysisQuestion): AnalysisAnswer {
-  const { number, design, plots, ratings, day } = question
+  const { design, plots, ratings, day } = question
   return day === 'season'
     ? {
-        number,
         analysis: analyseSeason(design, plots, ratings),
         dates: analyseDates(design, plots, ratings),
       }
-    : { number, analysis: analyseDay(design, plots, ratings, day), dates: [] }
+    : { analysis: analyseDay(design, plots, ratings, day), dates: [] }
 }

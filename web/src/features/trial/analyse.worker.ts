@@ -1,5 +1,4 @@
-import { analyse, type AnalysisQuestion } from './analyse.ts'
+import { serveWorker } from '../../shared/worker/serve-worker.ts'
+import { analyse } from './analyse.ts'
 
-self.addEventListener('message', ({ data }: MessageEvent<AnalysisQuestion>) =>
-  self.postMessage(analyse(data)),
-)
+serveWorker(analyse)

@@ -13,6 +13,7 @@ import VerdictBars from '../../shared/verdict/VerdictBars.vue'
 import { percent } from '../../shared/words/percent.ts'
 import { midSentence } from '../../shared/words/sentence.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
+import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import CauseEnding from './CauseEnding.vue'
 
 const {
@@ -21,6 +22,8 @@ const {
   look,
   verdict,
   openChecks,
+  checksFailure,
+  checkAgain,
   hasFindings,
   isDirty,
   newestLook,
@@ -123,6 +126,7 @@ const seenWords = computed(() => {
       <RouterLink v-else-if="isDirty || !openCase" :to="{ name: 'look' }" class="onward">
         Store the look first
       </RouterLink>
+      <WorkerNote :failure="checksFailure" @again="checkAgain" />
       <NextChecks
         v-if="openChecks"
         :checks="openChecks.checks"

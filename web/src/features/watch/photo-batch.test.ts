@@ -1,3 +1,4 @@
+import type { Asked } from '../../shared/worker/messages.ts'
 import type { PhotoMeasure } from '@spudder/core/seen/photo'
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -22,21 +23,20 @@ const measured: PhotoMeasure = {
 /** A worker in the hand of a test: it answers what it is told to. */
 class HandWorker {
   static asked: PhotoQuestion[] = []
-  static answer: (question: PhotoQuestion) => PhotoAnswer | undefined = ({ number }) => ({
-    number,
+  static answer: (question: PhotoQuestion) => PhotoAnswer | undefined = () => ({
     measure: measured,
   })
   static ended = 0
-  #listener: (event: { data: PhotoAnswer }) => void = () => undefined
-  addEventListener(kind: string, listener: (event: { data: PhotoAnswer }) => void): void {
+  #listener: (event: { data: object }) => void = () => undefined
+  addEventListener(kind: string, listener: (event: { data: object }) => void): void {
     if (kind === 'message') this.#listener = listener
   }
-  postMessage(question: PhotoQuestion): void {
+  postMessage({ number, question }: Asked<PhotoQuestion>): void {
     // The verdict of the stand asks workers too.
     if (!('picture' in question)) return
     HandWorker.asked.push(question)
     const answer = HandWorker.answer(question)
-    if (answer) queueMicrotask(() => this.#listener({ data: answer }))
+    if (answer) queueMicrotask(() => this.#listener({ data: { number, answer } }))
   }
   terminate(): void {
     HandWorker.ended += 1
@@ -61,7 +61,7 @@ beforeEach(() => {
   vi.stubGlobal('Worker', HandWorker)
   HandWorker.asked = []
   HandWorker.ended = 0
-  HandWorker.answer = ({ number }) => ({ number, measure: measured })
+  HandWorker.answer = () => ({ measure: measured })
 })
 afterEach(() => vi.unstubAllGlobals())
 
@@ -87,8 +87,7 @@ describe('photos taken in', () => {
   })
 
   it('that cannot be decoded stay kept, with words that say what is wrong', async () => {
-    HandWorker.answer = ({ number }) => ({
-      number,
+    HandWorker.answer = () => ({
       refused: 'This is no picture that can be read.',
     })
     const { panel, sent, drop } = await open()
@@ -165,8 +164,8 @@ describe('a picture before it is measured', () => {
 
   it('that is none is refused in words, by the worker that was asked', async () => {
     vi.stubGlobal('createImageBitmap', () => Promise.reject(new Error('InvalidStateError')))
-    const answer = await readPhoto({ number: 7, picture: new Blob(['x']), dabs: [] })
-    expect(answer).toEqual({ number: 7, refused: expect.stringContaining('Send a JPEG or PNG') })
+    const answer = await readPhoto({ picture: new Blob(['x']), dabs: [] })
+    expect(answer).toEqual({ refused: expect.stringContaining('Send a JPEG or PNG') })
   })
 
   it.each([
@@ -175,7 +174,7 @@ describe('a picture before it is measured', () => {
   ])('of %j pixels is refused and let go of', async ([width, height], words) => {
     const close = vi.fn()
     vi.stubGlobal('createImageBitmap', () => Promise.resolve({ width, height, close }))
-    const answer = await readPhoto({ number: 1, picture: new Blob(['x']), dabs: [] })
+    const answer = await readPhoto({ picture: new Blob(['x']), dabs: [] })
     expect(answer).toMatchObject({ refused: expect.stringContaining(words) })
     expect(close).toHaveBeenCalled()
   })

@@ -9,15 +9,12 @@ import {
 
 /** What the worker is asked: a picture and what the brush said of it. */
 export interface PhotoQuestion {
-  readonly number: number
   readonly picture: Blob
   readonly dabs: readonly Dab[]
 }
 
-/** What it answers, one for each question. */
-export type PhotoAnswer =
-  | { readonly number: number; readonly measure: PhotoMeasure }
-  | { readonly number: number; readonly refused: string }
+/** What it answers: the measure, or why there is none. */
+export type PhotoAnswer = { readonly measure: PhotoMeasure } | { readonly refused: string }
 
 /** The size a picture is measured at: its long side held to what is enough. */
 export function sizeToMeasure(width: number, height: number): readonly [number, number] {
@@ -26,13 +23,12 @@ export function sizeToMeasure(width: number, height: number): readonly [number, 
 }
 
 /** Decodes a picture, upright as its camera says, and measures it; runs in a worker. */
-export async function readPhoto({ number, picture, dabs }: PhotoQuestion): Promise<PhotoAnswer> {
+export async function readPhoto({ picture, dabs }: PhotoQuestion): Promise<PhotoAnswer> {
   let decoded: ImageBitmap
   try {
     decoded = await createImageBitmap(picture)
   } catch {
     return {
-      number,
       refused:
         'This is no picture that can be read: it is broken, cut short, or of another kind. Send a JPEG or PNG.',
     }
@@ -40,18 +36,18 @@ export async function readPhoto({ number, picture, dabs }: PhotoQuestion): Promi
   try {
     const { width, height } = decoded
     if (width * height > mostPixels.value) {
-      return { number, refused: 'The picture is too large to be held. Take it at a smaller size.' }
+      return { refused: 'The picture is too large to be held. Take it at a smaller size.' }
     }
     if (Math.min(width, height) < leastSide.value) {
-      return { number, refused: 'The picture is too small to tell leaf from ground. Send the one from the camera, not a preview.' } // prettier-ignore
+      return { refused: 'The picture is too small to tell leaf from ground. Send the one from the camera, not a preview.' } // prettier-ignore
     }
     const [w, h] = sizeToMeasure(width, height)
     const canvas = new OffscreenCanvas(w, h)
     const context = canvas.getContext('2d', { willReadFrequently: true })
-    if (!context) return { number, refused: 'This browser cannot read pictures here.' }
+    if (!context) return { refused: 'This browser cannot read pictures here.' }
     context.drawImage(decoded, 0, 0, w, h)
     const { data } = context.getImageData(0, 0, w, h)
-    return { number, measure: measurePhoto({ width: w, height: h, data }, dabs) }
+    return { measure: measurePhoto({ width: w, height: h, data }, dabs) }
   } finally {
     decoded.close()
   }

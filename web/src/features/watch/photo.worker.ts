@@ -1,6 +1,5 @@
-import { readPhoto, type PhotoQuestion } from './photo-reading.ts'
+import { serveWorker } from '../../shared/worker/serve-worker.ts'
+import { readPhoto } from './photo-reading.ts'
 
-/** Reads photos away from the page, one after the other. */
-self.addEventListener('message', ({ data }: MessageEvent<PhotoQuestion>) => {
-  void readPhoto(data).then((answer) => self.postMessage(answer))
-})
+/** Reads photos away from the page. */
+serveWorker(readPhoto)

@@ -1,5 +1,6 @@
 import type { Dab, PhotoMeasure } from '@spudder/core/seen/photo'
 import { getCurrentScope, onScopeDispose } from 'vue'
+import { WorkerPort } from '../../shared/worker/worker-port.ts'
 import type { PhotoAnswer, PhotoQuestion } from './photo-reading.ts'
 
 /** Why a photo was not measured, in words for the page. */
@@ -7,43 +8,21 @@ export class PhotoRefused extends Error {}
 
 /** Reads photos in a worker that is started with the first one and ended with its screen. */
 export function usePhotoReader() {
-  let worker: Worker | undefined
-  let asked = 0
-  const waiting = new Map<number, (answer: PhotoAnswer) => void>()
-
-  function started(): Worker {
-    if (worker) return worker
-    worker = new Worker(new URL('./photo.worker.ts', import.meta.url), { type: 'module' })
-    worker.addEventListener('message', ({ data }: MessageEvent<PhotoAnswer>) => {
-      waiting.get(data.number)?.(data)
-      waiting.delete(data.number)
-    })
-    worker.addEventListener('error', () =>
-      stop('The picture could not be measured. Load the page again.'),
-    )
-    return worker
-  }
-
-  /** Ends what is being read; whoever waits is told why. */
-  function stop(refused = 'stopped'): void {
-    worker?.terminate()
-    worker = undefined
-    for (const [number, answer] of waiting) answer({ number, refused })
-    waiting.clear()
-  }
+  const port = new WorkerPort<PhotoQuestion, never, PhotoAnswer>(
+    () => new Worker(new URL('./photo.worker.ts', import.meta.url), { type: 'module' }),
+  )
 
   /** @throws {PhotoRefused} with words that say what to do */
   async function read(picture: Blob, dabs: readonly Dab[] = []): Promise<PhotoMeasure> {
-    const number = ++asked
-    const question: PhotoQuestion = { number, picture, dabs: dabs.map((dab) => ({ ...dab })) }
-    const answer = await new Promise<PhotoAnswer>((resolve) => {
-      waiting.set(number, resolve)
-      started().postMessage(question)
-    })
+    const answer = await port
+      .ask({ picture, dabs: dabs.map((dab) => ({ ...dab })) })
+      .catch(() => undefined)
+    if (!answer) throw new PhotoRefused('It could not be measured. It is kept; measure it again.')
     if ('refused' in answer) throw new PhotoRefused(answer.refused)
     return answer.measure
   }
+  const stop = () => port.stop()
 
-  if (getCurrentScope()) onScopeDispose(() => stop())
+  if (getCurrentScope()) onScopeDispose(stop)
   return { read, stop }
 }

@@ -131,7 +131,7 @@ function buildStandCase(standId: ComputedRef<string>) {
     ...useJudged(story, rows),
     ...looking,
     verdict: computed(() => diagnosisInput.value && diagnose(diagnosisInput.value)),
-    openChecks: useOpenChecks(diagnosisInput),
+    ...useOpenChecks(diagnosisInput),
   }
 }
 

@@ -1,6 +1,8 @@
 import type { DiagnosisInput } from '@spudder/core/verdict/diagnosis'
+import { flushPromises } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, reactive, ref } from 'vue'
+import { HandWorker } from '../../tests/hand-worker.ts'
 import { openChecksOf } from './open-checks.ts'
 import { useOpenChecks } from './use-open-checks.ts'
 
@@ -15,58 +17,27 @@ const input = (findings: Record<string, string>): DiagnosisInput => ({
   events: [],
 })
 
-/** A worker that answers when it is told to, and that cannot be sent a proxy. */
-class SlowWorker {
-  static readonly made: SlowWorker[] = []
-  readonly asked: { input: DiagnosisInput; number: number }[] = []
-  isEnded = false
-  #listener: (event: { data: unknown }) => void = () => undefined
-
-  constructor() {
-    SlowWorker.made.push(this)
-  }
-  addEventListener(_: string, listener: (event: { data: unknown }) => void): void {
-    this.#listener = listener
-  }
-  postMessage(message: { input: DiagnosisInput; number: number }): void {
-    this.asked.push(structuredClone(message))
-  }
-  answer(index: number): void {
-    const { input: given, number } = this.asked[index] ?? { input: input({}), number: -1 }
-    this.#listener({ data: { openChecks: openChecksOf(given), number } })
-  }
-  terminate(): void {
-    this.isEnded = true
-  }
-}
-
 describe('the checks still open', () => {
-  it('without workers is worked out in place', () => {
+  it('without workers are worked out in place', () => {
     vi.stubGlobal('Worker', undefined)
-    const openChecks = useOpenChecks(ref(input({ pattern: 'even-pale' })))
+    const { openChecks } = useOpenChecks(ref(input({ pattern: 'even-pale' })))
     expect(openChecks.value?.checks[0]?.check.id).toBe('which-leaves')
   })
 
-  it('takes the answer to the last stroke only, and ends with the page', async () => {
-    vi.stubGlobal('Worker', SlowWorker)
+  it('follow the last stroke, and are gone where nothing is looked at', async () => {
+    vi.stubGlobal('Worker', HandWorker)
     const now = ref<DiagnosisInput | undefined>(input({}))
-    const scope = effectScope()
-    const openChecks = scope.run(() => useOpenChecks(now))
-    const [worker] = SlowWorker.made
+    const checks = effectScope().run(() => useOpenChecks(now))
     now.value = input(reactive({ pattern: 'even-pale', tier: 'all' }))
     await nextTick()
-    expect(worker?.asked).toHaveLength(2)
-
-    worker?.answer(0)
-    expect(openChecks?.value).toBeUndefined()
-    worker?.answer(1)
-    const ids = openChecks?.value?.checks.map(({ check }) => check.id)
+    const given = HandWorker.last.asked.at(-1)?.question as DiagnosisInput
+    HandWorker.last.tell({ answer: openChecksOf(given) })
+    await flushPromises()
+    const ids = checks?.openChecks.value?.checks.map(({ check }) => check.id)
+    expect(ids?.length).toBeGreaterThan(0)
     expect(ids).not.toContain('which-leaves')
-
     now.value = undefined
     await nextTick()
-    expect(openChecks?.value).toBeUndefined()
-    scope.stop()
-    expect(worker?.isEnded).toBe(true)
+    expect(checks?.openChecks.value).toBeUndefined()
   })
 })
