@@ -169,7 +169,7 @@ test('a station file stands in place of the simulated weather, and bad rows are 
       .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
   await give('station.csv', station)
   await expect(
-    page.getByText(/1 days taken from station\.csv\. 1 rows were left out: time: expected/),
+    page.getByText(/One day taken from station\.csv\. One row was left out: time: expected/),
   ).toBeVisible()
   await give('other.csv', 'Hour;Warm\n1;2')
   await expect(page.getByText(/could not be read|a header row with time/).first()).toBeVisible()

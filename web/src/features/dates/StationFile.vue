@@ -24,10 +24,10 @@ async function send(): Promise<void> {
   const dto = { ...file.value, ...(order.value ? { dayOrder: order.value } : {}) }
   const done = await station.send({ placeId: props.placeId, dto })
   if (!done) return
-  const errors =
-    done.errors.length > 0
-      ? ` ${done.errors.length} rows were left out: ${done.errors[0]?.words}`
-      : ''
+  const [first] = done.errors
+  const count = done.errors.length
+  const left = count === 1 ? 'One row was' : `${count} rows were`
+  const errors = first ? ` ${left} left out: ${first.words}.` : ''
   taken.value = `${done.dayCount === 1 ? 'One day' : `${done.dayCount} days`} taken from ${dto.fileName}.${errors} ${done.assumed.join('; ')}`
 }
 async function take([first]: readonly File[]): Promise<void> {
