@@ -123,7 +123,7 @@ test('the case that went wrong is explained from its record', async ({ page }) =
   await expect(review.getByRole('listitem')).toHaveCount(5)
   await expect(review.locator('li.yes')).toHaveCount(1)
   await expect(review.locator('li.yes')).toContainText('Was it past its pH?')
-  await expect(review).toContainText(/At pH 7\.6 about \d %.*of the iron of Fe-EDTA works/)
+  await expect(review).toContainText(/At pH 7\.6 (under )?\d %.*of the iron of Fe-EDTA works/)
   await expect(review).toContainText('Choose one that holds its iron at this pH')
 })
 

@@ -1,6 +1,6 @@
 import { sourceKinds, type Source } from '../../material/source/index.ts'
 import type { Context, Route } from '../../stand/plant/index.ts'
-import { formatNumber } from '../../base/quantity/index.ts'
+import { formatNumber, percent, percentRange, strength } from '../../base/quantity/index.ts'
 import type { Sourced } from '../../base/reference/index.ts'
 import { leafRetentionAt, type DropClass } from '../sprayer/index.ts'
 import {
@@ -35,7 +35,6 @@ export interface MixWarning extends Sourced {
 }
 
 /** A share as people say it. */
-const percent = (share: number): string => `${formatNumber(share * 100, 2)} %`
 
 function waterWarnings({ carrierL, areaM2, drop }: SprayCheckInput): MixWarning[] {
   const waterPerM2 = areaM2 ? carrierL / areaM2 : 0
@@ -57,7 +56,7 @@ function waterWarnings({ carrierL, areaM2, drop }: SprayCheckInput): MixWarning[
   return [
     {
       id: 'runs-off',
-      words: `Much of this runs off the leaf: ${times} times the 40 gal/acre (374 L/ha) that stays on. About ${percent(usual)} of the iron stays (${percent(low)} to ${percent(high)}). Use less water or a finer spray.`,
+      words: `Much of this runs off the leaf: ${times} times the 40 gal/acre (374 L/ha) that stays on. About ${percent(usual)} of the iron stays (${percentRange(low, high)}). Use less water or a finer spray.`,
       stops: false,
       source,
       mark,
@@ -68,18 +67,18 @@ function waterWarnings({ carrierL, areaM2, drop }: SprayCheckInput): MixWarning[
 function burnWarnings({ context, source, productKg, carrierL }: SprayCheckInput): MixWarning[] {
   const limit = leafBurnLimit[context]
   if (!limit || source.nutrient !== 'Fe') return []
-  const strength = productKg / carrierL
+  const share = productKg / carrierL
   const isSulfate = sourceKinds[source.kind].inTank === 'salt'
   // Nobody states limits for the rest; above what burns by the sulfate a patch is tried first.
   const from = isSulfate
     ? { source: limit.source, mark: limit.mark, stops: false }
     : ({ source: `${limit.source}, read across from sulfate`, mark: 'J', stops: false } as const)
-  if (strength <= (isSulfate ? limit.tryFirst : limit.most) * 1.001) return []
-  if (isSulfate && strength > limit.most * 1.001) {
-    const words = `This spray is ${percent(strength)}: over the ${percent(limit.most)} that these leaves bear. Use more water or a lower rate.`
+  if (share <= (isSulfate ? limit.tryFirst : limit.most) * 1.001) return []
+  if (isSulfate && share > limit.most * 1.001) {
+    const words = `This spray is ${strength(share, 2)}: over the ${strength(limit.most, 2)} that these leaves bear. Use more water or a lower rate.`
     return [{ id: 'leaf-burn', words, ...from }]
   }
-  const words = `At ${percent(strength)} soft leaves can burn: spray a small patch first and look two days later.`
+  const words = `At ${strength(share, 2)} soft leaves can burn: spray a small patch first and look two days later.`
   return [{ id: 'try-first', words, ...from }]
 }
 

@@ -1,5 +1,5 @@
 import { requireInRange } from '../../base/error/index.ts'
-import { formatNumber } from '../../base/quantity/index.ts'
+import { formatNumber, strength } from '../../base/quantity/index.ts'
 import { isNone, type Derivation, type Sourced } from '../../base/reference/index.ts'
 import { findSource, type SourceId } from '../../material/source/index.ts'
 
@@ -64,7 +64,7 @@ export function stockFor(input: StockInput): Stock {
           value: `${factor} (${ratioReadings[reading].replaceAll('100', String(ratio))})`,
         },
         { label: 'stock', value: `${formatNumber(stockL)} L` },
-        { label: 'nutrient in the product', value: `${formatNumber(contentShare * 100)} %` },
+        { label: 'nutrient in the product', value: strength(contentShare) },
       ],
       result: `${formatNumber(productKg * 1000, 4)} g`,
       source: 'definition',

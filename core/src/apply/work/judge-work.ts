@@ -5,7 +5,7 @@ import {
   washedOffAfter,
   type MixWarning,
 } from '../mix/index.ts'
-import { formatNumber } from '../../base/quantity/index.ts'
+import { formatNumber, percentRange } from '../../base/quantity/index.ts'
 import { factsOfJob, labelStanding } from '../../material/rate/index.ts'
 import { findSource } from '../../material/source/index.ts'
 import { partnerProblems } from './partner-problems.ts'
@@ -51,8 +51,7 @@ function washedProblems({ route, waterInAfterH, partners }: PlannedWork): readon
   const isAsked = partners.some(({ kindId }) => placementConflict(route, findPartner(kindId)))
   if (route !== 'leaf' || waterInAfterH === undefined || isAsked) return []
   const { low, high, source, mark } = washedOffAfter(waterInAfterH)
-  const percent = (share: number) => Math.round(share * 100)
-  const words = `Watered in after ${formatNumber(waterInAfterH)} h: ${percent(low)}-${percent(high)} % of the iron is washed off the leaf; on lime it is lost in the soil.`
+  const words = `Watered in after ${formatNumber(waterInAfterH)} h: ${percentRange(low, high)} of the iron is washed off the leaf; on lime it is lost in the soil.`
   return [{ id: 'washed-off', field: 'partners', words, stops: false, source, mark }]
 }
 

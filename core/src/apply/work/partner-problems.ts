@@ -1,3 +1,4 @@
+import { percentRange } from '../../base/quantity/index.ts'
 import {
   findPartner,
   jarOutcomes,
@@ -65,8 +66,7 @@ function placementProblem(
     return [{ id: 'placement', words: conflict.words, stops: true, ...from }]
   }
   const { low, high } = conflict.lostAfter(work.waterInAfterH)
-  const percent = (share: number) => Math.round(share * 100)
-  const words = `Watered in after ${work.waterInAfterH} h for ${partner.name}: ${percent(low)}-${percent(high)} % of the iron is washed off the leaf.`
+  const words = `Watered in after ${work.waterInAfterH} h for ${partner.name}: ${percentRange(low, high)} of the iron is washed off the leaf.`
   return [{ id: 'placement-accepted', words, stops: false, ...from }]
 }
 

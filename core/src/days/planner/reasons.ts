@@ -1,3 +1,4 @@
+import { percent } from '../../base/quantity/index.ts'
 import { addDays, daysBetween, dayWords, type Day } from '../../base/calendar/index.ts'
 import { workWindows } from '../weather/index.ts'
 import type { Facts } from './calendar-facts.ts'
@@ -5,7 +6,6 @@ import { costsOn, planCost, tripOf, wantedIn } from './cost.ts'
 import { breachesAlone, breachesOf, type Breach } from './rules.ts'
 import type { Assignment, Task } from './task.ts'
 
-const percent = (share: number) => `${Math.round(share * 100)} %`
 /** Below it, weather is what stands against a day [1]. */
 const poorChance = 0.5
 

@@ -1,16 +1,11 @@
 import { sourceKinds } from '../source/index.ts'
 import { compareWithTrade } from '../chemistry/index.ts'
 import type { Route } from '../../stand/plant/index.ts'
-import { formatNumber } from '../../base/quantity/index.ts'
+import { formatNumber, percent } from '../../base/quantity/index.ts'
 import { isNone, type FigureRange } from '../../base/reference/index.ts'
 import { aims } from './data/aims.ts'
 import { greeningNitrogen } from './data/fitness.ts'
 import type { ChoiceInput, RankedCandidate } from './ranked-candidate.ts'
-
-const percent = (share: number): string => {
-  if (share > 0 && share < 0.005) return 'under 1 %'
-  return `${Math.round(share * 100)} %`
-}
 
 /** "84 % (78 to 90 %)", one figure where the range is none. */
 function shareWords({ low, usual, high }: FigureRange): string {

@@ -1,6 +1,12 @@
 import { requireInRange } from '../../base/error/index.ts'
 import type { StandSize } from '../../stand/plant/index.ts'
-import { formatNumber, parseUnit, quantityOf, valueIn } from '../../base/quantity/index.ts'
+import {
+  formatNumber,
+  parseUnit,
+  quantityOf,
+  strength,
+  valueIn,
+} from '../../base/quantity/index.ts'
 import type { Derivation, DerivationInput } from '../../base/reference/index.ts'
 import { rateBases } from './data/bases.ts'
 import type { Rate } from './rate.ts'
@@ -125,7 +131,7 @@ export function amountFor(input: AmountInput): Amount {
     sizeWords(size),
     {
       label: `${input.nutrientWord ?? 'iron'} in the product`,
-      value: `${formatNumber(contentShare * 100)} %`,
+      value: strength(contentShare),
     },
   ]
   if (rate.carrier && input.carrierValue !== undefined) {

@@ -1,5 +1,11 @@
 import type { Route } from '../../stand/plant/index.ts'
-import { amountWords, formatNumber, type UnitSystem } from '../../base/quantity/index.ts'
+import {
+  amountWords,
+  formatNumber,
+  percent,
+  percentRange,
+  type UnitSystem,
+} from '../../base/quantity/index.ts'
 import type { FigureRange } from '../../base/reference/index.ts'
 import {
   leastDrenchMm,
@@ -71,8 +77,6 @@ const depth = (mm: number, system: UnitSystem): string =>
 
 type Ask = (facts: ReviewFacts) => Omit<ReviewStep, 'id' | 'question'>
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`
-
 const washedOff: Ask = ({ route, rainAfterMm, waterMm, waterPerPlantL, system }) => {
   const again = 'Put it out again in an hour that is fit for it.'
   if (route === 'leaf') {
@@ -140,8 +144,8 @@ const wrongChelate: Ask = ({ route, appliedName, pH, working }) => {
       then: 'Measure the pH of the root zone.',
     }
   }
-  const range = `${percent(working.low)} to ${percent(working.high)}`
-  const at = `at pH ${pH.toFixed(1)} about ${percent(working.usual)} (${range}) of the iron of ${appliedName} works until colour is due`
+  const [share, range] = [percent(working.usual), percentRange(working.low, working.high)]
+  const at = `at pH ${pH.toFixed(1)} ${share}${range === share ? '' : ` (${range})`} of the iron of ${appliedName} works until colour is due`
   if (route !== 'leaf' && working.usual < leastWorking.value) {
     return {
       answer: 'yes',

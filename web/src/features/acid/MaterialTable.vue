@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { isNone } from '@spudder/core/base/reference'
-import { formatNumber, quantityOf, valueIn } from '@spudder/core/base/quantity'
+import { formatNumber, percent, quantityOf, valueIn } from '@spudder/core/base/quantity'
 import type { MaterialOffer } from '@spudder/core/soil/acid-plan'
 import { computed } from 'vue'
 import TextField from '../../shared/form/TextField.vue'
 import ScrollBox from '../../shared/ScrollBox.vue'
 import { groundUnit, inGroundUnit } from '../../shared/units/ground-rate.ts'
 import { moneyRange } from '../../shared/units/money-words.ts'
-import { percent } from '../../shared/words/percent.ts'
 import { useAcidStore } from './acid-store.ts'
 
 /** Every material for the same need, side by side: how much, money, speed, what else it brings. */

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { harmsRootsBelow, situations } from '@spudder/core/soil/acid-plan'
-import { formatNumber } from '@spudder/core/base/quantity'
+import { formatNumber, percent } from '@spudder/core/base/quantity'
 import { tenthDeviation } from '@spudder/core/base/reference'
 import { computed } from 'vue'
 import { dayWords } from '../../shared/units/today.ts'
-import { percent } from '../../shared/words/percent.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import { useAcidStore } from './acid-store.ts'
 import PathChart from './PathChart.vue'

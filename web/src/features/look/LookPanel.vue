@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { percent } from '@spudder/core/base/quantity'
 import { lookRoutes } from '@spudder/contract/look'
 import { useChange } from '../../api/use-change.ts'
 import { CreateLookDto } from '@spudder/contract/look'
@@ -23,7 +24,6 @@ import { useChecked } from '../../shared/form/use-checked.ts'
 import NextChecks from '../../shared/verdict/NextChecks.vue'
 import VerdictBars from '../../shared/verdict/VerdictBars.vue'
 import { midSentence } from '../../shared/words/sentence.ts'
-import { percent } from '../../shared/words/percent.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import BrushChoice from './BrushChoice.vue'
 import FindingWords from './FindingWords.vue'

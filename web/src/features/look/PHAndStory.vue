@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { percent } from '@spudder/core/base/quantity'
 import { readingRoutes } from '@spudder/contract/reading'
 import { storyRoutes } from '@spudder/contract/story'
 import { useChange } from '../../api/use-change.ts'
@@ -21,7 +22,6 @@ import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
-import { percent } from '../../shared/words/percent.ts'
 
 const { standId, story, verdict, pickedDay } = useStandCase()
 

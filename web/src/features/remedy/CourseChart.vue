@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { percent } from '@spudder/core/base/quantity'
 import type { FigureRange } from '@spudder/core/base/reference'
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { computed } from 'vue'
 import { useWidth } from '../../shared/ribbon/use-width.ts'
-import { percent } from '../../shared/words/percent.ts'
 
 /** How much of the chosen iron is still at work in the days after it went out. */
 const props = defineProps<{

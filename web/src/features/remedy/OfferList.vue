@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { percent } from '@spudder/core/base/quantity'
 import type { StandSize } from '@spudder/core/stand/plant'
 import { sourceWords } from '@spudder/core/base/reference'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import { computed } from 'vue'
 import { money, moneyPerUnit, moneyRange } from '../../shared/units/money-words.ts'
 import { perGround } from '../../shared/units/per-ground.ts'
-import { percent } from '../../shared/words/percent.ts'
 import type { Offer } from './offers.ts'
 
 /** What can be chosen, best first, by iron that works for the money. */

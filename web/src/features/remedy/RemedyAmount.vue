@@ -5,6 +5,7 @@ import {
   amountRange,
   amountWords,
   formatNumber,
+  percent,
   quantityOf,
   rateText,
   valueIn,
@@ -15,7 +16,6 @@ import type { WorkProblem } from '@spudder/core/apply/work'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import FillList from '../../shared/case/FillList.vue'
 import HowGot from '../../shared/how/HowGot.vue'
-import { percent } from '../../shared/words/percent.ts'
 
 /** What to weigh out, how it was got, and what a careful person would stop at. */
 defineProps<{

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { percent } from '@spudder/core/base/quantity'
 import type { PHBelief } from '@spudder/core/material/persistence'
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { computed } from 'vue'
 import { useWidth } from '../../shared/ribbon/use-width.ts'
-import { percent } from '../../shared/words/percent.ts'
 import { brackets, curvePHs, nameCurves, type Bracket, type Curve } from './curve-chart.ts'
 
 /** How much of each form's iron stays dissolved at a pH, with the pH of this stand across it. */

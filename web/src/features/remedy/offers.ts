@@ -1,3 +1,4 @@
+import { percent } from '@spudder/core/base/quantity'
 import {
   candidateOfSource,
   catalogueCandidates,
@@ -120,8 +121,6 @@ function ofIron(ranked: RankedCandidate): Offer {
     priceFrom: candidate.pricePerKg,
   }
 }
-
-const percent = (share: number): string => `${Math.round(share * 100)} %`
 
 function ofOther(ranked: RankedOtherSource, { size, route, medium }: OfferFacts): Offer {
   const { source, working, costPerWorkingKg: cost, rates } = ranked

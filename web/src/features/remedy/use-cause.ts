@@ -1,8 +1,8 @@
+import { percent } from '@spudder/core/base/quantity'
 import { nutrientFor } from '@spudder/core/material/choice'
 import type { Cause } from '@spudder/core/verdict/diagnosis'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import { percent } from '../../shared/words/percent.ts'
 
 /** The cause that the remedy is chosen against, and what it asks for. */
 export function useCause() {

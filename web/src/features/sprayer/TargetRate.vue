@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import { CoreError } from '@spudder/core/base/error'
-import { formatNumber, quantityOf, valueIn, type UnitSystem } from '@spudder/core/base/quantity'
+import {
+  formatNumber,
+  percent,
+  quantityOf,
+  type UnitSystem,
+  valueIn,
+} from '@spudder/core/base/quantity'
 import {
   dropClassOf,
   flowForRate,
@@ -15,7 +21,6 @@ import {
 } from '@spudder/core/apply/sprayer'
 import { computed, ref } from 'vue'
 import QuantityField from '../../shared/form/QuantityField.vue'
-import { percent } from '../../shared/words/percent.ts'
 
 /** How a boom is brought to a wanted rate: by speed, by pressure, by nozzle. */
 const props = defineProps<{

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { percent } from '@spudder/core/base/quantity'
 import { readingKinds, readingWords } from '@spudder/core/seen/reading'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import { percent } from '../../shared/words/percent.ts'
 import { dayWords } from '../../shared/units/today.ts'
 
 const {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { percent } from '@spudder/core/base/quantity'
 import { caseRoutes } from '@spudder/contract/case'
 import { useChange } from '../../api/use-change.ts'
 import { addDays } from '@spudder/core/base/calendar'
@@ -10,7 +11,6 @@ import PlantFigure from '../../shared/figure/PlantFigure.vue'
 import MindChangers from '../../shared/verdict/MindChangers.vue'
 import NextChecks from '../../shared/verdict/NextChecks.vue'
 import VerdictBars from '../../shared/verdict/VerdictBars.vue'
-import { percent } from '../../shared/words/percent.ts'
 import { midSentence } from '../../shared/words/sentence.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'

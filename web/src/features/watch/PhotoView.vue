@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { percent } from '@spudder/core/base/quantity'
 import type { PhotoDto } from '@spudder/contract/photo'
 import type { Dab, PhotoMeasure } from '@spudder/core/seen/photo'
 import { remarksById } from '@spudder/core/seen/photo'
@@ -7,7 +8,6 @@ import { computed, ref, useTemplateRef, watch } from 'vue'
 import { photoAddress } from '../../api/photos.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
 import TextField from '../../shared/form/TextField.vue'
-import { percent } from '../../shared/words/percent.ts'
 import { overlayOf, severityColours } from './severity-overlay.ts'
 
 /** One photo with what was measured of it, and a brush that says what is crop and what is not. */

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { percent } from '@spudder/core/base/quantity'
 import { intervalTaught } from '@spudder/core/outcome/regreening'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
-import { percent } from '../../shared/words/percent.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 import BeforeAfter from './BeforeAfter.vue'
 import CloseCase from './CloseCase.vue'

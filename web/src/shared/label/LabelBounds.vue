@@ -9,11 +9,10 @@ import {
 } from '@spudder/core/material/label'
 import type { PHBelief } from '@spudder/core/material/persistence'
 import { routeWords, type Route } from '@spudder/core/stand/plant'
-import { formatNumber } from '@spudder/core/base/quantity'
+import { formatNumber, percent } from '@spudder/core/base/quantity'
 import { findIronSource } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
 import ChipChoice from '../form/ChipChoice.vue'
-import { percent } from '../words/percent.ts'
 
 /** What a label's iron can be made of, and how much of it would work. */
 const props = defineProps<{

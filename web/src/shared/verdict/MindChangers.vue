@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { percent } from '@spudder/core/base/quantity'
 import type { CheckAnswer } from '@spudder/core/verdict/diagnosis'
 import { computed } from 'vue'
-import { percent } from '../words/percent.ts'
 import { midSentence } from '../words/sentence.ts'
 
 /** Single answers that would put another cause on top. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { percent } from '@spudder/core/base/quantity'
 import {
   answersTo,
   type Check,
@@ -12,7 +13,6 @@ import type { UnitSystem } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { dayWords } from '../units/today.ts'
-import { percent } from '../words/percent.ts'
 import { midSentence } from '../words/sentence.ts'
 import { effortWords } from './check-words.ts'
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { percent } from '@spudder/core/base/quantity'
 import {
   reasonsFor,
   strengthWords,
@@ -7,7 +8,6 @@ import {
   type Verdict,
 } from '@spudder/core/verdict/diagnosis'
 import { computed, ref } from 'vue'
-import { percent } from '../words/percent.ts'
 
 /** Causes and pairs as bars, each opening to its reasons. */
 const props = defineProps<{

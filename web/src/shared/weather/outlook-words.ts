@@ -1,3 +1,4 @@
+import { percent } from '@spudder/core/base/quantity'
 import type { OutlookDayDto } from '@spudder/contract/weather'
 import { workWindows, type WeatherWork } from '@spudder/core/days/weather'
 
@@ -11,8 +12,6 @@ export function hourSpans(hours: readonly number[]): readonly (readonly [number,
   }
   return spans
 }
-
-const percent = (share: number) => `${Math.round(share * 100)} %`
 
 /** Hours of a day that are fit, in words: "6-9, 17-20 h". */
 export const hourWords = (hours: readonly number[]): string =>
