@@ -13,7 +13,7 @@ describe('shares', () => {
   it('from low to high carry the sign once, and are one figure where both print alike', () => {
     expect(percentRange(0.6, 0.9)).toBe('60-90 %')
     expect(percentRange(0.601, 0.604)).toBe('60 %')
-    expect(percentRange(0.001, 0.2)).toBe('under 1-20 %')
+    expect(percentRange(0.001, 0.2)).toBe('up to 20 %')
   })
 
   it('that are strengths keep the parts of a percent that count', () => {

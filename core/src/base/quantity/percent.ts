@@ -10,13 +10,14 @@ export function percent(share: number): string {
 }
 
 /**
- * Shares from low to high: "60-90 %"; one where both print alike.
+ * Shares from low to high: "60-90 %", "up to 20 %"; one where both print alike.
  * @param low [1]
  * @param high [1]
  */
 export function percentRange(low: number, high: number): string {
   const [from, to] = [percent(low), percent(high)]
-  return from === to ? to : `${from.replace(/ %$/, '')}-${to}`
+  if (from === to) return to
+  return low < 0.005 ? `up to ${to}` : `${from.replace(/ %$/, '')}-${to}`
 }
 
 /**

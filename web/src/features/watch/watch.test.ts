@@ -153,7 +153,7 @@ describe('no response', () => {
       'no',
       'no',
     ])
-    expect(text()).toMatch(/At pH 7\.9 under 1 % of the iron of Fe-EDTA works/)
+    expect(text()).toMatch(/At pH 7\.9 under 1 % \(up to 2 %\) of the iron of Fe-EDTA works/)
     expect(text()).toContain('It was watered in with 0.16 in.')
   })
 
