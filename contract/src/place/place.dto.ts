@@ -18,7 +18,12 @@ import {
   type IronSchoolName,
 } from '@spudder/core/seen/reading'
 import { climateNames, type Climate } from '@spudder/core/soil/climate'
-import { unitSystems, type UnitSystem } from '@spudder/core/base/quantity'
+import {
+  currencyCodes,
+  type Currency,
+  unitSystems,
+  type UnitSystem,
+} from '@spudder/core/base/quantity'
 import { LaboratoryMapDto } from '../laboratory/index.ts'
 import { intervalClocks, type IntervalClock } from '@spudder/core/days/task'
 import { Bounded, Changeable, IsDay, IsNewId, Named } from '../validation/index.ts'
@@ -84,6 +89,10 @@ export class WorkSettingsDto {
 
 /** What is asked once at a place and kept: schools, kits, how a laboratory heads its columns. */
 export class PlaceSettingsDto {
+  /** What is paid in; absent: what is usual where people count as they do here. */
+  @IsOptional()
+  @IsIn(currencyCodes, { message: 'Money: choose one of the list.' })
+  currency?: Currency
   @IsOptional()
   @IsIn(ironSchoolNames, { message: 'Soil iron: choose one of the schools.' })
   ironSchool?: IronSchoolName

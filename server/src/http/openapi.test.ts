@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { api } from '../tests/test-estate.ts'
 
@@ -11,6 +12,13 @@ const { body } = await api.get('/api/openapi.json')
 const described = body as Described
 
 describe('the OpenAPI description', () => {
+  it('tells the version that the CHANGELOG has', () => {
+    const [, newest] =
+      /^## (\S+)/m.exec(readFileSync(new URL('../../../CHANGELOG.md', import.meta.url), 'utf8')) ??
+      []
+    expect(body.info.version).toBe(newest)
+  })
+
   it('names nothing that it does not describe', () => {
     const named = [...JSON.stringify(body).matchAll(/#\/components\/schemas\/(\w+)/g)]
     expect(named.length).toBeGreaterThan(30)

@@ -1,7 +1,13 @@
+import { readFileSync } from 'node:fs'
 import type { Route } from '@spudder/contract/route'
 import { ProblemDto } from '@spudder/contract/problem'
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js'
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema'
+
+/** The version of the product, as CHANGELOG.md has it. */
+const { version } = JSON.parse(
+  readFileSync(new URL('../../package.json', import.meta.url), 'utf8'),
+) as { version: string }
 
 const day = { type: 'string', format: 'date', examples: ['2026-05-31'] } as const
 
@@ -90,7 +96,7 @@ export function describeRoutes(routes: readonly Route[]): object {
   }
   return {
     openapi: '3.1.0',
-    info: { title: 'Spudder', version: '0.1.0' },
+    info: { title: 'Spudder', version },
     paths,
     components: { schemas: known },
   }

@@ -7,7 +7,7 @@ interface PlaceUnit {
   readonly inMetric: number
 }
 
-/** What people of a place pace, weigh and pay in, where a figure is typed without its unit. */
+/** What people of a place pace and weigh in, where a figure is typed without its unit. */
 export interface PlaceUnits {
   /** [m] */
   readonly length: PlaceUnit
@@ -17,8 +17,6 @@ export interface PlaceUnits {
   readonly mass: PlaceUnit & { readonly words: string }
   /** Of a crop [t]. */
   readonly crop: PlaceUnit & { readonly words: string }
-  /** Sign before an amount. */
-  readonly money: string
   /** Size of what is printed. */
   readonly paper: 'LETTER' | 'A4'
 }
@@ -33,7 +31,6 @@ export const placeUnits: Readonly<Record<UnitSystem, PlaceUnits>> = {
     mass: { unit: 'lb', inMetric: kgPerLb, words: 'a pound' },
     // The short ton of 2000 lb.
     crop: { unit: 'ton', inMetric: (2000 * kgPerLb) / 1000, words: 'a ton' },
-    money: '$',
     paper: 'LETTER',
   },
   metric: {
@@ -41,7 +38,6 @@ export const placeUnits: Readonly<Record<UnitSystem, PlaceUnits>> = {
     land: { unit: 'ha', inMetric: 1, words: 'a hectare' },
     mass: { unit: 'kg', inMetric: 1, words: 'a kilogram' },
     crop: { unit: 't', inMetric: 1, words: 'a tonne' },
-    money: '€',
     paper: 'A4',
   },
 }

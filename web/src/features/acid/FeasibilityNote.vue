@@ -1,17 +1,19 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import { feasibilityWords, type Feasibility } from '@spudder/core/soil/acid-plan'
 import { computed } from 'vue'
 import { moneyRange } from '../../shared/units/money-words.ts'
 import { useAcidStore } from './acid-store.ts'
 
+const currency = useCurrency()
 /** Whether it can work, in one glance, and what decides it. */
 defineProps<{ verdict: Feasibility }>()
-const { offers, draft, groundM2, system } = useAcidStore()
+const { offers, draft, groundM2 } = useAcidStore()
 const money = computed(() => {
   const offer = offers.value.find(({ acidity }) => acidity.sourceId === draft.value.sourceId)
   if (!offer || groundM2 === undefined || !Number.isFinite(offer.cost.high)) return undefined
   const { low, high } = offer.cost
-  return `${moneyRange(low * groundM2, high * groundM2, system.value)} of ${offer.name.toLowerCase()} for the whole ground.`
+  return `${moneyRange(low * groundM2, high * groundM2, currency.value)} of ${offer.name.toLowerCase()} for the whole ground.`
 })
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import { isNone } from '@spudder/core/base/reference'
 import { formatNumber, percent, quantityOf, valueIn } from '@spudder/core/base/quantity'
 import type { MaterialOffer } from '@spudder/core/soil/acid-plan'
@@ -9,6 +10,7 @@ import { groundUnit, inGroundUnit } from '../../shared/units/ground-rate.ts'
 import { moneyRange } from '../../shared/units/money-words.ts'
 import { useAcidStore } from './acid-store.ts'
 
+const currency = useCurrency()
 /** Every material for the same need, side by side: how much, money, speed, what else it brings. */
 const { offers, draft, system, groundM2, layOutAnew } = useAcidStore()
 const unit = computed(() => groundUnit(system.value, draft.value.situation))
@@ -25,7 +27,9 @@ function amountWords({ kgPerM2: { low, high } }: MaterialOffer): string {
 }
 function moneyWords({ cost: { low, high } }: MaterialOffer): string {
   const area = groundM2 ?? 1
-  return Number.isFinite(high) ? moneyRange(low * area, high * area, system.value) : 'no end of it'
+  return Number.isFinite(high)
+    ? moneyRange(low * area, high * area, currency.value)
+    : 'no end of it'
 }
 const perGround = (kgPerHa: number) =>
   system.value === 'us'

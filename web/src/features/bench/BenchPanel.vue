@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import { nextTick, ref, useTemplateRef } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChipChoice from '../../shared/form/ChipChoice.vue'
@@ -13,7 +14,8 @@ import ReadingForm from './ReadingForm.vue'
 import ReadingList from './ReadingList.vue'
 import SchoolsTable from './SchoolsTable.vue'
 
-const { stand, verdict, openChecks, system, hasFindings } = useStandCase()
+const currency = useCurrency()
+const { stand, verdict, openChecks, hasFindings } = useStandCase()
 
 const tools = [
   { value: 'meter', words: 'pH pen' },
@@ -56,7 +58,7 @@ async function openResults(laboratory: string, fileName: string, csv: string): P
         v-if="openChecks && verdict && hasFindings"
         :checks="openChecks.checks"
         :verdict="verdict"
-        :system="system"
+        :currency="currency"
         :shown="4"
       />
       <ReadingList />

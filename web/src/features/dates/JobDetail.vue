@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import { Button } from 'ant-design-vue'
 import { doneBy, putsOut } from '@spudder/core/days/plan'
 import { computed, ref, watch } from 'vue'
@@ -11,6 +12,7 @@ import { outlookWords } from '../../shared/weather/outlook-words.ts'
 import { money } from '../../shared/units/money-words.ts'
 import { useDatesStore } from './dates-store.ts'
 
+const currency = useCurrency()
 /** The job that is picked: why it lies there, and what moving it would break. */
 const store = useDatesStore()
 const job = computed(() => store.jobOf(store.chosenId.value ?? ''))
@@ -22,7 +24,6 @@ const pending = computed(() =>
 const effect = computed(() => (pending.value ? store.pendingEffect.value : undefined))
 const day = computed(() => pending.value?.day ?? store.current.value.get(job.value?.id ?? '') ?? '')
 const why = computed(() => (job.value && !pending.value ? store.reasons(job.value.id) : []))
-const system = computed(() => store.place.value?.unitSystem ?? 'us')
 const sky = computed(() => {
   const known = store.outlook.data.value?.days.find((each) => each.day === day.value)
   return known && task.value ? outlookWords(known, task.value.work) : ''
@@ -30,7 +31,7 @@ const sky = computed(() => {
 const adds = computed(() => {
   const by = effect.value?.adds ?? 0
   if (Math.abs(by) < 0.5) return 'It costs no more and saves nothing.'
-  const words = money(Math.abs(by), system.value)
+  const words = money(Math.abs(by), currency.value)
   return by > 0 ? `It loses ${words} more, by expectation.` : `It saves ${words}, by expectation.`
 })
 

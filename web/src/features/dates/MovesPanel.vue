@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import { Button } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
@@ -7,10 +8,10 @@ import { dayWords } from '../../shared/units/today.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import { useDatesStore } from './dates-store.ts'
 
+const currency = useCurrency()
 /** What a plan of the season would change, job by job with its reasons, to be accepted. */
 const store = useDatesStore()
 const { moves, planner } = store
-const system = computed(() => store.place.value?.unitSystem ?? 'us')
 const moved = computed(() => moves.value.filter(({ to }) => to !== undefined))
 const leftOut = computed(() => moves.value.filter(({ to }) => to === undefined))
 const wanted = ref<string[]>([])
@@ -41,7 +42,7 @@ const share = computed(() => {
       <p>Planning {{ jobWords(store.tasks.value.length) }} …</p>
       <progress :value="share" max="1" aria-label="Time used of the most it may take" />
       <p v-if="planner.progress.value" class="part">
-        best so far: expected loss {{ money(planner.progress.value.season.cost.total, system) }}
+        best so far: expected loss {{ money(planner.progress.value.season.cost.total, currency) }}
       </p>
       <Button @click="planner.enough()">Stop; the best so far will do</Button>
     </div>
@@ -57,20 +58,20 @@ const share = computed(() => {
         }}
       </h2>
       <p v-if="store.costNow.value !== undefined && cost">
-        Expected loss <b>{{ money(cost.total, system) }}</b>
+        Expected loss <b>{{ money(cost.total, currency) }}</b>
         <template v-if="store.costNow.value - cost.total > 0.5">
-          in place of {{ money(store.costNow.value, system) }}</template
+          in place of {{ money(store.costNow.value, currency) }}</template
         >.
       </p>
       <details class="how">
         <summary>how</summary>
         <p v-for="[words, value] in parts" :key="words">
-          {{ words }}: {{ money(Number(value), system) }}
+          {{ words }}: {{ money(Number(value), currency) }}
         </p>
         <p>
           <template v-if="planner.season.value.bound !== undefined">
             No plan within the rules is under
-            {{ money(Math.max(0, planner.season.value.bound), system) }}.
+            {{ money(Math.max(0, planner.season.value.bound), currency) }}.
           </template>
           What a pale day, a trip and an hour cost is set below, and are our guesses until you say.
         </p>

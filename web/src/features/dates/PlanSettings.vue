@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
+import { currencies, currencyCodes, type Currency } from '@spudder/core/base/quantity'
 import { placeRoutes } from '@spudder/contract/place'
 import { standRoutes } from '@spudder/contract/stand'
 import { useChange } from '../../api/use-change.ts'
@@ -40,6 +42,14 @@ watch(
   () => store.place.value?.settings.work,
   (work) => (draft.value = fresh(work)),
 )
+const currency = useCurrency()
+/** What is paid in; follows the place until somebody chooses. */
+const chosenCurrency = ref<Currency>()
+const paidIn = computed({
+  get: () => chosenCurrency.value ?? currency.value,
+  set: (code) => (chosenCurrency.value = code),
+})
+const currencyOptions = currencyCodes.map((value) => ({ value, words: currencies[value].name }))
 const clockWords = {
   days: 'days of the calendar',
   growth: 'growth: warmth summed up',
@@ -50,6 +60,7 @@ const clocks = intervalClocks.map((value) => ({ value, words: clockWords[value] 
 async function keep(): Promise<void> {
   const { crewHours, tripCost, leadDays, ...rest } = draft.value
   const dto = checked({
+    currency: paidIn.value,
     work: {
       ...rest,
       crewHours: crewHours.map(numberIn),
@@ -93,6 +104,7 @@ async function keepCare(id: string, care: object): Promise<void> {
         </p>
       </fieldset>
       <div class="row">
+        <ChoiceField v-model="paidIn" label="Money" :options="currencyOptions" />
         <TextField
           v-model="draft.tripCost"
           label="Cost of one trip"

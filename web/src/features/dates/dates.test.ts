@@ -153,6 +153,19 @@ describe('dates', () => {
     expect(text()).toMatch(/2 jobs would lie better/)
   })
 
+  it('reckon in the money of the place, which is chosen beside the crew', async () => {
+    const { page, text, sent, button } = await open({}, { currency: 'GBP' })
+    await button('Plan the season')?.trigger('click')
+    await flushPromises()
+    expect(text()).toMatch(/Expected loss £/)
+    const choice = page.findAll('select').find((each) => each.text().includes('Swiss franc'))
+    expect(choice?.element.value).toBe('GBP')
+    await choice?.setValue('CHF')
+    await page.find('.settings form').trigger('submit')
+    await flushPromises()
+    expect(sent.at(-1)?.body).toMatchObject({ currency: 'CHF' })
+  })
+
   it('say what went wrong where the planner cannot be started', async () => {
     class NoWorker extends WorkerInPlace {
       override postMessage(): void {

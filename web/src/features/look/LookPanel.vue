@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import { percent } from '@spudder/core/base/quantity'
 import { lookRoutes } from '@spudder/contract/look'
 import { useChange } from '../../api/use-change.ts'
@@ -31,10 +32,10 @@ import { paintTier } from './paint-tier.ts'
 import PHAndStory from './PHAndStory.vue'
 import PhotoShelf from './PhotoShelf.vue'
 
+const currency = useCurrency()
 const {
   standId,
   stand,
-  system,
   look,
   isDirty,
   change,
@@ -153,7 +154,7 @@ async function save(): Promise<void> {
             v-if="openChecks"
             :checks="openChecks.checks"
             :verdict="verdict"
-            :system="system"
+            :currency="currency"
             :shown="4"
             is-answerable
             @say="say"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import type { RecordLineDto } from '@spudder/contract/entry'
 import { costByStand, recordCsv } from '@spudder/core/outcome/record'
 import { seasonOf } from '@spudder/core/soil/season'
@@ -24,6 +25,7 @@ import { toRecordRow } from './record-rows.ts'
 import RecordLines from './RecordLines.vue'
 import { saveRecordPdf } from './record-pdf.ts'
 
+const currency = useCurrency()
 /** Everything that was put out, line by line: found again, and fit for an inspector. */
 const { place } = usePlace()
 const placeId = () => place.value?.id
@@ -102,6 +104,7 @@ const savePdf = () =>
       lines: all,
       costs: costsOf(all),
       system: system.value,
+      currency: currency.value,
       printedOn: today(),
     }),
   )
@@ -136,7 +139,7 @@ const thisSeason = () =>
     <section v-if="costs" class="costs" aria-label="Cost by stand">
       <h2>Products, of what is found</h2>
       <p v-for="each in costs" :key="each.stand">
-        {{ each.stand }}: <b>{{ money(each.money, system) }}</b>
+        {{ each.stand }}: <b>{{ money(each.money, currency) }}</b>
         <span v-if="each.unpriced > 0" class="part">
           and {{ each.unpriced }} {{ each.unpriced === 1 ? 'use' : 'uses' }} without a price on the
           shelf</span

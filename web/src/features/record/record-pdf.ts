@@ -1,5 +1,5 @@
 import type { RecordLineDto } from '@spudder/contract/entry'
-import { placeUnits, type UnitSystem } from '@spudder/core/base/quantity'
+import { placeUnits, type Currency, type UnitSystem } from '@spudder/core/base/quantity'
 import type { StandCost } from '@spudder/core/outcome/record'
 import type { TDocumentDefinitions, TableCell } from 'pdfmake/interfaces'
 import { makePdf } from '../../shared/file/make-pdf.ts'
@@ -13,6 +13,7 @@ export interface PrintedRecord {
   readonly lines: readonly RecordLineDto[]
   readonly costs: readonly StandCost[]
   readonly system: UnitSystem
+  readonly currency: Currency
   readonly printedOn: string
 }
 
@@ -50,7 +51,7 @@ function cellsOf(line: RecordLineDto, system: UnitSystem): TableCell[] {
 
 /** The oldest first, as an inspector reads; corrected lines stay, struck through. */
 export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
-  const { placeName, about, lines, costs, system, printedOn } = record
+  const { placeName, about, lines, costs, system, currency, printedOn } = record
   const rows = lines.toReversed().map((line) => cellsOf(line, system))
   return {
     pageOrientation: 'landscape',
@@ -87,7 +88,7 @@ export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
             },
             ...costs.map(
               ({ stand, money: sum, unpriced }) =>
-                `${stand}: ${money(sum, system)}${unpriced > 0 ? `, and ${unpriced} ${unpriced === 1 ? 'use' : 'uses'} without a price` : ''}`,
+                `${stand}: ${money(sum, currency)}${unpriced > 0 ? `, and ${unpriced} ${unpriced === 1 ? 'use' : 'uses'} without a price` : ''}`,
             ),
           ]),
       {

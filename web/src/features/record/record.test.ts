@@ -134,6 +134,7 @@ describe('files of the record', () => {
       lines: [line({ happenedOn: '2026-06-20' }), line({}, true)],
       costs: [{ stand: 'Events lawn', money: 4, unpriced: 1 }],
       system: 'metric',
+      currency: 'EUR',
       printedOn: '2026-06-30',
     })
     const text = JSON.stringify(document.content)

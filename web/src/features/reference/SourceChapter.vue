@@ -1,13 +1,10 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import { formatNumber } from '@spudder/core/base/quantity'
 import { sourceWords, type FigureRange } from '@spudder/core/base/reference'
 import { contentWords, ironSources, otherSources } from '@spudder/core/material/source'
-import { usePlace } from '../../api/places.ts'
 import { money, moneyRange } from '../../shared/units/money-words.ts'
-import { computed } from 'vue'
 
-const { place } = usePlace()
-const system = computed(() => place.value?.unitSystem ?? 'us')
 const percentRange = ({ low, high }: FigureRange): string => {
   const [from, to] = [low, high].map((share) => formatNumber(share * 100))
   return from === to ? `${from} %` : `${from}-${to} %`
@@ -16,6 +13,8 @@ const priceWords = new Set(ironSources.map(({ pricePerKg }) => sourceWords(price
 const stainWords = { rust: 'rust', red: 'red', little: 'little' } as const
 const organicWords = { often: 'often', seldom: 'seldom', ask: 'ask' } as const
 import ScrollBox from '../../shared/ScrollBox.vue'
+
+const currency = useCurrency()
 </script>
 
 <template>
@@ -37,7 +36,7 @@ import ScrollBox from '../../shared/ScrollBox.vue'
           <th scope="row">{{ each.name }}</th>
           <td class="figure">{{ percentRange(each.contentShare) }}</td>
           <td class="figure">
-            {{ moneyRange(each.pricePerKg.low, each.pricePerKg.high, system) }}
+            {{ moneyRange(each.pricePerKg.low, each.pricePerKg.high, currency) }}
           </td>
           <td>{{ stainWords[each.stains] }}</td>
           <td>{{ organicWords[each.organic] }}</td>
@@ -66,7 +65,7 @@ import ScrollBox from '../../shared/ScrollBox.vue'
           <th scope="row">{{ each.name }}</th>
           <td>{{ contentWords[each.nutrient] }}</td>
           <td class="figure">{{ percentRange(each.contentShare) }}</td>
-          <td class="figure">about {{ money(each.pricePerKg.usual, system) }}</td>
+          <td class="figure">about {{ money(each.pricePerKg.usual, currency) }}</td>
           <td>
             {{ each.remark }} <span class="from">{{ sourceWords(each) }}</span>
           </td>

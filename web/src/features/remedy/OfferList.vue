@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import { percent } from '@spudder/core/base/quantity'
 import type { StandSize } from '@spudder/core/stand/plant'
 import { sourceWords } from '@spudder/core/base/reference'
@@ -8,6 +9,7 @@ import { money, moneyPerUnit, moneyRange } from '../../shared/units/money-words.
 import { perGround } from '../../shared/units/per-ground.ts'
 import type { Offer } from './offers.ts'
 
+const currency = useCurrency()
 /** What can be chosen, best first, by iron that works for the money. */
 const props = defineProps<{
   offers: readonly Offer[]
@@ -36,15 +38,15 @@ const groups = computed(() => {
 })
 const fitnessWords = { works: 'works', weak: 'weak here', fails: 'fails here' } as const
 const workingCost = ({ costPerWorkingKg: cost }: Offer): string =>
-  cost ? money(cost.usual, props.system) : 'lost'
+  cost ? money(cost.usual, currency.value) : 'lost'
 const costTitle = ({ costPerWorkingKg: cost }: Offer): string =>
   cost
-    ? moneyRange(cost.low, cost.high, props.system)
+    ? moneyRange(cost.low, cost.high, currency.value)
     : 'Next to none works here: what is paid is lost.'
 const seasonWords = ({ perApplication, season, applications }: Offer): string => {
   if (!perApplication || !season) return 'no rate known for this kind of stand'
-  const once = moneyRange(perApplication.low, perApplication.high, props.system)
-  const each = `${once} for the stand, ${moneyPerUnit(perApplication.usual, props.size, props.system)}`
+  const once = moneyRange(perApplication.low, perApplication.high, currency.value)
+  const each = `${once} for the stand, ${moneyPerUnit(perApplication.usual, props.size, { currency: currency.value, system: props.system })}`
   return applications === 1 ? each : `${each}, ${applications} times`
 }
 </script>
@@ -119,7 +121,7 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
                   each.nutrientWord
                 }}
                 in it × share of use while it lasts) =
-                {{ moneyRange(each.costPerWorkingKg.low, each.costPerWorkingKg.high, system) }}.
+                {{ moneyRange(each.costPerWorkingKg.low, each.costPerWorkingKg.high, currency) }}.
               </li>
             </ul>
           </details>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import { toShelfProduct } from '@spudder/contract/shelf'
-import { placeUnits } from '@spudder/core/base/quantity'
+import { currencies } from '@spudder/core/base/quantity'
 import { stainNames } from '@spudder/core/material/shelf'
 import { findIronSource, ironSources } from '@spudder/core/material/source'
 import { Button } from 'ant-design-vue'
@@ -19,6 +20,7 @@ import ShelfTable from './ShelfTable.vue'
 import StockForecast from './StockForecast.vue'
 import { useProductForm } from './use-product-form.ts'
 
+const currency = useCurrency()
 /** The user's own products: label, price, stock. */
 const { place } = usePlace()
 const system = computed(() => place.value?.unitSystem ?? 'us')
@@ -118,7 +120,7 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
           v-model="draft.packPrice"
           label="price of a pack"
           inputmode="decimal"
-          :hint="`in ${placeUnits[system].money}`"
+          :hint="`in ${currencies[currency].name}s`"
           :message="form.messageFor('packPrice')"
         />
         <QuantityField

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import type { ProductDto } from '@spudder/contract/shelf'
 import { amountWords, formatNumber, type UnitSystem } from '@spudder/core/base/quantity'
 import { checkLabel } from '@spudder/core/material/label'
@@ -6,6 +7,7 @@ import { findIronSource } from '@spudder/core/material/source'
 import ScrollBox from '../../shared/ScrollBox.vue'
 import { money } from '../../shared/units/money-words.ts'
 
+const currency = useCurrency()
 /** Products on the shelf, by what a kilogram of their iron costs. */
 const props = defineProps<{
   products: readonly ProductDto[]
@@ -19,7 +21,7 @@ const ironOf = ({ label }: ProductDto): number => checkLabel(label).label?.iron 
 function pricePerKgIron({ label, packPrice, packKg }: ProductDto): string {
   const iron = checkLabel(label).label?.iron
   if (packPrice === null || packKg === null || !iron) return ''
-  return money(packPrice / packKg / (iron / 100), props.system)
+  return money(packPrice / packKg / (iron / 100), currency.value)
 }
 const mass = (kg: number | null): string =>
   kg === null ? '' : amountWords('mass', kg, props.system)
@@ -52,7 +54,7 @@ const mass = (kg: number | null): string =>
           <td class="figure pack">
             {{ mass(each.packKg)
             }}<template v-if="each.packPrice !== null"
-              >, {{ money(each.packPrice, system) }}</template
+              >, {{ money(each.packPrice, currency) }}</template
             >
           </td>
           <td class="figure">{{ mass(each.stockKg) }}</td>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import { percent } from '@spudder/core/base/quantity'
 import { caseRoutes } from '@spudder/contract/case'
 import { useChange } from '../../api/use-change.ts'
@@ -16,9 +17,9 @@ import { dayWords, today } from '../../shared/units/today.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import CauseEnding from './CauseEnding.vue'
 
+const currency = useCurrency()
 const {
   stand,
-  system,
   look,
   verdict,
   openChecks,
@@ -131,7 +132,7 @@ const seenWords = computed(() => {
         v-if="openChecks"
         :checks="openChecks.checks"
         :verdict="verdict"
-        :system="system"
+        :currency="currency"
         :shown="6"
         :planned="plannedChecks"
         @plan="plan"

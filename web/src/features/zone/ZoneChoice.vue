@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import type { ZoneDto } from '@spudder/contract/zone'
 import { sourceWords } from '@spudder/core/base/reference'
 import { chelateEffect, lossPerScore } from '@spudder/core/outcome/zone'
@@ -11,6 +12,7 @@ import { areaM2Of, choicesOf, firstChoice, problemOf, zoneUnits } from './zone-d
 import ZoneMapFile from './ZoneMapFile.vue'
 import ZoneTable from './ZoneTable.vue'
 
+const currency = useCurrency()
 /** What pays in which zone: varieties and chelates weighed by the score of each. */
 const props = defineProps<{ zones: readonly ZoneDto[] }>()
 const { standId, system } = useStandCase()
@@ -54,7 +56,7 @@ const total = computed(() =>
     <p v-if="wrong" class="warn" role="alert">{{ wrong }}</p>
     <ZoneTable v-if="choices.size > 0" :zones="zones" :choices="choices" />
     <p v-if="choices.size > 0" class="faint-note">
-      Over all zones {{ money(total, system) }} are left after seed and chelate. A score costs
+      Over all zones {{ money(total, currency) }} are left after seed and chelate. A score costs
       {{ lossPerScore.low * 100 }} to {{ lossPerScore.high * 100 }} % of the yield ({{
         sourceWords(lossPerScore)
       }}); chelate takes {{ chelateEffect.low * 100 }} to {{ chelateEffect.high * 100 }} % of the

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import type { ZoneDto } from '@spudder/contract/zone'
 import { isClear } from '@spudder/core/outcome/zone'
 import { computed } from 'vue'
@@ -7,12 +8,13 @@ import ScrollBox from '../../shared/ScrollBox.vue'
 import { money } from '../../shared/units/money-words.ts'
 import { zoneUnits, type ZoneChoices } from './zone-draft.ts'
 
+const currency = useCurrency()
 /** Each zone with its best choice and the next. */
 const props = defineProps<{ zones: readonly ZoneDto[]; choices: ZoneChoices }>()
 const { system } = useStandCase()
 const units = computed(() => zoneUnits(system.value))
 /** Money a hectare as money of the place's ground. */
-const onGround = (perHa: number): string => money(perHa * units.value.hectares, system.value)
+const onGround = (perHa: number): string => money(perHa * units.value.hectares, currency.value)
 const tons = (perHa: number): string =>
   ((perHa * units.value.hectares) / units.value.tonnes).toFixed(1)
 const weighed = computed(() =>

@@ -1,3 +1,4 @@
+import { currencyOf } from '@spudder/core/base/quantity'
 import { describe, expect, it } from 'vitest'
 import { money, moneyPerUnit, moneyRange } from './money-words.ts'
 
@@ -9,11 +10,12 @@ describe('money as it is said', () => {
     [9, '$9'],
     [21.68, '$22'],
     [1043, '$1,043'],
-  ])('%d is %s', (value, words) => expect(money(value, 'us')).toBe(words))
+  ])('%d is %s', (value, words) => expect(money(value, 'USD')).toBe(words))
 
   it('is a range where there is one, in the money of the place', () => {
-    expect(moneyRange(56, 140, 'metric')).toBe('€56-140')
-    expect(moneyRange(56.1, 56.2, 'us')).toBe('$56')
+    expect(moneyRange(56, 140, 'EUR')).toBe('€56-140')
+    expect(moneyRange(56, 140, 'GBP')).toBe('£56-140')
+    expect(moneyRange(56.1, 56.2, 'USD')).toBe('$56')
   })
 
   it.each([
@@ -23,6 +25,6 @@ describe('money as it is said', () => {
     [{ kind: 'pots', count: 500, potL: 3 }, 'us', '$2/100 pots'],
     [{ kind: 'solution', volumeL: 2000 }, 'metric', '€5/1000 L'],
   ] as const)('for %j is by what the trade counts in', (size, system, words) => {
-    expect(moneyPerUnit(10, size, system)).toBe(words)
+    expect(moneyPerUnit(10, size, { system, currency: currencyOf(undefined, system) })).toBe(words)
   })
 })

@@ -1,24 +1,25 @@
 import type { StandSize } from '@spudder/core/stand/plant'
 import {
   formatNumber,
-  placeUnits,
+  currencies,
   valueIn,
   quantityOf,
+  type Currency,
   type UnitSystem,
 } from '@spudder/core/base/quantity'
 
 /** Money of the place, rounded as people say it: "$6.61", "$22", "$1,040". */
-export function money(value: number, system: UnitSystem): string {
-  const sign = placeUnits[system].money
+export function money(value: number, currency: Currency): string {
+  const { sign } = currencies[currency]
   if (value > 0 && value < 0.01) return `under ${sign}0.01`
   if (value < 10) return `${sign}${value % 1 === 0 ? value : value.toFixed(2)}`
   return `${sign}${formatNumber(value < 1000 ? Math.round(value) : value, 3)}`
 }
 
 /** "$56-140"; one figure where both print alike. */
-export function moneyRange(low: number, high: number, system: UnitSystem): string {
-  const [from, to] = [money(low, system), money(high, system)]
-  return from === to ? from : `${from}-${to.slice(placeUnits[system].money.length)}`
+export function moneyRange(low: number, high: number, currency: Currency): string {
+  const [from, to] = [money(low, currency), money(high, currency)]
+  return from === to ? from : `${from}-${to.replace(currencies[currency].sign, '')}`
 }
 
 /** How a stand is counted when money is set against it: so many units, each called so. */
@@ -44,7 +45,11 @@ function countOf(
 }
 
 /** Money for a stand, by what the trade counts it in: "$4.76/1000 ft²". */
-export function moneyPerUnit(spent: number, size: StandSize, system: UnitSystem): string {
-  const { count, unit } = countOf(size, system)
-  return `${money(spent / count, system)}/${unit}`
+export function moneyPerUnit(
+  spent: number,
+  size: StandSize,
+  by: { readonly currency: Currency; readonly system: UnitSystem },
+): string {
+  const { count, unit } = countOf(size, by.system)
+  return `${money(spent / count, by.currency)}/${unit}`
 }

@@ -9,7 +9,7 @@ import {
   type Verdict,
 } from '@spudder/core/verdict/diagnosis'
 import { findingsAsked, valuesOf, type FindingName } from '@spudder/core/seen/finding'
-import type { UnitSystem } from '@spudder/core/base/quantity'
+import type { Currency } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { dayWords } from '../units/today.ts'
@@ -20,7 +20,7 @@ import { effortWords } from './check-words.ts'
 const props = defineProps<{
   checks: readonly NextCheck[]
   verdict: Verdict
-  system: UnitSystem
+  currency: Currency
   shown?: number
   /** Whether a look can be answered on the spot. */
   isAnswerable?: boolean
@@ -82,7 +82,7 @@ function effectWords({ leads, probability, changesLead, changesTreatment }: Chec
         <details :open="opened.has(next.check.id)" @toggle="toggled($event, next.check.id)">
           <summary>
             <span class="name">{{ next.check.name }}</span>
-            <span class="effort">{{ effortWords(next, system) }}</span>
+            <span class="effort">{{ effortWords(next, currency) }}</span>
             <i
               :style="{ width: `${Math.max(2, (next.gainForEffort / most) * 100)}%` }"
               :class="{ first: index === 0 }"

@@ -1,13 +1,13 @@
 import type { NextCheck } from '@spudder/core/verdict/diagnosis'
-import type { UnitSystem } from '@spudder/core/base/quantity'
+import type { Currency } from '@spudder/core/base/quantity'
 import { money } from '../units/money-words.ts'
 
 const time = (minutes: number): string => `${minutes} min`
 const wait = (days: number): string[] => (days === 0 ? [] : [`${days} days`])
 
 /** "10 min · free", "25 min · about $30 · 8 days": what a check costs. */
-export function effortWords({ check }: Pick<NextCheck, 'check'>, system: UnitSystem): string {
+export function effortWords({ check }: Pick<NextCheck, 'check'>, currency: Currency): string {
   const { money: spent, minutes, days } = check
-  const sum = spent === 0 ? 'free' : `about ${money(spent, system)}`
+  const sum = spent === 0 ? 'free' : `about ${money(spent, currency)}`
   return [time(minutes), sum, ...wait(days)].join(' · ')
 }

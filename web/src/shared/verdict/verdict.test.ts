@@ -81,7 +81,7 @@ describe('the bars of a verdict', () => {
 describe('the next checks', () => {
   const checks = nextChecks(verdict)
   const shown = (isAnswerable = false) =>
-    mount(NextChecks, { props: { checks, verdict, system: 'us', shown: 4, isAnswerable } })
+    mount(NextChecks, { props: { checks, verdict, currency: 'USD', shown: 4, isAnswerable } })
 
   it('stand most worth the effort first, with what they cost', () => {
     const names = shown()
@@ -111,7 +111,7 @@ describe('the next checks', () => {
 
   it('can be planned where a case is open, and say when the answer is due', async () => {
     const planned = new Map([[checks[1]?.check.id ?? '', '2026-06-22']])
-    const list = mount(NextChecks, { props: { checks, verdict, system: 'us', planned } })
+    const list = mount(NextChecks, { props: { checks, verdict, currency: 'USD', planned } })
     for (const details of list.findAll('details').slice(0, 2)) await unfold(details)
     const plan = list.findAll('button').find((each) => each.text().startsWith('Plan it'))
     await plan?.trigger('click')
@@ -120,7 +120,7 @@ describe('the next checks', () => {
   })
 
   it('are silent when nothing is left to ask', () => {
-    const none = mount(NextChecks, { props: { checks: [], verdict, system: 'us' } })
+    const none = mount(NextChecks, { props: { checks: [], verdict, currency: 'USD' } })
     expect(none.text()).toBe('')
   })
 })

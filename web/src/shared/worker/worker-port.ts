@@ -1,7 +1,7 @@
 import type { Asked, Told } from './messages.ts'
 
 /** A question that has no answer: the worker threw, could not be loaded, or was stopped. */
-export class WorkerFailure extends Error {}
+class WorkerFailure extends Error {}
 
 interface Waiting<Step, Answer> {
   readonly resolve: (answer: Answer | undefined) => void
