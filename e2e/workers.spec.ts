@@ -23,6 +23,8 @@ async function withoutWorker(page: Page, name: string): Promise<() => Promise<vo
 async function breaksAndMends(page: Page, name: string, open: () => Promise<void>): Promise<void> {
   const mend = await withoutWorker(page, name)
   await open()
+  // What comes in late is asked anew, and would mend it by itself.
+  await page.waitForLoadState('networkidle')
   await expect(failure(page), name).toBeVisible()
   await mend()
   await page.getByRole('button', { name: 'Try again' }).click()
