@@ -91,10 +91,13 @@ export async function photoSpeed(browser: Browser, url: string): Promise<PhotoSp
       const watched = frames(busy, () => isRunning)
       for (let number = 0; number < 8; number++) {
         const start = performance.now()
-        await new Promise((resolve) => {
-          measurer.onmessage = resolve
-          measurer.postMessage({ number, picture: blob, dabs: [] })
+        const told = await new Promise<{ answer?: object }>((resolve) => {
+          measurer.onmessage = ({ data }: MessageEvent<{ answer?: object }>) => resolve(data)
+          measurer.postMessage({ number, question: { picture: blob, dabs: [] } })
         })
+        // A worker that answers with nothing is fast, and measures nothing.
+        if (!told.answer || !('measure' in told.answer))
+          throw new Error('the photo was not measured')
         measure.push(performance.now() - start)
       }
       isRunning = false
