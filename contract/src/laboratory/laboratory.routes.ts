@@ -1,4 +1,4 @@
-import { creates, json, list, ofStand, one, reads } from '../route/index.ts'
+import { creates, json, list, ofStand, one, reads, tableMostMB } from '../route/index.ts'
 import {
   CreateImportDto,
   CreateLaboratoryOrderDto,
@@ -7,15 +7,12 @@ import {
   LaboratoryResultDto,
 } from './laboratory.dto.ts'
 
-/** The most that a file of results is [MB]. */
-const mostMB = 8
-
 export const laboratoryRoutes = {
   importResults: creates({
     path: '/places/:placeId/laboratory-imports',
     summary: 'Stores the results of a laboratory file as readings, all or none',
     access: 'everybody',
-    sends: json(CreateImportDto, mostMB),
+    sends: json(CreateImportDto, tableMostMB),
     answers: one(ImportDto),
     // The place remembers how the file of this laboratory is read.
     touches: [...ofStand, 'places'],

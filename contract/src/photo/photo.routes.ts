@@ -1,9 +1,6 @@
-import { bytes, creates, file, json, ofStand, one, reads } from '../route/index.ts'
+import { bytes, creates, file, json, ofStand, one, reads, photoMostMB } from '../route/index.ts'
 import { PhotoMeasureDto } from './measure.dto.ts'
 import { PhotoDto, PhotoQueryDto, photoTypes } from './photo.dto.ts'
-
-/** The most that a photo is [MB]. */
-const photoMostMB = 12
 
 export const photoRoutes = {
   keep: creates({

@@ -1,4 +1,4 @@
-import { creates, json, one, reads } from '../route/index.ts'
+import { creates, json, one, reads, tableMostMB } from '../route/index.ts'
 import {
   OutlookDto,
   StationFileDto,
@@ -7,9 +7,6 @@ import {
   WeatherHoursDto,
   WeatherQueryDto,
 } from './weather.dto.ts'
-
-/** The most that a file of a station is [MB]. */
-const mostMB = 8
 
 export const weatherRoutes = {
   days: reads({
@@ -40,7 +37,7 @@ export const weatherRoutes = {
     path: '/places/:placeId/weather/station',
     summary: 'Takes in a file of a weather station',
     access: 'everybody',
-    sends: json(StationFileDto, mostMB),
+    sends: json(StationFileDto, tableMostMB),
     answers: one(StationImportDto),
     touches: ['weather'],
   }),

@@ -1,5 +1,6 @@
 import { CoreError, type CoreErrorCode } from '@spudder/core/base/error'
 import type { ProblemCode, ProblemDto } from '@spudder/contract/problem'
+import { photoMostMB, tableMostMB, usualMostMB } from '@spudder/contract/route'
 import type { ErrorRequestHandler, Request } from 'express'
 import { databaseErrno } from '../database/insert-once.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -34,7 +35,7 @@ const bodyErrors: Readonly<Record<string, ProblemDto>> = {
   'charset.unsupported': problemOf('body-unreadable', 'The character set is not known.', []),
   'entity.too.large': problemOf(
     'too-large',
-    'The body is larger than this takes: 1 MB, 8 MB for a laboratory file, 12 MB for a photo.',
+    `The body is larger than this takes: ${usualMostMB} MB, ${tableMostMB} MB for a file of a laboratory or a station, ${photoMostMB} MB for a photo.`,
     [],
   ),
 }

@@ -1,3 +1,4 @@
+import { photoMostMB } from '@spudder/contract/route'
 import { photoRoutes } from '@spudder/contract/photo'
 import { useChange } from '../../api/use-change.ts'
 import { photoTypes, type PhotoDto, type PhotoMeasureDto } from '@spudder/contract/photo'
@@ -6,12 +7,12 @@ import { computed, reactive, ref, shallowReactive, shallowRef } from 'vue'
 import { keptFileName, photoBytes } from '../../api/photos.ts'
 import { PhotoRefused, usePhotoReader } from './use-photo-reader.ts'
 
-const mostBytes = 12 * 1024 * 1024
+const mostBytes = photoMostMB * 1024 * 1024
 
 /** Why a file is not taken at all; undefined where it is. */
 function refusalOf(file: File): string | undefined {
   if (!(photoTypes as readonly string[]).includes(file.type)) return 'give a JPEG or PNG picture.'
-  return file.size > mostBytes ? 'at most 12 MB; take it at a smaller size.' : undefined
+  return file.size > mostBytes ? `at most ${photoMostMB} MB; take it at a smaller size.` : undefined
 }
 
 /** What a photo is measured with. */
