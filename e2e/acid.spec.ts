@@ -5,7 +5,7 @@ const acidOf = async (page: Page, name: string) => {
   await openStand(page, name)
   await page.getByRole('link', { name: /^Acid/ }).click()
 }
-const drawn = (page: Page) => page.locator('.path .middle').getAttribute('d')
+const drawn = (page: Page) => page.locator('[data-mark=usual]').getAttribute('d')
 
 /** A bed of its own for a test that changes things, with a pH. */
 async function addBed(page: Page, name: string, pH: string): Promise<void> {
@@ -38,7 +38,7 @@ test('a plan under way shows its path through two retests, and what they taught'
 }) => {
   await acidOf(page, 'Blueberry terrace')
   await expect(page.getByText(/2 retests have pulled the path through/)).toBeVisible()
-  await expect(page.locator('.path .measured')).toHaveCount(2)
+  await expect(page.locator('.path .point')).toHaveCount(2)
   await expect(page.getByRole('slider')).toHaveCount(2)
 })
 
@@ -49,7 +49,7 @@ test('steps are dragged along the ribbon, the path follows, and the plan becomes
   await expect(page.getByRole('heading', { name: /works slowly|can work/ })).toBeVisible()
   await page.getByLabel('Texture').selectOption({ label: 'Sandy loam' })
   await page.getByText('none', { exact: true }).first().click()
-  await expect(page.locator('.path .middle')).toBeVisible()
+  await expect(page.locator('[data-mark=usual]')).toBeVisible()
   await expect(page.getByRole('status')).toBeHidden()
 
   const second = page.getByRole('slider', { name: 'Step 2' })
@@ -99,5 +99,5 @@ test('what makes no sense is answered with what to do, and acid comes with its c
   await page.getByLabel('Down to').fill('6 in')
   await page.getByLabel('Acid into it').selectOption({ label: 'sulfuric acid 93 %' })
   await expect(page.getByText(/Acid into water, never water into acid/)).toBeVisible()
-  await expect(page.locator('.path .middle')).toBeVisible()
+  await expect(page.locator('[data-mark=usual]')).toBeVisible()
 })

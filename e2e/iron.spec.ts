@@ -34,7 +34,7 @@ test('on lime: EDDHA into the soil, sulfate onto the leaf, and why', async ({ pa
     const chart = page.getByRole('img', { name: /^Share of iron that stays dissolved/ })
     await expect(chart).toBeVisible()
     await expect(chart.getByText('pH 7.9 here')).toBeVisible()
-    await expect(chart.locator('.bracket-name').getByText('EDTA', { exact: true })).toBeVisible()
+    await expect(chart.getByText('EDTA', { exact: true }).first()).toBeVisible()
     await page.getByText('how, and where reckoning and trade differ').click()
     await expect(page.getByText('Differs.').first()).toBeVisible()
   })

@@ -162,7 +162,7 @@ export async function dragMs(browser: Browser, url: string, placeId: string): Pr
     const frame = () => new Promise((resolve) => requestAnimationFrame(resolve))
     const slider = document.querySelector<HTMLInputElement>('.soil-water input[type=range]')
     const drawn = () =>
-      [...document.querySelectorAll('.curve')].map((path) => path.getAttribute('d')).join()
+      [...document.querySelectorAll('.charts .line')].map((path) => path.getAttribute('d')).join()
     const all: number[] = []
     for (let step = 0; slider && step < 40; step += 1) {
       await frame()

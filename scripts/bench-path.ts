@@ -134,7 +134,7 @@ export async function pathOnPageMs(
   const answer = await page.request.post(`${url}/api/stands/${standId}/readings`, { data })
   if (!answer.ok()) throw new Error(`no pH was stored: ${await answer.text()}`)
   await page.goto(`${url}/stands/${standId}/acid`)
-  await page.locator('.path .middle').waitFor()
+  await page.locator('[data-mark=usual]').waitFor()
   await page.waitForTimeout(1500)
   const measured = await page.evaluate(async () => {
     const frame = () => new Promise((resolve) => requestAnimationFrame(resolve))
@@ -151,7 +151,7 @@ export async function pathOnPageMs(
     let still = 0
     const idle = await gaps(() => (still += 1) > 60)
     const field = document.querySelector<HTMLInputElement>('.questions input')
-    const drawn = () => document.querySelector('.path .middle')?.getAttribute('d')
+    const drawn = () => document.querySelector('[data-mark=usual]')?.getAttribute('d')
     const [busy, answers]: [number[], number[]] = [[], []]
     for (let step = 0; field && step < 10; step += 1) {
       const before = drawn()

@@ -33,7 +33,7 @@ const pictures: readonly Picture[] = [
   { name: 'verdict', stand: 'South vineyard block', path: '/verdict' },
   { name: 'bench', stand: 'Lettuce raft loop', path: '/bench' },
   { name: 'remedy', stand: 'South vineyard block', path: '/remedy' },
-  { name: 'acid', stand: 'Blueberry terrace', path: '/acid', waitFor: '.path .middle' },
+  { name: 'acid', stand: 'Blueberry terrace', path: '/acid', waitFor: '[data-mark=usual]' },
   { name: 'jobs', stand: 'Azalea border', path: '/jobs' },
   {
     name: 'sheet-phone',

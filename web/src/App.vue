@@ -6,9 +6,11 @@ import OutboxNote from './offline/OutboxNote.vue'
 import AppHeader from './shared/AppHeader.vue'
 import FailureNote from './shared/FailureNote.vue'
 import CommandPalette from './shared/palette/CommandPalette.vue'
+import { useLocale } from './shared/units/use-locale.ts'
 import { useTheme } from './theme/use-theme.ts'
 
 const theme = useTheme()
+const locale = useLocale()
 const antDesign = computed(() => ({
   algorithm: theme.isDark ? antTheme.darkAlgorithm : antTheme.defaultAlgorithm,
   token: {
@@ -32,7 +34,7 @@ const antDesign = computed(() => ({
     <OutboxNote />
     <FailureNote />
     <main id="main" tabindex="-1">
-      <RouterView />
+      <RouterView :key="locale" />
     </main>
     <CommandPalette />
   </ConfigProvider>

@@ -21,7 +21,7 @@ import {
   type TextureName,
 } from '@spudder/core/soil/soil'
 import { acids } from '@spudder/core/soil/water'
-import { Bounded, IsDay, IsNewId, Note, Recorded } from '../validation/index.ts'
+import { Bounded, IsDay, IsNewId, Note, recorded } from '../validation/index.ts'
 
 const pHBounds = { min: 3, max: 10 }
 
@@ -70,8 +70,7 @@ export class AcidWaterDto {
   leftMgPerLCaCO3?: number
 }
 
-export class CreateAcidPlanDto {
-  @IsNewId() id!: string
+class AcidPlanForm {
   /** The day of the pH that it starts from. */
   @IsDay('Starts on') startsOn!: string
   @Bounded('pH', pHBounds) fromPH!: number
@@ -102,19 +101,13 @@ export class CreateAcidPlanDto {
   @Note() note?: string
 }
 
-export class AcidPlanDto extends Recorded {
+export class CreateAcidPlanDto extends AcidPlanForm {
+  @IsNewId() id!: string
+}
+
+export class AcidPlanDto extends recorded(AcidPlanForm, ['note']) {
   @IsUUID() id!: string
   @IsUUID() standId!: string
-  @IsDay('Starts on') startsOn!: string
-  @IsNumber() fromPH!: number
-  @IsNumber() pHDoubt!: number
-  @IsNumber() targetPH!: number
-  @IsIn(situationNames) situation!: Situation
   /** Ground that it goes onto, when it was planned [m²]. */
   @IsNumber() groundM2!: number
-  @ValidateNested() @Type(() => AcidGroundDto) ground!: AcidGroundDto
-  @IsOptional() @ValidateNested() @Type(() => AcidWaterDto) water!: AcidWaterDto | null
-  @IsArray() @ValidateNested({ each: true }) @Type(() => AcidStepDto) steps!: AcidStepDto[]
-  @IsArray() @ValidateNested({ each: true }) @Type(() => AcidRetestDto) retests!: AcidRetestDto[]
-  @Note() note!: string
 }

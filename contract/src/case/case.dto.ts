@@ -1,7 +1,7 @@
 import { IsIn, IsOptional, IsString, IsUUID } from 'class-validator'
 import { IsDay, IsPastDay, Note, Recorded } from '../validation/index.ts'
 
-const caseOutcomes = ['green', 'given-up'] as const
+export const caseOutcomes = ['green', 'given-up'] as const
 export type CaseOutcome = (typeof caseOutcomes)[number]
 
 export class CloseCaseDto {

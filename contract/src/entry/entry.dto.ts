@@ -16,7 +16,7 @@ import { sourceIds, type SourceId } from '@spudder/core/material/source'
 import { routes, type Route } from '@spudder/core/stand/plant'
 import { IsClock } from '../job/index.ts'
 import { TankPartnerDto } from '../remedy/index.ts'
-import { Bounded, IsDay, IsNewId, IsPastDay, Named, Note, Recorded } from '../validation/index.ts'
+import { Bounded, IsDay, IsNewId, IsPastDay, Named, Note, recorded } from '../validation/index.ts'
 
 const productBounds = { min: 0, max: 1e6, unit: 'kg' }
 const waterBounds = { min: 0, max: 1e8, unit: 'L' }
@@ -33,8 +33,8 @@ export class EntryWeatherDto {
 }
 
 /** What was really done for a job. */
-export class CreateEntryDto {
-  @IsNewId() id!: string
+/** What was said of a piece of work. */
+class EntryForm {
   @IsPastDay('Done on') happenedOn!: string
   @Bounded('Product used', productBounds) productKg!: number
   @Bounded('Water used', waterBounds) waterL!: number
@@ -61,39 +61,33 @@ export class CreateEntryDto {
   @Note() note?: string
 }
 
+export class CreateEntryDto extends EntryForm {
+  @IsNewId() id!: string
+}
+
 /** Puts an entry right by a new one that names it; the old one stays. */
 export class CorrectEntryDto extends CreateEntryDto {
   @Named('Why it is corrected', 500) reason!: string
 }
 
-export class EntryDto extends Recorded {
+export class EntryDto extends recorded(EntryForm, [
+  'worker',
+  'lot',
+  'equipment',
+  'waterSource',
+  'note',
+]) {
   @IsUUID() id!: string
   @IsUUID() standId!: string
   /** Null for a step of an acid plan. */
   @IsOptional() @IsUUID() caseId!: string | null
   @IsUUID() jobId!: string
-  @IsDay('Done on') happenedOn!: string
   @IsIn(routes) route!: Route
   @IsIn(sourceIds) sourceId!: SourceId
   @IsOptional() @IsUUID() productId!: string | null
   /** What went out, by its one name. */
   @IsString() appliedName!: string
   @IsNumber() plannedProductKg!: number
-  @IsNumber() productKg!: number
-  @IsNumber() waterL!: number
-  @IsOptional() @IsString() startedAt!: string | null
-  @IsOptional() @IsString() endedAt!: string | null
-  @IsString() worker!: string
-  @IsString() lot!: string
-  @IsString() equipment!: string
-  @IsString() waterSource!: string
-  @IsOptional()
-  @ValidateNested({ each: true })
-  @Type(() => TankPartnerDto)
-  partners!: TankPartnerDto[] | null
-  @IsOptional() @ValidateNested() @Type(() => EntryWeatherDto) weather!: EntryWeatherDto | null
-  @IsOptional() @IsNumber() reEntryH!: number | null
-  @Note() note!: string
   /** The entry that this one corrects. */
   @IsOptional() @IsUUID() correctsId!: string | null
   @Note() reason!: string

@@ -1,9 +1,8 @@
 import { IsObject, IsUUID } from 'class-validator'
 import type { Findings, Paint } from '@spudder/core/seen/finding'
-import { IsDay, IsNewId, IsPastDay, Note, Recorded } from '../validation/index.ts'
+import { IsNewId, IsPastDay, Note, recorded } from '../validation/index.ts'
 
-export class CreateLookDto {
-  @IsNewId() id!: string
+class LookForm {
   @IsPastDay('Looked on') lookedOn!: string
   /** Value by finding; checked against the vocabulary of the stand's context. */
   @IsObject({ message: 'Findings: give the value of each finding by its name.' })
@@ -13,12 +12,13 @@ export class CreateLookDto {
   @Note() note?: string
 }
 
-export class LookDto extends Recorded {
+export class CreateLookDto extends LookForm {
+  @IsNewId() id!: string
+}
+
+export class LookDto extends recorded(LookForm, ['note']) {
   @IsUUID() id!: string
   @IsUUID() standId!: string
   @IsUUID() caseId!: string
-  @IsDay('Looked on') lookedOn!: string
-  @IsObject() findings!: Findings
-  @IsObject() paint!: Paint
-  @Note() note!: string
+  @IsObject() override findings!: Findings
 }

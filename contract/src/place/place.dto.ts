@@ -1,3 +1,4 @@
+import { localeTags, type LocaleTag } from '@spudder/core/base/writing'
 import { Type } from 'class-transformer'
 import {
   ArrayMaxSize,
@@ -26,13 +27,16 @@ import {
 } from '@spudder/core/base/quantity'
 import { LaboratoryMapDto } from '../laboratory/index.ts'
 import { intervalClocks, type IntervalClock } from '@spudder/core/days/task'
-import { Bounded, Changeable, IsDay, IsNewId, Named } from '../validation/index.ts'
+import { Bounded, changeable, IsDay, IsNewId, Named } from '../validation/index.ts'
 
-export class CreatePlaceDto {
-  @IsNewId() id!: string
+class PlaceForm {
   @Named('Name') name!: string
   @IsIn(unitSystems, { message: 'Units: choose US or metric.' }) unitSystem!: UnitSystem
   @IsIn(climateNames, { message: `Climate: choose ${climateNames.join(', ')}.` }) climate!: Climate
+}
+
+export class CreatePlaceDto extends PlaceForm {
+  @IsNewId() id!: string
 }
 
 /** The water that sprays and drenches are mixed with, by its test. */
@@ -93,6 +97,10 @@ export class PlaceSettingsDto {
   @IsOptional()
   @IsIn(currencyCodes, { message: 'Money: choose one of the list.' })
   currency?: Currency
+  /** How numbers and days are written; absent: as usual. */
+  @IsOptional()
+  @IsIn(localeTags, { message: 'Numbers and days: choose one of the list.' })
+  locale?: LocaleTag
   @IsOptional()
   @IsIn(ironSchoolNames, { message: 'Soil iron: choose one of the schools.' })
   ironSchool?: IronSchoolName
@@ -122,10 +130,7 @@ export class PlaceSettingsDto {
   work?: WorkSettingsDto
 }
 
-export class PlaceDto extends Changeable {
+export class PlaceDto extends changeable(PlaceForm) {
   @IsUUID() id!: string
-  @Named('Name') name!: string
-  @IsIn(unitSystems) unitSystem!: UnitSystem
-  @IsIn(climateNames) climate!: Climate
   @ValidateNested() @Type(() => PlaceSettingsDto) settings!: PlaceSettingsDto
 }

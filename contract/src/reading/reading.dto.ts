@@ -1,6 +1,5 @@
 import {
   IsIn,
-  IsNumber,
   IsOptional,
   IsString,
   IsUUID,
@@ -21,7 +20,7 @@ import {
   type ReadingMethod,
   type ReadingPlace,
 } from '@spudder/core/seen/reading'
-import { Bounded, IsDay, IsNewId, IsPastDay, Note, Recorded } from '../validation/index.ts'
+import { Bounded, IsNewId, IsPastDay, Note, recorded } from '../validation/index.ts'
 
 /** A value that a reading of its kind can have: the bounds follow the kind. */
 @ValidatorConstraint({ name: 'fitsKind' })
@@ -40,8 +39,7 @@ class FitsKind implements ValidatorConstraintInterface {
   }
 }
 
-export class CreateReadingDto {
-  @IsNewId() id!: string
+class ReadingForm {
   @IsIn(readingKindNames, { message: 'Reading: choose one of the list.' }) kind!: ReadingKind
   @Validate(FitsKind) value!: number
   @IsIn(readingMethodNames, { message: 'Method: choose one of the list.' }) method!: ReadingMethod
@@ -62,16 +60,11 @@ export class CreateReadingDto {
   @Note() note?: string
 }
 
-export class ReadingDto extends Recorded {
+export class CreateReadingDto extends ReadingForm {
+  @IsNewId() id!: string
+}
+
+export class ReadingDto extends recorded(ReadingForm, ['instrument', 'note']) {
   @IsUUID() id!: string
   @IsUUID() standId!: string
-  @IsIn(readingKindNames) kind!: ReadingKind
-  @IsNumber() value!: number
-  @IsIn(readingMethodNames) method!: ReadingMethod
-  @IsDay('Taken on') takenOn!: string
-  @IsOptional() @IsIn(pHPreparationNames) preparation!: PHPreparation | null
-  @IsOptional() @IsIn(readingPlaceNames) place!: ReadingPlace | null
-  @IsOptional() @IsNumber() doubt!: number | null
-  @IsString() instrument!: string
-  @Note() note!: string
 }

@@ -18,7 +18,7 @@ import { sourceIds, type SourceId } from '@spudder/core/material/source'
 import { routes, type Route } from '@spudder/core/stand/plant'
 import { acids } from '@spudder/core/soil/water'
 import { partnerKindIds } from '../jar-test/index.ts'
-import { Bounded, IsDay, IsNewId, Named, Note, Recorded } from '../validation/index.ts'
+import { Bounded, IsDay, IsNewId, Named, Note, recorded } from '../validation/index.ts'
 
 /** Something else that goes into the tank, by its own label. */
 export class TankPartnerDto {
@@ -42,8 +42,8 @@ export class ConditioningDto {
   acidId!: string
 }
 
-export class CreateRemedyDto {
-  @IsNewId() id!: string
+/** What was chosen, as it is kept. */
+class RemedyForm {
   /** The cause it is meant for: usually the first of the verdict, but the grower's choice. */
   @Named('Cause') causeId!: string
   @IsIn(routes, { message: 'Route: choose leaf, soil or solution.' }) route!: Route
@@ -58,9 +58,6 @@ export class CreateRemedyDto {
   @IsOptional() @IsUUID('all', { message: 'Product: choose one of the shelf.' }) productId?: string
   /** Of the nutrient that it is a source of. */
   @Bounded('Content of the product', { min: 0.001, max: 0.8 }) contentShare!: number
-  @IsOptional()
-  @Bounded('Iron present', { min: 0, max: 1000, unit: 'mg/L' })
-  presentIronMgPerL?: number
   /** Of a level spoon that somebody weighed; what the form usually weighs is known here. */
   @IsOptional()
   @Bounded('Weighed spoon', { min: 0.05, max: 5, unit: 'kg/L' })
@@ -89,6 +86,15 @@ export class CreateRemedyDto {
   @IsDay('Apply on') applyOn!: string
   /** The lasting fix, in the grower's words. */
   @Note() lasting?: string
+}
+
+/** A remedy with the jobs that it brings. */
+export class CreateRemedyDto extends RemedyForm {
+  @IsNewId() id!: string
+  /** Already there; the amount is what is wanted beside it. */
+  @IsOptional()
+  @Bounded('Iron present', { min: 0, max: 1000, unit: 'mg/L' })
+  presentIronMgPerL?: number
   @IsOptional() @IsDay('Test again on') retestOn?: string
   /** How often it is done again, at the interval of its rate. */
   @IsOptional()
@@ -107,38 +113,17 @@ export interface FrozenCause {
   readonly probability: number
 }
 
-export class RemedyDto extends Recorded {
+export class RemedyDto extends recorded(RemedyForm, ['lasting']) {
   @IsUUID() id!: string
   @IsUUID() standId!: string
   @IsUUID() caseId!: string
-  @IsString() causeId!: string
   @IsArray() verdict!: FrozenCause[]
-  @IsIn(routes) route!: Route
-  @IsIn(sourceIds) sourceId!: SourceId
-  @IsString() rateId!: string
-  @IsNumber() rateValue!: number
-  @IsOptional() @IsNumber() carrierValue!: number | null
-  @IsOptional() @IsNumber() tankL!: number | null
-  @IsOptional() @IsIn(aimIds) aim!: AimId | null
-  @IsOptional() @IsUUID() productId!: string | null
   /** What is applied, by its one name. */
   @IsString() appliedName!: string
-  @IsNumber() contentShare!: number
-  @IsOptional() @IsNumber() weighedKgPerL!: number | null
   /** What the amounts were reckoned by: weighed, by the product, or usual for the form. */
   @IsOptional() @IsNumber() densityKgPerL!: number | null
-  @IsOptional() @IsUUID() sprayerId!: string | null
-  @IsOptional()
-  @ValidateNested({ each: true })
-  @Type(() => TankPartnerDto)
-  partners!: TankPartnerDto[] | null
-  @IsOptional() @IsNumber() waterInAfterH!: number | null
-  @IsOptional() @ValidateNested() @Type(() => ConditioningDto) conditioning!: ConditioningDto | null
-  @IsOptional() @IsNumber() doseDays!: number | null
-  @IsDay('Apply on') applyOn!: string
   @IsNumber() productKg!: number
   @IsNumber() nutrientKg!: number
   @IsNumber() carrierL!: number
   @IsObject() derivation!: object
-  @IsString() lasting!: string
 }

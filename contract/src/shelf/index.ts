@@ -1,3 +1,9 @@
-export { ChangeProductDto, CreateProductDto, ImportProductsDto, ProductDto } from './product.dto.ts'
+export {
+  ChangeProductDto,
+  CreateProductDto,
+  ImportProductsDto,
+  organics,
+  ProductDto,
+} from './product.dto.ts'
 export { toShelfProduct } from './to-shelf-product.ts'
 export { productRoutes } from './product.routes.ts'

@@ -5,7 +5,6 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
-  IsNumber,
   IsObject,
   IsOptional,
   IsString,
@@ -18,7 +17,8 @@ import { stainNames, type Stain } from '@spudder/core/material/shelf'
 import { ironSourceIds, type IronSourceId } from '@spudder/core/material/source'
 import {
   Bounded,
-  Changeable,
+  changeable,
+  changes,
   IsNewId,
   IsReadableLabel,
   IsUnit,
@@ -26,7 +26,8 @@ import {
   Note,
 } from '../validation/index.ts'
 
-const organics = ['certified', 'not', 'unknown'] as const
+/** What is known of its use in organic growing. */
+export const organics = ['certified', 'not', 'unknown'] as const
 
 function Short(label: string, longest: number): PropertyDecorator {
   const message = `${label}: at most ${longest} characters.`
@@ -39,9 +40,8 @@ class LabelMaximumDto {
   @IsUnit('Label maximum') unit!: string
 }
 
-/** A product of the shelf as it is put there. */
-export class CreateProductDto {
-  @IsNewId() id!: string
+/** A product of the shelf, as its label and its bill say. */
+class ProductForm {
   @Named('Name') name!: string
   @IsIn(ironSourceIds, { message: 'Form: choose one of the list.' }) sourceId!: IronSourceId
   /** The label as typed, field by field; its figures must be readable. */
@@ -65,33 +65,13 @@ export class CreateProductDto {
   @Note() note?: string
 }
 
+/** A product of the shelf as it is put there. */
+export class CreateProductDto extends ProductForm {
+  @IsNewId() id!: string
+}
+
 /** What is changed of a product; what is left out stays, null takes it away. */
-export class ChangeProductDto {
-  @IsOptional() @Named('Name') name?: string
-  @IsOptional()
-  @IsIn(ironSourceIds, { message: 'Form: choose one of the list.' })
-  sourceId?: IronSourceId
-  @IsOptional()
-  @IsObject({ message: 'Label: give what it says.' })
-  @IsReadableLabel()
-  label?: LabelDraft
-  @IsOptional() @Bounded('Price of a pack', { min: 0, max: 1e6 }) packPrice?: number | null
-  @IsOptional() @Bounded('Pack', { min: 1e-4, max: 1e6, unit: 'kg' }) packKg?: number | null
-  @IsOptional() @Bounded('Density', { min: 0.05, max: 5, unit: 'kg/L' }) densityKgPerL?:
-    number | null
-  @IsOptional() @Bounded('Stock', { min: 0, max: 1e6, unit: 'kg' }) stockKg?: number | null
-  @Short('Lot', 60) lot?: string
-  @IsOptional()
-  @IsObject({ message: 'Label maximum: give value and unit.' })
-  @ValidateNested()
-  @Type(() => LabelMaximumDto)
-  labelMaximum?: LabelMaximumDto | null
-  @IsOptional() @IsIn(stainNames, { message: 'Stain: choose one of the list.' }) stain?: Stain
-  @IsOptional()
-  @IsIn(organics, { message: 'Organic: choose certified, not or unknown.' })
-  organic?: (typeof organics)[number]
-  @Short('Hazards', 500) hazards?: string
-  @Note() note?: string
+export class ChangeProductDto extends changes(ProductForm) {
   /** Taken off the shelf; entries that name it keep it. */
   @IsOptional() @IsBoolean({ message: 'Retired: give yes or no.' }) isRetired?: boolean
 }
@@ -106,21 +86,8 @@ export class ImportProductsDto {
   products!: CreateProductDto[]
 }
 
-export class ProductDto extends Changeable {
+export class ProductDto extends changeable(ProductForm, ['lot', 'hazards', 'note']) {
   @IsUUID() id!: string
   @IsUUID() placeId!: string
-  @IsString() name!: string
-  @IsIn(ironSourceIds) sourceId!: IronSourceId
-  @IsObject() label!: LabelDraft
-  @IsOptional() @IsNumber() packPrice!: number | null
-  @IsOptional() @IsNumber() packKg!: number | null
-  @IsOptional() @IsNumber() densityKgPerL!: number | null
-  @IsOptional() @IsNumber() stockKg!: number | null
-  @IsString() lot!: string
-  @IsOptional() @ValidateNested() @Type(() => LabelMaximumDto) labelMaximum!: LabelMaximumDto | null
-  @IsIn(stainNames) stain!: Stain
-  @IsIn(organics) organic!: (typeof organics)[number]
-  @IsString() hazards!: string
-  @IsString() note!: string
   @IsBoolean() isRetired!: boolean
 }

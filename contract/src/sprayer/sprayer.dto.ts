@@ -5,7 +5,6 @@ import {
   IsInt,
   IsObject,
   IsOptional,
-  IsString,
   IsUUID,
   ValidateIf,
   ValidateNested,
@@ -21,7 +20,7 @@ import {
   type SprayerKind,
   type SprayerSetup,
 } from '@spudder/core/apply/sprayer'
-import { Bounded, Changeable, IsNewId, IsPastDay, Named } from '../validation/index.ts'
+import { Bounded, changeable, changes, IsNewId, IsPastDay, Named } from '../validation/index.ts'
 
 const ofNozzle = Object.keys(nozzleKinds) as NozzleKind[]
 const sizes = nozzleSizes.map(({ id }) => id)
@@ -64,8 +63,7 @@ export class CalibrationDto {
   @Named('How it was measured', 300) how!: string
 }
 
-export class CreateSprayerDto {
-  @IsNewId() id!: string
+class SprayerForm {
   @Named('Name') name!: string
   @IsObject({ message: 'Set-up: give kind and measures.' })
   @ValidateNested()
@@ -73,14 +71,12 @@ export class CreateSprayerDto {
   setup!: SprayerSetupDto
 }
 
+export class CreateSprayerDto extends SprayerForm {
+  @IsNewId() id!: string
+}
+
 /** What is changed of a sprayer; what is left out stays. A new set-up wants a new calibration. */
-export class ChangeSprayerDto {
-  @IsOptional() @Named('Name') name?: string
-  @IsOptional()
-  @IsObject({ message: 'Set-up: give kind and measures.' })
-  @ValidateNested()
-  @Type(() => SprayerSetupDto)
-  setup?: SprayerSetupDto
+export class ChangeSprayerDto extends changes(SprayerForm) {
   @IsOptional()
   @IsObject({ message: 'Calibration: give day, rate and how.' })
   @ValidateNested()
@@ -89,11 +85,9 @@ export class ChangeSprayerDto {
   @IsOptional() @IsBoolean({ message: 'Retired: give yes or no.' }) isRetired?: boolean
 }
 
-export class SprayerDto extends Changeable {
+export class SprayerDto extends changeable(SprayerForm) {
   @IsUUID() id!: string
   @IsUUID() placeId!: string
-  @IsString() name!: string
-  @ValidateNested() @Type(() => SprayerSetupDto) setup!: SprayerSetupDto
   @IsOptional() @ValidateNested() @Type(() => CalibrationDto) calibration!: CalibrationDto | null
   @IsBoolean() isRetired!: boolean
 }

@@ -32,7 +32,7 @@ export function EnclosesGround(): PropertyDecorator {
       checkOutline(value)
       return undefined
     } catch (error) {
-      if (error instanceof CoreError) return `Outline: give ${error.expected}.`
+      if (error instanceof CoreError) return error.sentence('Outline')
       throw error
     }
   }

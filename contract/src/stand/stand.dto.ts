@@ -26,15 +26,13 @@ import { PhotoDto } from '../photo/index.ts'
 import { ReadingDto } from '../reading/index.ts'
 import { RemedyDto } from '../remedy/index.ts'
 import { StoryEventDto } from '../story/index.ts'
-import { Bounded, Changeable, IsDay, IsNewId, Named, Note } from '../validation/index.ts'
+import { Bounded, changeable, changes, IsDay, IsNewId, Named, Note } from '../validation/index.ts'
 import { StandCareDto, StandMeasuresDto } from './stand-measures.dto.ts'
 import { StandSizeDto } from './stand-size.dto.ts'
 
-export class CreateStandDto {
-  @IsNewId() id!: string
+/** What may be changed of a stand. */
+class StandForm {
   @Named('Name') name!: string
-  @IsIn(contextNames, { message: 'Kind: choose one of the list.' }) context!: Context
-  @Named('Plant') plantId!: string
   @IsObject({ message: 'Size: give its kind and measures.' })
   @ValidateNested()
   @Type(() => StandSizeDto)
@@ -52,37 +50,22 @@ export class CreateStandDto {
   @Note() note?: string
 }
 
-/** What is changed of a stand; what is left out stays. */
-export class ChangeStandDto {
-  @IsOptional() @Named('Name') name?: string
-  @IsOptional()
-  @IsObject({ message: 'Size: give its kind and measures.' })
-  @ValidateNested()
-  @Type(() => StandSizeDto)
-  size?: StandSizeDto
-  @IsOptional()
-  @IsObject({ message: 'Measures: give what was measured.' })
-  @ValidateNested()
-  @Type(() => StandMeasuresDto)
-  measures?: StandMeasuresDto
-  @IsOptional()
-  @IsObject({ message: 'Care: give when it is mown and watered.' })
-  @ValidateNested()
-  @Type(() => StandCareDto)
-  care?: StandCareDto
-  @Note() note?: string
+/** What grows there, and stays. */
+class PlantedStandForm extends StandForm {
+  @IsIn(contextNames, { message: 'Kind: choose one of the list.' }) context!: Context
+  @Named('Plant') plantId!: string
 }
 
-export class StandDto extends Changeable {
+export class CreateStandDto extends PlantedStandForm {
+  @IsNewId() id!: string
+}
+
+/** What is changed of a stand; what is left out stays. */
+export class ChangeStandDto extends changes(StandForm) {}
+
+export class StandDto extends changeable(PlantedStandForm, ['note']) {
   @IsUUID() id!: string
   @IsUUID() placeId!: string
-  @Named('Name') name!: string
-  @IsIn(contextNames) context!: Context
-  @IsString() plantId!: string
-  @ValidateNested() @Type(() => StandSizeDto) size!: StandSizeDto
-  @IsOptional() @ValidateNested() @Type(() => StandMeasuresDto) measures!: StandMeasuresDto | null
-  @IsOptional() @ValidateNested() @Type(() => StandCareDto) care!: StandCareDto | null
-  @Note() note!: string
 }
 
 /** A stand by its name, for choosing one. */

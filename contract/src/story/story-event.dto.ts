@@ -1,12 +1,11 @@
-import { IsIn, IsOptional, IsUUID, ValidateIf } from 'class-validator'
+import { IsIn, IsUUID, ValidateIf } from 'class-validator'
 import { storyEventKinds, type StoryEventKind } from '@spudder/core/verdict/diagnosis'
 import { readingKinds } from '@spudder/core/seen/reading'
-import { Bounded, IsDay, IsNewId, IsPastDay, Note, Recorded } from '../validation/index.ts'
+import { Bounded, IsNewId, IsPastDay, Note, recorded } from '../validation/index.ts'
 
 const isCorrection = (event: CreateStoryEventDto) => event.kind === 'pH-corrected'
 
-export class CreateStoryEventDto {
-  @IsNewId() id!: string
+class StoryEventForm {
   @IsIn(storyEventKinds, { message: 'What happened: choose one of the list.' })
   kind!: StoryEventKind
   @IsPastDay('When') happenedOn!: string
@@ -15,12 +14,11 @@ export class CreateStoryEventDto {
   @Note() note?: string
 }
 
-export class StoryEventDto extends Recorded {
+export class CreateStoryEventDto extends StoryEventForm {
+  @IsNewId() id!: string
+}
+
+export class StoryEventDto extends recorded(StoryEventForm, ['note']) {
   @IsUUID() id!: string
   @IsUUID() standId!: string
-  @IsIn(storyEventKinds) kind!: StoryEventKind
-  @IsDay('When') happenedOn!: string
-  @IsOptional() fromPH!: number | null
-  @IsOptional() toPH!: number | null
-  @Note() note!: string
 }

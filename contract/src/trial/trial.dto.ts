@@ -5,8 +5,6 @@ import {
   IsArray,
   IsIn,
   IsInt,
-  IsNumber,
-  IsOptional,
   IsString,
   IsUUID,
   Length,
@@ -16,7 +14,7 @@ import {
 import { CoreError } from '@spudder/core/base/error'
 import { planTrial, trialLayouts, type TrialLayout } from '@spudder/core/outcome/trial'
 import { readingKinds, type ReadingKind } from '@spudder/core/seen/reading'
-import { Bounded, IsDay, IsNewId, IsPastDay, Named, Note, Recorded } from '../validation/index.ts'
+import { Bounded, IsNewId, IsPastDay, Named, Note, recorded } from '../validation/index.ts'
 
 const layouts = Object.keys(trialLayouts) as TrialLayout[]
 /** Scales that plots are rated on. */
@@ -43,7 +41,7 @@ function CanBeLaidOut(): PropertyDecorator {
       planTrial(value as TrialDesignDto, 0.5)
       return undefined
     } catch (error) {
-      return error instanceof CoreError ? `Trial: it wants ${error.expected}.` : undefined
+      return error instanceof CoreError ? error.sentence('Trial') : undefined
     }
   }
   return (target, key) =>
@@ -71,8 +69,7 @@ export class TrialDesignDto {
   replicates!: number
 }
 
-export class CreateTrialDto {
-  @IsNewId() id!: string
+class TrialForm {
   @Named('Name') name!: string
   @ValidateNested() @Type(() => TrialDesignDto) @CanBeLaidOut() design!: TrialDesignDto
   /** What the layout is drawn by; kept, so that it can be drawn again. */
@@ -84,14 +81,21 @@ export class CreateTrialDto {
   @Note() note?: string
 }
 
-/** One plot rated once; rated again on the same day, the newer counts. */
-export class RatingDto {
+export class CreateTrialDto extends TrialForm {
   @IsNewId() id!: string
+}
+
+/** One plot rated once; rated again on the same day, the newer counts. */
+class RatingForm {
   @IsInt({ message: 'Plot: give its number.' })
   @Bounded('Plot', { min: 1, max: 1000 })
   plot!: number
   @IsPastDay('Rated on') ratedOn!: string
   @Bounded('Rating', { min: -1, max: 100 }) value!: number
+}
+
+export class RatingDto extends RatingForm {
+  @IsNewId() id!: string
 }
 
 /** Plots rated in one walk. */
@@ -105,26 +109,13 @@ export class RatePlotsDto {
 }
 
 /** A rating as it is kept. */
-export class PlotRatingDto {
+export class PlotRatingDto extends recorded(RatingForm) {
   @IsUUID() id!: string
-  @IsInt() plot!: number
-  @IsDay('Rated on') ratedOn!: string
-  @IsNumber() value!: number
-  @IsString() createdBy!: string
-  @IsString() createdAt!: string
 }
 
-export class TrialDto extends Recorded {
+export class TrialDto extends recorded(TrialForm, ['note']) {
   @IsUUID() id!: string
   @IsUUID() standId!: string
-  @IsString() name!: string
-  @ValidateNested() @Type(() => TrialDesignDto) design!: TrialDesignDto
-  @IsNumber() seed!: number
-  @IsNumber() plotLengthM!: number
-  @IsNumber() plotWidthM!: number
-  @IsIn(trialScales) scale!: ReadingKind
-  @IsDay('Laid out on') startedOn!: string
-  @IsOptional() @IsString() note!: string
   /** Of ratings of one plot on one day only the newest. */
   @IsArray() @ValidateNested({ each: true }) @Type(() => PlotRatingDto) ratings!: PlotRatingDto[]
 }

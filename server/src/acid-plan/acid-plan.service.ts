@@ -1,4 +1,5 @@
-import type { AcidPlanDto, CreateAcidPlanDto } from '@spudder/contract/acid-plan'
+import { AcidPlanDto, type CreateAcidPlanDto } from '@spudder/contract/acid-plan'
+import { keptOf } from '@spudder/contract/validation'
 import { acidGround, acidNeed, treatedGround } from '@spudder/core/soil/acid-plan'
 import { findAcidity, findSource } from '@spudder/core/material/source'
 import type { Database } from '../database/connect.ts'
@@ -92,29 +93,17 @@ export function createAcidPlan(
   return db.transaction(async (transaction) => {
     // Locked before anything is read: who waited must see what was planned in the meantime.
     const stand = await requireLockedStand(transaction, standId)
-    const { note = '' } = dto
-    const again = await findAcidPlan(transaction, { ...dto, standId, note })
+    const said = { id: dto.id, standId, ...keptOf(AcidPlanDto, dto) }
+    const again = await findAcidPlan(transaction, said)
     if (again) return toDto(again)
     requireSoundPlan(dto)
     const groundM2 = treatedGround(stand.size, stand.measures?.groundM2)
     const { situation, steps } = dto
     await requireStepsWithinLimits(transaction, { stand, situation, groundM2, steps })
-    const { id, startsOn, fromPH, pHDoubt, targetPH, ground, water, retests } = dto
     await dropPlannedSteps(transaction, standId, recorder)
     const stored = await insertAcidPlan(transaction, {
-      id,
-      standId,
-      startsOn,
-      fromPH,
-      pHDoubt,
-      targetPH,
-      situation,
+      ...said,
       groundM2,
-      ground,
-      water: water ?? null,
-      steps,
-      retests,
-      note,
       ...recordedBy(recorder),
     })
     await insertJobs(transaction, jobsOf(stored, dto, recorder))

@@ -2,6 +2,22 @@ import { customType, date, datetime, varchar } from 'drizzle-orm/mysql-core'
 
 /** An id as its sender made it. */
 export const id = (name = 'id') => varchar(name, { length: 36 })
+/**
+ * A name out of a closed list: the list is the type of the column. MariaDB holds it as text, so that a
+ * name more is no change of the table.
+ * @throws {Error} a fault of ours: a name that the column is too short for
+ */
+export function oneOf<const Name extends string>(
+  column: string,
+  length: number,
+  names: readonly Name[],
+) {
+  const tooLong = names.find((name) => name.length > length)
+  if (tooLong) throw new Error(`${column}: ${tooLong} is longer than ${length}`)
+  // Drizzle asks for a list that cannot be empty; ours are not, though some are made from records.
+  return varchar(column, { length, enum: names as unknown as readonly [Name, ...Name[]] })
+}
+
 /** A day of the calendar, without a time zone. */
 export const day = (name: string) => date(name, { mode: 'string' })
 /** Bytes up to 16 MB. */

@@ -1,10 +1,11 @@
-import type {
-  CorrectEntryDto,
-  CreateEntryDto,
+import {
+  type CorrectEntryDto,
+  type CreateEntryDto,
   EntryDto,
-  EntryQueryDto,
-  RecordPageDto,
+  type EntryQueryDto,
+  type RecordPageDto,
 } from '@spudder/contract/entry'
+import { keptOf } from '@spudder/contract/validation'
 import { groundOf } from '@spudder/core/days/task'
 import type { WeatherService } from '@spudder/contract/weather'
 import type { Connection, Database } from '../database/connect.ts'
@@ -28,37 +29,24 @@ import {
   type EntryRow,
 } from './entry.repository.ts'
 
-/** What was said of a piece of work, every field of it. */
-function saidOf({ partners, weather: _weather, ...said }: CreateEntryDto) {
-  const { note = '', worker = '', lot = '', equipment = '', waterSource = '' } = said
-  const { id, happenedOn, productKg, waterL } = said
-  return {
-    id,
-    happenedOn,
-    productKg,
-    waterL,
-    startedAt: said.startedAt ?? null,
-    endedAt: said.endedAt ?? null,
-    worker,
-    lot,
-    equipment,
-    waterSource,
-    partners: partners ?? null,
-    reEntryH: said.reEntryH ?? null,
-    note,
-  }
+/** What was said of a piece of work; its weather may be the service's, and is seen to apart. */
+function saidOf(dto: CreateEntryDto) {
+  const { weather: _, ...said } = keptOf(EntryDto, dto)
+  return { id: dto.id, ...said }
 }
 
 type Said = ReturnType<typeof saidOf>
 
 /** What a correction says; what it leaves out stays as it was in the entry that it corrects. */
 function corrected(seen: EntryRow, dto: CorrectEntryDto): Said & Pick<EntryRow, 'weather'> {
-  const { startedAt, endedAt, worker, lot, equipment, waterSource, partners, reEntryH } = seen
-  const before = { startedAt, endedAt, worker, lot, equipment, waterSource, partners, reEntryH }
-  const given = new Map(Object.entries(dto).filter(([, value]) => value !== undefined))
-  const kept = Object.fromEntries(Object.entries(before).filter(([name]) => !given.has(name)))
+  const said = saidOf(dto)
+  const given = new Map<string, unknown>(Object.entries(dto))
+  // A note belongs to the entry that it was written in.
+  const left = Object.entries(seen).filter(
+    ([name]) => name in said && name !== 'note' && given.get(name) === undefined,
+  )
   const weather = dto.weather ? { ...dto.weather } : seen.weather
-  return { ...saidOf(dto), ...kept, weather }
+  return { ...said, ...Object.fromEntries(left), weather }
 }
 
 /** Words of its own that an entry is found by; names of stand and product are looked for where they are. */

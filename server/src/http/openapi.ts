@@ -22,7 +22,9 @@ function schemas(): Record<string, unknown> {
 const refTo = (name: string) => ({ $ref: `#/components/schemas/${name}` })
 const asJson = (schema: object, type = 'application/json') => ({ content: { [type]: { schema } } })
 
-function queryParameters(route: Route, known: Record<string, unknown>): object[] {
+type Known = Readonly<Record<string, unknown>>
+
+function queryParameters(route: Route, known: Known): object[] {
   if (!route.query) return []
   const schema = known[route.query.name] as {
     properties?: Record<string, object>
@@ -36,32 +38,38 @@ function queryParameters(route: Route, known: Record<string, unknown>): object[]
   }))
 }
 
-function requestBody({ sends }: Route): object {
+function requestBody({ sends }: Route, known: Known): object {
   if (sends.as === 'nothing') return {}
   const binary = { schema: { type: 'string', format: 'binary' } }
   const body =
     sends.as === 'bytes'
       ? { content: Object.fromEntries((sends.types ?? []).map((type) => [type, binary])) }
-      : asJson(refTo(nameOf(sends.dto)))
+      : asJson(refTo(nameOf(sends.dto, known)))
   return { requestBody: { required: true, ...body } }
 }
 
-/** @throws {Error} a fault of ours: JSON without a class */
-function nameOf(dto: { readonly name: string } | undefined): string {
+/**
+ * The schema of a class; one that adds nothing of its own to the form it is made from is that form.
+ * @throws {Error} a fault of ours: JSON without a class, or of one that nothing is required of
+ */
+function nameOf(dto: { readonly name: string } | undefined, known: Known): string {
   if (!dto) throw new Error('a route of JSON has no class')
-  return dto.name
+  if (dto.name in known) return dto.name
+  const parent = Object.getPrototypeOf(dto) as { readonly name: string } | null
+  if (!parent?.name) throw new Error(`${dto.name} is not described`)
+  return nameOf(parent, known)
 }
 
-function answerContent({ answers }: Route): object {
+function answerContent({ answers }: Route, known: Known): object {
   if (answers.as === 'file') {
     const binary = { schema: { type: 'string', format: 'binary' } }
     return { content: Object.fromEntries(answers.types.map((type) => [type, binary])) }
   }
-  const item = refTo(nameOf(answers.dto))
+  const item = refTo(nameOf(answers.dto, known))
   return asJson(answers.as === 'list' ? { type: 'array', items: item } : item)
 }
 
-function operation(route: Route, known: Record<string, unknown>): object {
+function operation(route: Route, known: Known): object {
   const inPath = [...route.path.matchAll(/:(\w+)/g)].map(([, name]) => ({
     name,
     in: 'path',
@@ -72,11 +80,11 @@ function operation(route: Route, known: Record<string, unknown>): object {
     summary: route.summary,
     'x-access': route.access,
     parameters: [...inPath, ...queryParameters(route, known)],
-    ...requestBody(route),
+    ...requestBody(route, known),
     responses: {
       [route.method === 'post' ? '201' : '200']: {
         description: 'done',
-        ...answerContent(route),
+        ...answerContent(route, known),
       },
       default: {
         description: 'what was wrong, and what to send instead',

@@ -46,7 +46,7 @@ function bodyProblem(error: unknown): ProblemDto | undefined {
 }
 
 function coreProblem(code: CoreErrorCode, error: CoreError): ProblemDto {
-  const message = `Give ${error.expected}.`
+  const message = error.sentence()
   return problemOf(code, message, [{ field: error.parameter, message }])
 }
 

@@ -1,4 +1,5 @@
-import type { CreateJarTestDto, JarTestDto } from '@spudder/contract/jar-test'
+import { JarTestDto, type CreateJarTestDto } from '@spudder/contract/jar-test'
+import { keptOf } from '@spudder/contract/validation'
 import type { Connection } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
@@ -10,10 +11,17 @@ export async function recordJarTest(
   connection: Connection,
   recorder: Recorder,
   placeId: string,
-  { note = '', ...seen }: CreateJarTestDto,
+  dto: CreateJarTestDto,
 ): Promise<JarTestDto> {
   await findPlace(connection, placeId)
-  return toDto(await insertJarTest(connection, { ...seen, placeId, note, ...recordedBy(recorder) }))
+  return toDto(
+    await insertJarTest(connection, {
+      id: dto.id,
+      placeId,
+      ...keptOf(JarTestDto, dto),
+      ...recordedBy(recorder),
+    }),
+  )
 }
 
 export async function findJarTests(connection: Connection, placeId: string): Promise<JarTestDto[]> {

@@ -1,4 +1,5 @@
-import type { CreateLookDto, LookDto } from '@spudder/contract/look'
+import { LookDto, type CreateLookDto } from '@spudder/contract/look'
+import { keptOf } from '@spudder/contract/validation'
 import { answeredChecks } from '@spudder/core/verdict/diagnosis'
 import { checkFindings, checkPaint, type FindingName } from '@spudder/core/seen/finding'
 import { contexts } from '@spudder/core/stand/plant'
@@ -27,14 +28,14 @@ export function createLook(
     const { context } = await requireLockedStand(transaction, standId)
     const findings = checkFindings(context, dto.findings)
     const paint = checkPaint(leavesOf(contexts[context].figure), dto.paint)
-    const { id, lookedOn, note = '' } = dto
-    const again = await findLook(transaction, { id, standId, lookedOn, findings, paint, note })
+    const said = { id: dto.id, standId, ...keptOf(LookDto, dto), findings, paint }
+    const again = await findLook(transaction, said)
     if (again) return toDto(again)
-    const { id: caseId } = await openCaseOf(transaction, recorder, standId, lookedOn)
+    const { id: caseId } = await openCaseOf(transaction, recorder, standId, said.lookedOn)
     await keepPhotosWith(transaction, standId, caseId)
     const checkIds = answeredChecks(Object.keys(findings) as FindingName[], [])
     await completeChecks(transaction, { standId, checkIds, recorder })
-    const row = { id, standId, caseId, lookedOn, findings, paint, note, ...recordedBy(recorder) }
+    const row = { ...said, caseId, ...recordedBy(recorder) }
     return toDto(await insertLook(transaction, row))
   })
 }

@@ -1,4 +1,5 @@
-import type { CreateReadingDto, ReadingDto } from '@spudder/contract/reading'
+import { ReadingDto, type CreateReadingDto } from '@spudder/contract/reading'
+import { keptOf } from '@spudder/contract/validation'
 import { doneByReading } from '@spudder/core/days/plan'
 import type { Reading } from '@spudder/core/seen/reading'
 import type { Connection, Database } from '../database/connect.ts'
@@ -16,24 +17,16 @@ type GivenReading = Reading & {
 }
 
 /** The row of a reading; what was not given is null. */
-export function readingRow(standId: string, given: GivenReading, recorder: Recorder): ReadingRow {
-  const { id, kind, value, method, takenOn } = given
-  const { note = '', preparation = null, place = null, doubt = null, instrument = '' } = given
-  return {
-    id,
-    standId,
-    kind,
-    value,
-    method,
-    takenOn,
-    preparation,
-    place,
-    doubt,
-    instrument,
-    note,
-    ...recordedBy(recorder),
-  }
-}
+export const readingRow = (
+  standId: string,
+  given: GivenReading,
+  recorder: Recorder,
+): ReadingRow => ({
+  id: given.id,
+  standId,
+  ...keptOf(ReadingDto, given),
+  ...recordedBy(recorder),
+})
 
 /** Marks as done what a reading that came in does: jobs that are due by its day, and checks. */
 export async function completeByReading(

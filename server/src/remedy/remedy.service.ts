@@ -1,5 +1,6 @@
 import type { WeatherService } from '@spudder/contract/weather'
-import type { CreateRemedyDto, FrozenCause, RemedyDto } from '@spudder/contract/remedy'
+import { RemedyDto, type CreateRemedyDto, type FrozenCause } from '@spudder/contract/remedy'
+import { keptOf } from '@spudder/contract/validation'
 import { type Rate } from '@spudder/core/material/rate'
 import { checkChosenRate, responseFor } from '@spudder/core/material/source'
 import { causesOf, diagnose, storyOf } from '@spudder/core/verdict/diagnosis'
@@ -90,28 +91,6 @@ function jobsFor(
   )
 }
 
-/** What was chosen, as it is stored. */
-const chosenRow = (dto: CreateRemedyDto) => ({
-  id: dto.id,
-  causeId: dto.causeId,
-  route: dto.route,
-  sourceId: dto.sourceId,
-  rateId: dto.rateId,
-  rateValue: dto.rateValue,
-  carrierValue: dto.carrierValue ?? null,
-  tankL: dto.tankL ?? null,
-  contentShare: dto.contentShare,
-  weighedKgPerL: dto.weighedKgPerL ?? null,
-  sprayerId: dto.sprayerId ?? null,
-  partners: dto.partners ?? null,
-  waterInAfterH: dto.waterInAfterH ?? null,
-  conditioning: dto.conditioning ?? null,
-  doseDays: dto.doseDays ?? null,
-  applyOn: dto.applyOn,
-  aim: dto.aim ?? null,
-  productId: dto.productId ?? null,
-})
-
 /** What was worked out from it, as it is stored. */
 const amountRow = ({ total, densityKgPerL }: SoundWork) => ({
   productKg: total.productKg,
@@ -172,7 +151,8 @@ export function chooseRemedy(
     const jobs = jobsFor(dto, recorder, { stand, caseId, steps: work.steps, rate })
     await requireDaysWithinLabel(transaction, facts, work.total, jobs)
     const stored = await insertRemedy(transaction, {
-      ...chosenRow(dto),
+      id: dto.id,
+      ...keptOf(RemedyDto, dto),
       ...amountRow(work),
       standId: stand.id,
       caseId,

@@ -1,9 +1,10 @@
-import type {
-  ChangeProductDto,
-  CreateProductDto,
-  ImportProductsDto,
+import {
   ProductDto,
+  type ChangeProductDto,
+  type CreateProductDto,
+  type ImportProductsDto,
 } from '@spudder/contract/shelf'
+import { keptOf } from '@spudder/contract/validation'
 import type { Connection, Database } from '../database/connect.ts'
 import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -18,31 +19,13 @@ import {
   type ProductRow,
 } from './product.repository.ts'
 
-/** The row of a new product; what was not given is null or empty. */
-function rowOf(placeId: string, dto: CreateProductDto, recorder: Recorder): ProductRow {
-  const { id, name, sourceId, label, stain, organic } = dto
-  const { packPrice = null, packKg = null, densityKgPerL = null, stockKg = null } = dto
-  const { lot = '', labelMaximum = null, hazards = '', note = '' } = dto
-  return {
-    id,
-    placeId,
-    name,
-    sourceId,
-    label,
-    packPrice,
-    packKg,
-    densityKgPerL,
-    stockKg,
-    lot,
-    labelMaximum: labelMaximum && { value: labelMaximum.value, unit: labelMaximum.unit },
-    stain,
-    organic,
-    hazards,
-    note,
-    isRetired: false,
-    ...newlyRecordedBy(recorder),
-  }
-}
+const rowOf = (placeId: string, dto: CreateProductDto, recorder: Recorder): ProductRow => ({
+  id: dto.id,
+  placeId,
+  ...keptOf(ProductDto, dto),
+  isRetired: false,
+  ...newlyRecordedBy(recorder),
+})
 
 /** Puts a product on the shelf of a place. */
 export async function createProduct(

@@ -1,5 +1,10 @@
-import type { ChangeStandDto, CreateStandDto, StandDto } from '@spudder/contract/stand'
-import { toStandSize } from '@spudder/contract/stand'
+import {
+  StandDto,
+  toStandSize,
+  type ChangeStandDto,
+  type CreateStandDto,
+} from '@spudder/contract/stand'
+import { keptOf } from '@spudder/contract/validation'
 import { CoreError } from '@spudder/core/base/error'
 import { checkStandSize, findPlant } from '@spudder/core/stand/plant'
 import { isDeepStrictEqual } from 'node:util'
@@ -43,9 +48,8 @@ export async function createStand(
 ): Promise<StandDto> {
   const plant = findPlant(dto.plantId)
   if (!plant.contexts.includes(dto.context)) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('plant-elsewhere', {
       parameter: 'plantId',
-      expected: 'a plant that grows in this kind of stand',
       received: plant.name,
     })
   }
@@ -53,18 +57,12 @@ export async function createStand(
   return db.transaction(async (transaction) => {
     await findPlace(transaction, placeId)
     const position = await nextPosition(transaction, placeId)
-    const { id, name, context, plantId, note = '', measures, care } = dto
     const row = {
-      id,
+      id: dto.id,
       placeId,
       position,
-      name,
-      context,
-      plantId,
+      ...keptOf(StandDto, dto),
       size,
-      measures: measures ? { ...measures } : null,
-      care: care ? { ...care } : null,
-      note,
       ...newlyRecordedBy(recorder),
     }
     return toDto(await insertStand(transaction, row))

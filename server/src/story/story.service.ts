@@ -1,4 +1,5 @@
-import type { CreateStoryEventDto, StoryEventDto } from '@spudder/contract/story'
+import { StoryEventDto, type CreateStoryEventDto } from '@spudder/contract/story'
+import { keptOf } from '@spudder/contract/validation'
 import type { Connection } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
@@ -12,7 +13,6 @@ export async function createStoryEvent(
   dto: CreateStoryEventDto,
 ): Promise<StoryEventDto> {
   await requireStand(connection, standId)
-  const { id, kind, happenedOn, fromPH = null, toPH = null, note = '' } = dto
-  const row = { id, standId, kind, happenedOn, fromPH, toPH, note, ...recordedBy(recorder) }
+  const row = { id: dto.id, standId, ...keptOf(StoryEventDto, dto), ...recordedBy(recorder) }
   return toDto(await insertStoryEvent(connection, row))
 }

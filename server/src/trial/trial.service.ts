@@ -1,4 +1,5 @@
-import type { CreateTrialDto, RatePlotsDto, TrialDto } from '@spudder/contract/trial'
+import { TrialDto, type CreateTrialDto, type RatePlotsDto } from '@spudder/contract/trial'
+import { keptOf } from '@spudder/contract/validation'
 import { planTrial } from '@spudder/core/outcome/trial'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
@@ -43,10 +44,15 @@ export async function createTrial(
   db: Database,
   recorder: Recorder,
   standId: string,
-  { note = '', ...given }: CreateTrialDto,
+  dto: CreateTrialDto,
 ): Promise<TrialDto> {
   await requireStand(db, standId)
-  const row = await insertTrial(db, { ...given, standId, note, ...recordedBy(recorder) })
+  const row = await insertTrial(db, {
+    id: dto.id,
+    standId,
+    ...keptOf(TrialDto, dto),
+    ...recordedBy(recorder),
+  })
   return asDto(row, await selectRatings(db, [row.id]))
 }
 

@@ -1,4 +1,5 @@
-import type { ChangeZoneDto, CreateZoneDto, ZoneDto } from '@spudder/contract/zone'
+import { keptOf } from '@spudder/contract/validation'
+import { ZoneDto, type ChangeZoneDto, type CreateZoneDto } from '@spudder/contract/zone'
 import type { Connection, Database } from '../database/connect.ts'
 import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -14,15 +15,13 @@ export async function createZone(
   db: Database,
   recorder: Recorder,
   standId: string,
-  { origin = undefined, score = undefined, scoredOn = undefined, ...given }: CreateZoneDto,
+  dto: CreateZoneDto,
 ): Promise<ZoneDto> {
   await requireStand(db, standId)
   const row = await insertZone(db, {
-    ...given,
+    id: dto.id,
     standId,
-    origin: origin ?? null,
-    score: score ?? null,
-    scoredOn: scoredOn ?? null,
+    ...keptOf(ZoneDto, dto),
     isTakenAway: false,
     ...newlyRecordedBy(recorder),
   })

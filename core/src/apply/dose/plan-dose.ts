@@ -1,5 +1,5 @@
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
-import { formatNumber } from '../../base/quantity/index.ts'
 import type { Sourced } from '../../base/reference/index.ts'
 import { fishLimits } from './data/fish-limits.ts'
 
@@ -75,7 +75,7 @@ function fishWarnings(input: DoseInput): DoseWarning[] {
       ? [
           warn(
             'pH',
-            `pH ${pH.toFixed(1)}: bring it between ${limits.lowestPH.value} and ${limits.highestPH.value} first, by steps that fish bear.`,
+            `pH ${formatDecimals(pH, 1)}: bring it between ${limits.lowestPH.value} and ${limits.highestPH.value} first, by steps that fish bear.`,
             limits.highestPH,
           ),
         ]

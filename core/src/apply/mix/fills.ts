@@ -36,9 +36,9 @@ export function planFills({ productKg, waterL, tankL }: FillInput): FillPlan {
   requireInRange('tankL', tankL, { min: 0.1, max: 1e5, unit: 'L' })
   const fills = waterL / tankL
   if (fills > mostFills) {
-    throw new CoreError('out-of-range', {
+    throw new CoreError('too-many-fills', {
       parameter: 'tankL',
-      expected: `a tank that does the job in at most ${mostFills} fills`,
+      values: { most: mostFills },
       received: `${Math.ceil(fills)} fills`,
     })
   }

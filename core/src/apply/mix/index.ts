@@ -6,6 +6,7 @@ export type { Fill, FillPlan } from './fills.ts'
 export { mixingOrder } from './mixing-order.ts'
 export {
   findPartner,
+  jarOutcomeNames,
   jarOutcomes,
   jarTestSteps,
   placementConflict,

@@ -12,9 +12,8 @@ import { enteredInAnHour } from './data/limits.ts'
 export function findPartner(id: string): PartnerKind {
   const kind = partnerKinds.find((each) => each.id === id)
   if (!kind) {
-    throw new CoreError('unknown-name', {
+    throw new CoreError('partner-unknown', {
       parameter: 'partner',
-      expected: 'a kind of partner of the list',
       received: id,
     })
   }
@@ -32,6 +31,7 @@ export const jarOutcomes = {
   heats: { words: 'heats, foams or gases', passes: false },
 } as const
 export type JarOutcome = keyof typeof jarOutcomes
+export const jarOutcomeNames = Object.keys(jarOutcomes) as readonly JarOutcome[]
 
 /** The steps of a jar test. */
 export const jarTestSteps: readonly string[] = [

@@ -1,6 +1,7 @@
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import { sourceKinds, type Source } from '../../material/source/index.ts'
 import type { Context, Route } from '../../stand/plant/index.ts'
-import { formatNumber, percent, percentRange, strength } from '../../base/quantity/index.ts'
+import { percent, percentRange, strength } from '../../base/quantity/index.ts'
 import type { Sourced } from '../../base/reference/index.ts'
 import { leafRetentionAt, type DropClass } from '../sprayer/index.ts'
 import {
@@ -89,8 +90,8 @@ function heatWarnings({ maxC }: SprayCheckInput): MixWarning[] {
     {
       id: 'heat',
       words: isNever
-        ? `${maxC.toFixed(0)} °C are expected that day: the spray burns leaves. Take a cooler day, or the first hours of light.`
-        : `${maxC.toFixed(0)} °C are expected that day: spray in the cool hours only, not over 29 °C.`,
+        ? `${formatDecimals(maxC, 0)} °C are expected that day: the spray burns leaves. Take a cooler day, or the first hours of light.`
+        : `${formatDecimals(maxC, 0)} °C are expected that day: spray in the cool hours only, not over 29 °C.`,
       stops: false,
       source: burnHeatC.wait.source,
       mark: burnHeatC.wait.mark,

@@ -1,5 +1,6 @@
+import { formatNumber } from '../../base/writing/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
-import { formatNumber, strength } from '../../base/quantity/index.ts'
+import { strength } from '../../base/quantity/index.ts'
 import { isNone, type Derivation, type Sourced } from '../../base/reference/index.ts'
 import { findSource, type SourceId } from '../../material/source/index.ts'
 

@@ -1,3 +1,4 @@
+import { formatDecimals } from '../../base/writing/index.ts'
 import { CoreError, requireInRange } from '../../base/error/index.ts'
 import { quantityOf, valueIn } from '../../base/quantity/index.ts'
 import type { Derivation } from '../../base/reference/index.ts'
@@ -18,9 +19,9 @@ const boomConstant = 600
 export function findNozzle(id: string): NozzleSize {
   const found = nozzleSizes.find((size) => size.id === id)
   if (!found) {
-    throw new CoreError('unknown-name', {
+    throw new CoreError('nozzle-size-unknown', {
       parameter: 'nozzle',
-      expected: `a size of ${nozzleSizes.map((size) => size.id).join(', ')}`,
+      values: { sizes: nozzleSizes.map((size) => size.id) },
       received: id,
     })
   }
@@ -120,11 +121,11 @@ export function boomDerivation(run: BoomRun): Derivation {
     figure: 'Spray put out by the boom',
     formula: 'L/ha = 600 × L/min ÷ (km/h × m)',
     inputs: [
-      { label: 'flow of a nozzle', value: `${run.flowLPerMin.toFixed(2)} L/min` },
-      { label: 'speed', value: `${run.speedKmPerH.toFixed(1)} km/h` },
-      { label: 'spacing', value: `${run.spacingM.toFixed(2)} m` },
+      { label: 'flow of a nozzle', value: `${formatDecimals(run.flowLPerMin, 2)} L/min` },
+      { label: 'speed', value: `${formatDecimals(run.speedKmPerH, 1)} km/h` },
+      { label: 'spacing', value: `${formatDecimals(run.spacingM, 2)} m` },
     ],
-    result: `${rate.toFixed(0)} L/ha`,
+    result: `${formatDecimals(rate, 0)} L/ha`,
     source: 'standard boom calibration formula of extension bulletins',
     mark: 'P',
   }

@@ -57,9 +57,8 @@ const mostOffMean = 0.1
  */
 export function checkNozzles(caughtL: readonly number[]): NozzleCheck {
   if (caughtL.length < 2) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('too-few-nozzles', {
       parameter: 'caught',
-      expected: 'what at least two nozzles gave in the same time',
       received: String(caughtL.length),
     })
   }

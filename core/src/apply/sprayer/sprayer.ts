@@ -43,9 +43,9 @@ export function setupOf(
 ): SprayerSetup {
   const own = sprayerKindOf(kind).measures.map((name) => {
     if (measures[name] !== undefined) return [name, measures[name]] as const
-    throw new CoreError('not-applicable', {
+    throw new CoreError('sprayer-lacks-measure', {
       parameter: name,
-      expected: `what a ${sprayerKinds[kind].label} is set up with`,
+      values: { sprayer: sprayerKinds[kind].label },
       received: 'nothing',
     })
   })
@@ -79,9 +79,8 @@ export function checkSetup(setup: SprayerSetup): SprayerSetup {
   if ('ratio' in setup) requireInRange('ratio', setup.ratio, ratios)
   if (!hasNozzles(setup)) return setup
   if (!(setup.nozzleKind in nozzleKinds)) {
-    throw new CoreError('unknown-name', {
+    throw new CoreError('nozzle-kind-unknown', {
       parameter: 'nozzleKind',
-      expected: 'a kind of nozzle of the list',
       received: setup.nozzleKind,
     })
   }

@@ -1,3 +1,4 @@
+import { formatNumber } from '../../base/writing/index.ts'
 import {
   checkSpray,
   findPartner,
@@ -5,7 +6,7 @@ import {
   washedOffAfter,
   type MixWarning,
 } from '../mix/index.ts'
-import { formatNumber, percentRange } from '../../base/quantity/index.ts'
+import { percentRange } from '../../base/quantity/index.ts'
 import { factsOfJob, labelStanding } from '../../material/rate/index.ts'
 import { findSource } from '../../material/source/index.ts'
 import { partnerProblems } from './partner-problems.ts'

@@ -1,5 +1,6 @@
 import { utcDay } from 'd3-time'
 import { CoreError } from '../error/index.ts'
+import { formatNumber, locales, writeAs, writtenAs, type LocaleTag } from '../writing/index.ts'
 
 /**
  * A calendar day at the place, "2026-11-24". Days carry no time zone, so that neither a zone nor
@@ -30,9 +31,8 @@ export const isDay = (text: string): boolean => timeOf(text) !== undefined
 export function dayToDate(day: Day): Date {
   const time = timeOf(day)
   if (time === undefined) {
-    throw new CoreError('date-unreadable', {
+    throw new CoreError('day-unreadable', {
       parameter: 'day',
-      expected: 'a day such as 2026-05-31',
       received: day,
     })
   }
@@ -47,13 +47,18 @@ export function dateToDay(date: Date): Day {
 const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 
 /**
- * A day as people say it: "5 Nov 2026"; without the year where that is plain.
+ * A day as people of the place say it: "5 Nov 2026", "Nov 5, 2026"; without the year where that is
+ * plain.
  * @throws {CoreError} date-unreadable
  */
 export function dayWords(day: Day, plainYear?: string): string {
   const date = dayToDate(day)
-  const words = `${date.getUTCDate()} ${months[date.getUTCMonth()]}`
-  return day.slice(0, 4) === plainYear ? words : `${words} ${day.slice(0, 4)}`
+  const [month, dayOfMonth] = [months[date.getUTCMonth()], date.getUTCDate()]
+  const year = day.slice(0, 4)
+  if (locales[writtenAs()].dayOrder === 'month first') {
+    return year === plainYear ? `${month} ${dayOfMonth}` : `${month} ${dayOfMonth}, ${year}`
+  }
+  return year === plainYear ? `${dayOfMonth} ${month}` : `${dayOfMonth} ${month} ${year}`
 }
 
 /**
@@ -68,4 +73,13 @@ export function addDays(day: Day, days: number): Day {
 /** Whole days from one day to another [d]; negative when the second is earlier. */
 export function daysBetween(from: Day, to: Day): number {
   return utcDay.count(dayToDate(from), dayToDate(to))
+}
+
+/** What a locale makes of a number and a day, to choose it by: "1,234.5 and 5 Nov 2026". */
+export function localeSample(tag: LocaleTag): string {
+  const before = writtenAs()
+  writeAs(tag)
+  const words = `${formatNumber(1234.5, 5)} and ${dayWords('2026-11-05')}`
+  writeAs(before)
+  return words
 }

@@ -1,2 +1,2 @@
-export { addDays, dateToDay, dayToDate, dayWords, daysBetween, isDay } from './day.ts'
+export { addDays, dateToDay, dayToDate, dayWords, daysBetween, isDay, localeSample } from './day.ts'
 export type { Day } from './day.ts'

@@ -1,38 +1,47 @@
-/** The closed list of ways in which input to the core can be wrong. */
-export type CoreErrorCode =
-  | 'out-of-range'
-  | 'not-a-number'
-  | 'quantity-unreadable'
-  | 'unit-unknown'
-  | 'unit-mismatch'
-  | 'unit-ambiguous'
-  | 'date-unreadable'
-  | 'not-applicable'
-  | 'unknown-name'
+import type { CoreErrorCode } from './codes.ts'
+import { refusals, type RefusalName, type RefusalValues } from './refusals.ts'
 
-export interface CoreErrorDetail {
+/** What stands beside the name of a refusal. */
+type Detail<Name extends RefusalName> = {
   /** The parameter that was wrong, by its name in the code. */
   readonly parameter: string
-  /** What would have been right, in words: "a number from 0 to 14". */
-  readonly expected: string
-  /** What came instead, for the message. */
-  readonly received?: string
-}
+  /** What came instead. */
+  readonly received?: string | undefined
+} & (undefined extends RefusalValues<Name>
+  ? { readonly values?: undefined }
+  : { readonly values: RefusalValues<Name> })
 
 /** Bad input at the door of a public function of the core; thrown, never clamped or skipped. */
-export class CoreError extends Error {
+export class CoreError<Name extends RefusalName = RefusalName> extends Error {
+  readonly refusal: Name
   readonly code: CoreErrorCode
   readonly parameter: string
-  readonly expected: string
+  readonly values: RefusalValues<Name>
   readonly received: string | undefined
 
-  constructor(code: CoreErrorCode, detail: CoreErrorDetail) {
-    const got = detail.received === undefined ? '' : `, got ${detail.received}`
-    super(`${detail.parameter}: expected ${detail.expected}${got}`)
+  constructor(refusal: Name, { parameter, received, values }: Detail<Name>) {
+    super(refusal)
     this.name = 'CoreError'
-    this.code = code
-    this.parameter = detail.parameter
-    this.expected = detail.expected
-    this.received = detail.received
+    this.refusal = refusal
+    this.code = refusals[refusal].code
+    this.parameter = parameter
+    this.values = values as RefusalValues<Name>
+    this.received = received
+    const got = received === undefined ? '' : `, got ${received}`
+    this.message = `${parameter}: expected ${this.expected}${got}`
+  }
+
+  /** What would have been right, as this thread writes numbers: "a number from 0 to 14". */
+  get expected(): string {
+    const say = refusals[this.refusal].expected as (values: unknown) => string
+    return say(this.values)
+  }
+
+  /**
+   * What to do about it, for people: "Give a number from 0 to 14."
+   * @param of what it is about, put in front: "Calcium hardness: give ..."
+   */
+  sentence(of?: string): string {
+    return of === undefined ? `Give ${this.expected}.` : `${of}: give ${this.expected}.`
   }
 }

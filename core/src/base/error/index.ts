@@ -1,5 +1,7 @@
 export { CoreError } from './core-error.ts'
-export type { CoreErrorCode, CoreErrorDetail } from './core-error.ts'
+export type { CoreErrorCode } from './codes.ts'
+export { refusals } from './refusals.ts'
+export type { RefusalName, RefusalValues } from './refusals.ts'
 export { requireInRange } from './require-in-range.ts'
 export { reckon } from './reckon.ts'
 export type { Reckoned } from './reckon.ts'

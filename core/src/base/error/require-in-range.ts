@@ -1,3 +1,4 @@
+import { typedNumber } from '../writing/index.ts'
 import { CoreError } from './core-error.ts'
 
 export interface Range {
@@ -14,13 +15,13 @@ export interface Range {
  * @throws {CoreError} not-a-number, out-of-range, naming the parameter
  */
 export function requireInRange(parameter: string, value: number, range: Range): number {
-  const unit = range.unit ? ` ${range.unit}` : ''
-  const expected = `a number from ${range.min} to ${range.max}${unit}`
+  const values = { min: range.min, max: range.max, unit: range.unit }
   if (!Number.isFinite(value)) {
-    throw new CoreError('not-a-number', { parameter, expected, received: String(value) })
+    throw new CoreError('figure-no-number', { parameter, values, received: String(value) })
   }
   if (value < range.min || value > range.max) {
-    throw new CoreError('out-of-range', { parameter, expected, received: `${value}${unit}` })
+    const received = `${typedNumber(value)}${range.unit ? ` ${range.unit}` : ''}`
+    throw new CoreError('figure-out-of-range', { parameter, values, received })
   }
   return value
 }

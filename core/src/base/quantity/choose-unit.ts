@@ -1,5 +1,5 @@
+import { formatNumber } from '../writing/index.ts'
 import { convert, quantityOf, valueIn } from './convert.ts'
-import { formatNumber } from './format-quantity.ts'
 import type { Quantity } from './quantity.ts'
 
 /** Which units a place shows. */

@@ -12,9 +12,9 @@ export function convert(quantity: Quantity, unit: string): Quantity {
   const target = parseUnit(unit)
   const [from, to] = [dimensionOf(quantity.unit), dimensionOf(target)]
   if (from !== to) {
-    throw new CoreError('unit-mismatch', {
+    throw new CoreError('quantity-of-other-kind', {
       parameter: 'unit',
-      expected: dimensionExample(from),
+      values: { example: dimensionExample(from) },
       received: unit,
     })
   }

@@ -1,10 +1,10 @@
+import { formatNumber } from '../writing/index.ts'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
   densityOf,
   dimensionExample,
   dimensionOf,
-  formatNumber,
   formatQuantity,
   formatRange,
   inPlaceUnits,

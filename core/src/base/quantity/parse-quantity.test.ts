@@ -38,7 +38,7 @@ describe('parseQuantity', () => {
     ['lots', 'quantity-unreadable', /number with a unit/],
     ['5', 'quantity-unreadable', /unit is missing/],
     ['-3 oz', 'quantity-unreadable', /number with a unit/],
-    ['1,2 kg', 'quantity-unreadable', /number with a unit/],
+    ['1,2,3 kg', 'quantity-unreadable', /number with a unit/],
     ['1 2 oz', 'quantity-unreadable', /number with a unit/],
     ['1/0 oz', 'quantity-unreadable', /number with a unit/],
     ['5 smidgens', 'unit-unknown', /a unit such as/],

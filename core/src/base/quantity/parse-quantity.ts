@@ -1,4 +1,5 @@
 import { CoreError } from '../error/index.ts'
+import { readTyped } from '../writing/index.ts'
 import { parseUnit } from './parse-unit.ts'
 import { dimensionOf, type Dimension, type Quantity } from './quantity.ts'
 
@@ -11,9 +12,9 @@ const vulgarFractions: ReadonlyMap<string, string> = new Map([
   ['⅛', ' 1/8'],
 ])
 
-const decimal = String.raw`\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:\.\d+)?|\.\d+`
+const decimal = String.raw`[\d.,][\d.,\u00a0\u2009\u202f'’]*|\d{1,3}(?: \d{3})+(?:[.,]\d+)?`
 const quantityPattern = new RegExp(
-  String.raw`^(?:(?<whole>\d+)\s+)?(?:(?<over>\d+)\s*/\s*(?<under>\d+)|(?<decimal>${decimal}))\s*(?<unit>[^\d\s.,].*)?$`,
+  String.raw`^(?:(?:(?<whole>\d+)\s+)?(?<over>\d+)\s*/\s*(?<under>\d+)|(?<decimal>${decimal}))\s*(?<unit>[^\d\s.,].*)?$`,
 )
 
 /** Words for a dimension in an error message, with an example a grower would type. */
@@ -40,10 +41,10 @@ export function dimensionExample(dimension: Dimension): string {
   return dimensionExamples[dimension] ?? `a ${dimension}`
 }
 
-function unreadable(text: string, expected: string): CoreError {
+function unreadable(text: string, example: string): CoreError {
   return new CoreError('quantity-unreadable', {
     parameter: 'quantity',
-    expected,
+    values: { example },
     received: text.trim() === '' ? 'nothing' : `"${text.trim()}"`,
   })
 }
@@ -62,17 +63,17 @@ export function parseQuantity(text: string, expect?: Dimension): Quantity {
   const match = quantityPattern.exec(spelled.trim())
   if (!match?.groups) throw unreadable(text, expected)
   const { whole, over, under, decimal: digits, unit } = match.groups
-  // "1 2 oz" is not a number; a whole part stands only before a fraction.
-  if (whole !== undefined && over === undefined) throw unreadable(text, expected)
   if (unit === undefined) throw unreadable(text, `${expected}: the unit is missing`)
   const value =
-    over === undefined
-      ? Number(digits?.replace(/,/g, ''))
-      : Number(whole ?? 0) + Number(over) / Number(under)
+    over === undefined ? readTyped(digits ?? '') : Number(whole ?? 0) + Number(over) / Number(under)
   if (!Number.isFinite(value)) throw unreadable(text, expected)
   const quantity: Quantity = { value, unit: parseUnit(unit) }
   if (expect && dimensionOf(quantity.unit) !== expect) {
-    throw new CoreError('unit-mismatch', { parameter: 'quantity', expected, received: text.trim() })
+    throw new CoreError('quantity-of-other-kind', {
+      parameter: 'quantity',
+      values: { example: expected },
+      received: text.trim(),
+    })
   }
   return quantity
 }

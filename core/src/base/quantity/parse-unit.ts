@@ -18,11 +18,14 @@ function findUnit(name: string): UnitDefinition {
   if (found) return found
   const choice = ambiguousNames.get(spaced.toLowerCase())
   if (choice) {
-    throw new CoreError('unit-ambiguous', { parameter: 'unit', expected: choice, received: spaced })
+    throw new CoreError('unit-of-two-meanings', {
+      parameter: 'unit',
+      values: { example: choice },
+      received: spaced,
+    })
   }
   throw new CoreError('unit-unknown', {
     parameter: 'unit',
-    expected: 'a unit such as kg/ha, oz/1000 ft2, gal, tbsp or mg/L',
     received: spaced === '' ? 'none' : spaced,
   })
 }
@@ -45,9 +48,8 @@ export function parseUnit(text: string): Unit {
   const spelled = oneWord.get(text.trim().toLowerCase()) ?? text.trim()
   const [over = '', per, ...rest] = spelled.replace(/\s+per\s+/i, '/').split('/')
   if (rest.length > 0) {
-    throw new CoreError('unit-unknown', {
+    throw new CoreError('unit-of-many-strokes', {
       parameter: 'unit',
-      expected: 'one unit, or one unit per another',
       received: text.trim(),
     })
   }
@@ -55,9 +57,8 @@ export function parseUnit(text: string): Unit {
   const [, amount, name = ''] = perPattern.exec(per.trim()) ?? []
   const perAmount = amount === undefined ? 1 : Number(amount.replace(/,/g, ''))
   if (!(perAmount > 0)) {
-    throw new CoreError('unit-unknown', {
+    throw new CoreError('unit-per-nothing', {
       parameter: 'unit',
-      expected: 'a positive number before the unit under the stroke',
       received: per.trim(),
     })
   }

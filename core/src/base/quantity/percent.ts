@@ -1,4 +1,4 @@
-import { formatNumber } from './format-quantity.ts'
+import { formatNumber } from '../writing/index.ts'
 
 /**
  * A share as it is said, in whole percents: "95 %"; what is too small to be told apart from nothing

@@ -74,9 +74,8 @@ function directionsOf(
 function requireData(rows: readonly Observation[]): void {
   const bad = rows.find(({ y }) => !Number.isFinite(y))
   if (rows.length >= 2 && !bad) return
-  throw new CoreError('out-of-range', {
+  throw new CoreError('plots-too-few', {
     parameter: 'rows',
-    expected: 'two or more plots, each with a number',
     received: bad ? String(bad.y) : String(rows.length),
   })
 }

@@ -108,9 +108,9 @@ export function fitCurve(curve: CurveToFit): CurveFit {
   const known = curve.prior?.length ?? 0
   const free = curve.y.length + known - curve.start.length
   if (free < 0 || curve.x.length !== curve.y.length) {
-    throw new CoreError('out-of-range', {
+    throw new CoreError('points-too-few', {
       parameter: 'y',
-      expected: `at least ${curve.start.length - known} values, one for each x`,
+      values: { least: curve.start.length - known },
       received: String(curve.y.length),
     })
   }

@@ -40,9 +40,8 @@ const risk = 0.05
 export function powerOf(question: PowerQuestion): number {
   const { treatments, difference, plotDeviation, inBlocks, replicates } = question
   if (!(treatments >= 2) || !(replicates >= 2) || !(plotDeviation > 0)) {
-    throw new CoreError('out-of-range', {
+    throw new CoreError('power-unasked', {
       parameter: 'question',
-      expected: 'two or more treatments and replicates, and a deviation above 0',
       received: JSON.stringify({ treatments, replicates, plotDeviation }),
     })
   }

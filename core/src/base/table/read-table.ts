@@ -32,9 +32,6 @@ interface Wanted {
   readonly mostRows: number
 }
 
-const refuse = (parameter: string, expected: string, received: string) =>
-  new CoreError('quantity-unreadable', { parameter, expected, received })
-
 /** The mark that parts the first lines into most columns, alike from line to line. */
 function delimiterOf(text: string): string {
   const told = /^sep=(.)\r?\n/i.exec(text)?.[1]
@@ -63,11 +60,10 @@ function numbered(text: string, delimiter: string, parameter: string): Numbered[
   for (const cells of dsvFormat(delimiter).parseRows(text)) {
     const extra = cells.reduce((sum, cell) => sum + (cell.match(/\n/g)?.length ?? 0), 0)
     if (extra > mostCellLines) {
-      throw refuse(
+      throw new CoreError('quotes-open', {
         parameter,
-        'quotes that are closed',
-        `one that opens on line ${line} and is not closed`,
-      )
+        received: `one that opens on line ${line} and is not closed`,
+      })
     }
     if (cells.some((cell) => cell.trim() !== '')) {
       rows.push({ cells: cells.map((cell) => cell.trim()), line })
@@ -99,14 +95,24 @@ export function readTable(text: string, wanted: Wanted): Table {
   const all = numbered(plain.replace(/^sep=.\n/i, '\n'), delimiter, parameter)
   const at = headOf(all, knows)
   const head = all[at]
-  if (!head || head.cells.length < 2) throw refuse(parameter, example, 'no headings')
+  if (!head || head.cells.length < 2)
+    throw new CoreError('table-without-headings', {
+      parameter,
+      values: { example },
+      received: 'no headings',
+    })
   const body = all.slice(at + 1)
   if (body.length === 0)
-    throw refuse(parameter, `${example}, and at least one row below it`, 'none')
+    throw new CoreError('table-without-rows', { parameter, values: { example }, received: 'none' })
   if (body.length > mostRows)
-    throw refuse(parameter, `at most ${mostRows} rows`, String(body.length))
+    throw new CoreError('table-too-long', {
+      parameter,
+      values: { most: mostRows },
+      received: String(body.length),
+    })
   const twice = head.cells.find((name, index) => name !== '' && head.cells.indexOf(name) !== index)
-  if (twice !== undefined) throw refuse(parameter, 'headings that differ', `"${twice}" twice`)
+  if (twice !== undefined)
+    throw new CoreError('headings-alike', { parameter, received: `"${twice}" twice` })
   const rows = body.map(({ cells }) => cells)
   return {
     delimiter,

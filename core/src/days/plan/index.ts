@@ -1,4 +1,4 @@
-export { doneBy, jobKinds, jobStatuses, putsOut } from './job-kinds.ts'
+export { doneBy, jobKinds, jobPurposes, jobStatuses, putsOut } from './job-kinds.ts'
 export type { DoneBy, JobKind, JobPurpose, JobStatus } from './job-kinds.ts'
 export { jobTitle } from './job-title.ts'
 export type { TitledJob } from './job-title.ts'

@@ -6,7 +6,8 @@ export const jobStatuses = ['planned', 'done', 'dropped'] as const
 export type JobStatus = (typeof jobStatuses)[number]
 
 /** What a look or a test is for. */
-export type JobPurpose = 'first-change' | 'green' | 'before-dose' | 'retest' | 'plan-holds'
+export const jobPurposes = ['first-change', 'green', 'before-dose', 'retest', 'plan-holds'] as const
+export type JobPurpose = (typeof jobPurposes)[number]
 
 /** How a job comes to be done: by its entry, by a look or reading that comes in, or by saying so. */
 export type DoneBy =

@@ -33,9 +33,9 @@ const purposeWords: Readonly<Record<JobPurpose, string>> = {
 
 function need<Value>(value: Value | null, what: string, kind: JobKind): Value {
   if (value !== null) return value
-  throw new CoreError('not-applicable', {
+  throw new CoreError('job-lacks-part', {
     parameter: 'job',
-    expected: `a job of the kind "${kind}" with its ${what}`,
+    values: { kind, part: what },
   })
 }
 
@@ -50,7 +50,7 @@ function applyTitle(job: TitledJob): string {
 function checkName(id: string): string {
   const check = checks.find((each) => each.id === id)
   if (check) return check.name
-  throw new CoreError('unknown-name', { parameter: 'checkId', expected: 'a check', received: id })
+  throw new CoreError('check-unknown', { parameter: 'checkId', received: id })
 }
 
 const titles: Readonly<Record<JobKind, (job: TitledJob) => string>> = {

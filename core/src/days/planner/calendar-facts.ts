@@ -24,7 +24,7 @@ export interface Facts {
 export function factsOf(frame: PlanFrame): Facts {
   const { days } = frame
   if (days.length === 0) {
-    throw new CoreError('not-applicable', { parameter: 'days', expected: 'at least one day' })
+    throw new CoreError('no-days', { parameter: 'days' })
   }
   const growths = (stand: PlanStand) => {
     let sum = 0

@@ -1,12 +1,7 @@
+import { formatNumber } from '../../base/writing/index.ts'
 import { putsOut } from '../plan/index.ts'
 import { addDays, dayWords, type Day } from '../../base/calendar/index.ts'
-import {
-  amountWords,
-  formatNumber,
-  quantityOf,
-  valueIn,
-  type UnitSystem,
-} from '../../base/quantity/index.ts'
+import { amountWords, quantityOf, valueIn, type UnitSystem } from '../../base/quantity/index.ts'
 import { seasonOf, type SeasonNutrient } from '../../soil/season/index.ts'
 import { gapBetween, weekdayOf, type Facts } from './calendar-facts.ts'
 import type { Assignment, Follow, PlanStock, Task } from './task.ts'

@@ -36,7 +36,7 @@ export function stockForecast(
   leadDays: number,
 ): StockForecast {
   if (!(leadDays >= 0)) {
-    throw new CoreError('out-of-range', { parameter: 'leadDays', expected: '0 or more days' })
+    throw new CoreError('days-below-nothing', { parameter: 'leadDays' })
   }
   const ordered = uses.toSorted((one, other) => (one.day < other.day ? -1 : 1))
   let used = 0

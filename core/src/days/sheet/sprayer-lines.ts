@@ -1,11 +1,6 @@
+import { formatNumber } from '../../base/writing/index.ts'
 import { dayWords } from '../../base/calendar/index.ts'
-import {
-  formatNumber,
-  quantityOf,
-  rateText,
-  valueIn,
-  type UnitSystem,
-} from '../../base/quantity/index.ts'
+import { quantityOf, rateText, valueIn, type UnitSystem } from '../../base/quantity/index.ts'
 import {
   deliveryOf,
   hasNozzles,

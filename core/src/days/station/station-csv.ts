@@ -92,9 +92,9 @@ function readHeader(header: string): Found | undefined {
     /(?:^|[\s.:-])(°?[cf]|mm|in|m\/s|km\/h|mph|%)$/.exec(plain)?.[1]
   const convert = units[given ?? usual]
   if (!convert) {
-    throw new CoreError('unit-unknown', {
+    throw new CoreError('column-unit-unknown', {
       parameter: header,
-      expected: Object.keys(units).join(', '),
+      values: { units: Object.keys(units) },
       received: given ?? '',
     })
   }
@@ -161,9 +161,9 @@ function layoutOf({ header }: Table): Layout {
   })
   const missing = needed.filter((name) => !found.some((each) => each.name === name))
   if (day < 0 || missing.length > 0) {
-    throw new CoreError('quantity-unreadable', {
+    throw new CoreError('table-without-headings', {
       parameter: 'text',
-      expected: example,
+      values: { example },
       received: header.join(', ') || 'nothing',
     })
   }
@@ -175,9 +175,8 @@ function orderOf({ rows }: Table, { day }: Layout, told: DayOrder | undefined): 
   if (told) return told
   const { order, isSure } = guessDayOrder(rows.map((cells) => cells[day] ?? ''))
   if (isSure) return order
-  throw new CoreError('date-unreadable', {
+  throw new CoreError('day-order-unsure', {
     parameter: 'dayOrder',
-    expected: 'whether its days are day, month, year or month, day, year',
     received: rows[0]?.[day] ?? '',
   })
 }

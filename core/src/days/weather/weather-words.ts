@@ -1,4 +1,5 @@
-import { formatNumber, quantityOf, valueIn, type UnitSystem } from '../../base/quantity/index.ts'
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
+import { quantityOf, valueIn, type UnitSystem } from '../../base/quantity/index.ts'
 
 /** Weather of one day at a place. */
 export interface DayWeather {
@@ -41,15 +42,15 @@ export const weatherFrom = {
 /** Says air, rain and wind in °C, mm and m/s, or in °F, inches and miles an hour. */
 const sayings = {
   metric: {
-    degrees: (celsius: number) => `${celsius.toFixed(0)} °C`,
+    degrees: (celsius: number) => `${formatDecimals(celsius, 0)} °C`,
     rain: (millimetres: number) => `${formatNumber(millimetres, 2)} mm`,
-    wind: (metresPerSecond: number) => `${metresPerSecond.toFixed(0)} m/s`,
+    wind: (metresPerSecond: number) => `${formatDecimals(metresPerSecond, 0)} m/s`,
   },
   us: {
-    degrees: (celsius: number) => `${(celsius * 1.8 + 32).toFixed(0)} °F`,
+    degrees: (celsius: number) => `${formatDecimals(celsius * 1.8 + 32, 0)} °F`,
     rain: (millimetres: number) =>
       `${formatNumber(valueIn(quantityOf(millimetres, 'mm'), 'in'), 2)} in`,
-    wind: (metresPerSecond: number) => `${(metresPerSecond / mPerSOfMph).toFixed(0)} mph`,
+    wind: (metresPerSecond: number) => `${formatDecimals(metresPerSecond / mPerSOfMph, 0)} mph`,
   },
 } as const satisfies Readonly<Record<UnitSystem, object>>
 

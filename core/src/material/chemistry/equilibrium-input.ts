@@ -46,9 +46,8 @@ export interface ArrayedSystem {
 const ln10 = Math.LN10
 
 function unknown(parameter: string, received: string): CoreError {
-  return new CoreError('unknown-name', {
+  return new CoreError('component-unknown', {
     parameter,
-    expected: 'a component of the system',
     received,
   })
 }

@@ -62,9 +62,8 @@ export function solutionSystem(solution: NutrientSolution): EquilibriumInput {
   for (const [name, amount] of Object.entries(solution.metalsMmolPerL)) requireMmol(name, amount)
   for (const [name, amount] of Object.entries(solution.ligandsMmolPerL)) requireMmol(name, amount)
   if (present.length + chelators.length === 0) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('solution-empty', {
       parameter: 'metalsMmolPerL',
-      expected: 'at least one metal or ligand in the solution',
     })
   }
   const kept = { ...solution, ligandsMmolPerL: Object.fromEntries(chelators) }

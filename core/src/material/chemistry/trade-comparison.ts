@@ -1,3 +1,4 @@
+import { formatDecimals } from '../../base/writing/index.ts'
 import { ceilingPH } from './ceiling.ts'
 import { isNone } from '../../base/reference/index.ts'
 import { ligandIds, ligands, type LigandId, type TradeCeiling } from '../source/index.ts'
@@ -17,7 +18,7 @@ export interface TradeComparison {
 }
 
 const said = (pH: number | undefined): string =>
-  pH === undefined ? 'never' : pH >= 10.99 ? 'to pH 11 and over' : `to pH ${pH.toFixed(1)}`
+  pH === undefined ? 'never' : pH >= 10.99 ? 'to pH 11 and over' : `to pH ${formatDecimals(pH, 1)}`
 
 function verdictOf(
   { pHs }: TradeCeiling,

@@ -1,4 +1,4 @@
-import { formatNumber } from '../../base/quantity/index.ts'
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import { rankCandidates } from './rank-candidates.ts'
 import type { ChoiceInput, RankedCandidate } from './ranked-candidate.ts'
 
@@ -25,7 +25,10 @@ function pHChanger(input: ChoiceInput, leader: RankedCandidate, direction: 1 | -
     const [id, side] =
       direction < 0 ? (['pH-down', 'below'] as const) : (['pH-up', 'over'] as const)
     return [
-      { id, words: `At pH ${pH.toFixed(1)} and ${side}, ${other.candidate.name} would lead.` },
+      {
+        id,
+        words: `At pH ${formatDecimals(pH, 1)} and ${side}, ${other.candidate.name} would lead.`,
+      },
     ]
   }
   return []

@@ -1,7 +1,8 @@
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import { sourceKinds } from '../source/index.ts'
 import { compareWithTrade } from '../chemistry/index.ts'
 import type { Route } from '../../stand/plant/index.ts'
-import { formatNumber, percent } from '../../base/quantity/index.ts'
+import { percent } from '../../base/quantity/index.ts'
 import { isNone, type FigureRange } from '../../base/reference/index.ts'
 import { aims } from './data/aims.ts'
 import { greeningNitrogen } from './data/fitness.ts'
@@ -44,7 +45,7 @@ function chemistry(
   }
   const { kind } = candidate.source
   const what = kind === 'salt' && route === 'solution' ? 'reckoned' : sourceKinds[kind].knownBy
-  return `At pH ${medium.pH.toFixed(1)} ${shareWords(start)} of its iron is of use ${places[route]} (${what}).`
+  return `At pH ${formatDecimals(medium.pH, 1)} ${shareWords(start)} of its iron is of use ${places[route]} (${what}).`
 }
 
 type Ranked = Omit<RankedCandidate, 'reasons'>

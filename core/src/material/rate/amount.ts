@@ -1,12 +1,7 @@
+import { formatNumber } from '../../base/writing/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
 import type { StandSize } from '../../stand/plant/index.ts'
-import {
-  formatNumber,
-  parseUnit,
-  quantityOf,
-  strength,
-  valueIn,
-} from '../../base/quantity/index.ts'
+import { parseUnit, quantityOf, strength, valueIn } from '../../base/quantity/index.ts'
 import type { Derivation, DerivationInput } from '../../base/reference/index.ts'
 import { rateBases } from './data/bases.ts'
 import type { Rate } from './rate.ts'

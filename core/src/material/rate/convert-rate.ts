@@ -15,9 +15,9 @@ const percentPerKgPerL = 100
 
 function wrongUnit(basis: RateBasis, unit: string): CoreError {
   const by = counted[rateBases[basis].by].unit
-  return new CoreError('unit-mismatch', {
+  return new CoreError('rate-unit-of-other-basis', {
     parameter: 'unit',
-    expected: `a weight or volume per ${by} for ${rateBases[basis].label}`,
+    values: { by, basis: rateBases[basis].label },
     received: unit,
   })
 }

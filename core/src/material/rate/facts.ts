@@ -47,9 +47,9 @@ export function countedOf(size: StandSize, measures: StandMeasures = {}): RateFa
 export function amountCounted({ amounts }: RateFacts, by: Counted): number {
   const amount = amounts[by]
   if (amount === undefined || amount <= 0) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('rate-counts-what-is-missing', {
       parameter: 'size',
-      expected: counted[by].missing,
+      values: { example: counted[by].missing },
       received: Object.keys(amounts).join(', '),
     })
   }
@@ -59,9 +59,8 @@ export function amountCounted({ amounts }: RateFacts, by: Counted): number {
 /** @throws {CoreError} not-applicable, out-of-range */
 export function knownContent({ contentShare }: RateFacts): number {
   if (contentShare === undefined) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('content-missing', {
       parameter: 'contentShare',
-      expected: 'the percentage of the nutrient on the label: this rate counts by nutrient',
     })
   }
   return requireInRange('contentShare', contentShare, { min: 1e-4, max: 0.8 })
@@ -70,10 +69,8 @@ export function knownContent({ contentShare }: RateFacts): number {
 /** @throws {CoreError} not-applicable, out-of-range */
 export function knownDensity({ densityKgPerL }: RateFacts): number {
   if (densityKgPerL === undefined) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('density-missing', {
       parameter: 'densityKgPerL',
-      expected:
-        'the weight of a level spoon or cup of the product, weighed once: this rate counts by volume',
     })
   }
   return requireInRange('densityKgPerL', densityKgPerL, { min: 0.05, max: 5, unit: 'kg/L' })

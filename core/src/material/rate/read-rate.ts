@@ -40,9 +40,8 @@ function typedQuantity(text: string, { scoopKg }: RateFacts): Quantity {
   const { count, rest } = scoopPattern.exec(text)?.groups ?? {}
   if (count === undefined || rest === undefined) return parseQuantity(text)
   if (scoopKg === undefined) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('scoop-missing', {
       parameter: 'scoopKg',
-      expected: 'the weight of a level scoop of the product, weighed once',
       received: text,
     })
   }
@@ -71,9 +70,9 @@ export function readRate(text: string, row: Omit<SaidRate, 'value'>, facts: Rate
   const by = countedBy(per, row.basis, facts)
   const isRate = (over === 'mass' || over === 'volume') && per !== undefined
   if (!by || !(isRate || dimension === 'share')) {
-    throw new CoreError('unit-mismatch', {
+    throw new CoreError('rate-unreadable', {
       parameter: 'rate',
-      expected: `a rate such as 1 ${row.unit}`,
+      values: { unit: row.unit },
       received: text.trim(),
     })
   }
@@ -81,18 +80,17 @@ export function readRate(text: string, row: Omit<SaidRate, 'value'>, facts: Rate
   const measured = isNutrient ? 'nutrient' : isProduct || own.by !== by ? 'product' : own.measured
   const basis = own.by === by && own.measured === measured ? row.basis : basisFor(measured, by)
   if (!basis) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('rate-not-of-product', {
       parameter: 'rate',
-      expected: `a rate of product, such as 1 ${row.unit}: nobody counts ${measured} that way`,
+      values: { unit: row.unit, measured },
       received: text.trim(),
     })
   }
   const said: SaidRate = { basis, value: typed.value, unit }
   // A solution is brought to a strength: what is added and what is wanted are two things.
   if (rateBases[row.basis].countsPresent && basis !== row.basis) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('rate-not-of-solution', {
       parameter: 'rate',
-      expected: 'the iron wanted in the solution, such as 2 mg/L',
       received: text.trim(),
     })
   }

@@ -54,9 +54,8 @@ export function mainSourceOf(label: Label): IronSourceId {
 export function shelfCandidate(id: string, product: ShelfProduct): Candidate {
   const { label } = checkLabel(product.label)
   if (!label) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('label-unreadable', {
       parameter: 'label',
-      expected: 'a label whose figures can be read',
       received: product.name,
     })
   }

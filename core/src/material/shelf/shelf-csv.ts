@@ -201,9 +201,9 @@ export function readShelfCsv(csv: string): ShelfReading {
     mostRows,
   })
   if (!needed.every((heading) => table.header.includes(heading))) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('table-without-columns', {
       parameter: 'csv',
-      expected: example,
+      values: { example },
       received: table.header.slice(0, 6).join(', '),
     })
   }

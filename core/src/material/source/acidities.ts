@@ -23,9 +23,8 @@ export const isAcid = ({ molPerKg }: Acidity): boolean => molPerKg.usual > 0
 export function findAcidity(sourceId: string): KnownAcidity {
   const acidity = acidities.find((each) => each.sourceId === sourceId)
   if (acidity) return acidity
-  throw new CoreError('unknown-name', {
+  throw new CoreError('amendment-unknown', {
     parameter: 'sourceId',
-    expected: 'an amendment that moves pH',
     received: sourceId,
   })
 }

@@ -27,9 +27,8 @@ export const sourceIds: readonly SourceId[] = sources.map(({ id }) => id)
 function found<Found extends { readonly id: string }>(among: readonly Found[], id: string): Found {
   const source = among.find((each) => each.id === id)
   if (source) return source
-  throw new CoreError('unknown-name', {
+  throw new CoreError('source-unknown', {
     parameter: 'sourceId',
-    expected: 'a source of the catalogue',
     received: id,
   })
 }

@@ -29,9 +29,8 @@ export const ligands = Object.fromEntries(all.map((ligand) => [ligand.id, ligand
 export function knownLigand({ id }: Pick<Ligand, 'id'>): KnownLigand {
   const ligand = all.find((each) => each.id === id)
   if (ligand) return ligand
-  throw new CoreError('unknown-name', {
+  throw new CoreError('ligand-unknown', {
     parameter: 'ligandId',
-    expected: 'a ligand that a form of iron brings',
     received: id,
   })
 }

@@ -53,9 +53,8 @@ export const sourcesWithRate = (rateId: string): readonly SourceId[] =>
 export function findRate(id: string): Rate {
   const rate = allRates.find((each) => each.id === id)
   if (!rate) {
-    throw new CoreError('unknown-name', {
+    throw new CoreError('rate-unknown', {
       parameter: 'rateId',
-      expected: 'a rate of the table',
       received: id,
     })
   }
@@ -74,9 +73,8 @@ export function checkChosenRate(
 ): Rate {
   const rate = findRate(rateId)
   if (!ratesFor(context, route, sourceId).includes(rate)) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('rate-unsuited', {
       parameter: 'rateId',
-      expected: 'a rate that suits this source, route and kind of stand',
       received: rate.label,
     })
   }

@@ -11,9 +11,8 @@ import { findSource, type SourceId } from './find-source.ts'
 export function responseFor(route: Route, sourceId: SourceId, context: Context): Response {
   const responses = findSource(sourceId).responses[route]
   if (isNone(responses)) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('source-without-response', {
       parameter: 'sourceId',
-      expected: 'a source with a response of the leaf',
       received: `${sourceId}: ${responses.none}`,
     })
   }

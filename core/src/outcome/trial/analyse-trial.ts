@@ -1,3 +1,4 @@
+import { formatNumber } from '../../base/writing/index.ts'
 import { group } from 'd3-array'
 import type { Day } from '../../base/calendar/index.ts'
 import { daysBetween } from '../../base/calendar/index.ts'
@@ -117,7 +118,6 @@ function compare(rows: readonly Observation[], table: readonly AnovaRow[], term:
   }
 }
 
-const number = (value: number): string => String(Number(value.toPrecision(3)))
 /** A chance as people count it: "4 in 100", "6 in 1,000". */
 function chance(p: number): string {
   if (p < 0.001) return 'less than 1 in 1,000'
@@ -127,14 +127,14 @@ function chance(p: number): string {
 function wordsFor({ of, means, p, pairs }: Comparison): string {
   const [best, worst] = [means[0], means.at(-1)]
   if (!best || !worst || p === undefined) return ''
-  const range = `${best.group} ${number(best.mean)}, ${worst.group} ${number(worst.mean)}`
+  const range = `${best.group} ${formatNumber(best.mean)}, ${worst.group} ${formatNumber(worst.mean)}`
   if (p >= risk) {
     return `${of}: no difference that chance does not explain (${range}; so much comes by chance in ${chance(p)} trials).`
   }
   const apart = pairs.filter(({ difference, honestlySignificant }) => Math.abs(difference) > honestlySignificant) // prettier-ignore
   const honest = pairs[0]?.honestlySignificant
   const least =
-    honest === undefined ? '' : ` Means that differ by more than ${number(honest)} are apart.`
+    honest === undefined ? '' : ` Means that differ by more than ${formatNumber(honest)} are apart.`
   return `${of}: a real difference (${range}; so much comes by chance in ${chance(p)} trials).${least} ${apart.length} of ${pairs.length} pairs ${apart.length === 1 ? 'is' : 'are'} apart.`
 }
 

@@ -51,20 +51,24 @@ export const treatmentName = (factors: readonly Factor[], levels: Plot['levels']
   factors.map(({ name }) => levels[name] ?? '').join(' · ')
 
 function requireDesign({ layout, factors, replicates }: TrialDesign): void {
-  const wrong = (expected: string) => {
-    throw new CoreError('out-of-range', { parameter: 'design', expected })
-  }
+  const parameter = 'design'
   const names = new Set(factors.map(({ name }) => name))
-  if (factors.length === 0 || factors.length > 2) wrong('one factor or two')
-  if (names.size < factors.length) wrong('factors of different names')
-  if (layout === 'split-plot' && factors.length !== 2) wrong('two factors for split plots')
+  if (factors.length === 0 || factors.length > 2)
+    throw new CoreError('factors-too-many', { parameter })
+  if (names.size < factors.length) throw new CoreError('factors-alike', { parameter })
+  if (layout === 'split-plot' && factors.length !== 2)
+    throw new CoreError('split-without-two-factors', { parameter })
   for (const { name, levels } of factors) {
-    if (new Set(levels).size !== levels.length) wrong(`levels of ${name} that differ`)
-    if (levels.length < 2) wrong(`two or more levels of ${name}, one of them untreated`)
+    if (new Set(levels).size !== levels.length)
+      throw new CoreError('levels-alike', { parameter, values: { factor: name } })
+    if (levels.length < 2)
+      throw new CoreError('levels-too-few', { parameter, values: { factor: name } })
   }
-  if (!Number.isInteger(replicates) || replicates < 1) wrong('one replicate or more')
+  if (!Number.isInteger(replicates) || replicates < 1)
+    throw new CoreError('replicates-too-few', { parameter })
   const plots = replicates * treatmentsOf(factors).length
-  if (plots > mostPlots) wrong(`at most ${mostPlots} plots; this makes ${plots}`)
+  if (plots > mostPlots)
+    throw new CoreError('plots-too-many', { parameter, values: { most: mostPlots, plots } })
 }
 
 /**

@@ -31,9 +31,9 @@ export function findingWords(name: FindingName, value: string): string {
   const values = valuesOf(name)
   const words = Object.hasOwn(values, value) ? values[value] : undefined
   if (words === undefined) {
-    throw new CoreError('unknown-name', {
+    throw new CoreError('finding-value-unknown', {
       parameter: name,
-      expected: `one of ${Object.keys(values).join(', ')}`,
+      values: { values: Object.keys(values) },
       received: value,
     })
   }
@@ -50,18 +50,17 @@ export function checkFindings(
 ): Findings {
   for (const [name, value] of Object.entries(findings)) {
     if (!Object.hasOwn(findingVocabulary, name)) {
-      throw new CoreError('unknown-name', {
+      throw new CoreError('finding-unknown', {
         parameter: 'findings',
-        expected: `names of findings (${findingNames.join(', ')})`,
+        values: { names: findingNames },
         received: name,
       })
     }
     const known = name as FindingName
     findingWords(known, value)
     if (!isAsked(known, context)) {
-      throw new CoreError('not-applicable', {
+      throw new CoreError('finding-out-of-place', {
         parameter: name,
-        expected: 'no answer, since it makes no sense for this kind of stand',
         received: value,
       })
     }

@@ -97,6 +97,8 @@ export function readPaint(leaves: readonly AgedLeaf[], paint: Paint): Findings {
   }
 }
 
+type PaintRefusal = 'leaf-unknown' | 'severity-unknown' | 'pattern-unknown'
+
 /**
  * Returns the paint when every leaf is one of the figure and every colour and pattern is known.
  * @throws {CoreError} unknown-name
@@ -106,16 +108,16 @@ export function checkPaint(
   paint: Readonly<Record<string, unknown>>,
 ): Paint {
   const known = new Set(leaves.map(({ id }) => id))
-  const refuse = (expected: string, received: string) =>
-    new CoreError('unknown-name', { parameter: 'paint', expected, received })
+  const refuse = (name: PaintRefusal, received: string) =>
+    new CoreError(name, { parameter: 'paint', received })
   for (const [id, leaf] of Object.entries(paint)) {
-    if (!known.has(id)) throw refuse('leaves of the drawn plant', id)
+    if (!known.has(id)) throw refuse('leaf-unknown', id)
     const { severity, pattern } = (leaf ?? {}) as Partial<LeafPaint>
     if (!Object.hasOwn(findingVocabulary.severity.values, String(severity))) {
-      throw refuse('a severity from 0 to 5 on each leaf', String(severity))
+      throw refuse('severity-unknown', String(severity))
     }
     if (!Object.hasOwn(findingVocabulary.pattern.values, String(pattern))) {
-      throw refuse('a pattern of the swatches on each leaf', String(pattern))
+      throw refuse('pattern-unknown', String(pattern))
     }
   }
   return paint as Paint

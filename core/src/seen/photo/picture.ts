@@ -10,9 +10,8 @@ export interface Picture {
 /** @throws {CoreError} out-of-range where the bytes do not make up the pixels */
 export function requirePicture({ width, height, data }: Picture): void {
   if (width > 0 && height > 0 && data.length === width * height * 4) return
-  throw new CoreError('out-of-range', {
+  throw new CoreError('picture-cut', {
     parameter: 'picture',
-    expected: 'four bytes for each of its pixels',
     received: `${data.length} bytes for ${width} × ${height}`,
   })
 }

@@ -1,6 +1,6 @@
+import { formatNumber } from '../../base/writing/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
 import type { Derivation } from '../../base/reference/index.ts'
-import { formatNumber } from '../../base/quantity/index.ts'
 import { dropKits, type DropKitName } from './data/kits.ts'
 import { readingKinds, type ReadingKind } from './data/kinds.ts'
 

@@ -1,5 +1,5 @@
+import { formatNumber } from '../../base/writing/index.ts'
 import { CoreError, requireInRange } from '../../base/error/index.ts'
-import { formatNumber } from '../../base/quantity/index.ts'
 import type { Derivation, Figure } from '../../base/reference/index.ts'
 import { readingKinds } from './data/kinds.ts'
 import type { ExposedValue } from './exposure.ts'
@@ -46,9 +46,9 @@ export function magnesiumFrom(total: ExposedValue, calcium: ExposedValue): Magne
   const difference = total.value - calcium.value
   const spread = Math.hypot(total.doubt, calcium.doubt)
   if (difference < -spreadsAllowed * spread) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('calcium-above-total', {
       parameter: 'calcium hardness',
-      expected: `no more than the total hardness of ${formatNumber(total.value, 4)} mg/L, since calcium is a part of it: count both again, on the same water`,
+      values: { totalMgPerL: total.value },
       received: `${formatNumber(calcium.value, 4)} mg/L`,
     })
   }

@@ -1,4 +1,4 @@
-import { formatNumber } from '../../base/quantity/index.ts'
+import { formatNumber } from '../../base/writing/index.ts'
 import { likelyMistakes } from './data/plausible.ts'
 import { readingKinds, type ReadingKind } from './data/kinds.ts'
 import { spreadsApart } from './spreads-apart.ts'

@@ -1,6 +1,6 @@
+import { formatNumber } from '../../base/writing/index.ts'
 import type { Day } from '../../base/calendar/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
-import { formatNumber } from '../../base/quantity/index.ts'
 import {
   pHPreparations,
   readingKinds,

@@ -57,9 +57,8 @@ export function acidGround(facts: AcidGroundFacts): AcidGround {
   requireInRange('depth', depthM, { min: 0.02, max: 1, unit: 'm' })
   const texture = facts.texture ?? assumedTexture
   if (!(texture in textures)) {
-    throw new CoreError('unknown-name', {
+    throw new CoreError('texture-unknown', {
       parameter: 'texture',
-      expected: 'a texture of the list',
       received: texture,
     })
   }

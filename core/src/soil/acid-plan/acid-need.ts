@@ -1,7 +1,7 @@
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import { ascending } from 'd3-array'
 import { probit } from 'simple-statistics'
 import { CoreError, requireInRange } from '../../base/error/index.ts'
-import { formatNumber } from '../../base/quantity/index.ts'
 import { tenthDeviation, type Derivation, type FigureRange } from '../../base/reference/index.ts'
 import { acidBetween, acidPerLimePercent, slopesOf } from '../soil/index.ts'
 import type { AcidGround } from './acid-ground.ts'
@@ -69,10 +69,10 @@ export function acidNeed(ground: AcidGround, targetPH: number): AcidNeed {
   requireInRange('target pH', targetPH, { min: 3.5, max: 8.5 })
   const { pH, massKgPerM2, buffer, lime } = ground
   if (Math.abs(targetPH - pH) < samePH) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('pH-reached-already', {
       parameter: 'target pH',
-      expected: `a pH other than the present ${pH.toFixed(1)}: there is nothing to do`,
-      received: targetPH.toFixed(1),
+      values: { pH },
+      received: formatDecimals(targetPH, 1),
     })
   }
   const direction = targetPH < pH ? 'down' : 'up'
@@ -94,11 +94,14 @@ export function acidNeed(ground: AcidGround, targetPH: number): AcidNeed {
         'ground over the depth × (acid for each pH on the way + free lime), over the doubt of each',
       inputs: [
         { label: 'ground', value: `${formatNumber(massKgPerM2, 3)} kg/m²` },
-        { label: 'from', value: `pH ${pH.toFixed(1)} ± ${ground.pHDoubt.toFixed(2)}` },
-        { label: 'to', value: `pH ${targetPH.toFixed(1)}` },
+        {
+          label: 'from',
+          value: `pH ${formatDecimals(pH, 1)} ± ${formatDecimals(ground.pHDoubt, 2)}`,
+        },
+        { label: 'to', value: `pH ${formatDecimals(targetPH, 1)}` },
         {
           label: 'acid for one pH below 6.5',
-          value: `${formatNumber(buffer.mmolPerKg, 3)} mmol/kg, × or ÷ ${Math.exp(tenthDeviation * buffer.doubt).toFixed(2)}`,
+          value: `${formatNumber(buffer.mmolPerKg, 3)} mmol/kg, × or ÷ ${formatDecimals(Math.exp(tenthDeviation * buffer.doubt), 2)}`,
         },
         { label: 'for the way', value: `${formatNumber(plain, 3)} mmol/kg` },
         ...(direction === 'down'

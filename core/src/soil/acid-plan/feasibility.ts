@@ -1,4 +1,5 @@
-import { formatNumber, quantityOf, valueIn, type UnitSystem } from '../../base/quantity/index.ts'
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
+import { quantityOf, valueIn, type UnitSystem } from '../../base/quantity/index.ts'
 import type { FigureRange } from '../../base/reference/index.ts'
 import type { AcidGround } from './acid-ground.ts'
 import type { AcidNeed } from './acid-need.ts'
@@ -77,7 +78,7 @@ function byLime({ ground, need, system }: FeasibilityInput): Judged {
 
 function byReading({ ground }: FeasibilityInput): Judged | undefined {
   if (ground.pHDoubt <= pHDoubtToAct.value) return undefined
-  const known = `The pH is known to ± ${ground.pHDoubt.toFixed(1)} only`
+  const known = `The pH is known to ± ${formatDecimals(ground.pHDoubt, 1)} only`
   return { word: 'test', reason: `${known}: measure it anew before anything is bought.` }
 }
 

@@ -1,6 +1,7 @@
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import { daysBetween, type Day } from '../../base/calendar/index.ts'
 import { soilTemperature, type SoilClimate } from '../climate/index.ts'
-import { formatNumber, quantityOf, valueIn, type UnitSystem } from '../../base/quantity/index.ts'
+import { quantityOf, valueIn, type UnitSystem } from '../../base/quantity/index.ts'
 import {
   findAcidity,
   findSource,
@@ -47,7 +48,9 @@ export function limitsOf(situation: Situation, sourceId: SourceId) {
 }
 
 const warmthWords = (celsius: number, system: UnitSystem): string =>
-  system === 'us' ? `${(celsius * 1.8 + 32).toFixed(0)} °F` : `${celsius.toFixed(0)} °C`
+  system === 'us'
+    ? `${formatDecimals(celsius * 1.8 + 32, 0)} °F`
+    : `${formatDecimals(celsius, 0)} °C`
 
 /** Why a day is wrong for a source; undefined when it is not. */
 export function againstDay(

@@ -1,4 +1,5 @@
-import { formatNumber, quantityOf, valueIn } from '../../base/quantity/index.ts'
+import { formatNumber } from '../../base/writing/index.ts'
+import { quantityOf, valueIn } from '../../base/quantity/index.ts'
 import { bufferCapacity, textures, type TableColumn } from '../soil/index.ts'
 import type { AcidGround } from './acid-ground.ts'
 import { sulfurTables, type SulfurTable } from './data/published-tables.ts'

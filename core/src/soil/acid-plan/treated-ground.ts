@@ -20,14 +20,12 @@ export function treatedGround(size: StandSize, measuredM2: number | undefined): 
       return (size.count * size.potL) / litresPerM3 / potDepthM
     case 'trunks':
       if (measuredM2 !== undefined) return measuredM2
-      throw new CoreError('not-applicable', {
+      throw new CoreError('trees-without-ground', {
         parameter: 'ground',
-        expected: 'the ground under the trees, measured: amounts go by area',
       })
     case 'solution':
-      throw new CoreError('not-applicable', {
+      throw new CoreError('solution-no-ground', {
         parameter: 'ground',
-        expected: 'ground: a solution is brought down with acid in its water',
       })
   }
 }

@@ -95,9 +95,9 @@ function checkSetup({ ground, applications, days, water }: PathSetup): void {
     requireInRange('alkalinity', water.alkalinityMgPerLCaCO3, { min: 0, max: 1500, unit: 'mg/L' })
   }
   if (applications.length > mostApplications) {
-    throw new CoreError('out-of-range', {
+    throw new CoreError('too-many-steps', {
       parameter: 'applications',
-      expected: `at most ${mostApplications} steps`,
+      values: { most: mostApplications },
       received: String(applications.length),
     })
   }

@@ -61,7 +61,7 @@ export function seasonSums(input: SeasonInput): readonly SeasonSum[] {
   if (groundM2 !== undefined) requireInRange('ground', groundM2, { min: 0.1, max: 1e9, unit: 'm²' })
   for (const { productKg } of applications) {
     if (!(productKg >= 0)) {
-      throw new CoreError('not-a-number', { parameter: 'productKg', expected: '0 or more' })
+      throw new CoreError('weight-below-nothing', { parameter: 'productKg' })
     }
   }
   const inSeason = applications.filter(({ day }) => seasonOf(day) === seasonOf(on))

@@ -1,5 +1,5 @@
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import { CoreError, requireInRange } from '../../base/error/index.ts'
-import { formatNumber } from '../../base/quantity/index.ts'
 import {
   tenthDeviation,
   type Derivation,
@@ -84,7 +84,7 @@ function fromBufferTest({ bufferTest }: BufferFacts): BufferEvidence | string | 
   const moved = bufferPH - soilPH
   const gave = (freshPH - bufferPH) * cmolPerPH * 10
   if (moved < leastBufferMove || gave <= 0) {
-    return `The ${label} buffer says nothing of how this soil holds its pH: it was moved ${moved.toFixed(1)} pH only. Such tests are made for acid soils.`
+    return `The ${label} buffer says nothing of how this soil holds its pH: it was moved ${formatDecimals(moved, 1)} pH only. Such tests are made for acid soils.`
   }
   return {
     from: `${label} buffer`,
@@ -113,9 +113,8 @@ const inputOf = ({ from, mmolPerKg, doubt }: BufferEvidence): DerivationInput =>
  */
 export function bufferCapacity(facts: BufferFacts): BufferCapacity {
   if (!(facts.texture in textures)) {
-    throw new CoreError('unknown-name', {
+    throw new CoreError('texture-unknown', {
       parameter: 'texture',
-      expected: 'a texture of the list',
       received: facts.texture,
     })
   }

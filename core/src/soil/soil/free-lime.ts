@@ -1,3 +1,4 @@
+import { formatDecimals } from '../../base/writing/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
 import { tenthDeviation, type FigureRange } from '../../base/reference/index.ts'
 import { limeByFizz, limeUntested, limyFromPH, type Fizz } from './data/lime.ts'
@@ -50,7 +51,7 @@ export function freeLime({ pH, measured, fizz }: LimeFacts): FreeLime {
   const { low, usual, high } = limeUntested[pH >= limyFromPH ? 'above' : 'below']
   const words =
     pH >= limyFromPH
-      ? `nobody tried for lime: at pH ${pH.toFixed(1)} there may be some`
+      ? `nobody tried for lime: at pH ${formatDecimals(pH, 1)} there may be some`
       : `no free lime taken, as the pH lies below ${limyFromPH}`
   return { known: 'assumed', words, low, usual, high }
 }

@@ -1,5 +1,5 @@
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import { CoreError, requireInRange } from '../../base/error/index.ts'
-import { formatNumber } from '../../base/quantity/index.ts'
 import type { Derivation } from '../../base/reference/index.ts'
 import { acidNeeded, type WaterTest } from './carbonate.ts'
 import { acids, type Acid } from './data/acids.ts'
@@ -24,9 +24,8 @@ export interface AcidDose {
 function findAcid(id: string): Acid {
   const acid = acids.find((each) => each.id === id)
   if (!acid) {
-    throw new CoreError('unknown-name', {
+    throw new CoreError('acid-unknown', {
       parameter: 'acid',
-      expected: 'an acid of the list',
       received: id,
     })
   }
@@ -78,8 +77,8 @@ export function acidDose(
       formula: 'acid = (alkalinity − what is left of it at the pH wanted) × water ÷ protons given',
       inputs: [
         { label: 'alkalinity', value: `${formatNumber(water.alkalinityMgPerLCaCO3)} mg/L CaCO3` },
-        { label: 'pH of the water', value: water.pH.toFixed(1) },
-        { label: 'pH wanted', value: targetPH.toFixed(1) },
+        { label: 'pH of the water', value: formatDecimals(water.pH, 1) },
+        { label: 'pH wanted', value: formatDecimals(targetPH, 1) },
         { label: 'acid needed', value: `${formatNumber(meqPerL)} meq/L` },
         { label: 'water', value: `${formatNumber(waterL)} L` },
       ],

@@ -36,9 +36,9 @@ export function acidNeeded({ alkalinityMgPerLCaCO3, pH }: WaterTest, targetPH: n
   requireInRange('pH', pH, { min: 4, max: 10 })
   requireInRange('target pH', targetPH, { min: 4, max: 9 })
   if (targetPH >= pH) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('pH-above-water', {
       parameter: 'target pH',
-      expected: `a pH below that of the water, which stands at ${pH}`,
+      values: { pH },
       received: String(targetPH),
     })
   }

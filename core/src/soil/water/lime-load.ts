@@ -1,5 +1,5 @@
+import { formatNumber } from '../../base/writing/index.ts'
 import { CoreError, requireInRange } from '../../base/error/index.ts'
-import { formatNumber } from '../../base/quantity/index.ts'
 import type { Derivation } from '../../base/reference/index.ts'
 import { acidNeeded, mgCaCO3PerMeq, type WaterTest } from './carbonate.ts'
 
@@ -56,9 +56,9 @@ export function pHAtAlkalinity(water: WaterTest, residual: number): number {
   const { alkalinityMgPerLCaCO3: alkalinity, pH } = water
   requireInRange('alkalinity to leave', residual, { min: 0, max: 1500, unit: 'mg/L CaCO3' })
   if (residual >= alkalinity) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('alkalinity-above-water', {
       parameter: 'alkalinity to leave',
-      expected: `less than the ${formatNumber(alkalinity)} mg/L that the water has`,
+      values: { mgPerL: alkalinity },
       received: formatNumber(residual),
     })
   }

@@ -12,7 +12,7 @@ export const toOutline = (corners: readonly (readonly number[])[]): Outline =>
 
 const at = (outline: Outline, index: number): GridPoint => {
   const point = outline[index % outline.length]
-  if (!point) throw new CoreError('not-applicable', { parameter: 'outline', expected: 'corners' })
+  if (!point) throw new CoreError('outline-empty', { parameter: 'outline' })
   return point
 }
 
@@ -36,25 +36,22 @@ function isCrossed(outline: Outline): boolean {
  */
 export function checkOutline(outline: Outline): Outline {
   if (outline.length < 3) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('outline-too-short', {
       parameter: 'outline',
-      expected: 'at least three corners',
       received: String(outline.length),
     })
   }
   if (outline.some((point) => !point.every((each) => Number.isFinite(each)))) {
-    throw new CoreError('not-a-number', { parameter: 'outline', expected: 'corners in metres' })
+    throw new CoreError('outline-no-numbers', { parameter: 'outline' })
   }
   if (isCrossed(outline)) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('outline-crosses-itself', {
       parameter: 'outline',
-      expected: 'sides that do not cross each other: move a corner',
     })
   }
   if (areaOf(outline) < 0.01) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('outline-in-a-line', {
       parameter: 'outline',
-      expected: 'corners not in a line',
     })
   }
   return outline

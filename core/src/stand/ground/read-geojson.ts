@@ -1,6 +1,6 @@
 import { area } from '@turf/area'
 import type { Feature, GeoJSON, Polygon, Position } from 'geojson'
-import { CoreError } from '../../base/error/index.ts'
+import { CoreError, type RefusalName } from '../../base/error/index.ts'
 import type { GridPoint, Outline } from './outline.ts'
 
 /** One piece of ground of a map file. */
@@ -20,12 +20,9 @@ export interface GlobePoint {
   readonly latitude: number
 }
 
-const refused = (expected: string, received?: string) =>
-  new CoreError('not-applicable', {
-    parameter: 'map',
-    expected,
-    ...(received === undefined ? {} : { received }),
-  })
+type MapRefusal = Extract<RefusalName, `map-${string}`>
+const refused = (name: MapRefusal, received?: string) =>
+  new CoreError(name, { parameter: 'map', received })
 
 /** Mean radius of the earth, IUGG [m]. */
 const earthRadiusM = 6371008.8
@@ -62,16 +59,14 @@ function checkRings({ geometry }: Feature<Polygon>): void {
     Array.isArray(rings) &&
     rings.length > 0 &&
     rings.every((ring) => Array.isArray(ring) && ring.length >= 4 && ring.every(isPosition))
-  if (!isShaped) throw refused('polygons whose rings have at least four positions')
+  if (!isShaped) throw refused('map-rings-too-short')
   const isOnGlobe = geometry.coordinates
     .flat()
     .every(
       ([longitude = 999, latitude = 999]) => Math.abs(longitude) <= 180 && Math.abs(latitude) <= 90,
     )
   if (!isOnGlobe) {
-    throw refused(
-      'longitude and latitude in degrees (WGS 84), as GeoJSON has them; this map is in metres or feet',
-    )
+    throw refused('map-not-in-degrees')
   }
 }
 
@@ -124,20 +119,20 @@ export function readGeoJson(text: string): readonly MappedGround[] {
   try {
     json = JSON.parse(text) as GeoJSON
   } catch {
-    throw refused('a GeoJSON file; this is no JSON')
+    throw refused('map-no-json')
   }
   if (typeof json !== 'object' || json === null || typeof json.type !== 'string') {
-    throw refused('a GeoJSON file with a "type"')
+    throw refused('map-without-type')
   }
   let polygons: readonly Feature<Polygon>[]
   try {
     polygons = polygonsIn(json)
     polygons.forEach(checkRings)
   } catch (error) {
-    throw error instanceof CoreError ? error : refused('GeoJSON as RFC 7946 describes it')
+    throw error instanceof CoreError ? error : refused('map-unreadable')
   }
   if (polygons.length === 0) {
-    throw refused('at least one polygon; lines and points have no area', json.type)
+    throw refused('map-without-area', json.type)
   }
   return polygons.map((polygon, index) => ({
     name: nameOf(polygon, index),

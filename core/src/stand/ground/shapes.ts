@@ -28,9 +28,8 @@ function triangleOf([a, b, c]: readonly [number, number, number]): MeasuredGroun
   const east = (a * a + b * b - c * c) / (2 * a)
   const squared = b * b - east * east
   if (squared <= 1e-9 * b * b) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('sides-do-not-close', {
       parameter: 'sides',
-      expected: 'three sides that close: the longest shorter than the other two together',
       received: `${a}, ${b}, ${c} m`,
     })
   }
@@ -45,9 +44,8 @@ function triangleOf([a, b, c]: readonly [number, number, number]): MeasuredGroun
 function offsetsOf(lengthM: number, widthsM: readonly number[]): MeasuredGround {
   side('length', lengthM)
   if (widthsM.length < 2) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('too-few-widths', {
       parameter: 'widths',
-      expected: 'at least the width at either end of the line; 0 where it comes to a point',
       received: String(widthsM.length),
     })
   }

@@ -11,9 +11,8 @@ const plantById = new Map(plants.map((plant) => [plant.id, plant]))
 export function findPlant(id: string): Plant {
   const plant = plantById.get(id)
   if (!plant) {
-    throw new CoreError('unknown-name', {
+    throw new CoreError('plant-unknown', {
       parameter: 'plantId',
-      expected: 'a plant of the list',
       received: id,
     })
   }

@@ -27,9 +27,9 @@ export const sizeBounds = {
 export function checkStandSize(context: Context, size: StandSize): StandSize {
   const kinds: readonly SizeKind[] = contexts[context].sizeKinds
   if (!kinds.includes(size.kind)) {
-    throw new CoreError('not-applicable', {
+    throw new CoreError('size-of-other-kind', {
       parameter: 'size',
-      expected: `a size by ${kinds.join(' or ')} for ${contexts[context].label.toLowerCase()}`,
+      values: { kinds, context: contexts[context].label.toLowerCase() },
       received: size.kind,
     })
   }

@@ -53,9 +53,8 @@ export function volumeOf(vessel: Vessel): number {
       return Math.PI * (vessel.diameterM / 2) ** 2 * vessel.depthM * litresPerM3
     case 'lying':
       if (vessel.depthM > vessel.diameterM) {
-        throw new CoreError('not-applicable', {
+        throw new CoreError('drum-too-shallow', {
           parameter: 'depth',
-          expected: 'a depth up to the diameter of the drum',
           received: `${vessel.depthM} m`,
         })
       }

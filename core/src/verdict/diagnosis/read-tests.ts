@@ -1,3 +1,4 @@
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import { errorFunction } from 'simple-statistics'
 import { sufficiencyOf, type Plant } from '../../stand/plant/index.ts'
 import {
@@ -12,7 +13,6 @@ import {
   type Reading,
   type ReadingKind,
 } from '../../seen/reading/index.ts'
-import { formatNumber } from '../../base/quantity/index.ts'
 import { testBands, type TestName } from './data/features.ts'
 import { pHBands, pHToleranceOf, usualUpperPH } from './data/pH-bands.ts'
 import {
@@ -87,7 +87,7 @@ function readPH({ exposure, plant }: TestFacts): ReadTest | undefined {
   return {
     name: 'pH',
     belief: beliefOver(bands, { value: borne, doubt: exposure.doubt }),
-    words: `${exposure.pH.toFixed(1)} ± ${exposure.doubt.toFixed(1)}`,
+    words: `${formatDecimals(exposure.pH, 1)} ± ${formatDecimals(exposure.doubt, 1)}`,
   }
 }
 

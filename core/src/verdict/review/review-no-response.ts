@@ -1,11 +1,6 @@
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import type { Route } from '../../stand/plant/index.ts'
-import {
-  amountWords,
-  formatNumber,
-  percent,
-  percentRange,
-  type UnitSystem,
-} from '../../base/quantity/index.ts'
+import { amountWords, percent, percentRange, type UnitSystem } from '../../base/quantity/index.ts'
 import type { FigureRange } from '../../base/reference/index.ts'
 import {
   leastDrenchMm,
@@ -73,7 +68,7 @@ export interface Review {
 const inchMm = 25.4
 /** Depth of rain or water: "0.12 in", "3.0 mm". */
 const depth = (mm: number, system: UnitSystem): string =>
-  system === 'us' ? `${formatNumber(mm / inchMm, 2)} in` : `${mm.toFixed(1)} mm`
+  system === 'us' ? `${formatNumber(mm / inchMm, 2)} in` : `${formatDecimals(mm, 1)} mm`
 
 type Ask = (facts: ReviewFacts) => Omit<ReviewStep, 'id' | 'question'>
 
@@ -145,7 +140,7 @@ const wrongChelate: Ask = ({ route, appliedName, pH, working }) => {
     }
   }
   const [share, range] = [percent(working.usual), percentRange(working.low, working.high)]
-  const at = `at pH ${pH.toFixed(1)} ${share}${range === share ? '' : ` (${range})`} of the iron of ${appliedName} works until colour is due`
+  const at = `at pH ${formatDecimals(pH, 1)} ${share}${range === share ? '' : ` (${range})`} of the iron of ${appliedName} works until colour is due`
   if (route !== 'leaf' && working.usual < leastWorking.value) {
     return {
       answer: 'yes',

@@ -1,12 +1,13 @@
-import type { IronSourceId, SourceId } from '@spudder/core/material/source'
-import type { UnitSystem } from '@spudder/core/base/quantity'
-import type { Climate, PlaceSettingsDto } from '@spudder/contract/place'
+import { jarOutcomeNames } from '@spudder/core/apply/mix'
+import { organics } from '@spudder/contract/shelf'
+import { stainNames } from '@spudder/core/material/shelf'
+import { ironSourceIds, sourceIds } from '@spudder/core/material/source'
+import { climateNames } from '@spudder/core/soil/climate'
+import { unitSystems } from '@spudder/core/base/quantity'
+import type { PlaceSettingsDto } from '@spudder/contract/place'
 import type { CalibrationDto } from '@spudder/contract/sprayer'
-import type { ProductDto } from '@spudder/contract/shelf'
 import type { LabelDraft } from '@spudder/core/material/label'
-import type { JarOutcome } from '@spudder/core/apply/mix'
 import type { LabelMaximum } from '@spudder/core/material/rate'
-import type { Stain } from '@spudder/core/material/shelf'
 import type { SprayerSetup } from '@spudder/core/apply/sprayer'
 import type { DayOfHours } from '@spudder/core/days/weather'
 import {
@@ -20,13 +21,13 @@ import {
   text,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { changeable, day, id, recorded } from '../columns.ts'
+import { changeable, day, id, oneOf, recorded } from '../columns.ts'
 
 export const place = mysqlTable('place', {
   id: id().primaryKey(),
   name: varchar('name', { length: 80 }).notNull(),
-  unitSystem: varchar('unit_system', { length: 10 }).$type<UnitSystem>().notNull(),
-  climate: varchar('climate', { length: 20 }).$type<Climate>().notNull(),
+  unitSystem: oneOf('unit_system', 10, unitSystems).notNull(),
+  climate: oneOf('climate', 20, climateNames).notNull(),
   /** What was asked once and kept; null before anything was. */
   settings: json('settings').$type<PlaceSettingsDto>(),
   ...changeable(),
@@ -41,7 +42,7 @@ export const product = mysqlTable(
       .notNull()
       .references(() => place.id),
     name: varchar('name', { length: 80 }).notNull(),
-    sourceId: varchar('source_id', { length: 40 }).$type<IronSourceId>().notNull(),
+    sourceId: oneOf('source_id', 40, ironSourceIds).notNull(),
     /** As typed, field by field. */
     label: json('label').$type<LabelDraft>().notNull(),
     packPrice: double('pack_price'),
@@ -50,8 +51,8 @@ export const product = mysqlTable(
     stockKg: double('stock_kg'),
     lot: varchar('lot', { length: 60 }).notNull(),
     labelMaximum: json('label_maximum').$type<LabelMaximum>(),
-    stain: varchar('stain', { length: 20 }).$type<Stain>().notNull(),
-    organic: varchar('organic', { length: 20 }).$type<ProductDto['organic']>().notNull(),
+    stain: oneOf('stain', 20, stainNames).notNull(),
+    organic: oneOf('organic', 20, organics).notNull(),
     hazards: varchar('hazards', { length: 500 }).notNull(),
     note: text('note').notNull(),
     isRetired: boolean('is_retired').notNull(),
@@ -86,11 +87,11 @@ export const jarTest = mysqlTable(
     placeId: id('place_id')
       .notNull()
       .references(() => place.id),
-    sourceId: varchar('source_id', { length: 40 }).$type<SourceId>().notNull(),
+    sourceId: oneOf('source_id', 40, sourceIds).notNull(),
     kindId: varchar('kind_id', { length: 40 }).notNull(),
     partnerName: varchar('partner_name', { length: 80 }).notNull(),
     testedOn: day('tested_on').notNull(),
-    outcome: varchar('outcome', { length: 20 }).$type<JarOutcome>().notNull(),
+    outcome: oneOf('outcome', 20, jarOutcomeNames).notNull(),
     note: text('note').notNull(),
     ...recorded(),
   },

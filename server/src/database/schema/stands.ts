@@ -1,13 +1,15 @@
-import type { Findings, Paint } from '@spudder/core/seen/finding'
-import type { Context, StandSize } from '@spudder/core/stand/plant'
-import type {
-  PHPreparation,
-  ReadingKind,
-  ReadingMethod,
-  ReadingPlace,
+import { caseOutcomes } from '@spudder/contract/case'
+import { storyEventKinds } from '@spudder/core/verdict/diagnosis'
+import {
+  pHPreparationNames,
+  readingKindNames,
+  readingMethodNames,
+  readingPlaceNames,
 } from '@spudder/core/seen/reading'
-import type { StoryEventKind } from '@spudder/core/verdict/diagnosis'
-import type { CaseOutcome } from '@spudder/contract/case'
+import { contextNames } from '@spudder/core/stand/plant'
+import type { Findings, Paint } from '@spudder/core/seen/finding'
+import type { StandSize } from '@spudder/core/stand/plant'
+import type { ReadingPlace } from '@spudder/core/seen/reading'
 import type { LaboratoryPacket } from '@spudder/contract/laboratory'
 import type { StandCareDto, StandMeasuresDto } from '@spudder/contract/stand'
 import {
@@ -20,7 +22,7 @@ import {
   text,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { changeable, day, id, recorded } from '../columns.ts'
+import { changeable, day, id, oneOf, recorded } from '../columns.ts'
 import { place } from './places.ts'
 
 export const stand = mysqlTable(
@@ -33,7 +35,7 @@ export const stand = mysqlTable(
     /** Order in the estate. */
     position: int('position').notNull(),
     name: varchar('name', { length: 80 }).notNull(),
-    context: varchar('context', { length: 20 }).$type<Context>().notNull(),
+    context: oneOf('context', 20, contextNames).notNull(),
     plantId: varchar('plant_id', { length: 60 }).notNull(),
     size: json('size').$type<StandSize>().notNull(),
     /** What was measured beside the size; null before anybody did. */
@@ -53,12 +55,12 @@ export const reading = mysqlTable(
     standId: id('stand_id')
       .notNull()
       .references(() => stand.id),
-    kind: varchar('kind', { length: 30 }).$type<ReadingKind>().notNull(),
+    kind: oneOf('kind', 30, readingKindNames).notNull(),
     value: double('value').notNull(),
-    method: varchar('method', { length: 20 }).$type<ReadingMethod>().notNull(),
+    method: oneOf('method', 20, readingMethodNames).notNull(),
     takenOn: day('taken_on').notNull(),
-    preparation: varchar('preparation', { length: 20 }).$type<PHPreparation>(),
-    place: varchar('place', { length: 20 }).$type<ReadingPlace>(),
+    preparation: oneOf('preparation', 20, pHPreparationNames),
+    place: oneOf('place', 20, readingPlaceNames),
     doubt: double('doubt'),
     instrument: varchar('instrument', { length: 120 }).notNull().default(''),
     note: text('note').notNull(),
@@ -74,7 +76,7 @@ export const storyEvent = mysqlTable(
     standId: id('stand_id')
       .notNull()
       .references(() => stand.id),
-    kind: varchar('kind', { length: 30 }).$type<StoryEventKind>().notNull(),
+    kind: oneOf('kind', 30, storyEventKinds).notNull(),
     happenedOn: day('happened_on').notNull(),
     fromPH: double('from_ph'),
     toPH: double('to_ph'),
@@ -93,7 +95,7 @@ export const chlorosisCase = mysqlTable(
       .references(() => stand.id),
     openedOn: day('opened_on').notNull(),
     closedOn: day('closed_on'),
-    outcome: varchar('outcome', { length: 20 }).$type<CaseOutcome>(),
+    outcome: oneOf('outcome', 20, caseOutcomes),
     outcomeNote: text('outcome_note').notNull(),
     closedBy: varchar('closed_by', { length: 80 }),
     closedAt: datetime('closed_at', { mode: 'date', fsp: 3 }),

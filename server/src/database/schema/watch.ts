@@ -1,6 +1,6 @@
+import { readingKindNames } from '@spudder/core/seen/reading'
 import type { TrialDesignDto } from '@spudder/contract/trial'
 import type { OriginDto } from '@spudder/contract/zone'
-import type { ReadingKind } from '@spudder/core/seen/reading'
 import {
   boolean,
   double,
@@ -11,7 +11,7 @@ import {
   text,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { changeable, day, id, recorded } from '../columns.ts'
+import { changeable, day, id, oneOf, recorded } from '../columns.ts'
 import { stand } from './stands.ts'
 
 export const trial = mysqlTable(
@@ -26,7 +26,7 @@ export const trial = mysqlTable(
     seed: double('seed').notNull(),
     plotLengthM: double('plot_length_m').notNull(),
     plotWidthM: double('plot_width_m').notNull(),
-    scale: varchar('scale', { length: 30 }).$type<ReadingKind>().notNull(),
+    scale: oneOf('scale', 30, readingKindNames).notNull(),
     startedOn: day('started_on').notNull(),
     note: text('note').notNull(),
     ...recorded(),

@@ -1,11 +1,11 @@
+import { jobKinds, jobPurposes, jobStatuses } from '@spudder/core/days/plan'
+import { situationNames } from '@spudder/core/soil/acid-plan'
+import { aimIds } from '@spudder/core/material/choice'
+import { sourceIds } from '@spudder/core/material/source'
+import { routes } from '@spudder/core/stand/plant'
 import type { Derivation } from '@spudder/core/base/reference'
-import type { Route } from '@spudder/core/stand/plant'
-import type { SourceId } from '@spudder/core/material/source'
-import type { JobStatus, JobKind, JobPurpose } from '@spudder/core/days/plan'
 import type { AcidPlanDto } from '@spudder/contract/acid-plan'
-import type { Situation } from '@spudder/core/soil/acid-plan'
 import type { ConditioningDto, FrozenCause, TankPartnerDto } from '@spudder/contract/remedy'
-import type { AimId } from '@spudder/core/material/choice'
 import type { EntryWeatherDto } from '@spudder/contract/entry'
 import type { PhotoMeasureDto } from '@spudder/contract/photo'
 import { sql } from 'drizzle-orm'
@@ -20,7 +20,7 @@ import {
   text,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { bytes, changeable, day, id, recorded } from '../columns.ts'
+import { bytes, changeable, day, id, oneOf, recorded } from '../columns.ts'
 import { product, sprayer } from './places.ts'
 import { stand, chlorosisCase } from './stands.ts'
 
@@ -37,8 +37,8 @@ export const remedy = mysqlTable(
     causeId: varchar('cause_id', { length: 60 }).notNull(),
     /** The verdict as it stood when the remedy was chosen. */
     verdict: json('verdict').$type<FrozenCause[]>().notNull(),
-    route: varchar('route', { length: 20 }).$type<Route>().notNull(),
-    sourceId: varchar('source_id', { length: 40 }).$type<SourceId>().notNull(),
+    route: oneOf('route', 20, routes).notNull(),
+    sourceId: oneOf('source_id', 40, sourceIds).notNull(),
     rateId: varchar('rate_id', { length: 60 }).notNull(),
     rateValue: double('rate_value').notNull(),
     carrierValue: double('carrier_value'),
@@ -60,7 +60,7 @@ export const remedy = mysqlTable(
     waterInAfterH: double('water_in_after_h'),
     conditioning: json('conditioning').$type<ConditioningDto>(),
     doseDays: int('dose_days'),
-    aim: varchar('aim', { length: 20 }).$type<AimId>(),
+    aim: oneOf('aim', 20, aimIds),
     productId: id('product_id').references(() => product.id),
     ...recorded(),
   },
@@ -79,7 +79,7 @@ export const acidPlan = mysqlTable(
     fromPH: double('from_ph').notNull(),
     pHDoubt: double('ph_doubt').notNull(),
     targetPH: double('target_ph').notNull(),
-    situation: varchar('situation', { length: 20 }).$type<Situation>().notNull(),
+    situation: oneOf('situation', 20, situationNames).notNull(),
     groundM2: double('ground_m2').notNull(),
     ground: json('ground').$type<AcidPlanDto['ground']>().notNull(),
     water: json('water').$type<AcidPlanDto['water']>(),
@@ -107,11 +107,11 @@ export const job = mysqlTable(
     plannedKg: double('planned_kg'),
     /** What is to be bought; null for every other kind. */
     productId: id('product_id').references(() => product.id),
-    kind: varchar('kind', { length: 20 }).$type<JobKind>().notNull(),
+    kind: oneOf('kind', 20, jobKinds).notNull(),
     /** What is to be found out; null for every other kind. */
     checkId: varchar('check_id', { length: 40 }),
     /** What a look or test is for; null for every other kind. */
-    purpose: varchar('purpose', { length: 20 }).$type<JobPurpose>(),
+    purpose: oneOf('purpose', 20, jobPurposes),
     /** Name of a partner that goes out by itself. */
     subject: varchar('subject', { length: 80 }),
     /** Which repeat, of how many; null for the first time. */
@@ -121,7 +121,7 @@ export const job = mysqlTable(
     step: int('step'),
     steps: int('steps'),
     dueOn: day('due_on').notNull(),
-    status: varchar('status', { length: 20 }).$type<JobStatus>().notNull(),
+    status: oneOf('status', 20, jobStatuses).notNull(),
     /** Hour of the day by the clock of the place, "06:30"; null where the day will do. */
     startsAt: varchar('starts_at', { length: 5 }),
     /** Whether it stays on its day whatever the planner finds. */
@@ -131,8 +131,8 @@ export const job = mysqlTable(
     afterDays: int('after_days'),
     withinDays: int('within_days'),
     share: double('share').notNull(),
-    route: varchar('route', { length: 20 }).$type<Route>(),
-    sourceId: varchar('source_id', { length: 40 }).$type<SourceId>(),
+    route: oneOf('route', 20, routes),
+    sourceId: oneOf('source_id', 40, sourceIds),
     ...changeable(),
   },
   (table) => [index('job_of_stand').on(table.standId, table.dueOn)],
@@ -152,8 +152,8 @@ export const entry = mysqlTable(
       .notNull()
       .references(() => job.id),
     happenedOn: day('happened_on').notNull(),
-    route: varchar('route', { length: 20 }).$type<Route>().notNull(),
-    sourceId: varchar('source_id', { length: 40 }).$type<SourceId>().notNull(),
+    route: oneOf('route', 20, routes).notNull(),
+    sourceId: oneOf('source_id', 40, sourceIds).notNull(),
     plannedProductKg: double('planned_product_kg').notNull(),
     productKg: double('product_kg').notNull(),
     waterL: double('water_l').notNull(),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals, typedNumber } from '@spudder/core/base/writing'
 import { situationNames, situations } from '@spudder/core/soil/acid-plan'
 import { readingWords } from '@spudder/core/seen/reading'
 import {
@@ -48,16 +49,16 @@ const feed = system.value === 'us' ? 'for example 2 lb/1000 ft2' : 'for example 
 <template>
   <form class="questions" aria-label="The ground" @submit.prevent>
     <p v-if="start" class="from">
-      From <b class="figure">pH {{ start.pH.toFixed(1) }}</b>
+      From <b class="figure">pH {{ formatDecimals(start.pH, 1) }}</b>
       <span class="faint-note">
-        ± {{ start.doubt.toFixed(1) }}, as of {{ dayWords(start.startsOn) }}</span
+        ± {{ formatDecimals(start.doubt, 1) }}, as of {{ dayWords(start.startsOn) }}</span
       >
     </p>
     <TextField
       v-model="draft.targetPH"
       label="To pH"
       inputmode="decimal"
-      :hint="`${plant.name} likes ${plant.pHRange.low} to ${plant.pHRange.high}`"
+      :hint="`${plant.name} likes ${typedNumber(plant.pHRange.low)} to ${typedNumber(plant.pHRange.high)}`"
       :message="messageFor('targetPH')"
     />
     <ChoiceField v-model="draft.situation" label="Onto" :options="situationOptions" />

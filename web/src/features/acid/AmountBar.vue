@@ -1,19 +1,21 @@
 <script setup lang="ts">
+import { figures } from '../../shared/chart/scales.ts'
+import { formatNumber } from '@spudder/core/base/writing'
 import { whyTablesDiffer, type AcidNeed } from '@spudder/core/soil/acid-plan'
 import { kgLimePerMol } from '@spudder/core/material/source'
 import { amountRange } from '@spudder/core/base/quantity'
 import { textures } from '@spudder/core/soil/soil'
-import { scaleLinear } from 'd3-scale'
 import { computed } from 'vue'
+import type { Chart } from '../../shared/chart/chart.ts'
+import ChartFrame from '../../shared/chart/ChartFrame.vue'
+import { inked } from '../../shared/chart/draw-marks.ts'
 import HowGot from '../../shared/how/HowGot.vue'
-import { useWidth } from '../../shared/ribbon/use-width.ts'
 import { groundRange, groundUnit, inGroundUnit } from '../../shared/units/ground-rate.ts'
 import { useAcidStore } from './acid-store.ts'
 
 /** How much: our range, and the published tables as ticks on the same line. */
 const props = defineProps<{ need: AcidNeed }>()
 const { system, draft, tables, ground, groundM2 } = useAcidStore()
-const width = useWidth('line')
 const unit = computed(() => groundUnit(system.value, draft.value.situation))
 const isUp = computed(() => props.need.direction === 'up')
 const pure = computed(() => {
@@ -33,29 +35,48 @@ const ticks = computed(() =>
     }))
     .toSorted((a, b) => a.value - b.value),
 )
-/** Letters that would write over each other are moved apart [px]. */
-const leastApart = 11
-const letters = computed(() => {
-  let last = -Infinity
-  return ticks.value.map(({ value }) => (last = Math.max(x.value(value), last + leastApart)))
-})
 const shown = computed(() => ({
   low: inGroundUnit(pure.value.low, unit.value),
   usual: inGroundUnit(pure.value.usual, unit.value),
   high: inGroundUnit(pure.value.high, unit.value),
 }))
-const x = computed(() =>
-  scaleLinear(
-    [0, Math.max(shown.value.high, ...ticks.value.map(({ value }) => value)) * 1.08],
-    [2, Math.max(180, width.value) - 8],
-  ),
-)
 const total = computed(() =>
   groundM2 === undefined
     ? undefined
     : amountRange('mass', pure.value.low * groundM2, pure.value.high * groundM2, system.value),
 )
+const letterOf = (index: number) => String.fromCharCode('a'.charCodeAt(0) + index)
+const legend = computed(() =>
+  ticks.value.map(({ value, table, column: soil }) => ({
+    key: `${table.id} ${soil}`,
+    words: `${formatNumber(value, 2)}: ${table.name}, ${soil}`,
+  })),
+)
 const what = computed(() => (isUp.value ? 'lime, as pure CaCO₃' : 'pure sulfur'))
+const chart = computed<Chart>(() => {
+  const { low, usual, high } = shown.value
+  const most = Math.max(high, ...ticks.value.map(({ value }) => value)) * 1.08
+  const own = ticks.value.map(({ value, isOwn }, index) => ({
+    x: value,
+    y: 0.25,
+    fill: inked(isOwn ? 'rust' : 'slate'),
+    words: legend.value[index]?.words ?? '',
+  }))
+  return {
+    label: `${groundRange(pure.value, unit.value)} ${what.value}`,
+    height: 46,
+    margin: { top: 4, right: 8, bottom: 16, left: 2 },
+    x: { scale: figures(0, most), ticks: [] },
+    y: { scale: figures(0, 1), ticks: [] },
+    marks: [
+      { kind: 'rule', y: 0.4, ink: 'strong-line' },
+      { kind: 'stretch', x: [low, high], y: [0.1, 0.7], ink: 'strong-line' },
+      { kind: 'rule', x: usual, ink: 'ink', width: 2.4 },
+      { kind: 'points', points: own, size: 4, shape: 'pointer' },
+      { kind: 'letters', letters: own.map(({ x }, index) => ({ x, words: letterOf(index) })) },
+    ],
+  }
+})
 </script>
 
 <template>
@@ -67,33 +88,10 @@ const what = computed(() => (isUp.value ? 'lime, as pure CaCO₃' : 'pure sulfur
       {{ total }} for the whole ground; 8 of 10 such soils want an amount in this range. Not an
       exact science: in steps, and test between.
     </p>
-    <div ref="line" class="line">
-      <svg
-        :width="Math.max(180, width)"
-        height="46"
-        role="img"
-        :aria-label="`${groundRange(pure, unit)} ${what}`"
-      >
-        <line :x1="x(0)" :x2="x.range()[1]" y1="20" y2="20" class="axis" />
-        <rect
-          :x="x(shown.low)"
-          :width="Math.max(2, x(shown.high) - x(shown.low))"
-          y="13"
-          height="14"
-          rx="3"
-          class="range"
-        />
-        <line :x1="x(shown.usual)" :x2="x(shown.usual)" y1="9" y2="31" class="usual" />
-        <g v-for="(tick, index) in ticks" :key="`${tick.table.id} ${tick.column}`">
-          <path :d="`M${x(tick.value)},${13}l-4,-8h8z`" :class="['tick', { own: tick.isOwn }]" />
-          <text :x="letters[index]" y="43" text-anchor="middle">{{ 'abcdef'[index] }}</text>
-        </g>
-      </svg>
-    </div>
+    <ChartFrame :chart="chart" :name="`How much ${what}`" :least-width="180" is-bare />
     <ul v-if="ticks.length > 0" class="legend">
-      <li v-for="(tick, index) in ticks" :key="`${tick.table.id} ${tick.column}`">
-        <b>{{ 'abcdef'[index] }}</b> {{ tick.value.toPrecision(2) }}: {{ tick.table.name }},
-        {{ tick.column }}
+      <li v-for="(each, index) in legend" :key="each.key">
+        <b>{{ letterOf(index) }}</b> {{ each.words }}
       </li>
     </ul>
     <details v-if="ticks.length > 0 && ground" class="faint-note">
@@ -125,32 +123,6 @@ const what = computed(() => (isUp.value ? 'lime, as pure CaCO₃' : 'pure sulfur
 .what {
   color: var(--slate);
   font-size: 0.9rem;
-}
-.line {
-  overflow: hidden;
-}
-svg {
-  display: block;
-}
-.axis {
-  stroke: var(--strong-line);
-}
-.range {
-  fill: var(--strong-line);
-}
-.usual {
-  stroke: var(--ink);
-  stroke-width: 2.4;
-}
-.tick {
-  fill: var(--slate);
-}
-.own {
-  fill: var(--rust);
-}
-text {
-  font-size: 11.5px;
-  fill: var(--slate);
 }
 summary {
   cursor: pointer;

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { isNone } from '@spudder/core/base/reference'
-import { formatNumber, percent, quantityOf, valueIn } from '@spudder/core/base/quantity'
+import { percent, quantityOf, valueIn } from '@spudder/core/base/quantity'
 import type { MaterialOffer } from '@spudder/core/soil/acid-plan'
 import { computed } from 'vue'
 import TextField from '../../shared/form/TextField.vue'

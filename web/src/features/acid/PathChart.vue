@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { addDays, type Day } from '@spudder/core/base/calendar'
-import type { PathPoint } from '@spudder/core/soil/pH-path'
-import { scaleLinear } from 'd3-scale'
-import { area, line } from 'd3-shape'
+import { figures } from '../../shared/chart/scales.ts'
+import { formatDecimals } from '@spudder/core/base/writing'
+import { addDays, dayToDate } from '@spudder/core/base/calendar'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
+import type { Chart } from '../../shared/chart/chart.ts'
+import ChartFrame from '../../shared/chart/ChartFrame.vue'
 import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'
 import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
-import { timeScale, xOf } from '../../shared/ribbon/time-axis.ts'
+import { timeScale } from '../../shared/ribbon/time-axis.ts'
 import TimeAxis from '../../shared/ribbon/TimeAxis.vue'
 import { useWidth } from '../../shared/ribbon/use-width.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
@@ -18,48 +19,92 @@ import StepHandles from './StepHandles.vue'
 const { forecast, start, measured, retests, band } = useAcidStore()
 const { story } = useStandCase()
 const width = useWidth('chart')
-const left = 34
-const height = 236
-const room = { top: 8, bottom: 20 }
-const wide = computed(() => Math.max(260, width.value - left - 6))
-const points = computed<readonly PathPoint[]>(() => forecast.value?.points ?? [])
+const margin = { left: 34, right: 6, top: 8, bottom: 20 }
+const wide = computed(() => Math.max(260, width.value - margin.left - margin.right))
+const points = computed(() =>
+  (forecast.value?.points ?? []).map((point) => ({ ...point, x: dayToDate(point.day) })),
+)
 const window = computed(() => {
   const from = start.value?.startsOn ?? today()
   return { from: addDays(from, -20), to: points.value.at(-1)?.day ?? addDays(from, 365) }
 })
 const scale = computed(() => timeScale(window.value, wide.value))
 const y = computed(() => {
-  const all = points.value
-  const low = Math.min(band.value.low, ...all.map((each) => Math.min(each.low, each.top)))
-  const high = Math.max(band.value.high, ...all.map((each) => Math.max(each.high, each.top)))
-  return scaleLinear([low - 0.15, high + 0.15], [height - room.bottom, room.top])
+  const low = Math.min(band.value.low, ...points.value.map((each) => Math.min(each.low, each.top)))
+  const high = Math.max(
+    band.value.high,
+    ...points.value.map((each) => Math.max(each.high, each.top)),
+  )
+  return figures(low - 0.15, high + 0.15)
 })
-const x = (day: Day) => xOf(scale.value, day)
-const shape = computed(
-  () =>
-    area<PathPoint>()
-      .x(({ day }) => x(day))
-      .y0(({ low }) => y.value(low))
-      .y1(({ high }) => y.value(high))([...points.value]) ?? '',
-)
-const lineOf = (value: (point: PathPoint) => number) =>
-  line<PathPoint>()
-    .x(({ day }) => x(day))
-    .y((point) => y.value(value(point)))([...points.value]) ?? ''
-const middle = computed(() => lineOf(({ usual }) => usual))
-const top = computed(() => lineOf((point) => point.top))
 const model = computed(() => story.value && ribbonModel(story.value, today(), addDays(today(), 60)))
+const pHWords = (pH: number) => formatDecimals(pH, 1)
 const description = computed(() => {
   const end = points.value.at(-1)
+  const from = start.value ? pHWords(start.value.pH) : ''
   return end
-    ? `pH from ${start.value?.pH.toFixed(1)} to ${end.low.toFixed(1)}-${end.high.toFixed(1)} on ${dayWords(end.day)}`
+    ? `pH from ${from} to ${pHWords(end.low)}-${pHWords(end.high)} on ${dayWords(end.day)}`
     : 'path of pH'
 })
+const chart = computed<Chart>(() => ({
+  label: description.value,
+  height: 236,
+  margin,
+  // Days are written over the ribbon.
+  x: { scale: scale.value, ticks: [] },
+  y: { scale: y.value, ticks: 5, words: pHWords, hasGrid: true },
+  marks: [
+    {
+      kind: 'stretch',
+      y: [band.value.low, band.value.high],
+      ink: 'sunken',
+      opacity: 0.7,
+      words: `wanted: ${pHWords(band.value.low)}-${pHWords(band.value.high)}`,
+      wordsIn: 'ink',
+    },
+    { kind: 'band', points: points.value, ink: 'strong-line', opacity: 0.55 },
+    {
+      kind: 'line',
+      points: points.value.map(({ x, top }) => ({ x, y: top })),
+      ink: 'slate',
+      width: 1.6,
+      dash: '1.5 4',
+    },
+    {
+      kind: 'line',
+      name: 'usual',
+      points: points.value.map(({ x, usual }) => ({ x, y: usual })),
+      ink: 'ink',
+      width: 2.2,
+    },
+    {
+      kind: 'points',
+      size: 4.5,
+      points: measured.value.map(({ day, pH, doubt }) => ({
+        x: dayToDate(day),
+        y: pH,
+        low: pH - doubt,
+        high: pH + doubt,
+        text: pHWords(pH),
+        words: `${dayWords(day)}: pH ${pHWords(pH)} measured`,
+      })),
+    },
+    ...retests.value.map((day) => ({
+      kind: 'rule' as const,
+      x: dayToDate(day),
+      ink: 'slate' as const,
+      dash: '4 4',
+      words: 'test',
+      side: 'bottom' as const,
+    })),
+    { kind: 'rule', x: dayToDate(today()), ink: 'ink', width: 1.25 },
+  ],
+}))
 </script>
 
 <template>
   <div ref="chart" class="chart">
-    <div :style="{ marginLeft: `${left}px` }">
+    <div :style="{ marginLeft: `${margin.left}px` }">
       <TimeAxis :scale="scale" :today="today()" />
       <RibbonBand
         v-if="model"
@@ -72,51 +117,7 @@ const description = computed(() => {
       />
       <StepHandles :scale="scale" />
     </div>
-    <svg :width="wide + left + 6" :height="height" role="img" :aria-label="description">
-      <g :transform="`translate(${left} 0)`">
-        <rect
-          x="0"
-          :width="wide"
-          :y="y(band.high)"
-          :height="Math.max(0, y(band.low) - y(band.high))"
-          class="target"
-        />
-        <g v-for="tick in y.ticks(5)" :key="tick">
-          <line x1="0" :x2="wide" :y1="y(tick)" :y2="y(tick)" class="grid" />
-          <text x="-6" :y="y(tick) + 4" text-anchor="end">{{ tick.toFixed(1) }}</text>
-        </g>
-        <path :d="shape" class="band" />
-        <path :d="top" class="top" />
-        <path :d="middle" class="middle" />
-        <text x="4" :y="y(band.high) + 13" class="aim">
-          wanted: {{ band.low.toFixed(1) }}-{{ band.high.toFixed(1) }}
-        </text>
-        <g v-for="test in measured" :key="test.day">
-          <line
-            :x1="x(test.day)"
-            :x2="x(test.day)"
-            :y1="y(test.pH - test.doubt)"
-            :y2="y(test.pH + test.doubt)"
-            class="doubt"
-          />
-          <circle :cx="x(test.day)" :cy="y(test.pH)" r="4.5" class="measured" />
-          <text :x="x(test.day) + 8" :y="y(test.pH) - 6" class="figure">
-            {{ test.pH.toFixed(1) }}
-          </text>
-        </g>
-        <g v-for="day in retests" :key="day">
-          <line
-            :x1="x(day)"
-            :x2="x(day)"
-            :y1="room.top"
-            :y2="height - room.bottom"
-            class="retest"
-          />
-          <text :x="x(day)" :y="height - 5" text-anchor="middle">test</text>
-        </g>
-        <line :x1="x(today())" :x2="x(today())" y1="0" :y2="height - room.bottom" class="today" />
-      </g>
-    </svg>
+    <ChartFrame :chart="chart" name="Path of pH" :least-width="300" />
   </div>
 </template>
 
@@ -125,60 +126,7 @@ const description = computed(() => {
   min-width: 0;
   overflow: hidden;
 }
-svg {
-  display: block;
-}
 .leaf {
   margin-top: -10px;
-}
-text {
-  font-size: 11.5px;
-  fill: var(--slate);
-}
-.grid {
-  stroke: var(--line);
-}
-.target {
-  fill: var(--sunken);
-}
-.aim {
-  fill: var(--ink);
-}
-.band {
-  fill: var(--strong-line);
-  opacity: 0.55;
-}
-.middle {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 2.2;
-}
-.top {
-  fill: none;
-  stroke: var(--slate);
-  stroke-width: 1.6;
-  stroke-dasharray: 1.5 4;
-  stroke-linecap: round;
-}
-.doubt {
-  stroke: var(--ink);
-  stroke-width: 1.4;
-}
-.measured {
-  fill: var(--sheet);
-  stroke: var(--ink);
-  stroke-width: 2;
-}
-.figure {
-  fill: var(--ink);
-  font-weight: 600;
-}
-.retest {
-  stroke: var(--slate);
-  stroke-dasharray: 4 4;
-}
-.today {
-  stroke: var(--ink);
-  stroke-width: 1.25;
 }
 </style>

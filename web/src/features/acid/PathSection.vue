@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
 import { harmsRootsBelow, situations } from '@spudder/core/soil/acid-plan'
-import { formatNumber, percent } from '@spudder/core/base/quantity'
+import { percent } from '@spudder/core/base/quantity'
 import { tenthDeviation } from '@spudder/core/base/reference'
 import { computed } from 'vue'
 import { dayWords } from '../../shared/units/today.ts'
@@ -28,7 +29,7 @@ const bites = computed(() => {
   if (!situations[draft.value.situation].isLiving) return undefined
   const lowest = Math.min(...(forecast.value?.points ?? []).map(({ top }) => top))
   if (!(lowest < harmsRootsBelow.value)) return undefined
-  return `The top 5 cm fall to pH ${lowest.toFixed(1)}: acid formed beside roots hurts them. Smaller steps, further apart; test the top apart.`
+  return `The top 5 cm fall to pH ${formatDecimals(lowest, 1)}: acid formed beside roots hurts them. Smaller steps, further apart; test the top apart.`
 })
 
 const arrival = computed(() => {
@@ -37,7 +38,7 @@ const arrival = computed(() => {
   const at = (wanted: number) => points[shareArrived.findIndex((each) => each >= wanted)]?.day
   const [soon, half] = [at(0.1), at(0.5)]
   const last = shareArrived.at(-1) ?? 0
-  const bound = `pH ${end.toFixed(1)} or ${isUpward.value ? 'above' : 'below'}`
+  const bound = `pH ${formatDecimals(end, 1)} or ${isUpward.value ? 'above' : 'below'}`
   if (!soon) return `${percent(last)} of soils like this stand at ${bound} when the path ends.`
   const middle = half ? `half of them by ${dayWords(half)}` : `${percent(last)} of them in the end`
   return `One such soil in ten is at ${bound} by ${dayWords(soon)}, ${middle}.`
@@ -55,7 +56,7 @@ const nextTest = computed(() => {
   const day = retests.value[0]
   const point = forecast.value?.points.find((each) => day !== undefined && each.day >= day)
   if (!day || !point) return undefined
-  const [low, high] = [point.low.toFixed(1), point.high.toFixed(1)]
+  const [low, high] = [formatDecimals(point.low, 1), formatDecimals(point.high, 1)]
   const [slow, fast] = isUpward.value ? [`under ${low}`, `over ${high}`] : [`over ${high}`, `under ${low}`] // prettier-ignore
   return `At the test of ${dayWords(day)}: from ${low} to ${high} go on; ${slow} it goes slower than thought, put the next step out and test again in half a year; ${fast} leave the next step out.`
 })

@@ -44,7 +44,7 @@ function setAmount(index: number, text: string): void {
     unreadable.value = { ...unreadable.value, [index]: message }
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
-    unreadable.value = { ...unreadable.value, [index]: `Give ${error.expected}.` }
+    unreadable.value = { ...unreadable.value, [index]: error.sentence() }
   }
 }
 /** A day that is half typed, or cleared, is no day yet: the step stays where it was. */

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
 import { ratioReadings, acidStockFor } from '@spudder/core/apply/mix'
-import { amountWords, formatNumber, quantityOf, valueIn } from '@spudder/core/base/quantity'
+import { amountWords, quantityOf, valueIn } from '@spudder/core/base/quantity'
 import { acidDose, acids, type AcidDose } from '@spudder/core/soil/water'
 import { molPerKgSulfur } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
@@ -146,7 +147,7 @@ const bringsWords = computed(() =>
           <p>
             <b class="big">{{ amountOf(made.batch) }}</b>
             {{ made.batch.acid.name }} in {{ amountWords('volume', batchL, system, 4) }} of water;
-            it then stands at pH {{ made.targetPH.toFixed(1) }} and keeps
+            it then stands at pH {{ formatDecimals(made.targetPH, 1) }} and keeps
             {{ formatNumber(made.left, 2) }} mg/L of alkalinity.
           </p>
           <p class="faint-note">The same with {{ othersWords }}.</p>

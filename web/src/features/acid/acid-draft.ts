@@ -1,3 +1,4 @@
+import { formatDecimals, typedNumber } from '@spudder/core/base/writing'
 import type { AcidPlanDto } from '@spudder/contract/acid-plan'
 import type { AcidStep, Situation } from '@spudder/core/soil/acid-plan'
 import type { Context } from '@spudder/core/stand/plant'
@@ -66,7 +67,7 @@ interface DraftFacts {
   readonly water: { readonly alkalinity?: number | undefined; readonly pH?: number | undefined }
 }
 
-const text = (value: number | undefined): string => (value === undefined ? '' : String(value))
+const text = (value: number | undefined): string => (value === undefined ? '' : typedNumber(value))
 
 /** A draft that begins from the plan that holds, else from what is usual for such a stand. */
 export function freshAcidDraft(facts: DraftFacts): AcidDraft {
@@ -81,7 +82,7 @@ export function freshAcidDraft(facts: DraftFacts): AcidDraft {
     fizz: ground?.fizz ?? fizz,
     depth: ground ? amountWords('length', ground.depthM, system, 3) : depthOf[situation][system],
     situation,
-    targetPH: (plan?.targetPH ?? likedPH).toFixed(1),
+    targetPH: formatDecimals(plan?.targetPH ?? likedPH, 1),
     bufferTest: ground?.bufferTest ?? '',
     titrated: text(ground?.titratedMmol),
     sourceId: plan?.steps[0]?.sourceId ?? firstAmendment('down'),

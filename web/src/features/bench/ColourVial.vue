@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber, typedNumber } from '@spudder/core/base/writing'
 import {
   colourChartNames,
   colourCharts,
@@ -95,7 +96,7 @@ async function save(): Promise<void> {
             class="visually-hidden"
           />
           <i :style="{ background: colourAt(index) }" />
-          <span>{{ value }}</span>
+          <span>{{ typedNumber(value) }}</span>
         </label>
       </div>
       <p class="faint-note">
@@ -105,7 +106,7 @@ async function save(): Promise<void> {
       <div class="bar">
         <Button type="primary" :disabled="picked === undefined" :loading="isLoading" @click="save">
           Keep {{ picked === undefined ? 'the reading' : chart.steps[picked] }}
-          <template v-if="picked !== undefined"> ± {{ Number(doubt.toPrecision(2)) }}</template>
+          <template v-if="picked !== undefined"> ± {{ formatNumber(doubt, 2) }}</template>
         </Button>
         <span v-if="picked !== undefined && !isDone" class="faint-note">
           {{ secondsLeft === undefined ? 'The timer was not started.' : 'The time is not up yet.' }}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import type { Doubtful } from '@spudder/core/seen/reading'
 import { Button } from 'ant-design-vue'
 
@@ -13,7 +14,7 @@ defineEmits<{ so: []; instead: [value: number] }>()
     <div class="answers">
       <template v-for="each in questions" :key="each.question">
         <Button v-if="each.instead !== undefined" @click="$emit('instead', each.instead)">
-          Yes, take {{ Number(each.instead.toPrecision(4)) }}
+          Yes, take {{ formatNumber(each.instead, 4) }}
         </Button>
       </template>
       <Button @click="$emit('so')">It is as I typed it: keep it</Button>

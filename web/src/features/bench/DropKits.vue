@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import { placeRoutes } from '@spudder/contract/place'
 import { useChange } from '../../api/use-change.ts'
 import { CoreError } from '@spudder/core/base/error'
@@ -11,7 +12,6 @@ import {
   readingKinds,
   type DropKitName,
 } from '@spudder/core/seen/reading'
-import { formatNumber } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -86,7 +86,7 @@ const magnesium = computed(() => {
     return { read: magnesiumFrom(total, asHardness) }
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
-    return { refused: `Calcium hardness: give ${error.expected}.` }
+    return { refused: error.sentence('Calcium hardness') }
   }
 })
 /** From this on a solution is not short of magnesium [mg/L]; common practice. */

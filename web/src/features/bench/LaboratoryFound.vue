@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatNumber } from '@spudder/core/base/quantity'
+import { formatNumber } from '@spudder/core/base/writing'
 import type { CellError, ImportedReading } from '@spudder/core/seen/laboratory'
 import { readingKinds } from '@spudder/core/seen/reading'
 import { computed } from 'vue'

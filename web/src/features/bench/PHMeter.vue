@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals, formatNumber, typedNumber } from '@spudder/core/base/writing'
 import type { MeterSample } from '@spudder/contract/meter'
 import {
   calibrate,
@@ -7,7 +8,6 @@ import {
   type BufferReading,
   type ReadingPlace,
 } from '@spudder/core/seen/reading'
-import { formatNumber } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { meterRoutes } from '@spudder/contract/meter'
@@ -153,8 +153,8 @@ async function save(isSaidToBeSo = false): Promise<void> {
         Read the sample
       </Button>
       <p v-if="samplePH !== undefined" class="figure-value" aria-live="polite">
-        pH {{ samplePH.toFixed(2) }}
-        <span class="unit">± {{ doubt }}, {{ sampleMillivolts }} mV</span>
+        pH {{ formatDecimals(samplePH, 2) }}
+        <span class="unit">± {{ typedNumber(doubt) }}, {{ sampleMillivolts }} mV</span>
       </p>
       <template v-if="samplePH !== undefined">
         <ChoiceField v-model="place" label="of" :options="placeOptions" />

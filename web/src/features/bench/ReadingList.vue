@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import type { ReadingDto } from '@spudder/contract/reading'
 import {
   doubtOf,
@@ -9,7 +10,6 @@ import {
   type ReadingKind,
   type ReadingMedium,
 } from '@spudder/core/seen/reading'
-import { formatNumber } from '@spudder/core/base/quantity'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { dayWords } from '../../shared/units/today.ts'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import { placeRoutes } from '@spudder/contract/place'
 import { useChange } from '../../api/use-change.ts'
 import {
@@ -9,7 +10,6 @@ import {
   type IronSchoolName,
 } from '@spudder/core/seen/reading'
 import { sourceWords } from '@spudder/core/base/reference'
-import { formatNumber } from '@spudder/core/base/quantity'
 import { computed, useId } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ProblemNote from '../../shared/form/ProblemNote.vue'

@@ -101,7 +101,7 @@ export function useFileReading(
     } catch (error) {
       if (!(error instanceof CoreError)) throw error
       file.value = undefined
-      problem.value = `${name}: give ${error.expected}.`
+      problem.value = error.sentence(name)
     }
   }
   function change(part: Partial<LaboratoryMap>): void {

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { localeSample } from '@spudder/core/base/calendar'
+import { localeTags, type LocaleTag, typedNumber, usualLocale } from '@spudder/core/base/writing'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { currencies, currencyCodes, type Currency } from '@spudder/core/base/quantity'
 import { placeRoutes } from '@spudder/contract/place'
@@ -31,9 +33,9 @@ const usual = [...Array.from({ length: 5 }, () => plannerFigures.crewHours.value
 const draft = ref(fresh(store.place.value?.settings.work))
 function fresh(work: WorkSettingsDto | undefined) {
   return {
-    crewHours: (work?.crewHours ?? usual).map(String),
-    tripCost: String(work?.tripCost ?? plannerFigures.tripCost.value),
-    leadDays: String(work?.leadDays ?? usualLeadDays),
+    crewHours: (work?.crewHours ?? usual).map((hours) => typedNumber(hours)),
+    tripCost: typedNumber(work?.tripCost ?? plannerFigures.tripCost.value),
+    leadDays: typedNumber(work?.leadDays ?? usualLeadDays),
     intervalBy: work?.intervalBy ?? ('days' as const),
     blackouts: (work?.blackouts ?? []).map((each) => ({ ...each })),
   }
@@ -50,6 +52,13 @@ const paidIn = computed({
   set: (code) => (chosenCurrency.value = code),
 })
 const currencyOptions = currencyCodes.map((value) => ({ value, words: currencies[value].name }))
+/** How numbers and days are written, each shown by what it makes of them. */
+const chosenLocale = ref<LocaleTag>()
+const writing = computed({
+  get: () => chosenLocale.value ?? store.place.value?.settings.locale ?? usualLocale,
+  set: (tag) => (chosenLocale.value = tag),
+})
+const writingOptions = localeTags.map((value) => ({ value, words: localeSample(value) }))
 const clockWords = {
   days: 'days of the calendar',
   growth: 'growth: warmth summed up',
@@ -61,6 +70,7 @@ async function keep(): Promise<void> {
   const { crewHours, tripCost, leadDays, ...rest } = draft.value
   const dto = checked({
     currency: paidIn.value,
+    locale: writing.value,
     work: {
       ...rest,
       crewHours: crewHours.map(numberIn),
@@ -105,6 +115,7 @@ async function keepCare(id: string, care: object): Promise<void> {
       </fieldset>
       <div class="row">
         <ChoiceField v-model="paidIn" label="Money" :options="currencyOptions" />
+        <ChoiceField v-model="writing" label="Numbers and days" :options="writingOptions" />
         <TextField
           v-model="draft.tripCost"
           label="Cost of one trip"
@@ -163,7 +174,7 @@ async function keepCare(id: string, care: object): Promise<void> {
           @update:model-value="keepCare(each.id, { wateringDays: $event })"
         />
         <TextField
-          :model-value="String(Math.round(paleLossOf(each) * 100) / 100)"
+          :model-value="typedNumber(Math.round(paleLossOf(each) * 100) / 100)"
           label="A pale day costs"
           inputmode="decimal"
           @update:model-value="

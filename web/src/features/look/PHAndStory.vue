@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals, typedNumber } from '@spudder/core/base/writing'
 import { percent } from '@spudder/core/base/quantity'
 import { readingRoutes } from '@spudder/contract/reading'
 import { storyRoutes } from '@spudder/contract/story'
@@ -91,7 +92,7 @@ function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): stri
     <div class="part">
       <h2>pH</h2>
       <p v-if="exposure" class="exposure">
-        <b>{{ exposure.pH.toFixed(1) }} ± {{ exposure.doubt.toFixed(1) }}</b>
+        <b>{{ formatDecimals(exposure.pH, 1) }} ± {{ formatDecimals(exposure.doubt, 1) }}</b>
         while these leaves grew, {{ dayWords(exposure.window.from) }} to
         {{ dayWords(exposure.window.to) }}
       </p>
@@ -119,7 +120,7 @@ function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): stri
       <p v-if="known.length > 0" class="known">
         Known:
         <span v-for="reading in known" :key="reading.id">
-          {{ reading.value }} ({{ readingMethods[reading.method].label }},
+          {{ typedNumber(reading.value) }} ({{ readingMethods[reading.method].label }},
           {{ dayWords(reading.takenOn) }})
         </span>
       </p>

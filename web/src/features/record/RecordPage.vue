@@ -14,7 +14,7 @@ import {
   type RecordQuestion,
 } from '../../api/record.ts'
 import { useShelf } from '../../api/shelf.ts'
-import { saveText } from '../../shared/file/save-text.ts'
+import { saveText } from '../../shared/file/save-file.ts'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import TextField from '../../shared/form/TextField.vue'

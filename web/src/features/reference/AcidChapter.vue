@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import { situationNames, situations, stepLimits, sulfurTables } from '@spudder/core/soil/acid-plan'
 import { acidities, molPerKgSulfur, findSource } from '@spudder/core/material/source'
 import { pathFigures } from '@spudder/core/soil/pH-path'
-import { formatNumber } from '@spudder/core/base/quantity'
 import { sourceWords } from '@spudder/core/base/reference'
 import { bufferFigures, textureNames, textures } from '@spudder/core/soil/soil'
 import ScrollBox from '../../shared/ScrollBox.vue'

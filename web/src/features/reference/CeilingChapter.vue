@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { formatDecimals } from '@spudder/core/base/writing'
 import { compareWithTrade } from '@spudder/core/material/chemistry'
 import { ligands } from '@spudder/core/material/source'
 
 const compared = compareWithTrade()
 const said = (pH: number | undefined): string =>
-  pH === undefined ? 'never' : pH > 10.99 ? 'past 11' : pH.toFixed(1)
+  pH === undefined ? 'never' : pH > 10.99 ? 'past 11' : formatDecimals(pH, 1)
 import ScrollBox from '../../shared/ScrollBox.vue'
 </script>
 

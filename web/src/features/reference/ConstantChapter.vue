@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedNumber } from '@spudder/core/base/writing'
 import { soilConstants } from '@spudder/core/material/chemistry'
 import {
   confidenceSpread,
@@ -86,7 +87,7 @@ import ScrollBox from '../../shared/ScrollBox.vue'
       <tbody>
         <tr v-for="each in soilConstants" :key="each.words">
           <th scope="row">{{ each.words }}</th>
-          <td class="figure">{{ each.figure.value }}</td>
+          <td class="figure">{{ typedNumber(each.figure.value) }}</td>
           <td>{{ each.figure.unit }}</td>
           <td class="from">{{ sourceWords(each.figure) }}</td>
         </tr>

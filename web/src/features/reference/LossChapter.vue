@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedNumber } from '@spudder/core/base/writing'
 import { openIronHalfLifeDays, openIronOfUse } from '@spudder/core/material/persistence'
 import {
   findIronSource,
@@ -63,7 +64,7 @@ import ScrollBox from '../../shared/ScrollBox.vue'
       </thead>
       <tbody>
         <tr v-for="point in openIronOfUse.points" :key="point.pH">
-          <th scope="row">{{ point.pH }}</th>
+          <th scope="row">{{ typedNumber(point.pH) }}</th>
           <td class="figure">
             {{ Math.round(point.usual * 100) }} ({{ Math.round(point.low * 100) }}-{{
               Math.round(point.high * 100)
@@ -84,7 +85,7 @@ import ScrollBox from '../../shared/ScrollBox.vue'
       </thead>
       <tbody>
         <tr v-for="point in openIronHalfLifeDays.points" :key="point.pH">
-          <th scope="row">{{ point.pH }}</th>
+          <th scope="row">{{ typedNumber(point.pH) }}</th>
           <td class="figure">{{ daysWords(point) }}</td>
         </tr>
       </tbody>

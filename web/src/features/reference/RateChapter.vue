@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedNumber } from '@spudder/core/base/writing'
 import { contexts, routeWords } from '@spudder/core/stand/plant'
 import { rateBases, type Rate } from '@spudder/core/material/rate'
 import { allRates, findSource, sourcesWithRate } from '@spudder/core/material/source'
@@ -6,7 +7,9 @@ import { sourceWords } from '@spudder/core/base/reference'
 import ScrollBox from '../../shared/ScrollBox.vue'
 
 const span = (low: number, usual: number, high: number) =>
-  low === high ? String(usual) : `${low}-${high}, usual ${usual}`
+  low === high
+    ? typedNumber(usual)
+    : `${typedNumber(low)}-${typedNumber(high)}, usual ${typedNumber(usual)}`
 const rateOf = ({ rate, unit }: Rate) => `${span(rate.low, rate.usual, rate.high)} ${unit}`
 const waterOf = ({ carrier }: Rate) =>
   carrier ? `${span(carrier.low, carrier.usual, carrier.high)} ${carrier.unit}` : ''

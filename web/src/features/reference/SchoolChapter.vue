@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedNumber } from '@spudder/core/base/writing'
 import { disagreements, sourceWords } from '@spudder/core/base/reference'
 import { ironSchools } from '@spudder/core/seen/reading'
 import ScrollBox from '../../shared/ScrollBox.vue'
@@ -41,7 +42,7 @@ import ScrollBox from '../../shared/ScrollBox.vue'
       <tbody>
         <tr v-for="school in ironSchools" :key="school.name">
           <th scope="row">{{ school.name }}</th>
-          <td class="figure">{{ school.lowBelow }}</td>
+          <td class="figure">{{ typedNumber(school.lowBelow) }}</td>
           <td class="figure">
             {{ school.enoughFrom }}{{ school.aboveManganese ? ' and above manganese' : '' }}
           </td>

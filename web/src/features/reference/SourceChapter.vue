@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import { useCurrency } from '../../shared/units/use-currency.ts'
-import { formatNumber } from '@spudder/core/base/quantity'
 import { sourceWords, type FigureRange } from '@spudder/core/base/reference'
 import { contentWords, ironSources, otherSources } from '@spudder/core/material/source'
 import { money, moneyRange } from '../../shared/units/money-words.ts'

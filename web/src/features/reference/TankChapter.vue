@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedNumber } from '@spudder/core/base/writing'
 import { burnHeatC, leafBurnLimit, partnerKinds } from '@spudder/core/apply/mix'
 import { contexts, type Context } from '@spudder/core/stand/plant'
 import { isNone, sourceWords } from '@spudder/core/base/reference'
@@ -113,7 +114,7 @@ const limits = Object.entries(seasonLimits).flatMap(([context, row]) =>
         <tr v-for="each in limits" :key="`${each.label} ${each.nutrient}`">
           <th scope="row">{{ each.label }}</th>
           <td>{{ each.nutrient }}</td>
-          <td class="figure">{{ each.limit.value }}</td>
+          <td class="figure">{{ typedNumber(each.limit.value) }}</td>
           <td class="from">{{ sourceWords(each.limit) }}</td>
         </tr>
       </tbody>

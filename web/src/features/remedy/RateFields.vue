@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedNumber } from '@spudder/core/base/writing'
 import { routeWords, type Route } from '@spudder/core/stand/plant'
 import { dimensionOf, parseUnit, rateText, type UnitSystem } from '@spudder/core/base/quantity'
 import { rateBases, type LabelMaximum, type Rate } from '@spudder/core/material/rate'
@@ -63,7 +64,8 @@ const usual = computed(() => {
     :message="messages.rate"
   />
   <p v-if="labelMaximum" class="faint-note">
-    The label of this product allows at most {{ labelMaximum.value }} {{ labelMaximum.unit }}.
+    The label of this product allows at most {{ typedNumber(labelMaximum.value) }}
+    {{ labelMaximum.unit }}.
   </p>
   <QuantityField
     v-if="rate.carrier"

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import type { DosePlan } from '@spudder/core/apply/dose'
 import type { FillPlan } from '@spudder/core/apply/mix'
 import {
   amountRange,
   amountWords,
-  formatNumber,
   percent,
   quantityOf,
   rateText,

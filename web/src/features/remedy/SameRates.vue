@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { formatNumber, spoonWords, type UnitSystem } from '@spudder/core/base/quantity'
+import { formatNumber } from '@spudder/core/base/writing'
+import { spoonWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { group } from 'd3-array'
 import { rateBases, type SameRate } from '@spudder/core/material/rate'
 import { computed } from 'vue'

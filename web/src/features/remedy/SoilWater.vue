@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import { logCalcium } from '@spudder/core/material/chemistry'
-import { formatNumber } from '@spudder/core/base/quantity'
 import { computed, useId } from 'vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import { usualSoilWater, type SoilWaterDraft } from './soil-water.ts'

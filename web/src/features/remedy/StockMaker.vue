@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals } from '@spudder/core/base/writing'
 import { CoreError } from '@spudder/core/base/error'
 import {
   planTanks,
@@ -52,7 +53,7 @@ const made = computed(() => {
     return { stock, strong: tooStrong(props.sourceId, stock.strengthGPerL) }
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
-    return { problem: `Give ${error.expected}.` }
+    return { problem: error.sentence() }
   }
 })
 const plan = computed(() =>
@@ -91,7 +92,7 @@ const named = (materials: readonly { readonly name: string }[]) =>
         {{ amountWords('volume', made.stock.feedL, system) }} of feed.
       </p>
       <p v-if="made.strong" class="stop">
-        That is {{ made.stock.strengthGPerL.toFixed(0) }} g in a litre of stock; at most
+        That is {{ formatDecimals(made.stock.strengthGPerL, 0) }} g in a litre of stock; at most
         {{ made.strong.mostGPerL }} g dissolve ({{ made.strong.source }}). Take more stock or
         another ratio.
       </p>

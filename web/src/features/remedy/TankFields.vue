@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { formatNumber, typedNumber } from '@spudder/core/base/writing'
 import type { SprayerDto } from '@spudder/contract/sprayer'
 import { toSetup } from '@spudder/contract/sprayer'
 import type { PlaceSettingsDto } from '@spudder/contract/place'
 import type { Route } from '@spudder/core/stand/plant'
 import {
   amountWords,
-  formatNumber,
   formatQuantity,
   quantityOf,
   rateText,
@@ -89,8 +89,8 @@ watch(
   (acidId) => {
     const { sprayWater } = props.settings
     if (acidId === '' || !sprayWater || draft.value.alkalinity !== '') return
-    draft.value.alkalinity = String(sprayWater.alkalinityMgPerLCaCO3)
-    draft.value.waterPH = String(sprayWater.pH)
+    draft.value.alkalinity = typedNumber(sprayWater.alkalinityMgPerLCaCO3)
+    draft.value.waterPH = typedNumber(sprayWater.pH)
   },
 )
 const acidWords = computed(() => {

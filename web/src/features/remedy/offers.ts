@@ -1,3 +1,4 @@
+import { formatDecimals } from '@spudder/core/base/writing'
 import { percent } from '@spudder/core/base/quantity'
 import {
   candidateOfSource,
@@ -138,7 +139,8 @@ function ofOther(ranked: RankedOtherSource, { size, route, medium }: OfferFacts)
   const spent = amount && amount.productKg * source.pricePerKg.usual
   const same = (value: number | undefined): FigureRange | undefined =>
     value === undefined ? undefined : { low: value, usual: value, high: value }
-  const where = route === 'leaf' ? 'on the leaf' : `in the ${route} at pH ${medium.pH.toFixed(1)}`
+  const where =
+    route === 'leaf' ? 'on the leaf' : `in the ${route} at pH ${formatDecimals(medium.pH, 1)}`
   return {
     id: source.id,
     name: source.name,

@@ -1,7 +1,9 @@
+import { PiniaColada } from '@pinia/colada'
 import { mount } from '@vue/test-utils'
 import type { StandSize } from '@spudder/core/stand/plant'
 import { formatQuantity, inPlaceUnits, valueIn, parseQuantity } from '@spudder/core/base/quantity'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { createPinia } from 'pinia'
 import { computed, defineComponent, nextTick, ref } from 'vue'
 import OfferList from './OfferList.vue'
 import { useRemedyDraft } from './use-remedy-draft.ts'
@@ -243,11 +245,17 @@ describe('the soil water', () => {
   })
 })
 
+const listOf = (props: InstanceType<typeof OfferList>['$props']) =>
+  mount(OfferList, { props, global: { plugins: [createPinia(), [PiniaColada, {}]] } })
+
 describe('the list of what can be chosen', () => {
   it('shows the share of use as a bar, marks the chosen and hands on another', async () => {
     const { remedy } = draftOf({ firstRoute: 'soil' })
-    const list = mount(OfferList, {
-      props: { offers: remedy.offers.value, chosenId: 'fe-eddha', size: lawn, system: 'us' },
+    const list = listOf({
+      offers: remedy.offers.value,
+      chosenId: 'fe-eddha',
+      size: lawn,
+      system: 'us',
     })
     const rows = list.findAll('.sources > li')
     expect(rows[0]?.text()).toContain('Fe-EDDHA')
@@ -261,20 +269,26 @@ describe('the list of what can be chosen', () => {
 
   it('does not offer what no rate is known for', () => {
     const { remedy } = draftOf()
-    const list = mount(OfferList, {
-      props: { offers: remedy.offers.value, chosenId: undefined, size: lawn, system: 'us' },
+    const list = listOf({
+      offers: remedy.offers.value,
+      chosenId: undefined,
+      size: lawn,
+      system: 'us',
     })
     expect(list.find('input[value=fe-eddha]').attributes('disabled')).toBeDefined()
   })
 
   it('shows six at first, the chosen one always, and folds what fails', () => {
     const { remedy } = draftOf()
-    const list = mount(OfferList, {
-      props: { offers: remedy.offers.value, chosenId: 'fe-dtpa', size: lawn, system: 'metric' },
+    const list = listOf({
+      offers: remedy.offers.value,
+      chosenId: 'fe-dtpa',
+      size: lawn,
+      system: 'metric',
     })
     expect(list.findAll('[data-group=main] > li')).toHaveLength(7)
     expect(list.find('[data-group=main]').text()).toContain('Fe-DTPA')
     expect(list.text()).toMatch(/[1-9]\d* that fail here/)
-    expect(list.text()).toMatch(/€[\d.]+\/100 m²/)
+    expect(list.text()).toMatch(/[\d.]+\/100 m²/)
   })
 })

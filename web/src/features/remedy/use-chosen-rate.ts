@@ -1,3 +1,4 @@
+import { typedNumber } from '@spudder/core/base/writing'
 import { rateText, type UnitSystem } from '@spudder/core/base/quantity'
 import type { Rate } from '@spudder/core/material/rate'
 import { findRate } from '@spudder/core/material/source'
@@ -6,7 +7,7 @@ import type { Offer } from './offers.ts'
 import type { RemedyDraft } from './remedy-draft.ts'
 
 /** A percentage as it is typed: without the tail that binary fractions have. */
-const percentText = (share: number): string => String(Number((share * 100).toFixed(4)))
+const percentText = (share: number): string => typedNumber(Number((share * 100).toFixed(4)))
 
 /** The source that is chosen and its rate; a new choice takes its usual figures up. */
 export function useChosenRate(

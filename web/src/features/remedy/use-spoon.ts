@@ -28,7 +28,7 @@ export function useSpoon(offerId: ComputedRef<string | undefined>) {
       return { kgPerL: densityOf(weighed, parseQuantity(measure, 'volume')) }
     } catch (error) {
       if (!(error instanceof CoreError)) throw error
-      return { problem: `Give ${error.expected}.` }
+      return { problem: error.sentence() }
     }
   })
   return {

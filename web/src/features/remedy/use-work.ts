@@ -40,7 +40,7 @@ function inWords<Value>(part: { readonly value?: Value; readonly error?: CoreErr
   const { value, error } = part ?? {}
   return {
     ...(value === undefined || error ? {} : { value }),
-    ...(error ? { problem: `Give ${error.expected}.` } : {}),
+    ...(error ? { problem: error.sentence() } : {}),
   }
 }
 

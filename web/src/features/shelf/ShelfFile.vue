@@ -15,7 +15,7 @@ import { fileText } from '../../shared/file/file-text.ts'
 import FileButton from '../../shared/form/FileButton.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
-import { saveText } from '../../shared/file/save-text.ts'
+import { saveText } from '../../shared/file/save-file.ts'
 
 /** The shelf as a CSV file, out and in. */
 const props = defineProps<{ placeId: string; products: readonly ShelfProduct[] }>()
@@ -40,7 +40,7 @@ async function open(file: File | undefined): Promise<void> {
     ids.value = read.products.map(() => crypto.randomUUID())
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
-    problem.value = `This is no shelf file: it needs ${error.expected}.`
+    problem.value = error.sentence('This is no shelf file')
   }
 }
 

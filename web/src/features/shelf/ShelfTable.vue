@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import type { ProductDto } from '@spudder/contract/shelf'
-import { amountWords, formatNumber, type UnitSystem } from '@spudder/core/base/quantity'
+import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { checkLabel } from '@spudder/core/material/label'
 import { findIronSource } from '@spudder/core/material/source'
 import ScrollBox from '../../shared/ScrollBox.vue'

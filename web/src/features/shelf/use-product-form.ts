@@ -1,9 +1,10 @@
+import { formatNumber, typedNumber } from '@spudder/core/base/writing'
 import { productRoutes } from '@spudder/contract/shelf'
 import { useChange } from '../../api/use-change.ts'
 import { ChangeProductDto, CreateProductDto, type ProductDto } from '@spudder/contract/shelf'
 import { CoreError } from '@spudder/core/base/error'
 import { checkLabel } from '@spudder/core/material/label'
-import { amountWords, formatNumber, parseUnit, type UnitSystem } from '@spudder/core/base/quantity'
+import { amountWords, parseUnit, type UnitSystem } from '@spudder/core/base/quantity'
 import { mainSourceOf, plainForm } from '@spudder/core/material/shelf'
 import { computed, ref, type Ref } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
@@ -38,12 +39,12 @@ function draftOf(product: ProductDto, system: UnitSystem): ProductDraft {
     name,
     sourceId,
     label,
-    packPrice: product.packPrice === null ? '' : String(product.packPrice),
+    packPrice: product.packPrice === null ? '' : typedNumber(product.packPrice),
     pack: mass(product.packKg),
     density: product.densityKgPerL === null ? '' : `${formatNumber(product.densityKgPerL)} kg/L`,
     stock: mass(product.stockKg),
     lot,
-    labelMaximum: labelMaximum ? `${labelMaximum.value} ${labelMaximum.unit}` : '',
+    labelMaximum: labelMaximum ? `${typedNumber(labelMaximum.value)} ${labelMaximum.unit}` : '',
     stain,
     organic,
     hazards,

@@ -1,14 +1,9 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import { sprayerRoutes } from '@spudder/contract/sprayer'
 import { useChange } from '../../api/use-change.ts'
 import { ChangeSprayerDto, toSetup, type SprayerDto } from '@spudder/contract/sprayer'
-import {
-  amountWords,
-  formatNumber,
-  quantityOf,
-  valueIn,
-  type UnitSystem,
-} from '@spudder/core/base/quantity'
+import { amountWords, quantityOf, valueIn, type UnitSystem } from '@spudder/core/base/quantity'
 import { sprayerKindOf } from '@spudder/core/apply/sprayer'
 import { waterRateWords } from '@spudder/core/days/sheet'
 import { Button } from 'ant-design-vue'

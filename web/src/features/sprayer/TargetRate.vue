@@ -1,12 +1,7 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import { CoreError } from '@spudder/core/base/error'
-import {
-  formatNumber,
-  percent,
-  quantityOf,
-  type UnitSystem,
-  valueIn,
-} from '@spudder/core/base/quantity'
+import { percent, quantityOf, type UnitSystem, valueIn } from '@spudder/core/base/quantity'
 import {
   dropClassOf,
   flowForRate,
@@ -63,7 +58,7 @@ const ways = computed(() => {
     }
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
-    return { problem: `Give ${error.expected}.` }
+    return { problem: error.sentence() }
   }
 })
 </script>

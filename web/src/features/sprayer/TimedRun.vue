@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals } from '@spudder/core/base/writing'
 import { Button } from 'ant-design-vue'
 import TextField from '../../shared/form/TextField.vue'
 import { useStopwatch } from './use-stopwatch.ts'
@@ -11,7 +12,7 @@ const watch = useStopwatch()
 function press(): void {
   if (watch.isRunning.value) {
     watch.stop()
-    text.value = `${watch.seconds.value.toFixed(1)} s`
+    text.value = `${formatDecimals(watch.seconds.value, 1)} s`
   } else {
     watch.start()
   }
@@ -22,7 +23,9 @@ function press(): void {
   <div class="timed">
     <Button size="large" :type="watch.isRunning.value ? 'primary' : 'default'" @click="press">
       {{
-        watch.isRunning.value ? `Stop at ${watch.seconds.value.toFixed(0)} s` : 'Start the watch'
+        watch.isRunning.value
+          ? `Stop at ${formatDecimals(watch.seconds.value, 0)} s`
+          : 'Start the watch'
       }}
     </Button>
     <TextField v-model="text" :label="label" hint="or typed: 34 s, 1.2 min" :message="message" />

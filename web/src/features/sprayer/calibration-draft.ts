@@ -1,3 +1,5 @@
+import { listed } from '../../shared/form/number-text.ts'
+import { readTyped } from '@spudder/core/base/writing'
 import { CoreError } from '@spudder/core/base/error'
 import {
   formatQuantity,
@@ -57,7 +59,7 @@ export function readCalibration(setup: SprayerSetup, draft: CalibrationDraft): R
       return act()
     } catch (error) {
       if (!(error instanceof CoreError)) throw error
-      problems[field] = `Give ${error.expected}.`
+      problems[field] = error.sentence()
       return undefined
     }
   }
@@ -66,15 +68,15 @@ export function readCalibration(setup: SprayerSetup, draft: CalibrationDraft): R
       ? undefined
       : attempt(field, () => valueIn(parseQuantity(draft[field], dimension), unit))
 
-  const list = draft.nozzles.split(/[,;\n]/).map((each) => each.trim())
+  const list = listed(draft.nozzles)
   const amounts =
     draft.nozzles.trim() === ''
       ? undefined
       : attempt('nozzles', () => {
           const unit = unitText(parseQuantity(list.at(-1) ?? '', 'volume').unit)
           return list.map((each) =>
-            /^[\d.]+$/.test(each)
-              ? valueIn(quantityOf(Number(each), unit), 'L')
+            Number.isFinite(readTyped(each))
+              ? valueIn(quantityOf(readTyped(each), unit), 'L')
               : valueIn(parseQuantity(each, 'volume'), 'L'),
           )
         })

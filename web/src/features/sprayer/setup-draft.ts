@@ -1,7 +1,8 @@
+import { numberIn } from '../../shared/form/number-text.ts'
+import { formatNumber, typedNumber } from '@spudder/core/base/writing'
 import type { SprayerSetupDto } from '@spudder/contract/sprayer'
 import { CoreError } from '@spudder/core/base/error'
 import {
-  formatNumber,
   parseQuantity,
   quantityOf,
   valueIn,
@@ -47,7 +48,7 @@ export function readSetup(draft: SetupDraft): ReadSetup {
       return valueIn(parseQuantity(draft[field] ?? '', dimension), unit)
     } catch (error) {
       if (!(error instanceof CoreError)) throw error
-      problems[field] = `Give ${error.expected}.`
+      problems[field] = error.sentence()
       return undefined
     }
   }
@@ -55,11 +56,11 @@ export function readSetup(draft: SetupDraft): ReadSetup {
   const readMeasure: Readonly<Record<MeasureName, () => unknown>> = {
     nozzleKind: () => draft.nozzleKind,
     nozzleSize: () => draft.nozzleSize,
-    nozzleCount: () => Number(draft.nozzleCount),
+    nozzleCount: () => numberIn(draft.nozzleCount),
     spacingM: () => quantity('spacing', 'length', 'm'),
     pressureBar: () => quantity('pressure', 'pressure', 'bar'),
     speedKmPerH: () => quantity('speed', 'length/time', 'km/h'),
-    ratio: () => Number(draft.ratio),
+    ratio: () => numberIn(draft.ratio),
   }
   const measures = sprayerKindOf(kind).measures.map((name) => [name, readMeasure[name]()] as const)
   const tankL = quantity('tank', 'volume', 'L')
@@ -80,7 +81,7 @@ export function draftOfSetup(setup: SprayerSetupDto, system: UnitSystem): Partia
     spacingM: () => ({ spacing: said(setup.spacingM, 'm', 'in', 'cm') }),
     pressureBar: () => ({ pressure: said(setup.pressureBar, 'bar', 'psi', 'bar') }),
     speedKmPerH: () => ({ speed: said(setup.speedKmPerH, 'km/h', 'mi/h', 'km/h') }),
-    ratio: () => ({ ratio: String(setup.ratio) }),
+    ratio: () => ({ ratio: typedNumber(setup.ratio ?? 1) }),
   }
   const measures = sprayerKindOf(setup.kind).measures.map((name) => sayMeasure[name]())
   return {

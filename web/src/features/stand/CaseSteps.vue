@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals } from '@spudder/core/base/writing'
 import { percent } from '@spudder/core/base/quantity'
 import { readingKinds, readingWords } from '@spudder/core/seen/reading'
 import { computed } from 'vue'
@@ -42,7 +43,9 @@ const remedyWords = computed(() => {
 })
 const acidWords = computed(() => {
   const plan = story.value?.acidPlans.at(-1)
-  return plan ? `${plan.fromPH.toFixed(1)} to ${plan.targetPH.toFixed(1)}` : 'no plan'
+  return plan
+    ? `${formatDecimals(plan.fromPH, 1)} to ${formatDecimals(plan.targetPH, 1)}`
+    : 'no plan'
 })
 const jobWords = computed(() => {
   const next = planned.value[0]

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedNumber } from '@spudder/core/base/writing'
 import { trialRoutes } from '@spudder/contract/trial'
 import { useChange } from '../../api/use-change.ts'
 import type { TrialDto } from '@spudder/contract/trial'
@@ -61,7 +62,7 @@ function go(steps: number): void {
   current.value = walk.value[(at.value + steps + walk.value.length) % walk.value.length]?.number
 }
 function give(value: number): void {
-  keep(String(value))
+  keep(typedNumber(value))
   if (at.value < walk.value.length - 1) go(1)
 }
 const wrong = ref('')
@@ -104,7 +105,7 @@ async function save(): Promise<void> {
         v-for="step in steps"
         :key="step"
         type="button"
-        :aria-pressed="typed === String(step)"
+        :aria-pressed="typed === typedNumber(step)"
         @click="give(step)"
       >
         {{ step }}

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import { trialRoutes } from '@spudder/contract/trial'
 import { useChange } from '../../api/use-change.ts'
 import { CreateTrialDto, trialScales } from '@spudder/contract/trial'
 import { CoreError } from '@spudder/core/base/error'
 import { toOutline, type Outline } from '@spudder/core/stand/ground'
-import { formatNumber, percent, placeUnits, quantityOf, valueIn } from '@spudder/core/base/quantity'
+import { percent, placeUnits, quantityOf, valueIn } from '@spudder/core/base/quantity'
 import { readingKinds, type ReadingKind } from '@spudder/core/seen/reading'
 import { powerOf, replicatesFor } from '@spudder/core/base/statistics'
 import {
@@ -77,7 +78,7 @@ const laid = computed<{ plots: readonly Plot[]; problem?: string }>(() => {
   try {
     return { plots: planTrial(design.value, draft.value.seed) }
   } catch (error) {
-    if (error instanceof CoreError) return { plots: [], problem: `It wants ${error.expected}.` }
+    if (error instanceof CoreError) return { plots: [], problem: error.sentence() }
     throw error
   }
 })

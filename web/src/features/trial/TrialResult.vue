@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
 import type { TrialDto } from '@spudder/contract/trial'
 import { readingKinds } from '@spudder/core/seen/reading'
 import { greennessOf, isColourKind, leafColour } from '@spudder/core/seen/colour'
@@ -53,7 +54,7 @@ const { answer, failure, isRunning, again } = useAnalysis(asked)
 const analysis = computed(() => answer.value?.analysis)
 const dates = computed(() => answer.value?.dates ?? [])
 const number = (value: number | undefined) =>
-  value === undefined || Number.isNaN(value) ? '' : String(Number(value.toPrecision(4)))
+  value === undefined || Number.isNaN(value) ? '' : formatNumber(value, 4)
 /** Least differences that are real, for one pair alone and among all. */
 const differences = computed(() =>
   (analysis.value?.comparisons ?? []).flatMap(({ of, pairs: [pair] }) =>
@@ -69,7 +70,8 @@ const colourOf = (value: number): string =>
         greennessOf(props.trial.scale, Math.min(kind.value.max, Math.max(kind.value.min, value))),
       )
     : 'var(--slate)'
-const chance = ({ p }: AnovaRow) => (p === undefined ? '' : p < 0.001 ? '< 0.001' : p.toFixed(3))
+const chance = ({ p }: AnovaRow) =>
+  p === undefined ? '' : p < 0.001 ? '< 0.001' : formatDecimals(p, 3)
 </script>
 
 <template>

@@ -93,7 +93,7 @@ describe('a trial that is planned', () => {
     await field('Plot length').setValue('90')
     expect(text()).toContain('That is more than this stand has')
     await field('Its treatments').setValue('sulfate')
-    expect(text()).toContain('It wants two or more levels of iron, one of them untreated.')
+    expect(text()).toContain('Give two or more levels of iron, one of them untreated.')
   })
 
   it('is laid out in metres, whatever it was typed in', async () => {

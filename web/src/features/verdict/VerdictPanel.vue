@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals } from '@spudder/core/base/writing'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { percent } from '@spudder/core/base/quantity'
 import { caseRoutes } from '@spudder/contract/case'
@@ -103,9 +104,11 @@ const seenWords = computed(() => {
             <RouterLink :to="{ name: 'look' }">Look again</RouterLink>
           </p>
           <p v-if="verdict.exposure" class="seen">
-            pH {{ verdict.exposure.pH.toFixed(1) }} ± {{ verdict.exposure.doubt.toFixed(1) }} while
-            the leaves grew ({{ dayWords(verdict.window.from) }} to
-            {{ dayWords(verdict.window.to) }}).
+            pH {{ formatDecimals(verdict.exposure.pH, 1) }} ±
+            {{ formatDecimals(verdict.exposure.doubt, 1) }} while the leaves grew ({{
+              dayWords(verdict.window.from)
+            }}
+            to {{ dayWords(verdict.window.to) }}).
           </p>
           <p class="seen">Iron is the remedy, or part of it: {{ ironWords }}.</p>
         </div>

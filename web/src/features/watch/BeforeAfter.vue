@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals } from '@spudder/core/base/writing'
 import type { PhotoDto } from '@spudder/contract/photo'
 import { remarksById, whyNotCompared } from '@spudder/core/seen/photo'
 import { computed, ref, watchEffect } from 'vue'
@@ -50,7 +51,7 @@ const compared = computed(() => {
   const doubt = Math.hypot(one.doubt, other.doubt)
   const told = Math.abs(change) < doubt ? 'no clear change' : change > 0 ? 'greener' : 'paler'
   return {
-    words: `Index ${one.darkGreenIndex.toFixed(2)} to ${other.darkGreenIndex.toFixed(2)}: ${told} (${change >= 0 ? '+' : '−'}${Math.abs(change).toFixed(2)} ± ${doubt.toFixed(2)}).`,
+    words: `Index ${formatDecimals(one.darkGreenIndex, 2)} to ${formatDecimals(other.darkGreenIndex, 2)}: ${told} (${change >= 0 ? '+' : '−'}${formatDecimals(Math.abs(change), 2)} ± ${formatDecimals(doubt, 2)}).`,
     isGood: true,
   }
 })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
 import { readingRoutes } from '@spudder/contract/reading'
 import { useChange } from '../../api/use-change.ts'
 import { CreateReadingDto } from '@spudder/contract/reading'
@@ -58,7 +59,7 @@ const preview = computed(() => {
 
 async function clip(): Promise<void> {
   await meter.clip(standId.value)
-  draft.value.value = meter.mean.value === undefined ? '' : meter.mean.value.toFixed(1)
+  draft.value.value = meter.mean.value === undefined ? '' : formatDecimals(meter.mean.value, 1)
 }
 
 async function save(): Promise<void> {
@@ -98,9 +99,11 @@ async function save(): Promise<void> {
     <div v-if="draft.kind === 'chlorophyll'" class="meter">
       <Button :loading="meter.isReading.value" @click="clip">Clip a leaf</Button>
       <span v-if="meter.leaves.value.length > 0">
-        {{ meter.leaves.value.length }} leaves: {{ meter.leaves.value.join(', ') }};
+        {{ meter.leaves.value.length }} leaves:
+        {{ meter.leaves.value.map((value) => formatNumber(value)).join(', ') }};
         <b class="figure"
-          >{{ meter.mean.value?.toFixed(1) }} ± {{ meter.doubt.value.toFixed(1) }}</b
+          >{{ formatDecimals(meter.mean.value ?? 0, 1) }} ±
+          {{ formatDecimals(meter.doubt.value, 1) }}</b
         >
       </span>
       <span class="faint-note"

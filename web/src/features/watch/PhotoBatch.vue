@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals } from '@spudder/core/base/writing'
 import { remarksById } from '@spudder/core/seen/photo'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
@@ -71,7 +72,7 @@ const measureOf = (id: string) => measures.get(id)
           <img :src="photoAddress(photo.id)" :alt="`Photo ${photo.fileName}`" loading="lazy" />
           <b v-if="busy.has(photo.id)">measuring …</b>
           <b v-else-if="photo.measure?.isComparable" class="figure">
-            {{ photo.measure.darkGreenIndex.toFixed(2) }}
+            {{ formatDecimals(photo.measure.darkGreenIndex, 2) }}
           </b>
           <b v-else-if="photo.measure" class="refused">not compared</b>
           <b v-else>not measured</b>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals } from '@spudder/core/base/writing'
 import { percent } from '@spudder/core/base/quantity'
 import type { PhotoDto } from '@spudder/contract/photo'
 import type { Dab, PhotoMeasure } from '@spudder/core/seen/photo'
@@ -87,7 +88,7 @@ function dabByKey(event: KeyboardEvent): void {
     andAlike: isAlike.value === 'alike',
   })
 }
-const number = (value: number) => value.toFixed(2)
+const number = (value: number) => formatDecimals(value, 2)
 </script>
 
 <template>

@@ -41,7 +41,7 @@ describe('the chart of recovery', () => {
   })
 
   it('shows the looks around the treatment with their doubt, in their own colour', () => {
-    const points = chart.findAll('circle.point')
+    const points = chart.findAll('.point circle')
     expect(points).toHaveLength(3)
     expect(chart.findAll('line.doubt')).toHaveLength(3)
     const heights = points.map((point) => Number(point.attributes('cy')))

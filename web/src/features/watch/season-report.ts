@@ -1,3 +1,4 @@
+import { formatDecimals } from '@spudder/core/base/writing'
 import { standingEntries } from '@spudder/core/days/entry'
 import { toStandSize, type StandStoryDto } from '@spudder/contract/stand'
 import { contexts, findPlant, sizeWords } from '@spudder/core/stand/plant'
@@ -159,7 +160,7 @@ export async function saveSeasonReport(
     const image = await smallPhoto(photo.id)
     if (!image) continue
     const { takenOn, measure, fileName } = photo
-    const index = measure ? `, index ${measure.darkGreenIndex.toFixed(2)}` : ''
+    const index = measure ? `, index ${formatDecimals(measure.darkGreenIndex, 2)}` : ''
     const part = measure?.part === 'untreated' ? ', untreated' : ''
     photos.push({ image, words: `${takenOn ?? 'no day'}${part}${index}, ${fileName}` })
   }

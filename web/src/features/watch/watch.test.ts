@@ -88,8 +88,8 @@ describe('the watch screen', () => {
     expect(panel.find('.chances').text()).toMatch(/^9\d % on course/)
     expect(text()).toMatch(/Half of what was gained is gone about \d Jul \(\d+ Jun to 1\d Jul\)/)
     expect(text()).toContain('Without an untreated strip weather that greens is counted too')
-    expect(panel.findAll('path.fit')).toHaveLength(1)
-    expect(panel.findAll('path.fit-edge')).toHaveLength(2)
+    // What was to be expected; the fitted course and its two edges.
+    expect(panel.findAll('path.line')).toHaveLength(4)
   })
 
   it('takes the untreated strip off: what greened by itself was not the iron', async () => {
@@ -98,7 +98,7 @@ describe('the watch screen', () => {
       readings: [reading('2026-05-31', 4), ...both('2026-06-07', 6.5), ...both('2026-06-10', 7)],
     })
     expect(panel.find('.word').text()).toBe('no response')
-    expect(panel.findAll('rect.strip')).toHaveLength(2)
+    expect(panel.findAll('.point rect')).toHaveLength(2)
     expect(text()).toContain('Judged beside the strip')
   })
 

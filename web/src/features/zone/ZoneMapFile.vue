@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { formatDecimals } from '@spudder/core/base/writing'
 import type { ZoneDto } from '@spudder/contract/zone'
 import { toOutline } from '@spudder/core/stand/ground'
 import { applicationMap } from '@spudder/core/outcome/zone'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import { saveText } from '../../shared/file/save-text.ts'
+import { saveText } from '../../shared/file/save-file.ts'
 import { useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
 import TextField from '../../shared/form/TextField.vue'
@@ -49,8 +50,8 @@ function saveMap(): void {
   <details class="out">
     <summary>Application map for the planter or spreader</summary>
     <p v-if="known" class="faint-note">
-      The map knows where it lies: {{ known.latitude.toFixed(5) }},
-      {{ known.longitude.toFixed(5) }}.
+      The map knows where it lies: {{ formatDecimals(known.latitude, 5) }},
+      {{ formatDecimals(known.longitude, 5) }}.
     </p>
     <div v-else class="pair">
       <TextField

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals } from '@spudder/core/base/writing'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import type { ZoneDto } from '@spudder/contract/zone'
 import { isClear } from '@spudder/core/outcome/zone'
@@ -16,7 +17,7 @@ const units = computed(() => zoneUnits(system.value))
 /** Money a hectare as money of the place's ground. */
 const onGround = (perHa: number): string => money(perHa * units.value.hectares, currency.value)
 const tons = (perHa: number): string =>
-  ((perHa * units.value.hectares) / units.value.tonnes).toFixed(1)
+  formatDecimals((perHa * units.value.hectares) / units.value.tonnes, 1)
 const weighed = computed(() =>
   props.zones.flatMap((zone) => {
     const of = props.choices.get(zone.id) ?? []
@@ -46,7 +47,7 @@ const weighed = computed(() =>
             {{ best.variety.name }}, {{ best.chelate.name }}
             <em v-if="!isSure">as good as the next</em>
           </td>
-          <td>{{ best.score.low.toFixed(1) }}-{{ best.score.high.toFixed(1) }}</td>
+          <td>{{ formatDecimals(best.score.low, 1) }}-{{ formatDecimals(best.score.high, 1) }}</td>
           <td>{{ tons(best.yieldTPerHa.low) }}-{{ tons(best.yieldTPerHa.high) }}</td>
           <td>
             <b>{{ onGround(best.marginPerHa.usual) }}</b>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import { zoneRoutes } from '@spudder/contract/zone'
 import { useChange } from '../../api/use-change.ts'
 import type { ZoneDto } from '@spudder/contract/zone'
@@ -10,7 +11,6 @@ import {
   type GridPoint,
   type Outline,
 } from '@spudder/core/stand/ground'
-import { formatNumber } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useZones } from '../../api/trial-zones.ts'
@@ -63,7 +63,7 @@ async function readMap(files: readonly File[]): Promise<void> {
     }
   } catch (error) {
     refused.value =
-      error instanceof CoreError ? `Map: give ${error.expected}.` : 'The map could not be stored.'
+      error instanceof CoreError ? error.sentence('Map') : 'The map could not be stored.'
   }
 }
 async function score(zone: ZoneDto, text: string): Promise<void> {

@@ -35,7 +35,7 @@ watch(
       emit('value', valueIn(parseQuantity(text.value, props.dimension), props.unit))
     } catch (error) {
       if (!(error instanceof CoreError)) throw error
-      unreadable.value = `Give ${error.expected}.`
+      unreadable.value = error.sentence()
       emit('value', undefined)
     }
   },

@@ -197,7 +197,8 @@ describe('numberIn', () => {
     [' 7 ', 7],
     ['', Number.NaN],
     ['seven', Number.NaN],
-    ['7,8', Number.NaN],
+    ['7,8', 7.8],
+    ['7,8,9', Number.NaN],
   ])('%j is %d', (text, number) => {
     expect(numberIn(text)).toBe(number)
   })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedNumber } from '@spudder/core/base/writing'
 import type { GridPoint } from '@spudder/core/stand/ground'
 import { placeUnits, type UnitSystem } from '@spudder/core/base/quantity'
 import { computed, ref } from 'vue'
@@ -13,7 +14,7 @@ const cells = 20
 const rows = 13
 /** Side of a square of the grid, in what people pace in. */
 const steps = (props.system === 'us' ? [2, 5, 10, 25, 50, 100] : [0.5, 1, 2, 5, 10, 25, 50]).map(
-  (count) => ({ m: count * length.inMetric, words: `${count} ${length.unit}` }),
+  (count) => ({ m: count * length.inMetric, words: `${typedNumber(count)} ${length.unit}` }),
 )
 const stepOptions = steps.map(({ m, words }) => ({
   value: String(m),
@@ -97,7 +98,7 @@ function addCorner(): void {
 }
 const said = ([east, north]: GridPoint) => {
   const inUnit = (metres: number) =>
-    `${Number((metres / length.inMetric).toFixed(props.system === 'us' ? 0 : 1))} ${length.unit}`
+    `${typedNumber(Number((metres / length.inMetric).toFixed(props.system === 'us' ? 0 : 1)))} ${length.unit}`
   return `${inUnit(east)} along, ${inUnit(north)} up`
 }
 </script>

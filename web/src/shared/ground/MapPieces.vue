@@ -28,7 +28,7 @@ async function open([file]: readonly File[]): Promise<void> {
     if (first && pieces.value.length === 1) emit('take', first)
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
-    problem.value = `${file.name}: give ${error.expected}.`
+    problem.value = error.sentence(file.name)
   }
 }
 </script>

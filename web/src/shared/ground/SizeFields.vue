@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import type { SizeKind } from '@spudder/core/stand/plant'
-import { amountWords, formatNumber, type UnitSystem } from '@spudder/core/base/quantity'
+import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { computed } from 'vue'
 import type { MappedGround } from '@spudder/core/stand/ground'
 import ChipChoice from '../form/ChipChoice.vue'

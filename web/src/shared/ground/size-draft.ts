@@ -1,3 +1,5 @@
+import { listed } from '../form/number-text.ts'
+import { readTyped } from '@spudder/core/base/writing'
 import { CoreError } from '@spudder/core/base/error'
 import {
   measureGround,
@@ -80,7 +82,7 @@ class Fields {
   readonly problems: Record<string, string> = {}
   note(field: string, error: unknown): undefined {
     if (!(error instanceof CoreError)) throw error
-    this.problems[field] = `Give ${error.expected}.`
+    this.problems[field] = error.sentence()
     return undefined
   }
   quantity(field: string, text: string, dimension: Dimension, unit: string): number | undefined {
@@ -94,13 +96,13 @@ class Fields {
   /** A list with its unit behind the last: "0, 8, 10 ft". */
   lengths(field: string, text: string): readonly number[] | undefined {
     if (text.trim() === '') return undefined
-    const items = text.split(/[,;]/).map((item) => item.trim())
+    const items = listed(text)
     try {
       const last = parseQuantity(items.at(-1) ?? '', 'length')
       const unit = unitText(last.unit)
       return items.map((item) =>
-        /^[\d.]+$/.test(item)
-          ? valueIn(quantityOf(Number(item), unit), 'm')
+        Number.isFinite(readTyped(item))
+          ? valueIn(quantityOf(readTyped(item), unit), 'm')
           : valueIn(parseQuantity(item, 'length'), 'm'),
       )
     } catch (error) {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
 import {
   checkLabel,
   labelBounds,
@@ -9,7 +10,7 @@ import {
 } from '@spudder/core/material/label'
 import type { PHBelief } from '@spudder/core/material/persistence'
 import { routeWords, type Route } from '@spudder/core/stand/plant'
-import { formatNumber, percent } from '@spudder/core/base/quantity'
+import { percent } from '@spudder/core/base/quantity'
 import { findIronSource } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
 import ChipChoice from '../form/ChipChoice.vue'
@@ -148,7 +149,7 @@ const working = computed(() => {
         label="Its sulfur"
         :options="sulfurOptions"
       />
-      <h3>At pH {{ pH.pH.toFixed(1) }} this much of its iron works</h3>
+      <h3>At pH {{ formatDecimals(pH.pH, 1) }} this much of its iron works</h3>
       <ol class="routes">
         <li v-for="each in working" :key="each.route">
           <b>{{ each.words }}: {{ each.share ? shareWords(each.share) : '' }}</b>

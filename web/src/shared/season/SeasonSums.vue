@@ -1,16 +1,11 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import { computed, ref } from 'vue'
 import { numberIn } from '../form/number-text.ts'
 import TextField from '../form/TextField.vue'
 import type { SizeKind } from '@spudder/core/stand/plant'
 import { sourceWords } from '@spudder/core/base/reference'
-import {
-  amountWords,
-  formatNumber,
-  quantityOf,
-  valueIn,
-  type UnitSystem,
-} from '@spudder/core/base/quantity'
+import { amountWords, quantityOf, valueIn, type UnitSystem } from '@spudder/core/base/quantity'
 import type { SeasonNutrient, SeasonSum } from '@spudder/core/soil/season'
 
 /** What a season puts on the ground, against what may. */

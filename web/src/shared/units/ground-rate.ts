@@ -1,5 +1,6 @@
+import { formatNumber } from '@spudder/core/base/writing'
 import type { Situation } from '@spudder/core/soil/acid-plan'
-import { formatNumber, quantityOf, valueIn, type UnitSystem } from '@spudder/core/base/quantity'
+import { quantityOf, valueIn, type UnitSystem } from '@spudder/core/base/quantity'
 import type { FigureRange } from '@spudder/core/base/reference'
 
 /** Unit in which amendments are said at a place: grass by the thousand square feet. */

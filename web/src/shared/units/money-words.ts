@@ -1,6 +1,6 @@
+import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
 import type { StandSize } from '@spudder/core/stand/plant'
 import {
-  formatNumber,
   currencies,
   valueIn,
   quantityOf,
@@ -12,7 +12,7 @@ import {
 export function money(value: number, currency: Currency): string {
   const { sign } = currencies[currency]
   if (value > 0 && value < 0.01) return `under ${sign}0.01`
-  if (value < 10) return `${sign}${value % 1 === 0 ? value : value.toFixed(2)}`
+  if (value < 10) return `${sign}${value % 1 === 0 ? value : formatDecimals(value, 2)}`
   return `${sign}${formatNumber(value < 1000 ? Math.round(value) : value, 3)}`
 }
 

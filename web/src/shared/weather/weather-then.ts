@@ -1,5 +1,6 @@
+import { formatNumber } from '@spudder/core/base/writing'
 import type { EntryWeatherDto } from '@spudder/contract/entry'
-import { formatNumber, type UnitSystem } from '@spudder/core/base/quantity'
+import { type UnitSystem } from '@spudder/core/base/quantity'
 import { weatherWords } from '@spudder/core/days/weather'
 
 /** The weather of a piece of work in words of the place: "57 °F, wind 4 mph, 82 %, no rain in 6 h". */

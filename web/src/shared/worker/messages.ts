@@ -1,7 +1,11 @@
+import type { LocaleTag } from '@spudder/core/base/writing'
+
 /** What a worker is asked; a newer question has a higher number. */
 export interface Asked<Question> {
   readonly number: number
   readonly question: Question
+  /** How the page writes numbers and days. */
+  readonly locale: LocaleTag
 }
 
 /** What a worker tells of the question with that number. */

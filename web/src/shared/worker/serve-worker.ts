@@ -1,3 +1,4 @@
+import { writeAs } from '@spudder/core/base/writing'
 import type { Asked, Told } from './messages.ts'
 
 /** What work can do besides answering. */
@@ -21,8 +22,9 @@ export function serveWorker<Question, Step, Answer>(
   let newest = 0
   const tell = (told: Told<Step, Answer>) => self.postMessage(told)
   self.addEventListener('message', ({ data }: MessageEvent<Asked<Question>>) => {
-    const { number, question } = data
+    const { number, question, locale } = data
     newest = number
+    writeAs(locale)
     void (async () => {
       try {
         const answer = await work(question, {

@@ -1,3 +1,4 @@
+import { writtenAs } from '@spudder/core/base/writing'
 import type { Asked, Told } from './messages.ts'
 
 /** A question that has no answer: the worker threw, could not be loaded, or was stopped. */
@@ -30,7 +31,7 @@ export class WorkerPort<Question, Step, Answer> {
     const number = this.#asked
     return new Promise((resolve, reject) => {
       this.#waiting.set(number, { resolve, reject, onStep })
-      const asked: Asked<Question> = { number, question }
+      const asked: Asked<Question> = { number, question, locale: writtenAs() }
       this.#opened().postMessage(asked)
     })
   }

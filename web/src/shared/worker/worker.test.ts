@@ -1,3 +1,4 @@
+import { formatNumber, usualLocale, writeAs } from '@spudder/core/base/writing'
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, reactive } from 'vue'
@@ -29,7 +30,7 @@ describe('something that is worked out in a worker', () => {
   it('tells how far it is and what came of it, without the proxies of the page', async () => {
     const { ask, answer, progress, isRunning } = use()
     void ask(reactive([1, 2]))
-    expect(HandWorker.last.asked).toEqual([{ number: 1, question: [1, 2] }])
+    expect(HandWorker.last.asked).toEqual([{ number: 1, question: [1, 2], locale: usualLocale }])
     HandWorker.last.tell({ step: 0.4 })
     expect([progress.value, isRunning.value]).toEqual([0.4, true])
     HandWorker.last.tell({ answer: '3' })
@@ -92,6 +93,7 @@ describe('something that is worked out in a worker', () => {
 
 describe('inside the worker', () => {
   const tell = vi.fn()
+  afterEach(() => writeAs(usualLocale))
   const ask = async (
     work: Parameters<typeof serveWorker<number, number, string>>[0],
     ...questions: number[]
@@ -101,7 +103,9 @@ describe('inside the worker', () => {
     tell.mockClear()
     serveWorker(work)
     questions.forEach((question, index) =>
-      inside.dispatchEvent(new MessageEvent('message', { data: { number: index + 1, question } })),
+      inside.dispatchEvent(
+        new MessageEvent('message', { data: { number: index + 1, question, locale: 'de-DE' } }),
+      ),
     )
     await flushPromises()
     return tell.mock.calls.map(([told]) => told as object)
@@ -125,6 +129,11 @@ describe('inside the worker', () => {
         { number: 2, failure: 'too much' },
       ]),
     )
+  })
+
+  it('figures are written as the page writes them', async () => {
+    const told = await ask((question) => formatNumber(question), 1.5)
+    expect(told).toEqual([{ number: 1, answer: '1,5' }])
   })
 
   it('work that finds a newer question is dropped', async () => {
