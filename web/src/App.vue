@@ -15,6 +15,7 @@ const antDesign = computed(() => ({
   algorithm: theme.isDark ? antTheme.darkAlgorithm : antTheme.defaultAlgorithm,
   token: {
     colorPrimary: theme.isDark ? '#ee9269' : '#a23f1b',
+    colorLink: theme.isDark ? '#ee9269' : '#a23f1b',
     colorTextLightSolid: theme.isDark ? '#1b1410' : '#fffdf8',
     colorBgContainer: theme.isDark ? '#242b31' : '#fffdf8',
     colorText: theme.isDark ? '#ece8df' : '#232c33',

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted } from 'vue'
+import { useEventListener, useIntervalFn } from '@vueuse/core'
+import { onMounted } from 'vue'
 import { useReadAnew } from '../api/use-change.ts'
 import { useOutbox } from './outbox.ts'
 import { recordTouches } from './send-record.ts'
@@ -8,22 +9,15 @@ import { recordTouches } from './send-record.ts'
 const outbox = useOutbox()
 const readAnew = useReadAnew(recordTouches)
 const againMs = 20_000
-let timer: ReturnType<typeof setInterval> | undefined
 
 async function send(): Promise<void> {
   if ((await outbox.flush()) === 0) return
   await readAnew()
 }
 const sendNow = () => void send()
-onMounted(() => {
-  void outbox.load().then(send)
-  window.addEventListener('online', sendNow)
-  timer = setInterval(() => outbox.waiting.length > 0 && sendNow(), againMs)
-})
-onBeforeUnmount(() => {
-  window.removeEventListener('online', sendNow)
-  clearInterval(timer)
-})
+onMounted(() => void outbox.load().then(send))
+useEventListener(window, 'online', sendNow)
+useIntervalFn(() => outbox.waiting.length > 0 && sendNow(), againMs)
 </script>
 
 <template>

@@ -1,4 +1,5 @@
-import { onScopeDispose, ref, watch, type Ref } from 'vue'
+import { useTimeoutFn } from '@vueuse/core'
+import { ref, watch, type Ref } from 'vue'
 
 /** Long enough for a hand on a slider to come to rest [ms]. */
 const restMs = 180
@@ -13,15 +14,9 @@ export function useSettled<Facts, Value>(
   atFirst: Value,
 ): Ref<Value> {
   const value = ref(atFirst) as Ref<Value>
-  let waiting: ReturnType<typeof setTimeout> | undefined
-  watch(
-    facts,
-    (now) => {
-      clearTimeout(waiting)
-      waiting = setTimeout(() => (value.value = workOut(now)), restMs)
-    },
-    { immediate: true },
-  )
-  onScopeDispose(() => clearTimeout(waiting))
+  const resting = useTimeoutFn((now: Facts) => (value.value = workOut(now)), restMs, {
+    immediate: false,
+  })
+  watch(facts, (now) => resting.start(now), { immediate: true })
   return value
 }

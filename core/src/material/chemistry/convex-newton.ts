@@ -89,6 +89,10 @@ function newtonStep(
   )?.map((value, j) => value * (scale[j] ?? 0))
 }
 
+/**
+ * By hand: for systems of nine unknowns, a hundred thousand of them behind one chart, the general
+ * decomposition of ml-matrix took 1.7 times as long (measured), and gave the same to the last digit.
+ */
 function choleskySolve(matrix: Float64Array[], right: Float64Array): Float64Array | undefined {
   const n = right.length
   const at = (j: number, l: number) => matrix[j]?.[l] ?? 0

@@ -1,3 +1,4 @@
+import { polygonArea, polygonCentroid, polygonContains } from 'd3-polygon'
 import { CoreError } from '../../base/error/index.ts'
 
 /** A corner on the plain local grid: east and north of any origin [m]. */
@@ -57,16 +58,20 @@ export function checkOutline(outline: Outline): Outline {
   return outline
 }
 
+/** Points and outlines as d3-polygon takes them, which writes to neither. */
+const open = ([x, y]: GridPoint): [number, number] => [x, y]
+
 /**
  * Area inside an outline.
  * @returns [m²]
- * @source shoelace formula (Gauss)
  */
-export function areaOf(outline: Outline): number {
-  const origin: GridPoint = outline[0] ?? [0, 0]
-  const twice = outline.reduce((sum, point, i) => sum + turn(origin, point, at(outline, i + 1)), 0)
-  return Math.abs(twice) / 2
-}
+export const areaOf = (outline: Outline): number => Math.abs(polygonArea(outline.map(open)))
+
+/**
+ * Where the ground balances: for a name written on it.
+ * @returns east and north [m]
+ */
+export const middleOf = (outline: Outline): GridPoint => polygonCentroid(outline.map(open))
 
 /** The box around an outline [m]. */
 export function boxOf(outline: Outline) {
@@ -81,12 +86,5 @@ export function boxOf(outline: Outline) {
 }
 
 /** Whether a point lies within an outline; on its very edge it may count either way. */
-export function holdsPoint(outline: Outline, [x, y]: GridPoint): boolean {
-  // Ray to the east: it leaves the ground as often as it enters it, unless it began inside.
-  return outline.reduce((isIn, a, index) => {
-    const b = at(outline, index + 1)
-    const isBetween = a[1] > y !== b[1] > y
-    const crossing = a[0] + ((y - a[1]) / (b[1] - a[1])) * (b[0] - a[0])
-    return isBetween && x < crossing ? !isIn : isIn
-  }, false)
-}
+export const holdsPoint = (outline: Outline, point: GridPoint): boolean =>
+  polygonContains(outline.map(open), open(point))

@@ -49,7 +49,7 @@ const letterOf = (index: number) => String.fromCharCode('a'.charCodeAt(0) + inde
 const legend = computed(() =>
   ticks.value.map(({ value, table, column: soil }) => ({
     key: `${table.id} ${soil}`,
-    words: `${formatNumber(value, 2)}: ${table.name}, ${soil}`,
+    words: `${table.name}, ${soil}: ${formatNumber(value, 2)}`,
   })),
 )
 const what = computed(() => (isUp.value ? 'lime, as pure CaCO₃' : 'pure sulfur'))
@@ -58,7 +58,7 @@ const chart = computed<Chart>(() => {
   const most = Math.max(high, ...ticks.value.map(({ value }) => value)) * 1.08
   const own = ticks.value.map(({ value, isOwn }, index) => ({
     x: value,
-    y: 0.25,
+    y: 0.74,
     fill: inked(isOwn ? 'rust' : 'slate'),
     words: legend.value[index]?.words ?? '',
   }))

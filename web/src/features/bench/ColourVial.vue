@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useTimestamp } from '@vueuse/core'
 import { formatNumber, typedNumber } from '@spudder/core/base/writing'
 import {
   colourChartNames,
@@ -9,7 +10,7 @@ import {
 } from '@spudder/core/seen/reading'
 import { Button } from 'ant-design-vue'
 import { interpolateLab } from 'd3-interpolate'
-import { computed, onBeforeUnmount, ref } from 'vue'
+import { computed, ref } from 'vue'
 import ChoiceField from '../../shared/form/ChoiceField.vue'
 import ProblemNote from '../../shared/form/ProblemNote.vue'
 import { today } from '../../shared/units/today.ts'
@@ -25,9 +26,7 @@ const colourAt = (index: number) => {
 }
 
 const endsAt = ref<number>()
-const now = ref(Date.now())
-const ticking = setInterval(() => (now.value = Date.now()), 250)
-onBeforeUnmount(() => clearInterval(ticking))
+const now = useTimestamp({ interval: 250 })
 const secondsLeft = computed(() =>
   endsAt.value === undefined ? undefined : Math.ceil((endsAt.value - now.value) / 1000),
 )
@@ -37,8 +36,7 @@ const clock = computed(() => {
   return `${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`
 })
 function start(): void {
-  now.value = Date.now()
-  endsAt.value = now.value + chart.value.minutes * 60_000
+  endsAt.value = Date.now() + chart.value.minutes * 60_000
 }
 function choose(next: ColourChartName): void {
   name.value = next

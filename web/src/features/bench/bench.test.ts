@@ -192,22 +192,12 @@ describe('what was measured', () => {
   it('is listed with its doubt, and pH is drawn through time', async () => {
     const { panel } = await mountOnStand(ReadingList, { story })
     expect(panel.text()).toMatch(/DTPA iron\s*4.7 ± 0.51 mg\/kg/)
-    vi.stubGlobal('ResizeObserver', class {
-      observe() { /* not laid out here */ }
-      unobserve() { /* not laid out here */ }
-      disconnect() { /* not laid out here */ }
-    }) // prettier-ignore
     const history = await mountOnStand(PHHistory, { story })
     expect(history.panel.findAll('circle')).toHaveLength(1)
     expect(history.panel.find('.band').attributes('d')).toMatch(/^M/)
   })
 
   it('is worked at with one tool at a time', async () => {
-    vi.stubGlobal('ResizeObserver', class {
-      observe() { /* not laid out here */ }
-      unobserve() { /* not laid out here */ }
-      disconnect() { /* not laid out here */ }
-    }) // prettier-ignore
     const { panel } = await mountOnStand(BenchPanel, { story })
     expect(panel.text()).toContain('Two buffers')
     await panel.find('input[value=drops]').setValue(true)

@@ -51,7 +51,11 @@ function draftOf(change: Partial<Facts> = {}) {
   read()
   return { remedy, pH, read }
 }
-beforeEach(() => localStorage.clear())
+beforeEach(() => {
+  localStorage.clear()
+  // No place is known: what is paid in is what is usual.
+  vi.stubGlobal('fetch', () => Promise.resolve(Response.json([])))
+})
 
 describe('a remedy being put together', () => {
   it('begins with the cheapest source that works by the way offered first, at its usual figures', () => {

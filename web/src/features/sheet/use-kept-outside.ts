@@ -1,3 +1,4 @@
+import { useOnline } from '@vueuse/core'
 import { placeRoutes } from '@spudder/contract/place'
 import { productRoutes } from '@spudder/contract/shelf'
 import { sprayerRoutes } from '@spudder/contract/sprayer'
@@ -5,7 +6,6 @@ import { estateRoutes } from '@spudder/contract/stand'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { addressOf } from '../../api/call.ts'
 import { keepForOutside } from '../../offline/keep-for-outside.ts'
-import { useSignal } from './use-signal.ts'
 
 /** Keeps a sheet for outside as soon as it is there, and says in words whether it is. */
 export function useKeptOutside(
@@ -13,7 +13,7 @@ export function useKeptOutside(
   sheet: ComputedRef<unknown>,
   placeId: () => string | undefined,
 ) {
-  const hasSignal = useSignal()
+  const hasSignal = useOnline()
   /** Whether the sheet opens again without signal, and not only stays while it is open. */
   const isKept = ref(false)
   watch(

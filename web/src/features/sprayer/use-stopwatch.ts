@@ -1,26 +1,20 @@
-import { computed, onScopeDispose, ref } from 'vue'
+import { useIntervalFn } from '@vueuse/core'
+import { computed, ref } from 'vue'
 
 /** A stopwatch: seconds that ran so far, as a person presses start and stop. */
 export function useStopwatch() {
-  const startedAt = ref<number>()
-  const stood = ref(0)
-  const now = ref(0)
-  let timer: ReturnType<typeof setInterval> | undefined
-  const seconds = computed(
-    () => stood.value + (startedAt.value === undefined ? 0 : (now.value - startedAt.value) / 1000),
-  )
-  function stop(): void {
-    clearInterval(timer)
-    now.value = performance.now()
-    stood.value = seconds.value
-    startedAt.value = undefined
-  }
+  const startedAt = ref(0)
+  const seconds = ref(0)
+  const read = () => (seconds.value = (performance.now() - startedAt.value) / 1000)
+  const ticking = useIntervalFn(read, 100, { immediate: false })
   function start(): void {
-    stood.value = 0
     startedAt.value = performance.now()
-    now.value = startedAt.value
-    timer = setInterval(() => (now.value = performance.now()), 100)
+    read()
+    ticking.resume()
   }
-  onScopeDispose(() => clearInterval(timer))
-  return { seconds, isRunning: computed(() => startedAt.value !== undefined), start, stop }
+  function stop(): void {
+    ticking.pause()
+    read()
+  }
+  return { seconds, isRunning: computed(() => ticking.isActive.value), start, stop }
 }

@@ -30,8 +30,8 @@ const chart = computed<Chart>(() => {
   }))
   return {
     label: said.map(({ group, words }) => `${group} ${words}`).join(', '),
-    height: means.length * rowHeight + 26,
-    margin: { left: 190, right: 64, top: 0, bottom: 24 },
+    height: means.length * rowHeight + 38,
+    margin: { left: 190, right: 64, top: 14, bottom: 24 },
     x: { scale: x.value, ticks: 5, words: (at: number) => formatNumber(at), hasGrid: true },
     y: {
       // The first stands on top.

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ZoneDto } from '@spudder/contract/zone'
-import { boxOf, toOutline, type Outline } from '@spudder/core/stand/ground'
+import { boxOf, middleOf, toOutline, type Outline } from '@spudder/core/stand/ground'
 import { greennessOf, leafColour } from '@spudder/core/seen/colour'
 import { computed } from 'vue'
 
@@ -23,15 +23,11 @@ const frame = computed(() => {
   }
 })
 const points = (outline: Outline): string => outline.map(([x, y]) => `${x},${-y}`).join(' ')
-const middle = (outline: Outline) => ({
-  x: outline.reduce((sum, [x]) => sum + x, 0) / outline.length,
-  y: -outline.reduce((sum, [, y]) => sum + y, 0) / outline.length,
-})
 const drawn = computed(() =>
   props.zones.map((zone) => ({
     ...zone,
     points: points(outlineOf(zone)),
-    at: middle(outlineOf(zone)),
+    at: middleOf(outlineOf(zone)),
     fill:
       zone.score === null ? 'var(--sunken)' : leafColour(greennessOf('chlorosisScore', zone.score)),
   })),
@@ -62,8 +58,8 @@ const drawn = computed(() =>
         :class="{ current: current === zone.id }"
       />
       <text
-        :x="zone.at.x"
-        :y="zone.at.y"
+        :x="zone.at[0]"
+        :y="-zone.at[1]"
         :font-size="frame.unit * 1.15"
         :stroke-width="frame.unit / 4"
       >

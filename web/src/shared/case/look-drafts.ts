@@ -1,6 +1,6 @@
 import type { Findings, Paint } from '@spudder/core/seen/finding'
+import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { ref, watch } from 'vue'
 
 /** A look as far as it is taken. */
 export interface LookDraft {
@@ -11,20 +11,9 @@ export interface LookDraft {
   readonly paint: Paint
 }
 
-const key = 'spudder:look-drafts'
-
-function remembered(): Record<string, LookDraft> {
-  try {
-    return JSON.parse(localStorage.getItem(key) ?? '{}') as Record<string, LookDraft>
-  } catch {
-    return {}
-  }
-}
-
 /** Looks begun and not yet stored, by stand; they survive a reload. */
 export const useLookDrafts = defineStore('look-drafts', () => {
-  const drafts = ref<Record<string, LookDraft>>(remembered())
-  watch(drafts, (now) => localStorage.setItem(key, JSON.stringify(now)), { deep: true })
+  const drafts = useLocalStorage<Record<string, LookDraft>>('spudder:look-drafts', {})
 
   function keep(standId: string, draft: LookDraft): void {
     drafts.value = { ...drafts.value, [standId]: draft }

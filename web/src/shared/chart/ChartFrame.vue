@@ -113,20 +113,36 @@ svg {
 .read {
   position: absolute;
   top: 0;
-  right: 0;
+  left: 50%;
   padding: 1px 7px;
   background: var(--ink);
   color: var(--paper);
   font-size: 0.82rem;
   border-radius: var(--radius);
+  translate: -50%;
 }
 .read:empty {
   padding: 0;
 }
+/* Over the drawing's own margin, so that it takes no room below. */
 .files {
+  position: absolute;
+  top: -3px;
+  right: 0;
   display: flex;
-  justify-content: flex-end;
-  gap: 2px;
+  gap: 6px;
+}
+.files :deep(button) {
+  height: 18px;
+  padding: 0 2px;
+  font-size: 0.7rem;
+  line-height: 1;
   opacity: 0.75;
+}
+@media (width < 700px) {
+  .files :deep(button) {
+    height: 26px;
+    padding: 0 6px;
+  }
 }
 </style>

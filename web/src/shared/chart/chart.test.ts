@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils'
 import { usualLocale, writeAs, formatNumber } from '@spudder/core/base/writing'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { keptApart, type Chart, type Mark } from './chart.ts'
 import { chartSvg } from './chart-file.ts'
@@ -8,13 +8,6 @@ import ChartFrame from './ChartFrame.vue'
 import { drawChart } from './draw-chart.ts'
 import { days, figures, groups } from './scales.ts'
 
-beforeEach(() => {
-  vi.stubGlobal('ResizeObserver', class {
-    observe() { /* not laid out here */ }
-    unobserve() { /* not laid out here */ }
-    disconnect() { /* not laid out here */ }
-  }) // prettier-ignore
-})
 afterEach(() => {
   vi.unstubAllGlobals()
   vi.restoreAllMocks()
@@ -140,7 +133,7 @@ describe('the frame of a chart', () => {
     )
     const [one = [], other = [], here = []] = at('.name', 'x', 'y')
     expect(Math.abs((one[1] ?? 0) - (other[1] ?? 0))).toBeGreaterThanOrEqual(13)
-    expect([one[0], other[0]]).toEqual([106, 106])
+    expect([one[0], other[0]]).toEqual([110, 110])
     expect(here).toEqual([25, 72])
   })
 
@@ -175,7 +168,7 @@ describe('a chart on the screen', () => {
     expect(await read('End')).toBe('day 8: 1')
     expect(await read('ArrowRight')).toBe('day 8: 1')
     expect(await read('Home')).toBe('day 2: 3')
-    expect(frame.find('.ring').attributes('style')).toContain('left: 76px')
+    expect(frame.find('.ring').attributes('style')).toContain('left: 188px')
     expect(await read('Escape')).toBe('')
     expect(frame.find('.ring').exists()).toBe(false)
   })
@@ -202,7 +195,7 @@ describe('a chart on the screen', () => {
     const [file] = files
     expect(file?.name).toBe('colour.svg')
     const text = (await file?.blob.text()) ?? ''
-    expect(text).toBe(chartSvg(chart, 240))
+    expect(text).toBe(chartSvg(chart, 800))
     expect(text).toMatch(/^<svg .*<title>Colour by day<\/title>/)
     expect(text).toMatch(/stroke="#[0-9a-f]{6}"/)
     expect(text).not.toContain('var(')

@@ -106,7 +106,8 @@ const drawers: { readonly [Kind in Mark['kind']]: (mark: Of<Kind>, plot: Plot) =
     const [from = 0, to = 0, low = 0, high = 0] = [left, right, bottom, top]
     const box = { x: from, y: high, width: Math.max(2, to - from), height: Math.max(0, low - high) }
     put(g, 'rect', { class: 'stretch', ...box, fill: inked(mark.ink), opacity: mark.opacity })
-    const at = { x: from + 4, y: high + 12 }
+    // A stretch of time is named over the plot, one of figures inside it.
+    const at = mark.y ? { x: from + 4, y: high + 12 } : { x: from + 2, y: -3 }
     if (mark.words) put(g, 'text', { ...at, ...textIn(mark.wordsIn ?? 'slate') }, mark.words)
   },
   rule(mark, { g, x, y, width, height, margin }) {
@@ -131,7 +132,7 @@ const drawers: { readonly [Kind in Mark['kind']]: (mark: Of<Kind>, plot: Plot) =
     )
     for (const name of names) {
       const end = ends[atEnd.indexOf(name)]
-      const at = { x: name.x === undefined ? width + 6 : x(name.x) + 5, y: end ?? y(name.y) - 3 }
+      const at = { x: name.x === undefined ? width + 10 : x(name.x) + 5, y: end ?? y(name.y) - 3 }
       const weight = { 'font-weight': name.isStrong ? 700 : 560 }
       const halo = { stroke: inked('sheet'), 'stroke-width': 3, 'paint-order': 'stroke' }
       const ink = textIn(name.isStrong ? 'ink' : 'slate')

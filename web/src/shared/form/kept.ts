@@ -19,7 +19,10 @@ export function renewedId(id: string, error: unknown): string {
   return isTaken ? crypto.randomUUID() : id
 }
 
-/** Keeps what is typed through a reload of the page; forgets it when it is stored. */
+/**
+ * Keeps what is typed through a reload of the page; forgets it when it is stored. By hand, since a
+ * stored ref writes again whatever it is set back to, and a form that is done must leave nothing.
+ */
 export function useKept<Value extends object>(key: string, fresh: () => Value): Kept<Value> {
   const name = `spudder:draft:${key}`
   const stored = localStorage.getItem(name)

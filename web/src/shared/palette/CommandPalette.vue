@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, nextTick, onBeforeUnmount, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { onKeyStroke } from '@vueuse/core'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useTheme } from '../../theme/use-theme.ts'
 import { usePalette, type Command } from './use-palette.ts'
@@ -57,13 +58,11 @@ function move(by: number): void {
 const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement && target.closest('input, textarea, select') !== null
 
-function onKey(event: KeyboardEvent): void {
-  if (event.key !== '/' || isTyping(event.target) || palette.isOpen) return
+onKeyStroke('/', (event) => {
+  if (isTyping(event.target) || palette.isOpen) return
   event.preventDefault()
   palette.open()
-}
-onMounted(() => window.addEventListener('keydown', onKey))
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
+})
 </script>
 
 <template>

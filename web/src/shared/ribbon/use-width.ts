@@ -1,22 +1,11 @@
-import { onBeforeUnmount, ref, useTemplateRef, watch } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { useTemplateRef, type Ref } from 'vue'
+
+/** Before it is laid out, and where nothing ever is [px]. */
+const usualWidth = 800
 
 /** Width of an element as it is laid out [px], followed as it comes, changes and goes. */
-export function useWidth(name: string) {
+export function useWidth(name: string): Readonly<Ref<number>> {
   const element = useTemplateRef<HTMLElement>(name)
-  const width = ref(800)
-  const observer = new ResizeObserver(([entry]) => {
-    width.value = entry?.contentRect.width ?? width.value
-  })
-  watch(
-    element,
-    (now, before) => {
-      if (before) observer.unobserve(before)
-      if (!now) return
-      width.value = now.clientWidth
-      observer.observe(now)
-    },
-    { flush: 'post', immediate: true },
-  )
-  onBeforeUnmount(() => observer.disconnect())
-  return width
+  return useElementSize(element, { width: usualWidth, height: 0 }).width
 }

@@ -1,8 +1,8 @@
 import { localeTags, usualLocale, writeAs, type LocaleTag } from '@spudder/core/base/writing'
-import { ref, watch, type Ref } from 'vue'
+import { useLocalStorage } from '@vueuse/core'
+import { computed, watch, type Ref } from 'vue'
 import { usePlace } from '../../api/places.ts'
 
-const key = 'locale'
 const isTag = (text: unknown): text is LocaleTag => localeTags.includes(text as LocaleTag)
 
 /**
@@ -10,15 +10,12 @@ const isTag = (text: unknown): text is LocaleTag => localeTags.includes(text as 
  * page anew when it changes. What was chosen last is known before the place has come.
  */
 export function useLocale(): Readonly<Ref<LocaleTag>> {
-  const kept = localStorage.getItem(key)
-  const locale = ref<LocaleTag>(isTag(kept) ? kept : usualLocale)
-  writeAs(locale.value)
+  const kept = useLocalStorage<string>('spudder:locale', usualLocale)
   const { place } = usePlace()
   watch(place, (known) => {
-    if (!known) return
-    locale.value = known.settings.locale ?? usualLocale
-    writeAs(locale.value)
-    localStorage.setItem(key, locale.value)
+    if (known) kept.value = known.settings.locale ?? usualLocale
   })
-  return locale
+  const tag = computed(() => (isTag(kept.value) ? kept.value : usualLocale))
+  watch(tag, writeAs, { immediate: true, flush: 'sync' })
+  return tag
 }
