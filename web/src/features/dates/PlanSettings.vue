@@ -209,7 +209,7 @@ summary {
   padding: 12px 0;
   justify-items: start;
 }
-fieldset {
+.place > fieldset {
   display: grid;
   gap: 6px;
 }

@@ -163,7 +163,12 @@ describe('dates', () => {
     await choice?.setValue('CHF')
     await page.find('.settings form').trigger('submit')
     await flushPromises()
-    expect(sent.at(-1)?.body).toMatchObject({ currency: 'CHF' })
+    expect(sent.at(-1)?.body).toMatchObject({ currency: 'CHF', locale: 'en-GB' })
+    const writing = page.findAll('select').find((each) => each.text().includes('1.234,5'))
+    await writing?.setValue('de-DE')
+    await page.find('.settings form').trigger('submit')
+    await flushPromises()
+    expect(sent.at(-1)?.body).toMatchObject({ currency: 'CHF', locale: 'de-DE' })
   })
 
   it('say what went wrong where the planner cannot be started', async () => {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { version } from '../../../../package.json'
 import AcidChapter from './AcidChapter.vue'
 import CeilingChapter from './CeilingChapter.vue'
 import ConstantChapter from './ConstantChapter.vue'
@@ -43,12 +44,21 @@ const shown = computed(() => chapters.find(({ id }) => id === props.chapter) ?? 
   <article class="reference">
     <component :is="shown.view" />
   </article>
+  <p class="version">
+    Spudder {{ version }}.
+    <a href="/api/openapi.json">How other programs speak with it</a> (OpenAPI).
+  </p>
 </template>
 
 <style scoped>
 .lead {
   color: var(--slate);
   max-width: 75ch;
+}
+.version {
+  margin-top: 22px;
+  color: var(--slate);
+  font-size: 0.82rem;
 }
 nav {
   display: flex;

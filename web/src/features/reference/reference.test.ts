@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -20,6 +21,11 @@ async function open(chapter?: string) {
 }
 
 describe('the reference', () => {
+  it('says which Spudder it is, as the list of changes has it', async () => {
+    const [, version] = /^## (\S+)/m.exec(readFileSync('CHANGELOG.md', 'utf8')) ?? []
+    expect((await open()).find('.version').text()).toContain(`Spudder ${version}.`)
+  })
+
   it('begins with the sources, each with where its figures are from', async () => {
     const rows = (await open()).findAll('tbody tr')
     expect(rows.length).toBe(ironSources.length + otherSources.length)
