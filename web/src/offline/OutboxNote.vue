@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dayWords } from '../shared/units/today.ts'
 import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { onMounted } from 'vue'
 import { useReadAnew } from '../api/use-change.ts'
@@ -31,7 +32,7 @@ useIntervalFn(() => outbox.waiting.length > 0 && sendNow(), againMs)
       <button type="button" :disabled="outbox.isSending" @click="sendNow">Send now</button>
     </p>
     <p v-for="item in outbox.refused" :key="item.dto.id" class="refused">
-      {{ item.title }} of {{ item.dto.happenedOn }} was not stored: {{ item.problem }}
+      {{ item.title }} of {{ dayWords(item.dto.happenedOn) }} was not stored: {{ item.problem }}
       <button type="button" @click="outbox.forget(item.dto.id)">I have read it; let it go</button>
     </p>
   </div>

@@ -1,6 +1,7 @@
+import { usualLocale, writeAs, writtenAs } from '../writing/index.ts'
 import fc from 'fast-check'
-import { describe, expect, it } from 'vitest'
-import { addDays, daysBetween, dayWords, isDay } from './index.ts'
+import { afterEach, describe, expect, it } from 'vitest'
+import { addDays, daysBetween, dayWords, isDay, localeSample } from './index.ts'
 
 describe('days', () => {
   it('knows which days exist', () => {
@@ -34,5 +35,26 @@ describe('days', () => {
 
   it('refuses what is not a day, saying what a day looks like', () => {
     expect(() => addDays('24.11.2026', 1)).toThrow(/a day such as 2026-05-31/)
+  })
+})
+
+describe('days as a place writes them', () => {
+  afterEach(() => writeAs(usualLocale))
+
+  it.each([
+    ['en-GB', '5 Nov 2026', '5 Nov', '1,234.5 and 5 Nov 2026'],
+    ['en-US', 'Nov 5, 2026', 'Nov 5', '1,234.5 and Nov 5, 2026'],
+    ['de-DE', '5 Nov 2026', '5 Nov', '1.234,5 and 5 Nov 2026'],
+  ] as const)('%s writes %s', (tag, whole, short, sample) => {
+    writeAs(tag)
+    expect(dayWords('2026-11-05')).toBe(whole)
+    expect(dayWords('2026-11-05', '2026')).toBe(short)
+    expect(localeSample(tag)).toBe(sample)
+  })
+
+  it('show a sample of another locale without taking it up', () => {
+    writeAs('de-DE')
+    localeSample('en-US')
+    expect(writtenAs()).toBe('de-DE')
   })
 })

@@ -1,9 +1,11 @@
+import { localeTags, usualLocale, writeAs } from '../writing/index.ts'
 import fc from 'fast-check'
-import { describe, expect, it } from 'vitest'
+import { afterEach, describe, expect, it } from 'vitest'
 import {
   formatQuantity,
   inPlaceUnits,
   parseQuantity,
+  strength,
   quantityOf,
   unitDefinitions,
   unitText,
@@ -93,5 +95,37 @@ describe('household and place units', () => {
     expect(formatQuantity(inPlaceUnits('mass', 5, 'us'))).toBe('11 lb')
     expect(formatQuantity(inPlaceUnits('volume', 0.05, 'metric'))).toBe('50 mL')
     expect(formatQuantity(inPlaceUnits('area', 52000, 'metric'))).toBe('5.2 ha')
+  })
+})
+
+describe('quantities as a place writes them', () => {
+  afterEach(() => writeAs(usualLocale))
+
+  it.each(localeTags)('are read back as they are printed in %s, of any size', (tag) => {
+    writeAs(tag)
+    const { unit } = parseQuantity('1 kg/ha')
+    for (const value of [0.004, 0.125, 1.5, 12.25, 999, 1000, 1234, 1234.5, 1250000]) {
+      expect(parseQuantity(formatQuantity({ value, unit }, 8)).value).toBe(value)
+    }
+  })
+
+  it('go through every word for a figure', () => {
+    writeAs('de-DE')
+    expect(strength(0.115)).toBe('11,5 %')
+    expect(formatQuantity({ value: 2.5, unit: parseQuantity('1 oz').unit })).toBe('2,5 oz')
+  })
+
+  it.each([
+    ['1,5 kg/ha', 1.5],
+    ['1 1/2 gal', 1.5],
+    ['1 250 g', 1250],
+    ['½ cup', 0.5],
+    ['12,5oz/1000 ft2', 12.5],
+  ])('are read from %j', (text, value) => {
+    expect(parseQuantity(text).value).toBe(value)
+  })
+
+  it.each(['1 2 oz', '1,2,3 kg', '12 34 g', '1..5 kg'])('are not guessed from %j', (text) => {
+    expect(() => parseQuantity(text)).toThrow(/expected/)
   })
 })

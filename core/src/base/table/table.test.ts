@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import Papa from 'papaparse'
 import { describe, expect, it } from 'vitest'
 import { CoreError } from '../error/index.ts'
+import { formulaAttacks, isFormula } from './tests/formula-attacks.ts'
 import {
   decodeText,
   guessDayOrder,
@@ -164,34 +165,7 @@ describe('the text of a file', () => {
 })
 
 describe('writeTable', () => {
-  /** From published lists of formulas that are smuggled into tables (OWASP, CSV Injection), and worse. */
-  const attacks = [
-    '=1+1',
-    '+1+1',
-    '-2+3+cmd|" /C calc"!A0',
-    '@SUM(1)',
-    '\t=1+1',
-    '\r=1+1',
-    '\n=1+1',
-    ' =1+1',
-    '\u00a0=1+1',
-    '\u200b=1+1',
-    '＝1+1',
-    '＋1',
-    '－1',
-    '＠x',
-    '"=1+1',
-    'a;=1+1',
-    'a\t=1+1',
-    'a\n=1+1',
-    'a|=1+1',
-    "'=1+1",
-    '=HYPERLINK("http://x","y")',
-    '\0=1+1',
-  ]
-  const isFormula = (cell: string) => /^[\s"\u00a0\u200b]*[=+\-@＝＋－＠]/.test(cell)
-
-  it.each(attacks)(
+  it.each(formulaAttacks)(
     'leaves %j no formula, whatever parts the columns, and it reads back',
     (attack) => {
       const text = writeTable(['name'], [[attack]])

@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { checkLabel, emptyLabelDraft, readLabelText } from '../label/index.ts'
+import Papa from 'papaparse'
+import { formulaAttacks, isFormula } from '../../base/table/tests/formula-attacks.ts'
 import { ironSourceIds } from '../source/index.ts'
 import {
   mainSourceOf,
@@ -86,6 +88,14 @@ describe('a shelf file', () => {
 
   it('keeps a spreadsheet from running what is typed', () => {
     expect(shelfToCsv([{ ...bag, note: '=1+1' }])).toMatch(/,'=1\+1$/)
+    for (const attack of formulaAttacks) {
+      const label = { ...bag.label, derivedFrom: attack, chelated: attack, waterSoluble: attack }
+      const texts = { name: attack, lot: attack, hazards: attack, note: attack }
+      const csv = shelfToCsv([{ ...bag, ...texts, label }])
+      for (const delimiter of [',', ';', '\t', '|']) {
+        expect(Papa.parse<string[]>(csv, { delimiter }).data.flat().filter(isFormula)).toEqual([])
+      }
+    }
   })
 })
 

@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
 import { describe, expect, it } from 'vitest'
+import { formulaAttacks, isFormula } from '../../base/table/tests/formula-attacks.ts'
 import { costByStand, recordCsv, type RecordRow } from './index.ts'
 
 const row: RecordRow = {
@@ -57,6 +58,21 @@ describe('recordCsv', () => {
   it('hands no formula to a spreadsheet, and has its heads even where nothing was done', () => {
     expect(read(recordCsv([row])).data[0]?.['Lot']).toBe("'=1+1")
     expect(recordCsv([])).toMatch(/^Day,Start,End,Stand/)
+  })
+
+  it('hands out no formula from any of its texts, whatever parts the columns', () => {
+    const texts = Object.entries(row).flatMap(([name, value]) =>
+      typeof value === 'string' ? [name] : [],
+    )
+    expect(texts.length).toBeGreaterThan(15)
+    for (const attack of formulaAttacks) {
+      const all = { ...row, ...Object.fromEntries(texts.map((name) => [name, attack])) }
+      for (const delimiter of [',', ';', '\t', '|']) {
+        const cells = Papa.parse<string[]>(recordCsv([all]), { delimiter }).data.flat()
+        // Temperatures below zero are figures, written by us.
+        expect(cells.filter((cell) => isFormula(cell) && !/^-\d/.test(cell))).toEqual([])
+      }
+    }
   })
 })
 

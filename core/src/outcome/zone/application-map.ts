@@ -1,5 +1,10 @@
 import type { FeatureCollection, Polygon } from 'geojson'
-import { globePointOf, type GlobePoint, type Outline } from '../../stand/ground/index.ts'
+import {
+  globePointOf,
+  runsWithClock,
+  type GlobePoint,
+  type Outline,
+} from '../../stand/ground/index.ts'
 import type { ZoneChoice } from './choose-by-zone.ts'
 
 /** A zone as it lies on the grid, with what goes on it. */
@@ -15,13 +20,6 @@ export interface MappedZone {
 const decimals = 7
 const rounded = (degrees: number): number => Number(degrees.toFixed(decimals))
 
-/** Twice the area with its sign: above 0 where corners go round against the clock. */
-const turning = (outline: Outline): number =>
-  outline.reduce((sum, [ax, ay], index) => {
-    const [bx, by] = outline[(index + 1) % outline.length] ?? [ax, ay]
-    return sum + ax * by - bx * ay
-  }, 0)
-
 /**
  * Zones as GeoJSON (RFC 7946): rate and amount of each for a spreader or planter to read.
  * @param origin where the grid's zero lies on the globe
@@ -34,7 +32,7 @@ export function applicationMap(
     type: 'FeatureCollection',
     features: zones.map(({ name, outline, areaM2, score, choice }) => {
       // RFC 7946: outer rings run against the clock, and the last position is the first.
-      const corners = turning(outline) < 0 ? outline.toReversed() : outline
+      const corners = runsWithClock(outline) ? outline.toReversed() : outline
       const ring = corners.map((corner) => {
         const { longitude, latitude } = globePointOf(corner, origin)
         return [rounded(longitude), rounded(latitude)]

@@ -1,3 +1,4 @@
+import { check } from '@placemarkio/check-geojson'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { readGeoJson, type Outline } from '../../stand/ground/index.ts'

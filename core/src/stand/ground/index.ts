@@ -1,6 +1,14 @@
 export { fillEnds } from './fill-ends.ts'
 export type { FillEnd } from './fill-ends.ts'
-export { areaOf, boxOf, checkOutline, holdsPoint, middleOf, toOutline } from './outline.ts'
+export {
+  areaOf,
+  boxOf,
+  checkOutline,
+  holdsPoint,
+  middleOf,
+  runsWithClock,
+  toOutline,
+} from './outline.ts'
 export type { GridPoint, Outline } from './outline.ts'
 export { globePointOf, gridPointOf, readGeoJson } from './read-geojson.ts'
 export type { GlobePoint, MappedGround } from './read-geojson.ts'

@@ -67,6 +67,9 @@ const open = ([x, y]: GridPoint): [number, number] => [x, y]
  */
 export const areaOf = (outline: Outline): number => Math.abs(polygonArea(outline.map(open)))
 
+/** Whether corners run with the clock, seen from above. */
+export const runsWithClock = (outline: Outline): boolean => polygonArea(outline.map(open)) > 0
+
 /**
  * Where the ground balances: for a name written on it.
  * @returns east and north [m]

@@ -1,3 +1,4 @@
+import { dayWords } from '@spudder/core/base/calendar'
 import type { RecordLineDto } from '@spudder/contract/entry'
 import { placeUnits, type Currency, type UnitSystem } from '@spudder/core/base/quantity'
 import type { StandCost } from '@spudder/core/outcome/record'
@@ -33,7 +34,7 @@ function cellsOf(line: RecordLineDto, system: UnitSystem): TableCell[] {
     `line ${entry.id.slice(0, 8)}, recorded by ${entry.createdBy} ${entry.createdAt.slice(0, 16).replace('T', ' ')} UTC`,
   ]
   return [
-    cell(`${entry.happenedOn} ${said.clock}`.trim()),
+    cell(`${dayWords(entry.happenedOn)} ${said.clock}`.trim()),
     cell(standName),
     cell(said.what),
     cell(`${said.used} (planned ${said.planned})`),
@@ -60,7 +61,7 @@ export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
     defaultStyle: { fontSize: 8 },
     info: { title: `${placeName}: record` },
     footer: (page, pages) => ({
-      text: `${placeName}, printed ${printedOn}, page ${page} of ${pages}`,
+      text: `${placeName}, printed ${dayWords(printedOn)}, page ${page} of ${pages}`,
       alignment: 'center',
       fontSize: 7,
       margin: [0, 10, 0, 0],

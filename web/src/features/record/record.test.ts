@@ -138,7 +138,7 @@ describe('files of the record', () => {
       printedOn: '2026-06-30',
     })
     const text = JSON.stringify(document.content)
-    expect(text.indexOf('2026-06-15')).toBeLessThan(text.indexOf('2026-06-20'))
+    expect(text.indexOf('15 Jun 2026')).toBeLessThan(text.indexOf('20 Jun 2026'))
     expect(text).toContain('"decoration":"lineThrough"')
     expect(text).toContain('Events lawn: €4, and 1 use without a price')
     expect(document.pageSize).toBe('A4')

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dayWords } from '../../shared/units/today.ts'
 import type { TrialDto } from '@spudder/contract/trial'
 import { readingKinds } from '@spudder/core/seen/reading'
 import { greennessOf, isColourKind, leafColour } from '@spudder/core/seen/colour'
@@ -28,7 +29,7 @@ const trial = computed<TrialDto | undefined>(
 const options = computed(() =>
   (query.data.value ?? []).map(({ id, name, startedOn }) => ({
     value: id,
-    words: `${name}, ${startedOn}`,
+    words: `${name}, ${dayWords(startedOn)}`,
   })),
 )
 const shown = computed({

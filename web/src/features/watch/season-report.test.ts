@@ -64,7 +64,7 @@ describe('a season report', () => {
   it('tells the stand, what was done in units of the place, and the judgement with its chance', () => {
     const text = document()
     expect(text).toContain('Bowling green: season report')
-    expect(text).toMatch(/2026-06-01: Ferrous sulfate[^"]*9\.92 lb/)
+    expect(text).toMatch(/1 Jun 2026: Ferrous sulfate[^"]*9\.92 lb/)
     expect(text).toMatch(/on course \(9\d in 100\)/)
     expect(text).toContain('Ended: green. Green within the week.')
     expect(text).toContain('The label, local rules and licensed practice come before')

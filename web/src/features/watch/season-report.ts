@@ -1,3 +1,4 @@
+import { dayWords } from '@spudder/core/base/calendar'
 import { formatDecimals } from '@spudder/core/base/writing'
 import { standingEntries } from '@spudder/core/days/entry'
 import { toStandSize, type StandStoryDto } from '@spudder/contract/stand'
@@ -10,7 +11,6 @@ import { photoBytes } from '../../api/photos.ts'
 import { judgementOf } from '../../shared/case/judgement.ts'
 import { makePdf } from '../../shared/file/make-pdf.ts'
 import { seenColours, stripColours } from '../../shared/ribbon/seen-colour.ts'
-import { dayWords } from '../../shared/units/today.ts'
 import { seasonChart } from './season-chart.ts'
 
 /** A photo as it is laid into the report. */
@@ -35,13 +35,13 @@ function caseContent(story: StandStoryDto, of: Case, system: UnitSystem): Conten
   const top = judged?.judgement.chances[0]
   return [
     {
-      text: `Case of ${of.openedOn}${of.closedOn ? `, closed ${of.closedOn}` : ', open'}`,
+      text: `Case of ${dayWords(of.openedOn)}${of.closedOn ? `, closed ${dayWords(of.closedOn)}` : ', open'}`,
       bold: true,
       fontSize: 12,
       margin: [0, 10, 0, 2],
     },
     ...entries.map(({ happenedOn, appliedName, productKg, note }): Content => ({
-      text: `${happenedOn}: ${appliedName}, ${amountWords('mass', productKg, system)}${note ? `. ${note}` : ''}`,
+      text: `${dayWords(happenedOn)}: ${appliedName}, ${amountWords('mass', productKg, system)}${note ? `. ${note}` : ''}`,
     })),
     judged
       ? {
@@ -69,7 +69,7 @@ export function seasonDocument(
     defaultStyle: { fontSize: 9.5 },
     info: { title: `${stand.name}: season report` },
     footer: (page, pages) => ({
-      text: `${stand.name}, printed ${printedOn}, page ${page} of ${pages}`,
+      text: `${stand.name}, printed ${dayWords(printedOn)}, page ${page} of ${pages}`,
       alignment: 'center',
       fontSize: 7.5,
       margin: [0, 12, 0, 0],
@@ -162,7 +162,10 @@ export async function saveSeasonReport(
     const { takenOn, measure, fileName } = photo
     const index = measure ? `, index ${formatDecimals(measure.darkGreenIndex, 2)}` : ''
     const part = measure?.part === 'untreated' ? ', untreated' : ''
-    photos.push({ image, words: `${takenOn ?? 'no day'}${part}${index}, ${fileName}` })
+    photos.push({
+      image,
+      words: `${takenOn === null ? 'no day' : dayWords(takenOn)}${part}${index}, ${fileName}`,
+    })
   }
   const name = `${story.stand.name.toLowerCase().replaceAll(' ', '-')}-season.pdf`
   await makePdf(name, seasonDocument(story, system, printedOn, photos))

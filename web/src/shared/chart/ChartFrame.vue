@@ -75,7 +75,7 @@ async function savePng(): Promise<void> {
         aria-hidden="true"
       />
     </div>
-    <p class="read" role="status">{{ read?.words }}</p>
+    <p class="read" aria-live="polite">{{ read?.words }}</p>
     <p v-if="!isBare" class="files no-print">
       <Button type="link" size="small" :aria-label="`${name} as a drawing, SVG`" @click="saveSvg"
         >SVG</Button

@@ -161,7 +161,7 @@ describe('a chart on the screen', () => {
     const plot = frame.find('[tabindex]')
     const read = async (key: string) => {
       await plot.trigger('keydown', { key })
-      return frame.find('[role=status]').text()
+      return frame.find('.read').text()
     }
     expect(await read('ArrowRight')).toBe('day 2: 3')
     expect(await read('ArrowRight')).toBe('untreated')
