@@ -71,6 +71,8 @@ describe('an application map', () => {
 
   it('is read again as the same ground, by the reader of maps', () => {
     const map = applicationMap([mapped], origin)
+    // Strict by RFC 7946, by another reader than ours.
+    expect(check(JSON.stringify(map))).toEqual(map)
     const [read] = readGeoJson(JSON.stringify(map))
     expect(read?.name).toBe('Brow')
     expect(Math.abs((read?.areaM2 ?? 0) / 20000 - 1)).toBeLessThan(0.003)
