@@ -34,7 +34,7 @@ module.exports = {
       name: 'resolves',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '[?](url|raw)$' },
+      to: { couldNotResolve: true, pathNot: '[?]url$' },
     },
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     {

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { dayFromToday, expect, openStand, test } from './spudder.ts'
+import { choose, dayFromToday, expect, openStand, test } from './spudder.ts'
 
 const acidOf = async (page: Page, name: string) => {
   await openStand(page, name)
@@ -12,7 +12,7 @@ async function addBed(page: Page, name: string, pH: string): Promise<void> {
   await page.goto('/stands/new')
   await page.getByText('Shrubs and beds', { exact: true }).click()
   await page.getByLabel('Name').fill(name)
-  await page.getByLabel('Plant', { exact: true }).selectOption({ label: 'Azalea and rhododendron' })
+  await choose(page.getByLabel('Plant', { exact: true }), 'Azalea and rhododendron')
   await page.getByLabel('Area', { exact: false }).first().fill('2000 ft2')
   await page.getByRole('button', { name: 'Add it' }).click()
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
@@ -47,7 +47,7 @@ test('steps are dragged along the ribbon, the path follows, and the plan becomes
 }) => {
   await addBed(page, 'Camellia bed', '6.8')
   await expect(page.getByRole('heading', { name: /works slowly|can work/ })).toBeVisible()
-  await page.getByLabel('Texture').selectOption({ label: 'Sandy loam' })
+  await choose(page.getByLabel('Texture'), 'Sandy loam')
   await page.getByText('none', { exact: true }).first().click()
   await expect(page.locator('[data-mark=usual]')).toBeVisible()
   await expect(page.getByRole('status')).toBeHidden()
@@ -97,7 +97,7 @@ test('what makes no sense is answered with what to do, and acid comes with its c
   await page.getByLabel('Down to').fill('0 in')
   await expect(page.getByText(/Depth: give a number from 0.02 to 1 m, not 0 m/)).toBeVisible()
   await page.getByLabel('Down to').fill('6 in')
-  await page.getByLabel('Acid into it').selectOption({ label: 'sulfuric acid 93 %' })
+  await choose(page.getByLabel('Acid into it'), 'sulfuric acid 93 %')
   await expect(page.getByText(/Acid into water, never water into acid/)).toBeVisible()
   await expect(page.locator('[data-mark=usual]')).toBeVisible()
 })

@@ -1,5 +1,5 @@
 import type { StandStoryDto } from '@spudder/contract/stand'
-import { expect, test } from './spudder.ts'
+import { choose, expect, test } from './spudder.ts'
 import { lawn, numbered, plan, standWithCase } from './stand-with-case.ts'
 
 test('ground is measured by tape, by drawing and from a map, and bad measures are told', async ({
@@ -140,7 +140,7 @@ test('a 2-inch trunk at 1 oz per inch is 2 oz, 4 tbsp, in a 5 gal bucket', async
   await page.getByLabel('Of it weighs').fill('1 oz')
   await expect(page.getByText('4 level tbsp')).toBeVisible()
   await page.getByText('Sprayer, tank, water, partners').click()
-  await page.getByLabel('Sprayer').selectOption({ label: 'Drench bucket' })
+  await choose(page.getByLabel('Sprayer'), 'Drench bucket')
   await plan(page).click()
   await page.getByRole('link', { name: 'Open the sheet for outside' }).first().click()
   const amounts = page.getByRole('region', { name: 'Amounts' })
@@ -159,12 +159,12 @@ test('a spray with a partner: jar test, plan, and the sheet outside without sign
   })
   await page.getByText('onto the leaf', { exact: true }).click()
   await page.getByText('Sprayer, tank, water, partners').click()
-  await page.getByLabel('Sprayer').selectOption({ label: 'Blue backpack' })
+  await choose(page.getByLabel('Sprayer'), 'Blue backpack')
   await expect(page.getByLabel('Tank, backpack or bucket')).toHaveValue('4 gal')
 
   await test.step('a new partner waits for its jar test', async () => {
     await page.getByRole('button', { name: 'Put something else in the tank' }).click()
-    await page.getByLabel('What it is').selectOption({ label: 'spreader, non-ionic' })
+    await choose(page.getByLabel('What it is'), 'spreader, non-ionic')
     await page.getByLabel('Its name').fill('Spreader N')
     await page.getByLabel('Dose, by its own label').fill('0.5 fl oz/gal')
     await expect(page.getByText(/No jar test of Spreader N/)).toBeVisible()
@@ -176,9 +176,10 @@ test('a spray with a partner: jar test, plan, and the sheet outside without sign
   })
 
   await test.step('the water is brought down with the acid of the place’s water', async () => {
-    await page
-      .locator('select', { hasText: 'from the tap' })
-      .selectOption({ label: 'brought down with citric acid, powder' })
+    await choose(
+      page.getByRole('combobox', { name: 'Water', exact: true }),
+      'brought down with citric acid, powder',
+    )
     await expect(page.getByLabel('Alkalinity, mg/L CaCO3')).toHaveValue('285')
     await expect(page.getByText(/citric acid, powder into the water of a fill/)).toBeVisible()
   })

@@ -1,4 +1,4 @@
-import { addTree, dayFromToday, expect, openStand, test } from './spudder.ts'
+import { addTree, choose, dayFromToday, expect, openStand, test } from './spudder.ts'
 
 test('a stand: each field says what it wants, what was typed stays, and nothing is stored', async ({
   page,
@@ -74,7 +74,7 @@ test('when the server is out of reach, what was typed stays and is sent later, o
   await page.getByLabel('pH measured').fill('7.4')
   await page.route('**/api/**', (route) => route.abort())
   await page.getByRole('button', { name: 'Add pH' }).click()
-  await expect(page.locator('.problem').getByText(/No connection. Nothing is lost/)).toBeVisible()
+  await expect(page.locator('.ant-alert').getByText(/No connection. Nothing is lost/)).toBeVisible()
   await expect(page.getByLabel('pH measured')).toHaveValue('7.4')
   await page.unroute('**/api/**')
 
@@ -86,7 +86,7 @@ test('when the server is out of reach, what was typed stays and is sent later, o
   const lost = page.waitForEvent('requestfailed', (request) => request.method() === 'POST')
   await page.getByRole('button', { name: 'Add pH' }).click()
   await lost
-  await expect(page.locator('.problem').getByText(/No connection/)).toBeVisible()
+  await expect(page.locator('.ant-alert').getByText(/No connection/)).toBeVisible()
   await page.unroute('**/readings')
   // The words of the first failure stand until the second is known: a button at work takes no press.
   await expect(page.getByRole('button', { name: 'Add pH' })).not.toHaveClass(/loading/)
@@ -107,7 +107,7 @@ test('every other form of a stand says what is wrong beside the field and keeps 
 
   await step('Look')
   await page.getByText('What happened before').click()
-  await page.getByLabel('What', { exact: true }).selectOption({ label: 'pH corrected' })
+  await choose(page.getByLabel('What', { exact: true }), 'pH corrected')
   await page.getByLabel('From pH').fill('20')
   await page.getByRole('button', { name: 'Tell' }).click()
   await expect(page.getByText('pH before: give a number from 2.5 to 11.')).toBeVisible()

@@ -1,6 +1,6 @@
 import type { StandStoryDto } from '@spudder/contract/stand'
 import type { Page } from '@playwright/test'
-import { dayFromToday, expect, openStand, test } from './spudder.ts'
+import { choose, dayFromToday, expect, openStand, test } from './spudder.ts'
 
 test.describe.configure({ mode: 'serial' })
 
@@ -167,7 +167,7 @@ test('a correction of yesterday does not talk the verdict out of iron', async ({
   const first = page.locator('.causes > li summary').first()
   await expect(first).toContainText('Iron tied up by high pH')
 
-  await page.getByLabel('What', { exact: true }).selectOption({ label: 'pH corrected' })
+  await choose(page.getByLabel('What', { exact: true }), 'pH corrected')
   await page.getByLabel('On', { exact: true }).last().fill(dayFromToday(-1))
   await page.getByLabel('From pH').fill('8')
   await page.getByLabel('To pH').fill('6')

@@ -4,7 +4,7 @@ import {
   oddLaboratoryFiles,
 } from '../core/src/seen/laboratory/tests/odd-laboratory-files.ts'
 import { oddStationFiles } from '../core/src/days/station/tests/odd-station-files.ts'
-import { expect, openStand, test } from './spudder.ts'
+import { choose, expect, openStand, test } from './spudder.ts'
 
 interface Given {
   readonly what: string
@@ -42,10 +42,7 @@ test('files as laboratories send them are read or questioned on the screen', asy
     await test.step(given.what, async () => {
       await put(page, 'Open a CSV file', given)
       // Whose sample it is only the reader knows: that is the question, and the only one.
-      await file
-        .getByLabel(/ is of$/)
-        .first()
-        .selectOption({ label: 'Bowling green' })
+      await choose(file.getByLabel(/ is of$/).first(), 'Bowling green')
       await expect(store, given.what).toBeEnabled()
       await expect(file.getByRole('alert'), given.what).toHaveCount(0)
       await file.getByRole('button', { name: 'Leave it' }).click()

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
-import { expect, test } from './spudder.ts'
+import { choose, expect, test } from './spudder.ts'
 import { lawn, numbered, plan, standWithCase } from './stand-with-case.ts'
 
 test('an own product is called by its name from the plan to the record', async ({ page }) => {
@@ -17,7 +17,7 @@ test('an own product is called by its name from the plan to the record', async (
   await test.step('planned', async () => {
     await page.getByText('onto the leaf', { exact: true }).click()
     await page.getByRole('radio', { name: new RegExp(name) }).check({ force: true })
-    await page.getByLabel('And again').selectOption('1')
+    await choose(page.getByLabel('And again'), '1 more time')
     await plan(page).click()
     await expect(page).toHaveURL(/jobs$/)
     await expect(main).toContainText(`${name}, repeat 1 of 1`)

@@ -1,4 +1,4 @@
-import { test as base, expect, type Page } from '@playwright/test'
+import { test as base, expect, type Locator, type Page } from '@playwright/test'
 import { existsSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { startAppServer, type AppServer } from '../scripts/app-server.ts'
@@ -134,9 +134,21 @@ export async function addTree(page: Page, name: string): Promise<void> {
   await page.goto('/stands/new')
   await page.getByText('Trees and vines', { exact: true }).click()
   await page.getByLabel('Name').fill(name)
-  await page.getByLabel('Plant', { exact: true }).selectOption({ label: 'Pin oak' })
+  await choose(page.getByLabel('Plant', { exact: true }), 'Pin oak')
   await page.getByLabel('How many trees').fill('3')
   await page.getByLabel('Trunk diameter').fill('4 in')
   await page.getByRole('button', { name: 'Add it' }).click()
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
+}
+
+/** Chooses from the list of a field by its words, or its first entry; opened by a key, as hands on keys do. */
+export async function choose(field: Locator, words: string | RegExp | 'first'): Promise<void> {
+  const list = field.page().locator('.ant-select-dropdown:not(.ant-select-dropdown-hidden)')
+  const options = list.locator('.ant-select-item-option')
+  const exact = typeof words === 'string'
+  await expect(async () => {
+    if (!(await list.isVisible())) await field.press('ArrowDown')
+    await expect(list).toBeVisible({ timeout: 2000 })
+  }).toPass()
+  await (words === 'first' ? options.first() : list.getByTitle(words, { exact })).click()
 }

@@ -1,6 +1,6 @@
 import type { StandStoryDto } from '@spudder/contract/stand'
 import type { Page } from '@playwright/test'
-import { dayFromToday, expect, openStand, test } from './spudder.ts'
+import { choose, dayFromToday, expect, openStand, test } from './spudder.ts'
 
 test.describe.configure({ mode: 'serial' })
 
@@ -14,7 +14,7 @@ async function addStand(page: Page, name: string, kind: string, plant: string): 
   await page.goto('/stands/new')
   await page.getByText(kind, { exact: true }).click()
   await page.getByLabel('Name').fill(name)
-  await page.getByLabel('Plant', { exact: true }).selectOption({ label: plant })
+  await choose(page.getByLabel('Plant', { exact: true }), plant)
   await page.getByLabel(/Area/).fill('1000 ft2')
   await page.getByRole('button', { name: 'Add it' }).click()
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
@@ -107,7 +107,7 @@ test('two causes at once: striped young leaves, pale old ones, high pH, no nitra
   await say(page, 'Growth', 'slow')
   await say(page, 'Feed while these leaves grew', 'low')
   await page.getByLabel('pH measured').fill('8')
-  await page.getByLabel('By', { exact: true }).selectOption('laboratory')
+  await choose(page.getByLabel('By', { exact: true }), 'laboratory')
   await page.getByLabel('On', { exact: true }).first().fill(dayFromToday(-30))
   await page.getByRole('button', { name: 'Add pH' }).click()
   await expect(lead(page)).toContainText('Iron tied up by high pH, with nitrogen short')
@@ -217,7 +217,7 @@ test('a number read in the wrong unit is asked about before it is kept', async (
   await openStand(page, 'Gardenia house')
   await step(page, 'Bench').click()
   await page.getByText('A number at hand', { exact: true }).click()
-  await page.getByLabel('Test', { exact: true }).selectOption('ecPourThrough')
+  await choose(page.getByLabel('Test', { exact: true }), /^EC, pour-through/)
   await page.getByLabel('Value, dS/m').fill('1900')
   await page.getByRole('button', { name: 'Keep the reading' }).click()
   await expect(page.getByRole('alert')).toContainText('Was it read in µS/cm? Then it is 1.9 dS/m')

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import sharp from 'sharp'
 import { pdfPages } from './pdf-text.ts'
-import { addTree, expect, openStand, test } from './spudder.ts'
+import { addTree, choose, expect, openStand, test } from './spudder.ts'
 
 interface DemoPhoto {
   readonly id: string
@@ -116,7 +116,7 @@ test('two photos lie under one slider, and card and season come as PDF', async (
 test('the case that went wrong is explained from its record', async ({ page }) => {
   await openStand(page, 'Pin oak avenue')
   await steps(page).getByRole('link', { name: /Watch/ }).click()
-  await page.getByRole('combobox', { name: 'Case', exact: true }).selectOption({ index: 0 })
+  await choose(page.getByRole('combobox', { name: 'Case', exact: true }), 'first')
   await expect(page.locator('.word')).toHaveText('no response')
   const review = page.getByRole('region', { name: 'Why did nothing come of it?' })
   await expect(review.getByRole('listitem')).toHaveCount(5)
@@ -135,7 +135,7 @@ test('a trial is planned, rated on a phone plot by plot, and weighed', async ({ 
   await page.getByLabel('Plots of each').fill('1')
   await expect(page.getByText('A demonstration, not a trial')).toBeVisible()
   await page.getByLabel('Plots of each').fill('3')
-  await page.getByLabel('Rated on').selectOption({ label: 'Turf colour, 1 to 9' })
+  await choose(page.getByLabel('Rated on'), 'Turf colour, 1 to 9')
   await page.getByRole('button', { name: 'Lay it out' }).click()
   await page.setViewportSize({ width: 390, height: 844 })
   const walk = page.getByRole('region', { name: 'Rate the plots' })

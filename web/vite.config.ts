@@ -1,10 +1,17 @@
 import vue from '@vitejs/plugin-vue'
-import { defineConfig } from 'vite'
+import { defineConfig, type Plugin } from 'vite'
+import { tokenCss } from './src/ui/tokens.ts'
 
 const api = process.env['SPUDDER_API'] ?? 'http://127.0.0.1:5180'
 
+/** The tokens stand in the head of the page, so that it has its colours before any script runs. */
+const tokens: Plugin = {
+  name: 'tokens',
+  transformIndexHtml: () => [{ tag: 'style', children: tokenCss(), injectTo: 'head' }],
+}
+
 export default defineConfig({
-  plugins: [vue()],
+  plugins: [vue(), tokens],
   build: {
     target: 'es2022',
     chunkSizeWarningLimit: 900,

@@ -11,7 +11,5 @@ export default defineProject({
     setupFiles: ['./src/test-setup.ts'],
     // To read Ant Design anew for every file would take three times as long as the tests.
     isolate: false,
-    // Colours on paper are those of the theme, which is read as text.
-    css: { include: [/tokens\.css/] },
   },
 })

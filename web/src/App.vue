@@ -1,31 +1,17 @@
 <script setup lang="ts">
 import { ConfigProvider } from 'ant-design-vue'
-import antTheme from 'ant-design-vue/es/theme'
 import { computed } from 'vue'
 import OutboxNote from './offline/OutboxNote.vue'
 import AppHeader from './shared/AppHeader.vue'
 import FailureNote from './shared/FailureNote.vue'
 import CommandPalette from './shared/palette/CommandPalette.vue'
 import { useLocale } from './shared/units/use-locale.ts'
-import { useTheme } from './theme/use-theme.ts'
+import { libraryTheme } from './ui/library-theme.ts'
+import { useTheme } from './ui/use-theme.ts'
 
 const theme = useTheme()
 const locale = useLocale()
-const antDesign = computed(() => ({
-  algorithm: theme.isDark ? antTheme.darkAlgorithm : antTheme.defaultAlgorithm,
-  token: {
-    colorPrimary: theme.isDark ? '#ee9269' : '#a23f1b',
-    colorLink: theme.isDark ? '#ee9269' : '#a23f1b',
-    colorTextLightSolid: theme.isDark ? '#1b1410' : '#fffdf8',
-    colorBgContainer: theme.isDark ? '#242b31' : '#fffdf8',
-    colorText: theme.isDark ? '#ece8df' : '#232c33',
-    fontFamily: "'Inter Variable', 'DejaVu Sans', sans-serif",
-    fontSize: 15,
-    borderRadius: 6,
-    controlHeight: 38,
-    wireframe: false,
-  },
-}))
+const antDesign = computed(() => libraryTheme(theme.isDark ? 'dark' : 'light'))
 </script>
 
 <template>

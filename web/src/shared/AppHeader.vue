@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { usePlace } from '../api/places.ts'
-import { useTheme } from '../theme/use-theme.ts'
+import { useTheme } from '../ui/use-theme.ts'
 import { usePalette } from './palette/use-palette.ts'
 
 const theme = useTheme()

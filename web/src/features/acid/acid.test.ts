@@ -1,3 +1,4 @@
+import { give } from '../../tests/find-in-panel.ts'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import type * as pHPath from '@spudder/core/soil/pH-path'
 import { flushPromises, type VueWrapper } from '@vue/test-utils'
@@ -36,11 +37,6 @@ const open = (story: Partial<StandStoryDto>, given: object = bed) =>
   mountOnStand(AcidPanel, { ...given, story })
 
 const text = (panel: VueWrapper) => panel.text().replace(/\s+/g, ' ')
-async function choose(panel: VueWrapper, label: string, value: string) {
-  const field = panel.findAll('label').find((each) => each.text() === label)
-  await panel.find(`[id="${field?.attributes('for')}"]`).setValue(value)
-  await flushPromises()
-}
 const buttonNamed = (panel: VueWrapper, name: string) =>
   panel.findAll('button').find((each) => each.text() === name)
 const settle = async () => {
@@ -67,7 +63,7 @@ describe('whether it can work', () => {
   it('says what was taken for want of a measurement, and takes it back when told', async () => {
     const { panel } = await open({ readings: [reading('pH', 6.9)] })
     expect(text(panel)).toMatch(/Texture: nobody said, loam is taken/)
-    await choose(panel, 'Texture', 'sandy-loam')
+    await give(panel, 'Texture', 'sandy-loam')
     expect(text(panel)).not.toMatch(/nobody said/)
     expect(text(panel)).toMatch(/Organic matter 2 %, as usual in sandy loam/)
   })
@@ -88,14 +84,14 @@ describe('what makes no sense', () => {
     ['Down to', 'deep', /Give a length, such as|Give .*such as/],
   ])('%s of "%s" is answered with what to do', async (label, value, message) => {
     const { panel } = await open({ readings: [reading('pH', 6.9)] })
-    await choose(panel, label, value)
+    await give(panel, label, value)
     expect(text(panel)).toMatch(message)
     expect(panel.find('.amount').exists()).toBe(false)
   })
 
   it('a target above the present pH turns into liming, its mirror', async () => {
     const { panel } = await open({ readings: [reading('pH', 5)] })
-    await choose(panel, 'To pH', '6.2')
+    await give(panel, 'To pH', '6.2')
     await settle()
     expect(text(panel.find('.amount') as unknown as VueWrapper)).toMatch(/lime, as pure CaCO₃/)
     expect(panel.findAll('.materials tbody tr')).toHaveLength(1)
@@ -139,23 +135,23 @@ describe('steps', () => {
     const shown = () => panel.find('[role=slider]').attributes('aria-valuetext')
     const before = shown()
     for (const half of ['', '0002-05-20']) {
-      await choose(panel, 'Step 1 on', half)
+      await give(panel, 'Step 1 on', half)
       expect(shown()).toBe(before)
       expect(text(panel)).toMatch(/Give a day\./)
       expect(buttonNamed(panel, 'Make the plan into jobs')?.attributes('disabled')).toBeDefined()
     }
-    await choose(panel, 'Step 1 on', '2026-05-28')
+    await give(panel, 'Step 1 on', '2026-05-28')
     expect(shown()).toMatch(/28 May/)
     expect(text(panel)).not.toMatch(/Give a day\./)
-    await choose(panel, 'Step 1, in all', '9999999 lb')
+    await give(panel, 'Step 1, in all', '9999999 lb')
     expect(text(panel)).toMatch(/Give an amount that can be spread/)
   })
 
   it('can be typed, and what is unreadable is said beside them', async () => {
     const { panel } = await start()
-    await choose(panel, 'Step 1, in all', '40 lb')
+    await give(panel, 'Step 1, in all', '40 lb')
     expect(text(panel)).toMatch(/sulfur at once is over/)
-    await choose(panel, 'Step 1, in all', 'a handful')
+    await give(panel, 'Step 1, in all', 'a handful')
     expect(text(panel)).toMatch(/Give .*such as/)
     await panel.find('.drop').trigger('click')
     await flushPromises()
@@ -203,27 +199,27 @@ describe('a plan under way', () => {
 describe('the water', () => {
   it('brings lime, and acid takes it out: amount, stock, nutrient and caution', async () => {
     const { panel } = await open({ readings: [reading('pH', 6.9)] })
-    await choose(panel, 'Water given a year', '400 mm')
-    await choose(panel, 'Its alkalinity, mg/L CaCO₃', '200')
+    await give(panel, 'Water given a year', '400 mm')
+    await give(panel, 'Its alkalinity, mg/L CaCO₃', '200')
     // 800 kg/ha are 714 lb/acre.
     expect(text(panel)).toMatch(/714 lb\/acre lime a year/)
-    await choose(panel, 'Acid into it', 'sulfuric-93')
+    await give(panel, 'Acid into it', 'sulfuric-93')
     const water = text(panel.find('.water') as unknown as VueWrapper)
     expect(water).toMatch(/sulfuric acid 93 % in 1,?000 gal of water; it then stands at pH 5\.8|pH 5\.9/) // prettier-ignore
     expect(water).toMatch(/It brings sulfur \d+ mg\/L/)
     expect(water).toMatch(/Acid into water, never water into acid/)
     expect(water).toMatch(/The same with citric acid, powder [\d.]+ lb; sulfuric acid 35 %/)
-    await choose(panel, 'Alkalinity to leave, mg/L', '300')
+    await give(panel, 'Alkalinity to leave, mg/L', '300')
     expect(text(panel)).toMatch(/less than the 200 mg\/L that the water has/)
     // To a pH: 200 mg/L from 7.5 to 6.0 take 77.3 mL/m³ of sulfuric acid 93 %, 9.9 fl oz/1000 gal.
-    await choose(panel, 'Its pH', '7.5')
+    await give(panel, 'Its pH', '7.5')
     await panel.find('input[type=radio][value=pH]').setValue(true)
-    await choose(panel, 'pH wanted', '6')
+    await give(panel, 'pH wanted', '6')
     expect(text(panel.find('.water') as unknown as VueWrapper)).toMatch(/9\.89 fl oz sulfuric acid 93 %.*pH 6\.0 and keeps 66 mg\/L/) // prettier-ignore
-    await choose(panel, 'Its alkalinity, mg/L CaCO₃', 'much')
+    await give(panel, 'Its alkalinity, mg/L CaCO₃', 'much')
     expect(text(panel)).toMatch(/Alkalinity: give a number from 0 to 1500/)
-    await choose(panel, 'Its alkalinity, mg/L CaCO₃', '200')
-    await choose(panel, 'pH wanted', '8')
+    await give(panel, 'Its alkalinity, mg/L CaCO₃', '200')
+    await give(panel, 'pH wanted', '8')
     expect(text(panel)).toMatch(/Target pH: give a pH below that of the water/)
   })
 })

@@ -2,7 +2,7 @@
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { nextTick, ref, useTemplateRef } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import ChipChoice from '../../shared/form/ChipChoice.vue'
+import ChipChoice from '../../ui/ChipChoice.vue'
 import NextChecks from '../../shared/verdict/NextChecks.vue'
 import ColourVial from './ColourVial.vue'
 import DropKits from './DropKits.vue'

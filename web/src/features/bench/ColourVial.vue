@@ -11,8 +11,8 @@ import {
 import { Button } from 'ant-design-vue'
 import { interpolateLab } from 'd3-interpolate'
 import { computed, ref } from 'vue'
-import ChoiceField from '../../shared/form/ChoiceField.vue'
-import ProblemNote from '../../shared/form/ProblemNote.vue'
+import ChoiceField from '../../ui/ChoiceField.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
 import { today } from '../../shared/units/today.ts'
 import { useKeepReading } from './use-keep-reading.ts'
 

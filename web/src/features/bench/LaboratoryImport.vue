@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ProgressBar from '../../ui/ProgressBar.vue'
 import { laboratoryRoutes } from '@spudder/contract/laboratory'
 import { useChange } from '../../api/use-change.ts'
 import { CreateImportDto } from '@spudder/contract/laboratory'
@@ -9,11 +10,11 @@ import { Button } from 'ant-design-vue'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useStandNames } from '../../api/estate.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import ChoiceField from '../../shared/form/ChoiceField.vue'
+import ChoiceField from '../../ui/ChoiceField.vue'
 import { fileText } from '../../shared/file/file-text.ts'
-import FileButton from '../../shared/form/FileButton.vue'
-import ProblemNote from '../../shared/form/ProblemNote.vue'
-import TextField from '../../shared/form/TextField.vue'
+import FileButton from '../../ui/FileButton.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
+import TextField from '../../ui/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import LaboratoryFound from './LaboratoryFound.vue'
 import { useFileReading } from './use-file-reading.ts'
@@ -214,7 +215,7 @@ async function save(): Promise<void> {
         </div>
       </div>
       <div class="progress" aria-live="polite">
-        <progress :value="progress" :aria-label="`Rows read: ${rowsRead} of ${rowCount}`" />
+        <ProgressBar :share="progress" :label="`Rows read: ${rowsRead} of ${rowCount}`" />
         <span>{{ rowsRead }} of {{ rowCount }} rows read</span>
       </div>
       <template v-if="isWhole">
@@ -295,10 +296,6 @@ td :deep(label) {
 }
 .done {
   font-weight: 600;
-}
-progress {
-  width: 220px;
-  accent-color: var(--rust);
 }
 @media (width < 700px) {
   .two {

@@ -12,7 +12,7 @@ import {
 import { sourceWords } from '@spudder/core/base/reference'
 import { computed, useId } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import ProblemNote from '../../shared/form/ProblemNote.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
 import { dayWords } from '../../shared/units/today.ts'
 
 /** The last soil iron as the three schools read it; the one chosen is what the verdict goes by. */

@@ -1,6 +1,7 @@
+import { choiceOf } from '../../tests/choices.ts'
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { buttonOf, fieldOf } from '../../tests/find-in-panel.ts'
+import { buttonOf, give } from '../../tests/find-in-panel.ts'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
 import { recorded } from '../../tests/recorded.ts'
 import { today } from '../../shared/units/today.ts'
@@ -38,8 +39,8 @@ const reading = (kind: string, value: number, more: object = {}) =>
 describe('drop kits', () => {
   const counted = async (hardness: string, calcium: string) => {
     const mounted = await mountOnStand(DropKits, { context: 'aquaponic', plantId: 'lettuce' })
-    await fieldOf(mounted.panel, 'Total hardness (GH): drops').setValue(hardness)
-    await fieldOf(mounted.panel, 'Calcium: drops').setValue(calcium)
+    await give(mounted.panel, 'Total hardness (GH): drops', hardness)
+    await give(mounted.panel, 'Calcium: drops', calcium)
     return mounted
   }
 
@@ -61,9 +62,10 @@ describe('drop kits', () => {
 
   it('ask once which kit, and remember it for the place', async () => {
     const { panel, sent } = await mountOnStand(DropKits, { settings: { kits: ['calcium-10'] } })
-    const kits = panel.findAll('select').map((each) => (each.element as HTMLSelectElement).value)
-    expect(kits).toContain('calcium-10')
-    await panel.findAll('select')[2]?.setValue('calcium-20')
+    // Alkalinity, hardness, calcium: the third.
+    const kit = choiceOf(panel, 'Your kit', 2)
+    expect(kit.value).toBe('calcium-10')
+    await kit.choose('calcium-20')
     await flushPromises()
     expect(sent[0]).toMatchObject({
       method: 'PATCH',
@@ -135,9 +137,9 @@ describe('the pH pen', () => {
 describe('a number at hand', () => {
   it('out of the ordinary is asked about, and taken in the unit it was read in', async () => {
     const { panel, sent } = await mountOnStand(ReadingForm)
-    await fieldOf(panel, 'What was measured').setValue('water')
-    await fieldOf(panel, 'Test').setValue('ecSolution')
-    await fieldOf(panel, 'Value, dS/m').setValue('1800')
+    await give(panel, 'What was measured', 'water')
+    await give(panel, 'Test', 'ecSolution')
+    await give(panel, 'Value, dS/m', '1800')
     await panel.find('form').trigger('submit')
     await flushPromises()
     expect(sent).toEqual([])
@@ -149,8 +151,8 @@ describe('a number at hand', () => {
 
   it('that cannot be is refused beside the field', async () => {
     const { panel, sent } = await mountOnStand(ReadingForm)
-    await fieldOf(panel, 'Test').setValue('pH')
-    await fieldOf(panel, 'Value').setValue('15')
+    await give(panel, 'Test', 'pH')
+    await give(panel, 'Value', '15')
     await panel.find('form').trigger('submit')
     expect(panel.find('[role=alert]').text()).toMatch(/from 2.5 to 11/)
     expect(sent).toEqual([])
@@ -159,7 +161,7 @@ describe('a number at hand', () => {
   it('far from the last one is kept once it is said to be so', async () => {
     const story = { readings: [reading('soilIron', 30, { takenOn: today() })] }
     const { panel, sent } = await mountOnStand(ReadingForm, { story })
-    await fieldOf(panel, 'Value, mg/kg').setValue('2.1')
+    await give(panel, 'Value, mg/kg', '2.1')
     await panel.find('form').trigger('submit')
     expect(panel.find('[role=alert]').text()).toMatch(/last one was 30 mg\/kg/)
     await buttonOf(panel, /keep it$/).trigger('click')

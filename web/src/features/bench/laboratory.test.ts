@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { eventually } from '../../tests/eventually.ts'
-import { buttonOf, fieldOf } from '../../tests/find-in-panel.ts'
+import { buttonOf, give } from '../../tests/find-in-panel.ts'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
 import { recorded } from '../../tests/recorded.ts'
 import { today } from '../../shared/units/today.ts'
@@ -45,7 +45,7 @@ describe('a laboratory file', () => {
   it('asks for the stand of a sample that is called otherwise', async () => {
     const { panel } = await openFile('Date,Sample,pH\n2026-05-02,Lot 7,7\n')
     expect(panel.find('[role=alert]').text()).toMatch(/which stand "Lot 7" is of/)
-    await fieldOf(panel, 'Lot 7 is of').setValue('green')
+    await give(panel, 'Lot 7 is of', 'green')
     await eventually(() =>
       expect(buttonOf(panel, /Store all 1/).attributes('disabled')).toBeUndefined(),
     )

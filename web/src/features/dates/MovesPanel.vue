@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import ProgressBar from '../../ui/ProgressBar.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { Button } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
-import ProblemNote from '../../shared/form/ProblemNote.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
 import { money } from '../../shared/units/money-words.ts'
 import { dayWords } from '../../shared/units/today.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
@@ -40,7 +41,7 @@ const share = computed(() => {
   <section class="moves" aria-label="Plan of the season" aria-live="polite">
     <div v-if="planner.isRunning.value" class="running">
       <p>Planning {{ jobWords(store.tasks.value.length) }} …</p>
-      <progress :value="share" max="1" aria-label="Time used of the most it may take" />
+      <ProgressBar :share="share" label="Time used of the most it may take" />
       <p v-if="planner.progress.value" class="part">
         best so far: expected loss {{ money(planner.progress.value.season.cost.total, currency) }}
       </p>
@@ -120,10 +121,6 @@ const share = computed(() => {
 .out {
   display: grid;
   gap: 9px;
-}
-progress {
-  width: 100%;
-  accent-color: var(--rust);
 }
 .part,
 .how {

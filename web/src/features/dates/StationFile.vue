@@ -5,9 +5,9 @@ import { computed, ref } from 'vue'
 import { fieldMessage } from '../../api/api-problem.ts'
 import { useChange } from '../../api/use-change.ts'
 import { fileText } from '../../shared/file/file-text.ts'
-import ChipChoice from '../../shared/form/ChipChoice.vue'
-import FileButton from '../../shared/form/FileButton.vue'
-import ProblemNote from '../../shared/form/ProblemNote.vue'
+import ChipChoice from '../../ui/ChipChoice.vue'
+import FileButton from '../../ui/FileButton.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
 
 /** Takes a weather station's file in, and asks in which order its days stand where it is open. */
 const props = defineProps<{ placeId: string }>()

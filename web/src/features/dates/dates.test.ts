@@ -1,3 +1,4 @@
+import { choiceOf } from '../../tests/choices.ts'
 import type { Asked } from '../../shared/worker/messages.ts'
 import { recorded } from '../../tests/recorded.ts'
 import type { PlanningDto } from '@spudder/contract/planning'
@@ -146,10 +147,10 @@ describe('dates', () => {
     const { page, text, button } = await open()
     vi.stubGlobal('Worker', SlowWorker)
     await button('Plan the season')?.trigger('click')
-    expect(page.find('progress').attributes('value')).toBe('0.4')
+    expect(page.find('[role=progressbar]').attributes('aria-valuenow')).toBe('40')
     expect(text()).toMatch(/Planning 2 jobs.*best so far: expected loss/)
     await button('Stop; the best so far')?.trigger('click')
-    expect(page.find('progress').exists()).toBe(false)
+    expect(page.find('[role=progressbar]').exists()).toBe(false)
     expect(text()).toMatch(/2 jobs would lie better/)
   })
 
@@ -158,14 +159,13 @@ describe('dates', () => {
     await button('Plan the season')?.trigger('click')
     await flushPromises()
     expect(text()).toMatch(/Expected loss £/)
-    const choice = page.findAll('select').find((each) => each.text().includes('Swiss franc'))
-    expect(choice?.element.value).toBe('GBP')
-    await choice?.setValue('CHF')
+    const money = choiceOf(page, 'Money')
+    expect(money.value).toBe('GBP')
+    await money.choose('CHF')
     await page.find('.settings form').trigger('submit')
     await flushPromises()
     expect(sent.at(-1)?.body).toMatchObject({ currency: 'CHF', locale: 'en-GB' })
-    const writing = page.findAll('select').find((each) => each.text().includes('1.234,5'))
-    await writing?.setValue('de-DE')
+    await choiceOf(page, 'Numbers and days').choose('de-DE')
     await page.find('.settings form').trigger('submit')
     await flushPromises()
     expect(sent.at(-1)?.body).toMatchObject({ currency: 'CHF', locale: 'de-DE' })

@@ -9,7 +9,7 @@ import {
 } from '@spudder/core/seen/finding'
 import type { Context } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
-import ChipChoice from '../../shared/form/ChipChoice.vue'
+import ChipChoice from '../../ui/ChipChoice.vue'
 
 const props = defineProps<{ context: Context; findings: Findings }>()
 const emit = defineEmits<{ say: [name: FindingName, value: string | undefined] }>()

@@ -6,8 +6,8 @@ import { computed, ref } from 'vue'
 import { fieldMessage } from '../../api/api-problem.ts'
 import { keptFileName, photoAddress } from '../../api/photos.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import FileButton from '../../shared/form/FileButton.vue'
-import ProblemNote from '../../shared/form/ProblemNote.vue'
+import FileButton from '../../ui/FileButton.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
 import { dayWords } from '../../shared/units/today.ts'
 
 /** Photos beside the look, kept with its case. */

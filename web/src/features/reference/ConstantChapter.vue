@@ -12,7 +12,7 @@ import {
 } from '@spudder/core/material/source'
 import { sourceWords } from '@spudder/core/base/reference'
 import { computed, ref } from 'vue'
-import ChipChoice from '../../shared/form/ChipChoice.vue'
+import ChipChoice from '../../ui/ChipChoice.vue'
 
 const chosen = ref<LigandId | undefined>('edta')
 const options = ligandIds.map((id) => ({ value: id, words: ligands[id].name }))

@@ -4,7 +4,7 @@ import { addDays } from '@spudder/core/base/calendar'
 import type { Route } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
 import { useWorkOutlook } from '../../api/weather.ts'
-import TextField from '../../shared/form/TextField.vue'
+import TextField from '../../ui/TextField.vue'
 import { dayWords, today } from '../../shared/units/today.ts'
 import { hourWords } from '../../shared/weather/outlook-words.ts'
 

@@ -6,9 +6,9 @@ import { jarOutcomes, jarTestSteps, type JarOutcome } from '@spudder/core/apply/
 import type { SourceId } from '@spudder/core/material/source'
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
-import ChipChoice from '../../shared/form/ChipChoice.vue'
+import ChipChoice from '../../ui/ChipChoice.vue'
 import { renewedId } from '../../shared/form/kept.ts'
-import ProblemNote from '../../shared/form/ProblemNote.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { today } from '../../shared/units/today.ts'
 

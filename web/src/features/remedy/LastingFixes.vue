@@ -3,7 +3,7 @@ import { addDays } from '@spudder/core/base/calendar'
 import { lastingFixesFor, type LastingFix } from '@spudder/core/material/choice'
 import type { Context } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
-import TextField from '../../shared/form/TextField.vue'
+import TextField from '../../ui/TextField.vue'
 import { today } from '../../shared/units/today.ts'
 
 /** The lasting fix beside the quick one: ready sentences to take, or own words. */

@@ -4,7 +4,7 @@ import { spoonWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { group } from 'd3-array'
 import { rateBases, type SameRate } from '@spudder/core/material/rate'
 import { computed } from 'vue'
-import TextField from '../../shared/form/TextField.vue'
+import TextField from '../../ui/TextField.vue'
 
 /** The same amount in every way that labels say it, and the spoon that makes weights volumes. */
 const props = defineProps<{

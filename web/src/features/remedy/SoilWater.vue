@@ -2,7 +2,7 @@
 import { formatNumber } from '@spudder/core/base/writing'
 import { logCalcium } from '@spudder/core/material/chemistry'
 import { computed, useId } from 'vue'
-import ChoiceField from '../../shared/form/ChoiceField.vue'
+import ChoiceField from '../../ui/ChoiceField.vue'
 import { usualSoilWater, type SoilWaterDraft } from './soil-water.ts'
 
 /** Calcium, lime and chelate of the soil water, to be dragged while the curves follow. */

@@ -12,11 +12,11 @@ import {
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import type { SourceId } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
-import ChipChoice from '../../shared/form/ChipChoice.vue'
+import ChipChoice from '../../ui/ChipChoice.vue'
 import { useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
-import QuantityField from '../../shared/form/QuantityField.vue'
-import TextField from '../../shared/form/TextField.vue'
+import QuantityField from '../../ui/QuantityField.vue'
+import TextField from '../../ui/TextField.vue'
 import HowGot from '../../shared/how/HowGot.vue'
 
 /** Stock for an injector, whether it dissolves, and which tank everything goes into. */

@@ -1,3 +1,4 @@
+import { choiceOf } from '../../tests/choices.ts'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
 import { addDays } from '@spudder/core/base/calendar'
@@ -89,17 +90,10 @@ describe('a cause that is not iron', () => {
         roots: 'white',
       }),
     )
-    const select = opened.field('Against').find('select')
-    const option = select.findAll('option').find((each) => words.test(each.text()))
-    if (!option) {
-      throw new Error(
-        select
-          .findAll('option')
-          .map((each) => each.text())
-          .join('; '),
-      )
-    }
-    await select.setValue(option.element.value)
+    const causes = choiceOf(opened.panel, /against/i)
+    const cause = causes.options.find((each) => words.test(each.words))
+    if (!cause) throw new Error(causes.options.map((each) => each.words).join('; '))
+    await causes.choose(cause.value)
     await flushPromises()
     return opened
   }
@@ -127,7 +121,7 @@ describe('the label reader on the remedy', () => {
   it('reads at the pH of the stand and hands the label to the shelf', async () => {
     const { panel } = await openPanel()
     await panel.find('textarea').setValue('Fe 9 (all chelated by EDDHA, EDTA)')
-    await panel.find('textarea').trigger('change')
+    await panel.find('textarea').trigger('blur')
     expect(panel.text()).toContain('At pH 7.8 this much of its iron works')
     const shelve = panel.findAll('button').find((each) => each.text() === 'Put it on the shelf')
     await shelve?.trigger('click')

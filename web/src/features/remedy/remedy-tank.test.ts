@@ -1,3 +1,4 @@
+import { choiceOf } from '../../tests/choices.ts'
 import { recorded, unchanged } from '../../tests/recorded.ts'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
@@ -29,8 +30,8 @@ describe('the tank of a spray', () => {
   }
 
   it('takes its size and its water from the sprayer that was measured', async () => {
-    const { field } = await openTank()
-    await field('Sprayer').find('select').setValue(backpack.id)
+    const { field, panel } = await openTank()
+    await choiceOf(panel, 'Sprayer').choose(backpack.id)
     expect(field('Tank, backpack or bucket').find('input').element.value).toBe('4 gal')
     expect(field('Water').find('input').element.value).toBe('39.2 gal/acre')
   })
@@ -52,11 +53,11 @@ describe('the tank of a spray', () => {
   })
 
   it('says that some things never go together, and splits what must be watered in', async () => {
-    const { panel, button, field } = await openTank()
+    const { panel, button } = await openTank()
     await button('Put something else in the tank')?.trigger('click')
-    await field('What it is').find('select').setValue('phosphates')
+    await choiceOf(panel, 'What it is').choose('phosphates')
     expect(panel.text()).toContain('Never together: iron phosphate falls out')
-    await field('What it is').find('select').setValue('grub-control')
+    await choiceOf(panel, 'What it is').choose('grub-control')
     expect(panel.text()).toContain(
       'must stay on the leaf, grub or soil insect control must be watered in',
     )
@@ -77,9 +78,9 @@ describe('the tank of a spray', () => {
   it('is sent with sprayer, partner and the water that was brought down, which the place keeps', async () => {
     const made = { id: 'jar', placeId: 'place', sourceId: 'ferrous-sulfate', kindId: 'urea', partnerName: 'urea', testedOn: looked, outcome: 'clear', note: '', ...recorded }
     const { panel, sent, button, field, submit } = await openTank([made])
-    await field('Sprayer').find('select').setValue(backpack.id)
+    await choiceOf(panel, 'Sprayer').choose(backpack.id)
     await button('Put something else in the tank')?.trigger('click')
-    await panel.findAll('select').find((each) => each.text().includes('tap'))?.setValue('citric')
+    await choiceOf(panel, /water/i).choose('citric')
     await field('Alkalinity, mg/L CaCO3').find('input').setValue('250')
     await field('pH of the water').find('input').setValue('8.2')
     expect(panel.text()).toMatch(/oz citric acid, powder into the water of a fill/)

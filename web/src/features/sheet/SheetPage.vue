@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue'
 import { watchEffect } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
-import ProblemNote from '../../shared/form/ProblemNote.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
 import OutlineSketch from '../../shared/ground/OutlineSketch.vue'
 import SheetFills from './SheetFills.vue'
 import SheetRecord from './SheetRecord.vue'

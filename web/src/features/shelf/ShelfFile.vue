@@ -12,8 +12,8 @@ import {
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
 import { fileText } from '../../shared/file/file-text.ts'
-import FileButton from '../../shared/form/FileButton.vue'
-import ProblemNote from '../../shared/form/ProblemNote.vue'
+import FileButton from '../../ui/FileButton.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { saveText } from '../../shared/file/save-file.ts'
 

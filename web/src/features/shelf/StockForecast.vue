@@ -10,7 +10,7 @@ import { computed } from 'vue'
 import { usePlace } from '../../api/places.ts'
 import { usePlanning } from '../../api/planning.ts'
 import { useShelf } from '../../api/shelf.ts'
-import ProblemNote from '../../shared/form/ProblemNote.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
 import { dayWords, today } from '../../shared/units/today.ts'
 
 /** What the plan takes from the shelf: what runs short, when, for which stand, and by when to order. */

@@ -15,7 +15,7 @@ import {
   type NozzleSetup,
 } from '@spudder/core/apply/sprayer'
 import { computed, ref } from 'vue'
-import QuantityField from '../../shared/form/QuantityField.vue'
+import QuantityField from '../../ui/QuantityField.vue'
 
 /** How a boom is brought to a wanted rate: by speed, by pressure, by nozzle. */
 const props = defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { formatDecimals } from '@spudder/core/base/writing'
 import { Button } from 'ant-design-vue'
-import TextField from '../../shared/form/TextField.vue'
+import TextField from '../../ui/TextField.vue'
 import { useStopwatch } from './use-stopwatch.ts'
 
 /** Seconds of a run, by the watch on the page or typed from another. */

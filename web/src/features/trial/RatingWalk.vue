@@ -9,8 +9,8 @@ import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
-import ProblemNote from '../../shared/form/ProblemNote.vue'
-import TextField from '../../shared/form/TextField.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
+import TextField from '../../ui/TextField.vue'
 import { today } from '../../shared/units/today.ts'
 
 /** Plot by plot in walking order, one large number at a time; what is rated stays until it is stored. */

@@ -6,7 +6,7 @@ import { greennessOf, isColourKind, leafColour } from '@spudder/core/seen/colour
 import type { AnovaRow } from '@spudder/core/base/statistics'
 import { treatmentMeansByDay, type Plot } from '@spudder/core/outcome/trial'
 import { computed, ref } from 'vue'
-import ChoiceField from '../../shared/form/ChoiceField.vue'
+import ChoiceField from '../../ui/ChoiceField.vue'
 import ScrollBox from '../../shared/ScrollBox.vue'
 import { dayWords } from '../../shared/units/today.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'

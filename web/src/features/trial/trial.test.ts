@@ -1,3 +1,4 @@
+import { choiceOf } from '../../tests/choices.ts'
 import type { TrialDto } from '@spudder/contract/trial'
 import { planTrial } from '@spudder/core/outcome/trial'
 import { flushPromises, mount } from '@vue/test-utils'
@@ -188,7 +189,9 @@ describe('what the ratings say', () => {
   it('stands in plain words, with means, letters and the table behind them', () => {
     const shown = result({})
     expect(shown.find('.words').text()).toMatch(/^iron: a real difference \(EDDHA .* untreated/)
-    expect(shown.find('svg').attributes('aria-label')).toMatch(/^EDDHA [\d.]+ a, sulfate [\d.]+ b/)
+    expect(shown.find('figure svg').attributes('aria-label')).toMatch(
+      /^EDDHA [\d.]+ a, sulfate [\d.]+ b/,
+    )
     const rows = shown.findAll('tbody tr').map((row) => row.find('th').text())
     expect(rows).toEqual(['block', 'iron', 'residual'])
     const [, alone, among] =
@@ -201,7 +204,7 @@ describe('what the ratings say', () => {
 
   it('may be of the season, with dates as what splits the plots', async () => {
     const shown = result({ ratings: [...rated('2026-06-10', {}), ...rated('2026-06-24')] })
-    await shown.find('select').setValue('season')
+    await choiceOf(shown, /rated on/i).choose('season')
     expect(shown.text()).toContain('iron × date')
     expect(shown.find('svg[aria-label^="Greenness by day of"]').findAll('circle')).toHaveLength(6)
     expect(shown.text()).toContain('Dates near each other are alike')

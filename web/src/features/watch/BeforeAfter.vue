@@ -4,7 +4,7 @@ import type { PhotoDto } from '@spudder/contract/photo'
 import { remarksById, whyNotCompared } from '@spudder/core/seen/photo'
 import { computed, ref, watchEffect } from 'vue'
 import { photoAddress } from '../../api/photos.ts'
-import ChoiceField from '../../shared/form/ChoiceField.vue'
+import ChoiceField from '../../ui/ChoiceField.vue'
 import { dayWords } from '../../shared/units/today.ts'
 
 /** Two photos of one place under one slider, with their days and whether they may be compared. */

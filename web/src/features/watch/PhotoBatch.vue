@@ -1,13 +1,14 @@
 <script setup lang="ts">
+import ProgressBar from '../../ui/ProgressBar.vue'
 import { formatDecimals } from '@spudder/core/base/writing'
 import { remarksById } from '@spudder/core/seen/photo'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { photoAddress } from '../../api/photos.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import ChipChoice from '../../shared/form/ChipChoice.vue'
-import FileButton from '../../shared/form/FileButton.vue'
-import ProblemNote from '../../shared/form/ProblemNote.vue'
+import ChipChoice from '../../ui/ChipChoice.vue'
+import FileButton from '../../ui/FileButton.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
 import { dayWords } from '../../shared/units/today.ts'
 import { printColourCard } from './print-card.ts'
 import { usePhotoStore } from './photo-store.ts'
@@ -50,7 +51,7 @@ const measureOf = (id: string) => measures.get(id)
       <Button @click="printColourCard(system)">Print the colour card</Button>
     </header>
     <div v-if="progress" class="progress" role="status">
-      <progress :value="progress.done" :max="progress.total" aria-label="Photos measured" />
+      <ProgressBar :share="progress.done / progress.total" label="Photos measured" />
       {{ progress.done }} of {{ progress.total }} measured
       <Button size="small" @click="store.stop()">Stop</Button>
     </div>

@@ -7,8 +7,8 @@ import { remarksById } from '@spudder/core/seen/photo'
 import { Button } from 'ant-design-vue'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { photoAddress } from '../../api/photos.ts'
-import ChipChoice from '../../shared/form/ChipChoice.vue'
-import TextField from '../../shared/form/TextField.vue'
+import ChipChoice from '../../ui/ChipChoice.vue'
+import TextField from '../../ui/TextField.vue'
 import { overlayOf, severityColours } from './severity-overlay.ts'
 
 /** One photo with what was measured of it, and a brush that says what is crop and what is not. */

@@ -1,3 +1,4 @@
+import { choiceOf } from '../../tests/choices.ts'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -134,7 +135,7 @@ describe('the watch screen', () => {
       ],
     })
     expect(panel.find('.word').text()).toBe('on course')
-    await panel.find('.which select').setValue('old')
+    await choiceOf(panel, 'Case').choose('old')
     expect(panel.find('.word').text()).toBe('no response')
   })
 })
@@ -187,7 +188,7 @@ describe('a colour put in', () => {
     const { panel, sent } = await mountOnStand(WatchPanel, { story: story({}) }, {
       'leaf-meter': { device: 'simulated chlorophyll meter', units: 32 },
     }) // prettier-ignore
-    await panel.find('.colour select').setValue('chlorophyll')
+    await choiceOf(panel, 'Scale').choose('chlorophyll')
     const clip = panel.findAll('button').find((each) => each.text() === 'Clip a leaf')
     for (const _ of units) {
       await clip?.trigger('click')

@@ -9,7 +9,7 @@ import { useStandCase } from '../../shared/case/stand-case.ts'
 import { saveText } from '../../shared/file/save-file.ts'
 import { useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
-import TextField from '../../shared/form/TextField.vue'
+import TextField from '../../ui/TextField.vue'
 import { areaM2Of, type ZoneChoices } from './zone-draft.ts'
 
 /** The application map that a planter or spreader reads. */

@@ -1,17 +1,13 @@
-import tokens from '../../theme/tokens.css?raw'
+import { schemes } from '../../ui/tokens.ts'
 import type { Chart } from './chart.ts'
 import { drawChart } from './draw-chart.ts'
 
-/** Colours as they are on paper: those of the light theme, whatever the screen shows. */
-const onPaper = new Map(
-  [...(tokens.split('}')[0] ?? '').matchAll(/--([a-z-]+): (#[0-9a-f]+);/g)].map(
-    ([, name = '', colour = '']) => [name, colour] as const,
-  ),
-)
-
-/** @throws {Error} for a colour that has none on paper */
+/**
+ * A colour as it is on paper: that of the light scheme, whatever the screen shows.
+ * @throws {Error} for a colour that has none on paper
+ */
 function onSheet(_: string, name: string): string {
-  const colour = onPaper.get(name)
+  const colour = (schemes.light as Readonly<Record<string, string>>)[name]
   if (colour === undefined) throw new Error(`no colour on paper for --${name}`)
   return colour
 }

@@ -1,4 +1,5 @@
 import type { AxisScale } from 'd3-axis'
+import type { Token } from '../../ui/tokens.ts'
 import type { ScaleContinuousNumeric, ScalePoint, ScaleTime } from 'd3-scale'
 
 /** A place along an axis: a figure, a day, or the name of a group. */
@@ -9,8 +10,7 @@ type Scale = ScaleContinuousNumeric<number, number> | ScaleTime<number, number> 
 export type Placing = AxisScale<Along> & { range: (to: [number, number]) => unknown }
 
 /** Colours of the drawings, by their names in the theme. */
-export type Ink =
-  'ink' | 'slate' | 'rust' | 'line' | 'strong-line' | 'sheet' | 'sunken' | 'rust-wash'
+export type Ink = Token
 
 /** An axis; its scale needs a domain only, the frame gives it its room. */
 export interface Axis {

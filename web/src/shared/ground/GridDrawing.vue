@@ -3,7 +3,7 @@ import { typedNumber } from '@spudder/core/base/writing'
 import type { GridPoint } from '@spudder/core/stand/ground'
 import { placeUnits, type UnitSystem } from '@spudder/core/base/quantity'
 import { computed, ref } from 'vue'
-import ChoiceField from '../form/ChoiceField.vue'
+import ChoiceField from '../../ui/ChoiceField.vue'
 
 /** A plain grid on which the corners of a piece of ground are set, dragged and typed by arrows. */
 const props = defineProps<{ system: UnitSystem }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Vessel } from '@spudder/core/stand/vessel'
 import { Button } from 'ant-design-vue'
-import ChoiceField from '../form/ChoiceField.vue'
-import TextField from '../form/TextField.vue'
+import ChoiceField from '../../ui/ChoiceField.vue'
+import TextField from '../../ui/TextField.vue'
 import type { PartDraft } from './size-draft.ts'
 
 /** Tanks, beds and pipes of a loop, by their inner dimensions. */

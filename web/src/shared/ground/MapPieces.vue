@@ -3,7 +3,7 @@ import { CoreError } from '@spudder/core/base/error'
 import { readGeoJson, type MappedGround } from '@spudder/core/stand/ground'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { ref } from 'vue'
-import FileButton from '../form/FileButton.vue'
+import FileButton from '../../ui/FileButton.vue'
 
 /** Opens a map file and lets one of its pieces of ground be taken. */
 defineProps<{ system: UnitSystem; chosen: string }>()

@@ -1,6 +1,6 @@
 import { mount, type VueWrapper } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import FileButton from '../form/FileButton.vue'
+import FileButton from '../../ui/FileButton.vue'
 import GridDrawing from './GridDrawing.vue'
 import MapPieces from './MapPieces.vue'
 import OutlineSketch from './OutlineSketch.vue'

@@ -13,7 +13,7 @@ import { routeWords, type Route } from '@spudder/core/stand/plant'
 import { percent } from '@spudder/core/base/quantity'
 import { findIronSource } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
-import ChipChoice from '../form/ChipChoice.vue'
+import ChipChoice from '../../ui/ChipChoice.vue'
 
 /** What a label's iron can be made of, and how much of it would work. */
 const props = defineProps<{

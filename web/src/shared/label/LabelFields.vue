@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Textarea } from 'ant-design-vue'
 import {
   checkLabel,
   readLabelText,
@@ -7,7 +8,7 @@ import {
 } from '@spudder/core/material/label'
 import { nutrients } from '@spudder/core/material/source'
 import { computed, ref, useId } from 'vue'
-import TextField from '../form/TextField.vue'
+import TextField from '../../ui/TextField.vue'
 
 /** A label, pasted whole or typed field by field; what is wrong stands beside its field. */
 const draft = defineModel<LabelDraft>({ required: true })
@@ -45,17 +46,16 @@ const unknown = computed(() => checkLabel(draft.value).label?.unknownNames ?? []
   <div class="label-fields">
     <div class="paste">
       <label :for="`${id}-paste`">Type or paste what the label says</label>
-      <textarea
+      <Textarea
         :id="`${id}-paste`"
-        v-model="pasted"
-        class="field-input"
-        rows="3"
+        v-model:value="pasted"
+        :rows="3"
         placeholder="N 5, Mg 1, S 7, Mn 2, Fe 9 (all chelated by EDDHA, EDTA, citrate)"
-        @change="read"
+        @blur="read"
         @paste="$nextTick(read)"
         @keydown.ctrl.enter.prevent="read"
       />
-      <button type="button" class="read" @click="read">Read it</button>
+      <Button size="small" @click="read">Read it</Button>
       <p v-if="unread.length > 0" class="faint-note" role="status">
         Not read: {{ unread.join('; ') }}. Put it into its field if it matters.
       </p>
@@ -120,19 +120,6 @@ const unknown = computed(() => checkLabel(draft.value).label?.unknownNames ?? []
   font-size: 0.8rem;
   font-weight: 600;
   color: var(--slate);
-}
-textarea {
-  resize: vertical;
-  padding: 7px 9px;
-  line-height: 1.4;
-}
-.read {
-  justify-self: start;
-  border: 1px solid var(--strong-line);
-  border-radius: var(--radius);
-  background: var(--sheet);
-  padding: 5px 13px;
-  cursor: pointer;
 }
 .contents {
   display: grid;

@@ -32,7 +32,7 @@ describe('the fields of a label', () => {
   it('are filled from what is pasted; what was not understood is said', async () => {
     const { mounted, draft } = fields()
     await mounted.find('textarea').setValue('N 5, Fe 9 (all chelated by EDTA), shake well')
-    await mounted.find('textarea').trigger('change')
+    await mounted.find('textarea').trigger('blur')
     expect(draft.value).toMatchObject({ analysis: { N: '5', Fe: '9' }, chelated: 'all' })
     expect(mounted.find('[role=status]').text()).toContain('Not read: shake well')
   })

@@ -2,7 +2,7 @@
 import { onKeyStroke } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { useTheme } from '../../theme/use-theme.ts'
+import { useTheme } from '../../ui/use-theme.ts'
 import { usePalette, type Command } from './use-palette.ts'
 
 const palette = usePalette()

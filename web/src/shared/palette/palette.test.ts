@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
-import { useTheme } from '../../theme/use-theme.ts'
+import { useTheme } from '../../ui/use-theme.ts'
 import CommandPalette from './CommandPalette.vue'
 import { usePalette } from './use-palette.ts'
 

@@ -2,7 +2,7 @@
 import { formatNumber } from '@spudder/core/base/writing'
 import { computed, ref } from 'vue'
 import { numberIn } from '../form/number-text.ts'
-import TextField from '../form/TextField.vue'
+import TextField from '../../ui/TextField.vue'
 import type { SizeKind } from '@spudder/core/stand/plant'
 import { sourceWords } from '@spudder/core/base/reference'
 import { amountWords, quantityOf, valueIn, type UnitSystem } from '@spudder/core/base/quantity'

@@ -1,16 +1,17 @@
 import { mount } from '@vue/test-utils'
+import { Select } from 'ant-design-vue'
 import { CreateReadingDto } from '@spudder/contract/reading'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
-import { ApiProblem } from '../../api/api-problem.ts'
+import { ApiProblem } from '../api/api-problem.ts'
 import ChipChoice from './ChipChoice.vue'
 import ChoiceField from './ChoiceField.vue'
-import { useKept } from './kept.ts'
-import { numberIn } from './number-text.ts'
+import { useKept } from '../shared/form/kept.ts'
+import { numberIn } from '../shared/form/number-text.ts'
 import ProblemNote from './ProblemNote.vue'
 import QuantityField from './QuantityField.vue'
 import TextField from './TextField.vue'
-import { useChecked } from './use-checked.ts'
+import { useChecked } from '../shared/form/use-checked.ts'
 
 describe('a text field', () => {
   const field = (message?: string) =>
@@ -108,12 +109,16 @@ describe('a choice field', () => {
       { value: 'strip', words: 'by strip' },
     ]
     const mounted = mount(ChoiceField, { props: { label: 'by', options, modelValue: 'meter' } })
-    expect(mounted.findAll('option').map((option) => option.text())).toEqual([
-      'by meter',
-      'by strip',
+    const select = mounted.findComponent(Select)
+    expect(select.props('options')).toEqual([
+      { value: 'meter', label: 'by meter' },
+      { value: 'strip', label: 'by strip' },
     ])
-    await mounted.find('select').setValue('strip')
+    select.vm.$emit('update:value', 'strip')
     expect(mounted.emitted('update:modelValue')).toEqual([['strip']])
+    // Named as its label says, for those who do not see it.
+    const [label, input] = [mounted.find('label'), mounted.find('input[role=combobox]')]
+    expect(label.attributes('for')).toBe(input.attributes('id'))
   })
 })
 

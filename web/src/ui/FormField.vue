@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useId } from 'vue'
-import { lineStart } from '../words/sentence.ts'
+import { lineStart } from '../shared/words/sentence.ts'
 
 /** A labelled field with its hint and what is wrong with it, tied together for screen readers. */
 defineProps<{ label: string; hint?: string | undefined; message?: string | undefined }>()
@@ -22,8 +22,10 @@ const id = useId()
 </template>
 
 <style scoped>
+/* A long choice is cut, and never widens the page. */
 .field {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 3px;
   min-width: 0;
 }

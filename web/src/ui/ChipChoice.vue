@@ -1,0 +1,71 @@
+<script setup lang="ts" generic="Value extends string">
+import { Button, RadioButton, RadioGroup } from 'ant-design-vue'
+
+/** A few values side by side, one or none of them chosen. */
+defineProps<{
+  label: string
+  options: readonly { readonly value: Value; readonly words: string }[]
+  /** Whether what is chosen can be taken back to "not looked". */
+  isOptional?: boolean
+}>()
+const chosen = defineModel<Value | undefined>({ required: true })
+const choose = (value: unknown) => (chosen.value = value as Value)
+</script>
+
+<template>
+  <fieldset>
+    <legend>{{ label }}</legend>
+    <RadioGroup :value="chosen ?? null" class="chips" :aria-label="label" @update:value="choose">
+      <RadioButton v-for="option in options" :key="option.value" :value="option.value">
+        {{ option.words }}
+      </RadioButton>
+      <Button
+        v-if="isOptional && chosen !== undefined"
+        type="dashed"
+        size="small"
+        shape="round"
+        :aria-label="`${label}: not looked`"
+        @click="chosen = undefined"
+      >
+        not looked
+      </Button>
+    </RadioGroup>
+  </fieldset>
+</template>
+
+<style scoped>
+/* Chips that stand apart: the library's joined buttons would break over two lines. */
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 5px;
+  margin-top: 4px;
+}
+.chips :deep(.ant-radio-button-wrapper) {
+  height: auto;
+  padding: 4px 12px;
+  border: 1px solid var(--strong-line);
+  border-radius: 999px;
+  font-size: 0.86rem;
+  line-height: 1.35;
+}
+.chips :deep(.ant-radio-button-wrapper::before) {
+  display: none;
+}
+.chips :deep(.ant-radio-button-wrapper-checked) {
+  background: var(--ink);
+  color: var(--paper);
+  border-color: var(--ink);
+}
+.chips :deep(.ant-radio-button-wrapper:focus-within) {
+  outline: 2.5px solid var(--rust);
+  outline-offset: 1px;
+}
+@media (width < 700px) {
+  .chips :deep(.ant-radio-button-wrapper) {
+    padding: 10px 16px;
+    font-size: 0.95rem;
+  }
+}
+</style>
