@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { ConfigProvider } from 'ant-design-vue'
 import { computed } from 'vue'
 import OutboxNote from './offline/OutboxNote.vue'
@@ -10,8 +11,11 @@ import { libraryTheme } from './ui/library-theme.ts'
 import { useTheme } from './ui/use-theme.ts'
 
 const theme = useTheme()
+const isNarrow = useMediaQuery('(width < 700px)')
 const locale = useLocale()
-const antDesign = computed(() => libraryTheme(theme.isDark ? 'dark' : 'light'))
+const antDesign = computed(() =>
+  libraryTheme(theme.isDark ? 'dark' : 'light', isNarrow.value ? 'narrow' : 'wide'),
+)
 </script>
 
 <template>

@@ -1,7 +1,17 @@
 import { Type } from 'class-transformer'
 import { IsIn, IsOptional, IsUUID, ValidateNested } from 'class-validator'
 import { describe, expect, expectTypeOf, it } from 'vitest'
-import { Bounded, changeable, changes, checkDto, keptOf, Named, Note, recorded } from './index.ts'
+import {
+  Bounded,
+  changeable,
+  changedOf,
+  changes,
+  checkDto,
+  keptOf,
+  Named,
+  Note,
+  recorded,
+} from './index.ts'
 
 class SpoonForm {
   @Bounded('Spoon', { min: 1, max: 50, unit: 'g' }) grams!: number
@@ -62,6 +72,8 @@ describe('a form, stated once', () => {
     expect(change({ name: null })).toEqual(['Name: give 1 to 80 characters.'])
     expect(change({ colour: null })).toEqual(['Colour: choose one.'])
     expect(change({ nmae: 'Blue tub' })).toHaveLength(1)
+    // What is taken away is null, or no words; what is left out is not there.
+    expect(changedOf(TubDto, { price: null, note: null })).toEqual({ price: null, note: '' })
     const some: ChangeTubDto = { price: null }
     expectTypeOf(some.name).toEqualTypeOf<string | undefined>()
   })

@@ -102,6 +102,26 @@ export function keptOf<Form extends object, Empty extends Text<Form>>(
   return Object.fromEntries(rows) as Kept<Form, Empty>
 }
 
+/**
+ * What is changed, as it is kept: what is left out stays out, and a text that is taken away is empty.
+ * @param answer the class of its answers
+ */
+export function changedOf<Form extends object, Empty extends Text<Form>>(
+  { form, empty }: { readonly form: FormClass<Form>; readonly empty: readonly Empty[] },
+  change: Changed<Form>,
+): Partial<Kept<Form, Empty>> {
+  const { all } = fieldsOf(form)
+  const given = Object.entries(change).filter(
+    ([name, value]) => value !== undefined && all.has(name),
+  )
+  const isText = (name: string) => (empty as readonly string[]).includes(name)
+  const fields = given.map(([name, value]) => [
+    name,
+    value === null && isText(name) ? '' : plain(value),
+  ])
+  return Object.fromEntries(fields) as Partial<Kept<Form, Empty>>
+}
+
 /** Without the classes that came with reading a request, whose unset fields a row does not know. */
 function plain(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(plain)

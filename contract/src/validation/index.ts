@@ -13,5 +13,5 @@ export {
 export { Changeable, Recorded } from './recorded.ts'
 export { checkDto } from './check.ts'
 export type { Checked } from './check.ts'
-export { changeable, changes, keptOf, recorded } from './forms.ts'
+export { changeable, changedOf, changes, keptOf, recorded } from './forms.ts'
 export type { Changed, FormClass, Kept } from './forms.ts'

@@ -4,7 +4,7 @@ import {
   type CreateProductDto,
   type ImportProductsDto,
 } from '@spudder/contract/shelf'
-import { keptOf } from '@spudder/contract/validation'
+import { changedOf, keptOf } from '@spudder/contract/validation'
 import type { Connection, Database } from '../database/connect.ts'
 import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -102,12 +102,10 @@ export function changeProduct(
   return db.transaction(async (transaction) => {
     const before = await lockProduct(transaction, productId)
     if (!before) throw noProduct()
-    const given = Object.fromEntries(
-      Object.entries(change).filter(([, value]) => value !== undefined),
-    )
     const row: ProductRow = {
       ...before,
-      ...given,
+      ...changedOf(ProductDto, change),
+      isRetired: change.isRetired ?? before.isRetired,
       ...changedBy(recorder),
     }
     if (change.labelMaximum) await requirePlansWithinLabel(transaction, row)

@@ -41,8 +41,10 @@ describe('the shelf of a place', () => {
     const changed = await patch<ProductDto>(`/products/${productId}`, {
       stockKg: 12,
       labelMaximum: null,
+      // A text that is taken away is empty; the column knows no null.
+      lot: null,
     })
-    expect(changed).toMatchObject({ stockKg: 12, labelMaximum: null, packPrice: 30 })
+    expect(changed).toMatchObject({ stockKg: 12, labelMaximum: null, packPrice: 30, lot: '' })
     expect(changed.changedBy).toBe('Tess Marlow')
     expect((await shelfOf(id))[0]).toEqual(changed)
   })

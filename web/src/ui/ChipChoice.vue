@@ -44,7 +44,7 @@ const choose = (value: unknown) => (chosen.value = value as Value)
 }
 .chips :deep(.ant-radio-button-wrapper) {
   height: auto;
-  padding: 4px 12px;
+  padding: 3px 11px;
   border: 1px solid var(--strong-line);
   border-radius: 999px;
   font-size: 0.86rem;

@@ -2,8 +2,11 @@ import antTheme from 'ant-design-vue/es/theme'
 import type { ThemeConfig } from 'ant-design-vue/es/config-provider/context'
 import { radius, schemes, type Scheme } from './tokens.ts'
 
+/** Height of what is pressed and typed into: for a mouse, and for a thumb outdoors [px]. */
+const controlHeights = { wide: 38, narrow: 46 } as const
+
 /** The library in our dress: its own tokens, filled from ours. */
-export function libraryTheme(scheme: Scheme): ThemeConfig {
+export function libraryTheme(scheme: Scheme, size: keyof typeof controlHeights): ThemeConfig {
   const { paper, sheet, sunken, ink, slate, faint, line, rust, ...rest } = schemes[scheme]
   return {
     algorithm: scheme === 'dark' ? antTheme.darkAlgorithm : antTheme.defaultAlgorithm,
@@ -33,7 +36,7 @@ export function libraryTheme(scheme: Scheme): ThemeConfig {
       fontFamily: "'Inter Variable', 'DejaVu Sans', sans-serif",
       fontSize: 15,
       borderRadius: radius,
-      controlHeight: 38,
+      controlHeight: controlHeights[size],
       wireframe: false,
     },
   }

@@ -55,7 +55,7 @@ const unknown = computed(() => checkLabel(draft.value).label?.unknownNames ?? []
         @paste="$nextTick(read)"
         @keydown.ctrl.enter.prevent="read"
       />
-      <Button size="small" @click="read">Read it</Button>
+      <Button class="read" size="small" @click="read">Read it</Button>
       <p v-if="unread.length > 0" class="faint-note" role="status">
         Not read: {{ unread.join('; ') }}. Put it into its field if it matters.
       </p>
@@ -115,6 +115,9 @@ const unknown = computed(() => checkLabel(draft.value).label?.unknownNames ?? []
 .paste {
   display: grid;
   gap: 4px;
+}
+.read {
+  justify-self: start;
 }
 .paste label {
   font-size: 0.8rem;
