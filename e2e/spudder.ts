@@ -143,7 +143,11 @@ export async function addTree(page: Page, name: string): Promise<void> {
 
 /** Chooses from the list of a field by its words, or its first entry; opened by a key, as hands on keys do. */
 export async function choose(field: Locator, words: string | RegExp | 'first'): Promise<void> {
-  const list = field.page().locator('.ant-select-dropdown:not(.ant-select-dropdown-hidden)')
+  // Lists of other fields may be closing still: this is the one of the field.
+  const id = (await field.getAttribute('id')) ?? ''
+  const list = field
+    .page()
+    .locator('.ant-select-dropdown', { has: field.page().locator(`[id="${id}_list"]`) })
   const options = list.locator('.ant-select-item-option')
   const exact = typeof words === 'string'
   await expect(async () => {
