@@ -7,9 +7,7 @@ const sources = ['core/src', 'server/src', 'contract/src', 'web/src', 'sim/src']
   .flatMap((folder) =>
     readdirSync(folder, { recursive: true, encoding: 'utf8' }).map((path) => `${folder}/${path}`),
   )
-  .filter(
-    (path) => /\.(ts|vue)$/.test(path) && !/\.test\.ts$|base\/error\/refusals\.ts$/.test(path),
-  )
+  .filter((path) => /\.(ts|vue)$/.test(path) && !/\.test\.ts$|base\/error\/data\//.test(path))
   .map((path) => readFileSync(path, 'utf8'))
   .join('\n')
 

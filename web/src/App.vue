@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useMediaQuery } from '@vueuse/core'
 import { ConfigProvider } from 'ant-design-vue'
 import { computed } from 'vue'
 import OutboxNote from './offline/OutboxNote.vue'
@@ -8,10 +7,11 @@ import FailureNote from './shared/FailureNote.vue'
 import CommandPalette from './shared/palette/CommandPalette.vue'
 import { useLocale } from './shared/units/use-locale.ts'
 import { libraryTheme } from './ui/library-theme.ts'
+import { useNarrow } from './ui/use-narrow.ts'
 import { useTheme } from './ui/use-theme.ts'
 
 const theme = useTheme()
-const isNarrow = useMediaQuery('(width < 700px)')
+const isNarrow = useNarrow()
 const locale = useLocale()
 const antDesign = computed(() =>
   libraryTheme(theme.isDark ? 'dark' : 'light', isNarrow.value ? 'narrow' : 'wide'),

@@ -66,11 +66,22 @@ export function changeable<Form extends object, const Empty extends Text<Form> =
   return answer as unknown as AnswerClass<Form, Empty, Changeable>
 }
 
-function fieldsOf(form: FormClass): { readonly all: Set<string>; readonly optional: Set<string> } {
+interface Fields {
+  readonly all: ReadonlySet<string>
+  readonly optional: ReadonlySet<string>
+}
+/** Looked up once for each form: a laboratory's file makes ten thousand rows of one. */
+const looked = new WeakMap<FormClass, Fields>()
+
+function fieldsOf(form: FormClass): Fields {
+  const before = looked.get(form)
+  if (before) return before
   const known = getMetadataStorage().getTargetValidationMetadatas(form, '', true, false)
   const optional = known.filter(({ type }) => type === 'conditionalValidation')
   const names = (of: typeof known) => new Set(of.map(({ propertyName }) => propertyName))
-  return { all: names(known), optional: names(optional) }
+  const fields = { all: names(known), optional: names(optional) }
+  looked.set(form, fields)
+  return fields
 }
 
 /** The class of changes to what a form said; what it requires stays required where it is given. */

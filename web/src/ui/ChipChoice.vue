@@ -15,7 +15,7 @@ const choose = (value: unknown) => (chosen.value = value as Value)
 <template>
   <fieldset>
     <legend>{{ label }}</legend>
-    <RadioGroup :value="chosen ?? null" class="chips" :aria-label="label" @update:value="choose">
+    <RadioGroup :value="chosen ?? null" class="chips" @update:value="choose">
       <RadioButton v-for="option in options" :key="option.value" :value="option.value">
         {{ option.words }}
       </RadioButton>

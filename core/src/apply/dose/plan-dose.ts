@@ -1,4 +1,4 @@
-import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
+import { formatDecimals, formatNumber, typedNumber } from '../../base/writing/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
 import type { Sourced } from '../../base/reference/index.ts'
 import { fishLimits } from './data/fish-limits.ts'
@@ -65,7 +65,7 @@ function fishWarnings(input: DoseInput): DoseWarning[] {
       ? [
           warn(
             'too-strong-for-fish',
-            `With fish bring iron to at most ${limits.ironMgPerL.value} mg/L; about 2 is enough.`,
+            `With fish bring iron to at most ${typedNumber(limits.ironMgPerL.value)} mg/L; about 2 is enough.`,
             limits.ironMgPerL,
             true,
           ),
@@ -75,7 +75,7 @@ function fishWarnings(input: DoseInput): DoseWarning[] {
       ? [
           warn(
             'pH',
-            `pH ${formatDecimals(pH, 1)}: bring it between ${limits.lowestPH.value} and ${limits.highestPH.value} first, by steps that fish bear.`,
+            `pH ${formatDecimals(pH, 1)}: bring it between ${typedNumber(limits.lowestPH.value)} and ${typedNumber(limits.highestPH.value)} first, by steps that fish bear.`,
             limits.highestPH,
           ),
         ]

@@ -1,3 +1,4 @@
+import { typedNumber } from '../../base/writing/index.ts'
 import { percentRange } from '../../base/quantity/index.ts'
 import {
   findPartner,
@@ -66,7 +67,7 @@ function placementProblem(
     return [{ id: 'placement', words: conflict.words, stops: true, ...from }]
   }
   const { low, high } = conflict.lostAfter(work.waterInAfterH)
-  const words = `Watered in after ${work.waterInAfterH} h for ${partner.name}: ${percentRange(low, high)} of the iron is washed off the leaf.`
+  const words = `Watered in after ${typedNumber(work.waterInAfterH)} h for ${partner.name}: ${percentRange(low, high)} of the iron is washed off the leaf.`
   return [{ id: 'placement-accepted', words, stops: false, ...from }]
 }
 

@@ -1,3 +1,3 @@
 export { locales, localeTags, usualLocale, writeAs, writtenAs } from './locales.ts'
 export type { Locale, LocaleTag } from './locales.ts'
-export { formatDecimals, formatNumber, readTyped, typedNumber } from './numbers.ts'
+export { formatAtMost, formatDecimals, formatNumber, readTyped, typedNumber } from './numbers.ts'

@@ -28,7 +28,7 @@ export function formatNumber(value: number, significant = 3): string {
   if (Number.isNaN(value)) return 'NaN'
   const magnitude = Math.floor(Math.log10(Math.abs(value)))
   const decimals = Math.min(mostDecimals, Math.max(0, significant - 1 - magnitude))
-  return formatterOf(writtenAs(), 0, decimals).format(value)
+  return formatAtMost(value, decimals)
 }
 
 /**
@@ -38,6 +38,15 @@ export function formatNumber(value: number, significant = 3): string {
  */
 export function formatDecimals(value: number, decimals: number): string {
   return formatterOf(writtenAs(), decimals, decimals).format(value)
+}
+
+/**
+ * A number with at most so many decimals, and none that are nothing: 6.50 by two is "6.5".
+ * @param value in any unit, which is not printed
+ * @param decimals a whole number from 0 [1]
+ */
+export function formatAtMost(value: number, decimals: number): string {
+  return formatterOf(writtenAs(), 0, decimals).format(value)
 }
 
 /**

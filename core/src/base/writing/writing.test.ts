@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it } from 'vitest'
 import {
+  formatAtMost,
   formatDecimals,
   formatNumber,
   localeTags,
@@ -23,6 +24,10 @@ describe('numbers as a place writes them', () => {
     writeAs(tag)
     expect(formatNumber(1234.5, 5)).toBe(thousands)
     expect(formatDecimals(7, 1)).toBe(tenths)
+    // At most so many: nothing is added that says nothing.
+    expect(formatAtMost(7, 1)).toBe('7')
+    expect(formatAtMost(7.04, 1)).toBe('7')
+    expect(formatAtMost(1234.56, 1)).toBe(formatNumber(1234.6, 5))
   })
 
   it('writes with the marks that it says it does', () => {

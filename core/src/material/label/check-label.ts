@@ -1,4 +1,4 @@
-import { formatNumber } from '../../base/writing/index.ts'
+import { formatAtMost } from '../../base/writing/index.ts'
 import {
   ingredients,
   ironSources,
@@ -87,7 +87,7 @@ export function checkLabel(draft: LabelDraft): CheckedLabel {
   }
   const sum = Object.values(totals).reduce((all, value) => all + value, 0)
   if (!problems.Fe && sum > 100) {
-    problems.Fe = `The figures add up to ${formatNumber(Number(sum.toFixed(1)), 4)} %; a bag holds 100. Check them against the label.`
+    problems.Fe = `The figures add up to ${formatAtMost(sum, 1)} %; a bag holds 100. Check them against the label.`
   }
 
   function part(field: 'chelated' | 'waterSoluble' | 'orthoOrtho'): number | undefined {

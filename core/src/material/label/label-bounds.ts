@@ -1,4 +1,4 @@
-import { typedNumber } from '../../base/writing/index.ts'
+import { formatAtMost } from '../../base/writing/index.ts'
 import type { IronSourceId } from '../source/index.ts'
 import { findIronSource, sourceKinds } from '../source/index.ts'
 import type { LabelField } from './check-label.ts'
@@ -28,7 +28,7 @@ export type LabelBounds =
     }
   | { readonly possible: false; readonly field: LabelField; readonly words: string }
 
-const round = (value: number): string => typedNumber(Number(value.toFixed(value < 10 ? 2 : 1)))
+const round = (value: number): string => formatAtMost(value, value < 10 ? 2 : 1)
 
 const sum = () => 1
 

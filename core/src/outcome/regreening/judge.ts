@@ -1,4 +1,4 @@
-import { typedNumber } from '../../base/writing/index.ts'
+import { formatAtMost } from '../../base/writing/index.ts'
 import { addDays, dayWords, daysBetween, type Day } from '../../base/calendar/index.ts'
 import { readingKinds, type ColourReadingKind } from '../../seen/reading/index.ts'
 import { fadingBelow, sureEnough } from './data/chances.ts'
@@ -86,7 +86,7 @@ function fadingDays(recoveries: readonly DrawnRecovery[], weights: Float64Array)
 function expectedWords({ before, scale }: JudgeInput, last: SeenGain, expected: Expected): string {
   const at = (gain: number) => onScale(scale, Math.min(1, Math.max(0, before.greenness + gain)))
   const fine = readingKinds[scale].max <= 1 ? 2 : 1
-  const said = (gain: number) => typedNumber(Number(at(gain).toFixed(fine)))
+  const said = (gain: number) => formatAtMost(at(gain), fine)
   const [low, high] = [said(expected.low), said(expected.high)]
   const range = readingKinds[scale].said.replace('–', low === high ? low : `${low} to ${high}`)
   const beside = last.isAgainstStrip ? ' beside the untreated strip' : ''

@@ -1,3 +1,4 @@
+import { typedNumber } from '../../base/writing/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
 import type { Figure } from '../../base/reference/index.ts'
 
@@ -66,9 +67,9 @@ export function calibrate(first: BufferReading, second: BufferReading): Calibrat
 function adviceFor(isSlopeFit: boolean, isOffsetFit: boolean): string {
   if (isSlopeFit && isOffsetFit) return 'Fit to measure with.'
   if (!isSlopeFit) {
-    return `Slope outside ${fitSlope.low} to ${fitSlope.high} %: rinse, use fresh buffers and calibrate again; if it stays, clean or change the electrode.`
+    return `Slope outside ${typedNumber(fitSlope.low)} to ${typedNumber(fitSlope.high)} %: rinse, use fresh buffers and calibrate again; if it stays, clean or change the electrode.`
   }
-  return `Off by more than ${fitOffset.value} mV at pH 7: clean the electrode and soak it in storage solution, then calibrate again.`
+  return `Off by more than ${typedNumber(fitOffset.value)} mV at pH 7: clean the electrode and soak it in storage solution, then calibrate again.`
 }
 
 /**

@@ -78,10 +78,10 @@ async function savePng(): Promise<void> {
     <p class="read" aria-live="polite">{{ read?.words }}</p>
     <p v-if="!isBare" class="files no-print">
       <Button type="link" size="small" :aria-label="`${name} as a drawing, SVG`" @click="saveSvg"
-        >SVG</Button
+        >drawing</Button
       >
       <Button type="link" size="small" :aria-label="`${name} as a picture, PNG`" @click="savePng"
-        >PNG</Button
+        >picture</Button
       >
     </p>
     <p v-if="problem" class="stop" role="alert">{{ problem }}</p>

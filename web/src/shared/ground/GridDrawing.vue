@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { typedNumber } from '@spudder/core/base/writing'
+import { formatAtMost, typedNumber } from '@spudder/core/base/writing'
 import type { GridPoint } from '@spudder/core/stand/ground'
 import { placeUnits, type UnitSystem } from '@spudder/core/base/quantity'
 import { computed, ref } from 'vue'
@@ -98,7 +98,7 @@ function addCorner(): void {
 }
 const said = ([east, north]: GridPoint) => {
   const inUnit = (metres: number) =>
-    `${typedNumber(Number((metres / length.inMetric).toFixed(props.system === 'us' ? 0 : 1)))} ${length.unit}`
+    `${formatAtMost(metres / length.inMetric, props.system === 'us' ? 0 : 1)} ${length.unit}`
   return `${inUnit(east)} along, ${inUnit(north)} up`
 }
 </script>
