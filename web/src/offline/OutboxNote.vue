@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue'
 import { dayWords } from '../shared/units/today.ts'
 import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { onMounted } from 'vue'
@@ -29,11 +30,13 @@ useIntervalFn(() => outbox.waiting.length > 0 && sendNow(), againMs)
       }}
       on this device for signal, and {{ outbox.waiting.length === 1 ? 'goes' : 'go' }} out by
       {{ outbox.waiting.length === 1 ? 'itself' : 'themselves' }}.
-      <button type="button" :disabled="outbox.isSending" @click="sendNow">Send now</button>
+      <Button type="link" size="small" :disabled="outbox.isSending" @click="sendNow"
+        >Send now</Button
+      >
     </p>
     <p v-for="item in outbox.refused" :key="item.dto.id" class="refused">
       {{ item.title }} of {{ dayWords(item.dto.happenedOn) }} was not stored: {{ item.problem }}
-      <button type="button" @click="outbox.forget(item.dto.id)">I have read it; let it go</button>
+      <Button type="link" size="small" @click="outbox.forget(item.dto.id)">Dismiss</Button>
     </p>
   </div>
 </template>
@@ -49,16 +52,6 @@ useIntervalFn(() => outbox.waiting.length > 0 && sendNow(), againMs)
 }
 .refused {
   font-weight: 560;
-}
-button {
-  border: 0;
-  background: none;
-  padding: 4px;
-  color: var(--rust);
-  font-weight: 600;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 @media (width < 700px) {
   .outbox {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue'
 import { usePlace } from '../api/places.ts'
 import { useTheme } from '../ui/use-theme.ts'
 import { usePalette } from './palette/use-palette.ts'
@@ -23,10 +24,10 @@ const { place } = usePlace()
       <RouterLink :to="{ name: 'reference' }" class="wide">Reference</RouterLink>
     </nav>
     <div class="tools">
-      <button type="button" class="quiet" @click="palette.open()">Go to … <kbd>/</kbd></button>
-      <button type="button" class="quiet theme" @click="theme.toggle()">
+      <Button size="small" class="quiet" @click="palette.open()">Go to … <kbd>/</kbd></Button>
+      <Button size="small" class="quiet theme" @click="theme.toggle()">
         {{ theme.isDark ? 'Light' : 'Dark' }}
-      </button>
+      </Button>
     </div>
   </header>
 </template>

@@ -8,6 +8,8 @@ const props = defineProps<{
   options: readonly { readonly value: Value; readonly words: string }[]
   hint?: string | undefined
   message?: string | undefined
+  /** Said to those who hear the page; a heading says it to those who see it. */
+  isLabelHidden?: boolean
 }>()
 const chosen = defineModel<Value>({ required: true })
 /** So many are taken in at a glance; more are searched through. */
@@ -17,7 +19,13 @@ const choose = (value: unknown) => (chosen.value = value as Value)
 </script>
 
 <template>
-  <FormField v-slot="{ id, describedBy, invalid }" :label="label" :hint="hint" :message="message">
+  <FormField
+    v-slot="{ id, describedBy, invalid }"
+    :label="label"
+    :is-label-hidden="isLabelHidden ?? false"
+    :hint="hint"
+    :message="message"
+  >
     <Select
       :id="id"
       :value="chosen"

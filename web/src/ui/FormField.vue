@@ -3,14 +3,19 @@ import { useId } from 'vue'
 import { lineStart } from '../shared/words/sentence.ts'
 
 /** A labelled field with its hint and what is wrong with it, tied together for screen readers. */
-defineProps<{ label: string; hint?: string | undefined; message?: string | undefined }>()
+defineProps<{
+  label: string
+  isLabelHidden?: boolean
+  hint?: string | undefined
+  message?: string | undefined
+}>()
 
 const id = useId()
 </script>
 
 <template>
   <div class="field">
-    <label :for="id">{{ lineStart(label) }}</label>
+    <label :for="id" :class="{ 'visually-hidden': isLabelHidden }">{{ lineStart(label) }}</label>
     <slot
       :id="id"
       :described-by="message ? `${id}-message` : hint ? `${id}-hint` : undefined"

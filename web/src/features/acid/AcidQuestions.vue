@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { Checkbox } from 'ant-design-vue'
+import FoldBox from '../../ui/FoldBox.vue'
 import { formatDecimals, typedNumber } from '@spudder/core/base/writing'
 import { situationNames, situations } from '@spudder/core/soil/acid-plan'
 import { readingWords } from '@spudder/core/seen/reading'
@@ -84,8 +86,7 @@ const feed = system.value === 'us' ? 'for example 2 lb/1000 ft2' : 'for example 
       is-optional
     />
     <p v-if="known.length > 0" class="faint-note">Measured: {{ known.join('; ') }}.</p>
-    <details>
-      <summary>A buffer test, a titration, nitrogen</summary>
+    <FoldBox words="A buffer test, a titration, nitrogen">
       <div class="more">
         <ChoiceField
           v-model="draft.bufferTest"
@@ -108,18 +109,17 @@ const feed = system.value === 'us' ? 'for example 2 lb/1000 ft2' : 'for example 
           @value="nitrogenKgPerM2 = $event"
         />
       </div>
-    </details>
-    <details v-if="ground && ground.assumptions.length > 0" class="taken">
-      <summary>Taken for want of a measurement ({{ ground.assumptions.length }})</summary>
+    </FoldBox>
+    <FoldBox v-if="ground && ground.assumptions.length > 0" class="taken"
+      ><template #head>Taken for want of a measurement ({{ ground.assumptions.length }})</template>
       <ul>
         <li v-for="each in ground.assumptions" :key="each">{{ each }}</li>
       </ul>
-    </details>
+    </FoldBox>
     <p v-for="each in ground?.buffer.left ?? []" :key="each" class="faint-note">{{ each }}</p>
-    <label v-if="plan" class="anew">
-      <input v-model="draft.isAnew" type="checkbox" @change="draft.steps = null" />
+    <Checkbox v-if="plan" v-model:checked="draft.isAnew" @change="draft.steps = null">
       Begin a new plan from the newest pH
-    </label>
+    </Checkbox>
   </form>
 </template>
 
@@ -131,13 +131,6 @@ const feed = system.value === 'us' ? 'for example 2 lb/1000 ft2' : 'for example 
 }
 .from .figure {
   font-size: 1.5rem;
-}
-summary {
-  cursor: pointer;
-  font-size: 0.86rem;
-  color: var(--slate);
-  text-decoration: underline dotted;
-  text-underline-offset: 3px;
 }
 .more {
   padding-top: 8px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
 import { figures } from '../../shared/chart/scales.ts'
 import { formatNumber } from '@spudder/core/base/writing'
 import { whyTablesDiffer, type AcidNeed } from '@spudder/core/soil/acid-plan'
@@ -94,10 +95,14 @@ const chart = computed<Chart>(() => {
         <b>{{ letterOf(index) }}</b> {{ each.words }}
       </li>
     </ul>
-    <details v-if="ticks.length > 0 && ground" class="faint-note">
-      <summary>Why they differ</summary>
+    <FoldBox
+      v-if="ticks.length > 0 && ground"
+      class="faint-note"
+      tone="word"
+      words="Why they differ"
+    >
       {{ whyTablesDiffer(ground) }}
-    </details>
+    </FoldBox>
     <div class="hows">
       <HowGot :derivation="need.derivation" />
       <HowGot
@@ -123,11 +128,6 @@ const chart = computed<Chart>(() => {
 .what {
   color: var(--slate);
   font-size: 0.9rem;
-}
-summary {
-  cursor: pointer;
-  text-decoration: underline dotted;
-  text-underline-offset: 3px;
 }
 .hows {
   display: flex;

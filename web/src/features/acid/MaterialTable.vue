@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Radio } from 'ant-design-vue'
 import { formatNumber } from '@spudder/core/base/writing'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { isNone } from '@spudder/core/base/reference'
@@ -6,7 +7,8 @@ import { percent, quantityOf, valueIn } from '@spudder/core/base/quantity'
 import type { MaterialOffer } from '@spudder/core/soil/acid-plan'
 import { computed } from 'vue'
 import TextField from '../../ui/TextField.vue'
-import ScrollBox from '../../shared/ScrollBox.vue'
+import DataTable from '../../ui/DataTable.vue'
+import type { Column } from '../../ui/table-columns.ts'
 import { groundUnit, inGroundUnit } from '../../shared/units/ground-rate.ts'
 import { moneyRange } from '../../shared/units/money-words.ts'
 import { useAcidStore } from './acid-store.ts'
@@ -30,7 +32,7 @@ function moneyWords({ cost: { low, high } }: MaterialOffer): string {
   const area = groundM2 ?? 1
   return Number.isFinite(high)
     ? moneyRange(low * area, high * area, currency.value)
-    : 'no end of it'
+    : 'no upper limit'
 }
 const perGround = (kgPerHa: number) =>
   system.value === 'us'
@@ -57,57 +59,57 @@ function choose({ acidity }: MaterialOffer): void {
 
 const practiceWords = ({ acidity: { practicePerSulfur } }: MaterialOffer): string =>
   isNone(practicePerSulfur) ? '' : `practice: ${practicePerSulfur.join('-')} × sulfur`
+const columns = computed<readonly Column<MaterialOffer>[]>(() => [
+  { key: 'material', title: 'Material', isHead: true, width: 200 },
+  { key: 'amount', title: unit.value.words, sortBy: ({ kgPerM2 }) => kgPerM2.usual },
+  {
+    key: 'money',
+    title: 'Money, whole ground',
+    text: moneyWords,
+    sortBy: ({ cost }) => cost.usual,
+  },
+  { key: 'speed', title: 'How fast', text: ({ acidity }) => acidity.speed },
+  {
+    key: 'limits',
+    title: 'Within limits, three years',
+    text: limitWords,
+    sortBy: ({ coveredShare }) => -coveredShare,
+  },
+  { key: 'brings', title: 'Brings too' },
+])
 </script>
 
 <template>
   <section class="materials" aria-label="Materials side by side">
-    <h2>The same acid from other bags</h2>
-    <ScrollBox label="Materials">
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">Material</th>
-            <th scope="col">{{ unit.words }}</th>
-            <th scope="col">Money, whole ground</th>
-            <th scope="col">How fast</th>
-            <th scope="col">Within limits, three years</th>
-            <th scope="col">Brings too</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr
-            v-for="offer in offers"
-            :key="offer.acidity.sourceId"
-            :class="{ on: draft.sourceId === offer.acidity.sourceId, out: offer.notHere }"
-          >
-            <th scope="row">
-              <button
-                type="button"
-                :aria-pressed="draft.sourceId === offer.acidity.sourceId"
-                :disabled="offer.notHere !== undefined"
-                @click="choose(offer)"
-              >
-                {{ offer.name }}
-              </button>
-            </th>
-            <td class="figure">
-              {{ amountWords(offer) }}
-              <span v-if="practiceWords(offer)" class="faint-note">{{ practiceWords(offer) }}</span>
-            </td>
-            <td class="figure">{{ moneyWords(offer) }}</td>
-            <td>{{ offer.acidity.speed }}</td>
-            <td>{{ limitWords(offer) }}</td>
-            <td>
-              {{ bringsWords(offer) }} <span class="faint-note">{{ offer.acidity.remark }}</span>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </ScrollBox>
+    <h2>The same acid from other materials</h2>
+    <DataTable
+      label="Materials"
+      :columns="columns"
+      :rows="offers"
+      :row-key="(offer) => offer.acidity.sourceId"
+      :row-class="(offer) => (offer.notHere ? 'out' : '')"
+    >
+      <template #material="{ row }">
+        <Radio
+          :checked="draft.sourceId === row.acidity.sourceId"
+          :disabled="row.notHere !== undefined"
+          @change="choose(row)"
+        >
+          {{ row.name }}
+        </Radio>
+      </template>
+      <template #amount="{ row }">
+        {{ amountWords(row) }}
+        <span v-if="practiceWords(row)" class="faint-note">{{ practiceWords(row) }}</span>
+      </template>
+      <template #brings="{ row }">
+        {{ bringsWords(row) }} <span class="faint-note">{{ row.acidity.remark }}</span>
+      </template>
+    </DataTable>
     <TextField
       v-model="draft.price"
       class="price"
-      label="Your own price of the chosen one, money for a kilogram"
+      label="Your own price of the chosen one, for 1 kg"
       inputmode="decimal"
       hint="left empty: usual retail prices"
     />
@@ -121,53 +123,8 @@ const practiceWords = ({ acidity: { practicePerSulfur } }: MaterialOffer): strin
   border-top: 1px solid var(--line);
   padding-top: 12px;
 }
-table {
-  width: 100%;
-  min-width: 820px;
-  border-collapse: collapse;
-  font-size: 0.86rem;
-}
-th,
-td {
-  text-align: left;
-  vertical-align: top;
-  padding: 6px 12px 6px 0;
-  border-top: 1px solid var(--line);
-}
-thead th {
-  border-top: 0;
+.materials :deep(.out > *) {
   color: var(--slate);
-  font-weight: 500;
-}
-th[scope='row'] {
-  min-width: 180px;
-}
-.figure {
-  white-space: nowrap;
-}
-.figure .faint-note {
-  display: block;
-}
-button {
-  border: 0;
-  background: none;
-  padding: 0 0 0 9px;
-  border-left: 4px solid transparent;
-  text-align: left;
-  cursor: pointer;
-  font-weight: 580;
-  text-decoration: underline dotted;
-  text-underline-offset: 3px;
-}
-.on button {
-  border-left-color: var(--ink);
-  text-decoration: none;
-}
-.out td,
-.out button {
-  color: var(--slate);
-  cursor: default;
-  text-decoration: none;
 }
 .price {
   max-width: 380px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue'
 import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
 import { harmsRootsBelow, situations } from '@spudder/core/soil/acid-plan'
 import { percent } from '@spudder/core/base/quantity'
@@ -69,7 +70,7 @@ const nextTest = computed(() => {
       <h3>Where pH goes</h3>
       <p v-if="share !== undefined" class="running" role="status">
         following a thousand such soils: {{ percent(share) }}
-        <button type="button" @click="cancel">stop</button>
+        <Button type="link" size="small" @click="cancel">Stop</Button>
       </p>
     </div>
     <PathChart v-if="forecast" />
@@ -107,14 +108,6 @@ const nextTest = computed(() => {
 .running {
   font-size: 0.84rem;
   color: var(--slate);
-}
-.running button {
-  border: 0;
-  background: none;
-  color: var(--rust);
-  text-decoration: underline;
-  cursor: pointer;
-  padding: 2px 4px;
 }
 .waiting {
   min-height: 300px;

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
+import DayField from '../../ui/DayField.vue'
 import { isDay } from '@spudder/core/base/calendar'
 import { parseQuantity, valueIn, amountWords } from '@spudder/core/base/quantity'
 import { CoreError } from '@spudder/core/base/error'
@@ -74,20 +76,19 @@ const left = computed(() => laidOut.value.leftKgPerM2)
     <p v-if="steps.length === 0" class="faint-note">
       No steps are left to do: what is done reaches the target, or nothing may go on here.
     </p>
-    <details :open="steps.length <= mostOpen || stepProblems.length > 0">
-      <summary>
+    <FoldBox :open="steps.length <= mostOpen || stepProblems.length > 0"
+      ><template #head>
         {{ steps.length === 1 ? 'One step' : `${steps.length} steps` }}, to change by hand
-      </summary>
+      </template>
       <ol>
         <li v-for="(step, index) in steps" :key="index">
           <span class="name">{{ findSource(step.sourceId).name }}</span>
-          <TextField
+          <DayField
             :model-value="
               dayMessage(index) === undefined ? step.day : (typedDays[index] ?? step.day)
             "
             :message="dayMessage(index)"
             :label="`Step ${index + 1} on`"
-            type="date"
             @update:model-value="setDay(index, $event)"
           />
           <TextField
@@ -97,14 +98,14 @@ const left = computed(() => laidOut.value.leftKgPerM2)
             :message="unreadable[index] || undefined"
             @update:model-value="setAmount(index, $event)"
           />
-          <button
-            type="button"
+          <Button
+            type="link"
             class="drop"
             :aria-label="`Leave step ${index + 1} out`"
             @click="remove(index)"
           >
-            leave out
-          </button>
+            Leave out
+          </Button>
           <p
             v-for="problem in problemsOf(index)"
             :key="problem.words"
@@ -114,7 +115,7 @@ const left = computed(() => laidOut.value.leftKgPerM2)
           </p>
         </li>
       </ol>
-    </details>
+    </FoldBox>
     <p v-if="left > 0 && !isStored" class="faint-note">
       {{ groundRange({ low: left, high: left }, unit) }} more would find no room in three years of
       such steps.
@@ -141,7 +142,7 @@ const left = computed(() => laidOut.value.leftKgPerM2)
       >
         {{ isStored ? 'Plan it so again' : 'Make the plan into jobs' }}
       </Button>
-      <Button type="text" @click="layOutAnew">Lay the steps out anew</Button>
+      <Button type="text" @click="layOutAnew">Recalculate steps</Button>
     </div>
     <p v-if="hasHardProblem" class="stop">A step is over its limit: move it, or take less.</p>
   </section>
@@ -173,20 +174,6 @@ li {
 .drop {
   justify-self: start;
   margin-top: 21px;
-  border: 0;
-  background: none;
-  color: var(--rust);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
-  min-height: 34px;
-  font-size: 0.84rem;
-}
-summary {
-  cursor: pointer;
-  font-size: 0.86rem;
-  color: var(--slate);
-  padding-bottom: 4px;
 }
 .buttons {
   display: flex;

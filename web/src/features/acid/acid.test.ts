@@ -124,7 +124,7 @@ describe('steps', () => {
     expect(text(panel)).toMatch(/days after another sulfur step; wait 120/)
     const store = buttonNamed(panel, 'Make the plan into jobs')
     expect(store?.attributes('disabled')).toBeDefined()
-    await buttonNamed(panel, 'Lay the steps out anew')?.trigger('click')
+    await buttonNamed(panel, 'Recalculate steps')?.trigger('click')
     await flushPromises()
     expect(text(panel)).not.toMatch(/days after another/)
     expect(store?.attributes('disabled')).toBeUndefined()
@@ -234,7 +234,7 @@ describe('materials', () => {
     expect(rows.find((row) => row.startsWith('Pine'))).toMatch(
       /far more.*Hardly moves mineral soil/,
     )
-    await buttonNamed(panel, 'Ferrous sulfate, spray grade')?.trigger('click')
+    await panel.findAll('.materials label').find((each) => each.text() === 'Ferrous sulfate, spray grade')?.find('input').setValue(true) // prettier-ignore
     await flushPromises()
     expect(panel.find('.list .name').text()).toBe('Ferrous sulfate, spray grade')
   })

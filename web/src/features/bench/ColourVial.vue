@@ -8,7 +8,7 @@ import {
   vialReading,
   type ColourChartName,
 } from '@spudder/core/seen/reading'
-import { Button } from 'ant-design-vue'
+import { Button, RadioButton, RadioGroup } from 'ant-design-vue'
 import { interpolateLab } from 'd3-interpolate'
 import { computed, ref } from 'vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
@@ -84,19 +84,12 @@ async function save(): Promise<void> {
     </div>
     <div>
       <p class="faint-note">{{ vialReading }}</p>
-      <div class="card" role="radiogroup" :aria-label="`${chart.name}: which colour`">
-        <label v-for="(value, index) in chart.steps" :key="value" :class="{ on: picked === index }">
-          <input
-            v-model="picked"
-            type="radio"
-            name="vial-step"
-            :value="index"
-            class="visually-hidden"
-          />
+      <RadioGroup v-model:value="picked" class="card" :aria-label="`${chart.name}: which colour`">
+        <RadioButton v-for="(value, index) in chart.steps" :key="value" :value="index">
           <i :style="{ background: colourAt(index) }" />
           <span>{{ typedNumber(value) }}</span>
-        </label>
-      </div>
+        </RadioButton>
+      </RadioGroup>
       <p class="faint-note">
         {{ readingKinds[chart.kind].unit || 'pH' }}; the drawn colours guide the eye only, your card
         decides.
@@ -146,24 +139,23 @@ async function save(): Promise<void> {
   border: 1px solid var(--line);
   border-radius: var(--radius);
 }
-label {
-  display: grid;
-  justify-items: center;
-  gap: 3px;
-  cursor: pointer;
+.card :deep(.ant-radio-button-wrapper) {
+  height: auto;
   padding: 5px;
   border: 2px solid transparent;
-  border-radius: 5px;
+  background: none;
   color: #232c33;
-  font-variant-numeric: tabular-nums;
+  line-height: 1.3;
+  text-align: center;
 }
-label:focus-within {
-  outline: 2.5px solid var(--rust);
+.card :deep(.ant-radio-button-wrapper::before) {
+  display: none;
 }
-.on {
+.card :deep(.ant-radio-button-wrapper-checked) {
   border-color: #232c33;
 }
 i {
+  display: block;
   width: 48px;
   height: 42px;
   border-radius: 3px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldGroup from '../../ui/FieldGroup.vue'
 import { formatNumber } from '@spudder/core/base/writing'
 import { placeRoutes } from '@spudder/contract/place'
 import { useChange } from '../../api/use-change.ts'
@@ -136,8 +137,7 @@ function step(name: TestName, by: number): void {
 
 <template>
   <form class="kits" @submit.prevent="save">
-    <fieldset v-for="test in tests" :key="test.name">
-      <legend>{{ test.label }}</legend>
+    <FieldGroup v-for="test in tests" :key="test.name" :words="test.label">
       <ChoiceField
         :model-value="kitOf(test.name)"
         label="your kit"
@@ -162,7 +162,7 @@ function step(name: TestName, by: number): void {
         </p>
         <HowGot :derivation="readingOf(test.name)!.derivation" />
       </template>
-    </fieldset>
+    </FieldGroup>
     <div v-if="magnesium" class="magnesium" aria-live="polite">
       <p v-if="magnesium.refused" class="stop" role="alert">{{ magnesium.refused }}</p>
       <template v-else-if="magnesium.read">

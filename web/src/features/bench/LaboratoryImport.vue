@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { Column } from '../../ui/table-columns.ts'
+import DataTable from '../../ui/DataTable.vue'
 import ProgressBar from '../../ui/ProgressBar.vue'
 import { laboratoryRoutes } from '@spudder/contract/laboratory'
 import { useChange } from '../../api/use-change.ts'
@@ -110,6 +112,17 @@ async function save(): Promise<void> {
   stored.value = `${done.readingCount} readings of ${done.fileName} were stored.`
   reading.forget()
 }
+const headingRows = computed(() => resultHeadings.value.map((heading) => ({ heading })))
+const sampleRows = computed(() => samples.value.slice(0, 60).map((sample) => ({ sample })))
+const headingColumns: readonly Column<{ heading: string }>[] = [
+  { key: 'heading', title: 'Column', isHead: true, text: ({ heading }) => heading },
+  { key: 'holds', title: 'holds' },
+  { key: 'in', title: 'in' },
+]
+const sampleColumns: readonly Column<{ sample: string }>[] = [
+  { key: 'sample', title: 'Sample', isHead: true, text: ({ sample }) => sample },
+  { key: 'stand', title: 'is of' },
+]
 </script>
 
 <template>
@@ -158,60 +171,50 @@ async function save(): Promise<void> {
       </div>
       <div class="two">
         <div class="scroll">
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">Column</th>
-                <th scope="col">holds</th>
-                <th scope="col">in</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="heading in resultHeadings" :key="heading">
-                <th scope="row">{{ heading }}</th>
-                <td>
-                  <ChoiceField
-                    :model-value="columnOf(heading)?.kind ?? ''"
-                    :label="`${heading} holds`"
-                    :options="kindOptions"
-                    @update:model-value="(kind) => setKind(heading, kind)"
-                  />
-                </td>
-                <td>
-                  <ChoiceField
-                    v-if="columnOf(heading)"
-                    :model-value="columnOf(heading)?.unit ?? ''"
-                    :label="`${heading} is in`"
-                    :options="unitOptions(columnOf(heading)?.kind ?? 'pH')"
-                    @update:model-value="(unit) => setUnit(heading, unit)"
-                  />
-                </td>
-              </tr>
-            </tbody>
-          </table>
+          <DataTable
+            label="Columns of the file"
+            :columns="headingColumns"
+            :rows="headingRows"
+            :row-key="(row) => row.heading"
+          >
+            <template #holds="{ row: { heading } }">
+              <ChoiceField
+                :model-value="columnOf(heading)?.kind ?? ''"
+                :label="`${heading} holds`"
+                is-label-hidden
+                :options="kindOptions"
+                @update:model-value="(kind) => setKind(heading, kind)"
+              />
+            </template>
+            <template #in="{ row: { heading } }">
+              <ChoiceField
+                v-if="columnOf(heading)"
+                :model-value="columnOf(heading)?.unit ?? ''"
+                :label="`${heading} is in`"
+                is-label-hidden
+                :options="unitOptions(columnOf(heading)?.kind ?? 'pH')"
+                @update:model-value="(unit) => setUnit(heading, unit)"
+              />
+            </template>
+          </DataTable>
         </div>
         <div class="scroll">
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">Sample</th>
-                <th scope="col">is of</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="sample in samples.slice(0, 60)" :key="sample">
-                <th scope="row">{{ sample }}</th>
-                <td>
-                  <ChoiceField
-                    :model-value="map.stands[sample] ?? '?'"
-                    :label="`${sample} is of`"
-                    :options="standOptions"
-                    @update:model-value="(standId) => setStand(sample, standId)"
-                  />
-                </td>
-              </tr>
-            </tbody>
-          </table>
+          <DataTable
+            label="Samples of the file"
+            :columns="sampleColumns"
+            :rows="sampleRows"
+            :row-key="(row) => row.sample"
+          >
+            <template #stand="{ row: { sample } }">
+              <ChoiceField
+                :model-value="map.stands[sample] ?? '?'"
+                :label="`${sample} is of`"
+                is-label-hidden
+                :options="standOptions"
+                @update:model-value="(standId) => setStand(sample, standId)"
+              />
+            </template>
+          </DataTable>
         </div>
       </div>
       <div class="progress" aria-live="polite">
@@ -267,32 +270,6 @@ async function save(): Promise<void> {
 .scroll {
   max-height: 330px;
   overflow: auto;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.86rem;
-}
-th {
-  text-align: left;
-  font-weight: 560;
-  padding: 3px 8px 3px 0;
-}
-thead th {
-  color: var(--slate);
-  position: sticky;
-  top: 0;
-  background: var(--sheet);
-}
-td {
-  padding: 3px 8px 3px 0;
-}
-td :deep(label) {
-  position: absolute;
-  width: 1px;
-  height: 1px;
-  overflow: hidden;
-  clip-path: inset(50%);
 }
 .done {
   font-weight: 600;

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import TickList from '../../ui/TickList.vue'
+import FoldBox from '../../ui/FoldBox.vue'
+import DayField from '../../ui/DayField.vue'
 import { laboratoryRoutes } from '@spudder/contract/laboratory'
 import { useChange } from '../../api/use-change.ts'
 import {
@@ -15,7 +18,6 @@ import { call } from '../../api/call.ts'
 import { useRead } from '../../api/use-read.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
-import TextField from '../../ui/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 
@@ -27,8 +29,16 @@ const order = useChange(laboratoryRoutes.order, { told: 'beside' })
 const { checked, messageFor } = useChecked(CreateLaboratoryOrderDto, () => order.error.value)
 
 const isInSolution = computed(() => stand.value?.size.kind === 'solution')
-const packets = ref<LaboratoryPacket[]>(isInSolution.value ? ['water', 'leaf'] : ['soil'])
-const places = ref<ReadingPlace[]>(['sick', 'healthy'])
+const packets = ref<readonly LaboratoryPacket[]>(isInSolution.value ? ['water', 'leaf'] : ['soil'])
+const places = ref<readonly ReadingPlace[]>(['sick', 'healthy'])
+const packetOptions = laboratoryPacketNames.map((value) => ({
+  value,
+  words: laboratoryPackets[value],
+}))
+const placeOptions = (['sick', 'healthy', 'whole'] as const).map((value) => ({
+  value,
+  words: readingPlaces[value],
+}))
 const orderedOn = ref(today())
 /** Made once for each order, so that sending it again orders once. */
 const orderId = ref<string>(crypto.randomUUID())
@@ -37,8 +47,8 @@ async function send(): Promise<void> {
   const dto = checked({
     id: orderId.value,
     orderedOn: orderedOn.value,
-    packets: packets.value,
-    places: places.value,
+    packets: [...packets.value],
+    places: [...places.value],
   })
   if (!dto) return
   const sent = await order.send({ standId: standId.value, dto })
@@ -75,30 +85,23 @@ async function open({ id, laboratory }: LaboratoryOrderDto): Promise<void> {
       </ul>
       <ProblemNote :problem="(failure as Error | null) ?? null" />
     </div>
-    <details :open="known.length === 0">
-      <summary>Send samples</summary>
+    <FoldBox :open="known.length === 0" words="Send samples">
       <form @submit.prevent="send">
-        <fieldset>
-          <legend>Tests</legend>
-          <label v-for="name in laboratoryPacketNames" :key="name">
-            <input v-model="packets" type="checkbox" :value="name" /> {{ laboratoryPackets[name] }}
-          </label>
-          <p v-if="messageFor('packets')" class="wrong" role="alert">{{ messageFor('packets') }}</p>
-        </fieldset>
-        <fieldset>
-          <legend>Samples of</legend>
-          <label v-for="name in ['sick', 'healthy', 'whole'] as const" :key="name">
-            <input v-model="places" type="checkbox" :value="name" /> {{ readingPlaces[name] }}
-          </label>
-          <p class="faint-note">Sick and healthy go apart: the difference is what counts.</p>
-          <p v-if="messageFor('places')" class="wrong" role="alert">{{ messageFor('places') }}</p>
-        </fieldset>
-        <TextField
-          v-model="orderedOn"
-          label="sent on"
-          type="date"
-          :message="messageFor('orderedOn')"
+        <TickList
+          v-model="packets"
+          label="Tests"
+          :options="packetOptions"
+          :message="messageFor('packets')"
         />
+        <TickList
+          v-model="places"
+          label="Samples of"
+          :options="placeOptions"
+          :message="messageFor('places')"
+        >
+          <p class="faint-note">Sick and healthy go apart: the difference is what counts.</p>
+        </TickList>
+        <DayField v-model="orderedOn" label="sent on" :message="messageFor('orderedOn')" />
         <div>
           <Button html-type="submit" :loading="order.isLoading.value"
             >Send to the laboratory</Button
@@ -109,7 +112,7 @@ async function open({ id, laboratory }: LaboratoryOrderDto): Promise<void> {
           The laboratory is simulated: it takes its days and sends a file as real ones do.
         </p>
       </form>
-    </details>
+    </FoldBox>
   </section>
 </template>
 
@@ -130,12 +133,6 @@ form {
 }
 label {
   font-size: 0.9rem;
-}
-summary {
-  cursor: pointer;
-  color: var(--rust);
-  font-size: 0.9rem;
-  padding-bottom: 8px;
 }
 li {
   display: flex;

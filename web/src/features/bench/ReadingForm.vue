@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DayField from '../../ui/DayField.vue'
 import {
   pHPreparationNames,
   pHPreparations,
@@ -105,12 +106,7 @@ async function save(isSaidToBeSo = false, value = numberIn(draft.value.value)): 
         label="prepared"
         :options="preparationOptions"
       />
-      <TextField
-        v-model="draft.takenOn"
-        label="taken on"
-        type="date"
-        :message="messageFor('takenOn')"
-      />
+      <DayField v-model="draft.takenOn" label="taken on" :message="messageFor('takenOn')" />
       <Button type="primary" html-type="submit" :loading="isLoading">Keep the reading</Button>
     </div>
     <DoubtfulNote :questions="questions" @so="save(true)" @instead="(value) => save(true, value)" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue'
 import { formatNumber } from '@spudder/core/base/writing'
 import type { ReadingDto } from '@spudder/contract/reading'
 import {
@@ -59,9 +60,9 @@ const placeWords = ({ place }: ReadingDto) =>
         </li>
       </ul>
     </template>
-    <button v-if="isCut && !all" type="button" class="more" @click="all = true">
+    <Button v-if="isCut && !all" class="more" type="link" size="small" @click="all = true">
       All readings
-    </button>
+    </Button>
   </section>
 </template>
 
@@ -97,12 +98,5 @@ b {
 }
 .more {
   justify-self: start;
-  border: 0;
-  background: none;
-  color: var(--rust);
-  text-decoration: underline;
-  cursor: pointer;
-  padding: 4px 0;
-  font-size: 0.86rem;
 }
 </style>

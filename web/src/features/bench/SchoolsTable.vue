@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Radio, RadioGroup } from 'ant-design-vue'
 import { formatNumber } from '@spudder/core/base/writing'
 import { placeRoutes } from '@spudder/contract/place'
 import { useChange } from '../../api/use-change.ts'
@@ -10,7 +11,7 @@ import {
   type IronSchoolName,
 } from '@spudder/core/seen/reading'
 import { sourceWords } from '@spudder/core/base/reference'
-import { computed, useId } from 'vue'
+import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import { dayWords } from '../../shared/units/today.ts'
@@ -18,7 +19,6 @@ import { dayWords } from '../../shared/units/today.ts'
 /** The last soil iron as the three schools read it; the one chosen is what the verdict goes by. */
 const { story, place } = useStandCase()
 const settings = useChange(placeRoutes.changeSettings, { told: 'beside' })
-const id = useId()
 const lastOf = (kind: 'soilIron' | 'soilManganese') =>
   story.value?.readings.findLast((reading) => reading.kind === kind && reading.place !== 'healthy')
 const iron = computed(() => lastOf('soilIron'))
@@ -32,6 +32,8 @@ async function choose(ironSchool: IronSchoolName): Promise<void> {
     await settings.send({ placeId: place.value.id, dto: { ironSchool } })
   }
 }
+const chose = (event: { readonly target: { readonly value?: unknown } }) =>
+  choose(event.target.value as IronSchoolName)
 const measuredWords = computed(() => {
   if (!iron.value) return ''
   const beside = manganese.value ? `; manganese ${formatNumber(manganese.value.value, 3)}` : ''
@@ -53,27 +55,16 @@ const bandWords = (name: IronSchoolName) => {
     <p v-else class="faint-note">
       No DTPA iron yet. The verdict will go by the school chosen here.
     </p>
-    <ul>
-      <li v-for="name in ironSchoolNames" :key="name">
-        <label>
-          <input
-            type="radio"
-            :name="id"
-            :checked="chosen === name"
-            :value="name"
-            @change="choose(name)"
-          />
-          <span>
-            <b>{{ ironSchools[name].name }}</b>
-            <span class="bands">{{ bandWords(name) }} mg/kg</span>
-            <span class="source">
-              {{ sourceWords(ironSchools[name]) }}
-            </span>
-          </span>
+    <RadioGroup class="schools" :value="chosen" aria-label="School of soil iron" @change="chose">
+      <Radio v-for="name in ironSchoolNames" :key="name" :value="name">
+        <span class="school">
+          <b>{{ ironSchools[name].name }}</b>
           <strong v-if="iron">{{ readings.find(({ school }) => school === name)?.says }}</strong>
-        </label>
-      </li>
-    </ul>
+          <span class="faint-note">{{ bandWords(name) }} mg/kg</span>
+          <span class="faint-note">{{ sourceWords(ironSchools[name]) }}</span>
+        </span>
+      </Radio>
+    </RadioGroup>
     <p class="faint-note">
       Alone it does not foretell chlorosis on limy ground: take it with pH, lime, EC and wetness.
     </p>
@@ -82,31 +73,17 @@ const bandWords = (name: IronSchoolName) => {
 </template>
 
 <style scoped>
-section {
+section,
+.schools {
   display: grid;
   gap: 6px;
 }
-label {
+.school {
   display: grid;
-  grid-template-columns: auto 1fr auto;
-  gap: 9px;
-  align-items: baseline;
-  padding: 6px 0;
-  border-top: 1px solid var(--line);
-  cursor: pointer;
-  font-size: 0.9rem;
+  grid-template-columns: 1fr auto;
+  gap: 0 12px;
 }
-.bands,
-.source {
-  display: block;
-  font-size: 0.82rem;
-  color: var(--slate);
-}
-.source {
-  font-size: 0.76rem;
-  color: var(--slate);
-}
-strong {
-  font-size: 1.02rem;
+.school > .faint-note {
+  grid-column: 1 / -1;
 }
 </style>

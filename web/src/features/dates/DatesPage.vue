@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import LinkButton from '../../ui/LinkButton.vue'
+import EmptyState from '../../ui/EmptyState.vue'
+import SpanSwitch from '../../ui/SpanSwitch.vue'
 import { addDays } from '@spudder/core/base/calendar'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
@@ -40,19 +43,12 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
   <section class="dates">
     <div class="head no-print">
       <h1>Dates</h1>
-      <div class="views" role="group" aria-label="Time on view">
-        <button type="button" aria-label="Earlier" @click="go(-1)">‹</button>
-        <button
-          v-for="view in datesViews"
-          :key="view"
-          type="button"
-          :aria-pressed="store.view.value === view"
-          @click="show(view)"
-        >
-          {{ view }}
-        </button>
-        <button type="button" aria-label="Later" @click="go(1)">›</button>
-      </div>
+      <SpanSwitch
+        :names="datesViews"
+        :model-value="store.view.value"
+        @update:model-value="show"
+        @shift="go"
+      />
       <div class="tools">
         <Button
           type="primary"
@@ -70,13 +66,13 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
     <ProblemNote :problem="problem" />
     <p v-if="store.undo.value" class="notice no-print" role="status">
       {{ store.undo.value.words }} was moved.
-      <button type="button" @click="store.takeBack()">Take it back</button>
+      <Button type="link" size="small" @click="store.takeBack()">Undo</Button>
     </p>
     <p v-if="first && !isPlanned" class="notice no-print" role="status">
       {{ troubles.length === 1 ? 'One job does' : `${troubles.length} jobs do` }} not hold where
       {{ troubles.length === 1 ? 'it lies' : 'they lie' }}: {{ standName(first.task.standId) }},
       {{ first.task.title }}, {{ dayWords(first.day) }}: {{ first.words }}
-      <button type="button" @click="store.plan()">Find better days</button>
+      <Button type="link" size="small" @click="store.plan()">Find better days</Button>
     </p>
     <div v-if="jobs.length > 0" class="body no-print">
       <DatesBoard />
@@ -96,11 +92,12 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
         </div>
       </aside>
     </div>
-    <div v-else-if="planning.data.value" class="empty">
-      <h2>Nothing planned</h2>
-      <p>A remedy or an acid plan brings its jobs, and they stand here on their days.</p>
-      <RouterLink :to="{ name: 'estate' }">To the estate</RouterLink>
-    </div>
+    <EmptyState
+      v-else-if="planning.data.value"
+      title="Nothing planned"
+      words="A remedy or an acid plan brings its jobs, and they stand here on their days."
+      ><LinkButton :to="{ name: 'estate' }">To the estate</LinkButton></EmptyState
+    >
     <WeekList v-if="jobs.length > 0" />
     <PlanSettings v-if="planning.data.value" />
     <p v-if="store.place.value" class="feed no-print">
@@ -130,45 +127,10 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
   align-items: center;
   margin-left: auto;
 }
-.views {
-  display: flex;
-  border: 1px solid var(--strong-line);
-  border-radius: var(--radius);
-  overflow: hidden;
-  background: var(--sheet);
-}
-.views button {
-  border: 0;
-  background: none;
-  padding: 5px 12px;
-  min-height: 32px;
-  cursor: pointer;
-  font-size: 0.87rem;
-}
-.views button + button {
-  border-left: 1px solid var(--line);
-}
-.views button[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--paper);
-}
-.views button:focus-visible {
-  outline-offset: -3px;
-}
 .notice {
   padding: 8px 12px;
   background: var(--rust-wash);
   border-left: 3px solid var(--rust);
-}
-.notice button {
-  border: 0;
-  background: none;
-  padding: 3px 4px;
-  cursor: pointer;
-  color: var(--rust);
-  font-weight: 600;
-  text-decoration: underline;
-  text-underline-offset: 3px;
 }
 .body {
   display: grid;
@@ -183,15 +145,6 @@ aside {
   padding-left: 18px;
 }
 .hint,
-.empty {
-  display: grid;
-  gap: 8px;
-  color: var(--slate);
-}
-.empty {
-  padding: 20px 0;
-  justify-items: start;
-}
 .feed {
   font-size: 0.84rem;
   color: var(--slate);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import MarkGlyph from '../../shared/ribbon/MarkGlyph.vue'
 import { markWords } from '../../shared/ribbon/mark-words.ts'
@@ -23,8 +24,8 @@ const words = computed(() => {
 </script>
 
 <template>
-  <button
-    type="button"
+  <Button
+    type="text"
     :class="['chip', { due: isDue, chosen: isChosen, pending: isPending, dragged: isDragged }]"
     :style="{
       left: `${placed.x}px`,
@@ -42,7 +43,7 @@ const words = computed(() => {
       <b v-if="placed.job.startsAt">{{ placed.job.startsAt }}</b> {{ placed.job.title }}
     </span>
     <span v-if="placed.job.isLocked" class="pin" aria-hidden="true" />
-  </button>
+  </Button>
 </template>
 
 <style scoped>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import DayField from '../../ui/DayField.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
-import { Button } from 'ant-design-vue'
+import { Button, Checkbox } from 'ant-design-vue'
 import { doneBy, putsOut } from '@spudder/core/days/plan'
 import { computed, ref, watch } from 'vue'
 import type { Breach } from '@spudder/core/days/planner'
@@ -94,7 +95,7 @@ const done = computed(() => job.value && doneBy[job.value.kind])
     </ul>
 
     <div class="fields">
-      <TextField :model-value="wantedDay" label="Day" type="date" @update:model-value="changeDay" />
+      <DayField :model-value="wantedDay" label="Day" @update:model-value="changeDay" />
       <TextField
         :model-value="hour"
         label="Hour"
@@ -102,14 +103,9 @@ const done = computed(() => job.value && doneBy[job.value.kind])
         @update:model-value="changeHour"
       />
     </div>
-    <label class="hold">
-      <input
-        type="checkbox"
-        :checked="job.isLocked"
-        @change="changeJob({ isLocked: !job.isLocked })"
-      />
+    <Checkbox :checked="job.isLocked" @change="changeJob({ isLocked: !job.isLocked })">
       Hold it on this day, whatever the planner finds
-    </label>
+    </Checkbox>
     <ProblemNote :problem="store.change.error.value" />
     <div class="buttons">
       <RouterLink

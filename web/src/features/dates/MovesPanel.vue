@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
 import ProgressBar from '../../ui/ProgressBar.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
-import { Button } from 'ant-design-vue'
+import { Button, Checkbox } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import { money } from '../../shared/units/money-words.ts'
@@ -18,6 +19,10 @@ const leftOut = computed(() => moves.value.filter(({ to }) => to === undefined))
 const wanted = ref<string[]>([])
 watch(moved, (now) => (wanted.value = now.map(({ task }) => task.id)), { immediate: true })
 const standName = (id: string) => store.standOf(id)?.name ?? ''
+function want(id: string, isWanted: boolean): void {
+  const others = wanted.value.filter((each) => each !== id)
+  wanted.value = isWanted ? [...others, id] : others
+}
 const cost = computed(() => planner.season.value?.cost)
 const parts = computed(() =>
   cost.value
@@ -64,8 +69,7 @@ const share = computed(() => {
           in place of {{ money(store.costNow.value, currency) }}</template
         >.
       </p>
-      <details class="how">
-        <summary>how</summary>
+      <FoldBox class="how" tone="word" words="how">
         <p v-for="[words, value] in parts" :key="words">
           {{ words }}: {{ money(Number(value), currency) }}
         </p>
@@ -76,20 +80,20 @@ const share = computed(() => {
           </template>
           What a pale day, a trip and an hour cost is set below, and are our guesses until you say.
         </p>
-      </details>
+      </FoldBox>
       <ol class="list">
         <li v-for="{ task, to, reasons } in moved" :key="task.id">
-          <label>
-            <input v-model="wanted" type="checkbox" :value="task.id" />
-            <span>
-              <b>{{ standName(task.standId) }}: {{ task.title }}</b>
-              <span class="days">
-                {{ dayWords(store.jobOf(task.id)?.dueOn ?? '') }} →
-                <b>{{ dayWords(to ?? '') }}</b>
-              </span>
-              <span v-for="reason in reasons" :key="reason" class="reason">{{ reason }}</span>
+          <Checkbox
+            :checked="wanted.includes(task.id)"
+            @update:checked="(isWanted: boolean) => want(task.id, isWanted)"
+          >
+            <b>{{ standName(task.standId) }}: {{ task.title }}</b>
+            <span class="days">
+              {{ dayWords(store.jobOf(task.id)?.dueOn ?? '') }} →
+              <b>{{ dayWords(to ?? '') }}</b>
             </span>
-          </label>
+            <span v-for="reason in reasons" :key="reason" class="reason">{{ reason }}</span>
+          </Checkbox>
         </li>
       </ol>
       <div v-if="leftOut.length > 0" class="out">

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import FieldGroup from '../../ui/FieldGroup.vue'
+import FoldBox from '../../ui/FoldBox.vue'
+import DayField from '../../ui/DayField.vue'
 import { localeSample } from '@spudder/core/base/calendar'
 import { localeTags, type LocaleTag, typedNumber, usualLocale } from '@spudder/core/base/writing'
 import { useCurrency } from '../../shared/units/use-currency.ts'
@@ -93,13 +96,12 @@ async function keepCare(id: string, care: object): Promise<void> {
 </script>
 
 <template>
-  <details class="settings no-print">
-    <summary>
-      What the plan reckons with: crew, money, blackouts, mowing, watering, weather station
-    </summary>
+  <FoldBox
+    class="settings no-print"
+    words="What the plan reckons with: crew, money, blackouts, mowing, watering, weather station"
+  >
     <form class="place" @submit.prevent="keep">
-      <fieldset>
-        <legend>Hours of work that the crew has</legend>
+      <FieldGroup words="Hours of work that the crew has">
         <div class="week">
           <TextField
             v-for="(weekday, index) in weekdays"
@@ -112,7 +114,7 @@ async function keepCare(id: string, care: object): Promise<void> {
         <p v-if="messageFor('work.crewHours')" class="message">
           {{ messageFor('work.crewHours') }}
         </p>
-      </fieldset>
+      </FieldGroup>
       <div class="row">
         <ChoiceField v-model="paidIn" label="Money" :options="currencyOptions" />
         <ChoiceField v-model="writing" label="Numbers and days" :options="writingOptions" />
@@ -131,19 +133,16 @@ async function keepCare(id: string, care: object): Promise<void> {
         />
         <ChoiceField v-model="draft.intervalBy" label="Repeats are counted by" :options="clocks" />
       </div>
-      <fieldset>
-        <legend>Blackouts: days on which no fertiliser may go out, by local rule</legend>
+      <FieldGroup words="Blackouts: days on which no fertiliser may go out, by local rule">
         <div v-for="(blackout, index) in draft.blackouts" :key="index" class="row">
-          <TextField
+          <DayField
             v-model="blackout.from"
             label="From"
-            type="date"
             :message="messageFor(`work.blackouts.${index}.from`)"
           />
-          <TextField
+          <DayField
             v-model="blackout.to"
             label="Until"
-            type="date"
             :message="messageFor(`work.blackouts.${index}.to`)"
           />
           <TextField
@@ -154,7 +153,7 @@ async function keepCare(id: string, care: object): Promise<void> {
           <Button type="text" @click="draft.blackouts.splice(index, 1)">Take it away</Button>
         </div>
         <Button size="small" @click="addBlackout">Add a blackout</Button>
-      </fieldset>
+      </FieldGroup>
       <ProblemNote :problem="change.error.value" />
       <Button html-type="submit" type="primary" :loading="change.isLoading.value">Keep it</Button>
     </form>
@@ -191,17 +190,13 @@ async function keepCare(id: string, care: object): Promise<void> {
       place of the simulated ones; hours are those of the station's clock.
     </p>
     <StationFile v-if="store.place.value" :place-id="store.place.value.id" />
-  </details>
+  </FoldBox>
 </template>
 
 <style scoped>
 .settings {
   border-top: 1px solid var(--line);
   padding: 12px 0;
-}
-summary {
-  cursor: pointer;
-  color: var(--slate);
 }
 .place {
   display: grid;

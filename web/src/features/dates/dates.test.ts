@@ -202,7 +202,7 @@ describe('dates', () => {
     await chip('Ferrous sulfate')?.trigger('keydown', { key: 'Enter' })
     await flushPromises()
     expect(sent).toEqual([{ method: 'PATCH', path: '/jobs/spray', body: { dueOn: on(0) } }])
-    await button('Take it back')?.trigger('click')
+    await button('Undo')?.trigger('click')
     await flushPromises()
     expect(sent[1]?.body).toEqual({ dueOn: on(1) })
   })
@@ -216,7 +216,7 @@ describe('dates', () => {
   it('hold a job, and give it an hour', async () => {
     const { page, sent, chip } = await open()
     await chip('Ferrous sulfate')?.trigger('click')
-    await page.find('.hold input').trigger('change')
+    await page.find('.detail input[type=checkbox]').setValue(true)
     const hour = page.findAll('.fields input')[1]
     await hour?.setValue('06:3')
     await hour?.setValue('06:30')
@@ -247,8 +247,7 @@ describe('dates', () => {
       path: '/places/place/settings',
       body: { work: { crewHours: [4, 8, 8, 8, 8, 0, 0], tripCost: 20 } },
     })
-    const picks = page.findAll('.stand button')
-    await picks[0]?.trigger('click')
+    await page.find('.stand input[type=checkbox]').setValue(true)
     await flushPromises()
     expect(sent[1]).toMatchObject({ path: '/stands/green', body: { care: { mowingDays: [1] } } })
   })

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import LinkButton from '../../ui/LinkButton.vue'
+import EmptyState from '../../ui/EmptyState.vue'
+import { Button } from 'ant-design-vue'
 import { addDays, daysBetween } from '@spudder/core/base/calendar'
 import { computed, watch, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
@@ -84,7 +87,7 @@ const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
 
 <template>
   <div v-if="error" class="notice" role="alert">
-    {{ error.message }} <button type="button" @click="refetch()">Try again</button>
+    {{ error.message }} <Button size="small" @click="refetch()">Try again</Button>
   </div>
   <section v-else-if="place" class="estate">
     <div class="head">
@@ -149,16 +152,14 @@ const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
       </div>
     </div>
     <p v-if="problem" class="notice" role="alert">
-      {{ problem.message }} <button type="button" @click="retry()">Try again</button>
+      {{ problem.message }} <Button size="small" @click="retry()">Try again</Button>
     </p>
-    <div v-if="total === 0" class="empty sheet">
-      <h2>No stand yet</h2>
-      <p>
-        A stand is one planting that you treat as one: a lawn, a row of trees, a bench of pots, a
-        raft loop. Add the one that worries you most; its ribbon starts with your first look.
-      </p>
-      <RouterLink :to="{ name: 'new-stand' }" class="add">Add a stand</RouterLink>
-    </div>
+    <EmptyState
+      v-if="total === 0"
+      title="No stand yet"
+      words="A stand is one planting that you treat as one: a lawn, a row of trees, a bench of pots, a raft loop. Add the one that worries you most; its ribbon starts with your first look."
+      ><LinkButton :to="{ name: 'new-stand' }">Add a stand</LinkButton></EmptyState
+    >
     <RibbonLegend v-else />
   </section>
 </template>
@@ -238,13 +239,6 @@ const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
   margin: 10px 0;
   background: var(--rust-wash);
   border-left: 3px solid var(--rust);
-}
-.empty {
-  padding: 28px;
-  display: grid;
-  gap: 12px;
-  justify-items: start;
-  max-width: 60ch;
 }
 .strip-labels {
   align-self: start;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DayField from '../../ui/DayField.vue'
 import { entryRoutes } from '@spudder/contract/entry'
 import { useChange } from '../../api/use-change.ts'
 import { CorrectEntryDto, type EntryDto } from '@spudder/contract/entry'
@@ -59,12 +60,7 @@ async function save(): Promise<void> {
 
 <template>
   <form class="correction" @submit.prevent="save">
-    <TextField
-      v-model="draft.happenedOn"
-      label="Done on"
-      type="date"
-      :message="messageFor('happenedOn')"
-    />
+    <DayField v-model="draft.happenedOn" label="Done on" :message="messageFor('happenedOn')" />
     <QuantityField
       v-model="draft.product"
       label="Product used"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue'
 import type { EntryDto } from '@spudder/contract/entry'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -57,9 +58,15 @@ const correcting = ref<string>()
           Corrected {{ dayWords(correctionOf(entry.id)!.createdAt.slice(0, 10)) }}; kept as it was.
         </p>
         <template v-else>
-          <button v-if="correcting !== entry.id" type="button" @click="correcting = entry.id">
-            Correct it
-          </button>
+          <Button
+            v-if="correcting !== entry.id"
+            class="correct"
+            type="link"
+            size="small"
+            @click="correcting = entry.id"
+          >
+            Correct
+          </Button>
           <CorrectionForm v-else :entry="entry" @done="correcting = undefined" />
         </template>
       </li>
@@ -97,15 +104,7 @@ li {
   text-decoration: line-through;
   color: var(--slate);
 }
-button {
+.correct {
   justify-self: start;
-  border: 0;
-  background: none;
-  padding: 3px 0;
-  cursor: pointer;
-  color: var(--rust);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  font-size: 0.84rem;
 }
 </style>

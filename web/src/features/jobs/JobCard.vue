@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
+import DayField from '../../ui/DayField.vue'
 import { jobRoutes } from '@spudder/contract/job'
 import { useChange } from '../../api/use-change.ts'
 import { ChangeJobDto, type JobDto } from '@spudder/contract/job'
@@ -8,7 +10,6 @@ import { checks } from '@spudder/core/verdict/diagnosis'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
-import TextField from '../../ui/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { amountWords } from '@spudder/core/base/quantity'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -70,13 +71,15 @@ const drop = () => change.send({ jobId: props.job.id, dto: { status: 'dropped' }
 </script>
 
 <template>
-  <details class="job sheet" :open="isOpen">
-    <summary>
-      <span :class="['day', { due: isDue }]"
-        >{{ isDue ? 'due ' : '' }}{{ dayWords(job.dueOn) }}</span
-      >
-      <b>{{ job.title }}</b>
-    </summary>
+  <FoldBox class="job sheet" :open="isOpen" tone="row"
+    ><template #head>
+      <span class="headline">
+        <span :class="['day', { due: isDue }]"
+          >{{ isDue ? 'due ' : '' }}{{ dayWords(job.dueOn) }}</span
+        >
+        <b>{{ job.title }}</b>
+      </span>
+    </template>
     <div class="inside">
       <template v-if="putsOut(job.kind)">
         <JobSheet v-if="remedy" :job="job" :remedy="remedy" />
@@ -98,7 +101,7 @@ const drop = () => change.send({ jobId: props.job.id, dto: { status: 'dropped' }
         </Button>
       </template>
       <form class="move" @submit.prevent="move">
-        <TextField v-model="dueOn" label="Another day" type="date" :message="messageFor('dueOn')" />
+        <DayField v-model="dueOn" label="Another day" :message="messageFor('dueOn')" />
         <Button html-type="submit" :disabled="!isMoved" :loading="change.isLoading.value"
           >Move it</Button
         >
@@ -106,17 +109,15 @@ const drop = () => change.send({ jobId: props.job.id, dto: { status: 'dropped' }
       </form>
       <ProblemNote :problem="change.error.value" />
     </div>
-  </details>
+  </FoldBox>
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-  padding: 12px 16px;
+.headline {
   display: flex;
   gap: 14px;
   align-items: baseline;
-  list-style: none;
+  padding: 12px 16px;
 }
 .day {
   min-width: 92px;

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import LinkButton from '../../ui/LinkButton.vue'
+import EmptyState from '../../ui/EmptyState.vue'
 import type { JobDto } from '@spudder/contract/job'
 import { situations } from '@spudder/core/soil/acid-plan'
 import { seasonOf, seasonSums } from '@spudder/core/soil/season'
@@ -47,11 +49,12 @@ const remedyOf = ({ remedyId }: JobDto) => remedies.value.find(({ id }) => id ==
         :remedy="remedyOf(job)"
         :is-open="index === 0"
       />
-      <div v-if="planned.length === 0" class="empty">
-        <h2>Nothing planned</h2>
-        <p>A remedy brings its jobs: the application, and the looks that tell whether it worked.</p>
-        <RouterLink :to="{ name: 'remedy' }">Choose a remedy</RouterLink>
-      </div>
+      <EmptyState
+        v-if="planned.length === 0"
+        title="Nothing planned"
+        words="A remedy brings its jobs: the application, and the looks that tell whether it worked."
+        ><LinkButton :to="{ name: 'remedy' }">Choose a remedy</LinkButton></EmptyState
+      >
     </section>
     <aside class="beside">
       <SeasonSums
@@ -80,11 +83,6 @@ const remedyOf = ({ remedyId }: JobDto) => remedies.value.find(({ id }) => id ==
 .planned {
   display: grid;
   gap: 12px;
-}
-.empty {
-  display: grid;
-  gap: 8px;
-  padding: 16px 0;
 }
 @media (width < 900px) {
   .jobs {

@@ -104,7 +104,7 @@ describe('a step of an acid plan among the jobs', () => {
     expect(panel.find('.photos img').attributes('alt')).toBe('tank.jpg')
     await panel
       .findAll('button')
-      .find((each) => each.text() === 'Correct it')
+      .find((each) => each.text() === 'Correct')
       ?.trigger('click')
     const fields = panel.findAll('.correction input')
     await fields.at(-2)?.setValue('S-2')

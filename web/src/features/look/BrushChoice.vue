@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import FieldGroup from '../../ui/FieldGroup.vue'
+import { RadioButton, RadioGroup } from 'ant-design-vue'
 import {
   findingVocabulary,
   type LeafPaint,
@@ -6,14 +8,13 @@ import {
   type Severity,
 } from '@spudder/core/seen/finding'
 import type { LeafForm } from '@spudder/core/stand/plant'
-import { computed, useId } from 'vue'
+import { computed } from 'vue'
 import LeafSwatch from '../../shared/figure/LeafSwatch.vue'
 
 /** The easel: what to paint with on both sides of what is painted on. */
 const props = defineProps<{ form: LeafForm }>()
 const severity = defineModel<Severity>('severity', { required: true })
 const pattern = defineModel<LeafPattern>('pattern', { required: true })
-const id = useId()
 
 const severities = [0, 1, 2, 3, 4, 5] as const
 /** Only the blade of a grass is striped. */
@@ -40,36 +41,29 @@ const patternPaints = computed(
 
 <template>
   <div class="easel">
-    <fieldset class="severities">
-      <legend>How pale</legend>
-      <label v-for="each in severities" :key="each" :title="words.severity.values[each]">
-        <input
-          v-model="severity"
-          type="radio"
-          :name="`${id}-severity`"
+    <FieldGroup words="How pale">
+      <RadioGroup v-model:value="severity" class="severities">
+        <RadioButton
+          v-for="each in severities"
+          :key="each"
           :value="each"
-          class="visually-hidden"
-        />
-        <LeafSwatch :form="form" :paint="severityPaints[each]" />
-        <span aria-hidden="true">{{ each }}</span>
-        <span class="visually-hidden">{{ words.severity.values[each] }}</span>
-      </label>
-    </fieldset>
+          :title="words.severity.values[each]"
+        >
+          <LeafSwatch :form="form" :paint="severityPaints[each]" />
+          <span aria-hidden="true">{{ each }}</span>
+          <span class="visually-hidden">{{ words.severity.values[each] }}</span>
+        </RadioButton>
+      </RadioGroup>
+    </FieldGroup>
     <div class="canvas"><slot /></div>
-    <fieldset class="patterns">
-      <legend>Which pattern</legend>
-      <label v-for="each in patterns" :key="each">
-        <input
-          v-model="pattern"
-          type="radio"
-          :name="`${id}-pattern`"
-          :value="each"
-          class="visually-hidden"
-        />
-        <LeafSwatch :form="form" :paint="patternPaints[each]" />
-        <span>{{ words.pattern.values[each] }}</span>
-      </label>
-    </fieldset>
+    <FieldGroup words="Which pattern">
+      <RadioGroup v-model:value="pattern" class="patterns">
+        <RadioButton v-for="each in patterns" :key="each" :value="each">
+          <LeafSwatch :form="form" :paint="patternPaints[each]" />
+          <span>{{ words.pattern.values[each] }}</span>
+        </RadioButton>
+      </RadioGroup>
+    </FieldGroup>
   </div>
 </template>
 
@@ -79,79 +73,66 @@ const patternPaints = computed(
   grid-template-columns: 62px minmax(0, 1fr) 196px;
   gap: 10px;
 }
-fieldset {
-  display: flex;
-  flex-direction: column;
-  gap: 4px;
-}
-label {
-  border: 1.5px solid var(--line);
-  border-radius: var(--radius);
-  background: var(--sheet);
-  padding: 2px 5px;
-  cursor: pointer;
-  display: grid;
-  align-items: center;
-  font-size: 0.78rem;
-  line-height: 1.15;
-  min-height: 40px;
-}
-.severities label {
-  grid-template-columns: 34px auto;
-  gap: 3px;
-}
+.severities,
 .patterns {
   display: grid;
+  gap: 4px;
+  margin-top: 4px;
+}
+.patterns {
   grid-template-columns: 1fr 1fr;
-  align-content: start;
 }
-.patterns legend {
-  margin-bottom: 4px;
-}
-.patterns label {
-  grid-template-rows: 30px 1fr;
-  justify-items: center;
-  text-align: center;
-  gap: 2px;
-  padding: 4px 3px;
+/* A swatch with its word, as a tile: the library's joined buttons hold one line of text. */
+.easel :deep(.ant-radio-button-wrapper) {
+  height: auto;
+  min-height: 40px;
+  padding: 3px 4px;
+  border: 1.5px solid var(--line);
+  border-radius: var(--radius);
   font-size: 0.74rem;
+  line-height: 1.15;
+  text-align: center;
 }
-.patterns label svg {
-  height: 30px;
+.easel :deep(.ant-radio-button-wrapper::before) {
+  display: none;
 }
-label:has(:checked) {
+.easel :deep(.ant-radio-button-wrapper > span:last-child) {
+  display: grid;
+  gap: 2px;
+  align-items: center;
+}
+.severities :deep(.ant-radio-button-wrapper > span:last-child) {
+  grid-template-columns: 30px auto;
+}
+.easel :deep(.ant-radio-button-wrapper-checked) {
   border-color: var(--ink);
   box-shadow: 0 0 0 1px var(--ink);
+  color: inherit;
 }
-label:focus-within {
+.easel :deep(.ant-radio-button-wrapper:focus-within) {
   outline: 2.5px solid var(--rust);
   outline-offset: 1px;
 }
-label svg {
+.easel :deep(svg) {
   width: 100%;
+}
+.patterns :deep(svg) {
+  height: 30px;
 }
 @media (width < 700px) {
   .easel {
     grid-template-columns: minmax(0, 1fr);
   }
-  fieldset {
-    display: grid;
-  }
-  legend {
-    margin-bottom: 4px;
-  }
   .severities {
     grid-template-columns: repeat(6, 1fr);
   }
-  .patterns {
-    grid-template-columns: repeat(2, 1fr);
-  }
-  .severities label {
-    grid-template-columns: minmax(0, 1fr);
-    justify-items: center;
+  .severities :deep(.ant-radio-button-wrapper) {
     min-height: 58px;
   }
-  .patterns label {
+  .severities :deep(.ant-radio-button-wrapper > span:last-child) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .patterns :deep(.ant-radio-button-wrapper) {
     min-height: 52px;
   }
 }

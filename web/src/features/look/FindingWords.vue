@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
 import {
   findingNames,
   findingVocabulary,
@@ -85,8 +86,10 @@ const leafWords = computed(() => {
         is-optional
         @update:model-value="emit('say', name, $event)"
       />
-      <details v-if="more.length > 0" :open="known > 0">
-        <summary>{{ open.length > 0 ? 'More' : 'What came out' }} ({{ more.length }})</summary>
+      <FoldBox v-if="more.length > 0" :open="known > 0"
+        ><template #head
+          >{{ open.length > 0 ? 'More' : 'What came out' }} ({{ more.length }})</template
+        >
         <div class="more">
           <ChipChoice
             v-for="name in more"
@@ -98,7 +101,7 @@ const leafWords = computed(() => {
             @update:model-value="emit('say', name, $event)"
           />
         </div>
-      </details>
+      </FoldBox>
     </section>
   </div>
 </template>
@@ -115,12 +118,6 @@ section,
 }
 .more {
   padding-top: 10px;
-}
-summary {
-  cursor: pointer;
-  color: var(--rust);
-  font-size: 0.87rem;
-  padding: 2px 0;
 }
 .painted {
   font-size: 0.86rem;

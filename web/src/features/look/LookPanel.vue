@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DayField from '../../ui/DayField.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { percent } from '@spudder/core/base/quantity'
 import { lookRoutes } from '@spudder/contract/look'
@@ -20,7 +21,6 @@ import { useStandCase } from '../../shared/case/stand-case.ts'
 import PlantFigure from '../../shared/figure/PlantFigure.vue'
 import { renewedId } from '../../shared/form/kept.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
-import TextField from '../../ui/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import NextChecks from '../../shared/verdict/NextChecks.vue'
 import VerdictBars from '../../shared/verdict/VerdictBars.vue'
@@ -171,10 +171,9 @@ async function save(): Promise<void> {
         So far <b>{{ midSentence(leading.name) }}, {{ percent(leading.probability) }}</b>
       </p>
       <ProblemNote :problem="store.error.value" />
-      <TextField
+      <DayField
         class="day"
         label="Looked on"
-        type="date"
         :model-value="look.lookedOn"
         :message="messageFor('lookedOn')"
         @update:model-value="change({ lookedOn: $event })"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DayField from '../../ui/DayField.vue'
 import { formatDecimals, typedNumber } from '@spudder/core/base/writing'
 import { percent } from '@spudder/core/base/quantity'
 import { readingRoutes } from '@spudder/contract/reading'
@@ -107,10 +108,9 @@ function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): stri
           <ChoiceField v-model="pHDraft.value.value.method" label="by" :options="methodOptions" />
         </div>
         <div class="row when">
-          <TextField
+          <DayField
             v-model="pHDraft.value.value.takenOn"
             label="on"
-            type="date"
             :message="pHCheck.messageFor('takenOn')"
           />
           <Button html-type="submit" :loading="storeReading.isLoading.value">Add pH</Button>
@@ -145,11 +145,10 @@ function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): stri
           />
         </div>
         <div class="row when">
-          <TextField
+          <DayField
             v-model="eventDraft.value.value.happenedOn"
             label="on"
             hint="or point at the day on the ribbon"
-            type="date"
             :message="eventCheck.messageFor('happenedOn')"
           />
           <Button html-type="submit" :loading="tell.isLoading.value">Tell</Button>

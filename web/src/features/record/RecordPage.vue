@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import LinkButton from '../../ui/LinkButton.vue'
+import EmptyState from '../../ui/EmptyState.vue'
+import DayField from '../../ui/DayField.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import type { RecordLineDto } from '@spudder/contract/entry'
 import { costByStand, recordCsv } from '@spudder/core/outcome/record'
@@ -130,8 +133,8 @@ const thisSeason = () =>
         label="Find"
         hint="words that stand in it: product, lot, who, note"
       />
-      <TextField v-model="asked.from" label="From" type="date" />
-      <TextField v-model="asked.to" label="Until" type="date" />
+      <DayField v-model="asked.from" label="From" />
+      <DayField v-model="asked.to" label="Until" />
       <ChoiceField v-model="asked.standId" label="Stand" :options="standOptions" />
       <Button @click="thisSeason">This season</Button>
     </form>
@@ -164,14 +167,12 @@ const thisSeason = () =>
         >Older</Button
       >
     </div>
-    <div v-if="page?.total === 0 && question.text === ''" class="empty">
-      <h2>No line here yet</h2>
-      <p>
-        Open a job's sheet, do the work, and record it there in two taps; it is kept on your phone
-        until there is signal, and stands here then.
-      </p>
-      <RouterLink :to="{ name: 'dates' }">To the dates</RouterLink>
-    </div>
+    <EmptyState
+      v-if="page?.total === 0 && question.text === ''"
+      title="No line here yet"
+      words="Open a job's sheet, do the work, and record it there in two taps; it is kept on your phone until there is signal, and stands here then."
+      ><LinkButton :to="{ name: 'dates' }">To the dates</LinkButton></EmptyState
+    >
   </section>
 </template>
 
@@ -222,12 +223,6 @@ const thisSeason = () =>
   display: flex;
   gap: 12px;
   align-items: center;
-}
-.empty {
-  display: grid;
-  gap: 8px;
-  justify-items: start;
-  padding: 14px 0;
 }
 @media (width < 700px) {
   .search {

@@ -5,7 +5,8 @@ import { acidities, molPerKgSulfur, findSource } from '@spudder/core/material/so
 import { pathFigures } from '@spudder/core/soil/pH-path'
 import { sourceWords } from '@spudder/core/base/reference'
 import { bufferFigures, textureNames, textures } from '@spudder/core/soil/soil'
-import ScrollBox from '../../shared/ScrollBox.vue'
+import DataTable from '../../ui/DataTable.vue'
+import type { Column } from '../../ui/table-columns.ts'
 
 const kinds = ['sulfur', 'nitrogen', 'salt', 'lime', 'organic'] as const
 const limits = situationNames.flatMap((situation) =>
@@ -14,92 +15,93 @@ const limits = situationNames.flatMap((situation) =>
     .filter(({ once }) => once.value > 0),
 )
 const grams = (kg: number) => formatNumber(kg * 1000, 3)
-const figures = [...bufferFigures, ...pathFigures]
+type Acidity = (typeof acidities)[number]
+const acidityColumns: readonly Column<Acidity>[] = [
+  {
+    key: 'material',
+    title: 'Material',
+    isHead: true,
+    text: (each) => findSource(each.sourceId).name,
+  },
+  {
+    key: 'mol',
+    title: 'mol acid/kg',
+    isFigure: true,
+    text: (each) => formatNumber(each.molPerKg.usual, 3),
+    sortBy: (each) => each.molPerKg.usual,
+  },
+  {
+    key: 'sulfur',
+    title: 'in place of 1 kg of sulfur',
+    isFigure: true,
+    text: ({ molPerKg: { usual } }) =>
+      usual > 0 ? `${formatNumber(molPerKgSulfur / usual, 3)} kg` : 'raises pH',
+  },
+  { key: 'speed', title: 'How fast', text: (each) => each.speed },
+  { key: 'from', title: 'From', isSmall: true, text: sourceWords },
+]
+const limitColumns: readonly Column<(typeof limits)[number]>[] = [
+  { key: 'where', title: 'Where', isHead: true, text: (each) => situations[each.situation].label },
+  { key: 'of', title: 'Of', text: (each) => each.kind, sortBy: (each) => each.kind },
+  { key: 'once', title: 'at once, g/m²', isFigure: true, text: (each) => grams(each.once.value) },
+  { key: 'year', title: 'a year, g/m²', isFigure: true, text: (each) => grams(each.year.value) },
+  { key: 'days', title: 'days apart', isFigure: true, text: (each) => String(each.daysApart) },
+  {
+    key: 'from',
+    title: 'From',
+    isSmall: true,
+    text: (each) => `${sourceWords(each.once)}; ${each.year.source}`,
+  },
+]
+interface Figure {
+  readonly name: string
+  readonly value: string
+  readonly from: string
+}
+const figures: readonly Figure[] = [
+  ...textureNames.map((name) => ({
+    name: textures[name].label,
+    value: `clay ${textures[name].clayPercent} %, organic matter ${textures[name].organicPercent} %`,
+    from: sourceWords(textures[name]),
+  })),
+  ...[...bufferFigures, ...pathFigures].map(([name, figure]) => ({
+    name,
+    value: `${formatNumber(figure.value, 3)} ${figure.unit}`,
+    from: sourceWords(figure),
+  })),
+  ...sulfurTables.map((table) => ({
+    name: `Ticks: ${table.name}`,
+    value: `to pH ${table.toPH}`,
+    from: sourceWords(table),
+  })),
+]
+const figureColumns: readonly Column<Figure>[] = [
+  { key: 'name', title: 'What', isHead: true, text: (each) => each.name },
+  { key: 'value', title: 'Figure', isFigure: true, text: (each) => each.value },
+  { key: 'from', title: 'From', isSmall: true, text: (each) => each.from },
+]
 </script>
 
 <template>
   <h2>What a kilogram does</h2>
-  <ScrollBox label="Acid of each material">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Material</th>
-          <th scope="col" class="figure">mol acid/kg</th>
-          <th scope="col" class="figure">for a kg of sulfur</th>
-          <th scope="col">How fast</th>
-          <th scope="col">From</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="each in acidities" :key="each.sourceId">
-          <th scope="row">{{ findSource(each.sourceId).name }}</th>
-          <td class="figure">{{ formatNumber(each.molPerKg.usual, 3) }}</td>
-          <td class="figure">
-            {{
-              each.molPerKg.usual > 0
-                ? `${formatNumber(molPerKgSulfur / each.molPerKg.usual, 3)} kg`
-                : 'the other way'
-            }}
-          </td>
-          <td>{{ each.speed }}</td>
-          <td class="from">{{ sourceWords(each) }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Acid of each material"
+    :columns="acidityColumns"
+    :rows="acidities"
+    :row-key="(each) => each.sourceId"
+  />
   <h2>How much at once, and in a year</h2>
-  <ScrollBox label="Limits of steps">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Where</th>
-          <th scope="col">Of</th>
-          <th scope="col" class="figure">at once, g/m²</th>
-          <th scope="col" class="figure">a year</th>
-          <th scope="col" class="figure">days apart</th>
-          <th scope="col">From</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="each in limits" :key="`${each.situation} ${each.kind}`">
-          <th scope="row">{{ situations[each.situation].label }}</th>
-          <td>{{ each.kind }}</td>
-          <td class="figure">{{ grams(each.once.value) }}</td>
-          <td class="figure">{{ grams(each.year.value) }}</td>
-          <td class="figure">{{ each.daysApart }}</td>
-          <td class="from">{{ sourceWords(each.once) }}; {{ each.year.source }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Limits of steps"
+    :columns="limitColumns"
+    :rows="limits"
+    :row-key="(each) => `${each.situation} ${each.kind}`"
+  />
   <h2>What soil holds, and what a path runs by</h2>
-  <ScrollBox label="Figures of soil and path">
-    <table>
-      <tbody>
-        <tr v-for="name in textureNames" :key="name">
-          <th scope="row">{{ textures[name].label }}</th>
-          <td class="figure">
-            clay {{ textures[name].clayPercent }} %, organic matter
-            {{ textures[name].organicPercent }} %
-          </td>
-          <td class="from">{{ sourceWords(textures[name]) }}</td>
-        </tr>
-        <tr v-for="[name, figure] in figures" :key="name">
-          <th scope="row">{{ name }}</th>
-          <td class="figure">
-            {{
-              figure.value < 1e-3 ? figure.value.toExponential(1) : formatNumber(figure.value, 3)
-            }}
-            {{ figure.unit }}
-          </td>
-          <td class="from">{{ sourceWords(figure) }}</td>
-        </tr>
-        <tr v-for="table in sulfurTables" :key="table.id">
-          <th scope="row">Ticks: {{ table.name }}</th>
-          <td class="figure">to pH {{ table.toPH }}</td>
-          <td class="from">{{ sourceWords(table) }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Figures of soil and path"
+    :columns="figureColumns"
+    :rows="figures"
+    :row-key="(each) => each.name"
+  />
 </template>

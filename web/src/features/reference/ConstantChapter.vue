@@ -13,6 +13,8 @@ import {
 import { sourceWords } from '@spudder/core/base/reference'
 import { computed, ref } from 'vue'
 import ChipChoice from '../../ui/ChipChoice.vue'
+import DataTable from '../../ui/DataTable.vue'
+import type { Column } from '../../ui/table-columns.ts'
 
 const chosen = ref<LigandId | undefined>('edta')
 const options = ligandIds.map((id) => ({ value: id, words: ligands[id].name }))
@@ -43,7 +45,34 @@ const rows = computed<readonly Row[]>(() => {
   )
   return [...protons, ...metals]
 })
-import ScrollBox from '../../shared/ScrollBox.vue'
+const stabilityColumns: readonly Column<Row>[] = [
+  { key: 'reaction', title: 'Reaction', isHead: true, text: (row) => row.reaction },
+  {
+    key: 'logK',
+    title: 'log K',
+    isFigure: true,
+    text: (row) => typedNumber(row.constant.logK),
+    sortBy: (row) => row.constant.logK,
+  },
+  {
+    key: 'sure',
+    title: 'sure to',
+    isFigure: true,
+    text: (row) => `± ${typedNumber(confidenceSpread[row.constant.confidence])}`,
+  },
+  { key: 'from', title: 'From', isSmall: true, text: (row) => sourceWords(row.constant) },
+]
+const soilColumns: readonly Column<(typeof soilConstants)[number]>[] = [
+  { key: 'what', title: 'What', isHead: true, text: (each) => each.words },
+  {
+    key: 'value',
+    title: 'value',
+    isFigure: true,
+    text: (each) => typedNumber(each.figure.value),
+  },
+  { key: 'unit', title: 'unit', text: (each) => each.figure.unit },
+  { key: 'from', title: 'From', isSmall: true, text: (each) => sourceWords(each.figure) },
+]
 </script>
 
 <template>
@@ -53,45 +82,17 @@ import ScrollBox from '../../shared/ScrollBox.vue'
     equation. Fe is Fe(III). None is fitted to what the trade knows.
   </p>
   <ChipChoice v-model="chosen" label="Ligand" :options="options" />
-  <ScrollBox label="Stability constants">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Reaction</th>
-          <th scope="col" class="figure">log K</th>
-          <th scope="col" class="figure">sure to</th>
-          <th scope="col">From</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in rows" :key="row.reaction">
-          <th scope="row">{{ row.reaction }}</th>
-          <td class="figure">{{ row.constant.logK }}</td>
-          <td class="figure">± {{ confidenceSpread[row.constant.confidence] }}</td>
-          <td class="from">{{ sourceWords(row.constant) }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Stability constants"
+    :columns="stabilityColumns"
+    :rows="rows"
+    :row-key="(row) => row.reaction"
+  />
   <h2>Soil and water</h2>
-  <ScrollBox label="Constants of soil and water">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">What</th>
-          <th scope="col" class="figure">value</th>
-          <th scope="col">unit</th>
-          <th scope="col">From</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="each in soilConstants" :key="each.words">
-          <th scope="row">{{ each.words }}</th>
-          <td class="figure">{{ typedNumber(each.figure.value) }}</td>
-          <td>{{ each.figure.unit }}</td>
-          <td class="from">{{ sourceWords(each.figure) }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Constants of soil and water"
+    :columns="soilColumns"
+    :rows="soilConstants"
+    :row-key="(each) => each.words"
+  />
 </template>

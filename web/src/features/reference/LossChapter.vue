@@ -9,7 +9,11 @@ import {
 } from '@spudder/core/material/source'
 import { sourceWords, type FigureRange } from '@spudder/core/base/reference'
 
-const daysWords = ({ low, usual, high }: FigureRange): string => `${usual} (${low}-${high})`
+import DataTable from '../../ui/DataTable.vue'
+import type { Column } from '../../ui/table-columns.ts'
+
+const daysWords = ({ low, usual, high }: FigureRange): string =>
+  `${typedNumber(usual)} (${typedNumber(low)}-${typedNumber(high)})`
 const placeWords = {
   leaf: 'onto the leaf',
   soil: 'into the soil',
@@ -18,7 +22,40 @@ const placeWords = {
 } as const satisfies Readonly<Record<LossPlace, string>>
 const names = (ids: readonly string[]): string =>
   ids.map((id) => findIronSource(id).name).join('; ')
-import ScrollBox from '../../shared/ScrollBox.vue'
+const lossColumns: readonly Column<(typeof lossTable)[number]>[] = [
+  { key: 'route', title: 'Route', text: (each) => placeWords[each.place] },
+  { key: 'loss', title: 'Loss', isHead: true, text: (each) => lossProcesses[each.loss.process] },
+  { key: 'forms', title: 'Forms', text: (each) => names(each.sourceIds) },
+  {
+    key: 'days',
+    title: 'half in days',
+    isFigure: true,
+    text: (each) => daysWords(each.loss.halfLifeDays),
+    sortBy: (each) => each.loss.halfLifeDays.usual,
+  },
+  { key: 'from', title: 'From', isSmall: true, text: (each) => sourceWords(each.loss) },
+]
+type Point = (typeof openIronOfUse.points)[number]
+const pHColumn: Column<Point> = {
+  key: 'pH',
+  title: 'pH',
+  isHead: true,
+  text: (point) => typedNumber(point.pH),
+}
+const shareColumns: readonly Column<Point>[] = [
+  pHColumn,
+  {
+    key: 'share',
+    title: 'share of use, %',
+    isFigure: true,
+    text: ({ low, usual, high }) =>
+      `${Math.round(usual * 100)} (${Math.round(low * 100)}-${Math.round(high * 100)})`,
+  },
+]
+const ageColumns: readonly Column<Point>[] = [
+  pHColumn,
+  { key: 'days', title: 'half in days', isFigure: true, text: daysWords },
+]
 </script>
 
 <template>
@@ -27,69 +64,29 @@ import ScrollBox from '../../shared/ScrollBox.vue'
     Half of what is left goes in so many days, and half of the rest in as many again. Losses of one
     form add up.
   </p>
-  <ScrollBox label="Half-lives">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Way in</th>
-          <th scope="col">Loss</th>
-          <th scope="col">Forms</th>
-          <th scope="col" class="figure">half in days</th>
-          <th scope="col">From</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="({ loss, place, sourceIds }, index) in lossTable" :key="index">
-          <td>{{ placeWords[place] }}</td>
-          <th scope="row">{{ lossProcesses[loss.process] }}</th>
-          <td>{{ names(sourceIds) }}</td>
-          <td class="figure">{{ daysWords(loss.halfLifeDays) }}</td>
-          <td class="from">{{ sourceWords(loss) }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Half-lives"
+    :columns="lossColumns"
+    :rows="lossTable"
+    :row-key="(each) => `${each.place} ${each.loss.process} ${each.sourceIds.join()}`"
+  />
   <h2>Open iron in soil</h2>
   <p>
     From a salt, or let go by a chelate: the share roots can use, and the days in which half of that
     ages past use.
   </p>
-  <ScrollBox label="Share of open iron by pH">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">pH</th>
-          <th scope="col" class="figure">share of use, %</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="point in openIronOfUse.points" :key="point.pH">
-          <th scope="row">{{ typedNumber(point.pH) }}</th>
-          <td class="figure">
-            {{ Math.round(point.usual * 100) }} ({{ Math.round(point.low * 100) }}-{{
-              Math.round(point.high * 100)
-            }})
-          </td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Share of open iron by pH"
+    :columns="shareColumns"
+    :rows="openIronOfUse.points"
+    :row-key="(point) => String(point.pH)"
+  />
   <p class="from">{{ sourceWords(openIronOfUse) }}</p>
-  <ScrollBox label="Half-life of open iron by pH">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">pH</th>
-          <th scope="col" class="figure">half in days</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="point in openIronHalfLifeDays.points" :key="point.pH">
-          <th scope="row">{{ typedNumber(point.pH) }}</th>
-          <td class="figure">{{ daysWords(point) }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Half-life of open iron by pH"
+    :columns="ageColumns"
+    :rows="openIronHalfLifeDays.points"
+    :row-key="(point) => String(point.pH)"
+  />
   <p class="from">{{ sourceWords(openIronHalfLifeDays) }}</p>
 </template>

@@ -4,7 +4,8 @@ import { contexts, routeWords } from '@spudder/core/stand/plant'
 import { rateBases, type Rate } from '@spudder/core/material/rate'
 import { allRates, findSource, sourcesWithRate } from '@spudder/core/material/source'
 import { sourceWords } from '@spudder/core/base/reference'
-import ScrollBox from '../../shared/ScrollBox.vue'
+import DataTable from '../../ui/DataTable.vue'
+import type { Column } from '../../ui/table-columns.ts'
 
 const span = (low: number, usual: number, high: number) =>
   low === high
@@ -19,46 +20,42 @@ const often = ({ intervalDays, timesASeason }: Rate) => {
 }
 const where = ({ route, contexts: names }: Rate) =>
   `${routeWords[route]}: ${names.map((name) => contexts[name].label.toLowerCase()).join('; ')}`
+const columns: readonly Column<Rate>[] = [
+  {
+    key: 'rate',
+    title: 'Rate',
+    isHead: true,
+    text: (rate) => rate.label,
+    sortBy: ({ label }) => label,
+  },
+  {
+    key: 'where',
+    title: 'Where',
+    text: where,
+    filters: Object.entries(routeWords).map(([value, words]) => ({ value, words })),
+    isIn: (rate, route) => rate.route === route,
+  },
+  {
+    key: 'forms',
+    title: 'Forms',
+    text: (rate) =>
+      sourcesWithRate(rate.id)
+        .map((id) => findSource(id).name)
+        .join('; '),
+  },
+  { key: 'basis', title: 'Counts by', text: (rate) => rateBases[rate.basis].label },
+  { key: 'span', title: 'Low-high', text: rateOf },
+  { key: 'water', title: 'Water', text: waterOf },
+  { key: 'again', title: 'Again', text: often },
+  { key: 'from', title: 'From', isSmall: true, text: sourceWords },
+]
 </script>
 
 <template>
   <h2>Rates</h2>
   <p>
-    What is usual, by form and way in. The label of a product always wins: its maximum, put in on
-    the shelf, is a hard limit.
+    What is usual, by form and route. The label of a product always wins: its maximum, put in on the
+    shelf, is a hard limit.
   </p>
-  <ScrollBox label="Rates">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Rate</th>
-          <th scope="col">Where</th>
-          <th scope="col">Forms</th>
-          <th scope="col">Counts by</th>
-          <th scope="col">Low-high</th>
-          <th scope="col">Water</th>
-          <th scope="col">Again</th>
-          <th scope="col">From</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="rate in allRates" :key="rate.id">
-          <th scope="row">{{ rate.label }}</th>
-          <td>{{ where(rate) }}</td>
-          <td>
-            {{
-              sourcesWithRate(rate.id)
-                .map((id) => findSource(id).name)
-                .join('; ')
-            }}
-          </td>
-          <td>{{ rateBases[rate.basis].label }}</td>
-          <td>{{ rateOf(rate) }}</td>
-          <td>{{ waterOf(rate) }}</td>
-          <td>{{ often(rate) }}</td>
-          <td class="from">{{ sourceWords(rate) }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable label="Rates" :columns="columns" :rows="allRates" :row-key="(rate) => rate.id" />
 </template>

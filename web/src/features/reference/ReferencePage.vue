@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { TabPane, Tabs } from 'ant-design-vue'
 import { computed } from 'vue'
+import { useRouter } from 'vue-router'
 import { version } from '../../../../package.json'
 import AcidChapter from './AcidChapter.vue'
 import CeilingChapter from './CeilingChapter.vue'
@@ -15,7 +17,7 @@ const props = defineProps<{ chapter?: string }>()
 const chapters = [
   { id: 'sources', label: 'Sources', view: SourceChapter },
   { id: 'constants', label: 'Constants', view: ConstantChapter },
-  { id: 'ceilings', label: 'Reckoning and trade', view: CeilingChapter },
+  { id: 'ceilings', label: 'Calculation and trade', view: CeilingChapter },
   { id: 'losses', label: 'How long it lasts', view: LossChapter },
   { id: 'rates', label: 'Rates', view: RateChapter },
   { id: 'tank', label: 'Tank', view: TankChapter },
@@ -23,28 +25,25 @@ const chapters = [
   { id: 'schools', label: 'Schools', view: SchoolChapter },
 ] as const
 const shown = computed(() => chapters.find(({ id }) => id === props.chapter) ?? chapters[0])
+const router = useRouter()
+const turnTo = (chapter: unknown) =>
+  router.push({ name: 'reference', params: { chapter: String(chapter) } })
 </script>
 
 <template>
   <h1>Reference</h1>
   <p class="lead">
-    What Spudder reckons with, each figure with its source and mark: published, common practice,
+    What Spudder calculates with, each figure with its source and mark: published, common practice,
     derived, from memory of a publication, or our judgement.
   </p>
-  <nav aria-label="Chapters">
-    <RouterLink
-      v-for="each in chapters"
-      :key="each.id"
-      :to="{ name: 'reference', params: { chapter: each.id } }"
-      :class="{ on: each.id === shown.id }"
-      :aria-current="each.id === shown.id ? 'page' : undefined"
-      >{{ each.label }}</RouterLink
-    >
-  </nav>
-  <article class="reference">
-    <component :is="shown.view" />
-  </article>
-  <p class="version">
+  <Tabs :active-key="shown.id" @change="turnTo">
+    <TabPane v-for="each in chapters" :key="each.id" :tab="each.label">
+      <article v-if="each.id === shown.id" class="reference">
+        <component :is="each.view" />
+      </article>
+    </TabPane>
+  </Tabs>
+  <p class="from">
     Spudder {{ version }}.
     <a href="/api/openapi.json">How other programs speak with it</a> (OpenAPI).
   </p>
@@ -55,55 +54,11 @@ const shown = computed(() => chapters.find(({ id }) => id === props.chapter) ?? 
   color: var(--slate);
   max-width: 75ch;
 }
-.version {
-  margin-top: 22px;
-  color: var(--slate);
-  font-size: 0.82rem;
-}
-nav {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 4px;
-  border-bottom: 1px solid var(--strong-line);
-  margin: 12px 0 14px;
-}
-nav a {
-  padding: 8px 13px;
-  text-decoration: none;
-  border-bottom: 3px solid transparent;
-}
-nav .on {
-  border-bottom-color: var(--rust);
-  font-weight: 640;
-}
 .reference {
   display: grid;
   gap: 14px;
 }
-.reference :deep(table) {
-  border-collapse: collapse;
-  width: 100%;
-  font-size: 0.87rem;
-}
-.reference :deep(th),
-.reference :deep(td) {
-  text-align: left;
-  font-weight: 450;
-  padding: 5px 14px 5px 0;
-  border-bottom: 1px solid var(--line);
-  vertical-align: baseline;
-}
-.reference :deep(thead th) {
-  color: var(--slate);
-  font-size: 0.8rem;
-}
-.reference :deep(tbody th) {
-  font-weight: 600;
-}
-.reference :deep(.figure) {
-  text-align: right;
-  white-space: nowrap;
-}
+.from,
 .reference :deep(.from) {
   color: var(--slate);
   font-size: 0.82rem;

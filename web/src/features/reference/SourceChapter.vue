@@ -4,6 +4,8 @@ import { useCurrency } from '../../shared/units/use-currency.ts'
 import { sourceWords, type FigureRange } from '@spudder/core/base/reference'
 import { contentWords, ironSources, otherSources } from '@spudder/core/material/source'
 import { money, moneyRange } from '../../shared/units/money-words.ts'
+import DataTable from '../../ui/DataTable.vue'
+import type { Column } from '../../ui/table-columns.ts'
 
 const percentRange = ({ low, high }: FigureRange): string => {
   const [from, to] = [low, high].map((share) => formatNumber(share * 100))
@@ -12,65 +14,93 @@ const percentRange = ({ low, high }: FigureRange): string => {
 const priceWords = new Set(ironSources.map(({ pricePerKg }) => sourceWords(pricePerKg)))
 const stainWords = { rust: 'rust', red: 'red', little: 'little' } as const
 const organicWords = { often: 'often', seldom: 'seldom', ask: 'ask' } as const
-import ScrollBox from '../../shared/ScrollBox.vue'
 
 const currency = useCurrency()
+type Iron = (typeof ironSources)[number]
+type Other = (typeof otherSources)[number]
+const ironColumns: readonly Column<Iron>[] = [
+  {
+    key: 'form',
+    title: 'Form',
+    isHead: true,
+    text: (each) => each.name,
+    sortBy: ({ name }) => name,
+  },
+  {
+    key: 'iron',
+    title: 'iron',
+    isFigure: true,
+    text: (each) => percentRange(each.contentShare),
+    sortBy: (each) => each.contentShare.high,
+  },
+  {
+    key: 'price',
+    title: '1 kg costs',
+    isFigure: true,
+    text: ({ pricePerKg: { low, high } }) => moneyRange(low, high, currency.value),
+    sortBy: (each) => each.pricePerKg.usual,
+  },
+  {
+    key: 'stains',
+    title: 'stains',
+    text: (each) => stainWords[each.stains],
+    sortBy: (each) => each.stains,
+  },
+  {
+    key: 'organic',
+    title: 'organic growing',
+    text: (each) => organicWords[each.organic],
+    sortBy: (each) => each.organic,
+  },
+  { key: 'remark', title: 'What to know' },
+]
+const otherColumns: readonly Column<Other>[] = [
+  { key: 'source', title: 'Source', isHead: true, text: (each) => each.name },
+  {
+    key: 'of',
+    title: 'of',
+    text: (each) => contentWords[each.nutrient],
+    sortBy: (each) => contentWords[each.nutrient],
+  },
+  {
+    key: 'holds',
+    title: 'holds',
+    isFigure: true,
+    text: (each) => percentRange(each.contentShare),
+  },
+  {
+    key: 'price',
+    title: '1 kg costs',
+    isFigure: true,
+    text: (each) => `about ${money(each.pricePerKg.usual, currency.value)}`,
+    sortBy: (each) => each.pricePerKg.usual,
+  },
+  { key: 'remark', title: 'What to know' },
+]
 </script>
 
 <template>
   <h2>Forms of iron</h2>
-  <ScrollBox label="Forms of iron">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Form</th>
-          <th scope="col" class="figure">iron</th>
-          <th scope="col" class="figure">a kg costs</th>
-          <th scope="col">stains</th>
-          <th scope="col">organic growing</th>
-          <th scope="col">What to know</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="each in ironSources" :key="each.id">
-          <th scope="row">{{ each.name }}</th>
-          <td class="figure">{{ percentRange(each.contentShare) }}</td>
-          <td class="figure">
-            {{ moneyRange(each.pricePerKg.low, each.pricePerKg.high, currency) }}
-          </td>
-          <td>{{ stainWords[each.stains] }}</td>
-          <td>{{ organicWords[each.organic] }}</td>
-          <td>
-            {{ each.remark }} <span class="from">{{ sourceWords(each) }}</span>
-          </td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Forms of iron"
+    :columns="ironColumns"
+    :rows="ironSources"
+    :row-key="(each) => each.id"
+  >
+    <template #remark="{ row }">
+      {{ row.remark }} <span class="from">{{ sourceWords(row) }}</span>
+    </template>
+  </DataTable>
   <p v-for="words in priceWords" :key="words" class="from">Prices: {{ words }}.</p>
   <h2>Manganese, zinc and magnesium</h2>
-  <ScrollBox label="Sources of manganese, zinc and magnesium">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Source</th>
-          <th scope="col">of</th>
-          <th scope="col" class="figure">holds</th>
-          <th scope="col" class="figure">a kg costs</th>
-          <th scope="col">What to know</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="each in otherSources" :key="each.id">
-          <th scope="row">{{ each.name }}</th>
-          <td>{{ contentWords[each.nutrient] }}</td>
-          <td class="figure">{{ percentRange(each.contentShare) }}</td>
-          <td class="figure">about {{ money(each.pricePerKg.usual, currency) }}</td>
-          <td>
-            {{ each.remark }} <span class="from">{{ sourceWords(each) }}</span>
-          </td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Sources of manganese, zinc and magnesium"
+    :columns="otherColumns"
+    :rows="otherSources"
+    :row-key="(each) => each.id"
+  >
+    <template #remark="{ row }">
+      {{ row.remark }} <span class="from">{{ sourceWords(row) }}</span>
+    </template>
+  </DataTable>
 </template>

@@ -5,7 +5,8 @@ import { contexts, type Context } from '@spudder/core/stand/plant'
 import { isNone, sourceWords } from '@spudder/core/base/reference'
 import { seasonLimits } from '@spudder/core/soil/season'
 import { sources } from '@spudder/core/material/source'
-import ScrollBox from '../../shared/ScrollBox.vue'
+import DataTable from '../../ui/DataTable.vue'
+import type { Column } from '../../ui/table-columns.ts'
 
 const standing = { usually: 'usually', doubtful: 'doubtful', never: 'never' } as const
 const placements = { leaf: 'stays on the leaf', 'watered-in': 'watered in', either: '' } as const
@@ -23,6 +24,68 @@ const limits = Object.entries(seasonLimits).flatMap(([context, row]) =>
     limit,
   })),
 )
+const partnerColumns: readonly Column<(typeof partnerKinds)[number]>[] = [
+  { key: 'partner', title: 'Partner', isHead: true, text: (each) => each.name },
+  {
+    key: 'salt',
+    title: 'with a salt',
+    text: (each) => standing[each.besideSalt],
+    sortBy: (each) => standing[each.besideSalt],
+  },
+  {
+    key: 'chelate',
+    title: 'with a chelate',
+    text: (each) => standing[each.besideChelate],
+    sortBy: (each) => standing[each.besideChelate],
+  },
+  { key: 'place', title: 'Where it works', text: (each) => placements[each.placement] },
+  { key: 'why', title: 'Why', text: (each) => each.why },
+  { key: 'from', title: 'From', isSmall: true, text: sourceWords },
+]
+const burnColumns: readonly Column<(typeof burns)[number]>[] = [
+  { key: 'leaves', title: 'Leaves of', isHead: true, text: (each) => each.label },
+  {
+    key: 'try',
+    title: 'try a patch from, %',
+    isFigure: true,
+    text: (each) => typedNumber(each.limit.tryFirst * 100),
+  },
+  {
+    key: 'most',
+    title: 'at most, %',
+    isFigure: true,
+    text: (each) => typedNumber(each.limit.most * 100),
+  },
+  { key: 'from', title: 'From', isSmall: true, text: (each) => sourceWords(each.limit) },
+]
+const dissolvedColumns: readonly Column<(typeof dissolved)[number]>[] = [
+  { key: 'form', title: 'Form', isHead: true, text: (each) => each.name },
+  {
+    key: 'g',
+    title: 'g in a litre at 20 °C',
+    isFigure: true,
+    text: (each) => typedNumber(each.limit.gPerL),
+    sortBy: (each) => each.limit.gPerL,
+  },
+  { key: 'from', title: 'From', isSmall: true, text: (each) => sourceWords(each.limit) },
+]
+const limitColumns: readonly Column<(typeof limits)[number]>[] = [
+  { key: 'stand', title: 'Stand', isHead: true, text: (each) => each.label },
+  {
+    key: 'nutrient',
+    title: 'Nutrient',
+    text: (each) => each.nutrient,
+    sortBy: (each) => each.nutrient,
+  },
+  {
+    key: 'most',
+    title: 'kg/ha',
+    isFigure: true,
+    text: (each) => typedNumber(each.limit.value),
+    sortBy: (each) => each.limit.value,
+  },
+  { key: 'from', title: 'From', isSmall: true, text: (each) => sourceWords(each.limit) },
+]
 </script>
 
 <template>
@@ -31,93 +94,35 @@ const limits = Object.entries(seasonLimits).flatMap(([context, row]) =>
     Nothing before a jar test that is recorded. Never means never, whatever a jar shows. The labels
     of both come first.
   </p>
-  <ScrollBox label="Partners">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Partner</th>
-          <th scope="col">with a salt</th>
-          <th scope="col">with a chelate</th>
-          <th scope="col">Where it works</th>
-          <th scope="col">Why</th>
-          <th scope="col">From</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="partner in partnerKinds" :key="partner.id">
-          <th scope="row">{{ partner.name }}</th>
-          <td>{{ standing[partner.besideSalt] }}</td>
-          <td>{{ standing[partner.besideChelate] }}</td>
-          <td>{{ placements[partner.placement] }}</td>
-          <td>{{ partner.why }}</td>
-          <td class="from">{{ sourceWords(partner) }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Partners"
+    :columns="partnerColumns"
+    :rows="partnerKinds"
+    :row-key="(each) => each.id"
+  />
   <h2>Strength that leaves bear, and what dissolves</h2>
   <p>
     Over {{ burnHeatC.wait.value }} °C spray in the cool hours only, over
     {{ burnHeatC.never.value }} °C not at all ({{ sourceWords(burnHeatC.wait) }}).
   </p>
-  <ScrollBox label="Strength of sulfate sprays">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Leaves of</th>
-          <th scope="col" class="figure">try a patch from, %</th>
-          <th scope="col" class="figure">at most, %</th>
-          <th scope="col">From</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="each in burns" :key="each.label">
-          <th scope="row">{{ each.label }}</th>
-          <td class="figure">{{ each.limit.tryFirst * 100 }}</td>
-          <td class="figure">{{ each.limit.most * 100 }}</td>
-          <td class="from">{{ sourceWords(each.limit) }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
-  <ScrollBox label="What dissolves">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Form</th>
-          <th scope="col" class="figure">g in a litre at 20 °C</th>
-          <th scope="col">From</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="each in dissolved" :key="each.name">
-          <th scope="row">{{ each.name }}</th>
-          <td class="figure">{{ each.limit.gPerL }}</td>
-          <td class="from">{{ sourceWords(each.limit) }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Strength of sulfate sprays"
+    :columns="burnColumns"
+    :rows="burns"
+    :row-key="(each) => each.label"
+  />
+  <DataTable
+    label="What dissolves"
+    :columns="dissolvedColumns"
+    :rows="dissolved"
+    :row-key="(each) => each.name"
+  />
   <h2>Most in a season</h2>
   <p>Put your local rule in its place where the sums stand, on the remedy.</p>
-  <ScrollBox label="Limits of a season">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Stand</th>
-          <th scope="col">Nutrient</th>
-          <th scope="col" class="figure">kg/ha</th>
-          <th scope="col">From</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="each in limits" :key="`${each.label} ${each.nutrient}`">
-          <th scope="row">{{ each.label }}</th>
-          <td>{{ each.nutrient }}</td>
-          <td class="figure">{{ typedNumber(each.limit.value) }}</td>
-          <td class="from">{{ sourceWords(each.limit) }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Limits of a season"
+    :columns="limitColumns"
+    :rows="limits"
+    :row-key="(each) => `${each.label} ${each.nutrient}`"
+  />
 </template>

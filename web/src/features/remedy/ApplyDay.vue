@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue'
+import DayField from '../../ui/DayField.vue'
 import type { OutlookDayDto } from '@spudder/contract/weather'
 import { addDays } from '@spudder/core/base/calendar'
 import type { Route } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
 import { useWorkOutlook } from '../../api/weather.ts'
-import TextField from '../../ui/TextField.vue'
 import { dayWords, today } from '../../shared/units/today.ts'
 import { hourWords } from '../../shared/weather/outlook-words.ts'
 
@@ -37,12 +38,12 @@ const against = computed(() => {
 </script>
 
 <template>
-  <TextField v-model="applyOn" label="Put it on" type="date" :message="message" />
+  <DayField v-model="applyOn" label="Put it on" :message="message" />
   <p v-if="fitDays.length > 0" class="days">
     <span>Fit by the simulated forecast:</span>
-    <button v-for="{ day, hours } in fitDays" :key="day" type="button" @click="applyOn = day">
+    <Button v-for="{ day, hours } in fitDays" :key="day" size="small" @click="applyOn = day">
       {{ dayWords(day) }}, {{ hours }}
-    </button>
+    </Button>
   </p>
   <p v-if="against" class="stop">{{ dayWords(applyOn) }}: {{ against }}.</p>
 </template>
@@ -54,12 +55,5 @@ const against = computed(() => {
   gap: 6px;
   align-items: center;
   font-size: 0.84rem;
-}
-.days button {
-  border: 1px solid var(--strong-line);
-  background: var(--sheet);
-  border-radius: 999px;
-  padding: 3px 11px;
-  cursor: pointer;
 }
 </style>

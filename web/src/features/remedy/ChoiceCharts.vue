@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
 import { aims, courseOf, type AimId } from '@spudder/core/material/choice'
 import { compareWithTrade } from '@spudder/core/material/chemistry'
 import type { Medium, PHBelief } from '@spudder/core/material/persistence'
@@ -72,8 +73,12 @@ const trade = compareWithTrade()
       <p v-if="!pH" class="stop">
         No pH known. Measure it before you buy; every source is judged with doubt till then.
       </p>
-      <details v-if="route === 'soil'" @toggle="isTradeOpen = true">
-        <summary>how, and where reckoning and trade differ</summary>
+      <FoldBox
+        v-if="route === 'soil'"
+        tone="word"
+        words="how, and where reckoning and trade differ"
+        @update:open="isTradeOpen = true"
+      >
         <div v-if="isTradeOpen" class="how">
           <p>
             Share of the chelate that carries iron once iron hydroxide, calcium, magnesium, zinc and
@@ -93,7 +98,7 @@ const trade = compareWithTrade()
             no proof.
           </p>
         </div>
-      </details>
+      </FoldBox>
     </figure>
     <figure v-if="course.length > 0">
       <figcaption>{{ offer.name }}: iron at work in the days after, with its spread</figcaption>
@@ -117,11 +122,6 @@ figure {
 figcaption {
   font-weight: 600;
   font-size: 0.9rem;
-}
-summary {
-  cursor: pointer;
-  color: var(--rust);
-  font-size: 0.84rem;
 }
 .how {
   font-size: 0.86rem;

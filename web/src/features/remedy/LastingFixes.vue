@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { Checkbox } from 'ant-design-vue'
+import DayField from '../../ui/DayField.vue'
 import { addDays } from '@spudder/core/base/calendar'
 import { lastingFixesFor, type LastingFix } from '@spudder/core/material/choice'
 import type { Context } from '@spudder/core/stand/plant'
@@ -38,17 +40,15 @@ const taken = computed(() => fixes.value.filter(isTaken))
 <template>
   <div class="lasting">
     <h2>And the lasting fix</h2>
-    <div v-if="fixes.length > 0" class="chips">
-      <button
+    <div v-if="fixes.length > 0" class="fixes" role="group" aria-label="Lasting fixes">
+      <Checkbox
         v-for="fix in fixes"
         :key="fix.id"
-        type="button"
-        :class="{ on: isTaken(fix) }"
-        :aria-pressed="isTaken(fix)"
-        @click="toggle(fix)"
+        :checked="isTaken(fix)"
+        @update:checked="toggle(fix)"
       >
-        {{ fix.label }} <span>{{ fix.takes }}</span>
-      </button>
+        {{ fix.label }} <span class="faint-note">{{ fix.takes }}</span>
+      </Checkbox>
     </div>
     <p v-if="taken.some(({ isByAcidPlan }) => isByAcidPlan)" class="faint-note">
       How much, in which steps, and whether it can work at all:
@@ -58,10 +58,9 @@ const taken = computed(() => fixes.value.filter(isTaken))
       {{ fix.label }}: {{ fix.but }}
     </p>
     <TextField v-model="words" label="In your words" :message="messages.lasting" />
-    <TextField
+    <DayField
       v-model="retestOn"
       label="Test pH again on (if wanted)"
-      type="date"
       :message="messages.retestOn"
     />
   </div>
@@ -72,35 +71,8 @@ const taken = computed(() => fixes.value.filter(isTaken))
   display: grid;
   gap: 8px;
 }
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 5px;
-}
-button {
-  border: 1px solid var(--strong-line);
-  border-radius: 999px;
-  padding: 3px 11px;
-  font-size: 0.86rem;
-  cursor: pointer;
-  background: var(--sheet);
-  min-height: 28px;
-}
-button span {
-  color: var(--slate);
-  font-size: 0.78rem;
-}
-.on {
-  background: var(--ink);
-  color: var(--paper);
-  border-color: var(--ink);
-}
-.on span {
-  color: inherit;
-}
-@media (width < 700px) {
-  button {
-    padding: 8px 14px;
-  }
+.fixes {
+  display: grid;
+  gap: 4px;
 }
 </style>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
+import { Radio, Tag } from 'ant-design-vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { percent } from '@spudder/core/base/quantity'
 import type { StandSize } from '@spudder/core/stand/plant'
 import { sourceWords } from '@spudder/core/base/reference'
 import type { UnitSystem } from '@spudder/core/base/quantity'
-import { computed } from 'vue'
+import { computed, useId } from 'vue'
 import { money, moneyPerUnit, moneyRange } from '../../shared/units/money-words.ts'
 import { perGround } from '../../shared/units/per-ground.ts'
 import type { Offer } from './offers.ts'
@@ -18,6 +20,7 @@ const props = defineProps<{
   system: UnitSystem
 }>()
 const emit = defineEmits<{ choose: [id: string] }>()
+const name = useId()
 
 /** So many are compared at a glance; the rest opens below. */
 const shownAtFirst = 6
@@ -57,30 +60,31 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
       <span>of use here</span><span>a kg of working {{ offers[0]?.nutrientWord }}</span>
     </p>
     <component
-      :is="group.isOpen ? 'div' : 'details'"
+      :is="group.isOpen ? 'div' : FoldBox"
       v-for="group in groups"
       :key="group.key + String(group.isOpen)"
+      v-bind="group.isOpen ? {} : { words: `${group.list.length} ${group.words}` }"
     >
-      <summary v-if="!group.isOpen" class="more">{{ group.list.length }} {{ group.words }}</summary>
       <ol class="sources" :data-group="group.key">
         <li
           v-for="each in group.list"
           :key="each.id"
           :class="[each.fitness, { on: each.id === chosenId }]"
         >
-          <label>
-            <input
-              type="radio"
-              name="offer"
-              :value="each.id"
-              :checked="each.id === chosenId"
-              :disabled="each.rates.length === 0"
-              @change="emit('choose', each.id)"
-            />
-            <span class="name">{{ each.name }}</span>
-            <span v-if="each.origin === 'shelf'" class="shelf">on the shelf</span>
-            <span class="fitness">{{ fitnessWords[each.fitness] }}</span>
-          </label>
+          <Radio
+            class="choice"
+            :name="name"
+            :value="each.id"
+            :checked="each.id === chosenId"
+            :disabled="each.rates.length === 0"
+            @change="emit('choose', each.id)"
+          >
+            <span class="words">
+              <span class="name">{{ each.name }}</span>
+              <Tag v-if="each.origin === 'shelf'">on the shelf</Tag>
+              <span class="fitness">{{ fitnessWords[each.fitness] }}</span>
+            </span>
+          </Radio>
           <div class="line">
             <div
               class="bar"
@@ -103,9 +107,8 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
             <span>{{ seasonWords(each) }}</span>
             <span v-for="fact in each.facts.slice(0, 2)" :key="fact">{{ fact }}</span>
           </p>
-          <details>
-            <summary>why</summary>
-            <ul>
+          <FoldBox tone="word" words="why">
+            <ul class="reasons">
               <li v-for="reason in each.reasons" :key="reason">{{ reason }}</li>
               <li v-for="fact in each.facts.slice(2)" :key="fact">{{ fact }}.</li>
               <li v-if="each.nitrogenKgPerM2 > 0">
@@ -124,7 +127,7 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
                 {{ moneyRange(each.costPerWorkingKg.low, each.costPerWorkingKg.high, currency) }}.
               </li>
             </ul>
-          </details>
+          </FoldBox>
         </li>
       </ol>
     </component>
@@ -154,23 +157,20 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
   background: var(--sheet);
   box-shadow: inset 3px 0 0 var(--rust);
 }
-label {
+.choice {
+  display: flex;
+}
+.choice > :deep(span:last-child) {
+  flex: 1;
+}
+.words {
   display: flex;
   gap: 9px;
   align-items: baseline;
-  cursor: pointer;
-  min-height: 24px;
 }
 .name {
   font-weight: 620;
   font-size: 0.98rem;
-}
-.shelf {
-  font-size: 0.76rem;
-  border: 1px solid var(--strong-line);
-  border-radius: 999px;
-  padding: 0 7px;
-  white-space: nowrap;
 }
 .fitness {
   margin-left: auto;
@@ -185,9 +185,6 @@ label {
 }
 .fails .name {
   color: var(--slate);
-}
-input {
-  accent-color: var(--rust);
 }
 .line {
   display: grid;
@@ -234,17 +231,7 @@ input {
   color: var(--slate);
   font-size: 0.82rem;
 }
-summary {
-  cursor: pointer;
-  color: var(--rust);
-  font-size: 0.82rem;
-}
-.more {
-  padding: 8px 10px;
-  border-top: 1px solid var(--line);
-  font-size: 0.9rem;
-}
-details ul {
+.reasons {
   color: var(--slate);
   padding-left: 16px;
   display: grid;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldGroup from '../../ui/FieldGroup.vue'
 import {
   findPartner,
   jarOutcomes,
@@ -9,7 +10,7 @@ import {
 import type { Route } from '@spudder/core/stand/plant'
 import { findSource, type SourceId } from '@spudder/core/material/source'
 import { jarTestOf, type JarTest } from '@spudder/core/apply/work'
-import { Button } from 'ant-design-vue'
+import { Button, Checkbox } from 'ant-design-vue'
 import { computed } from 'vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import TextField from '../../ui/TextField.vue'
@@ -70,8 +71,12 @@ const remove = (index: number) =>
 
 <template>
   <div class="partners">
-    <fieldset v-for="(row, index) in rows" :key="index">
-      <legend class="visually-hidden">Partner {{ index + 1 }}</legend>
+    <FieldGroup
+      v-for="(row, index) in rows"
+      :key="index"
+      class="partner"
+      :words="`Partner ${index + 1}`"
+    >
       <div class="fields">
         <ChoiceField
           :model-value="row.partner.kindId"
@@ -91,10 +96,13 @@ const remove = (index: number) =>
       <p :class="row.standing === 'never' ? 'stop' : 'faint-note'">
         <b>{{ standingWords[row.standing] }}</b>: {{ row.kind.why }} ({{ row.kind.source }}).
       </p>
-      <label v-if="row.mustWaterIn" class="apart">
-        <input v-model="row.partner.isApart" type="checkbox" />
+      <Checkbox
+        v-if="row.mustWaterIn"
+        :checked="row.partner.isApart ?? false"
+        @update:checked="row.partner.isApart = $event"
+      >
         Put it out by itself, a day after the spray, and water it in then
-      </label>
+      </Checkbox>
       <p v-if="row.partner.isApart" class="faint-note">
         It gets a job of its own behind the spray; the iron dries on the leaf first.
       </p>
@@ -110,10 +118,10 @@ const remove = (index: number) =>
         :kind-id="row.partner.kindId"
         :partner-name="row.partner.name"
       />
-      <button type="button" class="plain" @click="remove(index)">
-        Take {{ row.partner.name || 'it' }} out
-      </button>
-    </fieldset>
+      <Button type="link" size="small" @click="remove(index)">
+        Remove {{ row.partner.name || 'it' }}
+      </Button>
+    </FieldGroup>
     <TextField
       v-if="isSplitAsked"
       v-model="waterInAfterH"
@@ -122,19 +130,19 @@ const remove = (index: number) =>
       hint="empty: put it out by itself; an hour costs most of the iron on the leaf"
     />
     <Button v-if="partners.length < 6" @click="add">
-      {{ partners.length === 0 ? 'Put something else in the tank' : 'And something else' }}
+      {{ partners.length === 0 ? 'Add something else to the tank' : 'Add another' }}
     </Button>
   </div>
 </template>
 
 <style scoped>
 .partners,
-fieldset {
+.partner {
   display: grid;
   gap: 8px;
   justify-items: start;
 }
-fieldset {
+.partner {
   padding-bottom: 8px;
   border-bottom: 1px solid var(--line);
   width: 100%;
@@ -145,19 +153,5 @@ fieldset {
   gap: 8px;
   width: 100%;
   align-items: start;
-}
-.apart {
-  display: flex;
-  gap: 8px;
-  align-items: baseline;
-}
-.plain {
-  border: 0;
-  background: none;
-  padding: 4px 0;
-  color: var(--rust);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
 import LastingFixes from './LastingFixes.vue'
 import RateFields from './RateFields.vue'
 import { useRemedyStore } from './remedy-store.ts'
@@ -34,8 +35,12 @@ const { cause } = against
       @carrier="carrierValue = $event"
     />
     <p v-else>No rate is known as good practice for this source by this way. Choose another.</p>
-    <details v-if="rate?.carrier && chosen && place" class="tank" :open="draft.tank !== ''">
-      <summary>Sprayer, tank, water, partners</summary>
+    <FoldBox
+      v-if="rate?.carrier && chosen && place"
+      class="tank"
+      :open="draft.tank !== ''"
+      words="Sprayer, tank, water, partners"
+    >
       <TankFields
         v-model="draft"
         :place-id="stand.placeId"
@@ -55,9 +60,8 @@ const { cause } = against
         }"
         @tank="tankL = $event"
       />
-    </details>
-    <details v-if="route === 'solution' && chosen" class="tank">
-      <summary>By stock and injector</summary>
+    </FoldBox>
+    <FoldBox v-if="route === 'solution' && chosen" class="tank" words="By stock and injector">
       <StockMaker
         :stand-id="stand.id"
         :source-id="chosen.sourceId"
@@ -66,7 +70,7 @@ const { cause } = against
         :wanted-mg-per-l="rateValue"
         :system="system"
       />
-    </details>
+    </FoldBox>
     <LastingFixes
       v-if="cause"
       v-model:words="draft.lasting"
@@ -87,10 +91,5 @@ const { cause } = against
 .tank {
   border-top: 1px solid var(--line);
   padding-top: 8px;
-}
-.tank summary {
-  cursor: pointer;
-  font-weight: 600;
-  margin-bottom: 8px;
 }
 </style>

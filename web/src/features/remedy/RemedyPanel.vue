@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import LinkButton from '../../ui/LinkButton.vue'
+import EmptyState from '../../ui/EmptyState.vue'
+import FoldBox from '../../ui/FoldBox.vue'
 import { computed } from 'vue'
 import { useShelf } from '../../api/shelf.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -24,16 +27,16 @@ const pHBelief = computed(
 <template>
   <div v-if="openCase && newestLook && stand && story && leading">
     <RemedyChooser v-if="!isShelfAwaited" :key="stand.id" :stand="stand" />
-    <details class="label">
-      <summary>Read a label for this stand</summary>
+    <FoldBox class="label" words="Read a label for this stand">
       <LabelReader :p-h="pHBelief" :routes="contexts[stand.context].routes" />
-    </details>
+    </FoldBox>
   </div>
-  <div v-else class="empty">
-    <h2>No case to remedy</h2>
-    <p>A remedy rests on a look. Take one first; the case opens with it.</p>
-    <RouterLink :to="{ name: 'look' }" class="onward">Take a look</RouterLink>
-  </div>
+  <EmptyState
+    v-else
+    title="No case to remedy"
+    words="A remedy rests on a look. Take one first; the case opens with it."
+    ><LinkButton :to="{ name: 'look' }">Take a look</LinkButton></EmptyState
+  >
   <section v-if="chosenBefore.length > 0" class="before">
     <h2>Chosen in this case</h2>
     <ul>
@@ -48,31 +51,10 @@ const pHBelief = computed(
 </template>
 
 <style scoped>
-.empty {
-  display: grid;
-  gap: 10px;
-  padding: 24px 0;
-  max-width: 50ch;
-}
-.onward {
-  justify-self: start;
-  background: var(--rust);
-  color: var(--on-rust);
-  border-radius: var(--radius);
-  padding: 9px 16px;
-  text-decoration: none;
-  font-weight: 580;
-}
 .label {
   margin-top: 22px;
   padding-top: 12px;
   border-top: 1px solid var(--line);
-}
-.label summary {
-  cursor: pointer;
-  font-weight: 640;
-  font-size: 1.05rem;
-  padding-bottom: 10px;
 }
 .before {
   margin-top: 26px;

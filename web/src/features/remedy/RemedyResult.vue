@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { responseFor } from '@spudder/core/material/source'
 import { seasonOf } from '@spudder/core/soil/season'
-import { Button } from 'ant-design-vue'
+import { Button, Checkbox } from 'ant-design-vue'
 import { computed } from 'vue'
 import CautionList from '../../shared/case/CautionList.vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
@@ -87,10 +87,9 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
       :hint="interval"
       :message="messageFor('repeats')"
     />
-    <label class="strip">
-      <input v-model="draft.hasStrip" type="checkbox" />
+    <Checkbox v-model:checked="draft.hasStrip">
       Leave a strip untreated, to see what it did
-    </label>
+    </Checkbox>
     <ProblemNote :problem="choose.error.value" />
     <Button
       type="primary"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
 import { formatNumber } from '@spudder/core/base/writing'
 import { spoonWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { group } from 'd3-array'
@@ -32,8 +33,7 @@ const take = (part: Partial<{ measure: string; weight: string }>) =>
 </script>
 
 <template>
-  <details class="same">
-    <summary>the same in other words</summary>
+  <FoldBox class="same" tone="word" words="the same in other words">
     <dl>
       <template v-if="spoons">
         <dt>by the spoon</dt>
@@ -65,18 +65,10 @@ const take = (part: Partial<{ measure: string; weight: string }>) =>
       </li>
       <li><RouterLink :to="{ name: 'size' }">Measure the stand</RouterLink></li>
     </ul>
-  </details>
+  </FoldBox>
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-  font-size: 0.84rem;
-  color: var(--rust);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  list-style: none;
-}
 dl {
   display: grid;
   grid-template-columns: auto 1fr;

@@ -1,14 +1,15 @@
 <script setup lang="ts">
+import SlideField from '../../ui/SlideField.vue'
+import { Button } from 'ant-design-vue'
 import { formatNumber } from '@spudder/core/base/writing'
 import { logCalcium } from '@spudder/core/material/chemistry'
-import { computed, useId } from 'vue'
+import { computed } from 'vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import { usualSoilWater, type SoilWaterDraft } from './soil-water.ts'
 
 /** Calcium, lime and chelate of the soil water, to be dragged while the curves follow. */
 const props = defineProps<{ pH: number }>()
 const soil = defineModel<SoilWaterDraft>({ required: true })
-const id = useId()
 
 const change = (part: Partial<SoilWaterDraft>) => (soil.value = { ...soil.value, ...part })
 const calcium = computed(() => {
@@ -31,60 +32,39 @@ const solidOptions = [
   { value: 'amorphous', words: 'fresh rust' },
   { value: 'goethite', words: 'old, hard rust' },
 ] as const
-const number = (event: Event): number => Number((event.target as HTMLInputElement).value)
 /** Sliders of concentrations run in logarithms, 0.05 to 20 mmol/L. */
 const logCalciumMmol = computed(() => Math.log10(calcium.value))
 </script>
 
 <template>
-  <fieldset class="soil-water">
-    <legend class="visually-hidden">Soil water</legend>
-    <div class="slider">
-      <label :for="`${id}-ca`">
-        Calcium <b>{{ formatNumber(calcium, 2) }} mmol/L</b>
-        <span>{{ formatNumber(calcium * 40.08, 2) }} mg/L</span>
-      </label>
-      <input
-        :id="`${id}-ca`"
-        type="range"
-        min="-1.3"
-        max="1.3"
-        step="0.01"
-        :value="logCalciumMmol"
-        :aria-valuetext="`${formatNumber(calcium, 2)} mmol/L`"
-        @input="change({ calciumFrom: 'measured', calciumMmolPerL: 10 ** number($event) })"
-      />
-    </div>
-    <div class="slider">
-      <label :for="`${id}-salt`">
-        Lime soil, other salts <b>{{ formatNumber(soil.otherAnionsMeqPerL, 2) }} meq/L</b>
-      </label>
-      <input
-        :id="`${id}-salt`"
-        type="range"
-        min="0"
-        max="20"
-        step="0.1"
-        :value="soil.otherAnionsMeqPerL"
-        :aria-valuetext="`${formatNumber(soil.otherAnionsMeqPerL, 2)} meq/L`"
-        @input="change({ calciumFrom: 'lime', otherAnionsMeqPerL: number($event) })"
-      />
-    </div>
-    <div class="slider">
-      <label :for="`${id}-ligand`">
-        Chelate in the soil water <b>{{ formatNumber(10 ** soil.logLigandM * 1e6, 2) }} µmol/L</b>
-      </label>
-      <input
-        :id="`${id}-ligand`"
-        type="range"
-        min="-6"
-        max="-2"
-        step="0.02"
-        :value="soil.logLigandM"
-        :aria-valuetext="`${formatNumber(10 ** soil.logLigandM * 1e6, 2)} µmol/L`"
-        @input="change({ logLigandM: number($event) })"
-      />
-    </div>
+  <div class="soil-water" role="group" aria-label="Soil water">
+    <SlideField
+      :model-value="logCalciumMmol"
+      label="Calcium"
+      :least="-1.3"
+      :most="1.3"
+      :step="0.01"
+      :words="`${formatNumber(calcium, 2)} mmol/L, ${formatNumber(calcium * 40.08, 2)} mg/L`"
+      @update:model-value="change({ calciumFrom: 'measured', calciumMmolPerL: 10 ** $event })"
+    />
+    <SlideField
+      :model-value="soil.otherAnionsMeqPerL"
+      label="Lime soil, other salts"
+      :least="0"
+      :most="20"
+      :step="0.1"
+      :words="`${formatNumber(soil.otherAnionsMeqPerL, 2)} meq/L`"
+      @update:model-value="change({ calciumFrom: 'lime', otherAnionsMeqPerL: $event })"
+    />
+    <SlideField
+      :model-value="soil.logLigandM"
+      label="Chelate in the soil water"
+      :least="-6"
+      :most="-2"
+      :step="0.02"
+      :words="`${formatNumber(10 ** soil.logLigandM * 1e6, 2)} µmol/L`"
+      @update:model-value="change({ logLigandM: $event })"
+    />
     <ChoiceField
       :model-value="soil.calciumFrom"
       label="Calcium is"
@@ -97,10 +77,8 @@ const logCalciumMmol = computed(() => Math.log10(calcium.value))
       :options="solidOptions"
       @update:model-value="change({ ironSolid: $event })"
     />
-    <button v-if="!isUsual" type="button" class="back" @click="soil = { ...usualSoilWater }">
-      Back to this soil
-    </button>
-  </fieldset>
+    <Button v-if="!isUsual" @click="soil = { ...usualSoilWater }"> Back to this soil </Button>
+  </div>
 </template>
 
 <style scoped>
@@ -109,33 +87,6 @@ const logCalciumMmol = computed(() => Math.log10(calcium.value))
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 8px 20px;
   align-items: end;
-}
-.slider {
-  display: grid;
-  gap: 2px;
-}
-label {
-  font-size: 0.8rem;
-  color: var(--slate);
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 7px;
-}
-b {
-  color: var(--ink);
-}
-input[type='range'] {
-  width: 100%;
-  accent-color: var(--rust);
-  min-height: 26px;
-}
-.back {
-  border: 1px solid var(--strong-line);
-  border-radius: var(--radius);
-  background: var(--sheet);
-  padding: 7px 12px;
-  cursor: pointer;
-  justify-self: start;
 }
 @media (width < 700px) {
   .soil-water {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TickList from '../../ui/TickList.vue'
 import { formatDecimals } from '@spudder/core/base/writing'
 import { CoreError } from '@spudder/core/base/error'
 import {
@@ -98,12 +99,11 @@ const named = (materials: readonly { readonly name: string }[]) =>
       </p>
       <HowGot :derivation="made.stock.derivation" />
     </template>
-    <fieldset>
-      <legend>What the feed is made of</legend>
-      <label v-for="material in stockMaterials" :key="material.id">
-        <input v-model="draft.materials" type="checkbox" :value="material.id" /> {{ material.name }}
-      </label>
-    </fieldset>
+    <TickList
+      v-model="draft.materials"
+      label="What the feed is made of"
+      :options="stockMaterials.map(({ id, name }) => ({ value: id, words: name }))"
+    />
     <p><b>Tank A:</b> {{ named(plan.a) }}</p>
     <p><b>Tank B:</b> {{ named(plan.b) }}</p>
     <p v-for="clash in plan.clashes" :key="clash" class="stop">

@@ -1,4 +1,6 @@
-import { mount } from '@vue/test-utils'
+import { Slider } from 'ant-design-vue'
+import { foldsOf, unfold } from '../../tests/folds.ts'
+import { flushPromises, mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { ligandIds } from '@spudder/core/material/source'
 import ChoiceCharts from './ChoiceCharts.vue'
@@ -87,11 +89,12 @@ describe('the chart', () => {
 describe('the sliders of the soil water', () => {
   it('set calcium by hand, by the salts of a lime soil, and the chelate', async () => {
     const sliders = mount(SoilWater, { props: { modelValue: usualSoilWater, pH: 7.8 } })
-    const [calcium, salts, chelate] = sliders.findAll('input[type=range]')
+    const [calcium, salts, chelate] = sliders.findAllComponents(Slider)
     expect(sliders.text()).not.toContain('Back to this soil')
-    await calcium?.setValue('-1')
-    await salts?.setValue('10')
-    await chelate?.setValue('-3')
+    calcium?.vm.$emit('update:value', -1)
+    salts?.vm.$emit('update:value', 10)
+    chelate?.vm.$emit('update:value', -3)
+    await flushPromises()
     expect(sliders.emitted('update:modelValue')?.map(([value]) => value)).toEqual([
       { ...usualSoilWater, calciumFrom: 'measured', calciumMmolPerL: 0.1 },
       { ...usualSoilWater, calciumMmolPerL: 0.1, otherAnionsMeqPerL: 10 },
@@ -102,7 +105,7 @@ describe('the sliders of the soil water', () => {
   it('go back to the soil of the stand', async () => {
     const moved = { ...usualSoilWater, calciumFrom: 'sodic' as const }
     const sliders = mount(SoilWater, { props: { modelValue: moved, pH: 8.6 } })
-    await sliders.find('.back').trigger('click')
+    await sliders.find('button').trigger('click')
     expect(sliders.emitted('update:modelValue')?.[0]).toEqual([usualSoilWater])
   })
 })
@@ -134,9 +137,7 @@ describe('the charts beside the choice', () => {
 
   it('open to how, and to where reckoning and trade differ', async () => {
     const charts = chartsFor({})
-    const details = charts.find('details')
-    ;(details.element as HTMLDetailsElement).open = true
-    await details.trigger('toggle')
+    await unfold(foldsOf(charts)[0])
     expect(charts.text()).toContain('none fitted')
     expect(charts.text()).toMatch(/Differs\. HEDTA/)
   })

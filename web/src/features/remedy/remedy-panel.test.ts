@@ -12,6 +12,13 @@ beforeEach(() => {
   vi.useRealTimers()
 })
 
+/** The box of a lasting fix. */
+const lastingFix = (panel: Awaited<ReturnType<typeof openPanel>>['panel'], words: string) => {
+  const found = panel.findAll('.fixes label').find((each) => each.text().startsWith(words))
+  if (!found) throw new Error(`no lasting fix ${words}`)
+  return found.find('input')
+}
+
 describe('the remedy of a stand on lime', () => {
   it('ranks the shelf beside the catalogue from the first, for the way in', async () => {
     const { rows, chip } = await openPanel()
@@ -38,8 +45,7 @@ describe('the remedy of a stand on lime', () => {
   it('sends what was chosen: product, aim, both fixes and the day of the test', async () => {
     const { panel, sent, chip, submit } = await openPanel()
     await chip('into the soil')
-    const lasting = panel.findAll('button').find((each) => each.text().startsWith('Feed ammonium'))
-    await lasting?.trigger('click')
+    await lastingFix(panel, 'Feed ammonium').setValue(true)
     expect(panel.text()).toContain('Count its nitrogen in the programme')
     await panel.find('form').trigger('submit')
     await flushPromises()
@@ -59,11 +65,9 @@ describe('the remedy of a stand on lime', () => {
 
   it('takes a lasting fix out again', async () => {
     const { panel, field } = await openPanel()
-    const button = () =>
-      panel.findAll('button').find((each) => each.text().startsWith('No more lime'))
-    await button()?.trigger('click')
-    expect(button()?.attributes('aria-pressed')).toBe('true')
-    await button()?.trigger('click')
+    await lastingFix(panel, 'No more lime').setValue(true)
+    expect(field('In your words').find('input').element.value).not.toBe('')
+    await lastingFix(panel, 'No more lime').setValue(false)
     expect(field('In your words').find('input').element.value).toBe('')
   })
 

@@ -1,3 +1,4 @@
+import { unfold } from '../../tests/folds.ts'
 import { choiceOf } from '../../tests/choices.ts'
 import { recorded, unchanged } from '../../tests/recorded.ts'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
@@ -24,7 +25,7 @@ describe('the tank of a spray', () => {
   async function openTank(jarTests: readonly object[] = []) {
     const opened = await openPanel(onIron, [], { '/sprayers': [backpack], '/jar-tests': jarTests })
     const { panel } = opened
-    await panel.find('details.tank summary').trigger('click')
+    await unfold(panel.find('.tank'))
     const button = (words: string) => panel.findAll('button').find((each) => each.text() === words)
     return { ...opened, button }
   }
@@ -38,7 +39,7 @@ describe('the tank of a spray', () => {
 
   it('takes a partner only after its jar test, which is recorded where it is asked for', async () => {
     const { panel, sent, button, submit } = await openTank()
-    await button('Put something else in the tank')?.trigger('click')
+    await button('Add something else to the tank')?.trigger('click')
     expect(panel.text()).toContain(
       'No jar test of urea with Ferrous sulfate, spray grade is recorded here',
     )
@@ -54,7 +55,7 @@ describe('the tank of a spray', () => {
 
   it('says that some things never go together, and splits what must be watered in', async () => {
     const { panel, button } = await openTank()
-    await button('Put something else in the tank')?.trigger('click')
+    await button('Add something else to the tank')?.trigger('click')
     await choiceOf(panel, 'What it is').choose('phosphates')
     expect(panel.text()).toContain('Never together: iron phosphate falls out')
     await choiceOf(panel, 'What it is').choose('grub-control')
@@ -79,7 +80,7 @@ describe('the tank of a spray', () => {
     const made = { id: 'jar', placeId: 'place', sourceId: 'ferrous-sulfate', kindId: 'urea', partnerName: 'urea', testedOn: looked, outcome: 'clear', note: '', ...recorded }
     const { panel, sent, button, field, submit } = await openTank([made])
     await choiceOf(panel, 'Sprayer').choose(backpack.id)
-    await button('Put something else in the tank')?.trigger('click')
+    await button('Add something else to the tank')?.trigger('click')
     await choiceOf(panel, /water/i).choose('citric')
     await field('Alkalinity, mg/L CaCO3').find('input').setValue('250')
     await field('pH of the water').find('input').setValue('8.2')

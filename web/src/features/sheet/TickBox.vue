@@ -1,52 +1,48 @@
 <script setup lang="ts">
+import { Checkbox } from 'ant-design-vue'
 /** A line with a box to tick, large enough for a glove and drawn empty on paper. */
-defineProps<{ value: number }>()
+const props = defineProps<{ value: number }>()
 const ticked = defineModel<number[]>({ required: true })
+function tick(isTicked: boolean): void {
+  const others = ticked.value.filter((each) => each !== props.value)
+  ticked.value = isTicked ? [...others, props.value] : others
+}
 </script>
 
 <template>
-  <label>
-    <input v-model="ticked" type="checkbox" :value="value" />
-    <span><slot /></span>
-  </label>
+  <Checkbox class="tick" :checked="ticked.includes(value)" @update:checked="tick">
+    <slot />
+  </Checkbox>
 </template>
 
 <style scoped>
-label {
-  display: grid;
-  grid-template-columns: 24px 1fr;
-  gap: 8px;
+.tick {
+  display: flex;
   padding: 4px 0;
-  cursor: pointer;
+  font-size: inherit;
+  line-height: inherit;
 }
-input {
-  width: 20px;
-  height: 20px;
-  margin: 1px 0 0;
-  accent-color: var(--ink);
-}
-label:has(input:checked) span {
+.tick.ant-checkbox-wrapper-checked {
   color: var(--slate);
 }
 @media (width < 700px) {
-  label {
-    grid-template-columns: 34px 1fr;
+  .tick {
     padding: 9px 0;
     font-size: 1.05rem;
   }
-  input {
+  .tick :deep(.ant-checkbox-inner) {
     width: 28px;
     height: 28px;
   }
 }
 @media print {
-  label {
+  .tick {
     padding: 0.6mm 0;
   }
-  input {
-    appearance: none;
+  .tick :deep(.ant-checkbox-inner) {
     border: 1.2pt solid #000;
     border-radius: 1pt;
+    background: none;
     width: 4.6mm;
     height: 4.6mm;
   }

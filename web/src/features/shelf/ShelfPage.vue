@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { toShelfProduct } from '@spudder/contract/shelf'
 import { currencies } from '@spudder/core/base/quantity'
@@ -94,17 +95,17 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
         />
         <LabelBounds v-if="pH" :draft="draft.label" :p-h="pH" :routes="['leaf', 'soil']" />
       </div>
-      <details v-if="retired.length > 0">
-        <summary>{{ retired.length }} taken off</summary>
+      <FoldBox v-if="retired.length > 0"
+        ><template #head>{{ retired.length }} removed</template>
         <ul class="retired">
           <li v-for="each in retired" :key="each.id">
             {{ each.name }}
-            <button type="button" :aria-label="`Put ${each.name} back`" @click="form.retire(each)">
+            <Button size="small" :aria-label="`Put ${each.name} back`" @click="form.retire(each)">
               Put back
-            </button>
+            </Button>
           </li>
         </ul>
-      </details>
+      </FoldBox>
     </section>
 
     <form class="product" @submit.prevent="save">
@@ -195,14 +196,6 @@ section,
   gap: 12px;
   min-width: 0;
 }
-.retired button {
-  border: 0;
-  background: none;
-  color: var(--rust);
-  cursor: pointer;
-  padding: 4px 6px;
-  min-height: 28px;
-}
 .cells {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
@@ -222,11 +215,6 @@ section,
 }
 .done {
   font-weight: 600;
-}
-summary {
-  cursor: pointer;
-  color: var(--rust);
-  font-size: 0.88rem;
 }
 @media (width < 1000px) {
   .page {

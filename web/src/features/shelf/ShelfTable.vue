@@ -1,11 +1,13 @@
 <script setup lang="ts">
+import { Button, Space } from 'ant-design-vue'
 import { formatNumber } from '@spudder/core/base/writing'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import type { ProductDto } from '@spudder/contract/shelf'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { checkLabel } from '@spudder/core/material/label'
 import { findIronSource } from '@spudder/core/material/source'
-import ScrollBox from '../../shared/ScrollBox.vue'
+import DataTable from '../../ui/DataTable.vue'
+import type { Column } from '../../ui/table-columns.ts'
 import { money } from '../../shared/units/money-words.ts'
 
 const currency = useCurrency()
@@ -19,122 +21,93 @@ const props = defineProps<{
 const emit = defineEmits<{ edit: [product: ProductDto]; retire: [product: ProductDto] }>()
 
 const ironOf = ({ label }: ProductDto): number => checkLabel(label).label?.iron ?? 0
-function pricePerKgIron({ label, packPrice, packKg }: ProductDto): string {
+/** What a kilogram of its iron costs; undefined where label or price say too little. */
+function pricePerKgIron({ label, packPrice, packKg }: ProductDto): number | undefined {
   const iron = checkLabel(label).label?.iron
-  if (packPrice === null || packKg === null || !iron) return ''
-  return money(packPrice / packKg / (iron / 100), currency.value)
+  if (packPrice === null || packKg === null || !iron) return undefined
+  return packPrice / packKg / (iron / 100)
 }
+const priceWords = (product: ProductDto): string => {
+  const price = pricePerKgIron(product)
+  return price === undefined ? '' : money(price, currency.value)
+}
+const packWords = ({ packKg, packPrice }: ProductDto): string =>
+  [mass(packKg), packPrice === null ? '' : money(packPrice, currency.value)]
+    .filter((words) => words !== '')
+    .join(', ')
 const mass = (kg: number | null): string =>
   kg === null ? '' : amountWords('mass', kg, props.system)
+const columns: readonly Column<ProductDto>[] = [
+  { key: 'product', title: 'Product', isHead: true, sortBy: ({ name }) => name },
+  {
+    key: 'iron',
+    title: 'iron',
+    isFigure: true,
+    text: (each) => `${formatNumber(ironOf(each))} %`,
+    sortBy: ironOf,
+  },
+  {
+    key: 'price',
+    title: 'cost per kg iron',
+    isFigure: true,
+    text: priceWords,
+    sortBy: pricePerKgIron,
+  },
+  { key: 'pack', title: 'pack', isFigure: true, text: packWords },
+  {
+    key: 'stock',
+    title: 'stock',
+    isFigure: true,
+    text: ({ stockKg }) => mass(stockKg),
+    sortBy: ({ stockKg }) => stockKg ?? undefined,
+  },
+  { key: 'acts', title: 'Change', isTitleHidden: true },
+]
 </script>
 
 <template>
-  <ScrollBox label="Products">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Product</th>
-          <th scope="col" class="figure">iron</th>
-          <th scope="col" class="figure">a kg of its iron</th>
-          <th scope="col" class="figure pack">pack</th>
-          <th scope="col" class="figure">stock</th>
-          <th scope="col"><span class="visually-hidden">Change</span></th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="each in products" :key="each.id" :class="{ on: editing === each.id }">
-          <th scope="row">
-            {{ each.name }}
-            <span class="form"
-              >{{ findIronSource(each.sourceId).name
-              }}{{ each.lot === '' ? '' : `, lot ${each.lot}` }}</span
-            >
-          </th>
-          <td class="figure">{{ formatNumber(ironOf(each)) }} %</td>
-          <td class="figure strong">{{ pricePerKgIron(each) }}</td>
-          <td class="figure pack">
-            {{ mass(each.packKg)
-            }}<template v-if="each.packPrice !== null"
-              >, {{ money(each.packPrice, currency) }}</template
-            >
-          </td>
-          <td class="figure">{{ mass(each.stockKg) }}</td>
-          <td class="acts">
-            <button type="button" :aria-label="`Change ${each.name}`" @click="emit('edit', each)">
-              Change
-            </button>
-            <button
-              type="button"
-              :aria-label="`Take ${each.name} off the shelf`"
-              @click="emit('retire', each)"
-            >
-              Take off
-            </button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Products"
+    :columns="columns"
+    :rows="products"
+    :row-key="(each) => each.id"
+    :row-class="(each) => (editing === each.id ? 'on' : '')"
+    empty="No product yet."
+  >
+    <template #product="{ row }">
+      {{ row.name }}
+      <span class="form"
+        >{{ findIronSource(row.sourceId).name }}{{ row.lot === '' ? '' : `, lot ${row.lot}` }}</span
+      >
+    </template>
+    <template #acts="{ row }">
+      <Space wrap>
+        <Button
+          type="link"
+          size="small"
+          :aria-label="`Change ${row.name}`"
+          @click="emit('edit', row)"
+        >
+          Change
+        </Button>
+        <Button
+          type="link"
+          size="small"
+          :aria-label="`Remove ${row.name} from the shelf`"
+          @click="emit('retire', row)"
+        >
+          Remove
+        </Button>
+      </Space>
+    </template>
+  </DataTable>
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.88rem;
-}
-th,
-td {
-  text-align: left;
-  padding: 7px 12px 7px 0;
-  border-bottom: 1px solid var(--line);
-  font-weight: 500;
-  vertical-align: baseline;
-}
-thead th {
-  font-size: 0.8rem;
-  color: var(--slate);
-}
-tbody th {
-  font-weight: 620;
-}
 .form {
   display: block;
   font-weight: 450;
   font-size: 0.82rem;
   color: var(--slate);
-}
-.figure {
-  text-align: right;
-  white-space: nowrap;
-}
-.strong {
-  font-weight: 660;
-}
-.on {
-  background: var(--sheet);
-}
-.acts {
-  white-space: nowrap;
-  text-align: right;
-  padding-right: 0;
-}
-button {
-  border: 0;
-  background: none;
-  color: var(--rust);
-  cursor: pointer;
-  padding: 4px 6px;
-  min-height: 28px;
-}
-@media (width < 700px) {
-  .pack {
-    display: none;
-  }
-  button {
-    display: block;
-    margin-left: auto;
-    min-height: 38px;
-  }
 }
 </style>

@@ -96,11 +96,11 @@ describe('the shelf', () => {
 
   it('takes a product off and keeps it to be put back', async () => {
     const { page, sent } = await openShelf()
-    await page.find('[aria-label="Take Crystals, 50 lb off the shelf"]').trigger('click')
+    await page.find('[aria-label="Remove Crystals, 50 lb from the shelf"]').trigger('click')
     await flushPromises()
     expect(sent).toMatchObject([{ method: 'PATCH', body: { isRetired: true } }])
     const { page: later } = await openShelf([{ ...bag, isRetired: true }])
-    expect(later.text()).toContain('1 taken off')
+    expect(later.text()).toContain('1 removed')
   })
 })
 

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
+import { Button } from 'ant-design-vue'
 import { sprayerRoutes } from '@spudder/contract/sprayer'
 import { useChange } from '../../api/use-change.ts'
 import { isNone } from '@spudder/core/base/reference'
@@ -126,28 +128,28 @@ function stored(name: string): void {
         </p>
         <HowGot v-if="each.how && !each.isMeasured" :derivation="each.how" />
         <div class="acts">
-          <button
+          <Button
             v-if="canCalibrate(each.sprayer)"
-            type="button"
+            size="small"
             :aria-label="`Calibrate ${each.sprayer.name}`"
             @click="calibrating = calibrating === each.sprayer.id ? undefined : each.sprayer.id"
           >
             Calibrate
-          </button>
-          <button
-            type="button"
+          </Button>
+          <Button
+            size="small"
             :aria-label="`Change ${each.sprayer.name}`"
             @click="edit(each.sprayer)"
           >
             Change
-          </button>
-          <button
-            type="button"
+          </Button>
+          <Button
+            size="small"
             :aria-label="`Retire ${each.sprayer.name}`"
             @click="retire(each.sprayer)"
           >
             Retire
-          </button>
+          </Button>
         </div>
         <CalibrationGuide
           v-if="calibrating === each.sprayer.id"
@@ -155,10 +157,9 @@ function stored(name: string): void {
           :system="system"
           @done="calibrating = undefined"
         />
-        <details v-if="hasNozzles(each.setup)">
-          <summary>Bring it to a rate</summary>
+        <FoldBox v-if="hasNozzles(each.setup)" words="Bring it to a rate">
           <TargetRate :setup="each.setup" :system="system" />
-        </details>
+        </FoldBox>
       </article>
       <p v-if="sprayers.status.value === 'success' && inUse.length === 0" class="empty">
         No sprayer yet. Put in the one you reach for; the first calibration takes ten minutes.
@@ -208,20 +209,6 @@ function stored(name: string): void {
 .acts {
   display: flex;
   gap: 14px;
-}
-.acts button {
-  border: 0;
-  background: none;
-  padding: 6px 0;
-  color: var(--rust);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
-}
-summary {
-  cursor: pointer;
-  font-size: 0.88rem;
-  color: var(--slate);
 }
 details > :deep(section) {
   margin-top: 8px;

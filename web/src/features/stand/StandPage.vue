@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue'
 import { toStandSize } from '@spudder/contract/stand'
 import { addDays } from '@spudder/core/base/calendar'
 import { contexts, findPlant, sizeWords } from '@spudder/core/stand/plant'
@@ -85,7 +86,7 @@ onBeforeUnmount(() => (palette.local = []))
 <template>
   <p v-if="query.error.value" class="notice" role="alert">
     {{ query.error.value.message }}
-    <button type="button" @click="query.refetch()">Try again</button>
+    <Button size="small" @click="query.refetch()">Try again</Button>
     <RouterLink :to="{ name: 'estate' }">Back to the estate</RouterLink>
   </p>
   <div class="head">

@@ -66,7 +66,7 @@ describe('measuring a stand again', () => {
     })
     await panel
       .findAll('button')
-      .find((each) => each.text() === 'Reckon it by its parts')
+      .find((each) => each.text() === 'Work it out by its parts')
       ?.trigger('click')
     await field('Length').find('input').setValue('4 m')
     await field('Width').find('input').setValue('1.2 m')
@@ -76,7 +76,7 @@ describe('measuring a stand again', () => {
     expect(sent[0]?.body).toMatchObject({ size: { kind: 'solution', volumeL: 1440 } })
     await panel
       .findAll('button')
-      .find((each) => each.text() === 'Take part 1 away')
+      .find((each) => each.text() === 'Remove part 1')
       ?.trigger('click')
     expect(panel.text()).toContain('Solution in the loop')
   })

@@ -1,11 +1,13 @@
 <script setup lang="ts">
+import ChipChoice from '../../ui/ChipChoice.vue'
+import DayField from '../../ui/DayField.vue'
 import { typedNumber } from '@spudder/core/base/writing'
 import { trialRoutes } from '@spudder/contract/trial'
 import { useChange } from '../../api/use-change.ts'
 import type { TrialDto } from '@spudder/contract/trial'
 import { readingKinds } from '@spudder/core/seen/reading'
 import { treatmentName, walkingOrder, type Plot } from '@spudder/core/outcome/trial'
-import { Button } from 'ant-design-vue'
+import { Button, Checkbox } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
@@ -89,8 +91,8 @@ async function save(): Promise<void> {
 <template>
   <section v-if="plot" class="walk" aria-label="Rate the plots">
     <header>
-      <TextField v-model="draft.ratedOn" label="Rated on" type="date" />
-      <label class="tick"><input v-model="isBlind" type="checkbox" /> hide the treatment</label>
+      <DayField v-model="draft.ratedOn" label="Rated on" />
+      <Checkbox v-model:checked="isBlind">hide the treatment</Checkbox>
     </header>
     <div class="plot" aria-live="polite">
       <span class="figure number">{{ plot.number }}</span>
@@ -100,17 +102,13 @@ async function save(): Promise<void> {
         <template v-else>{{ at + 1 }} of {{ walk.length }} on the walk</template>
       </span>
     </div>
-    <div v-if="steps.length > 0" class="steps" role="group" :aria-label="kind.label">
-      <button
-        v-for="step in steps"
-        :key="step"
-        type="button"
-        :aria-pressed="typed === typedNumber(step)"
-        @click="give(step)"
-      >
-        {{ step }}
-      </button>
-    </div>
+    <ChipChoice
+      v-if="steps.length > 0"
+      :model-value="typed === '' ? undefined : typed"
+      :label="kind.label"
+      :options="steps.map((step) => ({ value: typedNumber(step), words: String(step) }))"
+      @update:model-value="give(numberIn($event ?? ''))"
+    />
     <TextField v-else v-model="typed" :label="kind.label" inputmode="decimal" />
     <div class="row">
       <Button size="large" @click="go(-1)">Back</Button>
@@ -155,20 +153,6 @@ header,
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(58px, 1fr));
   gap: 6px;
-}
-.steps button {
-  min-height: 48px;
-  font: inherit;
-  font-size: 1.1rem;
-  color: var(--ink);
-  background: var(--sheet);
-  border: 1px solid var(--strong-line);
-  border-radius: var(--radius);
-}
-.steps button[aria-pressed='true'] {
-  border-color: var(--rust);
-  box-shadow: inset 0 0 0 2px var(--rust);
-  font-weight: 660;
 }
 .tick {
   font-size: 0.9rem;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
 import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
 import type { TrialDto } from '@spudder/contract/trial'
 import { readingKinds } from '@spudder/core/seen/reading'
@@ -7,7 +8,8 @@ import type { AnovaRow } from '@spudder/core/base/statistics'
 import { treatmentMeansByDay, type Plot } from '@spudder/core/outcome/trial'
 import { computed, ref } from 'vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
-import ScrollBox from '../../shared/ScrollBox.vue'
+import DataTable from '../../ui/DataTable.vue'
+import type { Column } from '../../ui/table-columns.ts'
 import { dayWords } from '../../shared/units/today.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import TreatmentChart from './TreatmentChart.vue'
@@ -72,6 +74,20 @@ const colourOf = (value: number): string =>
     : 'var(--slate)'
 const chance = ({ p }: AnovaRow) =>
   p === undefined ? '' : p < 0.001 ? '< 0.001' : formatDecimals(p, 3)
+const columns: readonly Column<AnovaRow>[] = [
+  { key: 'source', title: 'Source', isHead: true, text: (row) => row.name },
+  {
+    key: 'squares',
+    title: 'Sum of squares',
+    isFigure: true,
+    text: (row) => number(row.sumOfSquares),
+  },
+  { key: 'df', title: 'df', isFigure: true, text: (row) => String(row.degreesOfFreedom) },
+  { key: 'mean', title: 'Mean square', isFigure: true, text: (row) => number(row.meanSquare) },
+  { key: 'f', title: 'F', isFigure: true, text: (row) => number(row.f) },
+  { key: 'p', title: 'P', isFigure: true, text: chance },
+  { key: 'against', title: 'tested against', text: (row) => row.against ?? '' },
+]
 </script>
 
 <template>
@@ -99,34 +115,13 @@ const chance = ({ p }: AnovaRow) =>
           :treatments="treatments"
           :colour-of="colourOf"
         />
-        <details>
-          <summary>The table behind it</summary>
-          <ScrollBox label="Analysis of variance">
-            <table>
-              <thead>
-                <tr>
-                  <th>Source</th>
-                  <th>Sum of squares</th>
-                  <th>df</th>
-                  <th>Mean square</th>
-                  <th>F</th>
-                  <th>P</th>
-                  <th>held against</th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr v-for="row in [...analysis.table, ...dates]" :key="row.name + row.sumOfSquares">
-                  <th scope="row">{{ row.name }}</th>
-                  <td>{{ number(row.sumOfSquares) }}</td>
-                  <td>{{ row.degreesOfFreedom }}</td>
-                  <td>{{ number(row.meanSquare) }}</td>
-                  <td>{{ number(row.f) }}</td>
-                  <td>{{ chance(row) }}</td>
-                  <td>{{ row.against ?? '' }}</td>
-                </tr>
-              </tbody>
-            </table>
-          </ScrollBox>
+        <FoldBox words="The table behind it">
+          <DataTable
+            label="Analysis of variance"
+            :columns="columns"
+            :rows="[...analysis.table, ...dates]"
+            :row-key="(row) => row.name + row.sumOfSquares"
+          />
           <p v-for="each in differences" :key="each.of" class="differences">
             {{ each.of }}: two means are apart from {{ each.alone }} on where just these two are
             asked about (least significant difference), from {{ each.among }} on among all (Tukey).
@@ -141,7 +136,7 @@ const chance = ({ p }: AnovaRow) =>
                 : ''
             }}
           </p>
-        </details>
+        </FoldBox>
       </template>
     </template>
   </section>
@@ -166,23 +161,5 @@ const chance = ({ p }: AnovaRow) =>
 }
 h3 {
   font-size: 0.94rem;
-}
-summary {
-  cursor: pointer;
-  color: var(--rust);
-}
-table {
-  border-collapse: collapse;
-  font-size: 0.86rem;
-}
-th,
-td {
-  padding: 3px 12px 3px 0;
-  text-align: right;
-  white-space: nowrap;
-}
-th:first-child,
-td:last-child {
-  text-align: left;
 }
 </style>

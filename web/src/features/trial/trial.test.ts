@@ -116,7 +116,7 @@ describe('plots rated on a walk', () => {
     const walk = panel.find('section.walk')
     expect(walk.find('.number').text()).toBe('1')
     expect(panel.find('svg.map').text()).not.toContain('EDDHA')
-    await walk.findAll('.steps button').find((each) => each.text() === '6.5')?.trigger('click') // prettier-ignore
+    await walk.find('input[value="6.5"]').setValue(true)
     expect(walk.find('.number').text()).toBe('2')
     expect(walk.text()).toContain('Store 1 rating')
     await walk.find('input[type="checkbox"]').setValue(false)
@@ -125,9 +125,7 @@ describe('plots rated on a walk', () => {
 
   it('are stored in one go, each under an id of its own', async () => {
     const { panel, sent } = await open([trial({ ratings: [] })])
-    const six = () => panel.findAll('.steps button').find((each) => each.text() === '6')
-    await six()?.trigger('click')
-    await six()?.trigger('click')
+    for (let plot = 1; plot <= 2; plot++) await panel.find('.walk input[value="6"]').setValue(true)
     await panel.findAll('button').find((each) => each.text().startsWith('Store 2'))?.trigger('click') // prettier-ignore
     await flushPromises()
     const [walk] = sent as { path: string; body: { ratings: { id: string; plot: number }[] } }[]
@@ -138,7 +136,7 @@ describe('plots rated on a walk', () => {
 
   it('stay where the walk was left, over a reload', async () => {
     const first = await open([trial({ ratings: [] })])
-    await first.panel.find('.steps button').trigger('click')
+    await first.panel.find('.walk input[type=radio]').setValue(true)
     await flushPromises()
     const again = await open([trial({ ratings: [] })])
     expect(again.panel.find('section.walk').text()).toContain('Store 1 rating')

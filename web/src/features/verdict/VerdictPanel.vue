@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import LinkButton from '../../ui/LinkButton.vue'
+import EmptyState from '../../ui/EmptyState.vue'
+import FoldBox from '../../ui/FoldBox.vue'
 import { formatDecimals } from '@spudder/core/base/writing'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { percent } from '@spudder/core/base/quantity'
@@ -113,23 +116,19 @@ const seenWords = computed(() => {
           <p class="seen">Iron is the remedy, or part of it: {{ ironWords }}.</p>
         </div>
       </div>
-      <RouterLink
-        v-if="openCase && !isDirty && remedies.length > 0"
-        :to="{ name: 'jobs' }"
-        class="onward"
-      >
+      <LinkButton v-if="openCase && !isDirty && remedies.length > 0" :to="{ name: 'jobs' }">
         On to the jobs
-      </RouterLink>
-      <RouterLink
+      </LinkButton>
+      <LinkButton
         v-else-if="openCase && !isDirty && !isNotIron"
         :to="{ name: 'remedy' }"
-        :class="['onward', { quiet: settling.state === 'open' }]"
+        :is-quiet="settling.state === 'open'"
       >
         Choose the remedy
-      </RouterLink>
-      <RouterLink v-else-if="isDirty || !openCase" :to="{ name: 'look' }" class="onward">
-        Store the look first
-      </RouterLink>
+      </LinkButton>
+      <LinkButton v-else-if="isDirty || !openCase" :to="{ name: 'look' }">
+        Save the look first
+      </LinkButton>
       <WorkerNote :failure="checksFailure" @again="checkAgain" />
       <NextChecks
         v-if="openChecks"
@@ -142,8 +141,7 @@ const seenWords = computed(() => {
       />
       <ProblemNote :problem="planCheck.error.value" />
       <MindChangers v-if="openChecks" :changers="openChecks.changers" />
-      <details class="how">
-        <summary>how</summary>
+      <FoldBox class="how" tone="word" words="how">
         <p>
           Every cause, and every pair that can go together, starts from how common it is in this
           kind of stand. Each finding multiplies it by how often that finding is seen under that
@@ -153,14 +151,15 @@ const seenWords = computed(() => {
           practice or Marschner's; the sizes are a judgement, laid open in the reference data and
           tried on drawn cases.
         </p>
-      </details>
+      </FoldBox>
     </aside>
   </div>
-  <div v-else class="empty">
-    <h2>No verdict yet</h2>
-    <p>Take a look first: paint what the leaves show, and add a pH if you have one.</p>
-    <RouterLink :to="{ name: 'look' }" class="onward">Take a look</RouterLink>
-  </div>
+  <EmptyState
+    v-else
+    title="No verdict yet"
+    words="Take a look first: paint what the leaves show, and add a pH if you have one."
+    ><LinkButton :to="{ name: 'look' }">Take a look</LinkButton></EmptyState
+  >
 </template>
 
 <style scoped>
@@ -203,30 +202,6 @@ aside {
 .how {
   font-size: 0.86rem;
   color: var(--slate);
-}
-.how summary {
-  cursor: pointer;
-  color: var(--rust);
-}
-.onward {
-  justify-self: start;
-  background: var(--rust);
-  color: var(--on-rust);
-  border-radius: var(--radius);
-  padding: 9px 16px;
-  text-decoration: none;
-  font-weight: 580;
-}
-.quiet {
-  background: none;
-  color: var(--rust);
-  border: 1px solid var(--rust);
-}
-.empty {
-  display: grid;
-  gap: 10px;
-  padding: 30px 0;
-  max-width: 50ch;
 }
 @media (width < 900px) {
   .verdict {

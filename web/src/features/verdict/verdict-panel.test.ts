@@ -1,3 +1,4 @@
+import { unfold } from '../../tests/folds.ts'
 import { flushPromises } from '@vue/test-utils'
 import { addDays } from '@spudder/core/base/calendar'
 import { allCauses } from '@spudder/core/verdict/diagnosis'
@@ -71,11 +72,10 @@ describe('the verdict', () => {
   it('plans a check for the day on which its answer is due', async () => {
     const { panel, sent } = await verdictOn({ tier: 'youngest-only' })
     const paint = panel
-      .findAll('[aria-label="Check next"] details')
+      .findAll('[aria-label="Check next"] .fold')
       .find((each) => each.text().includes('Paint leaves'))
     if (!paint) throw new Error('the leaf-paint test is not proposed')
-    ;(paint.element as HTMLDetailsElement).open = true
-    await paint.trigger('toggle')
+    await unfold(paint)
     await paint.find('button').trigger('click')
     await flushPromises()
     expect(sent[0]).toMatchObject({

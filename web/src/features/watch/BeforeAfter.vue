@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SlideField from '../../ui/SlideField.vue'
 import { formatDecimals } from '@spudder/core/base/writing'
 import type { PhotoDto } from '@spudder/contract/photo'
 import { remarksById, whyNotCompared } from '@spudder/core/seen/photo'
@@ -76,12 +77,13 @@ const compared = computed(() => {
       <b class="day left">{{ words(before) }}</b>
       <b class="day right">{{ words(after) }}</b>
     </div>
-    <input
-      v-model.number="share"
-      type="range"
-      min="0"
-      max="100"
-      aria-label="How much of the earlier photo is shown"
+    <SlideField
+      v-model="share"
+      label="How much of the earlier photo is shown"
+      :least="0"
+      :most="100"
+      :step="1"
+      :words="`${share} %`"
     />
     <div class="choices">
       <ChoiceField v-model="chosen.before" label="Before" :options="options" />
@@ -144,9 +146,5 @@ const compared = computed(() => {
 .refused {
   color: var(--rust);
   font-weight: 560;
-}
-input[type='range'] {
-  width: 100%;
-  accent-color: var(--rust);
 }
 </style>

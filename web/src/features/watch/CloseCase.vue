@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
 import { caseRoutes } from '@spudder/contract/case'
 import { useChange } from '../../api/use-change.ts'
 import { CloseCaseDto, type CaseDto, type CaseOutcome } from '@spudder/contract/case'
@@ -33,8 +34,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <details>
-    <summary>Close the case</summary>
+  <FoldBox words="Close the case">
     <form @submit.prevent="save">
       <ChipChoice v-model="draft.outcome" label="How did it end?" :options="outcomes" />
       <p v-if="wrong" class="message" role="alert">{{ wrong }}</p>
@@ -47,15 +47,10 @@ async function save(): Promise<void> {
       <ProblemNote :problem="close.error.value" />
       <Button html-type="submit" :loading="close.isLoading.value">Close it</Button>
     </form>
-  </details>
+  </FoldBox>
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-  color: var(--rust);
-  font-size: 0.9rem;
-}
 form {
   display: grid;
   gap: 9px;

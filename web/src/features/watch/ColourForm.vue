@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DayField from '../../ui/DayField.vue'
 import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
 import { readingRoutes } from '@spudder/contract/reading'
 import { useChange } from '../../api/use-change.ts'
@@ -94,7 +95,7 @@ async function save(): Promise<void> {
         inputmode="decimal"
         :message="messageFor('value')"
       />
-      <TextField v-model="draft.takenOn" label="on" type="date" :message="messageFor('takenOn')" />
+      <DayField v-model="draft.takenOn" label="on" :message="messageFor('takenOn')" />
     </div>
     <div v-if="draft.kind === 'chlorophyll'" class="meter">
       <Button :loading="meter.isReading.value" @click="clip">Clip a leaf</Button>

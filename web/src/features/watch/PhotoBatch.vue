@@ -65,8 +65,8 @@ const measureOf = (id: string) => measures.get(id)
     </p>
     <ul v-else class="strip">
       <li v-for="photo in photos" :key="photo.id">
-        <button
-          type="button"
+        <Button
+          class="photo"
           :aria-expanded="opened === photo.id"
           @click="opened = opened === photo.id ? undefined : photo.id"
         >
@@ -84,7 +84,7 @@ const measureOf = (id: string) => measures.get(id)
           <span v-if="photo.measure && !photo.measure.isComparable" class="visually-hidden">
             {{ remarksById(photo.measure.remarks)[0]?.words }}
           </span>
-        </button>
+        </Button>
       </li>
     </ul>
     <PhotoView
@@ -129,21 +129,17 @@ header h2 {
   flex-wrap: wrap;
   gap: 10px;
 }
-.strip button {
+.photo {
   display: grid;
-  width: 124px;
+  width: 130px;
+  height: auto;
   padding: 5px;
-  text-align: left;
-  font: inherit;
+  text-align: start;
+  white-space: normal;
   font-size: 0.78rem;
-  color: var(--slate);
-  background: var(--sheet);
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  cursor: pointer;
 }
-.strip button[aria-expanded='true'] {
-  border-color: var(--rust);
+.photo[aria-expanded='true'] {
+  border-color: var(--ink);
 }
 .strip img {
   width: 100%;

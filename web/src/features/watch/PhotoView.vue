@@ -1,14 +1,14 @@
 <script setup lang="ts">
+import DayField from '../../ui/DayField.vue'
 import { formatDecimals } from '@spudder/core/base/writing'
 import { percent } from '@spudder/core/base/quantity'
 import type { PhotoDto } from '@spudder/contract/photo'
 import type { Dab, PhotoMeasure } from '@spudder/core/seen/photo'
 import { remarksById } from '@spudder/core/seen/photo'
-import { Button } from 'ant-design-vue'
+import { Button, Checkbox } from 'ant-design-vue'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { photoAddress } from '../../api/photos.ts'
 import ChipChoice from '../../ui/ChipChoice.vue'
-import TextField from '../../ui/TextField.vue'
 import { overlayOf, severityColours } from './severity-overlay.ts'
 
 /** One photo with what was measured of it, and a brush that says what is crop and what is not. */
@@ -141,16 +141,14 @@ const number = (value: number) => formatDecimals(value, 2)
           <b>{{ severity }}</b> {{ percent(share) }}
         </li>
       </ol>
-      <label class="tick"
-        ><input v-model="isMapped" type="checkbox" /> severity over the photo</label
-      >
+      <Checkbox v-model:checked="isMapped">severity over the photo</Checkbox>
       <p v-if="!measure && kept" class="faint-note">
-        <button type="button" class="link" @click="emit('measure', {})">Measure again</button> to
-        see the map.
+        <Button type="link" size="small" @click="emit('measure', {})">Measure again</Button> to see
+        the map.
       </p>
       <ChipChoice v-model="part" label="What it shows" :options="parts" />
       <div class="when">
-        <TextField v-model="takenOn" label="Taken on" type="date" />
+        <DayField v-model="takenOn" label="Taken on" />
         <Button
           v-if="takenOn && takenOn !== photo.takenOn"
           @click="emit('measure', { dabs, takenOn })"

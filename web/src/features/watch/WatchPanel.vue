@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmptyState from '../../ui/EmptyState.vue'
 import { percent } from '@spudder/core/base/quantity'
 import { intervalTaught } from '@spudder/core/outcome/regreening'
 import { Button } from 'ant-design-vue'
@@ -111,13 +112,11 @@ async function print(): Promise<void> {
           <span class="faint-note">It counts as a finding, and the verdict moves with it.</span>
         </div>
       </template>
-      <div v-else class="empty">
-        <h2>Nothing to judge yet</h2>
-        <p>
-          Once an application is recorded, the colour to be expected stands here, and every look is
-          set against it. Put in a colour now, so that there is a before.
-        </p>
-      </div>
+      <EmptyState
+        v-else
+        title="Nothing to judge yet"
+        words="Once an application is recorded, the colour to be expected stands here, and every look is set against it. Put in a colour now, so that there is a before."
+      />
       <PhotoBatch />
     </section>
     <aside>
@@ -191,11 +190,6 @@ async function print(): Promise<void> {
   flex-wrap: wrap;
   gap: 10px;
   align-items: center;
-}
-.empty {
-  display: grid;
-  gap: 8px;
-  max-width: 56ch;
 }
 aside {
   display: grid;

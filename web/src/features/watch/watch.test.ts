@@ -215,7 +215,8 @@ describe('before and after', () => {
       'After, 9 Jun',
     ])
     expect(compare.text()).toContain('Index 0.25 to 0.48: greener (+0.23 ± 0.02)')
-    await compare.find('input[type="range"]').setValue('20')
+    for (let i = 0; i < 30; i++)
+      await compare.find('[role=slider]').trigger('keydown', { keyCode: 37 })
     expect(compare.find('.after').attributes('style')).toContain('inset(0 0 0 20%)')
   })
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldGroup from '../../ui/FieldGroup.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import type { ZoneDto } from '@spudder/contract/zone'
 import { sourceWords } from '@spudder/core/base/reference'
@@ -37,8 +38,7 @@ const total = computed(() =>
         :label="`Crop, money ${units.crop}`"
         inputmode="decimal"
       />
-      <fieldset v-for="variety in choice.varieties" :key="variety.name">
-        <legend>{{ variety.name }}</legend>
+      <FieldGroup v-for="variety in choice.varieties" :key="variety.name" :words="variety.name">
         <TextField
           v-model="variety.yieldTPerHa"
           :label="`${units.yield} where green`"
@@ -46,12 +46,15 @@ const total = computed(() =>
         />
         <TextField v-model="variety.tolerancePercent" label="tolerance, %" inputmode="decimal" />
         <TextField v-model="variety.seedPerHa" :label="`seed ${units.area}`" inputmode="decimal" />
-      </fieldset>
-      <fieldset v-for="chelate in choice.chelates.slice(1)" :key="chelate.name">
-        <legend>{{ chelate.name }}</legend>
+      </FieldGroup>
+      <FieldGroup
+        v-for="chelate in choice.chelates.slice(1)"
+        :key="chelate.name"
+        :words="chelate.name"
+      >
         <TextField v-model="chelate.kgPerHa" :label="units.rate" inputmode="decimal" />
         <TextField v-model="chelate.pricePerKg" :label="units.price" inputmode="decimal" />
-      </fieldset>
+      </FieldGroup>
     </div>
     <p v-if="wrong" class="warn" role="alert">{{ wrong }}</p>
     <ZoneTable v-if="choices.size > 0" :zones="zones" :choices="choices" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
 import { formatDecimals } from '@spudder/core/base/writing'
 import type { ZoneDto } from '@spudder/contract/zone'
 import { toOutline } from '@spudder/core/stand/ground'
@@ -47,8 +48,7 @@ function saveMap(): void {
 </script>
 
 <template>
-  <details class="out">
-    <summary>Application map for the planter or spreader</summary>
+  <FoldBox class="out" words="Application map for the planter or spreader">
     <p v-if="known" class="faint-note">
       The map knows where it lies: {{ formatDecimals(known.latitude, 5) }},
       {{ formatDecimals(known.longitude, 5) }}.
@@ -66,17 +66,13 @@ function saveMap(): void {
     <p class="faint-note">
       Rates are those of the best choice. The label and local rules come first.
     </p>
-  </details>
+  </FoldBox>
 </template>
 
 <style scoped>
 .warn {
   color: var(--rust);
   font-weight: 560;
-}
-summary {
-  cursor: pointer;
-  color: var(--rust);
 }
 .out {
   display: grid;

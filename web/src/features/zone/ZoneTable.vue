@@ -5,7 +5,8 @@ import type { ZoneDto } from '@spudder/contract/zone'
 import { isClear } from '@spudder/core/outcome/zone'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
-import ScrollBox from '../../shared/ScrollBox.vue'
+import DataTable from '../../ui/DataTable.vue'
+import type { Column } from '../../ui/table-columns.ts'
 import { money } from '../../shared/units/money-words.ts'
 import { zoneUnits, type ZoneChoices } from './zone-draft.ts'
 
@@ -25,67 +26,54 @@ const weighed = computed(() =>
     return best ? [{ zone, best, next, isSure: isClear(of) }] : []
   }),
 )
+type Weighed = (typeof weighed.value)[number]
+const columns = computed<readonly Column<Weighed>[]>(() => [
+  {
+    key: 'zone',
+    title: 'Zone',
+    isHead: true,
+    text: ({ zone }) => `${zone.name}, ${zone.score}`,
+    sortBy: ({ zone }) => -(zone.score ?? 0),
+  },
+  { key: 'best', title: 'Best' },
+  {
+    key: 'score',
+    title: 'Score then',
+    text: ({ best: { score } }) =>
+      `${formatDecimals(score.low, 1)}-${formatDecimals(score.high, 1)}`,
+  },
+  {
+    key: 'yield',
+    title: units.value.yield,
+    text: ({ best }) => `${tons(best.yieldTPerHa.low)}-${tons(best.yieldTPerHa.high)}`,
+    sortBy: ({ best }) => best.yieldTPerHa.high,
+  },
+  { key: 'left', title: `left ${units.value.area}`, sortBy: ({ best }) => best.marginPerHa.usual },
+  {
+    key: 'next',
+    title: 'Next best',
+    text: ({ next }) =>
+      next ? `${next.variety.name}, ${next.chelate.name}: ${onGround(next.marginPerHa.usual)}` : '',
+  },
+])
 </script>
 
 <template>
-  <ScrollBox label="Best choice by zone">
-    <table>
-      <thead>
-        <tr>
-          <th>Zone</th>
-          <th>Best</th>
-          <th>Score then</th>
-          <th>{{ units.yield }}</th>
-          <th>left {{ units.area }}</th>
-          <th>Next best</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="{ zone, best, next, isSure } in weighed" :key="zone.id">
-          <th scope="row">{{ zone.name }}, {{ zone.score }}</th>
-          <td>
-            {{ best.variety.name }}, {{ best.chelate.name }}
-            <em v-if="!isSure">as good as the next</em>
-          </td>
-          <td>{{ formatDecimals(best.score.low, 1) }}-{{ formatDecimals(best.score.high, 1) }}</td>
-          <td>{{ tons(best.yieldTPerHa.low) }}-{{ tons(best.yieldTPerHa.high) }}</td>
-          <td>
-            <b>{{ onGround(best.marginPerHa.usual) }}</b>
-            <small>
-              {{ onGround(best.marginPerHa.low) }} to {{ onGround(best.marginPerHa.high) }}
-            </small>
-          </td>
-          <td>
-            {{
-              next
-                ? `${next.variety.name}, ${next.chelate.name}: ${onGround(next.marginPerHa.usual)}`
-                : ''
-            }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
-  </ScrollBox>
+  <DataTable
+    label="Best choice by zone"
+    :columns="columns"
+    :rows="weighed"
+    :row-key="({ zone }) => zone.id"
+  >
+    <template #best="{ row }">
+      {{ row.best.variety.name }}, {{ row.best.chelate.name }}
+      <em v-if="!row.isSure" class="faint-note">as good as the next</em>
+    </template>
+    <template #left="{ row }">
+      <b>{{ onGround(row.best.marginPerHa.usual) }}</b>
+      <div class="faint-note">
+        {{ onGround(row.best.marginPerHa.low) }} to {{ onGround(row.best.marginPerHa.high) }}
+      </div>
+    </template>
+  </DataTable>
 </template>
-
-<style scoped>
-table {
-  border-collapse: collapse;
-  font-size: 0.88rem;
-}
-th,
-td {
-  padding: 4px 14px 4px 0;
-  text-align: left;
-  vertical-align: top;
-}
-td em {
-  display: block;
-  color: var(--slate);
-  font-size: 0.8rem;
-}
-small {
-  display: block;
-  color: var(--slate);
-}
-</style>

@@ -11,7 +11,7 @@ import {
   type GridPoint,
   type Outline,
 } from '@spudder/core/stand/ground'
-import { Button } from 'ant-design-vue'
+import { Button, Input } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useZones } from '../../api/trial-zones.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -88,6 +88,9 @@ const drawnArea = computed(() => {
     return ''
   }
 })
+/** A score counts once its field is left; Enter leaves it. */
+const scored = (zone: ZoneDto, { target }: Event) => score(zone, (target as HTMLInputElement).value)
+const leave = ({ target }: Event) => (target as HTMLInputElement).blur()
 </script>
 
 <template>
@@ -108,16 +111,15 @@ const drawnArea = computed(() => {
       <ul class="list">
         <li v-for="zone in zones" :key="zone.id" :class="{ on: current === zone.id }">
           <b>{{ zone.name }}</b> <span>{{ area(zone) }}</span>
-          <label>
-            score
-            <input
-              class="field-input"
-              :value="zone.score ?? ''"
-              inputmode="decimal"
-              :aria-label="`Chlorosis score of ${zone.name}, 1 to 5`"
-              @change="score(zone, ($event.target as HTMLInputElement).value)"
-            />
-          </label>
+          <Input
+            class="score"
+            addon-before="score"
+            :value="zone.score ?? ''"
+            inputmode="decimal"
+            :aria-label="`Chlorosis score of ${zone.name}, 1 to 5`"
+            @blur="scored(zone, $event)"
+            @press-enter="leave"
+          />
           <Button size="small" :aria-label="`Take ${zone.name} away`" @click="takeAway(zone)"
             >Take away</Button
           >

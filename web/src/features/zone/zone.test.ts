@@ -107,10 +107,14 @@ describe('the zones of a stand', () => {
   it('are scored from 1 to 5, and nothing else', async () => {
     const { panel, sent } = await open([zone()])
     const field = panel.find('input[aria-label^="Chlorosis score of Brow"]')
-    await field.setValue('9')
+    const give = async (score: string) => {
+      await field.setValue(score)
+      await field.trigger('blur')
+    }
+    await give('9')
     expect(panel.find('.warn').text()).toContain('Brow: give a score from 1 (green) to 5 (dying).')
     expect(sent).toEqual([])
-    await field.setValue('3')
+    await give('3')
     await flushPromises()
     expect(sent).toMatchObject([{ method: 'PATCH', path: '/zones/brow', body: { score: 3 } }])
   })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue'
 import { formatAtMost, typedNumber } from '@spudder/core/base/writing'
 import type { GridPoint } from '@spudder/core/stand/ground'
 import { placeUnits, type UnitSystem } from '@spudder/core/base/quantity'
@@ -153,17 +154,13 @@ const said = ([east, north]: GridPoint) => {
       </g>
     </svg>
     <div class="acts">
-      <button type="button" @click="addCorner">Add a corner</button>
-      <button
-        type="button"
-        :disabled="outline.length === 0"
-        @click="outline = outline.slice(0, -1)"
-      >
-        Take back the last
-      </button>
-      <button type="button" :disabled="outline.length === 0" @click="outline = []">
-        Begin afresh
-      </button>
+      <Button size="small" @click="addCorner">Add a corner</Button>
+      <Button size="small" :disabled="outline.length === 0" @click="outline = outline.slice(0, -1)">
+        Undo the last corner
+      </Button>
+      <Button size="small" :disabled="outline.length === 0" @click="outline = []">
+        Start over
+      </Button>
     </div>
   </div>
 </template>
@@ -217,17 +214,5 @@ const said = ([east, north]: GridPoint) => {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-}
-.acts button {
-  border: 1px solid var(--strong-line);
-  background: var(--sheet);
-  border-radius: var(--radius);
-  padding: 5px 12px;
-  min-height: 36px;
-  cursor: pointer;
-}
-.acts button:disabled {
-  color: var(--faint);
-  cursor: default;
 }
 </style>

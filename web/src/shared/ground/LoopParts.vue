@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldGroup from '../../ui/FieldGroup.vue'
 import type { Vessel } from '@spudder/core/stand/vessel'
 import { Button } from 'ant-design-vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
@@ -23,8 +24,12 @@ const remove = (index: number) => (parts.value = parts.value.filter((_, each) =>
 
 <template>
   <div class="parts">
-    <fieldset v-for="(part, index) in parts" :key="index">
-      <legend>Part {{ index + 1 }}</legend>
+    <FieldGroup
+      v-for="(part, index) in parts"
+      :key="index"
+      :words="`Part ${index + 1}`"
+      class="part"
+    >
       <ChoiceField v-model="part.kind" label="What it is" :options="kinds" />
       <TextField v-if="part.kind !== 'upright'" v-model="part.length" label="Length" />
       <TextField
@@ -34,11 +39,11 @@ const remove = (index: number) => (parts.value = parts.value.filter((_, each) =>
       />
       <TextField v-if="part.kind !== 'pipe'" v-model="part.depth" label="Depth of the water" />
       <TextField v-else v-model="part.full" label="How full it runs" hint="for example 40 %" />
-      <button type="button" @click="remove(index)">Take part {{ index + 1 }} away</button>
-    </fieldset>
+      <Button type="link" size="small" @click="remove(index)">Remove part {{ index + 1 }}</Button>
+    </FieldGroup>
     <p v-if="problems['parts']" class="stop" role="alert">{{ problems['parts'] }}</p>
     <Button @click="add">{{
-      parts.length === 0 ? 'Reckon it by its parts' : 'Another part'
+      parts.length === 0 ? 'Work it out by its parts' : 'Another part'
     }}</Button>
   </div>
 </template>
@@ -49,20 +54,11 @@ const remove = (index: number) => (parts.value = parts.value.filter((_, each) =>
   gap: 10px;
   justify-items: start;
 }
-fieldset {
+.part {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
   gap: 8px;
   align-items: start;
   width: 100%;
-}
-fieldset button {
-  border: 0;
-  background: none;
-  color: var(--rust);
-  text-decoration: underline;
-  cursor: pointer;
-  padding: 6px 0;
-  justify-self: start;
 }
 </style>

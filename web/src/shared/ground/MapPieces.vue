@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Radio, RadioGroup } from 'ant-design-vue'
 import { CoreError } from '@spudder/core/base/error'
 import { readGeoJson, type MappedGround } from '@spudder/core/stand/ground'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
@@ -41,32 +42,28 @@ async function open([file]: readonly File[]): Promise<void> {
       @files="open"
     />
     <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
-    <ul v-if="pieces.length > 1">
-      <li v-for="piece in pieces.slice(0, 60)" :key="piece.name">
-        <button type="button" :aria-pressed="piece.name === chosen" @click="emit('take', piece)">
-          {{ piece.name }}, {{ amountWords('area', piece.areaM2, system) }}
-        </button>
-      </li>
-    </ul>
+    <RadioGroup
+      v-if="pieces.length > 1"
+      class="pieces"
+      :value="chosen"
+      aria-label="Ground of the file"
+    >
+      <Radio
+        v-for="piece in pieces.slice(0, 60)"
+        :key="piece.name"
+        :value="piece.name"
+        @change="emit('take', piece)"
+      >
+        {{ piece.name }}, {{ amountWords('area', piece.areaM2, system) }}
+      </Radio>
+    </RadioGroup>
   </div>
 </template>
 
 <style scoped>
 .map,
-ul {
+.pieces {
   display: grid;
   gap: 6px;
-}
-li button {
-  border: 1px solid var(--strong-line);
-  background: var(--sheet);
-  border-radius: var(--radius);
-  padding: 6px 12px;
-  min-height: 38px;
-  cursor: pointer;
-}
-li button[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--paper);
 }
 </style>

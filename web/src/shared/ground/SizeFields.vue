@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
 import { formatNumber } from '@spudder/core/base/writing'
 import type { SizeKind } from '@spudder/core/stand/plant'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
@@ -102,8 +103,7 @@ const summed = computed(() => {
     <p v-if="messageFor('size.areaM2') && draft.way !== 'area'" class="stop" role="alert">
       {{ messageFor('size.areaM2') }}
     </p>
-    <details>
-      <summary>Plants or rows on it, where a rate counts by them</summary>
+    <FoldBox words="Plants or rows on it, where a rate counts by them">
       <div class="fields">
         <TextField
           v-model="draft.plants"
@@ -118,7 +118,7 @@ const summed = computed(() => {
           :message="problem('row') ?? messageFor('measures.rowM')"
         />
       </div>
-    </details>
+    </FoldBox>
   </template>
 
   <template v-if="kind === 'trunks'">
@@ -190,12 +190,6 @@ const summed = computed(() => {
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
   gap: 10px;
   align-items: start;
-}
-summary {
-  cursor: pointer;
-  font-size: 0.88rem;
-  color: var(--slate);
-  margin-bottom: 6px;
 }
 .result {
   display: grid;

@@ -121,7 +121,7 @@ describe('the grid', () => {
     expect(outline()[2]?.[1]).toBeCloseTo(4, 9)
     await last?.trigger('keydown', { key: 'Delete' })
     expect(outline()).toHaveLength(2)
-    await button('Begin afresh')?.trigger('click')
+    await button('Start over')?.trigger('click')
     expect(outline()).toEqual([])
   })
 })
@@ -144,7 +144,7 @@ describe('a map file', () => {
       JSON.stringify({ type: 'GeometryCollection', geometries: [polygon, polygon] }),
     )
     expect(two.emitted('take')).toBeUndefined()
-    await two.findAll('li button')[1]?.trigger('click')
+    await two.findAll('input[type=radio]')[1]?.setValue(true)
     expect(two.emitted('take')?.[0]).toMatchObject([{ name: 'Piece 2' }])
   })
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
 import { sourceWords, type Derivation } from '@spudder/core/base/reference'
 
 /** Opens a computed figure to how it was got. */
@@ -10,8 +11,7 @@ defineProps<{
 </script>
 
 <template>
-  <details class="how">
-    <summary>{{ words ?? 'how' }}</summary>
+  <FoldBox class="how" tone="word" :words="words ?? 'how'">
     <dl>
       <dt>{{ derivation.figure }}</dt>
       <dd>{{ derivation.formula }}</dd>
@@ -24,19 +24,10 @@ defineProps<{
       <dt>source</dt>
       <dd>{{ sourceWords(derivation) }}</dd>
     </dl>
-  </details>
+  </FoldBox>
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-  font-size: 0.84rem;
-  color: var(--rust);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  list-style: none;
-  display: inline-block;
-}
 dl {
   display: grid;
   grid-template-columns: auto 1fr;

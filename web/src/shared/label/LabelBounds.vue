@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { Column } from '../../ui/table-columns.ts'
+import DataTable from '../../ui/DataTable.vue'
 import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
 import {
   checkLabel,
@@ -85,6 +87,22 @@ const working = computed(() => {
     .filter(({ share }) => share !== undefined)
     .toSorted((a, b) => (b.share?.usual ?? 0) - (a.share?.usual ?? 0))
 })
+type Carried = (typeof rows.value)[number]
+const columns: readonly Column<Carried>[] = [
+  { key: 'source', title: 'Iron carried by', isHead: true, text: (row) => row.name },
+  { key: 'share', title: 'of the iron', width: 180 },
+  {
+    key: 'of100',
+    title: 'of 100 g',
+    text: (row) => `${formatNumber(row.least, 3)}-${formatNumber(row.most, 3)} g`,
+  },
+  {
+    key: 'pure',
+    title: 'if pure',
+    text: ({ pure: ofPure }) =>
+      ofPure ? `${exact(ofPure.leastShare)} to ${exact(ofPure.mostShare)}` : '',
+  },
+]
 </script>
 
 <template>
@@ -97,41 +115,24 @@ const working = computed(() => {
     </p>
     <template v-else-if="bounds?.possible">
       <p v-for="sentence in sentences" :key="sentence" class="lead">{{ sentence }}</p>
-      <table>
-        <caption class="visually-hidden">
-          Iron that each source can be carrying
-        </caption>
-        <thead>
-          <tr>
-            <th scope="col">Iron carried by</th>
-            <th scope="col" class="wide">of the iron</th>
-            <th scope="col">of 100 g</th>
-            <th scope="col">if pure</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in rows" :key="row.sourceId">
-            <th scope="row">{{ row.name }}</th>
-            <td class="wide">
-              <span class="bar">
-                <i
-                  :style="{
-                    left: `${row.leastShare * 100}%`,
-                    width: `${Math.max(0.8, (row.mostShare - row.leastShare) * 100)}%`,
-                  }"
-                />
-              </span>
-              {{ exact(row.leastShare) }} to {{ exact(row.mostShare) }}
-            </td>
-            <td>{{ formatNumber(row.least, 3) }}-{{ formatNumber(row.most, 3) }} g</td>
-            <td>
-              <template v-if="row.pure"
-                >{{ exact(row.pure.leastShare) }} to {{ exact(row.pure.mostShare) }}</template
-              >
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        label="Iron that each source can be carrying"
+        :columns="columns"
+        :rows="rows"
+        :row-key="(row) => row.sourceId"
+      >
+        <template #share="{ row }">
+          <span class="bar">
+            <i
+              :style="{
+                left: `${row.leastShare * 100}%`,
+                width: `${Math.max(0.8, (row.mostShare - row.leastShare) * 100)}%`,
+              }"
+            />
+          </span>
+          {{ exact(row.leastShare) }} to {{ exact(row.mostShare) }}
+        </template>
+      </DataTable>
       <p v-if="isWide" class="faint-note">
         The label names no source, so it may be any. What it is derived from stands in small print.
       </p>
@@ -169,26 +170,6 @@ const working = computed(() => {
 }
 .lead {
   font-weight: 600;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-  font-size: 0.86rem;
-}
-th,
-td {
-  text-align: left;
-  font-weight: 500;
-  padding: 4px 10px 4px 0;
-  border-bottom: 1px solid var(--line);
-  vertical-align: baseline;
-}
-thead th {
-  color: var(--slate);
-  font-size: 0.8rem;
-}
-.wide {
-  width: 40%;
 }
 .bar {
   display: block;

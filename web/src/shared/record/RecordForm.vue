@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
+import DayField from '../../ui/DayField.vue'
 import { CreateEntryDto } from '@spudder/contract/entry'
 import type { JobDto } from '@spudder/contract/job'
 import type { UnitSystem } from '@spudder/core/base/quantity'
@@ -127,12 +129,7 @@ async function save(): Promise<void> {
   <form v-else class="record" @submit.prevent="save">
     <h3>Done? What really went out</h3>
     <div class="fields">
-      <TextField
-        v-model="draft.happenedOn"
-        label="Done on"
-        type="date"
-        :message="messageFor('happenedOn')"
-      />
+      <DayField v-model="draft.happenedOn" label="Done on" :message="messageFor('happenedOn')" />
       <div class="clock">
         <TextField
           v-model="draft.startedAt"
@@ -164,10 +161,10 @@ async function save(): Promise<void> {
       <TextField v-model="draft.worker" label="Who did it" :message="messageFor('worker')" />
       <TextField v-model="draft.lot" label="Lot" hint="on the bag" :message="messageFor('lot')" />
     </div>
-    <details class="more">
-      <summary>
+    <FoldBox class="more"
+      ><template #head>
         Equipment, water, weather, re-entry{{ planned.partners.length > 0 ? ', partners' : '' }}
-      </summary>
+      </template>
       <div class="fields">
         <TextField v-model="draft.equipment" label="Equipment" :message="messageFor('equipment')" />
         <TextField
@@ -200,7 +197,7 @@ async function save(): Promise<void> {
       <p v-if="planned.partners.length > 0" class="part">
         With {{ planned.partners.map(({ name, dose }) => `${name} ${dose}`.trim()).join(', ') }}.
       </p>
-    </details>
+    </FoldBox>
     <TextField
       v-model="draft.note"
       label="Note"
@@ -240,11 +237,6 @@ async function save(): Promise<void> {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 8px;
-}
-.more summary {
-  cursor: pointer;
-  padding: 6px 0;
-  color: var(--slate);
 }
 .part {
   color: var(--slate);

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
+import { Button } from 'ant-design-vue'
 import { formatNumber } from '@spudder/core/base/writing'
 import { computed, ref } from 'vue'
 import { numberIn } from '../form/number-text.ts'
@@ -46,10 +48,10 @@ function keep(nutrient: SeasonNutrient): void {
         <span>{{ words[sum.nutrient] }}</span>
         <b v-if="sum.kgPerHa !== undefined">{{ perGround(sum.kgPerHa) }}</b>
         <b v-else>{{ amountWords('mass', sum.doneKg + sum.plannedKg, system, 2) }}</b>
-        <details v-if="sum.limit && sum.kgPerHa !== undefined">
-          <summary>
+        <FoldBox v-if="sum.limit && sum.kgPerHa !== undefined" tone="word"
+          ><template #head>
             {{ sum.isOver ? 'over the ' : 'of at most ' }}{{ perGround(sum.limit.value) }}
-          </summary>
+          </template>
           <p>{{ sourceWords(sum.limit) }}</p>
           <div class="own">
             <TextField
@@ -58,9 +60,9 @@ function keep(nutrient: SeasonNutrient): void {
               inputmode="decimal"
               @update:model-value="typed[sum.nutrient] = $event"
             />
-            <button type="button" @click="keep(sum.nutrient)">Keep it for this place</button>
+            <Button size="small" @click="keep(sum.nutrient)">Keep it for this place</Button>
           </div>
-        </details>
+        </FoldBox>
       </li>
     </ul>
     <p v-if="sums.some(({ isOver }) => isOver)" class="stop">
@@ -81,32 +83,10 @@ li {
   gap: 10px;
   align-items: baseline;
 }
-li span,
-summary {
-  color: var(--slate);
-}
-summary {
-  cursor: pointer;
-  list-style: none;
-  text-decoration: underline dotted;
-  text-underline-offset: 3px;
-}
 .own {
   display: grid;
   gap: 6px;
   justify-items: start;
   margin-top: 6px;
-}
-.own button {
-  border: 1px solid var(--strong-line);
-  background: var(--sheet);
-  border-radius: var(--radius);
-  padding: 4px 11px;
-  min-height: 34px;
-  cursor: pointer;
-}
-.over b,
-.over summary {
-  color: var(--rust);
 }
 </style>

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import type { Column } from '../../ui/table-columns.ts'
+import DataTable from '../../ui/DataTable.vue'
+import FoldBox from '../../ui/FoldBox.vue'
 import { percent } from '@spudder/core/base/quantity'
 import {
   answersTo,
@@ -45,9 +48,9 @@ const asked = computed<readonly FeatureName[]>(() =>
 
 /** Answers are worked out for what is open only: the list follows every stroke of a brush. */
 const opened = ref<ReadonlySet<string>>(new Set())
-function toggled(event: Event, id: string): void {
+function toggled(isOpen: boolean, id: string): void {
   const others = [...opened.value].filter((each) => each !== id)
-  opened.value = new Set((event.target as HTMLDetailsElement).open ? [...others, id] : others)
+  opened.value = new Set(isOpen ? [...others, id] : others)
 }
 
 /** What of a check can be said by choosing a word. */
@@ -72,6 +75,11 @@ function effectWords({ leads, probability, changesLead, changesTreatment }: Chec
   if (changesTreatment) return `another remedy: ${lead}`
   return changesLead ? `another cause: ${lead}` : `still ${lead}`
 }
+const answerColumns: readonly Column<CheckAnswer>[] = [
+  { key: 'if', title: 'If', isHead: true, text: (answer) => answer.words },
+  { key: 'chance', title: 'chance', isFigure: true, text: (answer) => percent(answer.chance) },
+  { key: 'then', title: 'then' },
+]
 </script>
 
 <template>
@@ -79,34 +87,33 @@ function effectWords({ leads, probability, changesLead, changesTreatment }: Chec
     <h3>Check next, most worth the effort first</h3>
     <ol>
       <li v-for="(next, index) in worthIt" :key="next.check.id">
-        <details :open="opened.has(next.check.id)" @toggle="toggled($event, next.check.id)">
-          <summary>
-            <span class="name">{{ next.check.name }}</span>
-            <span class="effort">{{ effortWords(next, currency) }}</span>
-            <i
-              :style="{ width: `${Math.max(2, (next.gainForEffort / most) * 100)}%` }"
-              :class="{ first: index === 0 }"
-            />
-          </summary>
+        <FoldBox
+          :open="opened.has(next.check.id)"
+          tone="row"
+          @update:open="toggled($event, next.check.id)"
+          ><template #head>
+            <span class="check">
+              <span class="name">{{ next.check.name }}</span>
+              <span class="effort">{{ effortWords(next, currency) }}</span>
+              <i
+                :style="{ width: `${Math.max(2, (next.gainForEffort / most) * 100)}%` }"
+                :class="{ first: index === 0 }"
+              />
+            </span>
+          </template>
           <div v-if="opened.has(next.check.id)" class="opened">
             <p>{{ next.check.how }}</p>
             <p v-if="next.check.caution" class="caution">{{ next.check.caution }}</p>
-            <table>
-              <thead>
-                <tr>
-                  <th scope="col">If</th>
-                  <th scope="col">chance</th>
-                  <th scope="col">then</th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr v-for="answer in answersTo(next.check, verdict)" :key="answer.words">
-                  <td>{{ answer.words }}</td>
-                  <td>{{ percent(answer.chance) }}</td>
-                  <td :class="{ changes: answer.changesLead }">{{ effectWords(answer) }}</td>
-                </tr>
-              </tbody>
-            </table>
+            <DataTable
+              :label="`Answers to: ${next.check.name}`"
+              :columns="answerColumns"
+              :rows="answersTo(next.check, verdict)"
+              :row-key="(answer) => answer.words"
+            >
+              <template #then="{ row }">
+                <component :is="row.changesLead ? 'b' : 'span'">{{ effectWords(row) }}</component>
+              </template>
+            </DataTable>
             <p v-if="planned?.has(next.check.id)" class="planned">
               Planned: the answer is due {{ dayWords(planned.get(next.check.id) ?? '') }}.
             </p>
@@ -121,17 +128,18 @@ function effectWords({ leads, probability, changesLead, changesTreatment }: Chec
               {{ gainWords(next) }}
             </p>
           </div>
-        </details>
+        </FoldBox>
         <div v-if="isAnswerable && index < answered" class="answers">
           <template v-for="name in findingsOf(next.check)" :key="name">
-            <button
+            <Button
               v-for="(words, value) in valuesOf(name)"
               :key="value"
-              type="button"
+              size="small"
+              shape="round"
               @click="emit('say', name, String(value))"
             >
               <span class="visually-hidden">{{ next.check.name }}: </span>{{ words }}
-            </button>
+            </Button>
           </template>
         </div>
       </li>
@@ -145,15 +153,10 @@ function effectWords({ leads, probability, changesLead, changesTreatment }: Chec
   gap: 7px;
 }
 ol {
-  list-style: none;
-  margin: 0;
-  padding: 0;
   display: grid;
   gap: 9px;
 }
-summary {
-  cursor: pointer;
-  list-style: none;
+.check {
   display: grid;
   grid-template-columns: 1fr auto;
   gap: 1px 10px;
@@ -191,26 +194,6 @@ i.first {
   color: var(--rust);
   font-weight: 560;
 }
-table {
-  border-collapse: collapse;
-}
-th {
-  text-align: left;
-  font-weight: 600;
-  color: var(--slate);
-}
-td,
-th {
-  padding: 2px 8px 2px 0;
-  vertical-align: top;
-}
-td:nth-child(2) {
-  font-variant-numeric: tabular-nums;
-  white-space: nowrap;
-}
-.changes {
-  font-weight: 620;
-}
 .planned {
   font-weight: 600;
 }
@@ -222,19 +205,5 @@ td:nth-child(2) {
   flex-wrap: wrap;
   gap: 4px;
   margin-top: 4px;
-}
-.answers button {
-  border: 1px solid var(--strong-line);
-  border-radius: 999px;
-  background: var(--sheet);
-  padding: 2px 9px;
-  font-size: 0.8rem;
-  cursor: pointer;
-}
-@media (width < 700px) {
-  .answers button {
-    padding: 9px 14px;
-    font-size: 0.92rem;
-  }
 }
 </style>

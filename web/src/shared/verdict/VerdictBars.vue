@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import FoldBox from '../../ui/FoldBox.vue'
+import { Button } from 'ant-design-vue'
 import { percent } from '@spudder/core/base/quantity'
 import {
   reasonsFor,
@@ -31,9 +33,9 @@ const likely = computed(() =>
 const ranked = computed(() => likely.value.slice(0, all.value ? undefined : (props.shown ?? 5)))
 /** Opened by place, not by cause: what leads stays open while the bars change places. */
 const opened = ref<ReadonlySet<number>>(new Set(props.isOpen ? [0] : []))
-function toggled(event: Event, index: number): void {
+function toggled(isOpen: boolean, index: number): void {
   const others = [...opened.value].filter((each) => each !== index)
-  opened.value = new Set((event.target as HTMLDetailsElement).open ? [...others, index] : others)
+  opened.value = new Set(isOpen ? [...others, index] : others)
 }
 
 /** Reasons worth a line of what is open, strongest first. */
@@ -64,14 +66,16 @@ const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => rem
 <template>
   <ol class="causes">
     <li v-for="(each, index) in ranked" :key="each.id">
-      <details :open="opened.has(index)" @toggle="toggled($event, index)">
-        <summary>
-          <span class="line">
-            <span class="name">{{ each.name }}</span>
-            <span class="share">{{ percent(each.probability) }}</span>
+      <FoldBox :open="opened.has(index)" tone="row" @update:open="toggled($event, index)"
+        ><template #head>
+          <span class="bar">
+            <span class="line">
+              <span class="name">{{ each.name }}</span>
+              <span class="share">{{ percent(each.probability) }}</span>
+            </span>
+            <span class="track"><i :style="{ transform: `scaleX(${each.probability})` }" /></span>
           </span>
-          <span class="track"><i :style="{ transform: `scaleX(${each.probability})` }" /></span>
-        </summary>
+        </template>
         <div v-if="opened.has(index)" class="opened">
           <template v-if="index > 0 || !isLeadTold">
             <p v-for="cause in each.causes" :key="cause.id">{{ cause.mechanism }}</p>
@@ -96,17 +100,12 @@ const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => rem
             </p>
           </template>
         </div>
-      </details>
+      </FoldBox>
     </li>
   </ol>
-  <button
-    v-if="!all && likely.length > ranked.length"
-    type="button"
-    class="more"
-    @click="all = true"
-  >
+  <Button v-if="!all && likely.length > ranked.length" type="link" size="small" @click="all = true">
     {{ likely.length - ranked.length }} less likely causes
-  </button>
+  </Button>
 </template>
 
 <style scoped>
@@ -115,9 +114,7 @@ const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => rem
   display: grid;
   gap: 9px;
 }
-summary {
-  cursor: pointer;
-  list-style: none;
+.bar {
   display: grid;
   gap: 3px;
 }
@@ -134,7 +131,7 @@ summary {
   font-weight: 560;
   line-height: 1.25;
 }
-li:first-child > details > summary .name {
+li:first-child .name {
   font-size: 1.12rem;
   font-weight: 660;
 }
@@ -155,7 +152,7 @@ li:first-child > details > summary .name {
   /* Moved without laying the page out anew. */
   transition: transform 0.18s;
 }
-li:first-child > details > summary .track i {
+li:first-child .track i {
   background: var(--rust);
 }
 @media (prefers-reduced-motion: reduce) {
@@ -190,16 +187,5 @@ li:first-child > details > summary .track i {
 }
 .advice {
   color: var(--slate);
-}
-.more {
-  margin-top: 10px;
-  border: 0;
-  background: none;
-  color: var(--rust);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
-  padding: 4px 0;
-  font-size: 0.86rem;
 }
 </style>

@@ -1,0 +1,143 @@
+<script setup lang="ts" generic="Row extends object">
+import { Table } from 'ant-design-vue'
+import { computed, h, type FunctionalComponent } from 'vue'
+import { compare, type Column } from './table-columns.ts'
+import ScrollBox from './ScrollBox.vue'
+
+/** A list of things as a table: sorted, filtered and paged where that helps; scrolls in its own box. */
+const props = defineProps<{
+  label: string
+  columns: readonly Column<Row>[]
+  rows: readonly Row[]
+  rowKey: (row: Row) => string
+  rowClass?: (row: Row) => string
+  /** What stands there while there is no row. */
+  empty?: string
+  /** The keys of rows that are chosen; absent where none can be. */
+  chosen?: readonly string[]
+  nameOf?: (row: Row) => string
+}>()
+const emit = defineEmits<{ choose: [keys: readonly string[]] }>()
+defineSlots<Record<string, (given: { row: Row }) => unknown>>()
+
+/** More than so many are turned over in pages. */
+const mostOnPage = 100
+
+/** A cell that heads its row is a heading. */
+const cell: FunctionalComponent = (_, { attrs, slots }) =>
+  h(attrs['scope'] === 'row' ? 'th' : 'td', attrs, slots)
+cell.inheritAttrs = false
+
+const drawn = computed(() =>
+  props.columns.map((column) => ({
+    key: column.key,
+    title: column.title,
+    className: [column.isFigure && 'figure', column.isSmall && 'from'].filter(Boolean).join(' '),
+    ...(column.width === undefined ? {} : { width: column.width }),
+    ...(column.isFigure ? { align: 'right' as const } : {}),
+    customHeaderCell: () => ({ scope: 'col' }),
+    customCell: () => (column.isHead ? { scope: 'row' } : {}),
+    ...sorting(column),
+    ...filtering(column),
+  })),
+)
+function sorting({ sortBy }: Column<Row>) {
+  if (!sortBy) return {}
+  return {
+    sorter: (left: Row, right: Row, order?: string | null) => {
+      const [one, other] = [sortBy(left), sortBy(right)]
+      const isOpen = one === undefined || other === undefined
+      return isOpen && order === 'descend' ? -compare(one, other) : compare(one, other)
+    },
+  }
+}
+function filtering({ filters, isIn }: Column<Row>) {
+  if (!filters || !isIn) return {}
+  return {
+    filters: filters.map(({ value, words }) => ({ value, text: words })),
+    onFilter: (value: unknown, row: Row) => isIn(row, String(value)),
+  }
+}
+const columnOf = (key: unknown): Column<Row> | undefined =>
+  props.columns.find((column) => column.key === key)
+const selection = computed(() =>
+  props.chosen === undefined
+    ? undefined
+    : {
+        selectedRowKeys: [...props.chosen],
+        columnWidth: 44,
+        onChange: (keys: readonly (string | number)[]) => emit('choose', keys.map(String)),
+        getCheckboxProps: (row: Row) => ({
+          'aria-label': `Choose ${props.nameOf?.(row) ?? props.rowKey(row)}`,
+        }),
+      },
+)
+</script>
+
+<template>
+  <ScrollBox :label="label">
+    <Table
+      class="data"
+      size="small"
+      :columns="drawn"
+      :data-source="[...rows]"
+      :row-key="rowKey as never"
+      :row-class-name="(row: Row) => rowClass?.(row) ?? ''"
+      :row-selection="selection as never"
+      :pagination="
+        rows.length > mostOnPage ? { pageSize: mostOnPage, showSizeChanger: false } : false
+      "
+      :show-sorter-tooltip="false"
+      :components="{ body: { cell } }"
+      :locale="{ emptyText: empty ?? 'Nothing here yet.' }"
+    >
+      <template #headerCell="{ column }">
+        <span :class="{ 'visually-hidden': columnOf(column.key)?.isTitleHidden }">{{
+          column.title
+        }}</span>
+      </template>
+      <template #bodyCell="{ column, record }">
+        <slot :name="String(column.key)" :row="record as Row">{{
+          columnOf(column.key)?.text?.(record as Row) ?? ''
+        }}</slot>
+      </template>
+    </Table>
+  </ScrollBox>
+</template>
+
+<style scoped>
+/* Rows as lines on the page, not as a box: a heading of small words, one line under each row. */
+.data :deep(.ant-table) {
+  background: none;
+  font-size: 0.88rem;
+}
+.data :deep(.ant-table-thead > tr > th) {
+  padding: 4px 12px 4px 0;
+  background: none;
+  border-bottom: 1px solid var(--strong-line);
+  color: var(--slate);
+  font-size: 0.8rem;
+  vertical-align: bottom;
+}
+.data :deep(.ant-table-thead > tr > th::before) {
+  display: none;
+}
+.data :deep(.ant-table-tbody > tr > *) {
+  padding: 6px 12px 6px 0;
+  border-bottom: 1px solid var(--line);
+  text-align: start;
+  vertical-align: top;
+  font-weight: inherit;
+}
+.data :deep(.ant-table-tbody > tr > th) {
+  font-weight: 580;
+}
+.data :deep(.ant-table-cell.figure) {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+.data :deep(td.from) {
+  font-size: 0.8rem;
+  color: var(--slate);
+}
+</style>
