@@ -25,6 +25,7 @@ import { servePlaces } from './place/place.routes.ts'
 import { serveProducts } from './shelf/product.routes.ts'
 import { serveReadings } from './reading/reading.routes.ts'
 import { serveRemedies } from './remedy/remedy.routes.ts'
+import { serveSearch } from './search/search.routes.ts'
 import { serveSprayers } from './sprayer/sprayer.routes.ts'
 import { serveStands } from './stand/stand.routes.ts'
 import { serveStory } from './story/story.routes.ts'
@@ -60,6 +61,7 @@ function allRoutes(db: Database, services: OutsideServices): readonly ServedRout
     ...servePlaces(db),
     ...serveStands(db),
     ...serveEstate(db),
+    ...serveSearch(db),
     ...serveReadings(db),
     ...serveStory(db),
     ...serveLooks(db),

@@ -1,14 +1,22 @@
 <script setup lang="ts">
-import { ConfigProvider } from 'ant-design-vue'
-import { computed } from 'vue'
+import { ConfigProvider, Layout, LayoutContent } from 'ant-design-vue'
+import enGB from 'ant-design-vue/es/locale/en_GB'
+import enUS from 'ant-design-vue/es/locale/en_US'
+import { locales } from '@spudder/core/base/writing'
+import { computed, defineAsyncComponent } from 'vue'
 import OutboxNote from './offline/OutboxNote.vue'
-import AppHeader from './shared/AppHeader.vue'
-import FailureNote from './shared/FailureNote.vue'
-import CommandPalette from './shared/palette/CommandPalette.vue'
+import AppHeader from './shared/shell/AppHeader.vue'
+import FailureNote from './shared/shell/FailureNote.vue'
+import { useHelp } from './shared/help/use-help.ts'
+import { usePalette } from './shared/shell/use-palette.ts'
 import { useLocale } from './shared/units/use-locale.ts'
 import { libraryTheme } from './ui/library-theme.ts'
 import { useNarrow } from './ui/use-narrow.ts'
 import { useTheme } from './ui/use-theme.ts'
+
+// What nobody sees at first comes after what everybody does.
+const CommandPalette = defineAsyncComponent(() => import('./shared/shell/CommandPalette.vue'))
+const HelpDrawer = defineAsyncComponent(() => import('./shared/help/HelpDrawer.vue'))
 
 const theme = useTheme()
 const isNarrow = useNarrow()
@@ -16,22 +24,37 @@ const locale = useLocale()
 const antDesign = computed(() =>
   libraryTheme(theme.isDark ? 'dark' : 'light', isNarrow.value ? 'narrow' : 'wide'),
 )
+/** Days of the week begin as they do there; words stay English. */
+const libraryWords = computed(() =>
+  locales[locale.value].dayOrder === 'month first' ? enUS : enGB,
+)
+usePalette()
+useHelp()
 </script>
 
 <template>
-  <ConfigProvider :theme="antDesign" :auto-insert-space-in-button="false">
+  <ConfigProvider :theme="antDesign" :locale="libraryWords" :auto-insert-space-in-button="false">
     <a class="skip" href="#main">Skip to the content</a>
-    <AppHeader />
-    <OutboxNote />
-    <FailureNote />
-    <main id="main" tabindex="-1">
-      <RouterView :key="locale" />
-    </main>
+    <Layout class="app">
+      <AppHeader />
+      <OutboxNote />
+      <FailureNote />
+      <LayoutContent>
+        <main id="main" tabindex="-1">
+          <RouterView :key="locale" />
+        </main>
+      </LayoutContent>
+    </Layout>
     <CommandPalette />
+    <HelpDrawer />
   </ConfigProvider>
 </template>
 
 <style scoped>
+.app {
+  min-height: 100vh;
+  background: none;
+}
 .skip {
   position: absolute;
   left: 8px;

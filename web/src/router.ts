@@ -87,6 +87,12 @@ export const router = createRouter({
       component: () => import('./features/record/RecordPage.vue'),
     },
     {
+      path: '/settings',
+      name: 'settings',
+      meta: { title: 'Settings' },
+      component: () => import('./features/settings/SettingsPage.vue'),
+    },
+    {
       path: '/sprayers',
       name: 'sprayers',
       meta: { title: 'Sprayers' },

@@ -1,4 +1,10 @@
 export { climateNames as climates } from '@spudder/core/soil/climate'
 export type { Climate } from '@spudder/core/soil/climate'
-export { CreatePlaceDto, PlaceDto, PlaceSettingsDto, WorkSettingsDto } from './place.dto.ts'
+export {
+  ChangePlaceDto,
+  CreatePlaceDto,
+  PlaceDto,
+  PlaceSettingsDto,
+  WorkSettingsDto,
+} from './place.dto.ts'
 export { placeRoutes } from './place.routes.ts'

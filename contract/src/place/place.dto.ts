@@ -27,7 +27,7 @@ import {
 } from '@spudder/core/base/quantity'
 import { LaboratoryMapDto } from '../laboratory/index.ts'
 import { intervalClocks, type IntervalClock } from '@spudder/core/days/task'
-import { Bounded, changeable, IsDay, IsNewId, Named } from '../validation/index.ts'
+import { Bounded, changeable, changes, IsDay, IsNewId, Named } from '../validation/index.ts'
 
 class PlaceForm {
   @Named('Name') name!: string
@@ -38,6 +38,9 @@ class PlaceForm {
 export class CreatePlaceDto extends PlaceForm {
   @IsNewId() id!: string
 }
+
+/** What is changed of a place; what is left out stays. */
+export class ChangePlaceDto extends changes(PlaceForm) {}
 
 /** The water that sprays and drenches are mixed with, by its test. */
 export class SprayWaterDto {

@@ -1,5 +1,5 @@
 import { changes, creates, json, list, one, reads } from '../route/index.ts'
-import { CreatePlaceDto, PlaceDto, PlaceSettingsDto } from './place.dto.ts'
+import { ChangePlaceDto, CreatePlaceDto, PlaceDto, PlaceSettingsDto } from './place.dto.ts'
 
 export const placeRoutes = {
   all: reads({
@@ -16,6 +16,14 @@ export const placeRoutes = {
     sends: json(CreatePlaceDto),
     answers: one(PlaceDto),
     touches: ['places'],
+  }),
+  change: changes({
+    path: '/places/:placeId',
+    summary: 'Changes name, units or climate of a place',
+    access: 'everybody',
+    sends: json(ChangePlaceDto),
+    answers: one(PlaceDto),
+    touches: ['places', 'weather'],
   }),
   changeSettings: changes({
     path: '/places/:placeId/settings',

@@ -1,4 +1,9 @@
-import type { CreatePlaceDto, PlaceDto, PlaceSettingsDto } from '@spudder/contract/place'
+import type {
+  ChangePlaceDto,
+  CreatePlaceDto,
+  PlaceDto,
+  PlaceSettingsDto,
+} from '@spudder/contract/place'
 import type { Connection, Database } from '../database/connect.ts'
 import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -36,6 +41,25 @@ export async function findPlace(connection: Connection, id: string): Promise<Pla
   if (!row) throw noPlace()
   return placeDto(row)
 }
+
+/**
+ * Changes a place; what is left out stays. Nothing stored counts in the units that it is shown in.
+ * @throws {ServiceError} not-found
+ */
+export const changePlace = (
+  db: Database,
+  recorder: Recorder,
+  id: string,
+  given: ChangePlaceDto,
+): Promise<PlaceDto> =>
+  db.transaction(async (transaction) => {
+    const row = await lockPlace(transaction, id)
+    if (!row) throw noPlace()
+    const said = Object.entries(given).filter(([, value]) => value !== undefined)
+    const changed = { ...Object.fromEntries(said), ...changedBy(recorder) }
+    await updatePlace(transaction, id, changed)
+    return placeDto({ ...row, ...changed })
+  })
 
 /** Changes the settings that are given and leaves the others; to be called in a transaction. */
 export async function keepSettings(

@@ -1,6 +1,6 @@
 import type { PlaceDto } from '@spudder/contract/place'
 import { expect, it } from 'vitest'
-import { get, newPlace, patch } from '../tests/test-estate.ts'
+import { get, newPlace, patch, refused } from '../tests/test-estate.ts'
 
 it('settings change one by one and stay', async () => {
   const { id, settings } = await newPlace()
@@ -9,4 +9,19 @@ it('settings change one by one and stay', async () => {
   await patch(`/places/${id}/settings`, { kits: ['calcium-20'] })
   const kept = (await get<PlaceDto[]>('/places')).find((each) => each.id === id)
   expect(kept?.settings).toEqual({ ironSchool: 'high-target', kits: ['calcium-20'] })
+})
+
+it('a place is renamed and counts in other units, and nothing else of it moves', async () => {
+  const { id, climate } = await newPlace()
+  await patch(`/places/${id}/settings`, { currency: 'CHF' })
+  await patch(`/places/${id}`, { name: 'Lower Vennlow', unitSystem: 'metric' })
+  const kept = (await get<PlaceDto[]>('/places')).find((each) => each.id === id)
+  expect(kept).toMatchObject({
+    name: 'Lower Vennlow',
+    unitSystem: 'metric',
+    climate,
+    settings: { currency: 'CHF' },
+    changedBy: 'Tess Marlow',
+  })
+  await refused('patch', `/places/${id}`, { unitSystem: 'furlongs' }, 400)
 })

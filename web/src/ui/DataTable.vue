@@ -107,11 +107,11 @@ const selection = computed(() =>
 
 <style scoped>
 /* Rows as lines on the page, not as a box: a heading of small words, one line under each row. */
-.data :deep(.ant-table) {
+.data :deep(.ant-table.ant-table-small) {
   background: none;
   font-size: 0.88rem;
 }
-.data :deep(.ant-table-thead > tr > th) {
+.data :deep(.ant-table-small.ant-table .ant-table-thead > tr > th) {
   padding: 4px 12px 4px 0;
   background: none;
   border-bottom: 1px solid var(--strong-line);
@@ -119,24 +119,24 @@ const selection = computed(() =>
   font-size: 0.8rem;
   vertical-align: bottom;
 }
-.data :deep(.ant-table-thead > tr > th::before) {
+.data :deep(.ant-table-small.ant-table .ant-table-thead > tr > th::before) {
   display: none;
 }
-.data :deep(.ant-table-tbody > tr > *) {
+.data :deep(.ant-table-small.ant-table .ant-table-tbody > tr > *) {
   padding: 6px 12px 6px 0;
   border-bottom: 1px solid var(--line);
   text-align: start;
   vertical-align: top;
   font-weight: inherit;
 }
-.data :deep(.ant-table-tbody > tr > th) {
+.data :deep(.ant-table-small.ant-table .ant-table-tbody > tr > th) {
   font-weight: 580;
 }
-.data :deep(.ant-table-cell.figure) {
+.data :deep(.ant-table-small.ant-table .ant-table-cell.figure) {
   text-align: right;
   font-variant-numeric: tabular-nums;
 }
-.data :deep(td.from) {
+.data :deep(.ant-table-small.ant-table td.from) {
   font-size: 0.8rem;
   color: var(--slate);
 }

@@ -26,6 +26,10 @@ defineSlots<{ default?: () => unknown }>()
   padding: 20px 0;
   text-align: start;
 }
+.empty :deep(.ant-result-title),
+.empty :deep(.ant-result-subtitle) {
+  text-align: start;
+}
 .empty :deep(.ant-result-icon) {
   display: none;
 }

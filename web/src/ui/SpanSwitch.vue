@@ -11,9 +11,9 @@ const show = (name: string | number) => (shown.value = name as Name)
 
 <template>
   <div class="spans" role="group" aria-label="Time on view">
-    <Button aria-label="Earlier" @click="emit('shift', -1)"><LeftOutlined /></Button>
+    <Button type="text" aria-label="Earlier" @click="emit('shift', -1)"><LeftOutlined /></Button>
     <Segmented :value="shown" :options="[...names]" @update:value="show" />
-    <Button aria-label="Later" @click="emit('shift', 1)"><RightOutlined /></Button>
+    <Button type="text" aria-label="Later" @click="emit('shift', 1)"><RightOutlined /></Button>
   </div>
 </template>
 

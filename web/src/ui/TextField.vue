@@ -7,9 +7,10 @@ defineProps<{
   label: string
   hint?: string | undefined
   message?: string | undefined
-  type?: 'text' | 'date'
   inputmode?: 'decimal' | 'text'
   placeholder?: string
+  /** Said to those who hear the page; a heading says it to those who see it. */
+  isLabelHidden?: boolean
 }>()
 const text = defineModel<string>({ required: true })
 
@@ -24,11 +25,16 @@ function tell(now: string | number): void {
 </script>
 
 <template>
-  <FormField v-slot="{ id, describedBy, invalid }" :label="label" :hint="hint" :message="message">
+  <FormField
+    v-slot="{ id, describedBy, invalid }"
+    :label="label"
+    :is-label-hidden="isLabelHidden ?? false"
+    :hint="hint"
+    :message="message"
+  >
     <Input
       :id="id"
       :value="text"
-      :type="type ?? 'text'"
       :inputmode="inputmode ?? 'text'"
       :placeholder="placeholder ?? ''"
       :status="invalid ? 'error' : ''"

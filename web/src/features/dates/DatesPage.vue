@@ -13,7 +13,6 @@ import { datesViews, strideOf, type DatesView } from './dates-view.ts'
 import DatesBoard from './DatesBoard.vue'
 import JobDetail from './JobDetail.vue'
 import MovesPanel from './MovesPanel.vue'
-import PlanSettings from './PlanSettings.vue'
 import WeekList from './WeekList.vue'
 
 /** Every job of the place on its day: moved by hand, or planned as a whole. */
@@ -99,7 +98,10 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
       ><LinkButton :to="{ name: 'estate' }">To the estate</LinkButton></EmptyState
     >
     <WeekList v-if="jobs.length > 0" />
-    <PlanSettings v-if="planning.data.value" />
+    <p class="faint-note no-print">
+      Crew, trips, closed days, mowing and the weather station stand in the
+      <RouterLink :to="{ name: 'settings' }">settings</RouterLink>.
+    </p>
     <p v-if="store.place.value" class="feed no-print">
       A calendar program can follow along at
       <code>{{ calendarAddress(store.place.value.id) }}</code> of this machine. Days and hours are

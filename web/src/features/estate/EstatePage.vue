@@ -3,11 +3,10 @@ import LinkButton from '../../ui/LinkButton.vue'
 import EmptyState from '../../ui/EmptyState.vue'
 import { Button } from 'ant-design-vue'
 import { addDays, daysBetween } from '@spudder/core/base/calendar'
-import { computed, watch, watchEffect } from 'vue'
+import { computed, watchEffect } from 'vue'
 import { useRouter } from 'vue-router'
 import { usePlace } from '../../api/places.ts'
 import { useWeather, useWorkOutlook } from '../../api/weather.ts'
-import { usePalette } from '../../shared/palette/use-palette.ts'
 import SpanChoice from '../../shared/ribbon/SpanChoice.vue'
 import TimeAxis from '../../shared/ribbon/TimeAxis.vue'
 import { timeScale } from '../../shared/ribbon/time-axis.ts'
@@ -23,7 +22,6 @@ import { useEstateView } from './use-estate-view.ts'
 import { useTimeDrag } from './use-time-drag.ts'
 
 const time = useTimeWindow()
-const palette = usePalette()
 const { place, isPending, error, refetch } = usePlace()
 const router = useRouter()
 /** Without a place there is nothing to show: the first thing asked is where one grows. */
@@ -74,14 +72,6 @@ const nothingDue = computed(() =>
     ? 'Nothing is due today.'
     : `Nothing is due today in the ${known.value.length} of ${total.value} stands seen so far.`,
 )
-watch(known, (rows) => {
-  palette.stands = rows.map(({ stand }) => ({
-    words: stand.name,
-    hint: 'stand',
-    to: { name: 'stand', params: { standId: stand.id } },
-  }))
-})
-
 const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
 </script>
 

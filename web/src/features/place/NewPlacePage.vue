@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { placeRoutes } from '@spudder/contract/place'
 import { useChange } from '../../api/use-change.ts'
-import { climates, CreatePlaceDto, type Climate } from '@spudder/contract/place'
+import { CreatePlaceDto, type Climate } from '@spudder/contract/place'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { useRouter } from 'vue-router'
@@ -9,6 +9,7 @@ import ChipChoice from '../../ui/ChipChoice.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
+import { climateOptions, systemOptions } from '../../shared/words/place-words.ts'
 import { useKept } from '../../shared/form/kept.ts'
 
 const router = useRouter()
@@ -24,18 +25,6 @@ const {
   unitSystem: 'us' as UnitSystem | undefined,
   climate: 'temperate' as Climate | undefined,
 }))
-const systems = [
-  { value: 'us', words: 'US: oz, lb, gal, 1000 ft²' },
-  { value: 'metric', words: 'metric: g, kg, L, ha' },
-] as const
-const climateWords: Readonly<Record<Climate, string>> = {
-  temperate: 'mild and moist',
-  continental: 'cold winters, hot summers',
-  mediterranean: 'dry summers',
-  subtropical: 'warm and humid',
-}
-const climateOptions = climates.map((value) => ({ value, words: climateWords[value] }))
-
 async function save(): Promise<void> {
   const dto = checked(draft.value)
   if (!dto) return
@@ -57,7 +46,7 @@ async function save(): Promise<void> {
     <ChipChoice
       v-model="draft.unitSystem"
       label="Units shown (you may type either)"
-      :options="systems"
+      :options="systemOptions"
     />
     <ChipChoice
       v-model="draft.climate"

@@ -8,6 +8,7 @@ import { costByStand, recordCsv } from '@spudder/core/outcome/record'
 import { seasonOf } from '@spudder/core/soil/season'
 import { Button } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { useStandNames } from '../../api/estate.ts'
 import { usePlace } from '../../api/places.ts'
 import {
@@ -37,7 +38,13 @@ const names = useStandNames(placeId)
 const shelf = useShelf(placeId)
 
 const season = seasonOf(today())
-const asked = ref({ text: '', from: '', to: '', standId: '' })
+const { query } = useRoute()
+const asked = ref({
+  text: typeof query['text'] === 'string' ? query['text'] : '',
+  from: '',
+  to: '',
+  standId: '',
+})
 const offset = ref(0)
 watch(asked, () => (offset.value = 0), { deep: true })
 /** Days that are half typed ask for nothing. */

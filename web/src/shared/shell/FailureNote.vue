@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Alert } from 'ant-design-vue'
-import { useFailures } from '../api/failures.ts'
+import { useFailures } from '../../api/failures.ts'
 
 /** What was not done and has no note of its own, on top of the page until it is read. */
 const failures = useFailures()

@@ -10,12 +10,11 @@ export interface Command {
   readonly act?: () => void
 }
 
-/** The palette and what it lists; screens add their own commands while they are open. */
+/** The palette; screens add their own commands while they are open. */
 export const usePalette = defineStore('palette', () => {
   const isOpen = ref(false)
-  const stands = ref<readonly Command[]>([])
   const local = ref<readonly Command[]>([])
   const open = () => (isOpen.value = true)
   const close = () => (isOpen.value = false)
-  return { isOpen, stands, local, open, close }
+  return { isOpen, local, open, close }
 })

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { ChangePlaceDto, placeRoutes, type PlaceDto } from '@spudder/contract/place'
+import { localeSample } from '@spudder/core/base/calendar'
+import { currencies, currencyCodes, type Currency } from '@spudder/core/base/quantity'
+import { localeTags, usualLocale, type LocaleTag } from '@spudder/core/base/writing'
+import { Button, message } from 'ant-design-vue'
+import { ref } from 'vue'
+import { useChange } from '../../api/use-change.ts'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import { useCurrency } from '../../shared/units/use-currency.ts'
+import { climateOptions, systemOptions } from '../../shared/words/place-words.ts'
+import ChoiceField from '../../ui/ChoiceField.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
+import TextField from '../../ui/TextField.vue'
+
+/** What the place is called, and how it counts, pays and writes. */
+const props = defineProps<{ place: PlaceDto }>()
+const change = useChange(placeRoutes.change, { told: 'beside' })
+const settings = useChange(placeRoutes.changeSettings, { told: 'beside' })
+const { checked, messageFor } = useChecked(ChangePlaceDto, () => change.error.value)
+const currency = useCurrency()
+const draft = ref({
+  name: props.place.name,
+  unitSystem: props.place.unitSystem,
+  climate: props.place.climate,
+})
+const paidIn = ref<Currency>(currency.value)
+const writing = ref<LocaleTag>(props.place.settings.locale ?? usualLocale)
+
+const currencyOptions = currencyCodes.map((value) => ({ value, words: currencies[value].name }))
+const writingOptions = localeTags.map((value) => ({ value, words: localeSample(value) }))
+
+async function save(): Promise<void> {
+  const dto = checked(draft.value)
+  const placeId = props.place.id
+  if (!dto || !(await change.send({ placeId, dto }))) return
+  const counted = { currency: paidIn.value, locale: writing.value }
+  if (await settings.send({ placeId, dto: counted })) void message.success('Saved.')
+}
+</script>
+
+<template>
+  <form class="place" @submit.prevent="save">
+    <TextField v-model="draft.name" label="Name of the place" :message="messageFor('name')" />
+    <ChoiceField
+      v-model="draft.unitSystem"
+      label="Units shown"
+      hint="either may be typed"
+      :options="systemOptions"
+    />
+    <ChoiceField v-model="paidIn" label="Money" :options="currencyOptions" />
+    <ChoiceField v-model="writing" label="Numbers and days" :options="writingOptions" />
+    <ChoiceField
+      v-model="draft.climate"
+      label="Climate"
+      hint="for the simulated weather and the growth of leaves"
+      :options="climateOptions"
+    />
+    <ProblemNote :problem="change.error.value ?? settings.error.value" />
+    <div>
+      <Button
+        type="primary"
+        html-type="submit"
+        :loading="change.isLoading.value || settings.isLoading.value"
+        >Save</Button
+      >
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.place {
+  display: grid;
+  gap: 12px;
+  max-width: 420px;
+}
+</style>

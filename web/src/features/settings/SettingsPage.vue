@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { Skeleton, TabPane, Tabs } from 'ant-design-vue'
+import { usePlace } from '../../api/places.ts'
+import { usePlanning } from '../../api/planning.ts'
+import ProblemNote from '../../ui/ProblemNote.vue'
+import CareSettings from './CareSettings.vue'
+import PlaceSettings from './PlaceSettings.vue'
+import StationFile from './StationFile.vue'
+import WorkSettings from './WorkSettings.vue'
+
+/** What holds for the whole place. */
+const { place, error } = usePlace()
+const planning = usePlanning(() => place.value?.id)
+</script>
+
+<template>
+  <h1>Settings</h1>
+  <ProblemNote :problem="error ?? planning.error.value" />
+  <Tabs v-if="place" class="settings">
+    <TabPane key="place" tab="Place">
+      <PlaceSettings :key="place.id" :place="place" />
+    </TabPane>
+    <TabPane key="work" tab="Crew and rules">
+      <WorkSettings :place="place" />
+    </TabPane>
+    <TabPane key="care" tab="Mowing and watering">
+      <CareSettings :stands="planning.data.value?.stands ?? []" />
+    </TabPane>
+    <TabPane key="weather" tab="Weather station">
+      <p class="faint-note">
+        A CSV with time, temperature, rain and wind, one row an hour or oftener. Its days stand in
+        place of the simulated ones; hours are those of the station’s clock.
+      </p>
+      <StationFile :place-id="place.id" />
+    </TabPane>
+  </Tabs>
+  <Skeleton v-else active />
+</template>

@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { BulbOutlined, MenuOutlined, QuestionOutlined, SearchOutlined } from '@ant-design/icons-vue'
+import { Button, LayoutHeader } from 'ant-design-vue'
+import { ref } from 'vue'
+import { useTheme } from '../../ui/use-theme.ts'
+import { useNarrow } from '../../ui/use-narrow.ts'
+import { useHelp } from '../help/use-help.ts'
+import { entries } from './entries.ts'
+import MainMenu from './MainMenu.vue'
+import MenuDrawer from './MenuDrawer.vue'
+import PlaceMenu from './PlaceMenu.vue'
+import { usePalette } from './use-palette.ts'
+
+const theme = useTheme()
+const palette = usePalette()
+const help = useHelp()
+const isNarrow = useNarrow('menu')
+const isMenuOpen = ref(false)
+const inLine = entries.filter((each) => each.isInLine)
+</script>
+
+<template>
+  <LayoutHeader class="header no-print">
+    <RouterLink :to="{ name: 'estate' }" class="brand">
+      <span class="ribbon-mark" aria-hidden="true" />
+      <span>Spudder</span>
+    </RouterLink>
+    <nav v-if="!isNarrow" aria-label="Everywhere">
+      <MainMenu :entries="inLine" mode="horizontal" />
+    </nav>
+    <div class="tools">
+      <Button class="go" @click="palette.open()"
+        ><SearchOutlined /> Go to … <kbd v-if="!isNarrow">/</kbd></Button
+      >
+      <template v-if="!isNarrow">
+        <Button type="text" @click="help.open()"><QuestionOutlined /> Help</Button>
+        <Button type="text" @click="theme.toggle()"
+          ><BulbOutlined /> {{ theme.isDark ? 'Light' : 'Dark' }}</Button
+        >
+        <PlaceMenu />
+      </template>
+      <Button v-else aria-label="Menu" :aria-expanded="isMenuOpen" @click="isMenuOpen = true"
+        ><MenuOutlined
+      /></Button>
+    </div>
+    <MenuDrawer v-if="isNarrow" v-model:open="isMenuOpen" />
+  </LayoutHeader>
+</template>
+
+<style scoped>
+.header {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  height: auto;
+  min-height: 54px;
+  padding: 6px 20px;
+  background: none;
+  line-height: 1.4;
+}
+.brand {
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  font-weight: 680;
+  font-size: 1.08rem;
+  text-decoration: none;
+  letter-spacing: -0.01em;
+}
+.ribbon-mark {
+  width: 26px;
+  height: 10px;
+  border-radius: 2px;
+  background: linear-gradient(90deg, #efe389, #a9c04a 45%, #1f5a2c);
+  box-shadow: inset 12px 0 0 -11px var(--ink);
+}
+.tools {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  margin-left: auto;
+}
+.tools :deep(.ant-btn-text) {
+  padding-inline: 9px;
+  color: var(--slate);
+}
+@media (width < 700px) {
+  .header {
+    padding: 6px 10px;
+  }
+}
+</style>

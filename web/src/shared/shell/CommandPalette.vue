@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { searchRoutes, type FoundDto } from '@spudder/contract/search'
+import { onKeyStroke, watchDebounced } from '@vueuse/core'
+import { AutoComplete, Modal } from 'ant-design-vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { call } from '../../api/call.ts'
+import { usePlace } from '../../api/places.ts'
+import { useTheme } from '../../ui/use-theme.ts'
+import { isTyping } from '../help/is-typing.ts'
+import { useHelp } from '../help/use-help.ts'
+import { entries } from './entries.ts'
+import { foundCommand } from './found-command.ts'
+import { usePalette, type Command } from './use-palette.ts'
+
+/** Goes to anything that has a name: screens here, things of the place by the server. */
+const palette = usePalette()
+const theme = useTheme()
+const help = useHelp()
+const router = useRouter()
+const { place } = usePlace()
+const search = ref('')
+const found = ref<readonly FoundDto[]>([])
+const problem = ref('')
+const field = useTemplateRef<{ focus: () => void }>('field')
+
+const always: readonly Command[] = [
+  ...entries,
+  { words: 'Light or dark', hint: 'change the look', act: () => theme.toggle() },
+  { words: 'Help', hint: 'first steps, keys, words', act: () => help.open() },
+]
+const commands = computed(() => {
+  const wanted = search.value.trim().toLowerCase()
+  const here = [...palette.local, ...always].filter(({ words, hint }) =>
+    `${words} ${hint}`.toLowerCase().includes(wanted),
+  )
+  const things = found.value.map(foundCommand)
+  const inRecord: Command = {
+    words: `“${search.value.trim()}” in the record`,
+    hint: 'search what was done',
+    to: { name: 'record', query: { text: search.value.trim() } },
+  }
+  return wanted === '' ? here : [...things, ...here, inRecord]
+})
+const options = computed(() =>
+  commands.value.map(({ words, hint }, index) => ({ value: String(index), words, hint })),
+)
+
+/** Things are asked for as they are typed; what was asked before and comes later is dropped. */
+let asked = 0
+watchDebounced(
+  search,
+  async (text) => {
+    const mine = (asked += 1)
+    problem.value = ''
+    const wanted = text.trim()
+    if (wanted === '' || !place.value) {
+      found.value = []
+      return
+    }
+    const path = { placeId: place.value.id, query: { text: wanted.slice(0, 80) } }
+    const answer = await call(searchRoutes.find, path).catch((error: unknown) => error)
+    if (mine !== asked) return
+    if (answer instanceof Error) problem.value = answer.message
+    found.value = Array.isArray(answer) ? (answer as FoundDto[]) : []
+  },
+  { debounce: 120 },
+)
+watch(
+  () => palette.isOpen,
+  async (isOpen) => {
+    if (!isOpen) return
+    search.value = ''
+    found.value = []
+    await nextTick()
+    field.value?.focus()
+  },
+)
+
+const besideField = (field: HTMLElement) => field.parentElement ?? field
+function take(index: unknown): void {
+  const command = commands.value[Number(index)]
+  if (!command) return
+  palette.close()
+  command.act?.()
+  if (command.to) void router.push(command.to)
+}
+onKeyStroke('/', (event) => {
+  if (isTyping(event.target) || palette.isOpen) return
+  event.preventDefault()
+  palette.open()
+})
+</script>
+
+<template>
+  <Modal
+    :open="palette.isOpen"
+    title="Go to"
+    :footer="null"
+    :width="560"
+    destroy-on-close
+    @cancel="palette.close()"
+  >
+    <div class="palette">
+      <AutoComplete
+        ref="field"
+        :value="search"
+        :options="options"
+        :open="palette.isOpen"
+        :default-active-first-option="true"
+        :get-popup-container="besideField"
+        :list-height="340"
+        :virtual="false"
+        placeholder="Stand, product, sprayer, trial or screen"
+        aria-label="Go to"
+        class="field"
+        @search="search = $event"
+        @select="take"
+      >
+        <template #option="{ words, hint }">
+          <span class="line"
+            ><b>{{ words }}</b> <span class="faint-note">{{ hint }}</span></span
+          >
+        </template>
+      </AutoComplete>
+    </div>
+    <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
+    <p class="faint-note">
+      <kbd>↑</kbd> <kbd>↓</kbd> choose, <kbd>Enter</kbd> go, <kbd>Esc</kbd> close
+    </p>
+  </Modal>
+</template>
+
+<style scoped>
+/* Room for the list under its field, so that the dialog holds both. */
+.palette {
+  position: relative;
+  min-height: 392px;
+}
+.field {
+  width: 100%;
+}
+.line {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+}
+.line b {
+  font-weight: 540;
+}
+</style>

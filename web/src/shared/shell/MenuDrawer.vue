@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { Button, Drawer } from 'ant-design-vue'
+import { usePlace } from '../../api/places.ts'
+import { useTheme } from '../../ui/use-theme.ts'
+import { useHelp } from '../help/use-help.ts'
+import { entries } from './entries.ts'
+import MainMenu from './MainMenu.vue'
+
+/** All that a wide screen has at its top, for a thumb. */
+const isOpen = defineModel<boolean>('open', { required: true })
+const { place } = usePlace()
+const theme = useTheme()
+const help = useHelp()
+function openHelp(): void {
+  isOpen.value = false
+  help.open()
+}
+</script>
+
+<template>
+  <Drawer v-model:open="isOpen" placement="right" :title="place?.name ?? 'Spudder'" :width="280">
+    <MainMenu :entries="entries" mode="vertical" @taken="isOpen = false" />
+    <div class="more">
+      <Button block @click="openHelp">Help</Button>
+      <Button block @click="theme.toggle()">{{ theme.isDark ? 'Light' : 'Dark' }} colours</Button>
+    </div>
+  </Drawer>
+</template>
+
+<style scoped>
+.more {
+  display: grid;
+  gap: 8px;
+  margin-top: 18px;
+}
+</style>

@@ -1,0 +1,30 @@
+import type { RouteLocationRaw } from 'vue-router'
+
+/** A screen that can be reached from everywhere: in the menu, the drawer of a phone, the palette. */
+export interface Entry {
+  readonly name: string
+  readonly words: string
+  readonly hint: string
+  readonly to: RouteLocationRaw
+  /** Stands in the line at the top of a wide screen; the others behind the name of the place. */
+  readonly isInLine: boolean
+}
+
+const entry = (name: string, words: string, hint: string, isInLine = true): Entry => ({
+  name,
+  words,
+  hint,
+  to: { name },
+  isInLine,
+})
+
+export const entries: readonly Entry[] = [
+  entry('estate', 'Estate', 'all ribbons'),
+  entry('dates', 'Dates', 'jobs on their days, plan the season'),
+  entry('record', 'Record', 'what was done, search, CSV, PDF'),
+  entry('shelf', 'Shelf', 'products, prices, labels'),
+  entry('sprayers', 'Sprayers', 'set-up and calibration'),
+  entry('reference', 'Reference', 'sources, constants, schools'),
+  entry('settings', 'Settings', 'money, numbers and days, crew, weather', false),
+  entry('new-stand', 'Add a stand', 'a planting to care for', false),
+]

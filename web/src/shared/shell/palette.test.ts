@@ -1,0 +1,130 @@
+import { PiniaColada } from '@pinia/colada'
+import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { createMemoryHistory, createRouter } from 'vue-router'
+import { recorded } from '../../tests/recorded.ts'
+import { useTheme } from '../../ui/use-theme.ts'
+import { useHelp } from '../help/use-help.ts'
+import CommandPalette from './CommandPalette.vue'
+import { entries } from './entries.ts'
+import { usePalette } from './use-palette.ts'
+
+const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', settings: {}, ...recorded } // prettier-ignore
+const stands = ['Bowling green', 'Events lawn', 'Long lawn'].map((name, index) => ({ kind: 'stand', id: String(index), name, standId: String(index), standName: name })) // prettier-ignore
+const page = { template: '<p />' }
+const makeRouter = () =>
+  createRouter({
+    history: createMemoryHistory(),
+    routes: [
+      { path: '/stands/:standId', name: 'stand', component: page },
+      ...entries.map(({ name }) => ({ path: `/${name}`, name, component: page })),
+    ],
+  })
+
+let palette: VueWrapper
+let router: ReturnType<typeof makeRouter>
+let isReachable = true
+beforeEach(async () => {
+  vi.useFakeTimers()
+  isReachable = true
+  localStorage.clear()
+  vi.stubGlobal('fetch', (url: string) => {
+    if (url.endsWith('/places')) return Promise.resolve(Response.json([place]))
+    if (!isReachable) return Promise.reject(new TypeError('failed'))
+    const text = new URL(url, 'http://localhost').searchParams.get('text') ?? ''
+    const found = stands.filter(({ name }) => name.toLowerCase().includes(text.toLowerCase()))
+    return Promise.resolve(Response.json(found))
+  })
+  const pinia = createPinia()
+  setActivePinia(pinia)
+  router = makeRouter()
+  palette = mount(CommandPalette, {
+    global: { plugins: [pinia, [PiniaColada, {}], router] },
+    attachTo: document.body,
+  })
+  await settle()
+})
+afterEach(() => {
+  palette.unmount()
+  vi.useRealTimers()
+})
+
+async function settle(): Promise<void> {
+  await flushPromises()
+  await vi.advanceTimersByTimeAsync(400)
+  await flushPromises()
+}
+const press = (key: string, on: EventTarget = window) =>
+  on.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
+const field = () => {
+  const input = document.body.querySelector<HTMLInputElement>('.palette input')
+  if (!input) throw new Error('the palette is closed')
+  return input
+}
+async function open(): Promise<void> {
+  press('/')
+  await settle()
+}
+async function type(text: string): Promise<void> {
+  field().value = text
+  field().dispatchEvent(new Event('input', { bubbles: true }))
+  await settle()
+}
+const listed = () =>
+  [...document.body.querySelectorAll('.ant-select-item-option b')].map((each) => each.textContent)
+
+describe('the palette', () => {
+  it('opens on one key, but not while somebody types', async () => {
+    const typing = document.createElement('input')
+    document.body.append(typing)
+    press('/', typing)
+    expect(usePalette().isOpen).toBe(false)
+    typing.remove()
+    await open()
+    expect(usePalette().isOpen).toBe(true)
+  })
+
+  it('lists every screen there is, until something is typed', async () => {
+    await open()
+    expect(listed()).toEqual([...entries.map(({ words }) => words), 'Light or dark', 'Help'])
+  })
+
+  it('finds what the server knows by its name, and the words in the record', async () => {
+    await open()
+    await type('LAWN')
+    expect(listed()).toEqual(['Events lawn', 'Long lawn', '“LAWN” in the record'])
+  })
+
+  it('goes where somebody chooses', async () => {
+    await open()
+    await type('bowling')
+    document.body.querySelector<HTMLElement>('.ant-select-item-option')?.click()
+    await settle()
+    expect(router.currentRoute.value.params['standId']).toBe('0')
+    expect(usePalette().isOpen).toBe(false)
+  })
+
+  it('does what a command does', async () => {
+    const theme = useTheme()
+    const before = theme.isDark
+    await open()
+    await type('light or dark')
+    document.body.querySelector<HTMLElement>('.ant-select-item-option')?.click()
+    await settle()
+    expect(theme.isDark).toBe(!before)
+    await open()
+    await type('first steps')
+    document.body.querySelector<HTMLElement>('.ant-select-item-option')?.click()
+    await settle()
+    expect(useHelp().isOpen).toBe(true)
+  })
+
+  it('says so where the server does not answer, and still lists the screens', async () => {
+    await open()
+    isReachable = false
+    await type('shelf')
+    expect(document.body.querySelector('.ant-modal [role=alert]')?.textContent).toMatch(/./)
+    expect(listed()).toContain('Shelf')
+  })
+})
