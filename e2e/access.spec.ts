@@ -89,7 +89,7 @@ for (const [scheme, viewport, sought] of looks) {
     }
     await page.goto('/dates')
     await page.locator('.chip').first().click()
-    await page.getByText('What the plan reckons with').click()
+    await page.getByText('What the plan calculates with').click()
     await check('dates')
     await page.goto('/record')
     await expect(page.getByText(/lines, the newest first/)).toBeVisible()
@@ -131,7 +131,7 @@ test('a look can be taken without a pointer', async ({ page }) => {
   await page.getByRole('button', { name: /^Roots/ }).focus()
   await page.keyboard.press('Enter')
   await expect(page.getByRole('radio', { name: 'white', exact: true })).toBeChecked()
-  await page.getByRole('button', { name: 'Store this look' }).focus()
+  await page.getByRole('button', { name: 'Save look' }).focus()
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/verdict$/)
 })

@@ -65,7 +65,7 @@ test('steps are dragged along the ribbon, the path follows, and the plan becomes
   await expect.poll(() => drawn(page)).not.toBe(before.path)
 
   // Too near the first: said, and not to be stored.
-  const store = page.getByRole('button', { name: 'Make the plan into jobs' })
+  const store = page.getByRole('button', { name: 'Plan these steps' })
   await page.getByLabel('Step 2 on').fill(await page.getByLabel('Step 1 on').inputValue())
   await expect(page.getByText(/0 days after another sulfur step/)).toBeVisible()
   await expect(store).toBeDisabled()
@@ -74,7 +74,7 @@ test('steps are dragged along the ribbon, the path follows, and the plan becomes
   await expect(page.getByRole('heading', { name: 'Steps planned, as jobs' })).toBeVisible()
 
   await page.getByRole('link', { name: /^Jobs/ }).click()
-  await expect(page.locator('summary', { hasText: /fall apart, step 1 of/ })).toBeVisible()
+  await expect(page.locator('.fold-head', { hasText: /fall apart, step 1 of/ })).toBeVisible()
   await expect(page.getByText('Test pH again: does the plan hold?').first()).toBeVisible()
   await expect(page.getByText(/Sulfur dust irritates/).first()).toBeVisible()
   await page.getByRole('button', { name: 'Record it' }).first().click()

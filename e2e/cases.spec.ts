@@ -11,7 +11,7 @@ const say = (page: Page, words: string) => page.getByText(words, { exact: true }
 /** Takes a look in words alone and stores it. */
 async function lookInWords(page: Page, ...words: readonly string[]): Promise<void> {
   for (const each of words) await say(page, each)
-  await page.getByRole('button', { name: 'Store this look' }).click()
+  await page.getByRole('button', { name: 'Save look' }).click()
   await expect(page).toHaveURL(/verdict$/)
 }
 
@@ -26,9 +26,9 @@ test('a dose with fish is shared over three days, and each is recorded by itself
   await openStand(page, 'Lettuce raft loop')
   await step(page, 'Jobs').click()
   // pH is tested before anything is poured.
-  await expect(page.locator('details.job').first()).toContainText('Test pH and nitrate')
-  const first = page.locator('details.job', { hasText: 'Fe-DTPA, dose 1 of 3' })
-  await first.locator('> summary').click()
+  await expect(page.locator('.fold.job').first()).toContainText('Test pH and nitrate')
+  const first = page.locator('.fold.job', { hasText: 'Fe-DTPA, dose 1 of 3' })
+  await first.locator('.fold-head').first().click()
   // (2 − 0.5) mg/L × 5,200 L ÷ 10 % is 78 g; a third of it is 26 g or 0.917 oz.
   await expect(first).toContainText('dose 1 of 3')
   await expect(first).toContainText('0.917 oz')
@@ -46,18 +46,18 @@ test('a dose with fish is shared over three days, and each is recorded by itself
 test('a job is moved to a day that suits, and dropped when it is not wanted', async ({ page }) => {
   await openStand(page, 'Lettuce raft loop')
   await step(page, 'Jobs').click()
-  const dose = page.locator('details.job', { hasText: 'Fe-DTPA, dose 3 of 3' })
-  await dose.locator('> summary').click()
-  await dose.getByLabel('Another day').fill(dayFromToday(5))
-  await dose.getByRole('button', { name: 'Move it' }).click()
+  const dose = page.locator('.fold.job', { hasText: 'Fe-DTPA, dose 3 of 3' })
+  await dose.locator('.fold-head').first().click()
+  await dose.getByLabel('New day').fill(dayFromToday(5))
+  await dose.getByRole('button', { name: 'Move' }).click()
   await expect.poll(async () => {
     const { jobs } = await storyOf(page)
     return jobs.find(({ title, status }) => title === 'Fe-DTPA, dose 3 of 3' && status === 'planned')?.dueOn
   }).toBe(dayFromToday(5)) // prettier-ignore
-  const looks = page.locator('details.job', { hasText: 'Look whether it is green' })
+  const looks = page.locator('.fold.job', { hasText: 'Look whether it is green' })
   const before = await looks.count()
-  await looks.first().locator('> summary').click()
-  await looks.first().getByRole('button', { name: 'Drop it' }).click()
+  await looks.first().locator('.fold-head').first().click()
+  await looks.first().getByRole('button', { name: 'Cancel job' }).click()
   await expect(looks).toHaveCount(before - 1)
 })
 
@@ -98,11 +98,11 @@ test('on the leaf at pH 7.8 the cheap salt leads and DTPA works too; the amount 
   // 0.5 % of 2 gal a tree for three trees: 22.71 L × 5 g.
   await expect(page.locator('.amount')).toContainText('4.01 oz')
   await expect(page.locator('.amount')).toContainText('6 gal')
-  await page.getByLabel('Put it on').fill(dayFromToday(1))
+  await page.getByLabel('Apply on').fill(dayFromToday(1))
   await page.getByLabel('In your words').fill('Mulch, and no more lime on the drive.')
   await page.getByLabel('Test pH again').fill(dayFromToday(180))
   await page.getByRole('button', { name: /^Put it on/ }).click()
-  await expect(page.locator('details.job')).toHaveCount(4)
+  await expect(page.locator('.fold.job')).toHaveCount(4)
   const { remedies, jobs } = await storyOf(page)
   expect(remedies[0]).toMatchObject({ route: 'leaf', sourceId: 'fe-dtpa' })
   expect(remedies[0]?.lasting).toContain('no more lime')

@@ -92,7 +92,7 @@ test('a job is dragged, taken back, held, and what a move breaks is said first',
   await page.mouse.move(box.x + box.width * 1.5, box.y + 10, { steps: 6 })
   await page.mouse.up()
   // A day on which nobody works has to be confirmed.
-  const confirm = page.getByRole('button', { name: 'Put it there all the same' })
+  const confirm = page.getByRole('button', { name: 'Move anyway' })
   const taken = page.getByText('was moved.')
   await expect(confirm.or(taken)).toBeVisible()
   if (await confirm.isVisible()) await confirm.click()
@@ -154,7 +154,7 @@ test('a station file stands in place of the simulated weather, and bad rows are 
   page,
 }) => {
   await openDates(page)
-  await page.getByText('What the plan reckons with').click()
+  await page.getByText('What the plan calculates with').click()
   const day = dayFromToday(-3)
   const hours = Array.from(
     { length: 24 },

@@ -26,7 +26,7 @@ test('on lime: EDDHA into the soil, sulfate onto the leaf, and why', async ({ pa
     await expect(last).toContainText('lost')
     await offers(page).first().getByText('why', { exact: true }).click()
     await expect(offers(page).first()).toContainText(
-      /At pH 7\.9 .* of use in the soil \(reckoned\)/,
+      /At pH 7\.9 .* of use in the soil \(calculated\)/,
     )
   })
 
@@ -35,7 +35,7 @@ test('on lime: EDDHA into the soil, sulfate onto the leaf, and why', async ({ pa
     await expect(chart).toBeVisible()
     await expect(chart.getByText('pH 7.9 here')).toBeVisible()
     await expect(chart.getByText('EDTA', { exact: true }).first()).toBeVisible()
-    await page.getByText('how, and where reckoning and trade differ').click()
+    await page.getByText('how, and where calculation and trade differ').click()
     await expect(page.getByText('Differs.').first()).toBeVisible()
   })
 
@@ -95,12 +95,12 @@ test('a label is read for this soil and goes onto the shelf', async ({ page }) =
     await page.getByLabel('Fe, total %').fill('9')
   })
 
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click()
+  await page.getByRole('button', { name: 'Add product' }).click()
   await expect(page).toHaveURL(/shelf$/)
   await page.getByLabel('Name', { exact: true }).fill('Nine percent, trial pail')
   await page.getByLabel('Price of a pack').fill('20')
   await page.getByLabel('In the pack').fill('1 lb')
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click()
+  await page.getByRole('button', { name: 'Add product' }).click()
   await expect(page.getByRole('status')).toContainText('Nine percent, trial pail is on the shelf')
   // 20 / (0.4536 kg × 0.09).
   await expect(page.getByRole('row', { name: /Nine percent/ })).toContainText('$490')
@@ -146,6 +146,6 @@ test('the reference opens to sources, constants and schools', async ({ page }) =
   await page.getByRole('link', { name: 'Constants' }).click()
   await page.getByText('DTPA', { exact: true }).click()
   await expect(page.getByRole('row', { name: /^Fe \+ L = FeL/ })).toContainText('28')
-  await page.getByRole('link', { name: 'Reckoning and trade' }).click()
+  await page.getByRole('link', { name: 'Calculation and trade' }).click()
   await expect(page.getByRole('row', { name: /^HEDTA/ })).toContainText('Trust practice here')
 })

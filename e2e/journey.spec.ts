@@ -53,12 +53,12 @@ test('from a yellow leaf to a green one, through two crashes', async ({ page, sp
 
   await test.step('the verdict: iron tied up by pH, with its reasons', async () => {
     const first = page.locator('.causes > li').first()
-    await expect(first.locator('summary')).toContainText('Iron tied up by high pH')
-    await first.locator('summary').click()
+    await expect(first.locator('.fold-head').first()).toContainText('Iron tied up by high pH')
+    await first.locator('.fold-head').first().click()
     await expect(first).toContainText('pH while the leaves grew')
     await expect(first).toContainText('the youngest go short first')
     await expect(first).toContainText('even the smallest veins stay green')
-    await page.getByRole('button', { name: 'Store this look' }).click()
+    await page.getByRole('button', { name: 'Save look' }).click()
     await expect(page).toHaveURL(/verdict$/)
   })
 
@@ -93,13 +93,13 @@ test('from a yellow leaf to a green one, through two crashes', async ({ page, sp
     await expect(page.locator('.amount')).toContainText('3 × full tank of 25 gal with 10 oz')
     await page.locator('.amount').getByText('how', { exact: true }).click()
     await expect(page.locator('.amount')).toContainText('product = rate × area')
-    await page.getByLabel('Put it on').fill(appliedOn)
+    await page.getByLabel('Apply on').fill(appliedOn)
     await page.getByRole('button', { name: /^Put it on/ }).click()
     await expect(page).toHaveURL(/jobs$/)
   })
 
   await test.step('the entry, with what was really used', async () => {
-    const due = page.locator('details.job').first()
+    const due = page.locator('.fold.job').first()
     await expect(due).toContainText('due')
     await expect(due).toContainText('Fe-EDDHA')
     await page.getByLabel('Done on').fill(appliedOn)
@@ -164,7 +164,7 @@ test('a correction of yesterday does not talk the verdict out of iron', async ({
   await page.getByLabel('On', { exact: true }).first().fill(dayFromToday(-30))
   await page.getByRole('button', { name: 'Add pH' }).click()
   await expect(page.getByText(/Known:.*\b8 \(/)).toBeVisible()
-  const first = page.locator('.causes > li summary').first()
+  const first = page.locator('.causes > li .fold-head').first()
   await expect(first).toContainText('Iron tied up by high pH')
 
   await choose(page.getByLabel('What', { exact: true }), 'pH corrected')
@@ -187,7 +187,7 @@ test('an entry is corrected by a new one, the old one stays to be read', async (
   await entries.getByRole('button', { name: 'Correct it' }).click()
   await entries.getByLabel('Product used').fill('20 lb')
   await entries.getByLabel('Why it is corrected').fill('Two bags were brought back.')
-  await entries.getByRole('button', { name: 'Store the correction' }).click()
+  await entries.getByRole('button', { name: 'Save correction' }).click()
   await expect(entries.getByRole('listitem')).toHaveCount(2)
   await expect(entries).toContainText('Two bags were brought back.')
   await expect(entries).toContainText('kept as it was')

@@ -41,7 +41,7 @@ test('an own product is called by its name from the plan to the record', async (
     await entries.getByRole('button', { name: 'Correct it' }).click()
     await entries.getByLabel('Product used').fill('8 oz')
     await entries.getByLabel('Why it is corrected').fill('Weighed again.')
-    await entries.getByRole('button', { name: 'Store the correction' }).click()
+    await entries.getByRole('button', { name: 'Save correction' }).click()
     await expect(entries.getByRole('listitem')).toHaveCount(2)
     await expect(entries.getByText(name)).toHaveCount(2)
     await expect(entries).not.toContainText(form)

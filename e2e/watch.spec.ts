@@ -136,7 +136,7 @@ test('a trial is planned, rated on a phone plot by plot, and weighed', async ({ 
   await expect(page.getByText('A demonstration, not a trial')).toBeVisible()
   await page.getByLabel('Plots of each').fill('3')
   await choose(page.getByLabel('Rated on'), 'Turf colour, 1 to 9')
-  await page.getByRole('button', { name: 'Lay it out' }).click()
+  await page.getByRole('button', { name: 'Create trial' }).click()
   await page.setViewportSize({ width: 390, height: 844 })
   const walk = page.getByRole('region', { name: 'Rate the plots' })
   await expect(walk).toContainText('1 of 9 on the walk')

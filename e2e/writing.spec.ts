@@ -11,7 +11,7 @@ test('numbers are written, and read, as the place writes them', async ({ page, r
     return places[0]?.settings
   }
   await page.goto('/dates')
-  await page.getByText('What the plan reckons with').click()
+  await page.getByText('What the plan calculates with').click()
   const before = await trip.inputValue()
 
   await test.step('a comma before decimals is chosen by what it looks like', async () => {
@@ -39,7 +39,7 @@ test('numbers are written, and read, as the place writes them', async ({ page, r
 
   await test.step('and goes back', async () => {
     await page.goto('/dates')
-    await page.getByText('What the plan reckons with').click()
+    await page.getByText('What the plan calculates with').click()
     await expect(trip).toHaveValue('18,5')
     await choose(writing, '1,234.5 and 5 Nov 2026')
     await trip.fill(before)

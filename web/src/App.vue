@@ -39,10 +39,8 @@ useHelp()
       <AppHeader />
       <OutboxNote />
       <FailureNote />
-      <LayoutContent>
-        <main id="main" tabindex="-1">
-          <RouterView :key="locale" />
-        </main>
+      <LayoutContent id="main" class="main" tabindex="-1">
+        <RouterView :key="locale" />
       </LayoutContent>
     </Layout>
     <CommandPalette />
@@ -67,17 +65,17 @@ useHelp()
 .skip:focus {
   top: 8px;
 }
-main {
+.main {
   padding: 0 20px 32px;
   outline: none;
 }
 @media print {
-  main {
+  .main {
     padding: 0;
   }
 }
 @media (width < 700px) {
-  main {
+  .main {
     padding: 0 10px 32px;
   }
 }

@@ -120,7 +120,7 @@ export class RemedyDto extends recorded(RemedyForm, ['lasting']) {
   @IsArray() verdict!: FrozenCause[]
   /** What is applied, by its one name. */
   @IsString() appliedName!: string
-  /** What the amounts were reckoned by: weighed, by the product, or usual for the form. */
+  /** What the amounts were calculated by: weighed, by the product, or usual for the form. */
   @IsOptional() @IsNumber() densityKgPerL!: number | null
   @IsNumber() productKg!: number
   @IsNumber() nutrientKg!: number

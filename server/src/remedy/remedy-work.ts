@@ -29,7 +29,7 @@ export interface RemedyFacts {
 export type SoundWork = Application & { readonly total: Amount }
 
 /**
- * Works a remedy out from what is stored of the stand, not from what the sender reckoned. Nothing is
+ * Works a remedy out from what is stored of the stand, not from what the sender calculated. Nothing is
  * planned that a careful person would stop at: over the label, a drench on leaves, an untried
  * partner, salt among fish; nor what a tank, an acid or a dose cannot do.
  * @throws {CoreError} for figures that cannot be

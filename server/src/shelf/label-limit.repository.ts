@@ -5,7 +5,7 @@ import { entry, job, remedy, stand } from '../database/schema.ts'
 /** A remedy as it is stored. */
 export type PlannedRemedy = typeof remedy.$inferSelect
 
-/** Applications of a product that are still planned, with what they are reckoned by. */
+/** Applications of a product that are still planned, with what they are calculated by. */
 export const selectPlannedUses = (connection: Connection, productId: string) =>
   connection
     .select({ job, remedy, stand })

@@ -11,13 +11,13 @@ interface DayUse {
   readonly carrierL: number
 }
 
-type Reckoned = Pick<PlannedRemedy, 'route' | 'sourceId' | 'contentShare' | 'weighedKgPerL'>
+type Calculated = Pick<PlannedRemedy, 'route' | 'sourceId' | 'contentShare' | 'weighedKgPerL'>
 
 /** What the label has against a day's use of a product on a stand; undefined where nothing. */
 function labelWords(
   product: Pick<ProductRow, 'labelMaximum' | 'densityKgPerL'>,
   stand: StandRow,
-  by: Reckoned,
+  by: Calculated,
   { productKg, carrierL }: DayUse,
 ): string | undefined {
   const [problem] = labelProblems({
@@ -44,7 +44,7 @@ const sum = (uses: readonly DayUse[]): DayUse => ({
 export interface NewUse extends DayUse {
   readonly product: ProductRow
   readonly stand: StandRow
-  readonly by: Reckoned
+  readonly by: Calculated
   readonly day: string
   /** The job that is moved, not to be counted where it was. */
   readonly exceptJobId?: string

@@ -133,7 +133,7 @@ describe('a remedy with a product of the shelf', () => {
     expect(problem.fields[0]?.field).toBe('productId')
   })
 
-  it('of manganese is reckoned by its own rate', async () => {
+  it('of manganese is calculated by its own rate', async () => {
     const { caseId } = await standWithRemedy()
     const { tankL: _tank, ...body } = remedyBody()
     const remedy = await post<RemedyDto>(`/cases/${caseId}/remedies`, {

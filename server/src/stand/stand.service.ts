@@ -69,8 +69,8 @@ export async function createStand(
   })
 }
 
-/** What amounts are reckoned by; the drawn edge alone changes none. */
-function reckonedBy({ size, measures }: Pick<StandRow, 'size' | 'measures'>) {
+/** What amounts are calculated by; the drawn edge alone changes none. */
+function calculatedBy({ size, measures }: Pick<StandRow, 'size' | 'measures'>) {
   const { groundM2, plantCount, rowM } = measures ?? {}
   return { size, groundM2, plantCount, rowM }
 }
@@ -97,7 +97,7 @@ export function changeStand(
       note: note ?? before.note,
       ...changedBy(recorder),
     }
-    const isSame = isDeepStrictEqual(reckonedBy(row), reckonedBy(before))
+    const isSame = isDeepStrictEqual(calculatedBy(row), calculatedBy(before))
     if (!isSame && (await countPlannedApplications(transaction, standId)) > 0) {
       throw new ServiceError(
         'conflict',

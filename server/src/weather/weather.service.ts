@@ -98,11 +98,11 @@ interface Climate {
   readonly usual: Usual
   readonly meanC: (day: Day) => number
 }
-/** What days are usually like, reckoned once a day and place. */
+/** What days are usually like, calculated once a day and place. */
 const climates = new Map<string, Promise<Climate>>()
 const keptClimates = 20
 
-async function reckonClimate(stage: WeatherStage, today: Day): Promise<Climate> {
+async function calculateClimate(stage: WeatherStage, today: Day): Promise<Climate> {
   const from = addDays(today, -365 * yearsBack)
   const { days } = await readHours(stage, { from, to: addDays(today, -1) })
   const system = stage.place.unitSystem
@@ -131,12 +131,12 @@ function climateOf(stage: WeatherStage): Promise<Climate> {
   const key = `${stage.place.id} ${today} ${stage.place.unitSystem}`
   const known = climates.get(key)
   if (known) return known
-  const reckoned = reckonClimate(stage, today)
-  climates.set(key, reckoned)
-  reckoned.catch(() => climates.delete(key))
+  const calculated = calculateClimate(stage, today)
+  climates.set(key, calculated)
+  calculated.catch(() => climates.delete(key))
   const [oldest] = climates.keys()
   if (climates.size > keptClimates && oldest !== undefined) climates.delete(oldest)
-  return reckoned
+  return calculated
 }
 
 /** What each day promises for each kind of work: measured, foretold, or as such days usually are. */

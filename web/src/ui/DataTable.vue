@@ -124,6 +124,7 @@ const selection = computed(() =>
 }
 .data :deep(.ant-table-small.ant-table .ant-table-tbody > tr > *) {
   padding: 6px 12px 6px 0;
+  border-top: 0;
   border-bottom: 1px solid var(--line);
   text-align: start;
   vertical-align: top;

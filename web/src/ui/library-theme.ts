@@ -38,6 +38,11 @@ export function libraryTheme(scheme: Scheme, size: keyof typeof controlHeights):
       borderRadius: radius,
       controlHeight: controlHeights[size],
       wireframe: false,
+
+      // What opens is there at once: nothing slides under a thumb, nothing is placed while it moves.
+      motionDurationFast: '0s',
+      motionDurationMid: '0s',
+      motionDurationSlow: '0s',
     },
   }
 }

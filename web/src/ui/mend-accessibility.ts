@@ -45,7 +45,7 @@ const rules: readonly (readonly [selector: string, mend: (element: HTMLElement) 
   ['.ant-select input[role=combobox]', mendCombobox],
   // What sorts is the cell; its carets say nothing.
   [
-    '.ant-table-column-sorter-inner [role=img]',
+    '.ant-table-column-sorter-inner .anticon',
     (caret) => {
       set(caret, 'aria-hidden', 'true')
       remove(caret, 'aria-label')

@@ -19,6 +19,6 @@ export const densityOfProduct = ({ product, chosen }: ApplicationFacts): Density
   usualKgPerL: usualDensityOf(chosen.sourceId),
 })
 
-/** What amounts are reckoned by [kg/L]; a label is held to what was weighed alone. */
-export const reckonedDensity = ({ weighedKgPerL, usualKgPerL }: Density): number | undefined =>
+/** What amounts are calculated by [kg/L]; a label is held to what was weighed alone. */
+export const calculatedDensity = ({ weighedKgPerL, usualKgPerL }: Density): number | undefined =>
   weighedKgPerL ?? usualKgPerL

@@ -3,7 +3,7 @@ import { findRate } from '../../material/source/index.ts'
 import {
   densityOfProduct,
   planApplication,
-  reckonedDensity,
+  calculatedDensity,
   sameAmount,
   type ApplicationFacts,
   type ChosenApplication,
@@ -106,7 +106,7 @@ describe('weighed and usual density', () => {
 
   it('are unknown together where neither is stated', () => {
     const zinc = onLawn({ sourceId: 'zinc-sulfate' })
-    expect(reckonedDensity(densityOfProduct(zinc))).toBeUndefined()
+    expect(calculatedDensity(densityOfProduct(zinc))).toBeUndefined()
   })
 })
 

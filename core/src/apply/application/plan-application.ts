@@ -12,13 +12,13 @@ import {
 } from '../../material/rate/index.ts'
 import { contentWords, findSource, sourceKinds } from '../../material/source/index.ts'
 import { acidDose, type AcidDose } from '../../soil/water/index.ts'
-import { reckon, type Reckoned } from '../../base/error/index.ts'
+import { calculate, type Calculated } from '../../base/error/index.ts'
 import type { UnitSystem } from '../../base/quantity/index.ts'
 import { planDose, type DosePlan } from '../dose/index.ts'
 import { planFills, type FillPlan } from '../mix/index.ts'
 import { leafRetentionAt, type LeafRetention } from '../sprayer/index.ts'
 import { judgeWork, type WorkProblem } from '../work/index.ts'
-import { densityOfProduct, reckonedDensity } from './density.ts'
+import { densityOfProduct, calculatedDensity } from './density.ts'
 import type { ApplicationFacts } from './facts.ts'
 
 /** What the water of a strength comes to at the least and the most of the usual water. */
@@ -30,20 +30,20 @@ export interface AmountSpread {
 
 /** An application worked out: what to weigh, mix and dose, and what stands against it. */
 export interface Application {
-  /** What amounts were reckoned by [kg/L]; undefined where nobody knows. */
+  /** What amounts were calculated by [kg/L]; undefined where nobody knows. */
   readonly densityKgPerL: number | undefined
   /** How much there is of what rates count by: what a rate may be said in. */
-  readonly rateFacts: Reckoned<RateFacts>
-  readonly amount: Reckoned<Amount>
+  readonly rateFacts: Calculated<RateFacts>
+  readonly amount: Calculated<Amount>
   /** At the least and the most of the table; undefined where there is no amount. */
   readonly usual: { readonly low: Amount; readonly high: Amount } | undefined
   readonly isAboveTable: boolean
   readonly spread: AmountSpread | undefined
-  readonly fills: Reckoned<FillPlan>
+  readonly fills: Calculated<FillPlan>
   /** Into one fill; into all the water where there is no tank. */
-  readonly acid: Reckoned<AcidDose>
+  readonly acid: Calculated<AcidDose>
   /** Of a solution that is brought to a strength; undefined for every other rate. */
-  readonly dose: Reckoned<DosePlan> | undefined
+  readonly dose: Calculated<DosePlan> | undefined
   /** Days over which it goes out. */
   readonly steps: number
   readonly retention: LeafRetention | undefined
@@ -55,12 +55,12 @@ export interface Application {
 /** Rounding that the table forgives. */
 const slack = 1.001
 
-/** What amounts are reckoned by, but for the rate; undefined until all of it is there. */
+/** What amounts are calculated by, but for the rate; undefined until all of it is there. */
 function amountInputOf(facts: ApplicationFacts): Omit<AmountInput, 'rateValue'> | undefined {
   const { stand, chosen } = facts
   const { rate, carrierValue, contentShare, presentIronMgPerL } = chosen
   if (rate.carrier && carrierValue === undefined) return undefined
-  const densityKgPerL = reckonedDensity(densityOfProduct(facts))
+  const densityKgPerL = calculatedDensity(densityOfProduct(facts))
   return {
     rate,
     size: stand.size,
@@ -81,37 +81,37 @@ function spreadOf(
   const { carrier, basis } = input.rate
   if (!carrier || input.size.kind !== 'area' || rateBases[basis].by !== 'carrier') return undefined
   const at = (carrierValue: number) =>
-    reckon(() => amountFor({ ...input, rateValue, carrierValue })).value
+    calculate(() => amountFor({ ...input, rateValue, carrierValue })).value
   const [low, high] = [at(carrier.low), at(carrier.high)]
   return low && high ? { low, high, carrier } : undefined
 }
 
-function fillsOf({ chosen }: ApplicationFacts, amount: Amount | undefined): Reckoned<FillPlan> {
+function fillsOf({ chosen }: ApplicationFacts, amount: Amount | undefined): Calculated<FillPlan> {
   const { tankL } = chosen
   if (!amount || amount.carrierL <= 0 || tankL === undefined) return {}
   const { productKg, carrierL: waterL } = amount
-  return reckon(() => planFills({ productKg, waterL, tankL }))
+  return calculate(() => planFills({ productKg, waterL, tankL }))
 }
 
 function acidOf(
   { chosen: { conditioning } }: ApplicationFacts,
   amount: Amount | undefined,
   plan: FillPlan | undefined,
-): Reckoned<AcidDose> {
+): Calculated<AcidDose> {
   if (!amount || !conditioning || amount.carrierL <= 0) return {}
   const { acidId, targetPH, ...test } = conditioning
   const fill = plan && (plan.fullFills > 0 ? plan.full : plan.part)
   const waterL = fill?.waterL ?? amount.carrierL
-  return reckon(() => acidDose(acidId, test, { targetPH, waterL }))
+  return calculate(() => acidDose(acidId, test, { targetPH, waterL }))
 }
 
-function doseOf(facts: ApplicationFacts): Reckoned<DosePlan> | undefined {
+function doseOf(facts: ApplicationFacts): Calculated<DosePlan> | undefined {
   const { stand, chosen, loop } = facts
   const { rate, rateValue, presentIronMgPerL, contentShare, doseDays } = chosen
   if (!rateBases[rate.basis].countsPresent || stand.size.kind !== 'solution') return undefined
   if (rateValue === undefined) return undefined
   const { volumeL } = stand.size
-  return reckon(() =>
+  return calculate(() =>
     planDose({
       presentMgPerL: presentIronMgPerL ?? 0,
       wantedMgPerL: rateValue,
@@ -157,7 +157,7 @@ function retentionOf({ stand, chosen, drop }: ApplicationFacts, amount: Amount |
   if (chosen.route !== 'leaf' || size.kind !== 'area' || !amount || amount.carrierL <= 0) {
     return undefined
   }
-  return reckon(() => leafRetentionAt(amount.carrierL / size.areaM2, drop)).value
+  return calculate(() => leafRetentionAt(amount.carrierL / size.areaM2, drop)).value
 }
 
 /**
@@ -170,23 +170,23 @@ function retentionOf({ stand, chosen, drop }: ApplicationFacts, amount: Amount |
 export function planApplication(facts: ApplicationFacts): Application {
   const input = amountInputOf(facts)
   const { rateValue, rate, scoopKg } = facts.chosen
-  const rateFacts: Reckoned<RateFacts> = input
-    ? reckon(() => ({
+  const rateFacts: Calculated<RateFacts> = input
+    ? calculate(() => ({
         ...factsOfJob(input, carrierLitres(input)),
         ...(scoopKg === undefined ? {} : { scoopKg }),
       }))
     : {}
   const at = (value: number) => {
     if (!input) return {}
-    return reckon(() => amountFor({ ...input, rateValue: value }))
+    return calculate(() => amountFor({ ...input, rateValue: value }))
   }
-  const amount: Reckoned<Amount> = rateValue === undefined ? {} : at(rateValue)
+  const amount: Calculated<Amount> = rateValue === undefined ? {} : at(rateValue)
   const [low, high] = amount.value ? [at(rate.rate.low).value, at(rate.rate.high).value] : []
   const fills = fillsOf(facts, amount.value)
   const dose = doseOf(facts)
   const problems = amount.value ? problemsOf(facts, amount.value, dose?.value) : []
   return {
-    densityKgPerL: reckonedDensity(densityOfProduct(facts)),
+    densityKgPerL: calculatedDensity(densityOfProduct(facts)),
     rateFacts,
     amount: rateFacts.error ? { error: rateFacts.error } : amount,
     usual: low && high ? { low, high } : undefined,

@@ -36,7 +36,7 @@ describe('every kind of sprayer', () => {
   })
 
   it.each(sprayerKindNames)(
-    '%s is reckoned by its nozzles, or measured, or says why not',
+    '%s is calculated by its nozzles, or measured, or says why not',
     (kind) => {
       const setup = setupOf(kind, 20, measures)
       const { calibration } = sprayerKindOf(kind)

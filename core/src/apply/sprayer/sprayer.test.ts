@@ -31,9 +31,9 @@ const boom: SprayerSetup = {
 
 describe('a sprayer', () => {
   it('that is a boom says what it puts out before anybody measured, and then what was measured', () => {
-    const reckoned = deliveryOf(boom, undefined)
-    expect(reckoned?.from).toBe('reckoned')
-    expect(Math.abs((reckoned?.rateLPerM2 ?? 0) * 1e4 - 236.9)).toBeLessThan(0.1)
+    const calculated = deliveryOf(boom, undefined)
+    expect(calculated?.from).toBe('calculated')
+    expect(Math.abs((calculated?.rateLPerM2 ?? 0) * 1e4 - 236.9)).toBeLessThan(0.1)
     const calibration = { measuredOn: '2026-05-01', rateLPerM2: 0.025, how: '1/128 acre' }
     const measured = deliveryOf(boom, calibration)
     expect(measured).toEqual({ rateLPerM2: 0.025, from: 'measured' })

@@ -21,7 +21,7 @@ type SetupOf<Kind extends SprayerKind> = {
 /** What puts the spray or drench out, with the measures that its kind has. */
 export type SprayerSetup = { [Kind in SprayerKind]: SetupOf<Kind> }[SprayerKind]
 
-/** A set-up of nozzles of the standard, of which can be reckoned what it puts out. */
+/** A set-up of nozzles of the standard, of which can be calculated what it puts out. */
 export type NozzleSetup = Extract<SprayerSetup, { readonly nozzleKind: NozzleKind }>
 
 /** All that is told apart by the kind of a sprayer. */
@@ -63,7 +63,7 @@ export interface Calibration {
 /** What a sprayer puts out, and whether anybody measured it. */
 export interface Delivery {
   readonly rateLPerM2: number
-  readonly from: 'measured' | 'reckoned'
+  readonly from: 'measured' | 'calculated'
 }
 
 /** Parts of water to one of stock. */
@@ -100,7 +100,7 @@ export function deliveryOf(
   if (calibration) return { rateLPerM2: calibration.rateLPerM2, from: 'measured' }
   if (!hasNozzles(setup)) return undefined
   const flowLPerMin = nozzleFlow(setup.nozzleSize, setup.pressureBar)
-  return { rateLPerM2: boomRate({ ...setup, flowLPerMin }) / 1e4, from: 'reckoned' }
+  return { rateLPerM2: boomRate({ ...setup, flowLPerMin }) / 1e4, from: 'calculated' }
 }
 
 /** The drops of nozzles; undefined for what has no nozzle of the standard. */

@@ -24,7 +24,7 @@ function formatterOf(tag: LocaleTag, least: number, most: number): Intl.NumberFo
  */
 export function formatNumber(value: number, significant = 3): string {
   if (value === 0) return '0'
-  // What could not be reckoned says so; it has no magnitude to round by.
+  // What could not be calculated says so; it has no magnitude to round by.
   if (Number.isNaN(value)) return 'NaN'
   const magnitude = Math.floor(Math.log10(Math.abs(value)))
   const decimals = Math.min(mostDecimals, Math.max(0, significant - 1 - magnitude))

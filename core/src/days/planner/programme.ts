@@ -53,7 +53,7 @@ export function programmeOf(
     for (const at of openDays(facts, task, { daysOf, ...(fixed ? { fixed } : {}) })) {
       const day = facts.frame.days[at]?.day ?? ''
       const cost = costOf(task, day, new Map())
-      // What comes late or early after another job is reckoned by columns of its own.
+      // What comes late or early after another job is calculated by columns of its own.
       const own = isTimed ? cost.unfit + cost.washedOff : cost.total
       const column = builder.add({ kind: 'on', task, at, cost: own })
       on.set(at, column)

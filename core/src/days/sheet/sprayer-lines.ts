@@ -75,7 +75,7 @@ export function sprayerLines({
   lines.push(
     calibration
       ? `puts out ${out}, measured ${dayWords(calibration.measuredOn, today.slice(0, 4))}`
-      : `puts out ${out} as reckoned; measure it with water first`,
+      : `puts out ${out} as calculated; measure it with water first`,
   )
   if (planned !== undefined && Math.abs(delivery.rateLPerM2 / planned - 1) > mostOff) {
     lines.push(

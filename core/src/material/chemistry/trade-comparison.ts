@@ -46,9 +46,9 @@ export function compareWithTrade(): readonly TradeComparison[] {
     const field80 = ceilingPH(ligandId, 0.8, { competition: 'field' })
     const full50 = ceilingPH(ligandId, 0.5, { competition: 'full' })
     const verdict = verdictOf(ceiling, [field80, full50])
-    const words = `${name}: practice says ${ceiling.words}; reckoned, four fifths of its iron holds ${said(field80)}, half of it against all the zinc and copper of soil ${said(full50)}.`
-    const { whyReckonedOtherwise } = ceiling
-    const why = verdict === 'agrees' || isNone(whyReckonedOtherwise) ? '' : whyReckonedOtherwise
+    const words = `${name}: practice says ${ceiling.words}; calculated, four fifths of its iron holds ${said(field80)}, half of it against all the zinc and copper of soil ${said(full50)}.`
+    const { whyCalculatedOtherwise } = ceiling
+    const why = verdict === 'agrees' || isNone(whyCalculatedOtherwise) ? '' : whyCalculatedOtherwise
     return [{ ligandId, ceiling, field80, full50, verdict, words: `${words} ${why}`.trim(), why }]
   })
 }

@@ -63,7 +63,7 @@ describe('into soil of pH 7.8', () => {
     expect(ranked.at(-1)?.reasons.join(' ')).toMatch(/what is paid for it is lost/)
   })
 
-  it('says of HEDTA that practice finds it lasts longer than reckoned', () => {
+  it('says of HEDTA that practice finds it lasts longer than calculated', () => {
     const hedta = ranked.find(({ candidate }) => candidate.id === 'fe-hedta')
     expect(hedta?.reasons.join(' ')).toMatch(/in practice it lasts longer/)
     expect(ranked[0]?.reasons.join(' ')).not.toMatch(/in practice/)
@@ -136,7 +136,7 @@ describe('what it costs', () => {
     pack: { price: 30, kg: 50 * 0.45359237 },
   })
 
-  it('is reckoned from the price of the bag', () => {
+  it('is calculated from the price of the bag', () => {
     const [first] = rankCandidates({ ...inputFor('leaf', { pH: 7 }), candidates: [bag] })
     const share = courseOf(bag, 'leaf', { pH: 7, doubt: 0 }).mean(first?.lastsDays ?? 0).usual
     const perKgIron = (first?.costPerWorkingKg?.usual ?? 0) * share

@@ -19,13 +19,13 @@ const places: Readonly<Record<Exclude<Route, 'leaf'>, string>> = {
   solution: 'in the solution',
 }
 
-/** Why the reckoning of a chelate differs from what the trade finds, by ligand. */
+/** Why the calculation of a chelate differs from what the trade finds, by ligand. */
 const differences = new Map(
   compareWithTrade().map(({ ligandId, why }) => [ligandId as string, why] as const),
 )
 
-/** What to hold against the reckoning, in soil. */
-function doubtOfReckoning({ candidate }: Ranked, { route }: ChoiceInput): string[] {
+/** What to hold against the calculation, in soil. */
+function doubtOfCalculation({ candidate }: Ranked, { route }: ChoiceInput): string[] {
   const { boundBy } = candidate.source
   const why = isNone(boundBy) ? '' : (differences.get(boundBy.ligand.id) ?? '')
   return route === 'soil' && why !== '' ? [why] : []
@@ -44,7 +44,7 @@ function chemistry(
       : 'Enters through the leaf, so soil pH does not matter; new leaves need it again.'
   }
   const { kind } = candidate.source
-  const what = kind === 'salt' && route === 'solution' ? 'reckoned' : sourceKinds[kind].knownBy
+  const what = kind === 'salt' && route === 'solution' ? 'calculated' : sourceKinds[kind].knownBy
   return `At pH ${formatDecimals(medium.pH, 1)} ${shareWords(start)} of its iron is of use ${places[route]} (${what}).`
 }
 
@@ -86,7 +86,7 @@ export function reasonsFor(ranked: Ranked, input: ChoiceInput): readonly string[
       : `A kilogram of iron at work costs ${formatNumber(costPerWorkingKg.usual, 2)}; ${applications === 1 ? 'one application' : `${applications} applications`} for ${aim}.`
   return [
     chemistry(ranked, input),
-    ...doubtOfReckoning(ranked, input),
+    ...doubtOfCalculation(ranked, input),
     ...time(ranked),
     money,
     ...company(ranked),

@@ -11,7 +11,7 @@ import type { Label, LabelDraft } from './label.ts'
 /** A field of a label draft: a nutrient of the analysis or one of the others. */
 export type LabelField = Nutrient | Exclude<keyof LabelDraft, 'analysis'>
 
-/** A label that can be reckoned with, or what is wrong with it, by field. */
+/** A label that can be calculated with, or what is wrong with it, by field. */
 export type CheckedLabel =
   | { readonly label: Label; readonly problems: Readonly<Record<string, never>> }
   | { readonly label: undefined; readonly problems: Readonly<Partial<Record<LabelField, string>>> }

@@ -13,7 +13,7 @@ export interface LabelDraft {
   readonly derivedFrom: string
 }
 
-/** A label that can be reckoned with. All figures in percent of the product. */
+/** A label that can be calculated with. All figures in percent of the product. */
 export interface Label {
   readonly totals: Readonly<Partial<Record<Nutrient, number>>>
   /** Total iron. */

@@ -22,7 +22,7 @@ export interface AcidGroundFacts extends Omit<BufferFacts, 'texture'>, Omit<Lime
   readonly depthM: number
 }
 
-/** Ground as it is reckoned with; what was taken for want of a measurement is said. */
+/** Ground as it is calculated with; what was taken for want of a measurement is said. */
 export interface AcidGround {
   readonly pH: number
   /** One standard deviation, of the reading and from spot to spot together. */

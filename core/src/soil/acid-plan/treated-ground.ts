@@ -3,7 +3,7 @@ import type { StandSize } from '../../stand/plant/index.ts'
 import { seasonLimitOf, seasonOf, type Application, type SeasonInput } from '../season/index.ts'
 import type { StepFacts } from './step-rules.ts'
 
-/** Depth over which pots are reckoned as ground [m]. */
+/** Depth over which pots are calculated as ground [m]. */
 const potDepthM = 0.2
 const litresPerM3 = 1000
 const squareMetresPerHa = 1e4

@@ -7,7 +7,7 @@ export type Contents = Readonly<Partial<Record<SeasonNutrient, number>>>
 
 /**
  * What a form of the catalogue brings.
- * @param contentShare of its nutrient by mass, as it was reckoned with [1]
+ * @param contentShare of its nutrient by mass, as it was calculated with [1]
  * @throws {CoreError} unknown-name for a source that the catalogue has not
  */
 export function contentsOfSource(sourceId: string, contentShare: number): Contents {

@@ -6,7 +6,7 @@ import { acidDose, acidNeeded, acids, mgCaCO3PerMeq, protonsAt } from './index.t
 const within = (value: number | undefined, wanted: number, tolerance: number) =>
   expect(Math.abs((value ?? NaN) - wanted)).toBeLessThanOrEqual(tolerance)
 
-// Derived: a closed carbonate system at 25 °C reckoned apart from this code.
+// Derived: a closed carbonate system at 25 °C calculated apart from this code.
 describe('acid for irrigation water', () => {
   it.each([
     [150, 7.8, 5.8, 2.32, 66.9, 184.9, 155.9, 210],

@@ -10,7 +10,7 @@ export type Shape =
   | { readonly kind: 'offsets'; readonly lengthM: number; readonly widthsM: readonly number[] }
   | { readonly kind: 'outline'; readonly outline: Outline }
 
-/** Ground that was measured: its area, its edge for drawing and how it was reckoned. */
+/** Ground that was measured: its area, its edge for drawing and how it was calculated. */
 export interface MeasuredGround {
   readonly areaM2: number
   readonly outline: Outline

@@ -1,7 +1,7 @@
 import { CoreError, requireInRange } from '../../base/error/index.ts'
 import { contexts, type Context } from './data/contexts.ts'
 
-/** How big a stand is: what amounts are reckoned by. */
+/** How big a stand is: what amounts are calculated by. */
 export type StandSize =
   | { readonly kind: 'area'; readonly areaM2: number }
   | { readonly kind: 'trunks'; readonly count: number; readonly diameterM: number }

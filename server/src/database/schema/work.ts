@@ -52,7 +52,7 @@ export const remedy = mysqlTable(
     lasting: text('lasting').notNull(),
     /** Weighed for this; null where nobody did. */
     weighedKgPerL: double('weighed_kg_per_l'),
-    /** What the amounts were reckoned by: weighed, by the product, or usual for the form. */
+    /** What the amounts were calculated by: weighed, by the product, or usual for the form. */
     densityKgPerL: double('density_kg_per_l'),
     sprayerId: id('sprayer_id').references(() => sprayer.id),
     /** What else goes into the tank; null where nothing does. */

@@ -23,7 +23,7 @@ export const sayFigures = (lines: readonly (readonly [name: string, value: unkno
     .toSorted()
     .join('\n') + '\n'
 
-/** What a stand's story reckons with: amounts, jobs, records, and what photos were measured to. */
+/** What a stand's story calculates with: amounts, jobs, records, and what photos were measured to. */
 export const figuresOfStory = ({ remedies, acidPlans, jobs, entries, photos }: StandStoryDto) => ({
   // Densities are stored since, weighed apart from usual; what came of them is what counts.
   remedies: remedies.map(

@@ -118,7 +118,7 @@ const feed = system.value === 'us' ? 'for example 2 lb/1000 ft2' : 'for example 
     </FoldBox>
     <p v-for="each in ground?.buffer.left ?? []" :key="each" class="faint-note">{{ each }}</p>
     <Checkbox v-if="plan" v-model:checked="draft.isAnew" @change="draft.steps = null">
-      Begin a new plan from the newest pH
+      Start a new plan from the newest pH
     </Checkbox>
   </form>
 </template>

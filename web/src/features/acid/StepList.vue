@@ -140,7 +140,7 @@ const left = computed(() => laidOut.value.leftKgPerM2)
         :loading="request.isLoading.value"
         @click="save"
       >
-        {{ isStored ? 'Plan it so again' : 'Make the plan into jobs' }}
+        {{ isStored ? 'Plan again' : 'Plan these steps' }}
       </Button>
       <Button type="text" @click="layOutAnew">Recalculate steps</Button>
     </div>

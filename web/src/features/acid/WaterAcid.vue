@@ -12,7 +12,7 @@ import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 import HowGot from '../../shared/how/HowGot.vue'
 import { useAcidStore } from './acid-store.ts'
-import { reckonInWords } from './reckon-in-words.ts'
+import { calculateInWords } from './calculate-in-words.ts'
 
 /** Lime that irrigation brings, and acid that takes it out before it arrives. */
 const { draft, water, waterMm, acidAim, load, system } = useAcidStore()
@@ -66,7 +66,7 @@ const stock = computed(() => {
   const acid = made.value?.batch
   if (!acid || stockL.value === undefined) return undefined
   const size = stockL.value
-  return reckonInWords(() =>
+  return calculateInWords(() =>
     acidStockFor((acid.litres ?? acid.kg ?? 0) / batchL, {
       ratio: numberIn(draft.value.ratio),
       reading: 'of',

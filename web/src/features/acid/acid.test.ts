@@ -105,7 +105,7 @@ describe('steps', () => {
   it('are laid out within their limits, and sent as jobs', async () => {
     const { panel, sent } = await start()
     expect(panel.findAll('.list ol > li').length).toBeGreaterThan(3)
-    await buttonNamed(panel, 'Make the plan into jobs')?.trigger('click')
+    await buttonNamed(panel, 'Plan these steps')?.trigger('click')
     await flushPromises()
     const body = sent[0]?.body as { steps: { kgPerM2: number; day: string }[]; retests: object[] }
     expect(sent[0]?.path).toBe('/stands/green/acid-plans')
@@ -122,7 +122,7 @@ describe('steps', () => {
     await flushPromises()
     expect(panel.findAll('[role=slider]')[1]?.attributes('aria-valuetext')).not.toBe(before)
     expect(text(panel)).toMatch(/days after another sulfur step; wait 120/)
-    const store = buttonNamed(panel, 'Make the plan into jobs')
+    const store = buttonNamed(panel, 'Plan these steps')
     expect(store?.attributes('disabled')).toBeDefined()
     await buttonNamed(panel, 'Recalculate steps')?.trigger('click')
     await flushPromises()
@@ -138,7 +138,7 @@ describe('steps', () => {
       await give(panel, 'Step 1 on', half)
       expect(shown()).toBe(before)
       expect(text(panel)).toMatch(/Give a day\./)
-      expect(buttonNamed(panel, 'Make the plan into jobs')?.attributes('disabled')).toBeDefined()
+      expect(buttonNamed(panel, 'Plan these steps')?.attributes('disabled')).toBeDefined()
     }
     await give(panel, 'Step 1 on', '2026-05-28')
     expect(shown()).toMatch(/28 May/)

@@ -2,7 +2,7 @@ import { acidNeeded, limeLoad, mgCaCO3PerMeq, pHAtAlkalinity } from '@spudder/co
 import { computed, ref, type Ref } from 'vue'
 import { numberIn } from '../../shared/form/number-text.ts'
 import type { AcidDraft } from './acid-draft.ts'
-import { optionalNumber, reckonInWords, valueOf } from './reckon-in-words.ts'
+import { optionalNumber, calculateInWords, valueOf } from './calculate-in-words.ts'
 
 /** Lime that the water of a year brings, and what acid in it leaves. */
 export function useAcidWater(draft: Ref<AcidDraft>) {
@@ -11,7 +11,7 @@ export function useAcidWater(draft: Ref<AcidDraft>) {
   const acidAim = computed(() => {
     const { alkalinity, acidId, acidAim: aim, waterPH, leaveAlkalinity, bringToPH } = draft.value
     if (acidId === '') return undefined
-    return reckonInWords(() => {
+    return calculateInWords(() => {
       const test = { alkalinityMgPerLCaCO3: numberIn(alkalinity), pH: numberIn(waterPH) }
       const targetPH =
         aim === 'pH' ? numberIn(bringToPH) : pHAtAlkalinity(test, numberIn(leaveAlkalinity))
@@ -25,6 +25,6 @@ export function useAcidWater(draft: Ref<AcidDraft>) {
     const left = (acidId === '' ? undefined : valueOf(acidAim.value)?.left) ?? full
     return { mm, full, left }
   })
-  const load = computed(() => reckonInWords(() => limeLoad(water.value.mm, water.value.full)))
+  const load = computed(() => calculateInWords(() => limeLoad(water.value.mm, water.value.full)))
   return { waterMm, acidAim, water, load }
 }

@@ -35,7 +35,7 @@ export function useForetold(
   const isDragging = ref(false)
   const input = computed<ForetellInput | undefined>(() => {
     const [from, start] = [ground.ground.value, ground.start.value]
-    // What cannot be reckoned is said beside its field, and not followed.
+    // What cannot be calculated is said beside its field, and not followed.
     if (!from || !start || !place.value || !ground.need.value || !ground.load.value)
       return undefined
     return pathInputOf({

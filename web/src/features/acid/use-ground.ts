@@ -5,7 +5,7 @@ import { computed, type ComputedRef, type Ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
 import type { AcidDraft } from './acid-draft.ts'
-import { problemsOf, reckonInWords, valueOf } from './reckon-in-words.ts'
+import { problemsOf, calculateInWords, valueOf } from './calculate-in-words.ts'
 import { useAcidWater } from './use-acid-water.ts'
 import { useStart, type PlanStart } from './use-start.ts'
 
@@ -17,7 +17,7 @@ export function useGround(
 ) {
   const { system } = useStandCase()
   const size = toStandSize(stand.size)
-  const treated = reckonInWords(() => treatedGround(size, stand.measures?.groundM2))
+  const treated = calculateInWords(() => treatedGround(size, stand.measures?.groundM2))
   const { depthM, start, ground } = useStart(draft, plan)
   const { waterMm, acidAim, water, load } = useAcidWater(draft)
 
@@ -25,7 +25,7 @@ export function useGround(
   const targetPH = computed(() => numberIn(draft.value.targetPH))
   const need = computed(() => {
     const from = known.value
-    return from && reckonInWords(() => acidNeed(from, targetPH.value))
+    return from && calculateInWords(() => acidNeed(from, targetPH.value))
   })
   const needed = computed(() => valueOf(need.value))
   const verdict = computed(() => {

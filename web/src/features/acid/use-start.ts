@@ -4,7 +4,7 @@ import { useStandCase } from '../../shared/case/stand-case.ts'
 import { today } from '../../shared/units/today.ts'
 import type { AcidDraft } from './acid-draft.ts'
 import { groundReadings, pHToStartFrom } from './acid-facts.ts'
-import { optionalNumber, reckonInWords } from './reckon-in-words.ts'
+import { optionalNumber, calculateInWords } from './calculate-in-words.ts'
 
 /** Where a stored plan began. */
 export interface PlanStart {
@@ -41,7 +41,7 @@ export function useStart(draft: Ref<AcidDraft>, plan: ComputedRef<PlanStart | un
   })
   const ground = computed(() => {
     const given = facts.value
-    return given && reckonInWords(() => acidGround(given))
+    return given && calculateInWords(() => acidGround(given))
   })
   return { depthM, start, ground }
 }

@@ -17,7 +17,7 @@ defineEmits<{ so: []; instead: [value: number] }>()
           Yes, take {{ formatNumber(each.instead, 4) }}
         </Button>
       </template>
-      <Button @click="$emit('so')">It is as I typed it: keep it</Button>
+      <Button @click="$emit('so')">It is right: save it</Button>
     </div>
   </div>
 </template>

@@ -174,7 +174,7 @@ function step(name: TestName, by: number): void {
     </div>
     <div class="bar">
       <Button type="primary" html-type="submit" :disabled="!canKeep" :loading="isLoading">
-        Keep these readings
+        Save readings
       </Button>
       <ProblemNote :problem="problem" />
     </div>

@@ -128,7 +128,7 @@ const sampleColumns: readonly Column<{ sample: string }>[] = [
 <template>
   <section ref="section" class="import" aria-label="Laboratory file">
     <div class="head">
-      <h3>A laboratory’s file</h3>
+      <h2 class="minor">A laboratory’s file</h2>
       <FileButton accept=".csv,.txt,text/csv" words="Open a CSV file" @files="openFile" />
     </div>
     <p v-if="reading.problem.value" class="stop" role="alert">{{ reading.problem.value }}</p>

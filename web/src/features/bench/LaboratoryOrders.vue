@@ -71,7 +71,7 @@ async function open({ id, laboratory }: LaboratoryOrderDto): Promise<void> {
 <template>
   <section class="orders" aria-label="Laboratory">
     <div>
-      <h3>On their way and back</h3>
+      <h2 class="minor">On their way and back</h2>
       <p v-if="known.length === 0" class="faint-note">Nothing was sent yet.</p>
       <ul>
         <li v-for="each in known" :key="each.id">

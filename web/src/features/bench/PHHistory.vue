@@ -101,7 +101,7 @@ const chart = computed<Chart>(() => ({
 
 <template>
   <section aria-label="pH through time">
-    <h3>pH through time</h3>
+    <h2 class="minor">pH through time</h2>
     <p v-if="plant" class="faint-note">
       {{ plant.name }} keeps its colour at pH {{ typedNumber(plant.pHRange.low) }} to
       {{ typedNumber(plant.pHRange.high) }}, between the dashed lines; it is

@@ -115,7 +115,7 @@ async function save(isSaidToBeSo = false): Promise<void> {
 <template>
   <div class="meter">
     <section aria-label="Calibration">
-      <h3>1. Two buffers</h3>
+      <h2 class="minor">1. Two buffers</h2>
       <p class="faint-note">
         Rinse between them. Take 7 first, then the one on the side of your soil.
       </p>
@@ -141,7 +141,7 @@ async function save(isSaidToBeSo = false): Promise<void> {
       </p>
     </section>
     <section aria-label="Sample">
-      <h3>2. The sample</h3>
+      <h2 class="minor">2. The sample</h2>
       <p class="faint-note">
         {{
           stand?.size.kind === 'solution'
@@ -159,7 +159,7 @@ async function save(isSaidToBeSo = false): Promise<void> {
       <template v-if="samplePH !== undefined">
         <ChoiceField v-model="place" label="of" :options="placeOptions" />
         <div>
-          <Button type="primary" :loading="isLoading" @click="save()">Keep this pH</Button>
+          <Button type="primary" :loading="isLoading" @click="save()">Save pH</Button>
         </div>
       </template>
       <DoubtfulNote :questions="questions" @so="save(true)" />

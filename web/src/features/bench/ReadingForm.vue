@@ -107,7 +107,7 @@ async function save(isSaidToBeSo = false, value = numberIn(draft.value.value)): 
         :options="preparationOptions"
       />
       <DayField v-model="draft.takenOn" label="taken on" :message="messageFor('takenOn')" />
-      <Button type="primary" html-type="submit" :loading="isLoading">Keep the reading</Button>
+      <Button type="primary" html-type="submit" :loading="isLoading">Save reading</Button>
     </div>
     <DoubtfulNote :questions="questions" @so="save(true)" @instead="(value) => save(true, value)" />
     <ProblemNote :problem="problem" />

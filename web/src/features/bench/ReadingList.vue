@@ -40,10 +40,10 @@ const placeWords = ({ place }: ReadingDto) =>
 
 <template>
   <section aria-label="Readings">
-    <h3>Readings</h3>
+    <h2 class="minor">Readings</h2>
     <p v-if="groups.length === 0" class="faint-note">Nothing measured yet.</p>
     <template v-for="{ medium, readings } in groups" :key="medium">
-      <h4>{{ readingMedia[medium] }}</h4>
+      <h3>{{ readingMedia[medium] }}</h3>
       <ul>
         <li v-for="each in all ? readings : readings.slice(0, shownEach)" :key="each.id">
           <span>{{ readingKinds[each.kind].label }}</span>
@@ -71,7 +71,7 @@ section {
   display: grid;
   gap: 5px;
 }
-h4 {
+h3 {
   margin: 6px 0 0;
   font-size: 0.78rem;
   font-weight: 600;

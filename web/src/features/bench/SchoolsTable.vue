@@ -48,7 +48,7 @@ const bandWords = (name: IronSchoolName) => {
 
 <template>
   <section aria-label="Soil iron by three schools">
-    <h3>Soil iron, three ways to read it</h3>
+    <h2 class="minor">Soil iron, three ways to read it</h2>
     <p v-if="iron" class="faint-note">
       {{ measuredWords }}
     </p>

@@ -57,7 +57,7 @@ describe('drop kits', () => {
   it('refuse calcium over the total with the reason, and keep nothing', async () => {
     const { panel } = await counted('17', '31')
     expect(panel.find('[role=alert]').text()).toMatch(/calcium is a part of it: count both again/)
-    expect(buttonOf(panel, /Keep these/).attributes('disabled')).toBeDefined()
+    expect(buttonOf(panel, /Save readings/).attributes('disabled')).toBeDefined()
   })
 
   it('ask once which kit, and remember it for the place', async () => {
@@ -124,7 +124,7 @@ describe('the pH pen', () => {
     await read().trigger('click')
     await flushPromises()
     expect(panel.find('.figure-value').text()).toMatch(/pH 7.80/)
-    await buttonOf(panel, 'Keep this pH').trigger('click')
+    await buttonOf(panel, 'Save pH').trigger('click')
     await flushPromises()
     expect(sent[0]?.body).toMatchObject({
       kind: 'pH',
@@ -164,7 +164,7 @@ describe('a number at hand', () => {
     await give(panel, 'Value, mg/kg', '2.1')
     await panel.find('form').trigger('submit')
     expect(panel.find('[role=alert]').text()).toMatch(/last one was 30 mg\/kg/)
-    await buttonOf(panel, /keep it$/).trigger('click')
+    await buttonOf(panel, /save it$/).trigger('click')
     await flushPromises()
     expect(sent[0]?.body).toMatchObject({ kind: 'soilIron', value: 2.1 })
   })

@@ -69,7 +69,7 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
     </p>
     <p v-if="first && !isPlanned" class="notice no-print" role="status">
       {{ troubles.length === 1 ? 'One job does' : `${troubles.length} jobs do` }} not hold where
-      {{ troubles.length === 1 ? 'it lies' : 'they lie' }}: {{ standName(first.task.standId) }},
+      {{ troubles.length === 1 ? 'it is' : 'they are' }}: {{ standName(first.task.standId) }},
       {{ first.task.title }}, {{ dayWords(first.day) }}: {{ first.words }}
       <Button type="link" size="small" @click="store.plan()">Find better days</Button>
     </p>
@@ -81,7 +81,7 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
         <div v-else class="hint">
           <h2>{{ jobs.length }} jobs to come</h2>
           <p>
-            Pick one to see why it lies where it does. Drag it along, or move it by arrow keys, and
+            Pick one to see why it stands on its day. Drag it along, or move it by arrow keys, and
             what that breaks is said before it is stored.
           </p>
           <p>

@@ -85,7 +85,7 @@ const done = computed(() => job.value && doneBy[job.value.kind])
       <p>{{ adds }}</p>
       <div class="buttons">
         <Button type="primary" @click="store.put(job.id, pending.day)">
-          {{ effect.breaches.length > 0 ? 'Put it there all the same' : 'Put it there' }}
+          {{ effect.breaches.length > 0 ? 'Move anyway' : 'Move' }}
         </Button>
         <Button type="text" @click="store.pending.value = undefined">Leave it</Button>
       </div>
@@ -104,7 +104,7 @@ const done = computed(() => job.value && doneBy[job.value.kind])
       />
     </div>
     <Checkbox :checked="job.isLocked" @change="changeJob({ isLocked: !job.isLocked })">
-      Hold it on this day, whatever the planner finds
+      Keep it on this day when the season is planned
     </Checkbox>
     <ProblemNote :problem="store.change.error.value" />
     <div class="buttons">
@@ -116,7 +116,7 @@ const done = computed(() => job.value && doneBy[job.value.kind])
       <Button v-if="done?.by === 'saying'" @click="changeJob({ status: 'done' })">
         {{ done.words }}
       </Button>
-      <Button type="text" @click="changeJob({ status: 'dropped' })">Drop it</Button>
+      <Button type="text" @click="changeJob({ status: 'dropped' })">Cancel job</Button>
     </div>
   </section>
 </template>

@@ -57,10 +57,10 @@ const share = computed(() => {
       <h2>
         {{
           moved.length === 0 && leftOut.length === 0
-            ? 'Every job lies as well as it can.'
+            ? 'Every job is on its best day.'
             : moved.length === 0
-              ? 'No job lies better on another day.'
-              : `${jobWords(moved.length)} would lie better`
+              ? 'No job would do better on another day.'
+              : `${jobWords(moved.length)} would do better on another day`
         }}
       </h2>
       <p v-if="store.costNow.value !== undefined && cost">

@@ -106,7 +106,7 @@ describe('dates', () => {
   it('say which jobs no longer hold, and why', async () => {
     const { text } = await open()
     expect(text()).toMatch(
-      /One job does not hold where it lies: Bowling green, Ferrous sulfate, 16 Jun: rain within 4 h washes it off/,
+      /One job does not hold where it is: Bowling green, Ferrous sulfate, 16 Jun: rain within 4 h washes it off/,
     )
   })
 
@@ -114,7 +114,7 @@ describe('dates', () => {
     const { text, sent, button } = await open()
     await button('Plan the season')?.trigger('click')
     await flushPromises()
-    expect(text()).toMatch(/2 jobs would lie better/)
+    expect(text()).toMatch(/2 jobs would do better on another day/)
     expect(text()).toMatch(
       /Ferrous sulfate ?16 Jun → ?15 Jun ?16 Jun: rain within 4 h washes it off \(10 % chance/,
     )
@@ -150,7 +150,7 @@ describe('dates', () => {
     expect(text()).toMatch(/Planning 2 jobs.*best so far: expected loss/)
     await button('Stop; the best so far')?.trigger('click')
     expect(page.find('[role=progressbar]').exists()).toBe(false)
-    expect(text()).toMatch(/2 jobs would lie better/)
+    expect(text()).toMatch(/2 jobs would do better on another day/)
   })
 
   it('count in the money of the place', async () => {
@@ -174,7 +174,7 @@ describe('dates', () => {
     vi.stubGlobal('Worker', WorkerInPlace)
     await button('Try again')?.trigger('click')
     await flushPromises()
-    expect(text()).toMatch(/2 jobs would lie better/)
+    expect(text()).toMatch(/2 jobs would do better on another day/)
   })
 
   it('say what a move by keys breaks before it is stored, and store it when told to', async () => {

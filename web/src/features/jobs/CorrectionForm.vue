@@ -79,7 +79,7 @@ async function save(): Promise<void> {
     <ProblemNote :problem="correct.error.value" />
     <div class="buttons">
       <Button type="primary" html-type="submit" :loading="correct.isLoading.value"
-        >Store the correction</Button
+        >Save correction</Button
       >
       <Button type="text" @click="emit('done')">Leave it</Button>
     </div>

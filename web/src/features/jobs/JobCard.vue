@@ -101,11 +101,11 @@ const drop = () => change.send({ jobId: props.job.id, dto: { status: 'dropped' }
         </Button>
       </template>
       <form class="move" @submit.prevent="move">
-        <DayField v-model="dueOn" label="Another day" :message="messageFor('dueOn')" />
+        <DayField v-model="dueOn" label="New day" :message="messageFor('dueOn')" />
         <Button html-type="submit" :disabled="!isMoved" :loading="change.isLoading.value"
-          >Move it</Button
+          >Move</Button
         >
-        <Button type="text" @click="drop">Drop it</Button>
+        <Button type="text" @click="drop">Cancel job</Button>
       </form>
       <ProblemNote :problem="change.error.value" />
     </div>

@@ -186,7 +186,7 @@ async function save(): Promise<void> {
         :loading="store.isLoading.value"
         @click="save"
       >
-        Store this look
+        Save look
       </Button>
     </div>
   </div>

@@ -18,7 +18,7 @@ export interface PrintedRecord {
   readonly printedOn: string
 }
 
-const heads = ['Day', 'Stand', 'Product', 'Used', 'Water', 'Who', 'Weather then', 'Besides']
+const heads = ['Day', 'Stand', 'Product', 'Used', 'Water', 'Who', 'Weather then', 'Details']
 
 /** A line of the table; one that was corrected is struck through. */
 function cellsOf(line: RecordLineDto, system: UnitSystem): TableCell[] {

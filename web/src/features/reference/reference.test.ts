@@ -41,7 +41,7 @@ describe('the reference', () => {
     expect(page.text()).toContain('iron hydroxide of soil: Fe(OH)3 + 3 H = Fe + 3 H2O2.7')
   })
 
-  it('lays open what an acid plan reckons by: acid, limits, buffering and rates, each with its source', async () => {
+  it('lays open what an acid plan calculates by: acid, limits, buffering and rates, each with its source', async () => {
     const page = await open('acid')
     const text = page.text().replace(/\s+/g, ' ')
     expect(text).toMatch(/Ammonium sulfate ?\d+\.\d+.*Pierre 1933/)
@@ -51,7 +51,7 @@ describe('the reference', () => {
     for (const cell of page.findAll('td.from')) expect(cell.text().length).toBeGreaterThan(8)
   })
 
-  it('says where reckoning and trade differ, and why', async () => {
+  it('says where calculation and trade differ, and why', async () => {
     const text = (await open('ceilings')).text()
     expect(text).toMatch(/HEDTA.*differ: the calculation is\s+lower/)
     expect(text).toMatch(/Citrate.*never in soil.*microbes/)

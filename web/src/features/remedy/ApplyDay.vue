@@ -38,7 +38,7 @@ const against = computed(() => {
 </script>
 
 <template>
-  <DayField v-model="applyOn" label="Put it on" :message="message" />
+  <DayField v-model="applyOn" label="Apply on" :message="message" />
   <p v-if="fitDays.length > 0" class="days">
     <span>Fit by the simulated forecast:</span>
     <Button v-for="{ day, hours } in fitDays" :key="day" size="small" @click="applyOn = day">

@@ -76,7 +76,7 @@ const trade = compareWithTrade()
       <FoldBox
         v-if="route === 'soil'"
         tone="word"
-        words="how, and where reckoning and trade differ"
+        words="how, and where calculation and trade differ"
         @update:open="isTradeOpen = true"
       >
         <div v-if="isTradeOpen" class="how">

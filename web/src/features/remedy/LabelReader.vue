@@ -27,7 +27,7 @@ async function shelve(): Promise<void> {
     <div class="fields">
       <LabelFields v-model="kept.label" is-fresh />
       <div class="bar">
-        <Button :disabled="!isReadable" @click="shelve">Put it on the shelf</Button>
+        <Button :disabled="!isReadable" @click="shelve">Add product</Button>
         <Button @click="kept = { label: emptyLabelDraft }">Clear</Button>
       </div>
     </div>

@@ -39,7 +39,7 @@ const taken = computed(() => fixes.value.filter(isTaken))
 
 <template>
   <div class="lasting">
-    <h2>And the lasting fix</h2>
+    <h2>Lasting fix</h2>
     <div v-if="fixes.length > 0" class="fixes" role="group" aria-label="Lasting fixes">
       <Checkbox
         v-for="fix in fixes"

@@ -57,7 +57,7 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
 <template>
   <div class="offers">
     <p class="head" aria-hidden="true">
-      <span>of use here</span><span>a kg of working {{ offers[0]?.nutrientWord }}</span>
+      <span>of use here</span><span>per kg of working {{ offers[0]?.nutrientWord }}</span>
     </p>
     <component
       :is="group.isOpen ? 'div' : FoldBox"

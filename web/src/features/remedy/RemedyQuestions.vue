@@ -34,12 +34,12 @@ const never = neverOffered()
   <section class="choose">
     <div class="questions">
       <ChoiceField
-        label="Against"
+        label="Cause"
         :model-value="cause?.id ?? ''"
         :options="causeOptions"
         @update:model-value="causeId = $event"
       />
-      <ChipChoice v-model="draft.route" label="Way in" :options="routeOptions" />
+      <ChipChoice v-model="draft.route" label="Route" :options="routeOptions" />
       <ChipChoice
         v-if="nutrient === 'Fe'"
         :model-value="aimId"
@@ -75,7 +75,7 @@ const never = neverOffered()
       Your shelf could not be read; generic forms alone are ranked.
     </p>
     <div v-if="changers.length > 0" class="changers">
-      <h3>What would change the order</h3>
+      <h2 class="minor">What would change the order</h2>
       <ul>
         <li v-for="each in changers" :key="each.id">{{ each.words }}</li>
       </ul>

@@ -73,7 +73,7 @@ const logCalciumMmol = computed(() => Math.log10(calcium.value))
     />
     <ChoiceField
       :model-value="soil.ironSolid"
-      label="Iron lies in the soil as"
+      label="Iron in the soil is"
       :options="solidOptions"
       @update:model-value="change({ ironSolid: $event })"
     />

@@ -46,7 +46,7 @@ const draft = defineModel<TankDraft & { carrier: string }>({ required: true })
 const emit = defineEmits<{ tank: [value: number | undefined] }>()
 
 const sprayerOptions = computed(() => [
-  { value: '', words: props.sprayers.length > 0 ? 'none of them' : 'none put in yet' },
+  { value: '', words: props.sprayers.length > 0 ? 'none of them' : 'none added yet' },
   ...props.sprayers.map(({ id, name }) => ({ value: id, words: name })),
 ])
 const sprayer = computed(() => props.sprayers.find(({ id }) => id === draft.value.sprayerId))
@@ -135,7 +135,7 @@ const brings = computed(() =>
     </div>
     <p v-if="sprayer && delivery" class="faint-note">
       It puts out {{ waterRateWords(delivery.rateLPerM2, system)
-      }}{{ delivery.from === 'measured' ? '' : ' as reckoned, not measured' }}.
+      }}{{ delivery.from === 'measured' ? '' : ' as calculated, not measured' }}.
     </p>
     <p v-else-if="sprayer && isByGround" class="stop">
       Nobody measured what it puts out.

@@ -135,7 +135,7 @@ describe('the charts beside the choice', () => {
     expect(course.text()).toContain('again')
   })
 
-  it('open to how, and to where reckoning and trade differ', async () => {
+  it('open to how, and to where calculation and trade differ', async () => {
     const charts = chartsFor({})
     await unfold(foldsOf(charts)[0])
     expect(charts.text()).toContain('none fitted')

@@ -101,7 +101,7 @@ describe('a remedy being put together', () => {
     expect(draftOf().remedy.draft.value.rate).toBe('1.5 %')
   })
 
-  it('says what is wrong with a percentage of iron instead of reckoning with it', () => {
+  it('says what is wrong with a percentage of iron instead of calculation with it', () => {
     const { remedy } = draftOf()
     remedy.draft.value.contentPercent = '600'
     expect(remedy.contentProblem.value).toMatch(/from 0.1 to 80/)

@@ -94,7 +94,7 @@ describe('a cause that is not iron', () => {
         roots: 'white',
       }),
     )
-    const causes = choiceOf(opened.panel, /against/i)
+    const causes = choiceOf(opened.panel, /^cause$/i)
     const cause = causes.options.find((each) => words.test(each.words))
     if (!cause) throw new Error(causes.options.map((each) => each.words).join('; '))
     await causes.choose(cause.value)
@@ -111,7 +111,7 @@ describe('a cause that is not iron', () => {
   it('that is magnesium gets sources of its own, without iron’s aims and curves', async () => {
     const { panel, rows, sent } = await against(/Magnesium short/)
     expect(rows()[0]).toMatch(/^Magnesium sulfate, Epsom salt/)
-    expect(panel.text()).toContain('a kg of working magnesium')
+    expect(panel.text()).toContain('per kg of working magnesium')
     expect(panel.text()).not.toContain('How much of its iron')
     expect(panel.text()).not.toContain('colour all season')
     await panel.find('form').trigger('submit')
@@ -127,14 +127,14 @@ describe('the label reader on the remedy', () => {
     await panel.find('textarea').setValue('Fe 9 (all chelated by EDDHA, EDTA)')
     await panel.find('textarea').trigger('blur')
     expect(panel.text()).toContain('At pH 7.8 this much of its iron works')
-    const shelve = panel.findAll('button').find((each) => each.text() === 'Put it on the shelf')
+    const shelve = panel.findAll('button').find((each) => each.text() === 'Add product')
     await shelve?.trigger('click')
     expect(localStorage.getItem('spudder:draft:product')).toContain('EDDHA, EDTA')
   })
 
   it('offers nothing to the shelf that cannot be read', async () => {
     const { panel } = await openPanel()
-    const shelve = panel.findAll('button').find((each) => each.text() === 'Put it on the shelf')
+    const shelve = panel.findAll('button').find((each) => each.text() === 'Add product')
     expect(shelve?.attributes('disabled')).toBeDefined()
   })
 })

@@ -5,7 +5,7 @@ import {
   type Application,
   type ChosenApplication,
 } from '@spudder/core/apply/application'
-import { reckon, type CoreError } from '@spudder/core/base/error'
+import { calculate, type CoreError } from '@spudder/core/base/error'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import { readRate, type Rate } from '@spudder/core/material/rate'
 import type { Route } from '@spudder/core/stand/plant'
@@ -69,7 +69,7 @@ function useApplication(input: WorkInput) {
   const readValue = computed<{ value?: number; error?: CoreError }>(() => {
     const [of, said] = [input.rate.value, facts.value.value]
     if (!of || !said || draft.value.rate.trim() === '') return {}
-    return reckon(() => readRate(draft.value.rate, of, said))
+    return calculate(() => readRate(draft.value.rate, of, said))
   })
   const choice = computed(() => choiceWith(readValue.value.value))
   return { carrierValue, tankL, readValue, choice, application: computed(() => plan(choice.value)) }
@@ -112,7 +112,7 @@ export function useWork(input: WorkInput) {
     isStopped: computed(() => application.value?.isStopped ?? false),
     same: computed(() => application.value && sameAmount(application.value, system.value)),
     retention: computed(() => application.value?.retention),
-    /** By which amounts are reckoned: weighed, by the product, or usual for the form [kg/L]. */
+    /** By which amounts are calculated: weighed, by the product, or usual for the form [kg/L]. */
     densityKgPerL: computed(() => application.value?.densityKgPerL),
   }
 }

@@ -71,7 +71,7 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
     at its own pH.
   </p>
   <div class="page">
-    <section aria-label="Products">
+    <section aria-label="On the shelf">
       <StockForecast />
       <ShelfTable
         v-if="products.length > 0"
@@ -169,7 +169,7 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
       <ProblemNote :problem="form.problem.value" />
       <div class="bar">
         <Button type="primary" html-type="submit" :loading="form.isSaving.value">
-          {{ draft.editing === '' ? 'Put it on the shelf' : 'Store the change' }}
+          {{ draft.editing === '' ? 'Add product' : 'Save' }}
         </Button>
         <Button @click="form.forget">{{ draft.editing === '' ? 'Clear' : 'Leave it' }}</Button>
       </div>

@@ -73,8 +73,8 @@ async function planOrder(each: (typeof forecasts.value)[number]): Promise<void> 
 </script>
 
 <template>
-  <section v-if="forecasts.length > 0" class="forecast" aria-label="Stock against the plan">
-    <h2>Against the plan</h2>
+  <section v-if="forecasts.length > 0" class="forecast" aria-label="Stock for the planned jobs">
+    <h2>Stock for the planned jobs</h2>
     <div v-for="each in forecasts" :key="each.productId" class="product">
       <p>
         <b>{{ each.name }}</b>: {{ mass(each.kg) }} for {{ each.uses }} planned

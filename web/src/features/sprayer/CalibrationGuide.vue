@@ -15,7 +15,7 @@ import { useChecked } from '../../shared/form/use-checked.ts'
 import { today } from '../../shared/units/today.ts'
 import {
   freshCalibration,
-  offReckoned,
+  offCalculated,
   readCalibration,
   testRunWords,
 } from './calibration-draft.ts'
@@ -34,7 +34,9 @@ const way = computed(() => sprayerKindOf(setup.value.kind).calibration)
 const byNozzle = computed(() => way.value === 'catch-one-nozzle')
 const byWater = computed(() => way.value === 'water-over-ground')
 const off = computed(() =>
-  read.value.rateLPerM2 === undefined ? undefined : offReckoned(setup.value, read.value.rateLPerM2),
+  read.value.rateLPerM2 === undefined
+    ? undefined
+    : offCalculated(setup.value, read.value.rateLPerM2),
 )
 const inUnit = (value: number, from: string, to: string) =>
   formatNumber(valueIn(quantityOf(value, from), to), 3)

@@ -112,7 +112,7 @@ function stored(name: string): void {
           {{ each.sprayer.calibration.how }}. A tank does {{ each.tankArea }}.
         </p>
         <p v-else-if="each.rate" class="stop">
-          Reckoned from nozzle, pressure and speed; nobody measured it yet.
+          Calculated from nozzle, pressure and speed; nobody measured it yet.
         </p>
         <p v-else-if="canCalibrate(each.sprayer)" class="stop">
           Not calibrated: nobody knows what it puts out.
@@ -162,7 +162,7 @@ function stored(name: string): void {
         </FoldBox>
       </article>
       <p v-if="sprayers.status.value === 'success' && inUse.length === 0" class="empty">
-        No sprayer yet. Put in the one you reach for; the first calibration takes ten minutes.
+        No sprayer yet. Add the one you use most; the first calibration takes ten minutes.
       </p>
       <ProblemNote :problem="sprayers.error.value ?? change.error.value" />
       <p v-if="kept" role="status" class="faint-note">{{ kept }}</p>

@@ -104,8 +104,8 @@ export function readCalibration(setup: SprayerSetup, draft: CalibrationDraft): R
   return { rateLPerM2, how, speedKmPerH: undefined, check, problems }
 }
 
-/** What the set-up would put out by reckoning, and by how much the measured is off [1]. */
-export function offReckoned(setup: SprayerSetup, rateLPerM2: number): number | undefined {
+/** What the set-up would put out by calculation, and by how much the measured is off [1]. */
+export function offCalculated(setup: SprayerSetup, rateLPerM2: number): number | undefined {
   if (!hasNozzles(setup)) return undefined
   const flowLPerMin = nozzleFlow(setup.nozzleSize, setup.pressureBar)
   return rateLPerM2 / (boomRate({ ...setup, flowLPerMin }) / 1e4) - 1

@@ -8,7 +8,7 @@ import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import {
   freshCalibration,
-  offReckoned,
+  offCalculated,
   readCalibration,
   testRunWords,
 } from './calibration-draft.ts'
@@ -49,7 +49,7 @@ describe('calibrating', () => {
       caught: '14.85 fl oz',
     })
     // The boom formula gives this nozzle, pressure, speed and spacing 14.85 gal/acre.
-    expect(Math.abs(offReckoned(boom, rateLPerM2) ?? 1)).toBeLessThan(0.001)
+    expect(Math.abs(offCalculated(boom, rateLPerM2) ?? 1)).toBeLessThan(0.001)
     expect(Math.abs(speedKmPerH / 1.609344 - 4)).toBeLessThan(0.01)
   })
 
@@ -57,7 +57,7 @@ describe('calibrating', () => {
     const { rateLPerM2 = 0, how } = read(backpack, { caught: '1 gal', time: '190 s' })
     expect(rateLPerM2).toBeCloseTo(0.0407458, 6)
     expect(how).toBe('1 gal over 1000 ft2 in 190 s')
-    expect(offReckoned(backpack, rateLPerM2)).toBeUndefined()
+    expect(offCalculated(backpack, rateLPerM2)).toBeUndefined()
   })
 
   it('flags nozzles over 10 % off the mean', () => {
@@ -143,7 +143,7 @@ describe('the page of sprayers', () => {
     return { page, sent, field }
   } // prettier-ignore
 
-  it('says what is reckoned, what nobody measured, and how much stays on a leaf', async () => {
+  it('says what is calculated, what nobody measured, and how much stays on a leaf', async () => {
     const { page } = await open()
     const [cart, back] = page.findAll('article').map((each) => each.text())
     expect(cart).toMatch(

@@ -25,7 +25,7 @@ const remedy = computed(() => remedies.value.at(-1))
 const planned = computed(() => jobs.value.filter(({ status }) => status === 'planned'))
 
 const lookWords = computed(() => {
-  if (isDirty.value) return 'begun, not stored'
+  if (isDirty.value) return 'begun, not saved'
   const look = newestLook.value ?? looks.value.at(-1)
   return look ? dayWords(look.lookedOn) : 'not yet'
 })

@@ -59,7 +59,7 @@ describe('measuring a stand again', () => {
     expect(again.field('Area').text()).toContain('Give an area such as')
   })
 
-  it('reckons a loop by its parts', async () => {
+  it('calculates a loop by its parts', async () => {
     const { panel, sent, field, submit } = await openPanel({
       context: 'aquaponic',
       plantId: 'lettuce',

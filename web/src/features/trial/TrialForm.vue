@@ -156,7 +156,7 @@ async function save(): Promise<void> {
         />
       </div>
       <div class="pair">
-        <TextField v-model="draft.second" label="And besides" hint="Empty for none" />
+        <TextField v-model="draft.second" label="Second factor" hint="Empty for none" />
         <TextField v-if="draft.second.trim()" v-model="draft.secondLevels" label="Its treatments" />
       </div>
       <ChipChoice v-model="draft.layout" label="Laid out" :options="layouts" />
@@ -226,7 +226,7 @@ async function save(): Promise<void> {
       <div class="row">
         <Button @click="draft.seed = Math.random()">Draw again</Button>
         <Button type="primary" html-type="submit" size="large" :loading="layOut.isLoading.value"
-          >Lay it out</Button
+          >Create trial</Button
         >
       </div>
     </div>

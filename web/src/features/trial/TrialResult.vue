@@ -98,7 +98,7 @@ const columns: readonly Column<AnovaRow>[] = [
     <template v-else>
       <ChoiceField v-model="shownDay" label="Rated on" :options="options" />
       <WorkerNote :failure="failure" @again="again" />
-      <p v-if="isRunning && !analysis" role="status">Reckoning …</p>
+      <p v-if="isRunning && !analysis" role="status">Calculating …</p>
       <template v-if="analysis">
         <p v-if="analysis.warning" class="warn" role="note">{{ analysis.warning }}</p>
         <p v-for="words in analysis.words" :key="words" class="words">{{ words }}</p>

@@ -62,7 +62,7 @@ async function plan({ id: checkId, days }: Check): Promise<void> {
   await planCheck.send({ caseId: openCase.value.id, dto })
 }
 const seenWords = computed(() => {
-  if (isDirty.value) return 'A look begun, not stored yet.'
+  if (isDirty.value) return 'A look begun, not saved yet.'
   return newestLook.value ? `Seen ${dayWords(newestLook.value.lookedOn)}.` : ''
 })
 </script>

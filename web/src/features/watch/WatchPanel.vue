@@ -115,7 +115,7 @@ async function print(): Promise<void> {
       <EmptyState
         v-else
         title="Nothing to judge yet"
-        words="Once an application is recorded, the colour to be expected stands here, and every look is set against it. Put in a colour now, so that there is a before."
+        words="Once an application is recorded, the colour to be expected stands here, and every look is set against it. Enter a colour now, so that there is a before."
       />
       <PhotoBatch />
     </section>

@@ -118,7 +118,7 @@ describe('the watch screen', () => {
 
   it('has nothing to judge before anything is applied, and says what to do', async () => {
     const { text } = await open({ entries: [] })
-    expect(text()).toContain('Put in a colour now, so that there is a before')
+    expect(text()).toContain('Enter a colour now, so that there is a before')
   })
 
   it('lets one look back at an earlier case', async () => {

@@ -145,7 +145,7 @@ const leave = ({ target }: Event) => (target as HTMLInputElement).blur()
           :loading="keep.isLoading.value"
           @click="storeDrawn"
         >
-          Keep the zone {{ drawnArea }}
+          Save zone {{ drawnArea }}
         </Button>
       </div>
     </section>

@@ -47,7 +47,7 @@ describe('what pays in a zone', () => {
     expect(european?.marginPerHa.usual).toBeCloseTo(american?.marginPerHa.usual ?? NaN, 6)
   })
 
-  it('is not reckoned while something typed cannot be, and says what', () => {
+  it('is not calculated while something typed cannot be, and says what', () => {
     const draft = firstChoice('metric')
     expect(problemOf(draft, 'metric')).toBeUndefined()
     const odd = { ...draft, pricePerT: 'dear' }

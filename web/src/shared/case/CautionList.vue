@@ -12,12 +12,12 @@ const cautions = computed(() =>
 </script>
 
 <template>
-  <section class="cautions" aria-label="Cautions">
-    <h3>Before you open the bag</h3>
+  <div class="cautions" role="note" aria-label="Cautions">
+    <h2 class="minor">Before you open the bag</h2>
     <ul>
       <li v-for="caution in cautions" :key="caution.id">{{ caution.words }}</li>
     </ul>
-  </section>
+  </div>
 </template>
 
 <style scoped>
@@ -27,7 +27,7 @@ const cautions = computed(() =>
   padding: 9px 13px;
   border-radius: 0 var(--radius) var(--radius) 0;
 }
-h3 {
+h2 {
   color: var(--ink);
 }
 ul {

@@ -28,7 +28,7 @@ const found = computed(() => {
 const steps = [
   ['Look', 'Paint on the drawn plant what you see, add a pH if you have one.'],
   ['Verdict', 'Causes with their reasons, and what to check next.'],
-  ['Bench', 'Put in what you measured, or a laboratory’s file.'],
+  ['Bench', 'Enter what you measured, or a laboratory’s file.'],
   ['Remedy', 'Product, route and rate; the quick fix and the lasting one.'],
   ['Acid', 'Whether the pH can be moved, how much it takes and in which steps.'],
   ['Jobs', 'The sheet to work from; record there what was done.'],

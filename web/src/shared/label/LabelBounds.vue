@@ -49,7 +49,7 @@ const rows = computed(() => {
     }))
 })
 const saltShare = computed(() => (bounds.value?.possible ? bounds.value.openLeastShare : 0))
-/** Bounds to a tenth, as they are reckoned: "29.9 %". */
+/** Bounds to a tenth, as they are calculated: "29.9 %". */
 const exact = (share: number): string => `${formatNumber(share * 100, 3)} %`
 /** What the bounds come to, said first. */
 const sentences = computed(() => {

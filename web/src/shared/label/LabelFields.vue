@@ -57,7 +57,7 @@ const unknown = computed(() => checkLabel(draft.value).label?.unknownNames ?? []
       />
       <Button class="read" size="small" @click="read">Read it</Button>
       <p v-if="unread.length > 0" class="faint-note" role="status">
-        Not read: {{ unread.join('; ') }}. Put it into its field if it matters.
+        Not read: {{ unread.join('; ') }}. Enter it in its field if it matters.
       </p>
     </div>
     <div class="contents">
@@ -102,7 +102,7 @@ const unknown = computed(() => checkLabel(draft.value).label?.unknownNames ?? []
       @update:model-value="change({ derivedFrom: $event })"
     />
     <p v-if="unknown.length > 0" class="faint-note">
-      Not known here, and left out of the reckoning: {{ unknown.join(', ') }}.
+      Not known here, and left out of the calculation: {{ unknown.join(', ') }}.
     </p>
   </div>
 </template>

@@ -60,7 +60,7 @@ function keep(nutrient: SeasonNutrient): void {
               inputmode="decimal"
               @update:model-value="typed[sum.nutrient] = $event"
             />
-            <Button size="small" @click="keep(sum.nutrient)">Keep it for this place</Button>
+            <Button size="small" @click="keep(sum.nutrient)">Save for this place</Button>
           </div>
         </FoldBox>
       </li>

@@ -20,7 +20,7 @@ const inLine = entries.filter((each) => each.isInLine)
 </script>
 
 <template>
-  <LayoutHeader class="header no-print">
+  <LayoutHeader class="header no-print" role="banner">
     <RouterLink :to="{ name: 'estate' }" class="brand">
       <span class="ribbon-mark" aria-hidden="true" />
       <span>Spudder</span>

@@ -9,7 +9,7 @@ interface Bounds {
 const numberWithin = ({ min, max, unit }: Bounds): string =>
   `a number from ${typedNumber(min)} to ${typedNumber(max)}${unit ? ` ${unit}` : ''}`
 
-/** Refusals of figures, files and what is reckoned with statistics. */
+/** Refusals of figures, files and what is calculated with statistics. */
 export const figureRefusals = {
   // Figures.
   'figure-out-of-range': { code: 'out-of-range', expected: numberWithin },

@@ -18,13 +18,13 @@ export const disagreements: readonly Disagreement[] = [
   {
     question: 'EDTA’s ceiling in soil',
     schools: ['pH 6', 'pH 6.5', 'pH 7'],
-    startsWith: 'reckoned, with its band; the schools as brackets',
+    startsWith: 'calculated, with its band; the schools as brackets',
     where: 'Remedy',
   },
   {
     question: 'DTPA’s ceiling in soil',
     schools: ['pH 7', 'pH 7.5'],
-    startsWith: 'reckoned, with its band; the schools as brackets',
+    startsWith: 'calculated, with its band; the schools as brackets',
     where: 'Remedy',
   },
   {

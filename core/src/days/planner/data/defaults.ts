@@ -1,6 +1,6 @@
 import type { Figure } from '../../../base/reference/index.ts'
 
-/** What the planner reckons with until a place says otherwise. */
+/** What the planner calculates with until a place says otherwise. */
 export const plannerFigures = {
   crewHours: {
     value: 8,

@@ -8,7 +8,7 @@ export interface LastingFix extends Sourced {
   /** As it is written into the remedy. */
   readonly words: string
   readonly takes: string
-  /** Whether the acid plan reckons how much, in which steps, and whether it can work. */
+  /** Whether the acid plan calculates how much, in which steps, and whether it can work. */
   readonly isByAcidPlan: boolean
   readonly causeIds: readonly string[]
   readonly contexts?: readonly Context[]

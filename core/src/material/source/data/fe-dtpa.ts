@@ -37,7 +37,7 @@ export const dtpa = {
     pHs: [7, 7.5],
     goesOn: false,
     words: 'to pH 7 or 7.5, by school',
-    whyReckonedOtherwise: none('it agrees'),
+    whyCalculatedOtherwise: none('it agrees'),
     source: 'common practice',
     mark: 'C',
   },

@@ -39,7 +39,7 @@ export const eddha = {
     pHs: [9],
     goesOn: true,
     words: 'past pH 9',
-    whyReckonedOtherwise: none('it agrees'),
+    whyCalculatedOtherwise: none('it agrees'),
     source: 'common practice',
     mark: 'C',
   },

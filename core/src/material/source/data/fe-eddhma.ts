@@ -26,7 +26,7 @@ const eddhma = {
     pHs: [9],
     goesOn: true,
     words: 'past pH 9',
-    whyReckonedOtherwise: none('it agrees'),
+    whyCalculatedOtherwise: none('it agrees'),
     source: 'common practice: as EDDHA',
     mark: 'C',
   },

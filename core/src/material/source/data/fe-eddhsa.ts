@@ -25,7 +25,7 @@ const eddhsa = {
     pHs: [9],
     goesOn: true,
     words: 'past pH 9',
-    whyReckonedOtherwise: none('it agrees'),
+    whyCalculatedOtherwise: none('it agrees'),
     source: 'common practice: as EDDHA',
     mark: 'C',
   },

@@ -45,7 +45,7 @@ export const edta = {
     pHs: [6, 6.5, 7],
     goesOn: false,
     words: 'to pH 6, 6.5 or 7, by school',
-    whyReckonedOtherwise: none('it agrees'),
+    whyCalculatedOtherwise: none('it agrees'),
     source: 'common practice',
     mark: 'C',
   },

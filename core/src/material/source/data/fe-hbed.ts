@@ -34,7 +34,7 @@ const hbed = {
     pHs: [9],
     goesOn: true,
     words: 'past pH 9, and longer',
-    whyReckonedOtherwise: none('it agrees'),
+    whyCalculatedOtherwise: none('it agrees'),
     source: 'common practice',
     mark: 'C',
   },
@@ -54,7 +54,7 @@ export const feHbed = {
   labelNames: ['hbed'],
   boundBy: { ligand: hbed, isomers: none('one form only') },
   soil: {
-    held: none('what its ligand keeps is reckoned'),
+    held: none('what its ligand keeps is calculated'),
     losses: [
       loss('leaching', [60, 130, 240], {
         source: 'longer than EDDHA (common practice), as half-lives',

@@ -34,8 +34,8 @@ const hedta = {
     pHs: [6.5, 7],
     goesOn: false,
     words: 'between EDTA and DTPA',
-    whyReckonedOtherwise:
-      'The zinc and copper of a field take it over early in the reckoning; in practice it lasts longer. Trust practice here.',
+    whyCalculatedOtherwise:
+      'The zinc and copper of a field take it over early in the calculation; in practice it lasts longer. Trust practice here.',
     source: 'common practice',
     mark: 'C',
   },

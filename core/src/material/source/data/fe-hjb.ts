@@ -24,7 +24,7 @@ const hjb = {
     pHs: [9],
     goesOn: true,
     words: 'past pH 9',
-    whyReckonedOtherwise: none('it agrees'),
+    whyCalculatedOtherwise: none('it agrees'),
     source: 'read across from HBED',
     mark: 'J',
   },

@@ -43,8 +43,8 @@ const idha = {
     pHs: [5.5],
     goesOn: false,
     words: 'on the leaf and in feeds; in soil only when acid',
-    whyReckonedOtherwise:
-      'Reckoned, lime and magnesium take it early; where soil is acid, practice and reckoning leave little to choose from the salt.',
+    whyCalculatedOtherwise:
+      'Calculated, lime and magnesium take it early; where soil is acid, practice and calculation leave little to choose from the salt.',
     source: 'read across from citrate and EDTA',
     mark: 'J',
   },
@@ -70,12 +70,12 @@ export const feIdha = {
   labelNames: ['idha', 'iminodisuccin'],
   boundBy: { ligand: idha, isomers: none('one form only') },
   soil: {
-    held: none('what its ligand keeps is reckoned'),
+    held: none('what its ligand keeps is calculated'),
     losses: [loss('microbes', [2, 6, 14], eaten)],
     isOpenOfUse: true,
   },
   solution: {
-    held: none('what its ligand keeps is reckoned'),
+    held: none('what its ligand keeps is calculated'),
     losses: {
       clear: [loss('light', [1, 3, 7], eaten), loss('microbes', [4, 10, 20], eaten)],
       covered: [loss('microbes', [4, 10, 20], eaten)],

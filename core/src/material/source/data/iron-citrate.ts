@@ -52,8 +52,8 @@ const citrate = {
     pHs: [],
     goesOn: false,
     words: 'never in soil',
-    whyReckonedOtherwise:
-      'Equilibrium alone would let it keep iron in sour soil; microbes eat it within days, which is reckoned apart.',
+    whyCalculatedOtherwise:
+      'Equilibrium alone would let it keep iron in sour soil; microbes eat it within days, which is calculated apart.',
     source: 'common practice',
     mark: 'C',
   },
@@ -79,7 +79,7 @@ export const ironCitrate = {
   boundBy: { ligand: citrate, isomers: none('one form only') },
   leaf: { enters: smallMolecule, isTooBig: false, losses: newLeaves },
   soil: {
-    held: none('what its ligand keeps is reckoned'),
+    held: none('what its ligand keeps is calculated'),
     losses: [
       loss('microbes', [0.5, 2, 5], {
         source: 'citrate in soil: hours to days, Jones 1998, Plant and Soil',
@@ -89,7 +89,7 @@ export const ironCitrate = {
     isOpenOfUse: true,
   },
   solution: {
-    held: none('what its ligand keeps is reckoned'),
+    held: none('what its ligand keeps is calculated'),
     losses: eatenInSolution,
   },
   solubility: { gPerL: 50, source: 'dissolves slowly in cold water', mark: 'J' },

@@ -44,8 +44,8 @@ export interface TradeCeiling extends Sourced {
   /** Whether they say "past" the last of them: it is of use beyond. */
   readonly goesOn: boolean
   readonly words: string
-  /** Why the reckoning finds another, where it does. */
-  readonly whyReckonedOtherwise: string | None
+  /** Why the calculation finds another, where it does. */
+  readonly whyCalculatedOtherwise: string | None
 }
 
 /** A chelating agent without its metal. */

@@ -15,7 +15,7 @@ interface SourceKindFacts {
   readonly knownBy: string
 }
 
-const reckoned = 'reckoned'
+const calculated = 'calculated'
 
 /** Every kind of source; @source common practice of labels and tanks. */
 export const sourceKinds: Readonly<Record<SourceKind, SourceKindFacts>> = {
@@ -31,7 +31,7 @@ export const sourceKinds: Readonly<Record<SourceKind, SourceKindFacts>> = {
     dissolves: true,
     inTank: 'held',
     schools: 'ceilings',
-    knownBy: reckoned,
+    knownBy: calculated,
   },
   complex: {
     isOpen: false,
@@ -45,13 +45,13 @@ export const sourceKinds: Readonly<Record<SourceKind, SourceKindFacts>> = {
     dissolves: false,
     inTank: 'held',
     schools: 'never',
-    knownBy: reckoned,
+    knownBy: calculated,
   },
   amendment: {
     isOpen: true,
     dissolves: false,
     inTank: 'held',
     schools: 'never',
-    knownBy: reckoned,
+    knownBy: calculated,
   },
 }

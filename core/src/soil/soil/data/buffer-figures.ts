@@ -1,7 +1,7 @@
 import type { Figure } from '../../../base/reference/index.ts'
 import * as buffering from './buffering.ts'
 
-/** Every figure that buffering is reckoned by, with the name it is shown under. */
+/** Every figure that buffering is calculated by, with the name it is shown under. */
 export const bufferFigures: readonly (readonly [name: string, figure: Figure])[] = [
   ['clay, acid for one pH and percent', buffering.clayBuffer],
   ['organic matter, acid for one pH and percent', buffering.organicBuffer],

@@ -31,7 +31,7 @@ const chelate = {
   acidity: none('it moves no pH worth the name'),
 } as const satisfies Partial<IronSource>
 
-const reckonedByLigand = none('what its ligand keeps is reckoned')
+const calculatedByLigand = none('what its ligand keeps is calculated')
 const inSolutions = {
   rows: [solutionAquaponic, solutionHydroponic],
   elsewhere: 'solutions only',
@@ -42,8 +42,8 @@ export const strongChelate = {
   ...chelate,
   stains: 'red',
   leaf: { enters: bigMolecule, isTooBig: true, losses: newLeaves },
-  soil: { held: reckonedByLigand, losses: seasonInSoil, isOpenOfUse: true },
-  solution: { held: reckonedByLigand, losses: strongInSolution },
+  soil: { held: calculatedByLigand, losses: seasonInSoil, isOpenOfUse: true },
+  solution: { held: calculatedByLigand, losses: strongInSolution },
   rates: {
     leaf: none('too big a molecule to enter a leaf, and it leaves a red film'),
     soil: {
@@ -67,8 +67,8 @@ export const leafChelate = {
   ...chelate,
   stains: 'rust',
   leaf: { enters: smallMolecule, isTooBig: false, losses: newLeaves },
-  soil: { held: reckonedByLigand, losses: weakChelate.soil, isOpenOfUse: true },
-  solution: { held: reckonedByLigand, losses: weakChelate.solution },
+  soil: { held: calculatedByLigand, losses: weakChelate.soil, isOpenOfUse: true },
+  solution: { held: calculatedByLigand, losses: weakChelate.solution },
   rates: {
     leaf: {
       rows: [

@@ -1,19 +1,19 @@
-import { reckon } from '@spudder/core/base/error'
+import { calculate } from '@spudder/core/base/error'
 import { numberIn } from '../../shared/form/number-text.ts'
 
-/** What was reckoned, or in words why it could not be. */
+/** What was calculated, or in words why it could not be. */
 type Said<Value> = { readonly value: Value } | { readonly problem: string }
 
 /** Runs what may refuse its input; the refusal is said to the user. */
-export function reckonInWords<Value>(work: () => Value): Said<Value> {
-  const { value, error } = reckon(work)
+export function calculateInWords<Value>(work: () => Value): Said<Value> {
+  const { value, error } = calculate(work)
   if (!error) return { value: value as Value }
   const got = error.received === undefined ? '' : `, not ${error.received}`
   const name = error.parameter.replace(/^[a-z](?!H)/, (first) => first.toUpperCase())
   return { problem: `${name}: give ${error.expected}${got}.` }
 }
 
-/** What was reckoned, where it was. */
+/** What was calculated, where it was. */
 export const valueOf = <Value>(said: Said<Value> | undefined): Value | undefined =>
   said && 'value' in said ? said.value : undefined
 
