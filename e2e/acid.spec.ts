@@ -14,7 +14,7 @@ async function addBed(page: Page, name: string, pH: string): Promise<void> {
   await page.getByLabel('Name').fill(name)
   await choose(page.getByLabel('Plant', { exact: true }), 'Azalea and rhododendron')
   await page.getByLabel('Area', { exact: false }).first().fill('2000 ft2')
-  await page.getByRole('button', { name: 'Add it' }).click()
+  await page.getByRole('button', { name: /^Add (stand|sprayer)/ }).click()
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
   const [, standId = ''] = /stands\/([^/]+)/.exec(page.url()) ?? []
   const answer = await page.request.post(`/api/stands/${standId}/readings`, {
@@ -69,7 +69,7 @@ test('steps are dragged along the ribbon, the path follows, and the plan becomes
   await page.getByLabel('Step 2 on').fill(await page.getByLabel('Step 1 on').inputValue())
   await expect(page.getByText(/0 days after another sulfur step/)).toBeVisible()
   await expect(store).toBeDisabled()
-  await page.getByRole('button', { name: 'Lay the steps out anew' }).click()
+  await page.getByRole('button', { name: 'Recalculate steps' }).click()
   await store.click()
   await expect(page.getByRole('heading', { name: 'Steps planned, as jobs' })).toBeVisible()
 

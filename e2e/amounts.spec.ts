@@ -22,7 +22,7 @@ test('ground is measured by tape, by drawing and from a map, and bad measures ar
     await expect(page.getByLabel('Widths across it')).toHaveValue('0, 8, 1')
     await page.getByLabel('Widths across it').fill('0, 8, 10, 6, 0 m')
   })
-  await page.getByRole('button', { name: 'Add it' }).click()
+  await page.getByRole('button', { name: /^Add (stand|sprayer)/ }).click()
   await expect(page.getByText('2,583 ft²')).toBeVisible()
 
   await test.step('drawn with the pointer on the grid', async () => {
@@ -37,8 +37,8 @@ test('ground is measured by tape, by drawing and from a map, and bad measures ar
     const at = (x: number, y: number) => [box.x + (8 + x * 24) * unit, box.y + (8 + (13 - y) * 24) * unit] as const // prettier-ignore
     for (const [x, y] of [[2, 2], [12, 2], [12, 7], [2, 7]] as const) await page.mouse.click(...at(x, y)) // prettier-ignore
     await expect(page.getByText('5,000 ft²')).toBeVisible()
-    await page.getByRole('button', { name: 'Keep it' }).click()
-    await expect(page.getByText('Kept. New plans count on it.')).toBeVisible()
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await expect(page.getByText('Saved. New plans count on it.')).toBeVisible()
     await expect(page.getByRole('img', { name: `The ground of ${name}` })).toBeVisible()
   })
 
@@ -54,7 +54,7 @@ test('ground is measured by tape, by drawing and from a map, and bad measures ar
     await expect(page.getByText('holiday.json: give a GeoJSON file with a "type".')).toBeVisible()
     const ring = [[-1.5, 51], [-1.499, 51], [-1.499, 51.001], [-1.5, 51.001], [-1.5, 51]] // prettier-ignore
     await give('field.geojson', JSON.stringify({ type: 'Polygon', coordinates: [ring] }))
-    await page.getByRole('button', { name: 'Keep it' }).click()
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.locator('.about')).toContainText('83,755 ft²')
   })
 })
@@ -163,7 +163,7 @@ test('a spray with a partner: jar test, plan, and the sheet outside without sign
   await expect(page.getByLabel('Tank, backpack or bucket')).toHaveValue('4 gal')
 
   await test.step('a new partner waits for its jar test', async () => {
-    await page.getByRole('button', { name: 'Put something else in the tank' }).click()
+    await page.getByRole('button', { name: 'Add something else to the tank' }).click()
     await choose(page.getByLabel('What it is'), 'spreader, non-ionic')
     await page.getByLabel('Its name').fill('Spreader N')
     await page.getByLabel('Dose, by its own label').fill('0.5 fl oz/gal')
@@ -233,14 +233,14 @@ test('a sprayer that stands still is refused; one that was measured counts', asy
   await page.getByLabel('Name').fill(name)
   await page.getByLabel('Tank').fill('0 gal')
   await page.getByLabel('Speed').fill('0 mph')
-  await page.getByRole('button', { name: 'Add it' }).click()
+  await page.getByRole('button', { name: /^Add (stand|sprayer)/ }).click()
   await expect(page.getByText('Speed: give a number from 0.3 to 40 km/h.')).toBeVisible()
   await expect(page.getByText('Tank: give a number from 0.1 to 100000 L.')).toBeVisible()
   await page.reload()
   await expect(page.getByLabel('Name')).toHaveValue(name)
   await page.getByLabel('Tank').fill('50 gal')
   await page.getByLabel('Speed').fill('3 mph')
-  await page.getByRole('button', { name: 'Add it' }).click()
+  await page.getByRole('button', { name: /^Add (stand|sprayer)/ }).click()
   const card = page.locator('article', { hasText: name })
   await expect(card).toContainText('nobody measured it yet')
 
@@ -249,6 +249,6 @@ test('a sprayer that stands still is refused; one that was measured counts', asy
   await expect(card.getByText('1 of them off by more than 10 %', { exact: false })).toBeVisible()
   await card.getByLabel('Caught', { exact: true }).fill('26 fl oz')
   await expect(card.getByText('26 gal/acre', { exact: false })).toBeVisible()
-  await card.getByRole('button', { name: 'Keep it' }).click()
+  await card.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(card).toContainText(/Measured .*one nozzle caught 26 fl oz/)
 })

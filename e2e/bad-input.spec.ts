@@ -1,4 +1,4 @@
-import { addTree, choose, dayFromToday, expect, openStand, test } from './spudder.ts'
+import { addTree, choose, dayFromToday, expect, openStand, startOver, test } from './spudder.ts'
 
 test('a stand: each field says what it wants, what was typed stays, and nothing is stored', async ({
   page,
@@ -8,7 +8,7 @@ test('a stand: each field says what it wants, what was typed stays, and nothing 
   await expect(page.getByText(/Give a unit such as/)).toBeVisible()
   await page.getByLabel('Area').fill('4500')
   await expect(page.getByText(/the unit is missing/)).toBeVisible()
-  await page.getByRole('button', { name: 'Add it' }).click()
+  await page.getByRole('button', { name: /^Add (stand|sprayer)/ }).click()
   await expect(page.getByText('Name: give 1 to 80 characters.')).toBeVisible()
   await expect(page.getByLabel('Area')).toHaveValue('4500')
   await page.reload()
@@ -45,7 +45,7 @@ test('a case: impossible figures are refused beside their field all the way down
 
   await page.getByLabel('Product per trunk diameter').fill('1 oz/1000 ft2')
   await expect(page.getByText(/Give a size by area for this rate/)).toBeVisible()
-  await expect(page.getByRole('button', { name: /^Put it on/ })).toBeDisabled()
+  await expect(page.getByRole('button', { name: /^Plan for/ })).toBeDisabled()
   await page.getByLabel('Product per trunk diameter').fill('9 oz/in')
   await expect(page.getByText(/Above the usual rates/)).toBeVisible()
   await page.getByLabel('Iron in the product').fill('600')
@@ -53,10 +53,10 @@ test('a case: impossible figures are refused beside their field all the way down
   await page.getByLabel('Iron in the product').fill('6')
   await page.getByLabel('Product per trunk diameter').fill('1 oz/in')
   await page.getByLabel('Apply on').fill('')
-  await page.getByRole('button', { name: /^Put it on/ }).click()
+  await page.getByRole('button', { name: /^Plan for/ }).click()
   await expect(page.getByText(/Apply on: give a day such as/)).toBeVisible()
   await page.getByLabel('Apply on').fill(dayFromToday(0))
-  await page.getByRole('button', { name: /^Put it on/ }).click()
+  await page.getByRole('button', { name: /^Plan for/ }).click()
 
   await page.getByLabel('Product used').fill('-3 oz')
   await expect(page.getByText(/Give a weight such as/)).toBeVisible()
@@ -117,7 +117,7 @@ test('every other form of a stand says what is wrong beside the field and keeps 
   await page.getByLabel('Looked on').fill(dayFromToday(9))
   await page.getByRole('button', { name: 'Save look' }).click()
   await expect(page.getByText(/Looked on: give a day up to today/)).toBeVisible()
-  await page.getByRole('button', { name: 'Take back' }).click()
+  await startOver(page)
 
   await step('Jobs')
   const job = page.locator('.fold.job').first()

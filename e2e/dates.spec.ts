@@ -4,7 +4,7 @@ import type { PlanningDto } from '@spudder/contract/planning'
 import type { Page } from '@playwright/test'
 import ICAL from 'ical.js'
 import { readFileSync } from 'node:fs'
-import { dayFromToday, expect, test } from './spudder.ts'
+import { dayFromToday, expect, openSettings, showSpan, test } from './spudder.ts'
 
 test.describe.configure({ mode: 'serial' })
 
@@ -77,7 +77,7 @@ test('a job is dragged, taken back, held, and what a move breaks is said first',
   page,
 }) => {
   await openDates(page)
-  await page.getByRole('button', { name: 'week', exact: true }).click()
+  await showSpan(page, 'week')
   const [look] = (await jobsOf(page, 'South vineyard block')).filter(({ kind }) => kind === 'look')
   if (!look) throw new Error('no look')
   const chip = page.locator('.row', { hasText: 'South vineyard block' }).locator('.chip').first()
@@ -98,7 +98,7 @@ test('a job is dragged, taken back, held, and what a move breaks is said first',
   if (await confirm.isVisible()) await confirm.click()
   await expect(taken).toBeVisible()
   expect(await dayOf()).not.toBe(before)
-  await page.getByRole('button', { name: 'Take it back' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
   await expect.poll(dayOf).toBe(before)
 
   await chip.focus()
@@ -153,8 +153,7 @@ test('no time zone and no change of clocks moves a job', async ({ page, browser,
 test('a station file stands in place of the simulated weather, and bad rows are named', async ({
   page,
 }) => {
-  await openDates(page)
-  await page.getByText('What the plan calculates with').click()
+  await openSettings(page, 'Weather station')
   const day = dayFromToday(-3)
   const hours = Array.from(
     { length: 24 },

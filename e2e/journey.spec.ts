@@ -94,7 +94,7 @@ test('from a yellow leaf to a green one, through two crashes', async ({ page, sp
     await page.locator('.amount').getByText('how', { exact: true }).click()
     await expect(page.locator('.amount')).toContainText('product = rate × area')
     await page.getByLabel('Apply on').fill(appliedOn)
-    await page.getByRole('button', { name: /^Put it on/ }).click()
+    await page.getByRole('button', { name: /^Plan for/ }).click()
     await expect(page).toHaveURL(/jobs$/)
   })
 

@@ -4,7 +4,7 @@ import {
   oddLaboratoryFiles,
 } from '../core/src/seen/laboratory/tests/odd-laboratory-files.ts'
 import { oddStationFiles } from '../core/src/days/station/tests/odd-station-files.ts'
-import { choose, expect, openStand, test } from './spudder.ts'
+import { choose, expect, openSettings, openStand, test } from './spudder.ts'
 
 interface Given {
   readonly what: string
@@ -37,7 +37,7 @@ test('files as laboratories send them are read or questioned on the screen', asy
   await page.getByRole('link', { name: /^Bench/ }).click()
   await page.getByText('Laboratory', { exact: true }).click()
   const file = page.getByRole('region', { name: 'Laboratory file' })
-  const store = file.getByRole('button', { name: /^Store all/ })
+  const store = file.getByRole('button', { name: /^Save all/ })
   for (const given of [...oddLaboratoryFiles.map(utf8), ...otherEncodings]) {
     await test.step(given.what, async () => {
       await put(page, 'Open a CSV file', given)
@@ -63,8 +63,7 @@ test('files as laboratories send them are read or questioned on the screen', asy
 })
 
 test('files as weather stations write them are taken in, or asked about', async ({ page }) => {
-  await page.goto('/dates')
-  await page.getByText('What the plan calculates with').click()
+  await openSettings(page, 'Weather station')
   for (const given of oddStationFiles.map(utf8)) {
     await test.step(given.what, async () => {
       await put(page, 'Take in a file', given)

@@ -38,7 +38,7 @@ test('an own product is called by its name from the plan to the record', async (
 
   await test.step('corrected', async () => {
     const entries = page.getByRole('region', { name: 'Entries' })
-    await entries.getByRole('button', { name: 'Correct it' }).click()
+    await entries.getByRole('button', { name: 'Correct', exact: true }).click()
     await entries.getByLabel('Product used').fill('8 oz')
     await entries.getByLabel('Why it is corrected').fill('Weighed again.')
     await entries.getByRole('button', { name: 'Save correction' }).click()

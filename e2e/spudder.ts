@@ -139,7 +139,7 @@ export async function addTree(page: Page, name: string): Promise<void> {
   await choose(page.getByLabel('Plant', { exact: true }), 'Pin oak')
   await page.getByLabel('How many trees').fill('3')
   await page.getByLabel('Trunk diameter').fill('4 in')
-  await page.getByRole('button', { name: 'Add it' }).click()
+  await page.getByRole('button', { name: /^Add (stand|sprayer)/ }).click()
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
 }
 
@@ -157,4 +157,24 @@ export async function choose(field: Locator, words: string | RegExp | 'first'): 
     await expect(list).toBeVisible({ timeout: 2000 })
   }).toPass()
   await (words === 'first' ? options.first() : list.getByTitle(words, { exact })).click()
+}
+
+/** Chooses how much time is on view. */
+export const showSpan = (page: Page, name: string) =>
+  page.getByRole('group', { name: 'Time on view' }).getByText(name, { exact: true }).click()
+
+/** Whether a stretch of time is the one on view. */
+export const spanShown = (page: Page, name: string): Locator =>
+  page.getByRole('group', { name: 'Time on view' }).getByRole('radio', { name, checked: true })
+
+/** Opens a tab of the settings. */
+export async function openSettings(page: Page, tab: string): Promise<void> {
+  await page.goto('/settings')
+  await page.getByRole('tab', { name: tab }).click()
+}
+
+/** Clears the look being taken. */
+export async function startOver(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Start over' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Clear it' }).click()
 }

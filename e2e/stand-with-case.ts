@@ -31,4 +31,4 @@ export const lawn = {
   size: { kind: 'area', areaM2: 929.0304 },
 } as const
 /** What plans the remedy. */
-export const plan = (page: Page) => page.getByRole('button', { name: /^Put it on \d/ })
+export const plan = (page: Page) => page.getByRole('button', { name: /^Plan for \d/ })

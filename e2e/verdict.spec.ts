@@ -1,6 +1,6 @@
 import type { StandStoryDto } from '@spudder/contract/stand'
 import type { Page } from '@playwright/test'
-import { choose, dayFromToday, expect, openStand, test } from './spudder.ts'
+import { choose, dayFromToday, expect, openStand, startOver, test } from './spudder.ts'
 
 test.describe.configure({ mode: 'serial' })
 
@@ -16,7 +16,7 @@ async function addStand(page: Page, name: string, kind: string, plant: string): 
   await page.getByLabel('Name').fill(name)
   await choose(page.getByLabel('Plant', { exact: true }), plant)
   await page.getByLabel(/Area/).fill('1000 ft2')
-  await page.getByRole('button', { name: 'Add it' }).click()
+  await page.getByRole('button', { name: /^Add (stand|sprayer)/ }).click()
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
 }
 async function storyOf(page: Page): Promise<StandStoryDto> {
@@ -30,12 +30,12 @@ test('two touches lead from the estate to a first verdict, three keys do too', a
   await page.locator('[data-leaf="leaf-13"]').press('Enter')
   await expect(lead(page)).toContainText('%')
   await expect(page.getByRole('region', { name: 'Check next' })).toBeVisible()
-  await page.getByRole('button', { name: 'Take back' }).click()
+  await startOver(page)
 
   await page.locator('[data-leaf="leaf-13"]').focus()
   await page.keyboard.press('Enter')
   await expect(lead(page)).toContainText(/Iron|Manganese/)
-  await page.getByRole('button', { name: 'Take back' }).click()
+  await startOver(page)
 })
 
 test('a check is answered on the spot, and the verdict moves with it', async ({ page }) => {
@@ -101,7 +101,7 @@ test('two causes at once: striped young leaves, pale old ones, high pH, no nitra
   await addStand(page, 'Brow sorghum', 'Row crop', 'Grain sorghum')
   const paint = (leaf: number) => page.locator(`[data-leaf="leaf-${leaf}"]`).press('Enter')
   for (const leaf of [9, 8, 7]) await paint(leaf)
-  await page.getByRole('radio', { name: 'evenly pale, veins too' }).check({ force: true })
+  await page.getByText('evenly pale, veins too', { exact: true }).click()
   for (const leaf of [1, 2, 3]) await paint(leaf)
   await expect(page.getByText(/the oldest leaves evenly pale/)).toBeVisible()
   await say(page, 'Growth', 'slow')
@@ -154,7 +154,7 @@ test('what the laboratory sent back is shown, then stored whole, and three schoo
   await page.getByText('Laboratory', { exact: true }).click()
   await page.getByRole('button', { name: 'Open the results' }).click()
   await expect(page.getByText(/2 of 2 rows read/)).toBeVisible()
-  await page.getByRole('button', { name: /^Store all \d+ readings/ }).click()
+  await page.getByRole('button', { name: /^Save all \d+ readings/ }).click()
   await expect(page.getByRole('status')).toContainText('were stored')
   const schools = page.getByRole('region', { name: 'Soil iron by three schools' })
   await expect(schools.locator('strong')).toHaveCount(3)
@@ -181,11 +181,11 @@ test('a file of 5,000 rows comes in with progress; a broken row is named and sto
   const open = page.getByLabel('Open a CSV file')
   await open.setInputFiles(file(rows.with(4321, '2021-11-01,Events lawn,74,25')))
   await expect(page.getByRole('alert')).toContainText(/Line 4323, pH: pH: 74.*can only be/)
-  await expect(page.getByRole('button', { name: /^Store all/ })).toBeDisabled()
+  await expect(page.getByRole('button', { name: /^Save all/ })).toBeDisabled()
 
   await open.setInputFiles(file(rows))
   await expect(page.getByText('5000 of 5000 rows read')).toBeVisible()
-  await page.getByRole('button', { name: 'Store all 10000 readings' }).click()
+  await page.getByRole('button', { name: 'Save all 10000 readings' }).click()
   await expect(page.getByRole('status')).toContainText('10000 readings')
   const { readings } = await storyOf(page)
   expect(readings.filter(({ instrument }) => instrument === 'My laboratory')).toHaveLength(10_000)

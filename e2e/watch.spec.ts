@@ -144,9 +144,9 @@ test('a trial is planned, rated on a phone plot by plot, and weighed', async ({ 
   for (let plot = 0; plot < 9; plot++) {
     const text = (await walk.locator('.plot').textContent()) ?? ''
     const value = text.includes('untreated') ? '4' : text.includes('EDDHA') ? '8' : '6.5'
-    await walk.getByRole('button', { name: value, exact: true }).click()
+    await walk.getByText(value, { exact: true }).click()
   }
-  await walk.getByRole('button', { name: 'Store 9 ratings' }).click()
+  await walk.getByRole('button', { name: 'Save 9 ratings' }).click()
   const result = page.getByRole('region', { name: 'What the ratings say' })
   await expect(result).toContainText('iron: a real difference (EDDHA in the soil 8, untreated 4')
   await page.reload()

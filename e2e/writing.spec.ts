@@ -1,25 +1,28 @@
-import { choose, expect, openStand, test } from './spudder.ts'
+import { choose, expect, openSettings, openStand, test } from './spudder.ts'
 
 test('numbers are written, and read, as the place writes them', async ({ page, request }) => {
   const writing = page.getByLabel('Numbers and days')
   const trip = page.getByLabel('Cost of one trip')
-  const keep = page.getByRole('button', { name: 'Keep it' }).first()
+  const save = () =>
+    page.getByRole('button', { name: 'Save', exact: true }).locator('visible=true').click()
   const settings = async () => {
     const places = (await (await request.get('/api/places')).json()) as {
       settings: { locale?: string; work?: { tripCost?: number } }
     }[]
     return places[0]?.settings
   }
-  await page.goto('/dates')
-  await page.getByText('What the plan calculates with').click()
+  await openSettings(page, 'Crew and rules')
   const before = await trip.inputValue()
 
   await test.step('a comma before decimals is chosen by what it looks like', async () => {
+    await openSettings(page, 'Place')
     await choose(writing, '1.234,5 and 5 Nov 2026')
-    await trip.fill('18,5')
-    await keep.click()
+    await save()
     await expect.poll(async () => (await settings())?.locale).toBe('de-DE')
-    expect((await settings())?.work?.tripCost).toBe(18.5)
+    await openSettings(page, 'Crew and rules')
+    await trip.fill('18,5')
+    await save()
+    await expect.poll(async () => (await settings())?.work?.tripCost).toBe(18.5)
   })
 
   await test.step('every screen writes so, and reads so, after a reload too', async () => {
@@ -38,12 +41,13 @@ test('numbers are written, and read, as the place writes them', async ({ page, r
   })
 
   await test.step('and goes back', async () => {
-    await page.goto('/dates')
-    await page.getByText('What the plan calculates with').click()
+    await openSettings(page, 'Crew and rules')
     await expect(trip).toHaveValue('18,5')
-    await choose(writing, '1,234.5 and 5 Nov 2026')
     await trip.fill(before)
-    await keep.click()
+    await save()
+    await openSettings(page, 'Place')
+    await choose(writing, '1,234.5 and 5 Nov 2026')
+    await save()
     await expect.poll(async () => (await settings())?.locale).toBe('en-GB')
     await openStand(page, 'Blueberry terrace')
     await expect(page.getByRole('link', { name: /Bench pH 5\.6/ })).toBeVisible()

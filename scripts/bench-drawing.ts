@@ -44,7 +44,7 @@ export async function drawEstate(browser: Browser, url: string, placeId: string)
   await page.goto(url)
   await page.getByRole('link', { name: 'Stand 1', exact: true }).waitFor()
   const firstMs = performance.now() - start
-  await page.getByRole('button', { name: '5 years' }).click()
+  await page.getByText('5 years', { exact: true }).click()
   await page.waitForTimeout(800)
   const still = await frameTimes(page, 0)
   const moving = await frameTimes(page, 60)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ConfigProvider, Layout, LayoutContent } from 'ant-design-vue'
+import { App, ConfigProvider, Layout, LayoutContent } from 'ant-design-vue'
 import enGB from 'ant-design-vue/es/locale/en_GB'
 import enUS from 'ant-design-vue/es/locale/en_US'
 import { locales } from '@spudder/core/base/writing'
@@ -11,6 +11,7 @@ import { useHelp } from './shared/help/use-help.ts'
 import { usePalette } from './shared/shell/use-palette.ts'
 import { useLocale } from './shared/units/use-locale.ts'
 import { libraryTheme } from './ui/library-theme.ts'
+import ToastHost from './ui/ToastHost.vue'
 import { useNarrow } from './ui/use-narrow.ts'
 import { useTheme } from './ui/use-theme.ts'
 
@@ -34,17 +35,20 @@ useHelp()
 
 <template>
   <ConfigProvider :theme="antDesign" :locale="libraryWords" :auto-insert-space-in-button="false">
-    <a class="skip" href="#main">Skip to the content</a>
-    <Layout class="app">
-      <AppHeader />
-      <OutboxNote />
-      <FailureNote />
-      <LayoutContent id="main" class="main" tabindex="-1">
-        <RouterView :key="locale" />
-      </LayoutContent>
-    </Layout>
-    <CommandPalette />
-    <HelpDrawer />
+    <App>
+      <a class="skip" href="#main">Skip to the content</a>
+      <Layout class="app">
+        <AppHeader />
+        <OutboxNote />
+        <FailureNote />
+        <LayoutContent id="main" class="main" tabindex="-1">
+          <RouterView :key="locale" />
+        </LayoutContent>
+      </Layout>
+      <CommandPalette />
+      <HelpDrawer />
+      <ToastHost />
+    </App>
   </ConfigProvider>
 </template>
 

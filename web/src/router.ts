@@ -75,6 +75,12 @@ export const router = createRouter({
       component: () => import('./features/sheet/SheetPage.vue'),
     },
     {
+      path: '/sheets',
+      name: 'sheets',
+      meta: { title: 'Sheets' },
+      component: () => import('./features/sheet/SheetsPage.vue'),
+    },
+    {
       path: '/dates',
       name: 'dates',
       meta: { title: 'Dates' },

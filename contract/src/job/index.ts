@@ -4,6 +4,7 @@ export {
   IsClock,
   JobDto,
   PlanCheckDto,
+  PlanLooksDto,
   PlanOrderDto,
 } from './job.dto.ts'
 export { jobRoutes } from './job.routes.ts'

@@ -2,6 +2,7 @@ import { Type } from 'class-transformer'
 import {
   ArrayMaxSize,
   ArrayMinSize,
+  ArrayNotEmpty,
   IsArray,
   IsBoolean,
   IsIn,
@@ -46,6 +47,23 @@ export class PlanCheckDto {
   @IsNewId() id!: string
   @Named('Check', 40) checkId!: string
   @IsDay('Day') dueOn!: string
+}
+
+/** A look at a stand, under an id that the sender made. */
+class DueLookDto {
+  @IsNewId() id!: string
+  @IsUUID('all', { message: 'Stand: choose one of the place.' }) standId!: string
+}
+
+/** Plans a look at several stands for a day: all or none. */
+export class PlanLooksDto {
+  @IsArray({ message: 'Looks: give the stands to look at.' })
+  @ArrayNotEmpty({ message: 'Looks: choose at least one stand.' })
+  @ArrayMaxSize(500, { message: 'Looks: at most 500 stands at once.' })
+  @ValidateNested({ each: true })
+  @Type(() => DueLookDto)
+  looks!: DueLookDto[]
+  @IsDay('Look on') dueOn!: string
 }
 
 /** Plans to buy a product before the stand that it is short for needs it. */

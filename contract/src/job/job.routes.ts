@@ -1,5 +1,5 @@
 import { changes, creates, json, list, ofStand, one } from '../route/index.ts'
-import { AcceptMovesDto, ChangeJobDto, JobDto, PlanOrderDto } from './job.dto.ts'
+import { AcceptMovesDto, ChangeJobDto, JobDto, PlanLooksDto, PlanOrderDto } from './job.dto.ts'
 
 export const jobRoutes = {
   change: changes({
@@ -15,6 +15,14 @@ export const jobRoutes = {
     summary: 'Moves several jobs at once: all or none',
     access: 'everybody',
     sends: json(AcceptMovesDto),
+    answers: list(JobDto),
+    touches: ofStand,
+  }),
+  planLooks: creates({
+    path: '/places/:placeId/looks-due',
+    summary: 'Plans a look at several stands: all or none',
+    access: 'everybody',
+    sends: json(PlanLooksDto),
     answers: list(JobDto),
     touches: ofStand,
   }),

@@ -1,9 +1,12 @@
 export {
+  CaseStateDto,
   ChangeStandDto,
   CreateStandDto,
+  EstateListQueryDto,
   EstatePageDto,
   EstateQueryDto,
   EstateRowDto,
+  EstateStandDto,
   RibbonReadingDto,
   StandDto,
   StandNameDto,

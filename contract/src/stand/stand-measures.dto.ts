@@ -4,6 +4,8 @@ import {
   IsArray,
   IsIn,
   IsOptional,
+  Max,
+  Min,
   registerDecorator,
 } from 'class-validator'
 import { CoreError } from '@spudder/core/base/error'
@@ -56,6 +58,14 @@ export class StandMeasuresDto {
   @ArrayMaxSize(2000, { message: 'Outline: at most 2000 corners.' })
   @EnclosesGround()
   outline?: number[][]
+  /** Where the stand's own grid begins on the grid of the place, east and north [m]. */
+  @IsOptional()
+  @IsArray({ message: 'Where it lies: give metres to the east and to the north.' })
+  @ArrayMinSize(2, { message: 'Where it lies: give metres to the east and to the north.' })
+  @ArrayMaxSize(2, { message: 'Where it lies: give metres to the east and to the north.' })
+  @Min(-farthestM, { each: true, message: 'Where it lies: within 50 km.' })
+  @Max(farthestM, { each: true, message: 'Where it lies: within 50 km.' })
+  atM?: number[]
   @IsOptional() @Bounded('Ground', { min: 0.1, max: 1e8, unit: 'm²' }) groundM2?: number
   @IsOptional() @Bounded('Plants', { min: 1, max: 1e7 }) plantCount?: number
   @IsOptional() @Bounded('Row', { min: 0.1, max: 1e7, unit: 'm' }) rowM?: number

@@ -1,6 +1,7 @@
 import { Type } from 'class-transformer'
 import {
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsNumber,
@@ -61,11 +62,15 @@ export class CreateStandDto extends PlantedStandForm {
 }
 
 /** What is changed of a stand; what is left out stays. */
-export class ChangeStandDto extends changes(StandForm) {}
+export class ChangeStandDto extends changes(StandForm) {
+  /** Put away: out of the estate and the dates, with all that was recorded. */
+  @IsOptional() @IsBoolean({ message: 'Archived: give yes or no.' }) isArchived?: boolean
+}
 
 export class StandDto extends changeable(PlantedStandForm, ['note']) {
   @IsUUID() id!: string
   @IsUUID() placeId!: string
+  @IsBoolean() isArchived!: boolean
 }
 
 /** A stand by its name, for choosing one. */
@@ -94,10 +99,42 @@ class RibbonDto {
   @IsArray() @ValidateNested({ each: true }) @Type(() => StoryEventDto) events!: StoryEventDto[]
 }
 
+/** How far the case of a stand is, as far as it is told in a word. */
+export class CaseStateDto {
+  /** The newest look, of whatever case. */
+  @IsOptional() @IsDay('Looked on') lastLookOn!: string | null
+  /** Whether a remedy was chosen in the open case. */
+  @IsBoolean() hasRemedy!: boolean
+  /** The newest application of the open case. */
+  @IsOptional() @IsDay('Applied on') lastAppliedOn!: string | null
+  /** The case that was closed last. */
+  @IsOptional() @ValidateNested() @Type(() => CaseDto) lastClosed!: CaseDto | null
+}
+
+/** A stand in a list or on a map: what it looks like, what comes next, what it cost. */
+export class EstateStandDto {
+  @ValidateNested() @Type(() => StandDto) stand!: StandDto
+  @IsOptional() @ValidateNested() @Type(() => CaseDto) openCase!: CaseDto | null
+  @ValidateNested() @Type(() => CaseStateDto) state!: CaseStateDto
+  /** The newest colour. */
+  @IsOptional() @ValidateNested() @Type(() => RibbonReadingDto) colour!: RibbonReadingDto | null
+  @IsOptional() @ValidateNested() @Type(() => JobDto) nextJob!: JobDto | null
+  /** What was put out since a day, at the prices of the shelf [money]. */
+  @IsNumber() spent!: number
+}
+
+/** Which stands are listed, and since when money counts. */
+export class EstateListQueryDto {
+  @IsDay('from') from!: string
+  /** "true" for those put away instead. */
+  @IsOptional() @IsIn(['true', 'false']) archived?: 'true' | 'false'
+}
+
 /** A stand as one row of the estate. */
 export class EstateRowDto {
   @ValidateNested() @Type(() => StandDto) stand!: StandDto
   @IsOptional() @ValidateNested() @Type(() => CaseDto) openCase!: CaseDto | null
+  @ValidateNested() @Type(() => CaseStateDto) state!: CaseStateDto
   @ValidateNested() @Type(() => RibbonDto) ribbon!: RibbonDto
 }
 

@@ -2,8 +2,10 @@ import { changes, creates, json, list, ofStand, one, reads } from '../route/inde
 import {
   ChangeStandDto,
   CreateStandDto,
+  EstateListQueryDto,
   EstatePageDto,
   EstateQueryDto,
+  EstateStandDto,
   StandDto,
   StandNameDto,
   StandStoryDto,
@@ -17,6 +19,14 @@ export const estateRoutes = {
     access: 'everybody',
     query: EstateQueryDto,
     answers: one(EstatePageDto),
+    topic: 'estate',
+  }),
+  stands: reads({
+    path: '/places/:placeId/estate/stands',
+    summary: 'Every stand of a place with its colour, its next job and what it cost',
+    access: 'everybody',
+    query: EstateListQueryDto,
+    answers: list(EstateStandDto),
     topic: 'estate',
   }),
   names: reads({

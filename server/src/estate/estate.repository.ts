@@ -1,5 +1,18 @@
-import { stripPlaces } from '@spudder/core/seen/reading'
-import { and, asc, eq, gte, inArray, isNotNull, isNull, notInArray, or } from 'drizzle-orm'
+import { isColourKind } from '@spudder/core/seen/colour'
+import { readingKindNames, stripPlaces } from '@spudder/core/seen/reading'
+import {
+  and,
+  asc,
+  desc,
+  eq,
+  gte,
+  inArray,
+  isNotNull,
+  isNull,
+  max,
+  notInArray,
+  or,
+} from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import {
   acidPlan,
@@ -8,12 +21,25 @@ import {
   job,
   look,
   photo,
+  product,
   reading,
   remedy,
   storyEvent,
 } from '../database/schema.ts'
 import { selectNamedJobs } from '../job/job.repository.ts'
 import { selectProductNames } from '../shelf/product.repository.ts'
+
+/** Colours of the stand itself; strips beside it are for comparing. */
+const colourKinds = readingKindNames.filter(isColourKind)
+
+/** The open cases of some stands. */
+export const selectOpenCases = (connection: Connection, standIds: readonly string[]) =>
+  standIds.length === 0
+    ? Promise.resolve([])
+    : connection
+        .select()
+        .from(chlorosisCase)
+        .where(and(inArray(chlorosisCase.standId, [...standIds]), isNull(chlorosisCase.closedOn)))
 
 /** Everything that the ribbons of some stands are painted from, since a day. */
 export async function selectRibbons(connection: Connection, standIds: string[], from: string) {
@@ -52,16 +78,107 @@ export async function selectRibbons(connection: Connection, standIds: string[], 
       and(inArray(job.standId, standIds), eq(job.status, 'planned')),
       ...inOrderOfWork,
     ),
-    connection
-      .select()
-      .from(chlorosisCase)
-      .where(and(inArray(chlorosisCase.standId, standIds), isNull(chlorosisCase.closedOn))),
+    selectOpenCases(connection, standIds),
   ])
   const names = await selectProductNames(
     connection,
     entries.map(({ productId }) => productId),
   )
   return { readings, events, entries, jobs, openCases, names }
+}
+
+/** Cases, looks, remedies and applications of some stands, as far as they tell how far a case is. */
+export async function selectCaseStates(connection: Connection, standIds: readonly string[]) {
+  if (standIds.length === 0) return { cases: [], looks: [], remedies: [], entries: [] }
+  const ids = [...standIds]
+  const cases = await connection
+    .select()
+    .from(chlorosisCase)
+    .where(inArray(chlorosisCase.standId, ids))
+    .orderBy(asc(chlorosisCase.openedOn), asc(chlorosisCase.createdAt))
+  const open = cases.filter(({ closedOn }) => closedOn === null).map(({ id }) => id)
+  const [looks, remedies, entries] = await Promise.all([
+    connection
+      .select({ standId: look.standId, lastLookOn: max(look.lookedOn) })
+      .from(look)
+      .where(inArray(look.standId, ids))
+      .groupBy(look.standId),
+    open.length === 0
+      ? []
+      : connection
+          .selectDistinct({ caseId: remedy.caseId })
+          .from(remedy)
+          .where(inArray(remedy.caseId, open)),
+    open.length === 0
+      ? []
+      : connection
+          .select({
+            id: entry.id,
+            caseId: entry.caseId,
+            correctsId: entry.correctsId,
+            happenedOn: entry.happenedOn,
+          })
+          .from(entry)
+          .where(inArray(entry.caseId, open)),
+  ])
+  return { cases, looks, remedies, entries }
+}
+
+/** What the lists of an estate show of its stands beside their cases. */
+export async function selectListed(
+  connection: Connection,
+  stands: readonly { readonly id: string }[],
+  from: string,
+) {
+  const ids = stands.map(({ id }) => id)
+  if (ids.length === 0) return { colours: [], jobs: [], entries: [], prices: [] }
+  const isColour = and(
+    inArray(reading.standId, ids),
+    inArray(reading.kind, [...colourKinds]),
+    or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
+  )
+  const newest = connection
+    .select({ standId: reading.standId, takenOn: max(reading.takenOn).as('newest_on') })
+    .from(reading)
+    .where(isColour)
+    .groupBy(reading.standId)
+    .as('newest')
+  const [colours, jobs, entries, prices] = await Promise.all([
+    connection
+      .select({
+        standId: reading.standId,
+        kind: reading.kind,
+        value: reading.value,
+        method: reading.method,
+        takenOn: reading.takenOn,
+      })
+      .from(reading)
+      .innerJoin(
+        newest,
+        and(eq(reading.standId, newest.standId), eq(reading.takenOn, newest.takenOn)),
+      )
+      .where(isColour)
+      .orderBy(desc(reading.createdAt)),
+    selectNamedJobs(
+      connection,
+      and(inArray(job.standId, ids), eq(job.status, 'planned')),
+      ...inOrderOfWork,
+    ),
+    connection
+      .select({
+        id: entry.id,
+        standId: entry.standId,
+        correctsId: entry.correctsId,
+        productId: entry.productId,
+        productKg: entry.productKg,
+      })
+      .from(entry)
+      .where(and(inArray(entry.standId, ids), gte(entry.happenedOn, from))),
+    connection
+      .select({ id: product.id, packPrice: product.packPrice, packKg: product.packKg })
+      .from(product),
+  ])
+  return { colours, jobs, entries, prices }
 }
 
 /** By day; on one day what waits for another job stands after what waits for none. */

@@ -1,19 +1,28 @@
 import type {
+  EstateListQueryDto,
   EstatePageDto,
   EstateQueryDto,
+  EstateStandDto,
   StandNameDto,
   StandStoryDto,
 } from '@spudder/contract/stand'
-import { group } from 'd3-array'
+import { standingEntries } from '@spudder/core/days/entry'
+import { group, rollup, sum } from 'd3-array'
 import type { Connection } from '../database/connect.ts'
 import { entryDto } from '../entry/entry-dto.ts'
 import { toDto } from '../http/to-dto.ts'
 import { jobDto } from '../job/job-dto.ts'
 import { findPlace } from '../place/place.service.ts'
 import { remedyDto } from '../remedy/remedy-dto.ts'
-import { countStands, selectStandNames, selectStandPage } from '../stand/stand.repository.ts'
+import {
+  countStands,
+  selectStandNames,
+  selectStandPage,
+  selectStandsOf,
+} from '../stand/stand.repository.ts'
 import { requireStand } from '../stand/stand.service.ts'
-import { selectRibbons, selectStory } from './estate.repository.ts'
+import { readCaseStates } from './case-states.ts'
+import { selectListed, selectOpenCases, selectRibbons, selectStory } from './estate.repository.ts'
 
 const byStand = <Row extends { standId: string }>(rows: Row[]) => group(rows, (row) => row.standId)
 
@@ -49,11 +58,16 @@ export async function readEstate(
   const jobs = group(rows.jobs, ({ job }) => job.standId)
   const nameOf = (id: string | null) => (id === null ? null : (rows.names.get(id) ?? null))
   const openCases = byStand(rows.openCases)
+  const stateOf = await readCaseStates(
+    connection,
+    stands.map(({ id }) => id),
+  )
   return {
     total,
     rows: stands.map((stand) => ({
       stand: toDto(stand),
       openCase: openCases.get(stand.id)?.map(toDto)[0] ?? null,
+      state: stateOf(stand.id),
       ribbon: {
         standId: stand.id,
         readings: (readings.get(stand.id) ?? []).map(({ kind, value, method, takenOn }) => ({
@@ -68,6 +82,53 @@ export async function readEstate(
       },
     })),
   }
+}
+
+/**
+ * Every stand of a place as a list or a map shows it.
+ * @throws {ServiceError} not-found
+ */
+export async function listStands(
+  connection: Connection,
+  placeId: string,
+  { from, archived }: EstateListQueryDto,
+): Promise<EstateStandDto[]> {
+  await findPlace(connection, placeId)
+  const stands = await selectStandsOf(connection, placeId, archived === 'true')
+  const ids = stands.map(({ id }) => id)
+  const [stateOf, cases, rows] = [
+    await readCaseStates(connection, ids),
+    byStand(await selectOpenCases(connection, ids)),
+    await selectListed(connection, stands, from),
+  ]
+  const colours = byStand(rows.colours)
+  const jobs = group(rows.jobs, ({ job }) => job.standId)
+  const perKg = new Map(
+    rows.prices.map(({ id, packPrice, packKg }) => [
+      id,
+      packPrice !== null && packKg ? packPrice / packKg : 0,
+    ]),
+  )
+  const spentOn = rollup(
+    standingEntries(rows.entries),
+    (own) => sum(own, ({ productId, productKg }) => productKg * (perKg.get(productId ?? '') ?? 0)),
+    ({ standId }) => standId,
+  )
+  return stands.map((stand) => {
+    const [colour] = colours.get(stand.id) ?? []
+    const [next] = jobs.get(stand.id) ?? []
+    const [openCase] = cases.get(stand.id) ?? []
+    return {
+      stand: toDto(stand),
+      openCase: openCase ? toDto(openCase) : null,
+      state: stateOf(stand.id),
+      colour: colour
+        ? { kind: colour.kind, value: colour.value, method: colour.method, takenOn: colour.takenOn }
+        : null,
+      nextJob: next ? jobDto(next) : null,
+      spent: spentOn.get(stand.id) ?? 0,
+    }
+  })
 }
 
 /** @throws {ServiceError} not-found */

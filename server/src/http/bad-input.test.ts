@@ -78,7 +78,12 @@ const closing = { outcome: 'green', closedOn: '2025-07-01' }
 const routes = {
   '/places': { method: 'post', body: placeBody },
   '/places/:placeId/stands': { method: 'post', body: standBody },
+  '/places/:placeId': { method: 'patch', body: () => ({ name: 'Lower Vennlow' }) },
   '/places/:placeId/settings': { method: 'patch', body: settingsBody },
+  '/places/:placeId/looks-due': {
+    method: 'post',
+    body: () => ({ looks: [{ id: newId(), standId: ids['standId'] }], dueOn: '2025-06-03' }),
+  },
   '/places/:placeId/laboratory-imports': { method: 'post', body: importBody, limitMB: 8 },
   '/stands/:standId/laboratory-orders': { method: 'post', body: orderBody },
   '/stands/:standId/readings': { method: 'post', body: readingBody },

@@ -3,6 +3,7 @@ import { isColourKind } from '@spudder/core/seen/colour'
 import { and, asc, eq, gte, inArray, isNull, notInArray, or, sql } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { acidPlan, entry, job, product, reading, remedy, stand } from '../database/schema.ts'
+import { standsOf } from '../stand/stand.repository.ts'
 import { selectJobsById, selectNamedJobs } from '../job/job.repository.ts'
 import { selectProductNames } from '../shelf/product.repository.ts'
 
@@ -50,7 +51,7 @@ export async function selectPlanning(connection: Connection, placeId: string, si
   const stands = await connection
     .select()
     .from(stand)
-    .where(eq(stand.placeId, placeId))
+    .where(standsOf(placeId))
     .orderBy(asc(stand.position), asc(stand.id))
   const ids = stands.map(({ id }) => id)
   if (ids.length === 0) {

@@ -2,6 +2,7 @@ import {
   type AcceptMovesDto,
   type ChangeJobDto,
   type JobDto,
+  type PlanLooksDto,
   type PlanOrderDto,
 } from '@spudder/contract/job'
 import { doneBy } from '@spudder/core/days/plan'
@@ -153,6 +154,31 @@ export async function acceptMoves(
       rows.map(({ id }) => id),
     )
     return moved.map(jobDto)
+  })
+}
+
+/**
+ * Plans a look at several stands of a place for one day: all or none. Sent again it plans none anew.
+ * @throws {ServiceError} not-found where a stand is not of the place
+ */
+export function planLooks(
+  db: Database,
+  recorder: Recorder,
+  placeId: string,
+  { looks, dueOn }: PlanLooksDto,
+): Promise<JobDto[]> {
+  return db.transaction(async (transaction) => {
+    await findPlace(transaction, placeId)
+    for (const { id, standId } of looks) {
+      const stand = await requireStand(transaction, standId)
+      if (stand.placeId !== placeId) throw new ServiceError('not-found', 'There is no such stand.')
+      await insertJob(transaction, newJob(recorder, { id, standId, kind: 'look', dueOn }))
+    }
+    const planned = await selectJobsById(
+      transaction,
+      looks.map(({ id }) => id),
+    )
+    return planned.map(jobDto)
   })
 }
 

@@ -46,11 +46,12 @@ export async function nextPosition(connection: Connection, placeId: string): Pro
   return (row?.last ?? -1) + 1
 }
 
+/** Stands of a place that were not put away, or those that were. */
+export const standsOf = (placeId: string, isArchived = false) =>
+  and(eq(stand.placeId, placeId), eq(stand.isArchived, isArchived))
+
 export async function countStands(connection: Connection, placeId: string): Promise<number> {
-  const [row] = await connection
-    .select({ total: count() })
-    .from(stand)
-    .where(eq(stand.placeId, placeId))
+  const [row] = await connection.select({ total: count() }).from(stand).where(standsOf(placeId))
   return row?.total ?? 0
 }
 
@@ -65,6 +66,14 @@ export const selectStandNames = (
     .where(eq(stand.placeId, placeId))
     .orderBy(asc(stand.position), asc(stand.id))
 
+/** All stands of a place, or all that were put away, in the order of the estate. */
+export const selectStandsOf = (connection: Connection, placeId: string, isArchived: boolean) =>
+  connection
+    .select()
+    .from(stand)
+    .where(standsOf(placeId, isArchived))
+    .orderBy(asc(stand.position), asc(stand.id))
+
 export const selectStandPage = (
   connection: Connection,
   placeId: string,
@@ -74,7 +83,7 @@ export const selectStandPage = (
   connection
     .select()
     .from(stand)
-    .where(eq(stand.placeId, placeId))
+    .where(standsOf(placeId))
     .orderBy(asc(stand.position), asc(stand.id))
     .limit(limit)
     .offset(offset)

@@ -63,6 +63,7 @@ export async function createStand(
       position,
       ...keptOf(StandDto, dto),
       size,
+      isArchived: false,
       ...newlyRecordedBy(recorder),
     }
     return toDto(await insertStand(transaction, row))
@@ -84,7 +85,7 @@ export function changeStand(
   db: Database,
   recorder: Recorder,
   standId: string,
-  { name, size, measures, care, note }: ChangeStandDto,
+  { name, size, measures, care, note, isArchived }: ChangeStandDto,
 ): Promise<StandDto> {
   return db.transaction(async (transaction) => {
     const before = await requireLockedStand(transaction, standId)
@@ -95,6 +96,7 @@ export function changeStand(
       measures: measures ? { ...measures } : before.measures,
       care: care ? { ...care } : before.care,
       note: note ?? before.note,
+      isArchived: isArchived ?? before.isArchived,
       ...changedBy(recorder),
     }
     const isSame = isDeepStrictEqual(calculatedBy(row), calculatedBy(before))

@@ -16,6 +16,7 @@ export const standRow = (change: Partial<StandDto> = {}): StandDto => ({
   measures: null,
   care: null,
   note: '',
+  isArchived: false,
   ...unchanged,
   ...change,
 })

@@ -69,7 +69,7 @@ watch(isNarrow, dress)
   >
     <div
       ref="box"
-      @input="typed"
+      @input.capture="typed"
       @focusout="left"
       @keydown.capture="pressed"
       @mousedown.capture="key = ''"

@@ -9,10 +9,13 @@ dayjs.extend(customParseFormat)
 export const storedDay = 'YYYY-MM-DD'
 
 const shownDays = { 'day first': 'D MMM YYYY', 'month first': 'MMM D, YYYY' } as const
-/** Figures alone are read in the order of the place; words and stored days in any place. */
+/**
+ * Figures alone are read in the order of the place; words and stored days in any place. Years are
+ * whole: two figures of one would be taken for it while it is typed.
+ */
 const typedDays = {
-  'day first': ['D.M.YYYY', 'D/M/YYYY', 'D-M-YYYY', 'D.M.YY', 'D/M/YY'],
-  'month first': ['M/D/YYYY', 'M-D-YYYY', 'M/D/YY'],
+  'day first': ['D.M.YYYY', 'D/M/YYYY', 'D-M-YYYY'],
+  'month first': ['M/D/YYYY', 'M-D-YYYY'],
 } as const
 
 /** The formats of a day: the first is shown, all are read. */

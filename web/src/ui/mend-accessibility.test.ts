@@ -58,6 +58,15 @@ describe('the mending of the library', () => {
     expect(at('.ant-select-item').hasAttribute('aria-selected')).toBe(false)
   })
 
+  it('lets a day be typed, and a long list be scrolled by keys', () => {
+    const at = page(
+      `<div class="ant-picker-input"><input readonly /></div><div class="rc-virtual-list-holder"></div>`,
+    )
+    mendAll()
+    expect(at('input').hasAttribute('readonly')).toBe(false)
+    expect(at('.rc-virtual-list-holder').tabIndex).toBe(0)
+  })
+
   it('goes on with whatever comes and changes, until it is ended', async () => {
     const end = keepMended()
     const at = page('<span class="ant-upload"><input type="file" /><b>Keeping</b></span>')

@@ -68,6 +68,10 @@ const rules: readonly (readonly [selector: string, mend: (element: HTMLElement) 
       }
     },
   ],
+  // A day can be typed at any time; the library says so only once its field has the focus.
+  ['.ant-picker-input input[readonly]', (input) => remove(input, 'readonly')],
+  // What scrolls can be reached by keys; the list itself is walked from its field.
+  ['.rc-virtual-list-holder:not([tabindex])', (list) => set(list, 'tabindex', '0')],
   ['.ant-select-item:not([role=option])[aria-selected]', (item) => remove(item, 'aria-selected')],
   [
     '[role=progressbar]:not([aria-label])',
@@ -100,7 +104,7 @@ export function keepMended(): () => void {
     childList: true,
     characterData: true,
     attributes: true,
-    attributeFilter: ['class', 'aria-activedescendant', 'aria-owns', 'role'],
+    attributeFilter: ['class', 'aria-activedescendant', 'aria-owns', 'role', 'readonly'],
   })
   mendAll()
   return () => observer.disconnect()

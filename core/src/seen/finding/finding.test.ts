@@ -14,7 +14,11 @@ describe('readPaint', () => {
     [[7, 8, 6], 'oldest-only'],
     [[4, 5, 6, 7, 8], 'oldest-spreading-up'],
     [[3, 4, 5], 'middle'],
+    [[0], 'youngest-only'],
+    [[8], 'oldest-only'],
+    [[4], 'middle'],
     [[0, 8], 'scattered'],
+    [[0, 4, 8], 'scattered'],
   ])('reads paint on leaves %j as %s', (indices, tier) => {
     expect(readPaint(leaves, paintOn(indices)).tier).toBe(tier)
   })

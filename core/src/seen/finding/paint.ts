@@ -28,6 +28,20 @@ const isAffected = (paint: LeafPaint | undefined): paint is LeafPaint =>
 /** Which third of the leaf ages counts as affected: at least half of its leaves. */
 const countsFrom = 0.5
 
+/** The tier of a third of the leaf ages that is affected alone. */
+const aloneOf = ['youngest-only', 'middle', 'oldest-only'] as const
+
+/** All that is affected lies in one third of the ages, however few leaves that are. */
+function tierAlone(leaves: readonly AgedLeaf[], paint: Paint): LeafTier | undefined {
+  const thirds = new Set(
+    leaves
+      .filter(({ id }) => isAffected(paint[id]))
+      .map(({ age }) => Math.min(2, Math.floor(age * 3 + 1e-9))),
+  )
+  const [third] = thirds
+  return thirds.size === 1 && third !== undefined ? aloneOf[third] : undefined
+}
+
 function affectedShare(leaves: readonly AgedLeaf[], paint: Paint): number {
   if (leaves.length === 0) return 0
   return leaves.filter((leaf) => isAffected(paint[leaf.id])).length / leaves.length
@@ -42,6 +56,8 @@ function tierOf(leaves: readonly AgedLeaf[], paint: Paint): LeafTier {
   const young = share(-1, 1 / 3) >= countsFrom
   const middle = share(1 / 3, 2 / 3) >= countsFrom
   const old = share(2 / 3, 2) >= countsFrom
+  const alone = tierAlone(leaves, paint)
+  if (alone) return alone
   if (young && middle && old) return 'all'
   if (young && old) return 'scattered'
   if (young) return middle ? 'youngest-spreading-down' : 'youngest-only'
@@ -80,7 +96,8 @@ function patternOf(leaves: readonly AgedLeaf[], paint: Paint, differs: boolean):
 }
 
 /**
- * The findings that a painted figure amounts to: which tier, the commonest pattern (weighted by
+ * The findings that a painted figure amounts to: which tier (where one third of the ages is painted
+ * alone, that one, if it be by its newest leaf), the commonest pattern (weighted by
  * severity), that of the oldest leaves where it is another, and the mean severity of the affected
  * leaves, rounded. Nothing painted: no findings.
  */

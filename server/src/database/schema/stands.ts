@@ -13,6 +13,7 @@ import type { ReadingPlace } from '@spudder/core/seen/reading'
 import type { LaboratoryPacket } from '@spudder/contract/laboratory'
 import type { StandCareDto, StandMeasuresDto } from '@spudder/contract/stand'
 import {
+  boolean,
   datetime,
   double,
   index,
@@ -43,6 +44,8 @@ export const stand = mysqlTable(
     /** When it is mown and watered, and what a pale day costs; null before anybody said. */
     care: json('care').$type<StandCareDto>(),
     note: text('note').notNull(),
+    /** Put away: out of the estate and the dates, with all that was recorded. */
+    isArchived: boolean('is_archived').notNull().default(false),
     ...changeable(),
   },
   (table) => [index('stand_of_place').on(table.placeId, table.position)],

@@ -230,7 +230,7 @@ const sampleColumns: readonly Column<{ sample: string }>[] = [
             :loading="store.isLoading.value"
             @click="save"
           >
-            Store all {{ readings.length }} readings
+            Save all {{ readings.length }} readings
           </Button>
           <Button @click="reading.forget">Leave it</Button>
         </div>

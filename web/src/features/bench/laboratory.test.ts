@@ -30,7 +30,7 @@ describe('a laboratory file', () => {
   it('is guessed, shown before it is stored, and stored whole', async () => {
     const { panel, sent } = await openFile('Date,Sample,pH,Fe DTPA (ppm)\n2026-05-02,Green,7.8,3\n')
     expect(panel.find('.preview').text()).toMatch(/DTPA iron 3 mg\/kg/)
-    await buttonOf(panel, /Store all 2/).trigger('click')
+    await buttonOf(panel, /Save all 2/).trigger('click')
     await flushPromises()
     expect(sent[0]).toMatchObject({ path: '/places/place/laboratory-imports' })
     expect(panel.find('[role=status]').text()).toMatch(/2 readings of may.csv were stored/)
@@ -39,7 +39,7 @@ describe('a laboratory file', () => {
   it('names a broken cell by line and column, and stores nothing until it is mended', async () => {
     const { panel } = await openFile('Date,Sample,pH\n2026-05-02,Green,7\n2026-05-03,Green,15\n')
     expect(panel.find('[role=alert]').text()).toMatch(/Line 3, pH: pH: 15.*can only be/s)
-    expect(buttonOf(panel, /Store all/).attributes('disabled')).toBeDefined()
+    expect(buttonOf(panel, /Save all/).attributes('disabled')).toBeDefined()
   })
 
   it('asks for the stand of a sample that is called otherwise', async () => {
@@ -47,7 +47,7 @@ describe('a laboratory file', () => {
     expect(panel.find('[role=alert]').text()).toMatch(/which stand "Lot 7" is of/)
     await give(panel, 'Lot 7 is of', 'green')
     await eventually(() =>
-      expect(buttonOf(panel, /Store all 1/).attributes('disabled')).toBeUndefined(),
+      expect(buttonOf(panel, /Save all 1/).attributes('disabled')).toBeUndefined(),
     )
   })
 

@@ -1,64 +1,45 @@
 <script setup lang="ts">
-import LinkButton from '../../ui/LinkButton.vue'
-import EmptyState from '../../ui/EmptyState.vue'
-import { Button } from 'ant-design-vue'
-import { addDays, daysBetween } from '@spudder/core/base/calendar'
-import { computed, watchEffect } from 'vue'
-import { useRouter } from 'vue-router'
+import type { EstateRowDto } from '@spudder/contract/stand'
+import { Alert, Button, Segmented, Skeleton } from 'ant-design-vue'
+import { computed, defineAsyncComponent, ref, watchEffect } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { usePlace } from '../../api/places.ts'
-import { useWeather, useWorkOutlook } from '../../api/weather.ts'
 import SpanChoice from '../../shared/ribbon/SpanChoice.vue'
-import TimeAxis from '../../shared/ribbon/TimeAxis.vue'
-import { timeScale } from '../../shared/ribbon/time-axis.ts'
 import { useTimeWindow } from '../../shared/ribbon/use-time-window.ts'
-import { useWidth } from '../../shared/ribbon/use-width.ts'
-import { dayWords } from '../../shared/units/today.ts'
-import StripLabels from '../../shared/weather/StripLabels.vue'
-import WeatherStrip from '../../shared/weather/WeatherStrip.vue'
-import EstateRow from './EstateRow.vue'
-import RibbonLegend from './RibbonLegend.vue'
-import { useEstateRows } from './use-estate-rows.ts'
-import { useEstateView } from './use-estate-view.ts'
-import { useTimeDrag } from './use-time-drag.ts'
+import EmptyState from '../../ui/EmptyState.vue'
+import LinkButton from '../../ui/LinkButton.vue'
+import EstateRibbons from './EstateRibbons.vue'
+
+// The ribbons come first; the list and the map with what they are drawn by when they are asked for.
+const EstateStands = defineAsyncComponent(() => import('./EstateStands.vue'))
 
 const time = useTimeWindow()
 const { place, isPending, error, refetch } = usePlace()
 const router = useRouter()
+const route = useRoute()
 /** Without a place there is nothing to show: the first thing asked is where one grows. */
 watchEffect(() => {
   if (!isPending.value && !error.value && !place.value) void router.replace({ name: 'new-place' })
 })
-const placeId = computed(() => place.value?.id)
-const width = useWidth('axis')
-const scale = computed(() => timeScale(time.window, width.value))
-
-/** Whole years are read, so that moving about within them asks for nothing. */
-const from = computed(() => {
-  const years = Math.ceil(daysBetween(time.window.from, time.today) / 365)
-  return addDays(time.today, -365 * Math.max(1, years) - 40)
-})
-const until = computed(() => (time.window.to > time.today ? time.window.to : time.today))
-
-const { list, scrollTop, viewHeight, rowHeight } = useEstateView()
-const { total, placed, known, problem, retry } = useEstateRows({
-  placeId,
-  from,
-  scrollTop,
-  viewHeight,
-  rowHeight,
-})
-const weather = useWeather(
-  () => placeId.value,
-  () => from.value,
-  () => until.value,
+/** The same stands in three shapes; Back goes to the one before. */
+const views = [
+  { value: 'ribbons', label: 'Ribbons' },
+  { value: 'table', label: 'Table' },
+  { value: 'map', label: 'Map' },
+] as const
+type View = (typeof views)[number]['value']
+const view = computed<View>(
+  () => views.find(({ value }) => value === route.query['view'])?.value ?? 'ribbons',
 )
+const show = (wanted: string | number) =>
+  router.push({ name: 'estate', query: wanted === 'ribbons' ? {} : { view: wanted } })
 
-const outlook = useWorkOutlook(
-  () => placeId.value,
-  () => time.today,
-  () => until.value,
-)
-
+const known = ref<readonly EstateRowDto[]>([])
+const total = ref<number>()
+function read(rows: readonly EstateRowDto[], of: number | undefined): void {
+  known.value = rows
+  total.value = of
+}
 const dueToday = computed(() =>
   known.value.flatMap(({ stand, ribbon }) =>
     ribbon.jobs
@@ -72,17 +53,17 @@ const nothingDue = computed(() =>
     ? 'Nothing is due today.'
     : `Nothing is due today in the ${known.value.length} of ${total.value} stands seen so far.`,
 )
-const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
 </script>
 
 <template>
-  <div v-if="error" class="notice" role="alert">
-    {{ error.message }} <Button size="small" @click="refetch()">Try again</Button>
-  </div>
+  <Alert v-if="error" type="error" show-icon :message="error.message">
+    <template #action><Button size="small" @click="refetch()">Try again</Button></template>
+  </Alert>
   <section v-else-if="place" class="estate">
     <div class="head">
       <h1>Estate</h1>
-      <p v-if="dueToday.length > 0" class="due">
+      <Segmented :value="view" :options="[...views]" aria-label="Shape" @update:value="show" />
+      <p v-if="view === 'ribbons' && dueToday.length > 0" class="due">
         Today:
         <RouterLink
           v-for="job in dueToday"
@@ -92,66 +73,22 @@ const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
           {{ job.title }}, {{ job.standName }}
         </RouterLink>
       </p>
-      <p v-else-if="total" class="due">{{ nothingDue }}</p>
-      <SpanChoice class="span-choice" />
-      <RouterLink :to="{ name: 'new-stand' }" class="add">Add a stand</RouterLink>
+      <p v-else-if="view === 'ribbons' && total" class="due">{{ nothingDue }}</p>
+      <SpanChoice v-if="view === 'ribbons'" class="span-choice" />
+      <LinkButton class="add" :to="{ name: 'new-stand' }">Add a stand</LinkButton>
     </div>
-
-    <div
-      class="grid"
-      tabindex="0"
-      role="group"
-      aria-label="Ribbons of leaf colour through time; left and right arrows move in time"
-      @keydown="onKey"
-      @pointerdown="startDrag"
-      @pointermove="moveDrag"
-      @pointerup="endDrag"
-      @pointerleave="endDrag"
-    >
-      <div class="top">
-        <StripLabels class="strip-labels" :service="weather.data.value?.service ?? ''" />
-        <div ref="axis" class="axis">
-          <WeatherStrip
-            v-if="weather.data.value"
-            :days="weather.data.value.days"
-            :outlook="outlook.data.value?.days ?? []"
-            :scale="scale"
-            :today="time.today"
-            :system="place.unitSystem"
-          />
-          <TimeAxis :scale="scale" :today="time.today" />
-        </div>
-        <span class="side now">{{ dayWords(time.today) }}</span>
-      </div>
-      <div ref="list" class="list" :style="{ '--rows': total ?? 0, '--row': `${rowHeight}px` }">
-        <div
-          v-for="{ index, row } in placed"
-          :key="row?.stand.id ?? index"
-          class="placed"
-          :style="{ '--index': index }"
-        >
-          <EstateRow
-            v-if="row"
-            :row="row"
-            :scale="scale"
-            :today="time.today"
-            :until="until"
-            :system="place.unitSystem"
-          />
-        </div>
-      </div>
-    </div>
-    <p v-if="problem" class="notice" role="alert">
-      {{ problem.message }} <Button size="small" @click="retry()">Try again</Button>
-    </p>
-    <EmptyState
-      v-if="total === 0"
-      title="No stand yet"
-      words="A stand is one planting that you treat as one: a lawn, a row of trees, a bench of pots, a raft loop. Add the one that worries you most; its ribbon starts with your first look."
-      ><LinkButton :to="{ name: 'new-stand' }">Add a stand</LinkButton></EmptyState
-    >
-    <RibbonLegend v-else />
+    <template v-if="view === 'ribbons'">
+      <EmptyState
+        v-if="total === 0"
+        title="No stand yet"
+        words="A stand is one planting that you treat as one: a lawn, a row of trees, a bench of pots, a raft loop. Add the one that worries you most; its ribbon starts with your first look."
+        ><LinkButton :to="{ name: 'new-stand' }">Add a stand</LinkButton></EmptyState
+      >
+      <EstateRibbons v-show="total !== 0" :place="place" @read="read" />
+    </template>
+    <EstateStands v-else :place="place" :view="view" />
   </section>
+  <Skeleton v-else active :paragraph="{ rows: 8 }" />
 </template>
 
 <style scoped>
@@ -162,7 +99,7 @@ const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
 .head {
   display: flex;
   align-items: center;
-  gap: 18px;
+  gap: 8px 16px;
   padding: 4px 0 10px;
   flex-wrap: wrap;
 }
@@ -175,63 +112,10 @@ const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
 .due a {
   color: var(--rust);
   font-weight: 600;
-  text-decoration-thickness: 1px;
   text-underline-offset: 3px;
 }
-.span-choice {
-  margin-left: auto;
-}
 .add {
-  background: var(--rust);
-  color: var(--on-rust);
-  border-radius: var(--radius);
-  padding: 6px 13px;
-  text-decoration: none;
-  font-weight: 580;
-}
-.grid {
-  touch-action: pan-y;
-  user-select: none;
-}
-.top {
-  display: grid;
-  grid-template-columns: var(--name-width) minmax(0, 1fr) var(--state-width);
-  align-items: end;
-  position: sticky;
-  top: 0;
-  background: var(--paper);
-  z-index: 2;
-}
-.axis {
-  min-width: 0;
-  overflow: hidden;
-}
-.side {
-  font-size: 0.8rem;
-  color: var(--slate);
-  padding-bottom: 26px;
-}
-.now {
-  padding: 0 0 5px 14px;
-}
-.list {
-  position: relative;
-  height: calc(var(--rows) * var(--row));
-}
-.placed {
-  position: absolute;
-  inset-inline: 0;
-  top: calc(var(--index) * var(--row));
-  min-height: var(--row);
-}
-.notice {
-  padding: 10px 14px;
-  margin: 10px 0;
-  background: var(--rust-wash);
-  border-left: 3px solid var(--rust);
-}
-.strip-labels {
-  align-self: start;
+  margin-left: auto;
 }
 @media (width >= 1000px) {
   .head {
@@ -254,32 +138,16 @@ const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
   }
 }
 @media (width < 700px) {
-  .strip-labels {
-    display: none;
-  }
   .estate {
     --name-width: 0px;
     --state-width: 0px;
-  }
-  .side {
-    display: none;
-  }
-  .top {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .head {
-    gap: 8px 14px;
-  }
-  .span-choice {
-    margin-left: 0;
-    order: 4;
   }
   .due {
     order: 3;
     width: 100%;
   }
-  .add {
-    margin-left: auto;
+  .span-choice {
+    order: 4;
   }
 }
 </style>

@@ -6,7 +6,7 @@ import { computed } from 'vue'
 import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
 import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'
 import type { TimeScale } from '../../shared/ribbon/time-axis.ts'
-import { dayWords } from '../../shared/units/today.ts'
+import { progressOf } from './estate-list.ts'
 
 const props = defineProps<{
   row: EstateRowDto
@@ -23,8 +23,9 @@ const about = computed(() => {
   const { plantId, context, size } = props.row.stand
   return `${findPlant(plantId).name} · ${contexts[context].label.toLowerCase()} · ${sizeWords(toStandSize(size), props.system)}`
 })
-const next = computed(() => model.value.jobs[0])
-const isDue = computed(() => (next.value ? next.value.dueOn <= props.today : false))
+const progress = computed(() =>
+  progressOf(props.row, model.value.now?.day, model.value.jobs[0], props.today),
+)
 </script>
 
 <template>
@@ -49,12 +50,7 @@ const isDue = computed(() => (next.value ? next.value.dueOn <= props.today : fal
           <span class="figure">{{ model.now.figure }}</span>
         </span>
       </template>
-      <span v-else class="colour faint">not looked at yet</span>
-      <span v-if="next" :class="['next', { due: isDue }]">
-        {{ isDue ? 'due' : dayWords(next.dueOn) }}: {{ next.title }}
-      </span>
-      <span v-else-if="row.openCase" class="next">case open, no remedy yet</span>
-      <span v-else class="next">&nbsp;</span>
+      <span :class="['next', { due: progress.step === 'due' }]">{{ progress.words }}</span>
     </div>
   </div>
 </template>

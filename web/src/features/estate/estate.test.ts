@@ -16,6 +16,7 @@ const scale = timeScale(windowOf('month', today), 760)
 const row = (name: string, change: Partial<EstateRowDto['ribbon']> = {}): EstateRowDto => ({
   stand: standRow({ id: name, name, size: { kind: 'area', areaM2: 1444 } }),
   openCase: null,
+  state: { lastLookOn: null, hasRemedy: false, lastAppliedOn: null, lastClosed: null },
   ribbon: { standId: name, readings: [], entries: [], jobs: [], events: [], ...change },
 })
 
@@ -39,8 +40,8 @@ describe('a row of the estate', () => {
 
   it('says so where nobody looked yet, and where a case waits for a remedy', () => {
     expect(shown(row('New lawn')).text()).toContain('not looked at yet')
-    const waiting = { ...row('Old lawn'), openCase: { id: 'c' } as EstateRowDto['openCase'] }
-    expect(shown(waiting).text()).toContain('case open, no remedy yet')
+    const waiting = { ...row('Old lawn'), openCase: { id: 'c', openedOn: '2026-06-01' } as EstateRowDto['openCase'] }
+    expect(shown(waiting).text()).toContain('case open: take a look')
   })
 })
 

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { useToasts } from '../../ui/use-toasts.ts'
+import ConfirmButton from '../../ui/ConfirmButton.vue'
 import DayField from '../../ui/DayField.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { percent } from '@spudder/core/base/quantity'
@@ -10,6 +12,7 @@ import {
   type FindingName,
   type LeafPaint,
   type LeafPattern,
+  type Paint,
   type Severity,
 } from '@spudder/core/seen/finding'
 import { leavesOf } from '@spudder/core/seen/painter'
@@ -48,6 +51,7 @@ const {
   figureKind,
 } = useStandCase()
 const router = useRouter()
+const toasts = useToasts()
 const store = useChange(lookRoutes.create, { told: 'beside' })
 const { checked, messageFor } = useChecked(CreateLookDto, () => store.error.value)
 
@@ -76,8 +80,25 @@ function setPaint(paint: typeof look.value.paint): void {
   } = look.value.findings
   change({ paint, findings: { ...others, ...readPaint(leaves.value, paint) } })
 }
+/** What was painted before each dab, so that the last can be undone. */
+const dabs = ref<readonly Paint[]>([])
 function paintLeaf(id: string): void {
-  setPaint({ ...look.value.paint, [id]: brush.value })
+  const before = look.value.paint
+  const same = before[id]
+  if (same?.severity === severity.value && same.pattern === pattern.value) return
+  dabs.value = [...dabs.value, before]
+  setPaint({ ...before, [id]: brush.value })
+}
+function undoDab(): void {
+  const before = dabs.value.at(-1)
+  dabs.value = dabs.value.slice(0, -1)
+  if (before) setPaint(before)
+}
+function startOver(): void {
+  const gone = look.value
+  dabs.value = []
+  forgetDraft()
+  toasts.say('The look was cleared.', () => change(gone))
 }
 
 /**
@@ -108,6 +129,7 @@ async function save(): Promise<void> {
   })
   if (!stored) return
   forgetDraft()
+  toasts.say('Look saved.')
   await router.push({ name: 'verdict' })
 }
 </script>
@@ -140,7 +162,14 @@ async function save(): Promise<void> {
       <PhotoShelf class="below" />
     </section>
 
-    <section aria-label="In words">
+    <section class="words" aria-label="In words">
+      <DayField
+        class="day"
+        label="Looked on"
+        :model-value="look.lookedOn"
+        :message="messageFor('lookedOn')"
+        @update:model-value="change({ lookedOn: $event })"
+      />
       <FindingWords :context="stand.context" :findings="look.findings" @say="say" />
     </section>
 
@@ -168,17 +197,19 @@ async function save(): Promise<void> {
 
     <div class="bar">
       <p v-if="leading && hasFindings" class="so-far" aria-live="polite">
-        So far <b>{{ midSentence(leading.name) }}, {{ percent(leading.probability) }}</b>
+        <span class="of">So far </span
+        ><b>{{ midSentence(leading.name) }}, {{ percent(leading.probability) }}</b>
       </p>
       <ProblemNote :problem="store.error.value" />
-      <DayField
-        class="day"
-        label="Looked on"
-        :model-value="look.lookedOn"
-        :message="messageFor('lookedOn')"
-        @update:model-value="change({ lookedOn: $event })"
+      <Button :disabled="dabs.length === 0" @click="undoDab">Undo</Button>
+      <ConfirmButton
+        v-if="isDirty"
+        words="Start over"
+        question="Clear this look?"
+        about="What is painted and said since the last saved look goes. The saved looks stay."
+        sure="Clear it"
+        @confirm="startOver"
       />
-      <Button v-if="isDirty" size="large" @click="forgetDraft">Take back</Button>
       <Button
         type="primary"
         size="large"
@@ -239,14 +270,12 @@ async function save(): Promise<void> {
   background: var(--paper);
   border-top: 1px solid var(--strong-line);
 }
-.day {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  flex-wrap: wrap;
+.words {
+  display: grid;
+  gap: 12px;
 }
-.day :deep(input) {
-  width: 160px;
+.day {
+  max-width: 190px;
 }
 .so-far {
   margin-right: auto;
@@ -268,9 +297,25 @@ async function save(): Promise<void> {
     grid-template-columns: minmax(0, 1fr);
     gap: 18px;
   }
+  /* One line for a thumb, what is likely so far cut to what fits. */
   .bar {
+    gap: 6px;
     margin: 0 -10px -32px;
-    padding: 8px 10px;
+    padding: 6px 10px;
+  }
+  .so-far {
+    font-size: 0.8rem;
+    display: -webkit-box;
+    -webkit-line-clamp: 2;
+    line-clamp: 2;
+    -webkit-box-orient: vertical;
+    overflow: hidden;
+  }
+  .of {
+    display: none;
+  }
+  .bar :deep(.ant-btn) {
+    padding-inline: 10px;
   }
 }
 </style>

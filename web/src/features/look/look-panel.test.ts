@@ -1,3 +1,4 @@
+import { useToasts } from '../../ui/use-toasts.ts'
 import { flushPromises, type VueWrapper } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
@@ -68,11 +69,38 @@ describe('a look', () => {
     })
   })
 
-  it('can be taken back', async () => {
+  const press = async (panel: VueWrapper, words: string) => {
+    await panel
+      .findAll('button')
+      .find((each) => each.text() === words)
+      ?.trigger('click')
+    await flushPromises()
+  }
+
+  it('that was painted wrong is undone dab by dab', async () => {
     const { panel } = await mountOnStand(LookPanel)
     await paint(panel, 13)
-    const back = panel.findAll('button').find((each) => each.text() === 'Take back')
-    await back?.trigger('click')
+    await panel.find('.severities input[value="5"]').setValue(true)
+    await paint(panel, 12)
+    await press(panel, 'Undo')
+    expect(painted(panel)).toBe('Painted: stripes along the blade, severity 3, yellow.')
+    await press(panel, 'Undo')
     expect(painted(panel)).toBe('Paint a leaf to say how pale and which pattern.')
+  })
+
+  it('is cleared only when that is confirmed, and even then comes back', async () => {
+    const { panel } = await mountOnStand(LookPanel)
+    await paint(panel, 13)
+    await press(panel, 'Start over')
+    expect(painted(panel)).toContain('stripes along the blade')
+    const sure = [...document.body.querySelectorAll<HTMLElement>('.ant-modal button')].find(
+      (each) => each.textContent === 'Clear it',
+    )
+    sure?.click()
+    await flushPromises()
+    expect(painted(panel)).toBe('Paint a leaf to say how pale and which pattern.')
+    useToasts().last?.undo?.()
+    await flushPromises()
+    expect(painted(panel)).toContain('stripes along the blade')
   })
 })

@@ -88,7 +88,7 @@ async function save(): Promise<void> {
     <TextField v-model="draft.note" label="Note" :message="messageFor('note')" />
     <ProblemNote :problem="create.error.value" />
     <div class="buttons">
-      <Button type="primary" html-type="submit" :loading="create.isLoading.value">Add it</Button>
+      <Button type="primary" html-type="submit" :loading="create.isLoading.value">Add stand</Button>
       <RouterLink :to="{ name: 'estate' }">Back to the estate</RouterLink>
     </div>
   </form>

@@ -93,6 +93,7 @@ const never = neverOffered()
 .questions,
 .nothing {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 11px;
   align-content: start;
 }
@@ -103,7 +104,7 @@ const never = neverOffered()
 .changers ul {
   padding-left: 17px;
 }
-h3 {
+h2 {
   font-size: 0.9rem;
   color: var(--ink);
 }

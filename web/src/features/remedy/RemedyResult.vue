@@ -98,7 +98,7 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
       :disabled="!amount.value || isStopped"
       :loading="choose.isLoading.value"
     >
-      Put it on {{ draft.applyOn ? dayWords(draft.applyOn) : 'a day' }}
+      Plan for {{ draft.applyOn ? dayWords(draft.applyOn) : 'a day' }}
     </Button>
   </div>
 </template>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { useToasts } from '../../ui/use-toasts.ts'
 import { ChangePlaceDto, placeRoutes, type PlaceDto } from '@spudder/contract/place'
 import { localeSample } from '@spudder/core/base/calendar'
 import { currencies, currencyCodes, type Currency } from '@spudder/core/base/quantity'
 import { localeTags, usualLocale, type LocaleTag } from '@spudder/core/base/writing'
-import { Button, message } from 'ant-design-vue'
+import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useChange } from '../../api/use-change.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
@@ -15,6 +16,7 @@ import TextField from '../../ui/TextField.vue'
 
 /** What the place is called, and how it counts, pays and writes. */
 const props = defineProps<{ place: PlaceDto }>()
+const toasts = useToasts()
 const change = useChange(placeRoutes.change, { told: 'beside' })
 const settings = useChange(placeRoutes.changeSettings, { told: 'beside' })
 const { checked, messageFor } = useChecked(ChangePlaceDto, () => change.error.value)
@@ -35,7 +37,7 @@ async function save(): Promise<void> {
   const placeId = props.place.id
   if (!dto || !(await change.send({ placeId, dto }))) return
   const counted = { currency: paidIn.value, locale: writing.value }
-  if (await settings.send({ placeId, dto: counted })) void message.success('Saved.')
+  if (await settings.send({ placeId, dto: counted })) toasts.say('Saved.')
 }
 </script>
 

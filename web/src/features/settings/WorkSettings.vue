@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useToasts } from '../../ui/use-toasts.ts'
 import FieldGroup from '../../ui/FieldGroup.vue'
 import DayField from '../../ui/DayField.vue'
 import { typedNumber } from '@spudder/core/base/writing'
@@ -7,7 +8,7 @@ import { useChange } from '../../api/use-change.ts'
 import { PlaceSettingsDto, type PlaceDto, type WorkSettingsDto } from '@spudder/contract/place'
 import { intervalClocks, usualLeadDays } from '@spudder/core/days/task'
 import { plannerFigures } from '@spudder/core/days/planner'
-import { Button, message } from 'ant-design-vue'
+import { Button } from 'ant-design-vue'
 import { ref, watch } from 'vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
@@ -18,6 +19,7 @@ import { today } from '../../shared/units/today.ts'
 
 /** What the planner calculates with: crew, trips, orders, days that the rules keep closed. */
 const props = defineProps<{ place: PlaceDto }>()
+const toasts = useToasts()
 const change = useChange(placeRoutes.changeSettings, { told: 'beside' })
 const { checked, messageFor } = useChecked(PlaceSettingsDto, () => change.error.value)
 
@@ -54,7 +56,7 @@ async function keep(): Promise<void> {
       leadDays: numberIn(leadDays),
     },
   })
-  if (dto && (await change.send({ placeId: props.place.id, dto }))) void message.success('Saved.')
+  if (dto && (await change.send({ placeId: props.place.id, dto }))) toasts.say('Saved.')
 }
 const addBlackout = () => draft.value.blackouts.push({ from: today(), to: today(), words: '' })
 </script>
@@ -126,14 +128,18 @@ const addBlackout = () => draft.value.blackouts.push({ from: today(), to: today(
 }
 .week {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(58px, 1fr));
+  grid-template-columns: repeat(7, minmax(44px, 66px));
   gap: 6px;
-  max-width: 520px;
 }
 .row {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
   align-items: start;
+}
+@media (width < 700px) {
+  .week {
+    grid-template-columns: repeat(4, 1fr);
+  }
 }
 </style>

@@ -103,7 +103,7 @@ async function storeAll(): Promise<void> {
           :loading="store.isLoading.value"
           @click="storeAll"
         >
-          Store all {{ reading.products.length }}
+          Save all {{ reading.products.length }}
         </Button>
       </template>
     </template>

@@ -181,7 +181,7 @@ describe('a shelf file', () => {
     await pick(page, 'name,Fe %\nBag,20\nTub,6\n')
     expect(page.text()).toContain('2 products in shed.csv: Bag; Tub.')
     expect(sent).toEqual([])
-    const button = page.findAll('button').find((each) => each.text() === 'Store all 2')
+    const button = page.findAll('button').find((each) => each.text() === 'Save all 2')
     await button?.trigger('click')
     await flushPromises()
     expect((sent[0]?.body['products'] as unknown[]).length).toBe(2)

@@ -168,7 +168,7 @@ async function keep(): Promise<void> {
         html-type="submit"
         :disabled="read.rateLPerM2 === undefined"
         :loading="change.isLoading.value"
-        >Keep it</Button
+        >Save</Button
       >
       <Button type="text" @click="emit('done')">Later</Button>
     </div>

@@ -145,7 +145,7 @@ async function save(): Promise<void> {
         type="primary"
         html-type="submit"
         :loading="create.isLoading.value || change.isLoading.value"
-        >{{ draft.editing ? 'Save' : 'Add it' }}</Button
+        >{{ draft.editing ? 'Save' : 'Add sprayer' }}</Button
       >
       <Button v-if="draft.editing" type="text" @click="forget">Leave it</Button>
     </div>

@@ -72,9 +72,9 @@ async function save(): Promise<void> {
         html-type="submit"
         :disabled="!read.size && !hasMeasures"
         :loading="change.isLoading.value"
-        >Keep it</Button
+        >Save</Button
       >
-      <p v-if="kept" role="status" class="faint-note">Kept. New plans count on it.</p>
+      <p v-if="kept" role="status" class="faint-note">Saved. New plans count on it.</p>
     </section>
     <section>
       <h3>As it stands</h3>

@@ -12,7 +12,7 @@ async function openPanel(given: Parameters<typeof mountOnStand>[1] = {}) {
     if (!found) throw new Error(`no field ${label}`)
     return found
   }
-  const keep = () => panel.findAll('button').find((each) => each.text() === 'Keep it')
+  const keep = () => panel.findAll('button').find((each) => each.text() === 'Save')
   const submit = async () => {
     await panel.find('form').trigger('submit')
     await flushPromises()
@@ -39,7 +39,7 @@ describe('measuring a stand again', () => {
       path: '/stands/green',
       body: { size: { kind: 'area', areaM2: 1000 }, measures: { outline: [[0, 0], [40, 0], [40, 25], [0, 25]] } }, // prettier-ignore
     })
-    expect(panel.text()).toContain('Kept. New plans count on it.')
+    expect(panel.text()).toContain('Saved. New plans count on it.')
   })
 
   it('sends what was counted alone, beside what is known', async () => {

@@ -26,6 +26,7 @@ const empty: StandStoryDto = {
     measures: null,
     care: null,
     note: 'By the kerb.',
+    isArchived: false,
     ...unchanged,
   },
   readings: [],

@@ -119,7 +119,7 @@ async function save(): Promise<void> {
         :disabled="rated === 0"
         :loading="rate.isLoading.value"
         @click="save"
-        >Store {{ rated }} {{ rated === 1 ? 'rating' : 'ratings' }}</Button
+        >Save {{ rated }} {{ rated === 1 ? 'rating' : 'ratings' }}</Button
       >
     </div>
     <p v-if="wrong" class="warn" role="alert">{{ wrong }}</p>

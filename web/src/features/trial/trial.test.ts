@@ -118,7 +118,7 @@ describe('plots rated on a walk', () => {
     expect(panel.find('svg.map').text()).not.toContain('EDDHA')
     await walk.find('input[value="6.5"]').setValue(true)
     expect(walk.find('.number').text()).toBe('2')
-    expect(walk.text()).toContain('Store 1 rating')
+    expect(walk.text()).toContain('Save 1 rating')
     await walk.find('input[type="checkbox"]').setValue(false)
     expect(panel.find('svg.map').text()).toContain('EDDHA')
   })
@@ -126,7 +126,7 @@ describe('plots rated on a walk', () => {
   it('are stored in one go, each under an id of its own', async () => {
     const { panel, sent } = await open([trial({ ratings: [] })])
     for (let plot = 1; plot <= 2; plot++) await panel.find('.walk input[value="6"]').setValue(true)
-    await panel.findAll('button').find((each) => each.text().startsWith('Store 2'))?.trigger('click') // prettier-ignore
+    await panel.findAll('button').find((each) => each.text().startsWith('Save 2'))?.trigger('click') // prettier-ignore
     await flushPromises()
     const [walk] = sent as { path: string; body: { ratings: { id: string; plot: number }[] } }[]
     expect(walk?.path).toBe('/trials/trial/ratings')
@@ -139,13 +139,13 @@ describe('plots rated on a walk', () => {
     await first.panel.find('.walk input[type=radio]').setValue(true)
     await flushPromises()
     const again = await open([trial({ ratings: [] })])
-    expect(again.panel.find('section.walk').text()).toContain('Store 1 rating')
+    expect(again.panel.find('section.walk').text()).toContain('Save 1 rating')
   })
 
   it('typed beyond the scale are told by plot, and nothing is sent', async () => {
     const { panel, sent } = await open([trial({ ratings: [], scale: 'ndvi' })])
     await panel.find('section.walk input[inputmode="decimal"]').setValue('7')
-    await panel.findAll('button').find((each) => each.text().startsWith('Store 1'))?.trigger('click') // prettier-ignore
+    await panel.findAll('button').find((each) => each.text().startsWith('Save 1'))?.trigger('click') // prettier-ignore
     expect(panel.find('.walk .warn').text()).toContain('Plot 1: give reflectance index')
     expect(sent).toEqual([])
   })

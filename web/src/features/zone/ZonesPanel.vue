@@ -120,8 +120,8 @@ const leave = ({ target }: Event) => (target as HTMLInputElement).blur()
             @blur="scored(zone, $event)"
             @press-enter="leave"
           />
-          <Button size="small" :aria-label="`Take ${zone.name} away`" @click="takeAway(zone)"
-            >Take away</Button
+          <Button size="small" :aria-label="`Remove ${zone.name}`" @click="takeAway(zone)"
+            >Remove</Button
           >
         </li>
       </ul>

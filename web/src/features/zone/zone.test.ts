@@ -160,7 +160,7 @@ describe('the zones of a stand', () => {
 
   it('are taken away one by one', async () => {
     const { click, sent } = await open([zone()])
-    await click('Take away')
+    await click('Remove')
     expect(sent).toMatchObject([{ path: '/zones/brow', body: { isTakenAway: true } }])
   })
 

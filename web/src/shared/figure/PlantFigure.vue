@@ -31,15 +31,19 @@ function leafWords(id: string, label: string): string {
   return `${label}: ${severity.values[leaf.severity]}; ${pattern.values[leaf.pattern]}`
 }
 
-/** Painting goes on while the pointer is held down and drawn over other leaves. */
+/** A thumb paints by tapping, since it scrolls by dragging; a mouse or pen may draw over leaves. */
+const isThumb = ({ pointerType }: PointerEvent) => pointerType === 'touch'
 function over(event: PointerEvent, id: string): void {
-  if (props.isPaintable && event.buttons === 1) emit('paint', id)
+  if (props.isPaintable && event.buttons === 1 && !isThumb(event)) emit('paint', id)
 }
 function down(event: PointerEvent, id: string): void {
-  if (!props.isPaintable) return
-  // A touch would otherwise hold on to the leaf that it started on.
+  if (!props.isPaintable || isThumb(event)) return
+  // A pen would otherwise hold on to the leaf that it started on.
   if (event.target instanceof Element) event.target.releasePointerCapture(event.pointerId)
   emit('paint', id)
+}
+function tapped(event: MouseEvent, id: string): void {
+  if (props.isPaintable && isThumb(event as PointerEvent)) emit('paint', id)
 }
 const rootsY = computed(() => figure.value.groundY + 8)
 </script>
@@ -76,6 +80,7 @@ const rootsY = computed(() => figure.value.groundY + 8)
       :aria-label="leafWords(leaf.id, leaf.label)"
       @pointerdown="down($event, leaf.id)"
       @pointerover="over($event, leaf.id)"
+      @click="tapped($event, leaf.id)"
       @keydown.enter.prevent="emit('paint', leaf.id)"
       @keydown.space.prevent="emit('paint', leaf.id)"
     >
@@ -88,7 +93,7 @@ const rootsY = computed(() => figure.value.groundY + 8)
 .figure {
   display: block;
   width: 100%;
-  touch-action: none;
+  touch-action: manipulation;
 }
 .paintable,
 .roots {

@@ -55,7 +55,7 @@ const unknown = computed(() => checkLabel(draft.value).label?.unknownNames ?? []
         @paste="$nextTick(read)"
         @keydown.ctrl.enter.prevent="read"
       />
-      <Button class="read" size="small" @click="read">Read it</Button>
+      <Button class="read" size="small" @click="read">Read label</Button>
       <p v-if="unread.length > 0" class="faint-note" role="status">
         Not read: {{ unread.join('; ') }}. Enter it in its field if it matters.
       </p>

@@ -2,7 +2,7 @@
 import { searchRoutes, type FoundDto } from '@spudder/contract/search'
 import { onKeyStroke, watchDebounced } from '@vueuse/core'
 import { AutoComplete, Modal } from 'ant-design-vue'
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, ref, useId, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { call } from '../../api/call.ts'
 import { usePlace } from '../../api/places.ts'
@@ -22,6 +22,7 @@ const { place } = usePlace()
 const search = ref('')
 const found = ref<readonly FoundDto[]>([])
 const problem = ref('')
+const id = useId()
 const field = useTemplateRef<{ focus: () => void }>('field')
 
 const always: readonly Command[] = [
@@ -48,38 +49,43 @@ const options = computed(() =>
 
 /** Things are asked for as they are typed; what was asked before and comes later is dropped. */
 let asked = 0
-watchDebounced(
-  search,
-  async (text) => {
-    const mine = (asked += 1)
-    problem.value = ''
-    const wanted = text.trim()
-    if (wanted === '' || !place.value) {
-      found.value = []
-      return
-    }
-    const path = { placeId: place.value.id, query: { text: wanted.slice(0, 80) } }
-    const answer = await call(searchRoutes.find, path).catch((error: unknown) => error)
-    if (mine !== asked) return
-    if (answer instanceof Error) problem.value = answer.message
-    found.value = Array.isArray(answer) ? (answer as FoundDto[]) : []
-  },
-  { debounce: 120 },
-)
+/** The text that what is found belongs to. */
+const answeredFor = ref('')
+async function find(text: string): Promise<void> {
+  const mine = (asked += 1)
+  problem.value = ''
+  const wanted = text.trim()
+  if (wanted === '' || !place.value) {
+    found.value = []
+    answeredFor.value = text
+    return
+  }
+  const path = { placeId: place.value.id, query: { text: wanted.slice(0, 80) } }
+  const answer = await call(searchRoutes.find, path).catch((error: unknown) => error)
+  if (mine !== asked) return
+  if (answer instanceof Error) problem.value = answer.message
+  found.value = Array.isArray(answer) ? (answer as FoundDto[]) : []
+  answeredFor.value = text
+}
+watchDebounced(search, find, { debounce: 120 })
 watch(
   () => palette.isOpen,
   async (isOpen) => {
     if (!isOpen) return
     search.value = ''
     found.value = []
+    answeredFor.value = ''
     await nextTick()
     field.value?.focus()
   },
 )
 
 const besideField = (field: HTMLElement) => field.parentElement ?? field
-function take(index: unknown): void {
-  const command = commands.value[Number(index)]
+/** Who types fast and presses Enter means what is being looked for, not what stood there before. */
+async function take(index: unknown): Promise<void> {
+  const isEarly = answeredFor.value !== search.value
+  if (isEarly) await find(search.value)
+  const command = commands.value[isEarly ? 0 : Number(index)]
   if (!command) return
   palette.close()
   command.act?.()
@@ -102,7 +108,9 @@ onKeyStroke('/', (event) => {
     @cancel="palette.close()"
   >
     <div class="palette">
+      <label :for="id" class="visually-hidden">Go to</label>
       <AutoComplete
+        :id="id"
         ref="field"
         :value="search"
         :options="options"
@@ -112,7 +120,6 @@ onKeyStroke('/', (event) => {
         :list-height="340"
         :virtual="false"
         placeholder="Stand, product, sprayer, trial or screen"
-        aria-label="Go to"
         class="field"
         @search="search = $event"
         @select="take"

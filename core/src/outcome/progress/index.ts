@@ -1,0 +1,2 @@
+export { standProgress } from './stand-progress.ts'
+export type { ProgressFacts, ProgressStep, StandProgress } from './stand-progress.ts'

@@ -1,0 +1,1 @@
+ALTER TABLE `stand` ADD `is_archived` boolean DEFAULT false NOT NULL;

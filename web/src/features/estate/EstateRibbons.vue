@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import type { PlaceDto } from '@spudder/contract/place'
+import type { EstateRowDto } from '@spudder/contract/stand'
+import { addDays, daysBetween } from '@spudder/core/base/calendar'
+import { Button } from 'ant-design-vue'
+import { computed, watch } from 'vue'
+import { useWeather, useWorkOutlook } from '../../api/weather.ts'
+import TimeAxis from '../../shared/ribbon/TimeAxis.vue'
+import { timeScale } from '../../shared/ribbon/time-axis.ts'
+import { useTimeWindow } from '../../shared/ribbon/use-time-window.ts'
+import { useWidth } from '../../shared/ribbon/use-width.ts'
+import { dayWords } from '../../shared/units/today.ts'
+import StripLabels from '../../shared/weather/StripLabels.vue'
+import WeatherStrip from '../../shared/weather/WeatherStrip.vue'
+import EstateRow from './EstateRow.vue'
+import RibbonLegend from './RibbonLegend.vue'
+import { useEstateRows } from './use-estate-rows.ts'
+import { useEstateView } from './use-estate-view.ts'
+import { useTimeDrag } from './use-time-drag.ts'
+
+/** The face of the estate: its ribbons one above the other under the weather. */
+const props = defineProps<{ place: PlaceDto }>()
+const emit = defineEmits<{ read: [known: readonly EstateRowDto[], total: number | undefined] }>()
+const time = useTimeWindow()
+const width = useWidth('axis')
+const scale = computed(() => timeScale(time.window, width.value))
+const until = computed(() => (time.window.to > time.today ? time.window.to : time.today))
+/** Whole years are read, so that moving about within them asks for nothing. */
+const from = computed(() => {
+  const years = Math.ceil(daysBetween(time.window.from, time.today) / 365)
+  return addDays(time.today, -365 * Math.max(1, years) - 40)
+})
+const { list, scrollTop, viewHeight, rowHeight } = useEstateView()
+const { total, placed, known, problem, retry } = useEstateRows({
+  placeId: computed(() => props.place.id),
+  from,
+  scrollTop,
+  viewHeight,
+  rowHeight,
+})
+watch([known, total], () => emit('read', known.value, total.value), { immediate: true })
+const weather = useWeather(
+  () => props.place.id,
+  () => from.value,
+  () => until.value,
+)
+const outlook = useWorkOutlook(
+  () => props.place.id,
+  () => time.today,
+  () => until.value,
+)
+const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
+</script>
+
+<template>
+  <div
+    class="grid"
+    tabindex="0"
+    role="group"
+    aria-label="Ribbons of leaf colour through time; left and right arrows move in time"
+    @keydown="onKey"
+    @pointerdown="startDrag"
+    @pointermove="moveDrag"
+    @pointerup="endDrag"
+    @pointerleave="endDrag"
+  >
+    <div class="top">
+      <StripLabels class="strip-labels" :service="weather.data.value?.service ?? ''" />
+      <div ref="axis" class="axis">
+        <WeatherStrip
+          v-if="weather.data.value"
+          :days="weather.data.value.days"
+          :outlook="outlook.data.value?.days ?? []"
+          :scale="scale"
+          :today="time.today"
+          :system="place.unitSystem"
+        />
+        <TimeAxis :scale="scale" :today="time.today" />
+      </div>
+      <span class="side now">{{ dayWords(time.today) }}</span>
+    </div>
+    <div ref="list" class="list" :style="{ '--rows': total ?? 0, '--row': `${rowHeight}px` }">
+      <div
+        v-for="{ index, row } in placed"
+        :key="row?.stand.id ?? index"
+        class="placed"
+        :style="{ '--index': index }"
+      >
+        <EstateRow
+          v-if="row"
+          :row="row"
+          :scale="scale"
+          :today="time.today"
+          :until="until"
+          :system="place.unitSystem"
+        />
+      </div>
+    </div>
+  </div>
+  <p v-if="problem" class="stop" role="alert">
+    {{ problem.message }} <Button size="small" @click="retry()">Try again</Button>
+  </p>
+  <RibbonLegend />
+</template>
+
+<style scoped>
+.grid {
+  touch-action: pan-y;
+  user-select: none;
+}
+.top {
+  display: grid;
+  grid-template-columns: var(--name-width) minmax(0, 1fr) var(--state-width);
+  align-items: end;
+  position: sticky;
+  top: 0;
+  background: var(--paper);
+  z-index: 2;
+}
+.axis {
+  min-width: 0;
+  overflow: hidden;
+}
+.side {
+  font-size: 0.8rem;
+  color: var(--slate);
+  padding: 0 0 5px 14px;
+}
+.list {
+  position: relative;
+  height: calc(var(--rows) * var(--row));
+}
+.placed {
+  position: absolute;
+  inset-inline: 0;
+  top: calc(var(--index) * var(--row));
+  min-height: var(--row);
+}
+.strip-labels {
+  align-self: start;
+}
+@media (width < 700px) {
+  .strip-labels,
+  .side {
+    display: none;
+  }
+  .top {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
