@@ -80,7 +80,7 @@ watch(isNarrow, dress)
         :value-format="storedDay"
         :format="formats"
         :open="isOpen"
-        :placeholder="dayWords(today())"
+        placeholder="no day"
         :status="invalid ? 'error' : ''"
         :aria-invalid="invalid"
         :aria-describedby="describedBy"

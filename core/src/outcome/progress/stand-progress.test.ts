@@ -5,6 +5,7 @@ const nothing: ProgressFacts = {
   today: '2026-11-29',
   lastLookOn: undefined,
   lastColourOn: undefined,
+  isPale: false,
   openedOn: undefined,
   hasRemedy: false,
   lastAppliedOn: undefined,
@@ -18,6 +19,9 @@ describe('where a stand stands', () => {
   it('follows the work, and never says less than was done', () => {
     expect(words({})).toBe('not looked at yet')
     expect(words({ lastColourOn: '2026-11-01' })).toBe('no case')
+    expect(words({ lastColourOn: '2026-11-01', isPale: true })).toBe(
+      'pale, no case yet: take a look',
+    )
     expect(words(opened)).toBe('case open: take a look')
     const looked = { ...opened, lastLookOn: '2026-11-02' }
     expect(words(looked)).toBe('looked at 2 Nov, no remedy yet')

@@ -7,6 +7,8 @@ export interface ProgressFacts {
   readonly lastLookOn: Day | undefined
   /** The newest colour that was measured or told. */
   readonly lastColourOn: Day | undefined
+  /** Whether that colour is paler than it should be. */
+  readonly isPale: boolean
   /** The open case: since when. */
   readonly openedOn: Day | undefined
   /** Whether a remedy was chosen in the open case. */
@@ -26,6 +28,7 @@ export type ProgressStep =
   | 'remedy chosen'
   | 'looked at'
   | 'opened'
+  | 'pale'
   | 'closed'
   | 'calm'
   | 'unseen'
@@ -60,6 +63,7 @@ export function standProgress(facts: ProgressFacts): StandProgress {
     }
     return { step: 'opened', words: 'case open: take a look' }
   }
+  if (facts.isPale) return { step: 'pale', words: 'pale, no case yet: take a look' }
   if (closed) {
     const outcome = closed.outcome === 'green' ? 'green' : 'given up'
     return { step: 'closed', words: `closed ${said(closed.on)}, ${outcome}` }

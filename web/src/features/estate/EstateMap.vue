@@ -128,7 +128,7 @@ onBeforeUnmount(() => map?.remove())
 
 <template>
   <p class="faint-note">
-    <label><Switch v-model:checked="isArranged" aria-label="Arrange the stands" /> Arrange</label>
+    <Switch v-model:checked="isArranged" aria-label="Arrange the stands" />&ensp;<b>Arrange.</b>
     {{
       isArranged
         ? 'Drag a stand to where it lies, or move it by arrow keys, 5 m at a time.'
@@ -153,6 +153,20 @@ onBeforeUnmount(() => map?.remove())
   background: var(--sunken);
   border: 1px solid var(--line);
   border-radius: var(--radius);
+}
+.map {
+  font: inherit;
+}
+.map :deep(.leaflet-bar a) {
+  background: var(--sheet);
+  color: var(--ink);
+  border-color: var(--line);
+  text-decoration: none;
+}
+.map :deep(.leaflet-control-scale-line) {
+  background: var(--sheet);
+  border-color: var(--ink);
+  color: var(--ink);
 }
 .map :deep(.name) {
   padding: 1px 6px;

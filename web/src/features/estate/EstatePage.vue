@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useHelp } from '../../shared/help/use-help.ts'
 import type { EstateRowDto } from '@spudder/contract/stand'
 import { Alert, Button, Segmented, Skeleton } from 'ant-design-vue'
 import { computed, defineAsyncComponent, ref, watchEffect } from 'vue'
@@ -12,6 +13,7 @@ import EstateRibbons from './EstateRibbons.vue'
 
 // The ribbons come first; the list and the map with what they are drawn by when they are asked for.
 const EstateStands = defineAsyncComponent(() => import('./EstateStands.vue'))
+const FirstTour = defineAsyncComponent(() => import('../../shared/help/FirstTour.vue'))
 
 const time = useTimeWindow()
 const { place, isPending, error, refetch } = usePlace()
@@ -34,6 +36,8 @@ const view = computed<View>(
 const show = (wanted: string | number) =>
   router.push({ name: 'estate', query: wanted === 'ribbons' ? {} : { view: wanted } })
 
+const help = useHelp()
+const isTourWanted = computed(() => help.isTouring || !help.wasShownAround)
 const known = ref<readonly EstateRowDto[]>([])
 const total = ref<number>()
 function read(rows: readonly EstateRowDto[], of: number | undefined): void {
@@ -85,6 +89,7 @@ const nothingDue = computed(() =>
         ><LinkButton :to="{ name: 'new-stand' }">Add a stand</LinkButton></EmptyState
       >
       <EstateRibbons v-show="total !== 0" :place="place" @read="read" />
+      <FirstTour v-if="known.length > 0 && isTourWanted" is-ready />
     </template>
     <EstateStands v-else :place="place" :view="view" />
   </section>

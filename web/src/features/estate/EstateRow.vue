@@ -24,7 +24,7 @@ const about = computed(() => {
   return `${findPlant(plantId).name} · ${contexts[context].label.toLowerCase()} · ${sizeWords(toStandSize(size), props.system)}`
 })
 const progress = computed(() =>
-  progressOf(props.row, model.value.now?.day, model.value.jobs[0], props.today),
+  progressOf(props.row, model.value.now, model.value.jobs[0], props.today),
 )
 </script>
 

@@ -35,10 +35,14 @@ export interface ListedStand {
   readonly at: readonly [number, number] | undefined
 }
 
+/** What draws the eye to a stand, by the words of its colour. */
+const isPale = (greenness: number | undefined): boolean =>
+  greenness !== undefined && ['pale', 'yellow', 'white'].includes(greennessWords(greenness))
+
 /** How far a stand is, from what the server tells of it. */
 export function progressOf(
   { openCase, state }: Pick<EstateRowDto, 'openCase' | 'state'>,
-  seenOn: Day | undefined,
+  seen: { readonly day: Day; readonly greenness: number } | undefined,
   nextJob: { readonly dueOn: Day; readonly title: string } | undefined,
   today: Day,
 ): StandProgress {
@@ -46,7 +50,8 @@ export function progressOf(
   return standProgress({
     today,
     lastLookOn: state.lastLookOn ?? undefined,
-    lastColourOn: seenOn,
+    lastColourOn: seen?.day,
+    isPale: isPale(seen?.greenness),
     openedOn: openCase?.openedOn,
     hasRemedy: state.hasRemedy,
     lastAppliedOn: state.lastAppliedOn ?? undefined,
@@ -61,7 +66,11 @@ export function progressOf(
 function colourOf(reading: EstateStandDto['colour']) {
   if (!reading || !isColourKind(reading.kind)) return undefined
   const { greenness } = greennessReading({ ...reading, kind: reading.kind })
-  return { greenness, words: `${greennessWords(greenness)}, ${readingWords(reading)}` }
+  return {
+    day: reading.takenOn,
+    greenness,
+    words: `${greennessWords(greenness)}, ${readingWords(reading)}`,
+  }
 }
 
 /** @throws {CoreError} plant-unknown where a plant is not of the catalogue */
@@ -77,7 +86,7 @@ export function listedStand(of: EstateStandDto, today: Day, system: UnitSystem):
     colour: seen?.words ?? '',
     greenness: seen?.greenness,
     paint: seen && leafColour(seen.greenness),
-    progress: progressOf(of, of.colour?.takenOn, nextJob ?? undefined, today),
+    progress: progressOf(of, seen, nextJob ?? undefined, today),
     dueOn: nextJob?.dueOn,
     nextJobId: nextJob?.id,
     spent,
@@ -104,10 +113,6 @@ export interface Filter {
   readonly isDueOnly: boolean
 }
 export const noFilter: Filter = { text: '', kinds: [], isPaleOnly: false, isDueOnly: false }
-
-/** What draws the eye to a stand, by the words of its colour. */
-const isPale = (greenness: number | undefined): boolean =>
-  greenness !== undefined && ['pale', 'yellow', 'white'].includes(greennessWords(greenness))
 
 export function wantedStands(all: readonly ListedStand[], filter: Filter): ListedStand[] {
   const text = filter.text.trim().toLowerCase()

@@ -40,7 +40,10 @@ describe('a row of the estate', () => {
 
   it('says so where nobody looked yet, and where a case waits for a remedy', () => {
     expect(shown(row('New lawn')).text()).toContain('not looked at yet')
-    const waiting = { ...row('Old lawn'), openCase: { id: 'c', openedOn: '2026-06-01' } as EstateRowDto['openCase'] }
+    const waiting = {
+      ...row('Old lawn'),
+      openCase: { id: 'c', openedOn: '2026-06-01' } as EstateRowDto['openCase'],
+    }
     expect(shown(waiting).text()).toContain('case open: take a look')
   })
 })

@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { useToasts } from '../../ui/use-toasts.ts'
-import ConfirmButton from '../../ui/ConfirmButton.vue'
 import DayField from '../../ui/DayField.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
-import { percent } from '@spudder/core/base/quantity'
 import { lookRoutes } from '@spudder/contract/look'
 import { useChange } from '../../api/use-change.ts'
 import { CreateLookDto } from '@spudder/contract/look'
@@ -17,20 +15,18 @@ import {
 } from '@spudder/core/seen/finding'
 import { leavesOf } from '@spudder/core/seen/painter'
 import { findPlant } from '@spudder/core/stand/plant'
-import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import PlantFigure from '../../shared/figure/PlantFigure.vue'
 import { renewedId } from '../../shared/form/kept.ts'
-import ProblemNote from '../../ui/ProblemNote.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import NextChecks from '../../shared/verdict/NextChecks.vue'
 import VerdictBars from '../../shared/verdict/VerdictBars.vue'
-import { midSentence } from '../../shared/words/sentence.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import BrushChoice from './BrushChoice.vue'
 import FindingWords from './FindingWords.vue'
+import LookBar from './LookBar.vue'
 import { paintTier } from './paint-tier.ts'
 import PHAndStory from './PHAndStory.vue'
 import PhotoShelf from './PhotoShelf.vue'
@@ -195,31 +191,17 @@ async function save(): Promise<void> {
       </div>
     </section>
 
-    <div class="bar">
-      <p v-if="leading && hasFindings" class="so-far" aria-live="polite">
-        <span class="of">So far </span
-        ><b>{{ midSentence(leading.name) }}, {{ percent(leading.probability) }}</b>
-      </p>
-      <ProblemNote :problem="store.error.value" />
-      <Button :disabled="dabs.length === 0" @click="undoDab">Undo</Button>
-      <ConfirmButton
-        v-if="isDirty"
-        words="Start over"
-        question="Clear this look?"
-        about="What is painted and said since the last saved look goes. The saved looks stay."
-        sure="Clear it"
-        @confirm="startOver"
-      />
-      <Button
-        type="primary"
-        size="large"
-        :disabled="!hasFindings || !isDirty"
-        :loading="store.isLoading.value"
-        @click="save"
-      >
-        Save look
-      </Button>
-    </div>
+    <LookBar
+      :so-far="leading && hasFindings ? leading : undefined"
+      :is-begun="isDirty"
+      :can-undo="dabs.length > 0"
+      :can-save="hasFindings && isDirty"
+      :is-saving="store.isLoading.value"
+      :problem="store.error.value"
+      @undo="undoDab"
+      @clear="startOver"
+      @save="save"
+    />
   </div>
 </template>
 
@@ -257,29 +239,12 @@ async function save(): Promise<void> {
   display: grid;
   gap: 10px;
 }
-.bar {
-  grid-column: 1 / -1;
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  justify-content: flex-end;
-  position: sticky;
-  bottom: 0;
-  margin: 12px -20px -32px;
-  padding: 9px 20px;
-  background: var(--paper);
-  border-top: 1px solid var(--strong-line);
-}
 .words {
   display: grid;
   gap: 12px;
 }
 .day {
   max-width: 190px;
-}
-.so-far {
-  margin-right: auto;
-  line-height: 1.25;
 }
 @media (width < 1180px) {
   .look {
@@ -296,26 +261,6 @@ async function save(): Promise<void> {
   .look {
     grid-template-columns: minmax(0, 1fr);
     gap: 18px;
-  }
-  /* One line for a thumb, what is likely so far cut to what fits. */
-  .bar {
-    gap: 6px;
-    margin: 0 -10px -32px;
-    padding: 6px 10px;
-  }
-  .so-far {
-    font-size: 0.8rem;
-    display: -webkit-box;
-    -webkit-line-clamp: 2;
-    line-clamp: 2;
-    -webkit-box-orient: vertical;
-    overflow: hidden;
-  }
-  .of {
-    display: none;
-  }
-  .bar :deep(.ant-btn) {
-    padding-inline: 10px;
   }
 }
 </style>

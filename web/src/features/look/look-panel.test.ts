@@ -99,7 +99,7 @@ describe('a look', () => {
     sure?.click()
     await flushPromises()
     expect(painted(panel)).toBe('Paint a leaf to say how pale and which pattern.')
-    useToasts().last?.undo?.()
+    useToasts(panel.vm.$pinia).last?.undo?.()
     await flushPromises()
     expect(painted(panel)).toContain('stripes along the blade')
   })

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { useStandCase } from '../../shared/case/stand-case.ts'
+import SettledNote from '../../shared/verdict/SettledNote.vue'
 import { responseFor } from '@spudder/core/material/source'
 import { seasonOf } from '@spudder/core/soil/season'
 import { Button, Checkbox } from 'ant-design-vue'
@@ -15,6 +17,7 @@ import SameRates from './SameRates.vue'
 
 /** What the quick fix comes to, what stands against it, and the day it goes out. */
 const store = useRemedyStore()
+const { verdict } = useStandCase()
 const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, retention, spread } =
   store
 const { problems, isStopped, same, spoon, spoonProblem, weighedKgPerL, densityKgPerL } = store
@@ -90,6 +93,7 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
     <Checkbox v-model:checked="draft.hasStrip">
       Leave a strip untreated, to see what it did
     </Checkbox>
+    <SettledNote v-if="verdict" :verdict="verdict" checks-at="on the verdict" />
     <ProblemNote :problem="choose.error.value" />
     <Button
       type="primary"

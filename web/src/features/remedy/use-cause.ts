@@ -1,7 +1,7 @@
-import { percent } from '@spudder/core/base/quantity'
 import { nutrientFor } from '@spudder/core/material/choice'
 import type { Cause } from '@spudder/core/verdict/diagnosis'
 import { computed, ref } from 'vue'
+import { chanceWords } from '../../shared/verdict/cause-chance.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 
 /** The cause that the remedy is chosen against, and what it asks for. */
@@ -20,7 +20,9 @@ export function useCause() {
   const causeOptions = computed(() =>
     involved.value.slice(0, 6).map((each) => ({
       value: each.cause.id,
-      words: `${each.cause.name}, ${percent(each.probability)}`,
+      words: verdict.value
+        ? `${each.cause.name}, ${chanceWords(verdict.value, each.cause.id)}`
+        : each.cause.name,
     })),
   )
   const nutrient = computed(() => (cause.value ? nutrientFor(cause.value.treatment) : 'Fe'))

@@ -52,7 +52,11 @@ const jobWords = computed(() => {
   if (next) return `${dayWords(next.dueOn)}: ${next.title}`
   return standing.value.length > 0 ? `${standing.value.length} recorded` : 'nothing planned'
 })
-const watchWords = computed(() => judged.value?.judgement.word ?? 'nothing applied yet')
+const watchWords = computed(() => {
+  if (judged.value) return judged.value.judgement.word
+  const last = standing.value.at(-1)
+  return last ? `treated ${dayWords(last.happenedOn)}, colour missing` : 'nothing applied yet'
+})
 
 const steps = computed(() => [
   { name: 'look', label: 'Look', words: lookWords.value },
@@ -74,13 +78,7 @@ const caseWords = computed(() => {
 
 <template>
   <nav aria-label="Steps of the case">
-    <RouterLink
-      v-for="step in steps"
-      :key="step.name"
-      :to="{ name: step.name }"
-      class="step"
-      replace
-    >
+    <RouterLink v-for="step in steps" :key="step.name" :to="{ name: step.name }" class="step">
       <b>{{ step.label }}</b>
       <span>{{ step.words }}</span>
     </RouterLink>

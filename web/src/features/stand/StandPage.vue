@@ -1,9 +1,13 @@
 <script setup lang="ts">
+import FoldedHead from './FoldedHead.vue'
+import TrailLine from '../../shared/shell/TrailLine.vue'
+import { useNarrow } from '../../ui/use-narrow.ts'
 import { Button } from 'ant-design-vue'
 import { toStandSize } from '@spudder/contract/stand'
 import { addDays } from '@spudder/core/base/calendar'
 import { contexts, findPlant, sizeWords } from '@spudder/core/stand/plant'
-import { computed, onBeforeUnmount, watch, watchEffect } from 'vue'
+import { useElementBounding } from '@vueuse/core'
+import { computed, onBeforeUnmount, useTemplateRef, watch, watchEffect } from 'vue'
 import { provideStandCase } from '../../shared/case/stand-case.ts'
 import { useRoute } from 'vue-router'
 import { usePalette } from '../../shared/shell/use-palette.ts'
@@ -25,6 +29,11 @@ const time = useTimeWindow()
 const palette = usePalette()
 const width = useWidth('axis')
 const scale = computed(() => timeScale(time.window, width.value))
+const isNarrow = useNarrow()
+/** Who scrolls to the work keeps one line of the head. */
+const below = useTemplateRef<HTMLElement>('below')
+const { bottom } = useElementBounding(below)
+const isFolded = computed(() => stand.value !== undefined && bottom.value < 0)
 const model = computed(() => {
   if (!story.value) return undefined
   const until = time.window.to > time.today ? time.window.to : addDays(time.today, 1)
@@ -51,10 +60,6 @@ const about = computed(() => {
   return parts.filter((part) => part !== '').join(' · ')
 })
 
-watchEffect(() => {
-  if (stand.value) document.title = `${stand.value.name} · Spudder`
-})
-
 const panels = [
   'look',
   'verdict',
@@ -66,13 +71,27 @@ const panels = [
   'trials',
   'zones',
 ] as const
-const wordsOf = { acid: 'Acid plan' } as Partial<Record<string, string>>
+const wordsOf = (name: string): string =>
+  name === 'acid' ? 'Acid plan' : `${name[0]?.toUpperCase()}${name.slice(1)}`
+const trail = computed(() => {
+  const step = panels.find((name) => name === route.name)
+  const name = stand.value?.name ?? '…'
+  if (!step) return [{ words: name }]
+  return [
+    { words: name, to: { name: 'stand', params: { standId: props.standId } } },
+    { words: wordsOf(step) },
+  ]
+})
+watchEffect(() => {
+  if (stand.value) document.title = `${stand.value.name} · Spudder`
+})
+
 watch(
   () => stand.value,
   (now) => {
     palette.local = now
       ? panels.map((name) => ({
-          words: wordsOf[name] ?? `${name[0]?.toUpperCase()}${name.slice(1)}`,
+          words: wordsOf(name),
           hint: now.name,
           to: { name, params: { standId: now.id } },
         }))
@@ -89,6 +108,14 @@ onBeforeUnmount(() => (palette.local = []))
     <Button size="small" @click="query.refetch()">Try again</Button>
     <RouterLink :to="{ name: 'estate' }">Back to the estate</RouterLink>
   </p>
+  <TrailLine :steps="trail" />
+  <FoldedHead
+    v-if="isFolded && model"
+    :name="stand?.name ?? ''"
+    :model="model"
+    :window="time.window"
+    :today="time.today"
+  />
   <div class="head">
     <div class="title">
       <h1>{{ stand?.name ?? '…' }}</h1>
@@ -101,7 +128,7 @@ onBeforeUnmount(() => (palette.local = []))
       <span class="figure">{{ model.now.figure }}</span>
       <span>{{ model.now.words }}, seen {{ dayWords(model.now.day) }}</span>
     </p>
-    <SpanChoice />
+    <SpanChoice v-if="!isNarrow" />
   </div>
   <div ref="axis" class="ribbon">
     <TimeAxis :scale="scale" :today="time.today" />
@@ -118,6 +145,7 @@ onBeforeUnmount(() => (palette.local = []))
       @pick="standCase.pickedDay.value = $event"
     />
   </div>
+  <span ref="below" />
   <template v-if="story">
     <CaseSteps />
     <RouterView />

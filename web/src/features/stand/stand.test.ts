@@ -128,13 +128,20 @@ async function open(story: StandStoryDto) {
   const page = mount({ template: '<RouterView />' }, {
     global: { plugins: [createPinia(), [PiniaColada, {}], router] },
   }) // prettier-ignore
-  await eventually(() => expect(page.find('nav').exists()).toBe(true))
+  await eventually(() => expect(page.find('nav[aria-label^=Steps]').exists()).toBe(true))
   await flushPromises()
   const words = Object.fromEntries(
-    page.findAll('nav a').map((link) => [link.find('b').text(), link.find('span').text()]),
+    page
+      .findAll('nav[aria-label^=Steps] a')
+      .map((link) => [link.find('b').text(), link.find('span').text()]),
   )
   return { page, words, step: router.currentRoute.value.name }
 }
+const emptyRouter = () =>
+  createRouter({
+    history: createMemoryHistory(),
+    routes: [{ path: '/', name: 'estate', component: { template: '<p />' } }],
+  })
 beforeEach(() => localStorage.clear())
 afterEach(() => vi.unstubAllGlobals())
 
@@ -185,8 +192,8 @@ describe('the page of a stand', () => {
     const page = mount(StandPage, {
       props: { standId: 'oaks' },
       global: {
-        plugins: [createPinia(), [PiniaColada, {}]],
-        stubs: { RouterLink: { template: '<a><slot /></a>' }, RouterView: true },
+        plugins: [createPinia(), [PiniaColada, {}], emptyRouter()],
+        stubs: { RouterView: true },
       },
     })
     await eventually(() => expect(page.find('[role=alert]').text()).toContain('No connection'))

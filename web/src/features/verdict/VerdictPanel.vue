@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SettledNote from '../../shared/verdict/SettledNote.vue'
+import { causeChance } from '../../shared/verdict/cause-chance.ts'
 import LinkButton from '../../ui/LinkButton.vue'
 import EmptyState from '../../ui/EmptyState.vue'
 import FoldBox from '../../ui/FoldBox.vue'
@@ -16,7 +18,6 @@ import PlantFigure from '../../shared/figure/PlantFigure.vue'
 import MindChangers from '../../shared/verdict/MindChangers.vue'
 import NextChecks from '../../shared/verdict/NextChecks.vue'
 import VerdictBars from '../../shared/verdict/VerdictBars.vue'
-import { midSentence } from '../../shared/words/sentence.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import CauseEnding from './CauseEnding.vue'
@@ -37,8 +38,15 @@ const {
   jobs,
 } = useStandCase()
 const leading = computed(() => verdict.value?.ranked[0])
-const second = computed(() => verdict.value?.ranked[1])
 const settling = computed(() => verdict.value && settlingOf(verdict.value))
+/** The leading cause takes part in pairs too: said, so that no other screen seems to say more. */
+const pairsWords = computed(() => {
+  const [cause, other] = leading.value?.causes ?? []
+  const chance = verdict.value && cause && !other ? causeChance(verdict.value, cause.id) : undefined
+  return chance?.withPairs === undefined
+    ? ''
+    : `${chance.alone} by itself; ${chance.withPairs} when the pairs with another cause are counted.`
+})
 const ironWords = computed(() => percent(verdict.value?.ironIsRemedy ?? 0))
 /** Nobody should buy iron where what leads does not ask for it, and more speaks against than for. */
 const isNotIron = computed(
@@ -76,17 +84,8 @@ const seenWords = computed(() => {
       <p v-for="cause in leading.causes" :key="cause.id" class="mechanism">
         {{ cause.mechanism }}
       </p>
-      <p v-if="settling.state === 'open' && second" class="stop">
-        Not settled: {{ midSentence(second.name) }} may as well be it ({{
-          percent(second.probability)
-        }}). Make the first check beside this before you buy anything.
-      </p>
-      <p v-else-if="settling.state === 'leaning'" class="stop">
-        Likely, not settled. The first check beside this may still change what to do.
-      </p>
-      <p v-else class="faint-note">
-        Settled enough to act on. The checks beside this would hardly change what to do.
-      </p>
+      <p v-if="pairsWords" class="faint-note">{{ pairsWords }}</p>
+      <SettledNote :verdict="verdict" checks-at="beside this" />
       <p v-if="isNotIron" class="stop">
         Not iron: do not buy iron for this. Iron is the remedy or a part of it with {{ ironWords }}.
       </p>

@@ -17,7 +17,8 @@ import { saveSeasonReport } from './season-report.ts'
 import { useTellOutcome } from './tell-outcome.ts'
 import { useWatchedCase } from './watched-case.ts'
 
-const { openCase } = useStandCase()
+const { openCase, standing } = useStandCase()
+const lastApplied = computed(() => standing.value.at(-1))
 const { story, stand, system, watched, chosenId, seen, judged, fitted, review, claimed } =
   useWatchedCase()
 const outcome = useTellOutcome()
@@ -113,9 +114,14 @@ async function print(): Promise<void> {
         </div>
       </template>
       <EmptyState
+        v-else-if="lastApplied"
+        :title="`Treated ${dayWords(lastApplied.happenedOn)}, not judged yet`"
+        words="To judge it, enter the colour as it was before the treatment and as it is now: beside this, or by photo."
+      />
+      <EmptyState
         v-else
-        title="Nothing to judge yet"
-        words="Once an application is recorded, the colour to be expected stands here, and every look is set against it. Enter a colour now, so that there is a before."
+        title="Nothing applied yet"
+        words="Once an application is recorded, the colour to expect is drawn here, and every look is compared with it. Enter a colour now, so that there is a before."
       />
       <PhotoBatch />
     </section>

@@ -27,4 +27,7 @@ const selected = computed(() =>
   background: none;
   line-height: 38px;
 }
+.menu :deep(a) {
+  text-decoration: none;
+}
 </style>

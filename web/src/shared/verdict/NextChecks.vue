@@ -153,6 +153,7 @@ const answerColumns: readonly Column<CheckAnswer>[] = [
   gap: 7px;
 }
 ol {
+  list-style: none;
   display: grid;
   gap: 9px;
 }
