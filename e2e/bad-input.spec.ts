@@ -125,7 +125,7 @@ test('every other form of a stand says what is wrong beside the field and keeps 
   await job.getByRole('button', { name: 'Move' }).click()
   await expect(job.getByText(/Day: give a day such as/)).toBeVisible()
   const entries = page.getByRole('region', { name: 'Entries' })
-  await entries.getByRole('button', { name: 'Correct it' }).first().click()
+  await entries.getByRole('button', { name: 'Correct', exact: true }).first().click()
   await entries.getByLabel('Product used').fill('a bag or two')
   await entries.getByRole('button', { name: 'Save correction' }).click()
   await expect(entries.getByText(/Give a weight such as 2 lb or 500 g/)).toBeVisible()

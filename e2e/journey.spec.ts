@@ -184,7 +184,7 @@ test('an entry is corrected by a new one, the old one stays to be read', async (
   await openStand(page, 'South vineyard block')
   await step(page, 'Jobs').click()
   const entries = page.getByRole('region', { name: 'Entries' })
-  await entries.getByRole('button', { name: 'Correct it' }).click()
+  await entries.getByRole('button', { name: 'Correct', exact: true }).click()
   await entries.getByLabel('Product used').fill('20 lb')
   await entries.getByLabel('Why it is corrected').fill('Two bags were brought back.')
   await entries.getByRole('button', { name: 'Save correction' }).click()

@@ -158,7 +158,7 @@ test('what the laboratory sent back is shown, then stored whole, and three schoo
   await expect(page.getByRole('status')).toContainText('were stored')
   const schools = page.getByRole('region', { name: 'Soil iron by three schools' })
   await expect(schools.locator('strong')).toHaveCount(3)
-  await schools.getByRole('radio').nth(2).check()
+  await schools.getByRole('radio').nth(2).click()
   await page.reload()
   await expect(schools.getByRole('radio').nth(2)).toBeChecked()
 })

@@ -144,7 +144,7 @@ test('a trial is planned, rated on a phone plot by plot, and weighed', async ({ 
   for (let plot = 0; plot < 9; plot++) {
     const text = (await walk.locator('.plot').textContent()) ?? ''
     const value = text.includes('untreated') ? '4' : text.includes('EDDHA') ? '8' : '6.5'
-    await walk.getByText(value, { exact: true }).click()
+    await walk.getByRole('group').getByText(value, { exact: true }).click()
   }
   await walk.getByRole('button', { name: 'Save 9 ratings' }).click()
   const result = page.getByRole('region', { name: 'What the ratings say' })

@@ -1,6 +1,7 @@
 import { chromium, type Browser, type Page } from '@playwright/test'
 import { gzipSync } from 'node:zlib'
 import { median } from './bench-core.ts'
+import { visitorPage } from './visitor-page.ts'
 
 export const openBrowser = (): Promise<Browser> =>
   chromium.launch({ executablePath: '/usr/bin/chromium' })
@@ -36,7 +37,7 @@ export interface Drawing {
 
 /** Opens the estate of a place over five years and scrolls through it, as a person would. */
 export async function drawEstate(browser: Browser, url: string, placeId: string): Promise<Drawing> {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const page = await visitorPage(browser, { viewport: { width: 1280, height: 800 } })
   // The loader of this script names functions by a helper that the page does not have.
   await page.addInitScript({ content: 'globalThis.__name ??= (named) => named' })
   await showPlace(page, placeId)
@@ -76,7 +77,7 @@ export interface Stroke {
 
 /** Paints leaves of a look one after another, and measures until bars and checks have followed. */
 export async function strokeMs(browser: Browser, url: string, placeId: string): Promise<Stroke> {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const page = await visitorPage(browser, { viewport: { width: 1280, height: 800 } })
   await page.addInitScript({ content: 'globalThis.__name ??= (named) => named' })
   await showPlace(page, placeId)
   await page.goto(url)
@@ -119,7 +120,7 @@ export async function strokeMs(browser: Browser, url: string, placeId: string): 
 
 /** JavaScript that the first load of the estate asks for, gzipped [kB]. */
 export async function firstLoadKb(browser: Browser, url: string): Promise<number> {
-  const page = await browser.newPage()
+  const page = await visitorPage(browser)
   const sizes: Promise<number>[] = []
   page.on('response', (response) => {
     if (!response.url().endsWith('.js')) return
@@ -138,7 +139,7 @@ export interface Drag {
 
 /** Opens a case on the first stand, and drags the calcium of its soil: until the curves have moved. */
 export async function dragMs(browser: Browser, url: string, placeId: string): Promise<Drag> {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const page = await visitorPage(browser, { viewport: { width: 1280, height: 800 } })
   await page.addInitScript({ content: 'globalThis.__name ??= (named) => named' })
   await showPlace(page, placeId)
   await page.goto(url)

@@ -2,6 +2,7 @@ import { acidGround } from '@spudder/core/soil/acid-plan'
 import { soilClimates } from '@spudder/core/soil/climate'
 import { foretellAtOnce, type PathSetup } from '@spudder/core/soil/pH-path'
 import type { Browser } from '@playwright/test'
+import { visitorPage } from './visitor-page.ts'
 
 const startsOn = '2026-04-15'
 const days = 3 * 365
@@ -123,7 +124,7 @@ export async function pathOnPageMs(
   readonly stillFrameMs: number
   readonly answerMs: number
 }> {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const page = await visitorPage(browser, { viewport: { width: 1280, height: 800 } })
   await page.addInitScript({ content: 'globalThis.__name ??= (named) => named' })
   await page.goto(url)
   await page.getByRole('link', { name: 'Stand 1', exact: true }).click()

@@ -3,10 +3,10 @@ import { mkdirSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { startAppServer } from './app-server.ts'
 import { buildWeb } from './build-web.ts'
-import { drawnPlants } from './drawn-plants.ts'
 import { startMariaDb } from './mariadb.ts'
 import { freePort } from './ports.ts'
 import { root } from './processes.ts'
+import { visitorPage } from './visitor-page.ts'
 
 interface Picture {
   readonly name: string
@@ -27,6 +27,7 @@ interface Picture {
 /** One current picture of each main view, from the demo data. */
 const pictures: readonly Picture[] = [
   { name: 'estate', path: '/' },
+  { name: 'estate-table', path: '/?view=table', waitFor: '.ant-table-row' },
   { name: 'estate-phone', path: '/', isPhone: true },
   { name: 'look', stand: 'Gardenia house', path: '/look' },
   { name: 'look-phone', stand: 'Bowling green', path: '/look', isPhone: true },
@@ -60,7 +61,7 @@ const pictures: readonly Picture[] = [
 
 async function take(browser: Browser, url: string, picture: Picture): Promise<void> {
   const { name, stand, path, isPhone = false } = picture
-  const page = await browser.newPage({
+  const page = await visitorPage(browser, {
     viewport: isPhone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
     colorScheme: 'light',
     locale: 'en-GB',
@@ -85,14 +86,6 @@ async function take(browser: Browser, url: string, picture: Picture): Promise<vo
   await page.close()
 }
 
-/** A sheet of the plants that the painter draws, one for each kind of stand. */
-async function takeDrawnPlants(browser: Browser): Promise<void> {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 720 } })
-  await page.setContent(drawnPlants())
-  await page.screenshot({ path: join(root, 'docs/screenshots', 'drawn-plants.png') })
-  await page.close()
-}
-
 await buildWeb()
 const folder = join(root, '.data', 'pictures')
 rmSync(folder, { recursive: true, force: true })
@@ -107,10 +100,6 @@ try {
       await take(browser, server.url, picture)
       process.stdout.write(`docs/screenshots/${picture.name}.png\n`)
     }
-  }
-  if (wanted.length === 0 || wanted.includes('drawn-plants')) {
-    await takeDrawnPlants(browser)
-    process.stdout.write('docs/screenshots/drawn-plants.png\n')
   }
 } finally {
   await browser.close()

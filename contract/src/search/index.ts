@@ -1,3 +1,3 @@
-export { FoundDto, foundKinds, SearchQueryDto } from './search.dto.ts'
+export { FoundDto } from './search.dto.ts'
 export type { FoundKind } from './search.dto.ts'
 export { searchRoutes } from './search.routes.ts'

@@ -1,7 +1,7 @@
 import { IsIn, IsOptional, IsString, IsUUID, Length } from 'class-validator'
 
 /** What can be found by its name. */
-export const foundKinds = ['stand', 'product', 'sprayer', 'trial'] as const
+const foundKinds = ['stand', 'product', 'sprayer', 'trial'] as const
 export type FoundKind = (typeof foundKinds)[number]
 
 /** What is looked for, as it was typed so far. */

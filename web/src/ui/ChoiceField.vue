@@ -22,6 +22,7 @@ const choose = (value: unknown) => (chosen.value = value as Value)
   <FormField
     v-slot="{ id, describedBy, invalid }"
     :label="label"
+    :value="chosen"
     :is-label-hidden="isLabelHidden ?? false"
     :hint="hint"
     :message="message"

@@ -64,6 +64,7 @@ watch(isNarrow, dress)
   <FormField
     v-slot="{ id, describedBy, invalid }"
     :label="label"
+    :value="day"
     :hint="hint"
     :message="unread ?? message"
   >

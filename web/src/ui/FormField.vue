@@ -1,16 +1,26 @@
 <script setup lang="ts">
-import { useId } from 'vue'
+import { computed, ref, useId, watch } from 'vue'
 import { lineStart } from '../shared/words/sentence.ts'
+import { checkCount } from './form-checks.ts'
 
 /** A labelled field with its hint and what is wrong with it, tied together for screen readers. */
-defineProps<{
+const props = defineProps<{
   label: string
   isLabelHidden?: boolean
   hint?: string | undefined
   message?: string | undefined
+  /** What is in it: what was said of it goes once it is typed in again, until it is checked again. */
+  value?: unknown
 }>()
 
 const id = useId()
+const isMended = ref(false)
+watch(
+  () => props.value,
+  () => (isMended.value = true),
+)
+watch([() => props.message, checkCount], () => (isMended.value = false))
+const said = computed(() => (isMended.value ? undefined : props.message))
 </script>
 
 <template>
@@ -18,10 +28,10 @@ const id = useId()
     <label :for="id" :class="{ 'visually-hidden': isLabelHidden }">{{ lineStart(label) }}</label>
     <slot
       :id="id"
-      :described-by="message ? `${id}-message` : hint ? `${id}-hint` : undefined"
-      :invalid="message !== undefined"
+      :described-by="said ? `${id}-message` : hint ? `${id}-hint` : undefined"
+      :invalid="said !== undefined"
     />
-    <p v-if="message" :id="`${id}-message`" class="message" role="alert">{{ message }}</p>
+    <p v-if="said" :id="`${id}-message`" class="message" role="alert">{{ said }}</p>
     <p v-else-if="hint" :id="`${id}-hint`" class="hint">{{ hint }}</p>
   </div>
 </template>

@@ -28,6 +28,7 @@ function tell(now: string | number): void {
   <FormField
     v-slot="{ id, describedBy, invalid }"
     :label="label"
+    :value="text"
     :is-label-hidden="isLabelHidden ?? false"
     :hint="hint"
     :message="message"

@@ -8,6 +8,7 @@ import ChipChoice from './ChipChoice.vue'
 import ChoiceField from './ChoiceField.vue'
 import { useKept } from '../shared/form/kept.ts'
 import { numberIn } from '../shared/form/number-text.ts'
+import { checkCount, leadToFirstWrong } from './form-checks.ts'
 import ProblemNote from './ProblemNote.vue'
 import QuantityField from './QuantityField.vue'
 import TextField from './TextField.vue'
@@ -32,6 +33,25 @@ describe('a text field', () => {
     expect(wrong.find('[role=alert]').attributes('id')).toBe(`${wrongId}-message`)
     expect(wrong.find('input').attributes('aria-invalid')).toBe('true')
     expect(wrong.text()).not.toContain('by meter')
+  })
+
+  it('takes back what was said of it once it is typed in, until it is checked again', async () => {
+    const wrong = field('pH: give a number.')
+    await wrong.setProps({ modelValue: '7' })
+    expect(wrong.find('[role=alert]').exists()).toBe(false)
+    checkCount.value += 1
+    await nextTick()
+    expect(wrong.find('[role=alert]').text()).toBe('pH: give a number.')
+  })
+
+  it('is where a form leads to that cannot be sent, the first wrong one', async () => {
+    const page = mount(
+      { components: { TextField }, template: `<form><TextField v-for="(said, name) in fields" :key="name" model-value="" :label="name" :message="said" /></form>`, props: ['fields'] },
+      { props: { fields: { Name: undefined, Area: 'Area: give one.', Depth: 'Depth: give one.' } }, attachTo: document.body },
+    ) // prettier-ignore
+    await leadToFirstWrong()
+    expect(document.activeElement?.id).toBe(page.findAll('label')[1]?.attributes('for'))
+    page.unmount()
   })
 
   it('hands on what is typed', async () => {

@@ -35,7 +35,7 @@ describe('the mending of the library', () => {
     expect(at('[role=listbox]').getAttribute('aria-label')).toBe('Plant')
   })
 
-  it('leaves carets of sorting unsaid, and takes a second button off an upload', () => {
+  it('leaves icons unsaid, and takes a second button off an upload', () => {
     const at = page(
       `<span class="ant-table-column-sorter-inner"><i class="anticon" role="img" aria-label="up"></i></span>
        <span class="ant-upload" role="button" tabindex="0"><input type="file" /><button>Add</button></span>`,

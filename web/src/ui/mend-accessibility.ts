@@ -43,15 +43,23 @@ function remove(element: Element, ...names: readonly string[]): void {
 
 const rules: readonly (readonly [selector: string, mend: (element: HTMLElement) => void])[] = [
   ['.ant-select input[role=combobox]', mendCombobox],
-  // What sorts is the cell; its carets say nothing.
+  // Words say what a thing does; the icon beside them says nothing, least of all its file name.
   [
-    '.ant-table-column-sorter-inner .anticon',
-    (caret) => {
-      set(caret, 'aria-hidden', 'true')
-      remove(caret, 'aria-label')
+    '.anticon:not(.ant-tag-close-icon)',
+    (icon) => {
+      set(icon, 'aria-hidden', 'true')
+      remove(icon, 'aria-label', 'role')
     },
   ],
   // The button inside is what is pressed.
+  [
+    '.ant-picker-clear, .ant-select-clear, .ant-input-clear-icon, .ant-tag-close-icon',
+    (cross) => {
+      set(cross, 'role', 'button')
+      set(cross, 'aria-label', 'Clear')
+      remove(cross, 'aria-hidden')
+    },
+  ],
   ['.ant-upload[role=button]', (wrapper) => remove(wrapper, 'role', 'tabindex')],
   [
     '.ant-upload input[type=file]',

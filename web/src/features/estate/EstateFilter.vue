@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { Button, Checkbox, Input, InputSearch, Popover, Select, Space, Tag } from 'ant-design-vue'
+import { SearchOutlined } from '@ant-design/icons-vue'
+import { Button, Checkbox, Input, Popover, Select, Space, Tag } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import FormField from '../../ui/FormField.vue'
@@ -31,13 +32,15 @@ const kindsChosen = (chosen: unknown) => store.change({ kinds: chosen as string[
 <template>
   <div class="filter">
     <FormField v-slot="{ id }" label="Find" class="find">
-      <InputSearch
+      <Input
         :id="id"
         :value="store.filter.text"
         placeholder="name or plant"
         allow-clear
         @update:value="store.change({ text: $event })"
-      />
+      >
+        <template #prefix><SearchOutlined /></template>
+      </Input>
     </FormField>
     <FormField v-slot="{ id }" label="Kinds" class="kinds">
       <Select
@@ -52,7 +55,7 @@ const kindsChosen = (chosen: unknown) => store.change({ kinds: chosen as string[
       />
     </FormField>
     <ChoiceField v-model="store.grouping" label="Listed" :options="groupOptions" />
-    <Space class="ticks" wrap>
+    <Space class="ticks" size="middle" wrap>
       <Checkbox
         :checked="store.filter.isPaleOnly"
         @update:checked="store.change({ isPaleOnly: $event })"
@@ -102,5 +105,11 @@ const kindsChosen = (chosen: unknown) => store.change({ kinds: chosen as string[
 }
 .filter > :deep(.field) {
   min-width: 150px;
+}
+@media (width < 700px) {
+  .find,
+  .kinds {
+    width: 100%;
+  }
 }
 </style>

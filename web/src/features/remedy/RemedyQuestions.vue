@@ -43,7 +43,7 @@ const never = neverOffered()
       <ChipChoice
         v-if="nutrient === 'Fe'"
         :model-value="aimId"
-        label="For"
+        label="Aim"
         :options="aimChoices"
         @update:model-value="draft.aim = $event as AimId"
       />

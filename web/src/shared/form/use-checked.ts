@@ -2,6 +2,7 @@ import { checkDto } from '@spudder/contract/validation'
 import type { ClassConstructor } from 'class-transformer'
 import { ref } from 'vue'
 import { fieldMessage } from '../../api/api-problem.ts'
+import { checkCount, leadToFirstWrong } from '../../ui/form-checks.ts'
 
 /**
  * Checks a request before it is sent, by the same class as the server does, and finds the message
@@ -16,7 +17,12 @@ export function useChecked<Dto extends object>(dto: ClassConstructor<Dto>, probl
     messages.value = result.ok
       ? {}
       : Object.fromEntries(result.fields.map(({ field, message }) => [field, message]))
-    return result.ok ? result.value : undefined
+    if (!result.ok) {
+      void leadToFirstWrong()
+      return undefined
+    }
+    checkCount.value += 1
+    return result.value
   }
   const messageFor = (field: string): string | undefined =>
     messages.value[field] ?? fieldMessage(problem(), field)
