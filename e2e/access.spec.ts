@@ -85,12 +85,14 @@ for (const [scheme, viewport, sought] of looks) {
       await expect(page.getByRole('dialog')).toBeVisible()
       await check('palette')
       await page.keyboard.press('Escape')
+      await expect(page.getByRole('dialog')).toHaveCount(0)
       await page.keyboard.press('?')
       for (const tab of ['First steps', 'Keys', 'Words']) {
         await page.getByRole('dialog').getByRole('tab', { name: tab }).click()
         await check(`help, ${tab}`)
       }
       await page.keyboard.press('Escape')
+      await expect(page.getByRole('dialog')).toHaveCount(0)
       if (viewport === phone) {
         await page.getByRole('button', { name: 'Menu' }).click()
         await check('the menu of a phone')

@@ -4,6 +4,7 @@ import { CreateReadingDto } from '@spudder/contract/reading'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
 import { ApiProblem } from '../api/api-problem.ts'
+import AmountField from './AmountField.vue'
 import ChipChoice from './ChipChoice.vue'
 import ChoiceField from './ChoiceField.vue'
 import { useKept } from '../shared/form/kept.ts'
@@ -96,6 +97,31 @@ describe('a quantity field', () => {
 
   it('teaches by an example while nothing is wrong', () => {
     expect(field('2 oz/1000 ft2').text()).toContain('for example 2 oz/1000 ft2')
+  })
+})
+
+describe('an amount by weight or by volume', () => {
+  const field = (modelValue: string, densityKgPerL?: number) =>
+    mount(AmountField, {
+      props: { modelValue, label: 'In stock', densityKgPerL, system: 'metric' },
+    })
+  const last = (mounted: ReturnType<typeof field>) => mounted.emitted('value')?.at(-1)
+
+  it('is read by weight in any unit', () => {
+    expect(last(field('500 g'))).toEqual([0.5])
+  })
+
+  it('is read by volume once the density is known, and says what that weighs', async () => {
+    const mounted = field('10 L')
+    expect(mounted.find('[role=alert]').text()).toMatch(/10 L is a volume: give the density too/)
+    expect(last(mounted)).toEqual([undefined])
+    await mounted.setProps({ densityKgPerL: 1.25 })
+    expect(last(mounted)).toEqual([12.5])
+    expect(mounted.text()).toContain('that is 12.5 kg')
+  })
+
+  it('says what is wrong with what is neither', () => {
+    expect(field('a bucket').find('[role=alert]').text()).toMatch(/Give a mass|such as/)
   })
 })
 

@@ -24,6 +24,7 @@ export function libraryTheme(scheme: Scheme, size: keyof typeof controlHeights):
       colorTextTertiary: slate,
       colorTextDescription: slate,
       colorTextPlaceholder: faint,
+      colorTextDisabled: faint,
       colorBgBase: paper,
       colorBgLayout: paper,
       colorBgContainer: sheet,

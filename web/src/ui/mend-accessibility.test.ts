@@ -58,6 +58,26 @@ describe('the mending of the library', () => {
     expect(at('.ant-select-item').hasAttribute('aria-selected')).toBe(false)
   })
 
+  it('says of a drawer that it is a dialog, by its title', () => {
+    const at = page(
+      `<div class="ant-drawer-content"><div class="ant-drawer-title">Help</div></div>`,
+    )
+    mendAll()
+    expect(at('[role=dialog]').getAttribute('aria-label')).toBe('Help')
+  })
+
+  it('lets a fold be opened by the space bar too, as a button is', () => {
+    const end = keepMended()
+    const at = page('<div class="ant-collapse-header" role="button" tabindex="0">More</div>')
+    let clicks = 0
+    at('[role=button]').addEventListener('click', () => (clicks += 1))
+    for (const key of [' ', 'Enter', 'a']) {
+      at('[role=button]').dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
+    }
+    expect(clicks).toBe(1)
+    end()
+  })
+
   it('lets a day be typed, and a long list be scrolled by keys', () => {
     const at = page(
       `<div class="ant-picker-input"><input readonly /></div><div class="rc-virtual-list-holder"></div>`,

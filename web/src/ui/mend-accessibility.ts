@@ -76,6 +76,29 @@ const rules: readonly (readonly [selector: string, mend: (element: HTMLElement) 
       }
     },
   ],
+  [
+    '.ant-drawer-content',
+    (drawer) => {
+      set(drawer, 'role', 'dialog')
+      set(drawer, 'aria-modal', 'true')
+      set(drawer, 'aria-label', drawer.querySelector('.ant-drawer-title')?.textContent ?? 'Menu')
+    },
+  ],
+  [
+    '.ant-table-filter-trigger',
+    (trigger) => {
+      set(trigger, 'tabindex', '0')
+      set(trigger, 'aria-label', `Filter by ${trigger.closest('th')?.textContent?.trim() ?? 'it'}`)
+    },
+  ],
+  // What pops up lies outside of the page's regions and is one of its own while it is there.
+  [
+    '.ant-select-dropdown, .ant-picker-dropdown',
+    (popup) => {
+      set(popup, 'role', 'region')
+      set(popup, 'aria-label', popup.matches('.ant-picker-dropdown') ? 'Calendar' : 'Choices')
+    },
+  ],
   // A day can be typed at any time; the library says so only once its field has the focus.
   ['.ant-picker-input input[readonly]', (input) => remove(input, 'readonly')],
   // What scrolls can be reached by keys; the list itself is walked from its field.
@@ -86,6 +109,19 @@ const rules: readonly (readonly [selector: string, mend: (element: HTMLElement) 
     (bar) => set(bar, 'aria-label', bar.dataset['name'] ?? 'How far it is'),
   ],
 ]
+
+/** What the library draws as a button but lets answer to fewer keys than one. */
+const answersTo: readonly (readonly [selector: string, keys: readonly string[]])[] = [
+  ['.ant-collapse-header', [' ']],
+  ['.ant-table-filter-trigger', [' ', 'Enter']],
+]
+function answer(event: KeyboardEvent): void {
+  const { target, key } = event
+  if (!(target instanceof HTMLElement)) return
+  if (!answersTo.some(([selector, keys]) => keys.includes(key) && target.matches(selector))) return
+  event.preventDefault()
+  target.click()
+}
 
 /** Mends what is on the page now. */
 export function mendAll(root: ParentNode = document): void {
@@ -106,6 +142,7 @@ export function keepMended(): () => void {
       mendAll()
     })
   }
+  document.addEventListener('keydown', answer)
   const observer = new MutationObserver(later)
   observer.observe(document.documentElement, {
     subtree: true,
@@ -115,5 +152,8 @@ export function keepMended(): () => void {
     attributeFilter: ['class', 'aria-activedescendant', 'aria-owns', 'role', 'readonly'],
   })
   mendAll()
-  return () => observer.disconnect()
+  return () => {
+    document.removeEventListener('keydown', answer)
+    observer.disconnect()
+  }
 }

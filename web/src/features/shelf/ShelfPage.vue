@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AmountField from '../../ui/AmountField.vue'
 import FoldBox from '../../ui/FoldBox.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { toShelfProduct } from '@spudder/contract/shelf'
@@ -124,19 +125,19 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
           :hint="`in ${currencies[currency].name}s`"
           :message="form.messageFor('packPrice')"
         />
-        <QuantityField
+        <AmountField
           v-model="draft.pack"
           label="in the pack"
-          dimension="mass"
-          unit="kg"
+          :density-kg-per-l="form.densityKgPerL.value"
+          :system="system"
           :message="form.messageFor('packKg')"
           @value="form.packKg.value = $event"
         />
-        <QuantityField
+        <AmountField
           v-model="draft.stock"
           label="in stock"
-          dimension="mass"
-          unit="kg"
+          :density-kg-per-l="form.densityKgPerL.value"
+          :system="system"
           :message="form.messageFor('stockKg')"
           @value="form.stockKg.value = $event"
         />

@@ -107,7 +107,8 @@ onKeyStroke('/', (event) => {
     destroy-on-close
     @cancel="palette.close()"
   >
-    <div class="palette">
+    <!-- The field would take Esc for closing its list, which is the whole of the dialog. -->
+    <div class="palette" @keydown.esc.capture="palette.close()">
       <label :for="id" class="visually-hidden">Go to</label>
       <AutoComplete
         :id="id"
