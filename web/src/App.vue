@@ -7,8 +7,7 @@ import { computed, defineAsyncComponent } from 'vue'
 import OutboxNote from './offline/OutboxNote.vue'
 import AppHeader from './shared/shell/AppHeader.vue'
 import FailureNote from './shared/shell/FailureNote.vue'
-import { useHelp } from './shared/help/use-help.ts'
-import { usePalette } from './shared/shell/use-palette.ts'
+import { useSaid } from './shared/units/said.ts'
 import { useLocale } from './shared/units/use-locale.ts'
 import { libraryTheme } from './ui/library-theme.ts'
 import ToastHost from './ui/ToastHost.vue'
@@ -29,8 +28,7 @@ const antDesign = computed(() =>
 const libraryWords = computed(() =>
   locales[locale.value].dayOrder === 'month first' ? enUS : enGB,
 )
-usePalette()
-useHelp()
+useSaid()
 </script>
 
 <template>

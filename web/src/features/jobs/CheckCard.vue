@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../../shared/units/said.ts'
 import { featureOf, type Check } from '@spudder/core/verdict/diagnosis'
 import { findingNames, type FindingName } from '@spudder/core/seen/finding'
 import { computed } from 'vue'
@@ -14,8 +15,8 @@ const asked = computed(() => props.check.reveals.map((name) => midSentence(featu
 
 <template>
   <div class="check">
-    <p>{{ check.how }}</p>
-    <p v-if="check.caution" class="caution">{{ check.caution }}</p>
+    <p>{{ said(check.how) }}</p>
+    <p v-if="check.caution" class="caution">{{ said(check.caution) }}</p>
     <p>
       It tells: {{ asked.join(', ') }}.
       <RouterLink v-if="isLook" :to="{ name: 'look' }">Say on the look what came out</RouterLink>

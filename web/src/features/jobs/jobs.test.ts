@@ -1,3 +1,4 @@
+import { said } from '../../shared/units/said.ts'
 import { mount } from '@vue/test-utils'
 import { cautionsFor } from '@spudder/core/apply/caution'
 import { planFills } from '@spudder/core/apply/mix'
@@ -30,7 +31,7 @@ describe('what is taken outside', () => {
     const work = { context: 'turf', route: 'leaf', sourceId: 'ferrous-sulfate' } as const
     const list = mount(CautionList, { props: work })
     const words = list.findAll('li').map((item) => item.text())
-    expect(words).toEqual(cautionsFor(work).map((caution) => caution.words))
+    expect(words).toEqual(cautionsFor(work).map((caution) => said(caution.words)))
     expect(words[0]).toMatch(/label is the law/)
   })
 

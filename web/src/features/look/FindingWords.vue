@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../../shared/units/said.ts'
 import FoldBox from '../../ui/FoldBox.vue'
 import {
   findingNames,
@@ -57,13 +58,16 @@ const groups = computed(() =>
     .filter(({ open, more }) => open.length + more.length > 0),
 )
 /** Made once, so that a stroke of the brush leaves the chips that it does not touch alone. */
-const options = new Map(
-  findingNames.map((name) => [
-    name,
-    Object.entries(valuesOf(name)).map(([value, words]) => ({ value, words })),
-  ]),
+const options = computed(
+  () =>
+    new Map(
+      findingNames.map((name) => [
+        name,
+        Object.entries(valuesOf(name)).map(([value, words]) => ({ value, words: said(words) })),
+      ]),
+    ),
 )
-const optionsOf = (name: FindingName) => options.get(name) ?? []
+const optionsOf = (name: FindingName) => options.value.get(name) ?? []
 const leafWords = computed(() => {
   const { pattern, severity, oldPattern } = props.findings
   if (!pattern || !severity) return 'Paint a leaf to say how pale and which pattern.'

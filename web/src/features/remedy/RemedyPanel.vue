@@ -12,7 +12,7 @@ import { pHAt } from '../../shared/case/pH-now.ts'
 import LabelReader from './LabelReader.vue'
 import RemedyChooser from './RemedyChooser.vue'
 
-const { stand, story, openCase, newestLook, verdict, remedies, system } = useStandCase()
+const { stand, story, openCase, newestLook, verdict, remedies, system, place } = useStandCase()
 /** What is on the shelf is ranked from the first; without a shelf the catalogue alone is. */
 const shelf = useShelf(() => stand.value?.placeId)
 const isShelfAwaited = computed(() => shelf.status.value === 'pending')
@@ -25,8 +25,9 @@ const pHBelief = computed(
 </script>
 
 <template>
+  <!-- Rates are laid out in the units of the place: they wait until it is known. -->
   <div v-if="openCase && newestLook && stand && story && leading">
-    <RemedyChooser v-if="!isShelfAwaited" :key="stand.id" :stand="stand" />
+    <RemedyChooser v-if="!isShelfAwaited && place" :key="stand.id" :stand="stand" />
     <FoldBox class="label" words="Read a label for this stand">
       <LabelReader :p-h="pHBelief" :routes="contexts[stand.context].routes" />
     </FoldBox>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../../shared/units/said.ts'
 import type { Cause } from '@spudder/core/verdict/diagnosis'
 import { sourceWords } from '@spudder/core/base/reference'
 import { computed } from 'vue'
@@ -11,14 +12,14 @@ const ending = computed(() => props.cause.ending)
 <template>
   <section class="sheet ending" :aria-label="`What to do: ${cause.name}`">
     <h3>What to do: {{ cause.name }}</h3>
-    <p class="first">{{ ending.first }}</p>
+    <p class="first">{{ said(ending.first) }}</p>
     <ul>
-      <li v-for="step in ending.then" :key="step">{{ step }}</li>
+      <li v-for="step in ending.then" :key="step">{{ said(step) }}</li>
     </ul>
     <dl>
       <template v-if="ending.doNotBuy">
         <dt>Do not buy</dt>
-        <dd class="no">{{ ending.doNotBuy }}</dd>
+        <dd class="no">{{ said(ending.doNotBuy) }}</dd>
       </template>
       <template v-if="ending.call">
         <dt>Call</dt>
@@ -27,11 +28,11 @@ const ending = computed(() => props.cause.ending)
       <template v-if="ending.cautions">
         <dt>Take care</dt>
         <dd>
-          <p v-for="caution in ending.cautions" :key="caution">{{ caution }}</p>
+          <p v-for="caution in ending.cautions" :key="caution">{{ said(caution) }}</p>
         </dd>
       </template>
       <dt>Look again</dt>
-      <dd>{{ ending.lookAgain }}</dd>
+      <dd>{{ said(ending.lookAgain) }}</dd>
     </dl>
     <p class="source">{{ sourceWords(ending) }}</p>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../units/said.ts'
 import { cautionsFor } from '@spudder/core/apply/caution'
 import type { SourceId } from '@spudder/core/material/source'
 import type { Context, Route } from '@spudder/core/stand/plant'
@@ -15,7 +16,7 @@ const cautions = computed(() =>
   <div class="cautions" role="note" aria-label="Cautions">
     <h2 class="minor">Before you open the bag</h2>
     <ul>
-      <li v-for="caution in cautions" :key="caution.id">{{ caution.words }}</li>
+      <li v-for="caution in cautions" :key="caution.id">{{ said(caution.words) }}</li>
     </ul>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../units/said.ts'
 import type { Column } from '../../ui/table-columns.ts'
 import DataTable from '../../ui/DataTable.vue'
 import FoldBox from '../../ui/FoldBox.vue'
@@ -76,7 +77,7 @@ function effectWords({ leads, probability, changesLead, changesTreatment }: Chec
   return changesLead ? `another cause: ${lead}` : `still ${lead}`
 }
 const answerColumns: readonly Column<CheckAnswer>[] = [
-  { key: 'if', title: 'If', isHead: true, text: (answer) => answer.words },
+  { key: 'if', title: 'If', isHead: true, text: (answer) => said(answer.words) },
   { key: 'chance', title: 'chance', isFigure: true, text: (answer) => percent(answer.chance) },
   { key: 'then', title: 'then' },
 ]
@@ -102,8 +103,8 @@ const answerColumns: readonly Column<CheckAnswer>[] = [
             </span>
           </template>
           <div v-if="opened.has(next.check.id)" class="opened">
-            <p>{{ next.check.how }}</p>
-            <p v-if="next.check.caution" class="caution">{{ next.check.caution }}</p>
+            <p>{{ said(next.check.how) }}</p>
+            <p v-if="next.check.caution" class="caution">{{ said(next.check.caution) }}</p>
             <DataTable
               :label="`Answers to: ${next.check.name}`"
               :columns="answerColumns"
@@ -138,7 +139,7 @@ const answerColumns: readonly Column<CheckAnswer>[] = [
               shape="round"
               @click="emit('say', name, String(value))"
             >
-              <span class="visually-hidden">{{ next.check.name }}: </span>{{ words }}
+              <span class="visually-hidden">{{ next.check.name }}: </span>{{ said(words) }}
             </Button>
           </template>
         </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../units/said.ts'
 import FoldBox from '../../ui/FoldBox.vue'
 import { Button } from 'ant-design-vue'
 import { percent } from '@spudder/core/base/quantity'
@@ -57,8 +58,8 @@ const reasonsOf = ({ id }: RankedHypothesis): readonly Reason[] => reasons.value
 /** "Clearly. Iron does not move out of old leaves …"; the why belongs to a reason for. */
 function weightWords({ weightDb, why }: Reason): string {
   const strength = strengthWords(weightDb)
-  const said = `${strength[0]?.toUpperCase()}${strength.slice(1)}.`
-  return why && weightDb > 0 ? `${said} ${why}` : said
+  const strong = `${strength[0]?.toUpperCase()}${strength.slice(1)}.`
+  return why && weightDb > 0 ? `${strong} ${said(why)}` : strong
 }
 const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => remedy === 'iron')
 </script>
