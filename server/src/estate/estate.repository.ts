@@ -124,16 +124,16 @@ export async function selectCaseStates(connection: Connection, standIds: readonl
   return { cases, looks, remedies, entries }
 }
 
-/** What the lists of an estate show of its stands beside their cases. */
+/** What the lists of an estate show of some stands of a place beside their cases. */
 export async function selectListed(
   connection: Connection,
-  stands: readonly { readonly id: string }[],
+  placeId: string,
+  ids: readonly string[],
   from: string,
 ) {
-  const ids = stands.map(({ id }) => id)
   if (ids.length === 0) return { colours: [], jobs: [], entries: [], prices: [] }
   const isColour = and(
-    inArray(reading.standId, ids),
+    inArray(reading.standId, [...ids]),
     inArray(reading.kind, [...colourKinds]),
     or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
   )
@@ -161,7 +161,7 @@ export async function selectListed(
       .orderBy(desc(reading.createdAt)),
     selectNamedJobs(
       connection,
-      and(inArray(job.standId, ids), eq(job.status, 'planned')),
+      and(inArray(job.standId, [...ids]), eq(job.status, 'planned')),
       ...inOrderOfWork,
     ),
     connection
@@ -173,10 +173,11 @@ export async function selectListed(
         productKg: entry.productKg,
       })
       .from(entry)
-      .where(and(inArray(entry.standId, ids), gte(entry.happenedOn, from))),
+      .where(and(inArray(entry.standId, [...ids]), gte(entry.happenedOn, from))),
     connection
       .select({ id: product.id, packPrice: product.packPrice, packKg: product.packKg })
-      .from(product),
+      .from(product)
+      .where(eq(product.placeId, placeId)),
   ])
   return { colours, jobs, entries, prices }
 }

@@ -99,7 +99,7 @@ export async function listStands(
   const [stateOf, cases, rows] = [
     await readCaseStates(connection, ids),
     byStand(await selectOpenCases(connection, ids)),
-    await selectListed(connection, stands, from),
+    await selectListed(connection, placeId, ids, from),
   ]
   const colours = byStand(rows.colours)
   const jobs = group(rows.jobs, ({ job }) => job.standId)

@@ -142,10 +142,4 @@ const feed = system.value === 'us' ? 'for example 2 lb/1000 ft2' : 'for example 
   list-style: disc;
   margin-top: 4px;
 }
-.anew {
-  font-size: 0.86rem;
-  display: flex;
-  gap: 7px;
-  align-items: baseline;
-}
 </style>

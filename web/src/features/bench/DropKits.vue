@@ -192,11 +192,6 @@ fieldset {
   gap: 7px;
   align-content: start;
 }
-legend {
-  font-size: 0.95rem;
-  color: var(--ink);
-  margin-bottom: 4px;
-}
 .count {
   display: grid;
   grid-template-columns: 44px 1fr 44px;

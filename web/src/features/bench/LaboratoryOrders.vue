@@ -143,10 +143,6 @@ li {
   border-bottom: 1px solid var(--line);
   font-size: 0.9rem;
 }
-.wrong {
-  color: var(--rust);
-  font-size: 0.84rem;
-}
 @media (width < 700px) {
   .orders {
     grid-template-columns: minmax(0, 1fr);

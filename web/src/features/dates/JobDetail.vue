@@ -164,10 +164,4 @@ const done = computed(() => job.value && doneBy[job.value.kind])
   align-items: center;
   gap: 8px;
 }
-.hold {
-  display: flex;
-  gap: 8px;
-  align-items: baseline;
-  font-size: 0.88rem;
-}
 </style>

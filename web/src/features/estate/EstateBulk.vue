@@ -42,12 +42,17 @@ const packetOptions = laboratoryPacketNames.map((value) => ({
 const count = computed(() =>
   props.stands.length === 1 ? 'one stand' : `${props.stands.length} stands`,
 )
-/** Made once for what is chosen, so that sending it again stores it once. */
-const newId = () => crypto.randomUUID()
+/** Made once for each stand when the question opens, so that sending it again stores it once. */
+const made = new Map<string, string>()
+function idFor(standId: string): string {
+  const id = made.get(standId) ?? crypto.randomUUID()
+  made.set(standId, id)
+  return id
+}
 
 async function planLooks(): Promise<void> {
   const dto = {
-    looks: props.stands.map(({ id }) => ({ id: newId(), standId: id })),
+    looks: props.stands.map(({ id }) => ({ id: idFor(id), standId: id })),
     dueOn: day.value,
   }
   if (!(await looks.send({ placeId: props.placeId, dto }))) return
@@ -58,7 +63,7 @@ async function planLooks(): Promise<void> {
 async function orderTests(): Promise<void> {
   for (const { id } of props.stands) {
     const dto = {
-      id: newId(),
+      id: idFor(id),
       orderedOn: day.value,
       packets: [...packets.value],
       places: ['whole' as const],
@@ -98,6 +103,7 @@ const sheets = computed(() =>
   props.stands.flatMap(({ id, nextJobId }) => (nextJobId ? [`${id}:${nextJobId}`] : [])),
 )
 function open(what: 'look' | 'test'): void {
+  made.clear()
   day.value = what === 'look' ? addDays(today(), 1) : today()
   asked.value = what
 }

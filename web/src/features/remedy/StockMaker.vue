@@ -135,7 +135,4 @@ fieldset {
   gap: 3px 12px;
   font-size: 0.88rem;
 }
-legend {
-  padding-bottom: 4px;
-}
 </style>

@@ -154,9 +154,6 @@ header,
   grid-template-columns: repeat(auto-fill, minmax(58px, 1fr));
   gap: 6px;
 }
-.tick {
-  font-size: 0.9rem;
-}
 .warn {
   color: var(--rust);
   font-weight: 560;

@@ -254,9 +254,6 @@ dd small {
   border: 1px solid var(--strong-line);
   vertical-align: -1px;
 }
-.tick {
-  font-size: 0.88rem;
-}
 .when,
 .row {
   display: flex;

@@ -83,10 +83,6 @@ fieldset {
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 8px;
 }
-legend {
-  font-size: 0.86rem;
-  font-weight: 600;
-}
 .warn {
   color: var(--rust);
   font-weight: 560;
