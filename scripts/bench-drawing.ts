@@ -49,7 +49,7 @@ export async function drawEstate(browser: Browser, url: string, placeId: string)
   await page.waitForTimeout(800)
   const still = await frameTimes(page, 0)
   const moving = await frameTimes(page, 60)
-  const rowsDrawn = await page.locator('.row').count()
+  const rowsDrawn = await page.locator('.row .name').count()
   await page.close()
   const slow = moving.toSorted((a, b) => a - b)[Math.floor(moving.length * 0.95)] ?? Number.NaN
   return {
@@ -161,16 +161,17 @@ export async function dragMs(browser: Browser, url: string, placeId: string): Pr
   const frames = await frameTimes(page, 0)
   const times = await page.evaluate(async () => {
     const frame = () => new Promise((resolve) => requestAnimationFrame(resolve))
-    const slider = document.querySelector<HTMLInputElement>('.soil-water input[type=range]')
+    const slider = document.querySelector('.soil-water [role=slider]')
+    if (!slider) throw new Error('there is no slider of calcium')
+    const step = { key: 'ArrowRight', keyCode: 39, bubbles: true, cancelable: true }
     const drawn = () =>
       [...document.querySelectorAll('.charts .line')].map((path) => path.getAttribute('d')).join()
     const all: number[] = []
-    for (let step = 0; slider && step < 40; step += 1) {
+    for (let steps = 0; steps < 40; steps += 1) {
       await frame()
       const before = drawn()
       const start = performance.now()
-      slider.value = String(-1.2 + step * 0.06)
-      slider.dispatchEvent(new Event('input', { bubbles: true }))
+      slider.dispatchEvent(new KeyboardEvent('keydown', step))
       for (let waited = 0; waited < 30; waited += 1) {
         await frame()
         if (drawn() !== before) break

@@ -5,6 +5,7 @@ import { baselineMs, curveSetMs, laboratoryFileMs, nextChecksMs, verdictMs } fro
 import { dragMs, drawEstate, firstLoadKb, openBrowser, strokeMs } from './bench-drawing.ts'
 import { fillRecords, planDemoMs, searchMs } from './bench-dates.ts'
 import { fillPlaces, queryMs } from './bench-estate.ts'
+import { layoutShift, loadingMs, openRemedy } from './bench-loading.ts'
 import { pathMs, pathOnPageMs } from './bench-path.ts'
 import { photoSpeed } from './bench-photo.ts'
 import { buildWeb } from './build-web.ts'
@@ -114,6 +115,25 @@ try {
     port: await freePort(5410),
     isDemo: true,
   })
+  const browser = await openBrowser()
+  for (const [slowdown, aim] of [
+    [1, '1.0 s'],
+    [4, '2.2 s'],
+  ] as const) {
+    const { shellMs, drawnMs } = await loadingMs(browser, server.url, '.row .name', slowdown)
+    say(
+      `estate of the demo at 1/${slowdown} of the processor: first ribbon drawn after ${figure(drawnMs)} ms, ${figure(drawnMs / shellMs)} × the header alone (aim: ${aim})`,
+    )
+  }
+  const remedy = await openRemedy(server.url)
+  const shifts = [
+    await layoutShift(browser, server.url, '.row .name'),
+    await layoutShift(browser, remedy, '.remedy .right'),
+  ]
+  say(
+    `layout shift while loading at 1/4 of the processor: estate ${shifts[0]?.toFixed(3)}, remedy ${shifts[1]?.toFixed(3)} (aim: under 0.05)`,
+  )
+  await browser.close()
   const plan = await planDemoMs(server.url)
   say(
     `season of the demo estate, ${plan.jobs} jobs: planned in ${figure(plan.planMs)} ms, ${figure(plan.planMs / plan.simpleMs)} × the earliest-fit plan alone; expected loss ${figure(plan.loss)} in place of ${figure(plan.simpleLoss)}; ${plan.breaches} rules broken (aim: under 10 s, none)`,

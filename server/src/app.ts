@@ -8,6 +8,7 @@ import { randomUUID } from 'node:crypto'
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { pinoHttp } from 'pino-http'
+import sirv from 'sirv'
 import type { Logger } from 'pino'
 import { serveAcidPlans } from './acid-plan/acid-plan.routes.ts'
 import { serveCases } from './case/case.routes.ts'
@@ -100,8 +101,11 @@ const contentSecurity = {
 
 function serveWeb(app: Express, folder: string): void {
   const page = join(folder, 'index.html')
-  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y' }))
-  app.use(express.static(folder, { index: false }))
+  // The build packed every file already: packing them at each load costs what the page waits for.
+  const packed = { gzip: true, brotli: true }
+  const assets = join(folder, 'assets')
+  app.use('/assets', sirv(assets, { ...packed, immutable: true, maxAge: 365 * 86_400 }))
+  app.use(sirv(folder, { ...packed, extensions: [], maxAge: 0, etag: true }))
   app.get('/{*any}', (_request, response) => response.sendFile(page))
 }
 

@@ -1,22 +1,27 @@
 <script setup lang="ts">
-import { App, ConfigProvider, Layout, LayoutContent } from 'ant-design-vue'
+import { ConfigProvider, Layout, LayoutContent } from 'ant-design-vue'
 import enGB from 'ant-design-vue/es/locale/en_GB'
 import enUS from 'ant-design-vue/es/locale/en_US'
 import { locales } from '@spudder/core/base/writing'
 import { computed, defineAsyncComponent } from 'vue'
 import OutboxNote from './offline/OutboxNote.vue'
+import { useHelp } from './shared/help/use-help.ts'
 import AppHeader from './shared/shell/AppHeader.vue'
 import FailureNote from './shared/shell/FailureNote.vue'
+import { useOnceOpen } from './shared/shell/use-once-open.ts'
+import { usePalette } from './shared/shell/use-palette.ts'
+import { useShellKeys } from './shared/shell/use-shell-keys.ts'
 import { useSaid } from './shared/units/said.ts'
 import { useLocale } from './shared/units/use-locale.ts'
 import { libraryTheme } from './ui/library-theme.ts'
-import ToastHost from './ui/ToastHost.vue'
 import { useNarrow } from './ui/use-narrow.ts'
 import { useTheme } from './ui/use-theme.ts'
+import { useToasts } from './ui/use-toasts.ts'
 
-// What nobody sees at first comes after what everybody does.
+// What is shown only when it is asked for is loaded then.
 const CommandPalette = defineAsyncComponent(() => import('./shared/shell/CommandPalette.vue'))
 const HelpDrawer = defineAsyncComponent(() => import('./shared/help/HelpDrawer.vue'))
+const ToastHost = defineAsyncComponent(() => import('./ui/ToastHost.vue'))
 
 const theme = useTheme()
 const isNarrow = useNarrow()
@@ -29,24 +34,28 @@ const libraryWords = computed(() =>
   locales[locale.value].dayOrder === 'month first' ? enUS : enGB,
 )
 useSaid()
+useShellKeys()
+const palette = usePalette()
+const help = useHelp()
+const toasts = useToasts()
+const wasPaletteOpen = useOnceOpen(() => palette.isOpen)
+const wasHelpOpen = useOnceOpen(() => help.isOpen)
 </script>
 
 <template>
   <ConfigProvider :theme="antDesign" :locale="libraryWords" :auto-insert-space-in-button="false">
-    <App>
-      <a class="skip" href="#main">Skip to the content</a>
-      <Layout class="app">
-        <AppHeader />
-        <OutboxNote />
-        <FailureNote />
-        <LayoutContent id="main" class="main" tabindex="-1">
-          <RouterView :key="locale" />
-        </LayoutContent>
-      </Layout>
-      <CommandPalette />
-      <HelpDrawer />
-      <ToastHost />
-    </App>
+    <a class="skip" href="#main">Skip to the content</a>
+    <Layout class="app">
+      <AppHeader />
+      <OutboxNote />
+      <FailureNote />
+      <LayoutContent id="main" class="main" tabindex="-1">
+        <RouterView :key="locale" />
+      </LayoutContent>
+    </Layout>
+    <CommandPalette v-if="wasPaletteOpen" />
+    <HelpDrawer v-if="wasHelpOpen" />
+    <ToastHost v-if="toasts.last" />
   </ConfigProvider>
 </template>
 

@@ -3,7 +3,7 @@ import { loopStateOf } from '@spudder/core/apply/dose'
 import { dropsOf, type SprayerSetup } from '@spudder/core/apply/sprayer'
 import type { JarTest } from '@spudder/core/apply/work'
 import type { Day } from '@spudder/core/base/calendar'
-import type { LabelMaximum, Rate, StandMeasures } from '@spudder/core/material/rate'
+import type { LabelFigure, Rate, StandMeasures } from '@spudder/core/material/rate'
 import type { Reading } from '@spudder/core/seen/reading'
 import type { Context, StandSize } from '@spudder/core/stand/plant'
 import type { CreateRemedyDto } from './remedy.dto.ts'
@@ -19,7 +19,7 @@ export interface KnownOfApplication {
     | {
         readonly name: string
         readonly densityKgPerL: number | null
-        readonly labelMaximum: LabelMaximum | null
+        readonly labelMaximum: LabelFigure | null
       }
     | undefined
   readonly setup: SprayerSetup | undefined

@@ -35,9 +35,19 @@ function Short(label: string, longest: number): PropertyDecorator {
   return (target, key) => decorators.forEach((decorate) => decorate(target, key))
 }
 
-class LabelMaximumDto {
-  @Bounded('Label maximum', { min: 1e-6, max: 1e6 }) value!: number
-  @IsUnit('Label maximum') unit!: string
+class LabelFigureDto {
+  @Bounded('Figure of the label', { min: 1e-6, max: 1e6 }) value!: number
+  @IsUnit('Figure of the label') unit!: string
+}
+
+function IsLabelFigure(label: string): PropertyDecorator {
+  const decorators = [
+    IsOptional(),
+    IsObject({ message: `${label}: give value and unit.` }),
+    ValidateNested(),
+    Type(() => LabelFigureDto),
+  ]
+  return (target, key) => decorators.forEach((decorate) => decorate(target, key))
 }
 
 /** A product of the shelf, as its label and its bill say. */
@@ -53,11 +63,8 @@ class ProductForm {
   @IsOptional() @Bounded('Density', { min: 0.05, max: 5, unit: 'kg/L' }) densityKgPerL?: number
   @IsOptional() @Bounded('Stock', { min: 0, max: 1e6, unit: 'kg' }) stockKg?: number
   @Short('Lot', 60) lot?: string
-  @IsOptional()
-  @IsObject({ message: 'Label maximum: give value and unit.' })
-  @ValidateNested()
-  @Type(() => LabelMaximumDto)
-  labelMaximum?: LabelMaximumDto
+  @IsLabelFigure('Rate on the label') labelRate?: LabelFigureDto
+  @IsLabelFigure('Label maximum') labelMaximum?: LabelFigureDto
   @IsIn(stainNames, { message: 'Stain: choose one of the list.' }) stain!: Stain
   @IsIn(organics, { message: 'Organic: choose certified, not or unknown.' })
   organic!: (typeof organics)[number]

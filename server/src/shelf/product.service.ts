@@ -5,6 +5,7 @@ import {
   type ImportProductsDto,
 } from '@spudder/contract/shelf'
 import { changedOf, keptOf } from '@spudder/contract/validation'
+import { isOverMaximum, rateOverMaximum } from '@spudder/core/material/rate'
 import type { Connection, Database } from '../database/connect.ts'
 import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -27,6 +28,16 @@ const rowOf = (placeId: string, dto: CreateProductDto, recorder: Recorder): Prod
   ...newlyRecordedBy(recorder),
 })
 
+/**
+ * A label tells no rate over its own maximum: one of the two was misread.
+ * @throws {ServiceError} invalid-body
+ */
+function requireRateWithinMaximum({ labelRate, labelMaximum }: ProductRow): void {
+  if (!labelRate || !labelMaximum || !isOverMaximum(labelRate, labelMaximum)) return
+  const message = rateOverMaximum
+  throw new ServiceError('invalid-body', message, [{ field: 'labelRate', message }])
+}
+
 /** Puts a product on the shelf of a place. */
 export async function createProduct(
   connection: Connection,
@@ -35,7 +46,9 @@ export async function createProduct(
   dto: CreateProductDto,
 ): Promise<ProductDto> {
   await findPlace(connection, placeId)
-  return toDto(await insertProduct(connection, rowOf(placeId, dto, recorder)))
+  const row = rowOf(placeId, dto, recorder)
+  requireRateWithinMaximum(row)
+  return toDto(await insertProduct(connection, row))
 }
 
 /** Puts several products on the shelf: all of them or none. */
@@ -108,6 +121,7 @@ export function changeProduct(
       isRetired: change.isRetired ?? before.isRetired,
       ...changedBy(recorder),
     }
+    requireRateWithinMaximum(row)
     if (change.labelMaximum) await requirePlansWithinLabel(transaction, row)
     await updateProduct(transaction, row)
     return toDto(row)

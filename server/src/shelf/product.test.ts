@@ -49,6 +49,19 @@ describe('the shelf of a place', () => {
     expect((await shelfOf(id))[0]).toEqual(changed)
   })
 
+  it('keeps the rate on the label, and refuses one over the maximum of the same label', async () => {
+    const { id } = await newPlace()
+    const labelRate = { value: 3, unit: 'oz/1000 ft2' }
+    const body = { ...productBody(), labelRate }
+    const { id: productId } = await post<ProductDto>(`/places/${id}/products`, body)
+    expect((await shelfOf(id))[0]?.labelRate).toEqual(labelRate)
+    const over = { labelRate: { value: 5, unit: 'oz/1000 ft2' } }
+    const answer = await refused('patch', `/products/${productId}`, over, 400)
+    expect(JSON.stringify(answer)).toContain('over the maximum of the same label')
+    await refused('post', `/places/${id}/products`, { ...productBody(), ...over }, 400)
+    expect((await shelfOf(id)).map((each) => each.labelRate)).toEqual([labelRate])
+  })
+
   it('takes a product off and puts it back; nothing is lost', async () => {
     const { id } = await newPlace()
     const { id: productId } = await post<ProductDto>(`/places/${id}/products`, productBody())

@@ -17,6 +17,7 @@ export const shelfOfVennlow: readonly CreateProductDto[] = [
     packKg: 50 * kgPerLb,
     stockKg: 34,
     lot: 'S-2214',
+    labelRate: { value: 3, unit: 'oz/1000 ft2' },
     labelMaximum: { value: 4, unit: 'oz/1000 ft2' },
     organic: 'certified',
     hazards: 'Harmful when swallowed. Stains paving.',

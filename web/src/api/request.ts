@@ -1,4 +1,5 @@
 import { ApiProblem, toApiProblem } from './api-problem.ts'
+import { takeEarly } from './early-answers.ts'
 
 /** What is sent: JSON, or a file under its own type. */
 const sent = (body: object | Blob | undefined): { type?: string; body?: BodyInit } => {
@@ -9,7 +10,8 @@ const sent = (body: object | Blob | undefined): { type?: string; body?: BodyInit
 
 /** @throws {ApiProblem} unreachable, or what the server had against it */
 async function send(path: string, init: RequestInit): Promise<Response> {
-  const response = await fetch(`/api${path}`, init).catch(() => {
+  const early = init.method === 'GET' ? takeEarly(path) : undefined
+  const response = await (early ?? fetch(`/api${path}`, init)).catch(() => {
     throw new ApiProblem('unreachable')
   })
   if (response.ok) return response

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { App, Button } from 'ant-design-vue'
-import { h, watch } from 'vue'
+import { Button, message as library } from 'ant-design-vue'
+import { h, onMounted, watch } from 'vue'
 import { useToasts, type Toast } from './use-toasts.ts'
 
-/** Draws what was said; to stand once, inside the library's own App. */
-const { message } = App.useApp()
+/** Draws what was said; to stand once, from the first thing said on. */
+const [message, Holder] = library.useMessage()
 const toasts = useToasts()
 /** Long enough to read, longer where something can be undone [s]. */
 const shownFor = { told: 4, undoable: 10 } as const
@@ -19,20 +19,21 @@ function contentOf({ words, undo }: Toast, close: () => void) {
   const button = h(Button, { type: 'link', size: 'small', onClick: act }, () => 'Undo')
   return h('span', { role: 'status' }, [words, ' ', button])
 }
-watch(
-  () => toasts.last,
-  (toast) => {
-    if (!toast) return
-    const mine = `toast-${(key += 1)}`
-    void message.success({
-      key: mine,
-      content: () => contentOf(toast, () => message.destroy(mine)) as never,
-      duration: toast.undo ? shownFor.undoable : shownFor.told,
-    })
-  },
-)
+function show(toast: Toast | undefined): void {
+  if (!toast) return
+  const mine = `toast-${(key += 1)}`
+  void message.success({
+    key: mine,
+    content: () => contentOf(toast, () => message.destroy(mine)) as never,
+    duration: toast.undo ? shownFor.undoable : shownFor.told,
+  })
+}
+onMounted(() => {
+  show(toasts.last)
+  watch(() => toasts.last, show)
+})
 </script>
 
 <template>
-  <span hidden />
+  <Holder />
 </template>

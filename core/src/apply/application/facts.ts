@@ -1,5 +1,5 @@
 import type { Context, Route, StandSize } from '../../stand/plant/index.ts'
-import type { LabelMaximum, Rate, StandMeasures } from '../../material/rate/index.ts'
+import type { LabelFigure, Rate, StandMeasures } from '../../material/rate/index.ts'
 import type { SourceId } from '../../material/source/index.ts'
 import type { LoopState } from '../dose/index.ts'
 import type { DropClass } from '../sprayer/index.ts'
@@ -53,7 +53,7 @@ export interface ApplicationFacts {
         readonly name: string
         /** Weighed once, or by its label [kg/L]. */
         readonly weighedKgPerL: number | undefined
-        readonly labelMaximum: LabelMaximum | undefined
+        readonly labelMaximum: LabelFigure | undefined
       }
     | undefined
   /** Drops of the sprayer; undefined where nobody knows. */

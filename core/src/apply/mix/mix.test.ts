@@ -90,6 +90,16 @@ describe('checkSpray', () => {
     expect(ids(0.9, { context: 'shrub', productKg: 0.02 * 3.4 })).toEqual(['try-first'])
   })
 
+  it('tells one thing where a spray is too strong in too much water: less product', () => {
+    // 25 L/ha of a dense liquid in 600 L/ha.
+    const both = check(600 / 9.354 / 43.56, { ...salt, productKg: 0.35 })
+    expect(both.map(({ id }) => id)).toEqual(['runs-off', 'leaf-burn'])
+    const said = both.map(({ words }) => words).join(' ')
+    expect(said).toMatch(/lower rate: more water would run off, less would make it stronger/)
+    expect(said).not.toMatch(/Use (more|less) water/)
+    expect(check(0.9, { ...salt, productKg: 0.3 })[0]?.words).toMatch(/Use more water or a lower/)
+  })
+
   it('warns of heat and of drops that bounce', () => {
     expect(check(0.9, { maxC: 31 })[0]?.words).toMatch(/cool hours only/)
     expect(check(0.9, { maxC: 34 })[0]?.words).toMatch(/burns leaves/)

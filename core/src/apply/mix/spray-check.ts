@@ -35,11 +35,17 @@ export interface MixWarning extends Sourced {
   readonly stops: boolean
 }
 
-/** A share as people say it. */
+/** What is too strong in too much water is mended by the rate alone: neither more nor less water. */
+const rateAlone = 'Use a lower rate: more water would run off, less would make it stronger still.'
 
-function waterWarnings({ carrierL, areaM2, drop }: SprayCheckInput): MixWarning[] {
-  const waterPerM2 = areaM2 ? carrierL / areaM2 : 0
-  if (waterPerM2 <= runOffCarrierLPerM2.value * 1.001) return []
+const waterPerM2Of = ({ carrierL, areaM2 }: SprayCheckInput): number =>
+  areaM2 ? carrierL / areaM2 : 0
+const isRunningOff = (input: SprayCheckInput): boolean =>
+  input.route === 'leaf' && waterPerM2Of(input) > runOffCarrierLPerM2.value * 1.001
+
+function waterWarnings(input: SprayCheckInput, isTooStrong: boolean): MixWarning[] {
+  if (!isRunningOff(input)) return []
+  const waterPerM2 = waterPerM2Of(input)
   const times = formatNumber(waterPerM2 / runOffCarrierLPerM2.value, 2)
   const { source, mark } = runOffCarrierLPerM2
   if (waterPerM2 > mostLeafCarrierLPerM2.value) {
@@ -53,11 +59,12 @@ function waterWarnings({ carrierL, areaM2, drop }: SprayCheckInput): MixWarning[
       },
     ]
   }
-  const { low, usual, high } = leafRetentionAt(waterPerM2, drop)
+  const { low, usual, high } = leafRetentionAt(waterPerM2, input.drop)
+  const mending = isTooStrong ? '' : ' Use less water or a finer spray.'
   return [
     {
       id: 'runs-off',
-      words: `Much of this runs off the leaf: ${times} times the 40 gal/acre (374 L/ha) that stays on. About ${percent(usual)} of the iron stays (${percentRange(low, high)}). Use less water or a finer spray.`,
+      words: `Much of this runs off the leaf: ${times} times the 40 gal/acre (374 L/ha) that stays on. About ${percent(usual)} of the iron stays (${percentRange(low, high)}).${mending}`,
       stops: false,
       source,
       mark,
@@ -65,7 +72,8 @@ function waterWarnings({ carrierL, areaM2, drop }: SprayCheckInput): MixWarning[
   ]
 }
 
-function burnWarnings({ context, source, productKg, carrierL }: SprayCheckInput): MixWarning[] {
+function burnWarnings(input: SprayCheckInput): MixWarning[] {
+  const { context, source, productKg, carrierL } = input
   const limit = leafBurnLimit[context]
   if (!limit || source.nutrient !== 'Fe') return []
   const share = productKg / carrierL
@@ -76,7 +84,7 @@ function burnWarnings({ context, source, productKg, carrierL }: SprayCheckInput)
     : ({ source: `${limit.source}, read across from sulfate`, mark: 'J', stops: false } as const)
   if (share <= (isSulfate ? limit.tryFirst : limit.most) * 1.001) return []
   if (isSulfate && share > limit.most * 1.001) {
-    const words = `This spray is ${strength(share, 2)}: over the ${strength(limit.most, 2)} that these leaves bear. Use more water or a lower rate.`
+    const words = `This spray is ${strength(share, 2)}: over the ${strength(limit.most, 2)} that these leaves bear. ${isRunningOff(input) ? rateAlone : 'Use more water or a lower rate.'}`
     return [{ id: 'leaf-burn', words, ...from }]
   }
   const words = `At ${strength(share, 2)} soft leaves can burn: spray a small patch first and look two days later.`
@@ -120,7 +128,7 @@ export function checkSpray(input: SprayCheckInput): readonly MixWarning[] {
     ? [
         {
           id: 'solubility',
-          words: `It does not dissolve: at most ${strong.mostGPerL} g go into a litre of cool water. Use more water.`,
+          words: `It does not dissolve: at most ${strong.mostGPerL} g go into a litre of cool water. ${isRunningOff(input) ? rateAlone : 'Use more water.'}`,
           stops: true,
           source: strong.source,
           mark: strong.mark,
@@ -128,10 +136,12 @@ export function checkSpray(input: SprayCheckInput): readonly MixWarning[] {
       ]
     : []
   if (input.route !== 'leaf') return warnings
+  const burns = burnWarnings(input)
+  const isTooStrong = strong !== undefined || burns.some(({ id }) => id === 'leaf-burn')
   return [
     ...warnings,
-    ...waterWarnings(input),
-    ...burnWarnings(input),
+    ...waterWarnings(input, isTooStrong),
+    ...burns,
     ...heatWarnings(input),
     ...dropWarnings(input),
   ]

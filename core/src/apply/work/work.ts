@@ -1,7 +1,7 @@
 import type { DoseWarning } from '../dose/index.ts'
 import type { JarOutcome } from '../mix/index.ts'
 import type { Context, Route, StandSize } from '../../stand/plant/index.ts'
-import type { LabelMaximum, StandMeasures } from '../../material/rate/index.ts'
+import type { LabelFigure, StandMeasures } from '../../material/rate/index.ts'
 import type { Sourced } from '../../base/reference/index.ts'
 import type { SourceId } from '../../material/source/index.ts'
 import type { DropClass } from '../sprayer/index.ts'
@@ -37,7 +37,7 @@ export interface PlannedWork {
   readonly contentShare: number
   /** What somebody weighed or the label says, never what a form usually weighs [kg/L]. */
   readonly weighedKgPerL?: number | undefined
-  readonly labelMaximum?: LabelMaximum | undefined
+  readonly labelMaximum?: LabelFigure | undefined
   readonly partners: readonly TankPartner[]
   readonly jarTests: readonly JarTest[]
   readonly waterInAfterH?: number | undefined

@@ -2,6 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
   convertRate,
+  isOverMaximum,
+  labelRateText,
   labelStanding,
   rateBases,
   readRate,
@@ -195,5 +197,27 @@ describe('labelStanding', () => {
         },
       ),
     )
+  })
+})
+
+describe('the rate that a label tells to use', () => {
+  it.each([
+    [3, 'oz/1000 ft2', 4, 'oz/1000 ft2', false],
+    [4, 'oz/1000 ft2', 4, 'oz/1000 ft2', false],
+    [5, 'oz/1000 ft2', 4, 'oz/1000 ft2', true],
+    // 4 oz/1000 ft² are 12.2 kg/ha.
+    [12, 'kg/ha', 4, 'oz/1000 ft2', false],
+    [13, 'kg/ha', 4, 'oz/1000 ft2', true],
+    // What is poured and what is weighed cannot be compared without its density.
+    [40, 'L/ha', 4, 'oz/1000 ft2', false],
+  ])('%d %s beside a maximum of %d %s: over it %s', (value, unit, most, mostUnit, isOver) => {
+    expect(isOverMaximum({ value, unit }, { value: most, unit: mostUnit })).toBe(isOver)
+  })
+  it('is said of the product, so that it is read so in a row that counts iron', () => {
+    const text = labelRateText({ value: 3, unit: 'oz/1000 ft2' })
+    const inIron = readRate(text, { basis: 'iron-per-area', unit: 'lb/acre' }, { ...facts, contentShare: 0.2 }) // prettier-ignore
+    // 3 oz of product on 1000 ft² are 8.17 lb/acre of it.
+    expect(inIron).toBeCloseTo(8.1675 * 0.2, 3)
+    expect(labelRateText({ value: 2, unit: '%' })).toBe('2 %')
   })
 })

@@ -1,12 +1,13 @@
 import { CoreError } from '../../base/error/index.ts'
-import { dimensionOf, parseUnit } from '../../base/quantity/index.ts'
+import { dimensionOf, parseUnit, quantityOf, valueIn } from '../../base/quantity/index.ts'
+import { typedNumber } from '../../base/writing/index.ts'
 import { isNone } from '../../base/reference/index.ts'
 import { rateBases, type RateBasis } from './data/bases.ts'
 import { productOfRate, rateOfProduct } from './convert-rate.ts'
 import type { RateFacts } from './facts.ts'
 
-/** The most that a label allows at once, as it says it. */
-export interface LabelMaximum {
+/** A figure of a label, as it says it: the rate that it tells to use, or the most that it allows. */
+export interface LabelFigure {
   readonly value: number
   /** As "oz/1000 ft2", "kg/ha", "%", "oz/in". */
   readonly unit: string
@@ -40,7 +41,7 @@ function basesOf(unit: string): readonly RateBasis[] {
  * @param productKg product for the whole stand [kg]
  */
 export function labelStanding(
-  maximum: LabelMaximum | undefined,
+  maximum: LabelFigure | undefined,
   productKg: number,
   facts: RateFacts,
 ): LabelStanding {
@@ -61,4 +62,23 @@ export function labelStanding(
     kind: 'unknown',
     missing: missing ?? 'a label maximum by area, trunk, plant, length, water or solution',
   }
+}
+
+/** What is said where the two figures of a label contradict each other. */
+export const rateOverMaximum =
+  'Rate on the label: it is over the maximum of the same label. Read both again.'
+
+/** Whether the rate that a label tells to use is over what the same label allows at once. */
+export function isOverMaximum(rate: LabelFigure, maximum: LabelFigure): boolean {
+  if (dimensionOf(parseUnit(rate.unit)) !== dimensionOf(parseUnit(maximum.unit))) return false
+  const told = valueIn(quantityOf(rate.value, rate.unit), maximum.unit)
+  return told > maximum.value * (1 + rounding)
+}
+
+/** A rate of a label as it is typed where product and nutrient are both said: "3 oz product/1000 ft2". */
+export const labelRateText = ({ value, unit }: LabelFigure): string => {
+  const [over = '', per] = unit.split('/')
+  return per === undefined
+    ? `${typedNumber(value)} ${unit}`
+    : `${typedNumber(value)} ${over} product/${per}`
 }

@@ -1,7 +1,7 @@
 import { CoreError } from '../../base/error/index.ts'
 import { candidateOfProduct, type Candidate } from '../choice/index.ts'
 import { checkLabel, labelBounds, type Label, type LabelDraft } from '../label/index.ts'
-import type { LabelMaximum } from '../rate/index.ts'
+import type { LabelFigure } from '../rate/index.ts'
 import { standInFor, type IronSourceId } from '../source/index.ts'
 
 /** What a product leaves on paving and hands. */
@@ -20,7 +20,9 @@ export interface ShelfProduct {
   readonly densityKgPerL?: number
   readonly stockKg?: number
   readonly lot: string
-  readonly labelMaximum?: LabelMaximum
+  /** The rate that the label tells to use. */
+  readonly labelRate?: LabelFigure
+  readonly labelMaximum?: LabelFigure
   readonly stain: Stain
   readonly organic: 'certified' | 'not' | 'unknown'
   readonly hazards: string

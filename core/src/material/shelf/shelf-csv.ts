@@ -10,6 +10,7 @@ import {
 } from '../../base/table/index.ts'
 import { checkLabel, emptyLabelDraft } from '../label/index.ts'
 import { ironSourceIds, nutrients, type IronSourceId } from '../source/index.ts'
+import type { LabelFigure } from '../rate/index.ts'
 import { mainSourceOf, plainForm, stainNames, type ShelfProduct, type Stain } from './product.ts'
 
 /** One cell of a shelf file that cannot be read. */
@@ -37,6 +38,8 @@ const columns = {
   density: 'density kg/L',
   stock: 'stock kg',
   lot: 'lot',
+  rate: 'label rate',
+  rateUnit: 'label rate unit',
   maximum: 'label maximum',
   maximumUnit: 'label maximum unit',
   stain: 'stain',
@@ -46,7 +49,14 @@ const columns = {
 } as const
 
 /** Columns that hold numbers of ours; those of the label stay as typed. */
-const numeric = [columns.packPrice, columns.packKg, columns.density, columns.stock, columns.maximum]
+const numeric = [
+  columns.packPrice,
+  columns.packKg,
+  columns.density,
+  columns.stock,
+  columns.rate,
+  columns.maximum,
+]
 
 const organics = ['certified', 'not', 'unknown'] as const
 const contentColumn = (nutrient: string) => `${nutrient} %`
@@ -71,6 +81,8 @@ function rowOf(product: ShelfProduct): Record<string, string> {
     [columns.density]: text(product.densityKgPerL),
     [columns.stock]: text(product.stockKg),
     [columns.lot]: product.lot,
+    [columns.rate]: text(product.labelRate?.value),
+    [columns.rateUnit]: product.labelRate?.unit ?? '',
     [columns.maximum]: text(product.labelMaximum?.value),
     [columns.maximumUnit]: product.labelMaximum?.unit ?? '',
     [columns.stain]: product.stain,
@@ -139,6 +151,15 @@ function labelProblemColumn(field: string): string {
 const given = <Value>(name: string, value: Value | undefined) =>
   value === undefined ? {} : { [name]: value }
 
+/** A figure of the label, of two columns. */
+function labelFigureOf(line: Line, column: string, unitColumn: string): LabelFigure | undefined {
+  const value = line.number(column, 1e6)
+  const unit = line.text(unitColumn)
+  if (value === undefined) return undefined
+  if (unit !== '') return { value, unit }
+  return line.wrong(unitColumn, `Give the unit of the ${column}, such as oz/1000 ft2.`)
+}
+
 function productOf(line: Line): ShelfProduct {
   const name = line.text(columns.name)
   if (name === '') line.wrong(columns.name, 'Give the product a name.')
@@ -161,11 +182,6 @@ function productOf(line: Line): ShelfProduct {
     line.wrong(labelProblemColumn(field), message)
   }
   const inferred = checked.label ? mainSourceOf(checked.label) : plainForm()
-  const maximum = line.number(columns.maximum, 1e6)
-  const unit = line.text(columns.maximumUnit)
-  if (maximum !== undefined && unit === '') {
-    line.wrong(columns.maximumUnit, 'Give the unit of the label maximum, such as oz/1000 ft2.')
-  }
   return {
     name,
     sourceId: line.oneOf<IronSourceId>(columns.form, ironSourceIds, inferred),
@@ -175,7 +191,8 @@ function productOf(line: Line): ShelfProduct {
     ...given('densityKgPerL', line.number(columns.density, 5)),
     ...given('stockKg', line.number(columns.stock, 1e6)),
     lot: line.text(columns.lot),
-    ...(maximum !== undefined && unit !== '' ? { labelMaximum: { value: maximum, unit } } : {}),
+    ...given('labelRate', labelFigureOf(line, columns.rate, columns.rateUnit)),
+    ...given('labelMaximum', labelFigureOf(line, columns.maximum, columns.maximumUnit)),
     stain: line.oneOf<Stain>(columns.stain, stainNames, 'rust'),
     organic: line.oneOf(columns.organic, organics, 'unknown'),
     hazards: line.text(columns.hazards),

@@ -21,6 +21,7 @@ const bag: ShelfProduct = {
   packKg: 22.68,
   stockKg: 40,
   lot: 'A-17',
+  labelRate: { value: 2.5, unit: 'oz/1000 ft2' },
   labelMaximum: { value: 4, unit: 'oz/1000 ft2' },
   stain: 'rust',
   organic: 'unknown',
@@ -71,12 +72,12 @@ describe('a shelf file', () => {
     const csv = 'name,Fe %,pack price,stain,label maximum\n,6,cheap,purple,4\nBag,120,3,rust,\n'
     expect(readShelfCsv(csv).errors).toEqual([
       { line: 2, column: 'name', message: 'Give the product a name.' },
+      { line: 2, column: 'pack price', message: 'Give a number from 0 to 1000000.' },
       {
         line: 2,
         column: 'label maximum unit',
         message: 'Give the unit of the label maximum, such as oz/1000 ft2.',
       },
-      { line: 2, column: 'pack price', message: 'Give a number from 0 to 1000000.' },
       { line: 2, column: 'stain', message: 'Give one of rust, red, little.' },
       { line: 3, column: 'Fe %', message: 'A bag holds 100 %: give iron from 0 to 100.' },
     ])

@@ -7,7 +7,7 @@ import { unitSystems } from '@spudder/core/base/quantity'
 import type { PlaceSettingsDto } from '@spudder/contract/place'
 import type { CalibrationDto } from '@spudder/contract/sprayer'
 import type { LabelDraft } from '@spudder/core/material/label'
-import type { LabelMaximum } from '@spudder/core/material/rate'
+import type { LabelFigure } from '@spudder/core/material/rate'
 import type { SprayerSetup } from '@spudder/core/apply/sprayer'
 import type { DayOfHours } from '@spudder/core/days/weather'
 import {
@@ -50,7 +50,8 @@ export const product = mysqlTable(
     densityKgPerL: double('density_kg_per_l'),
     stockKg: double('stock_kg'),
     lot: varchar('lot', { length: 60 }).notNull(),
-    labelMaximum: json('label_maximum').$type<LabelMaximum>(),
+    labelRate: json('label_rate').$type<LabelFigure>(),
+    labelMaximum: json('label_maximum').$type<LabelFigure>(),
     stain: oneOf('stain', 20, stainNames).notNull(),
     organic: oneOf('organic', 20, organics).notNull(),
     hazards: varchar('hazards', { length: 500 }).notNull(),

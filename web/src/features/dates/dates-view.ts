@@ -1,5 +1,5 @@
 import { addDays, type Day } from '@spudder/core/base/calendar'
-import type { TimeWindow } from '../../shared/ribbon/time-axis.ts'
+import type { TimeWindow } from '../../shared/ribbon/time-spans.ts'
 
 /** How much time is shown at once. */
 export const datesViews = ['day', 'week', 'season'] as const

@@ -7,12 +7,13 @@ import { useRoute, useRouter } from 'vue-router'
 import { usePlace } from '../../api/places.ts'
 import SpanChoice from '../../shared/ribbon/SpanChoice.vue'
 import { useTimeWindow } from '../../shared/ribbon/use-time-window.ts'
-import EmptyState from '../../ui/EmptyState.vue'
 import LinkButton from '../../ui/LinkButton.vue'
+import { useNarrow } from '../../ui/use-narrow.ts'
 import EstateRibbons from './EstateRibbons.vue'
 
 // The ribbons come first; the list and the map with what they are drawn by when they are asked for.
 const EstateStands = defineAsyncComponent(() => import('./EstateStands.vue'))
+const EmptyState = defineAsyncComponent(() => import('../../ui/EmptyState.vue'))
 const FirstTour = defineAsyncComponent(() => import('../../shared/help/FirstTour.vue'))
 
 const time = useTimeWindow()
@@ -36,6 +37,7 @@ const view = computed<View>(
 const show = (wanted: string | number) =>
   router.push({ name: 'estate', query: wanted === 'ribbons' ? {} : { view: wanted } })
 
+const isNarrow = useNarrow()
 const help = useHelp()
 const isTourWanted = computed(() => help.isTouring || !help.wasShownAround)
 const known = ref<readonly EstateRowDto[]>([])
@@ -67,17 +69,23 @@ const nothingDue = computed(() =>
     <div class="head">
       <h1>Estate</h1>
       <Segmented :value="view" :options="[...views]" aria-label="Shape" @update:value="show" />
-      <p v-if="view === 'ribbons' && dueToday.length > 0" class="due">
-        Today:
-        <RouterLink
-          v-for="job in dueToday"
-          :key="job.id"
-          :to="{ name: 'jobs', params: { standId: job.standId } }"
-        >
-          {{ job.title }}, {{ job.standName }}
+      <p v-if="view === 'ribbons'" class="due">
+        <template v-if="total === undefined">Looking for what is due today …</template>
+        <RouterLink v-else-if="isNarrow && dueToday.length > 1" :to="{ name: 'dates' }">
+          Today: {{ dueToday.length }} jobs
         </RouterLink>
+        <template v-else-if="dueToday.length > 0">
+          Today:
+          <RouterLink
+            v-for="job in dueToday"
+            :key="job.id"
+            :to="{ name: 'jobs', params: { standId: job.standId } }"
+          >
+            {{ job.title }}, {{ job.standName }}
+          </RouterLink>
+        </template>
+        <template v-else-if="total > 0">{{ nothingDue }}</template>
       </p>
-      <p v-else-if="view === 'ribbons' && total" class="due">{{ nothingDue }}</p>
       <SpanChoice v-if="view === 'ribbons'" class="span-choice" />
       <LinkButton class="add" :to="{ name: 'new-stand' }">Add a stand</LinkButton>
     </div>
@@ -147,9 +155,9 @@ const nothingDue = computed(() =>
     --name-width: 0px;
     --state-width: 0px;
   }
-  .due {
+  .due,
+  .add {
     order: 3;
-    width: 100%;
   }
   .span-choice {
     order: 4;

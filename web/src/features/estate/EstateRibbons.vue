@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { PlaceDto } from '@spudder/contract/place'
 import type { EstateRowDto } from '@spudder/contract/stand'
-import { addDays, daysBetween } from '@spudder/core/base/calendar'
 import { Button } from 'ant-design-vue'
 import { computed, watch } from 'vue'
 import { useWeather, useWorkOutlook } from '../../api/weather.ts'
+import { rowsSince } from '../../shared/ribbon/first-rows.ts'
 import TimeAxis from '../../shared/ribbon/TimeAxis.vue'
 import { timeScale } from '../../shared/ribbon/time-axis.ts'
 import { useTimeWindow } from '../../shared/ribbon/use-time-window.ts'
@@ -25,11 +25,7 @@ const time = useTimeWindow()
 const width = useWidth('axis')
 const scale = computed(() => timeScale(time.window, width.value))
 const until = computed(() => (time.window.to > time.today ? time.window.to : time.today))
-/** Whole years are read, so that moving about within them asks for nothing. */
-const from = computed(() => {
-  const years = Math.ceil(daysBetween(time.window.from, time.today) / 365)
-  return addDays(time.today, -365 * Math.max(1, years) - 40)
-})
+const from = computed(() => rowsSince(time.window.from, time.today))
 const { list, scrollTop, viewHeight, rowHeight } = useEstateView()
 const { total, placed, known, problem, retry } = useEstateRows({
   placeId: computed(() => props.place.id),
@@ -68,8 +64,7 @@ const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
       <StripLabels class="strip-labels" :service="weather.data.value?.service ?? ''" />
       <div ref="axis" class="axis">
         <WeatherStrip
-          v-if="weather.data.value"
-          :days="weather.data.value.days"
+          :days="weather.data.value?.days ?? []"
           :outlook="outlook.data.value?.days ?? []"
           :scale="scale"
           :today="time.today"
@@ -100,7 +95,7 @@ const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
   <p v-if="problem" class="stop" role="alert">
     {{ problem.message }} <Button size="small" @click="retry()">Try again</Button>
   </p>
-  <RibbonLegend />
+  <RibbonLegend v-if="total !== undefined" />
 </template>
 
 <style scoped>

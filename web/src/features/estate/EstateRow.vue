@@ -124,7 +124,7 @@ const progress = computed(() =>
 }
 @media (width < 700px) {
   .row {
-    grid-template-columns: minmax(0, 1fr) auto;
+    grid-template-columns: minmax(40%, 1fr) minmax(0, auto);
     grid-template-rows: auto auto;
     height: 104px;
   }

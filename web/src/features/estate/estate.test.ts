@@ -5,7 +5,8 @@ import { addDays } from '@spudder/core/base/calendar'
 import { createPinia } from 'pinia'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { computed, defineComponent, nextTick, ref } from 'vue'
-import { timeScale, windowOf } from '../../shared/ribbon/time-axis.ts'
+import { timeScale } from '../../shared/ribbon/time-axis.ts'
+import { windowOf } from '../../shared/ribbon/time-spans.ts'
 import { eventually } from '../../tests/eventually.ts'
 import { standRow } from '../../tests/rows.ts'
 import EstateRow from './EstateRow.vue'
@@ -92,7 +93,7 @@ describe('the rows of a large estate', () => {
     scrollTop.value = 68 * 1000
     await nextTick()
     await eventually(() => expect(estate.placed.value[3]?.row?.stand.name).toBe('Stand 1001'))
-    expect(asked).toEqual([0, 960, 1000])
+    expect(asked).toEqual([0, 980, 1000])
   })
 
   it('say what stood against reading them, and are read when asked again', async () => {

@@ -2,9 +2,8 @@ import type { EstateRowDto } from '@spudder/contract/stand'
 import { useQueryCache } from '@pinia/colada'
 import { computed, ref, watch, type Ref } from 'vue'
 import { readEstatePage } from '../../api/estate.ts'
+import { rowsAtOnce } from '../../shared/ribbon/first-rows.ts'
 
-/** Rows asked for at once. */
-const pageSize = 40
 /** Height of one row [px]; rows are all alike so that only those in view need to be drawn. */
 export const rowHeights = { wide: 68, narrow: 104 } as const
 
@@ -32,7 +31,7 @@ export function useEstateRows({ placeId, from, scrollTop, viewHeight, rowHeight 
   const first = computed(() => Math.max(0, Math.floor(scrollTop.value / rowHeight.value) - 3))
   const last = computed(() =>
     Math.min(
-      (total.value ?? pageSize) - 1,
+      (total.value ?? rowsAtOnce) - 1,
       Math.ceil((scrollTop.value + viewHeight.value) / rowHeight.value) + 3,
     ),
   )
@@ -41,7 +40,7 @@ export function useEstateRows({ placeId, from, scrollTop, viewHeight, rowHeight 
     const key = ['estate', place, from.value, offset]
     const entry = cache.ensure({
       key,
-      query: () => readEstatePage(place, { offset, limit: pageSize, from: from.value }),
+      query: () => readEstatePage(place, { offset, limit: rowsAtOnce, from: from.value }),
       staleTime: 30_000,
     })
     const state = await cache.refresh(entry).catch((error: Error) => {
@@ -57,9 +56,9 @@ export function useEstateRows({ placeId, from, scrollTop, viewHeight, rowHeight 
   }
 
   const pages = computed(() => {
-    const from = Math.floor(first.value / pageSize)
-    const to = Math.floor(Math.max(first.value, last.value) / pageSize)
-    return Array.from({ length: to - from + 1 }, (_, index) => (from + index) * pageSize)
+    const from = Math.floor(first.value / rowsAtOnce)
+    const to = Math.floor(Math.max(first.value, last.value) / rowsAtOnce)
+    return Array.from({ length: to - from + 1 }, (_, index) => (from + index) * rowsAtOnce)
   })
 
   watch(

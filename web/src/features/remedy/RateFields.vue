@@ -2,7 +2,8 @@
 import { typedNumber } from '@spudder/core/base/writing'
 import { routeWords, type Route } from '@spudder/core/stand/plant'
 import { dimensionOf, parseUnit, rateText, type UnitSystem } from '@spudder/core/base/quantity'
-import { rateBases, type LabelMaximum, type Rate } from '@spudder/core/material/rate'
+import { labelRateText, rateBases, type LabelFigure, type Rate } from '@spudder/core/material/rate'
+import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import QuantityField from '../../ui/QuantityField.vue'
@@ -17,7 +18,8 @@ const props = defineProps<{
   rate: Rate
   route: Route
   system: UnitSystem
-  labelMaximum: LabelMaximum | undefined
+  labelRate: LabelFigure | undefined
+  labelMaximum: LabelFigure | undefined
   presentIron: PresentIron | undefined
   messages: Readonly<Record<'rate' | 'carrier' | 'content' | 'days', string | undefined>>
 }>()
@@ -28,7 +30,11 @@ const draft = defineModel<{
   contentPercent: string
   doseDays: string
 }>({ required: true })
-const emit = defineEmits<{ takeRate: [id: string]; carrier: [value: number | undefined] }>()
+const emit = defineEmits<{
+  takeRate: [id: string]
+  takeLabelRate: []
+  carrier: [value: number | undefined]
+}>()
 
 const options = computed(() =>
   props.offer.rates.map(({ id, label }) => ({ value: id, words: label })),
@@ -37,6 +43,16 @@ const carrierDimension = computed(() => {
   const { carrier } = props.rate
   return carrier ? dimensionOf(parseUnit(carrier.unit)) : 'volume/area'
 })
+const figure = ({ value, unit }: LabelFigure) => `${typedNumber(value)} ${unit}`
+const labelWords = computed(() =>
+  [
+    ...(props.labelRate ? [`tells to use ${figure(props.labelRate)}`] : []),
+    ...(props.labelMaximum ? [`allows at most ${figure(props.labelMaximum)}`] : []),
+  ].join(' and '),
+)
+const isOffLabel = computed(
+  () => props.labelRate !== undefined && draft.value.rate !== labelRateText(props.labelRate),
+)
 const usual = computed(() => {
   const { rate, unit, source, timesASeason, intervalDays } = props.rate
   const often = intervalDays
@@ -63,9 +79,11 @@ const usual = computed(() => {
     :hint="usual"
     :message="messages.rate"
   />
-  <p v-if="labelMaximum" class="faint-note">
-    The label of this product allows at most {{ typedNumber(labelMaximum.value) }}
-    {{ labelMaximum.unit }}.
+  <p v-if="labelRate || labelMaximum" class="faint-note">
+    The label of this product {{ labelWords }}.
+    <Button v-if="isOffLabel" size="small" @click="emit('takeLabelRate')"
+      >Take the label’s rate</Button
+    >
   </p>
   <QuantityField
     v-if="rate.carrier"

@@ -10,7 +10,8 @@ import TankFields from './TankFields.vue'
 const store = useRemedyStore()
 const { against, stand, system, place, draft, route, chosen, rate, takeRate } = store
 const { carrierValue, tankL, contentShare, contentProblem, rateValue, amount, fills, acid } = store
-const { labelMaximum, presentIron, sprayers, jarTests, messageFor } = store
+const { labelRate, takeLabelRate, labelMaximum, presentIron, sprayers, jarTests, messageFor } =
+  store
 const { cause } = against
 </script>
 
@@ -23,6 +24,7 @@ const { cause } = against
       :rate="rate"
       :route="route"
       :system="system"
+      :label-rate="labelRate"
       :label-maximum="labelMaximum"
       :present-iron="presentIron"
       :messages="{
@@ -32,6 +34,7 @@ const { cause } = against
         days: messageFor('doseDays'),
       }"
       @take-rate="takeRate"
+      @take-label-rate="takeLabelRate"
       @carrier="carrierValue = $event"
     />
     <p v-else>No rate is known as good practice for this source by this way. Choose another.</p>

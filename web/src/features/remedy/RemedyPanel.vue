@@ -2,6 +2,7 @@
 import LinkButton from '../../ui/LinkButton.vue'
 import EmptyState from '../../ui/EmptyState.vue'
 import FoldBox from '../../ui/FoldBox.vue'
+import { Skeleton } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useShelf } from '../../api/shelf.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -28,6 +29,7 @@ const pHBelief = computed(
   <!-- Rates are laid out in the units of the place: they wait until it is known. -->
   <div v-if="openCase && newestLook && stand && story && leading">
     <RemedyChooser v-if="!isShelfAwaited && place" :key="stand.id" :stand="stand" />
+    <Skeleton v-else active :paragraph="{ rows: 10 }" />
     <FoldBox class="label" words="Read a label for this stand">
       <LabelReader :p-h="pHBelief" :routes="contexts[stand.context].routes" />
     </FoldBox>

@@ -113,6 +113,22 @@ describe('a season that has had enough', () => {
   })
 })
 
+describe('the rate on the label', () => {
+  it('is offered first, may be typed over, and taken again', async () => {
+    const labelRate = { value: 2, unit: 'oz/1000 ft2' }
+    const { panel, field, chip } = await openPanel(onIron, [{ ...tub, labelRate }])
+    await chip('into the soil')
+    const rate = () => field('Product per area').find('input')
+    expect(rate().element.value).toBe('2 oz product/1000 ft2')
+    expect(panel.text()).toContain('tells to use 2 oz/1000 ft2 and allows at most 3 oz/1000 ft2')
+    const again = () => panel.findAll('button').find((each) => each.text().includes('label’s rate'))
+    expect(again()).toBeUndefined()
+    await rate().setValue('1 oz/1000 ft2')
+    await again()?.trigger('click')
+    expect(rate().element.value).toBe('2 oz product/1000 ft2')
+  })
+})
+
 describe('a label that counts by volume', () => {
   it('is held to a spoon that was weighed, not to what its form usually weighs', async () => {
     const poured = { ...tub, labelMaximum: { value: 4, unit: 'fl oz/1000 ft2' } }

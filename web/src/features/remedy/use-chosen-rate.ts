@@ -1,6 +1,7 @@
 import { typedNumber } from '@spudder/core/base/writing'
 import { rateText, type UnitSystem } from '@spudder/core/base/quantity'
-import type { Rate } from '@spudder/core/material/rate'
+import type { ProductDto } from '@spudder/contract/shelf'
+import { labelRateText, rateBases, type Rate } from '@spudder/core/material/rate'
 import { findRate } from '@spudder/core/material/source'
 import { computed, watch, type ComputedRef, type Ref } from 'vue'
 import type { Offer } from './offers.ts'
@@ -9,14 +10,17 @@ import type { RemedyDraft } from './remedy-draft.ts'
 /** A percentage as it is typed: without the tail that binary fractions have. */
 const percentText = (share: number): string => typedNumber(Number((share * 100).toFixed(4)))
 
-/** The source that is chosen and its rate; a new choice takes its usual figures up. */
-export function useChosenRate(
-  draft: Ref<RemedyDraft>,
-  offers: ComputedRef<readonly Offer[]>,
+interface RateInput {
+  readonly draft: Ref<RemedyDraft>
+  readonly offers: ComputedRef<readonly Offer[]>
   /** What is treated for, and the way in. */
-  way: ComputedRef<string>,
-  system: ComputedRef<UnitSystem>,
-) {
+  readonly way: ComputedRef<string>
+  readonly system: ComputedRef<UnitSystem>
+  readonly products: ComputedRef<readonly ProductDto[]>
+}
+
+/** The source that is chosen and its rate; a new choice takes its usual figures up. */
+export function useChosenRate({ draft, offers, way, system, products }: RateInput) {
   const firstWithRates = () => offers.value.find(({ rates }) => rates.length > 0)
   const chosen = computed(
     () => offers.value.find(({ id }) => id === draft.value.offerId) ?? firstWithRates(),
@@ -32,6 +36,14 @@ export function useChosenRate(
     draft.value.rate = rateText([figures.usual], unit, system.value)
     draft.value.carrier = carrier ? rateText([carrier.usual], carrier.unit, system.value) : ''
   }
+  const labelRate = computed(
+    () => products.value.find(({ id }) => id === chosen.value?.id)?.labelRate ?? undefined,
+  )
+  /** What the label tells to use; a loop is brought to a strength, whatever a label adds to it. */
+  function takeLabelRate(): void {
+    if (!labelRate.value || !rate.value || rateBases[rate.value.basis].countsPresent) return
+    draft.value.rate = labelRateText(labelRate.value)
+  }
   function takeOffer(id: string): void {
     const offer = offers.value.find((each) => each.id === id)
     if (!offer) return
@@ -39,6 +51,7 @@ export function useChosenRate(
     draft.value.contentPercent = percentText(offer.contentShare)
     const [first] = offer.rates
     if (first) takeRate(first.id)
+    takeLabelRate()
   }
   // A stored draft keeps its figures; only a new choice of source or way in takes fresh ones.
   watch(
@@ -53,5 +66,5 @@ export function useChosenRate(
     },
     { immediate: true },
   )
-  return { chosen, rate, takeRate, takeOffer }
+  return { chosen, rate, takeRate, labelRate, takeLabelRate, takeOffer }
 }

@@ -17,7 +17,7 @@ export function useRemedyDraft(facts: RemedyFacts) {
   const offered = useOffers(draft, facts)
   const { route, offers } = offered
   const way = computed(() => `${nutrient.value} ${route.value}`)
-  const picked = useChosenRate(draft, offers, way, system)
+  const picked = useChosenRate({ draft, offers, way, system, products })
   const { chosen, rate } = picked
 
   const product = computed(() => products.value.find(({ id }) => id === chosen.value?.id))

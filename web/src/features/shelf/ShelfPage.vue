@@ -20,7 +20,7 @@ import { numberIn } from '../../shared/form/number-text.ts'
 import ShelfFile from './ShelfFile.vue'
 import ShelfTable from './ShelfTable.vue'
 import StockForecast from './StockForecast.vue'
-import { useProductForm } from './use-product-form.ts'
+import { labelExample, useProductForm } from './use-product-form.ts'
 
 const currency = useCurrency()
 /** The user's own products: label, price, stock. */
@@ -152,9 +152,15 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
         />
         <TextField v-model="draft.lot" label="lot" :message="form.messageFor('lot')" />
         <TextField
+          v-model="draft.labelRate"
+          label="rate on the label"
+          :hint="`what it tells to use, such as ${labelExample(system)}`"
+          :message="form.messageFor('labelRate')"
+        />
+        <TextField
           v-model="draft.labelMaximum"
           label="label maximum"
-          hint="such as 4 oz/1000 ft2"
+          hint="the most at once, as the label says it"
           :message="form.messageFor('labelMaximum')"
         />
         <ChoiceField v-model="draft.sourceId" label="handled as" :options="sourceOptions" />

@@ -38,6 +38,7 @@ const bag: ProductDto = {
   densityKgPerL: null,
   stockKg: 10,
   lot: 'A-17',
+  labelRate: null,
   labelMaximum: null,
   stain: 'rust',
   organic: 'unknown',
@@ -112,6 +113,7 @@ describe('the form of a product', () => {
     await type('Derived from, chelated by', 'iron EDDHA')
     await type('Price of a pack', '58')
     await type('In the pack', '5 lb')
+    await type('Rate on the label', '3 oz/1000 ft2')
     await type('Label maximum', '4 oz/1000 ft2')
     await send()
     expect(sent[0]).toMatchObject({
@@ -120,6 +122,7 @@ describe('the form of a product', () => {
         name: 'Red tub',
         sourceId: 'fe-eddha',
         packPrice: 58,
+        labelRate: { value: 3, unit: 'oz/1000 ft2' },
         labelMaximum: { value: 4, unit: 'oz/1000 ft2' },
       },
     })
@@ -131,6 +134,7 @@ describe('the form of a product', () => {
     ['In the pack', 'a bagful'],
     ['Price of a pack', 'cheap'],
     ['Label maximum', 'four handfuls'],
+    ['Rate on the label', 'a pinch'],
     ['Fe, total %', '160'],
   ])('refuses %s of %s beside the field and keeps it over a reload', async (label, text) => {
     const { page, type, send, sent } = await openShelf([])

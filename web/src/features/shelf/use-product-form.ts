@@ -4,7 +4,8 @@ import { useChange } from '../../api/use-change.ts'
 import { ChangeProductDto, CreateProductDto, type ProductDto } from '@spudder/contract/shelf'
 import { CoreError } from '@spudder/core/base/error'
 import { checkLabel } from '@spudder/core/material/label'
-import { amountWords, parseUnit, type UnitSystem } from '@spudder/core/base/quantity'
+import { amountWords, parseUnit, rateText, type UnitSystem } from '@spudder/core/base/quantity'
+import { isOverMaximum, rateOverMaximum } from '@spudder/core/material/rate'
 import { mainSourceOf, plainForm } from '@spudder/core/material/shelf'
 import { computed, ref, type Ref } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
@@ -17,7 +18,7 @@ import {
 } from '../../shared/label/product-draft.ts'
 
 /** "4 oz/1000 ft2" as value and unit; undefined where it is neither. */
-function labelMaximumOf(text: string): { value: number; unit: string } | undefined {
+function labelFigureOf(text: string): { value: number; unit: string } | undefined {
   const [, number = '', unit = ''] = /^\s*([\d.,]+)\s*(.+?)\s*$/.exec(text) ?? []
   try {
     parseUnit(unit)
@@ -29,10 +30,14 @@ function labelMaximumOf(text: string): { value: number; unit: string } | undefin
   return Number.isFinite(value) ? { value, unit } : undefined
 }
 
+/** A figure of a label as it is said where the place is. */
+export const labelExample = (system: UnitSystem): string => rateText([3], 'oz/1000 ft2', system)
+
 /** A stored product as it was typed. */
 function draftOf(product: ProductDto, system: UnitSystem): ProductDraft {
   const mass = (kg: number | null) => (kg === null ? '' : amountWords('mass', kg, system, 4))
-  const { id, name, sourceId, label, lot, stain, organic, hazards, note, labelMaximum } = product
+  const figure = (of: ProductDto['labelRate']) => (of ? `${typedNumber(of.value)} ${of.unit}` : '')
+  const { id, name, sourceId, label, lot, stain, organic, hazards, note } = product
   return {
     ...freshProduct(),
     editing: id,
@@ -44,7 +49,8 @@ function draftOf(product: ProductDto, system: UnitSystem): ProductDraft {
     density: product.densityKgPerL === null ? '' : `${formatNumber(product.densityKgPerL)} kg/L`,
     stock: mass(product.stockKg),
     lot,
-    labelMaximum: labelMaximum ? `${typedNumber(labelMaximum.value)} ${labelMaximum.unit}` : '',
+    labelRate: figure(product.labelRate),
+    labelMaximum: figure(product.labelMaximum),
     stain,
     organic,
     hazards,
@@ -53,19 +59,23 @@ function draftOf(product: ProductDto, system: UnitSystem): ProductDraft {
 }
 
 /** Quantities as their fields read them; undefined while empty or unreadable. */
-function useReadAmounts(draft: Ref<ProductDraft>) {
+function useReadAmounts(draft: Ref<ProductDraft>, system: () => UnitSystem) {
   const packKg = ref<number>()
   const stockKg = ref<number>()
   const densityKgPerL = ref<number>()
-  const maximum = computed(() => labelMaximumOf(draft.value.labelMaximum))
+  const rate = computed(() => labelFigureOf(draft.value.labelRate))
+  const maximum = computed(() => labelFigureOf(draft.value.labelMaximum))
   const messages = computed<Readonly<Record<string, string>>>(() => {
-    const { packPrice, labelMaximum } = draft.value
+    const { packPrice, labelRate, labelMaximum } = draft.value
+    const asOnLabel = `Give it as the label does, such as ${labelExample(system())}.`
     return {
       ...(packPrice !== '' && !(numberIn(packPrice) >= 0)
         ? { packPrice: 'Give the price as a number, such as 31.50.' }
         : {}),
-      ...(labelMaximum !== '' && !maximum.value
-        ? { labelMaximum: 'Give it as the label does, such as 4 oz/1000 ft2.' }
+      ...(labelMaximum !== '' && !maximum.value ? { labelMaximum: asOnLabel } : {}),
+      ...(labelRate !== '' && !rate.value ? { labelRate: asOnLabel } : {}),
+      ...(rate.value && maximum.value && isOverMaximum(rate.value, maximum.value)
+        ? { labelRate: rateOverMaximum }
         : {}),
     }
   })
@@ -90,6 +100,7 @@ function useReadAmounts(draft: Ref<ProductDraft>) {
       packKg: packKg.value,
       stockKg: stockKg.value,
       densityKgPerL: densityKgPerL.value,
+      labelRate: rate.value,
       labelMaximum: maximum.value,
     })),
   }
@@ -112,7 +123,10 @@ export function useProductForm(placeId: () => string, system: () => UnitSystem) 
   const problem = computed(() => create.error.value ?? change.error.value)
   const forCreate = useChecked(CreateProductDto, () => problem.value)
   const forChange = useChecked(ChangeProductDto, () => problem.value)
-  const { packKg, stockKg, densityKgPerL, messages, isBlocked, amounts } = useReadAmounts(draft)
+  const { packKg, stockKg, densityKgPerL, messages, isBlocked, amounts } = useReadAmounts(
+    draft,
+    system,
+  )
   const label = computed(() => checkLabel(draft.value.label).label)
   const inferred = computed(() => label.value && mainSourceOf(label.value))
 

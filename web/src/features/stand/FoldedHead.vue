@@ -2,7 +2,8 @@
 import { Button } from 'ant-design-vue'
 import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
 import type { RibbonModel } from '../../shared/ribbon/ribbon-model.ts'
-import { timeScale, type TimeWindow } from '../../shared/ribbon/time-axis.ts'
+import { timeScale } from '../../shared/ribbon/time-axis.ts'
+import type { TimeWindow } from '../../shared/ribbon/time-spans.ts'
 import { useWidth } from '../../shared/ribbon/use-width.ts'
 import { computed } from 'vue'
 

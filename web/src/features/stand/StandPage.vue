@@ -2,7 +2,7 @@
 import FoldedHead from './FoldedHead.vue'
 import TrailLine from '../../shared/shell/TrailLine.vue'
 import { useNarrow } from '../../ui/use-narrow.ts'
-import { Button } from 'ant-design-vue'
+import { Button, Skeleton } from 'ant-design-vue'
 import { toStandSize } from '@spudder/contract/stand'
 import { addDays } from '@spudder/core/base/calendar'
 import { contexts, findPlant, sizeWords } from '@spudder/core/stand/plant'
@@ -150,6 +150,7 @@ onBeforeUnmount(() => (palette.local = []))
     <CaseSteps />
     <RouterView />
   </template>
+  <Skeleton v-else-if="!query.error.value" active :paragraph="{ rows: 8 }" />
 </template>
 
 <style scoped>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { onKeyStroke } from '@vueuse/core'
 import {
   Button,
   Descriptions,
@@ -12,7 +11,6 @@ import {
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import TextField from '../../ui/TextField.vue'
-import { isTyping } from './is-typing.ts'
 import { keys } from './keys.ts'
 import { termNames, terms } from './terms.ts'
 import { useHelp } from './use-help.ts'
@@ -38,11 +36,6 @@ async function showAround(): Promise<void> {
   await router.push({ name: 'estate' })
   help.showAround()
 }
-onKeyStroke('?', (event) => {
-  if (isTyping(event.target)) return
-  event.preventDefault()
-  help.open()
-})
 </script>
 
 <template>

@@ -17,6 +17,7 @@ export interface ProductDraft {
   density: string
   stock: string
   lot: string
+  labelRate: string
   labelMaximum: string
   stain: Stain
   organic: ProductDto['organic']
@@ -35,6 +36,7 @@ export const freshProduct = (): ProductDraft => ({
   density: '',
   stock: '',
   lot: '',
+  labelRate: '',
   labelMaximum: '',
   stain: 'rust',
   organic: 'unknown',

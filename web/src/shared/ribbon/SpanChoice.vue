@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import SpanSwitch from '../../ui/SpanSwitch.vue'
-import { spans } from './time-axis.ts'
+import { spans } from './time-spans.ts'
 import { useTimeWindow } from './use-time-window.ts'
 
 const time = useTimeWindow()

@@ -2,7 +2,8 @@ import { addDays } from '@spudder/core/base/calendar'
 import { leafColour } from '@spudder/core/seen/colour'
 import { describe, expect, it } from 'vitest'
 import { expectedThreads, seenStops } from './ribbon-paint.ts'
-import { timeScale, windowOf, xOf } from './time-axis.ts'
+import { timeScale, xOf } from './time-axis.ts'
+import { windowOf } from './time-spans.ts'
 
 const today = '2026-06-30'
 const window = windowOf('year', today)

@@ -2,12 +2,12 @@ import { addDays, daysBetween, type Day } from '@spudder/core/base/calendar'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { today as todayNow } from '../units/today.ts'
-import { windowOf, type SpanName, type TimeWindow } from './time-axis.ts'
+import { firstSpan, windowOf, type SpanName, type TimeWindow } from './time-spans.ts'
 
 /** The stretch of time on view; the estate and every stand share it, so that they line up. */
 export const useTimeWindow = defineStore('time-window', () => {
   const today = ref<Day>(todayNow())
-  const span = ref<SpanName>('year')
+  const span = ref<SpanName>(firstSpan)
   const shiftDays = ref(0)
   const window = computed<TimeWindow>(() => {
     const about = windowOf(span.value, today.value)

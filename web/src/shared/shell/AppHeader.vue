@@ -1,21 +1,32 @@
 <script setup lang="ts">
-import { BulbOutlined, MenuOutlined, QuestionOutlined, SearchOutlined } from '@ant-design/icons-vue'
+import {
+  BulbOutlined,
+  DownOutlined,
+  MenuOutlined,
+  QuestionOutlined,
+  SearchOutlined,
+} from '@ant-design/icons-vue'
 import { Button, LayoutHeader } from 'ant-design-vue'
-import { ref } from 'vue'
+import { defineAsyncComponent, ref } from 'vue'
+import { usePlace } from '../../api/places.ts'
 import { useTheme } from '../../ui/use-theme.ts'
 import { useNarrow } from '../../ui/use-narrow.ts'
 import { useHelp } from '../help/use-help.ts'
 import { entries } from './entries.ts'
-import MainMenu from './MainMenu.vue'
-import MenuDrawer from './MenuDrawer.vue'
-import PlaceMenu from './PlaceMenu.vue'
+import MainLine from './MainLine.vue'
+import { useOnceOpen } from './use-once-open.ts'
 import { usePalette } from './use-palette.ts'
+
+// The menu comes when it is asked for: the estate need not wait for it.
+const MenuDrawer = defineAsyncComponent(() => import('./MenuDrawer.vue'))
 
 const theme = useTheme()
 const palette = usePalette()
 const help = useHelp()
+const { place } = usePlace()
 const isNarrow = useNarrow('menu')
 const isMenuOpen = ref(false)
+const wasMenuOpen = useOnceOpen(isMenuOpen)
 const inLine = entries.filter((each) => each.isInLine)
 </script>
 
@@ -25,9 +36,7 @@ const inLine = entries.filter((each) => each.isInLine)
       <span class="ribbon-mark" aria-hidden="true" />
       <span>Spudder</span>
     </RouterLink>
-    <nav v-if="!isNarrow" aria-label="Everywhere">
-      <MainMenu :entries="inLine" mode="horizontal" />
-    </nav>
+    <MainLine v-if="!isNarrow" :entries="inLine" />
     <div class="tools">
       <Button class="go" @click="palette.open()"
         ><SearchOutlined /> Go to … <kbd v-if="!isNarrow">/</kbd></Button
@@ -37,13 +46,21 @@ const inLine = entries.filter((each) => each.isInLine)
         <Button type="text" @click="theme.toggle()"
           ><BulbOutlined /> {{ theme.isDark ? 'Light' : 'Dark' }}</Button
         >
-        <PlaceMenu />
+        <Button
+          v-if="place"
+          type="text"
+          aria-haspopup="dialog"
+          :aria-expanded="isMenuOpen"
+          @click="isMenuOpen = true"
+        >
+          {{ place.name }} <DownOutlined />
+        </Button>
       </template>
       <Button v-else aria-label="Menu" :aria-expanded="isMenuOpen" @click="isMenuOpen = true"
         ><MenuOutlined
       /></Button>
     </div>
-    <MenuDrawer v-if="isNarrow" v-model:open="isMenuOpen" />
+    <MenuDrawer v-if="wasMenuOpen" v-model:open="isMenuOpen" />
   </LayoutHeader>
 </template>
 

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { searchRoutes, type FoundDto } from '@spudder/contract/search'
-import { onKeyStroke, watchDebounced } from '@vueuse/core'
+import { watchDebounced } from '@vueuse/core'
 import { AutoComplete, Modal } from 'ant-design-vue'
 import { computed, nextTick, ref, useId, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { call } from '../../api/call.ts'
 import { usePlace } from '../../api/places.ts'
 import { useTheme } from '../../ui/use-theme.ts'
-import { isTyping } from '../help/is-typing.ts'
 import { useHelp } from '../help/use-help.ts'
 import { entries } from './entries.ts'
 import { foundCommand } from './found-command.ts'
@@ -78,6 +77,7 @@ watch(
     await nextTick()
     field.value?.focus()
   },
+  { immediate: true },
 )
 
 const besideField = (field: HTMLElement) => field.parentElement ?? field
@@ -91,11 +91,6 @@ async function take(index: unknown): Promise<void> {
   command.act?.()
   if (command.to) void router.push(command.to)
 }
-onKeyStroke('/', (event) => {
-  if (isTyping(event.target) || palette.isOpen) return
-  event.preventDefault()
-  palette.open()
-})
 </script>
 
 <template>

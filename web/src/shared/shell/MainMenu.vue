@@ -4,8 +4,8 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Entry } from './entries.ts'
 
-/** The screens that can be reached from everywhere. */
-const props = defineProps<{ entries: readonly Entry[]; mode: 'horizontal' | 'vertical' }>()
+/** The screens that can be reached from everywhere, one below the other. */
+const props = defineProps<{ entries: readonly Entry[] }>()
 const emit = defineEmits<{ taken: [] }>()
 const route = useRoute()
 const selected = computed(() =>
@@ -14,7 +14,7 @@ const selected = computed(() =>
 </script>
 
 <template>
-  <Menu class="menu" :mode="mode" :selected-keys="selected" disabled-overflow>
+  <Menu class="menu" mode="vertical" :selected-keys="selected" disabled-overflow>
     <MenuItem v-for="each in entries" :key="each.name" @click="emit('taken')">
       <RouterLink :to="each.to">{{ each.words }}</RouterLink>
     </MenuItem>
@@ -25,7 +25,6 @@ const selected = computed(() =>
 .menu {
   border: 0;
   background: none;
-  line-height: 38px;
 }
 .menu :deep(a) {
   text-decoration: none;

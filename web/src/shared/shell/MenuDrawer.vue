@@ -6,7 +6,7 @@ import { useHelp } from '../help/use-help.ts'
 import { entries } from './entries.ts'
 import MainMenu from './MainMenu.vue'
 
-/** All that a wide screen has at its top, for a thumb. */
+/** Every screen and what belongs to the place; on a phone all that a wide screen has at its top. */
 const isOpen = defineModel<boolean>('open', { required: true })
 const { place } = usePlace()
 const theme = useTheme()
@@ -19,7 +19,7 @@ function openHelp(): void {
 
 <template>
   <Drawer v-model:open="isOpen" placement="right" :title="place?.name ?? 'Spudder'" :width="280">
-    <MainMenu :entries="entries" mode="vertical" @taken="isOpen = false" />
+    <MainMenu :entries="entries" @taken="isOpen = false" />
     <div class="more">
       <Button block @click="openHelp">Help</Button>
       <Button block @click="theme.toggle()">{{ theme.isDark ? 'Light' : 'Dark' }} colours</Button>

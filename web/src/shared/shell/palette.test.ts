@@ -2,6 +2,7 @@ import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { defineComponent, h } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { recorded } from '../../tests/recorded.ts'
 import { useTheme } from '../../ui/use-theme.ts'
@@ -9,6 +10,7 @@ import { useHelp } from '../help/use-help.ts'
 import CommandPalette from './CommandPalette.vue'
 import { entries } from './entries.ts'
 import { usePalette } from './use-palette.ts'
+import { useShellKeys } from './use-shell-keys.ts'
 
 const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', settings: {}, ...recorded } // prettier-ignore
 const stands = ['Bowling green', 'Events lawn', 'Long lawn'].map((name, index) => ({ kind: 'stand', id: String(index), name, standId: String(index), standName: name })) // prettier-ignore
@@ -21,6 +23,10 @@ const makeRouter = () =>
       ...entries.map(({ name }) => ({ path: `/${name}`, name, component: page })),
     ],
   })
+
+const withKeys = defineComponent({
+  setup: () => (useShellKeys(), () => h(CommandPalette)),
+})
 
 let palette: VueWrapper
 let router: ReturnType<typeof makeRouter>
@@ -39,7 +45,7 @@ beforeEach(async () => {
   const pinia = createPinia()
   setActivePinia(pinia)
   router = makeRouter()
-  palette = mount(CommandPalette, {
+  palette = mount(withKeys, {
     global: { plugins: [pinia, [PiniaColada, {}], router] },
     attachTo: document.body,
   })

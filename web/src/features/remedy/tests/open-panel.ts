@@ -73,6 +73,7 @@ export const tub: ProductDto = {
   densityKgPerL: null,
   stockKg: 1,
   lot: '',
+  labelRate: null,
   labelMaximum: { value: 3, unit: 'oz/1000 ft2' },
   stain: 'red',
   organic: 'not',
