@@ -10,9 +10,13 @@ import {
   type Reason,
   type Verdict,
 } from '@spudder/core/verdict/diagnosis'
-import { computed, ref } from 'vue'
+import { leafColour } from '@spudder/core/seen/colour'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { useNarrow } from '../../ui/use-narrow.ts'
+import { frayed } from './frayed.ts'
 
-/** Causes and pairs as bars, each opening to its reasons. */
+/** The verdict as a ribbon that frays into causes and pairs, each opening to its reasons. */
 const props = defineProps<{
   verdict: Verdict
   /** How many stand before "more". */
@@ -61,63 +65,107 @@ function weightWords({ weightDb, why }: Reason): string {
   const strong = `${strength[0]?.toUpperCase()}${strength.slice(1)}.`
   return why && weightDb > 0 ? `${strong} ${said(why)}` : strong
 }
+/** The strands end at the lines of their causes, wherever those stand. */
+const list = useTemplateRef<HTMLElement>('list')
+const { height: listHeight } = useElementSize(list)
+const isNarrow = useNarrow()
+const shape = computed(() => ({ width: isNarrow.value ? 52 : 96, height: 62 }))
+const ends = shallowRef<readonly number[]>([])
+/** From the top of a line to the middle of its words [px]. */
+const toMiddle = 13
+watch(
+  [ranked, listHeight],
+  () => {
+    const lines = [...(list.value?.children ?? [])] as HTMLElement[]
+    ends.value = lines.map(({ offsetTop }) => offsetTop + toMiddle)
+  },
+  { flush: 'post', immediate: true },
+)
+const ribbon = computed(() =>
+  frayed(
+    ranked.value.map(({ probability }) => probability),
+    ends.value,
+    shape.value,
+  ),
+)
+/** The colour of a leaf that is short of something: what the ribbon of the stand shows then. */
+const pale = leafColour(0.42)
+
 const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => remedy === 'iron')
 </script>
 
 <template>
-  <ol class="causes">
-    <li v-for="(each, index) in ranked" :key="each.id">
-      <FoldBox :open="opened.has(index)" tone="row" @update:open="toggled($event, index)"
-        ><template #head>
-          <span class="bar">
+  <div class="verdict">
+    <svg :width="shape.width" :height="Math.max(listHeight, shape.height)" aria-hidden="true">
+      <path :d="ribbon.rest.path" :stroke-width="ribbon.rest.thick" class="rest" />
+      <template v-for="({ path, thick }, index) in ribbon.strands" :key="index">
+        <path :d="path" :stroke-width="thick" class="edge" />
+        <path :d="path" :stroke-width="Math.max(0.6, thick - 1)" :stroke="pale" />
+      </template>
+    </svg>
+    <ol ref="list" class="causes">
+      <li v-for="(each, index) in ranked" :key="each.id">
+        <FoldBox :open="opened.has(index)" tone="row" @update:open="toggled($event, index)"
+          ><template #head>
             <span class="line">
               <span class="name">{{ each.name }}</span>
               <span class="share">{{ percent(each.probability) }}</span>
             </span>
-            <span class="track"><i :style="{ transform: `scaleX(${each.probability})` }" /></span>
-          </span>
-        </template>
-        <div v-if="opened.has(index)" class="opened">
-          <template v-if="index > 0 || !isLeadTold">
-            <p v-for="cause in each.causes" :key="cause.id">{{ cause.mechanism }}</p>
           </template>
-          <ul>
-            <li v-for="reason in reasonsOf(each)" :key="reason.label + reason.words">
-              <span :class="['sign', { against: reason.weightDb < 0 }]">
-                {{ reason.weightDb > 0 ? 'for' : 'against' }}
-              </span>
-              <span>
-                <b>{{ reason.label }}: {{ reason.words }}.</b> {{ weightWords(reason) }}
-              </span>
-            </li>
-          </ul>
-          <p v-if="reasonsOf(each).length === 0" class="faint">
-            Nothing found speaks for or against it yet.
-          </p>
-          <template v-if="index > 0 || !isLeadTold">
-            <p v-if="!isIron(each)" class="no-iron">Not iron: do not buy iron for this.</p>
-            <p v-for="cause in each.causes" :key="cause.id" class="advice">
-              {{ cause.ending.first }}
+          <div v-if="opened.has(index)" class="opened">
+            <template v-if="index > 0 || !isLeadTold">
+              <p v-for="cause in each.causes" :key="cause.id">{{ cause.mechanism }}</p>
+            </template>
+            <ul>
+              <li v-for="reason in reasonsOf(each)" :key="reason.label + reason.words">
+                <span :class="['sign', { against: reason.weightDb < 0 }]">
+                  {{ reason.weightDb > 0 ? 'for' : 'against' }}
+                </span>
+                <span>
+                  <b>{{ reason.label }}: {{ reason.words }}.</b> {{ weightWords(reason) }}
+                </span>
+              </li>
+            </ul>
+            <p v-if="reasonsOf(each).length === 0" class="faint">
+              Nothing found speaks for or against it yet.
             </p>
-          </template>
-        </div>
-      </FoldBox>
-    </li>
-  </ol>
+            <template v-if="index > 0 || !isLeadTold">
+              <p v-if="!isIron(each)" class="no-iron">Not iron: do not buy iron for this.</p>
+              <p v-for="cause in each.causes" :key="cause.id" class="advice">
+                {{ cause.ending.first }}
+              </p>
+            </template>
+          </div>
+        </FoldBox>
+      </li>
+    </ol>
+  </div>
   <Button v-if="!all && likely.length > ranked.length" type="link" size="small" @click="all = true">
     {{ likely.length - ranked.length }} less likely causes
   </Button>
 </template>
 
 <style scoped>
+.verdict {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 8px;
+}
+path {
+  fill: none;
+}
+.edge {
+  stroke: var(--ink);
+}
+.rest {
+  stroke: var(--sunken);
+}
 .causes {
+  position: relative;
   list-style: none;
   display: grid;
+  align-content: start;
   gap: 9px;
-}
-.bar {
-  display: grid;
-  gap: 3px;
 }
 .line {
   display: flex;
@@ -138,28 +186,6 @@ li:first-child .name {
 }
 .share {
   font-weight: 620;
-}
-.track {
-  height: 7px;
-  background: var(--sunken);
-  border-radius: 2px;
-}
-.track i {
-  display: block;
-  height: 100%;
-  transform-origin: left;
-  background: var(--slate);
-  border-radius: 2px;
-  /* Moved without laying the page out anew. */
-  transition: transform 0.18s;
-}
-li:first-child .track i {
-  background: var(--rust);
-}
-@media (prefers-reduced-motion: reduce) {
-  .track i {
-    transition: none;
-  }
 }
 .opened {
   padding: 7px 0 4px 10px;

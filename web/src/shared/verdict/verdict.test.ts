@@ -5,6 +5,7 @@ import { describe, expect, it } from 'vitest'
 import MindChangers from './MindChangers.vue'
 import NextChecks from './NextChecks.vue'
 import { openChecksOf } from './open-checks.ts'
+import { frayed } from './frayed.ts'
 import VerdictBars from './VerdictBars.vue'
 
 const input: DiagnosisInput = {
@@ -26,18 +27,15 @@ const hungry = diagnose({
 })
 
 describe('the bars of a verdict', () => {
-  it('rank the causes with their chances, as wide as they are likely', () => {
+  it('rank the causes with their chances, each a strand as thick as it is likely', () => {
     const bars = mount(VerdictBars, { props: { verdict, shown: 4 } })
     const rows = bars.findAll('.causes > li')
     expect(rows).toHaveLength(4)
     expect(rows[0]?.find('.name').text()).toBe(verdict.ranked[0]?.name)
-    const widths = rows.map((row) =>
-      Number.parseFloat(
-        /scaleX\(([\d.e-]+)\)/.exec(row.find('i').attributes('style') ?? '')?.[1] ?? '',
-      ),
-    )
-    expect(widths).toEqual(widths.toSorted((a, b) => b - a))
-    expect(widths[0]).toBeCloseTo(verdict.ranked[0]?.probability ?? 0, 6)
+    const strands = bars.findAll('path.edge').map((path) => Number(path.attributes('stroke-width')))
+    expect(strands).toEqual(strands.toSorted((a, b) => b - a))
+    // The band of 62 px is all that is likely.
+    expect(strands[0]).toBeCloseTo((verdict.ranked[0]?.probability ?? 0) * 62, 6)
   })
 
   it('open to reasons for and against, named and weighed in words', () => {
@@ -130,5 +128,21 @@ describe('what would change my mind', () => {
 
   it('says so where nothing would', () => {
     expect(mount(MindChangers, { props: { changers: [] } }).text()).toContain('No single finding')
+  })
+})
+
+describe('a ribbon that frays', () => {
+  const shape = { width: 100, height: 60 }
+  it('starts as one band and ends at the lines of the causes', () => {
+    const { strands, rest } = frayed([0.5, 0.25], [13, 80], shape)
+    expect(strands.map(({ thick }) => thick)).toEqual([30, 15])
+    expect(strands[0]?.path).toMatch(/^M0,15 .* 100,13$/)
+    expect(strands[1]?.path).toMatch(/^M0,37.5 .* 100,80$/)
+    expect(rest.thick).toBe(15)
+  })
+  it('keeps what is hardly likely visible, and has no rest where nothing is left', () => {
+    const { strands, rest } = frayed([0.999, 0.001], [13, 40], shape)
+    expect(strands[1]?.thick).toBeGreaterThan(1)
+    expect(rest.thick).toBeLessThan(2)
   })
 })

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import type { OutlookDayDto, WeatherDayDto } from '@spudder/contract/weather'
 import type { UnitSystem } from '@spudder/core/base/quantity'
-import { weatherWords, workWindows, type WeatherWork } from '@spudder/core/days/weather'
+import { weatherWords } from '@spudder/core/days/weather'
 import { area, curveMonotoneX } from 'd3-shape'
 import { computed } from 'vue'
 import { xOf, type TimeScale } from '../ribbon/time-axis.ts'
 import { dayWords } from '../units/today.ts'
-import { groundY as ground, rowTop, shownWorks, stripHeight } from './strip-rows.ts'
-import { hourSpans, outlookWords } from './outlook-words.ts'
+import { groundY as ground, shownWorks, stripHeight } from './strip-rows.ts'
+import { outlookWords } from './outlook-words.ts'
+import { workThreads } from './work-threads.ts'
 
-/** Weather over the ribbons, and under it the hours that are fit for each kind of work. */
+/** Weather over the ribbons, and under it a thread a kind of work, thick where it can be done. */
 const props = defineProps<{
   days: readonly WeatherDayDto[]
   outlook: readonly OutlookDayDto[]
@@ -51,49 +52,17 @@ const warmth = computed(
 )
 const rainHeight = (millimetres: number) => Math.min(20, millimetres * 1.1)
 
-const barHeight = 7
-
-interface Bar {
-  readonly key: string
-  readonly x: number
-  readonly y: number
-  readonly width: number
-  readonly height: number
-  readonly kind: 'fit' | 'usual'
-}
-
-/** Fit hours as they lie in the day; a day that nobody foretells as tall as such days are often fit. */
-function barsOf(day: OutlookDayDto, x: number, work: WeatherWork, row: number): Bar[] {
-  const outlook = day.works.find((each) => each.work === work)
-  if (!outlook) return []
-  const key = `${day.day}${work}`
-  if (day.basis === 'usual') {
-    const height = outlook.chance * barHeight
-    const y = rowTop(row) + barHeight - height
-    return [{ key, x, y, width: Math.max(1, dayWidth.value - 0.8), height, kind: 'usual' }]
-  }
-  return hourSpans(outlook.fitHours).map(([from, to]) => ({
-    key: `${key}${from}`,
-    x: x + (from / 24) * dayWidth.value,
-    y: rowTop(row),
-    width: Math.max(1.2, ((to - from) / 24) * dayWidth.value),
-    height: barHeight,
-    kind: 'fit',
-  }))
-}
-
 const coming = computed(() =>
   props.outlook
     .filter(({ day }) => day >= props.today)
     .map((day) => ({ day, x: xOf(props.scale, day.day) }))
     .filter(isInView),
 )
-const bars = computed(() =>
-  coming.value.flatMap(({ day, x }) =>
-    shownWorks.flatMap((work, row) => barsOf(day, x, work, row)),
+const threads = computed(() =>
+  shownWorks.flatMap((work, row) =>
+    workThreads(coming.value, work, { row, dayWidth: dayWidth.value }),
   ),
 )
-const xFrom = computed(() => Math.max(0, xOf(props.scale, props.today)))
 
 function titleOf({ day, x }: (typeof coming.value)[number]): string {
   const weather = inView.value.find((each) => each.x === x)
@@ -134,25 +103,11 @@ const fitWords = computed(() => {
       class="rain"
     />
     <line x1="0" :x2="width" :y1="ground" :y2="ground" class="ground" />
-    <line
-      v-for="(work, row) in shownWorks"
-      :key="work"
-      :x1="xFrom"
-      :x2="width"
-      :y1="rowTop(row) + barHeight"
-      :y2="rowTop(row) + barHeight"
-      class="row"
-    >
-      <title>{{ workWindows[work].label }}</title>
-    </line>
-    <rect
-      v-for="bar in bars"
-      :key="bar.key"
-      :x="bar.x"
-      :y="bar.y"
-      :width="bar.width"
-      :height="bar.height"
-      :class="bar.kind"
+    <path
+      v-for="thread in threads"
+      :key="thread.key"
+      :d="thread.path"
+      :class="['thread', thread.kind]"
     />
     <rect
       v-for="each in coming"
@@ -183,11 +138,7 @@ const fitWords = computed(() => {
   stroke: var(--strong-line);
   stroke-width: 0.75;
 }
-.row {
-  stroke: var(--line);
-  stroke-width: 0.75;
-}
-.fit {
+.thread {
   fill: var(--ink);
 }
 .usual {

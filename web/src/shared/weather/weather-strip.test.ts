@@ -1,4 +1,4 @@
-import { mount } from '@vue/test-utils'
+import { mount, type DOMWrapper } from '@vue/test-utils'
 import type { OutlookDayDto, WorkOutlookDto } from '@spudder/contract/weather'
 import { addDays } from '@spudder/core/base/calendar'
 import { weatherWorks } from '@spudder/core/days/weather'
@@ -31,6 +31,18 @@ const outlookDay = (
 })
 const weatherDay = (days: number) => ({ day: addDays(today, days), minC: 9, maxC: 21, rainMm: 3, windMPerS: 3, isForecast: days > 0 }) // prettier-ignore
 
+/** How thick a drawn thread is nearest to a place along it [px]. */
+function thickness(path: DOMWrapper<Element>) {
+  const points = [
+    ...(path.attributes('d') ?? '').matchAll(/(-?[\d.]+),(-?[\d.]+)(?=[CLZ]|$)/g),
+  ].map(([, x, y]) => ({ x: Number(x), y: Number(y) }))
+  return (at: number): number => {
+    const nearest = Math.min(...points.map(({ x }) => Math.abs(x - at)))
+    const ys = points.filter(({ x }) => Math.abs(x - at) === nearest).map(({ y }) => y)
+    return Number((Math.max(...ys) - Math.min(...ys)).toFixed(3))
+  }
+}
+
 describe('the weather strip', () => {
   const strip = (outlook: readonly OutlookDayDto[]) =>
     mount(WeatherStrip, {
@@ -47,13 +59,10 @@ describe('the weather strip', () => {
     const wet = { fitHours: [], chance: 0.1, fromHour: null, against: ['rain'] }
     const drawn = strip([outlookDay(0), outlookDay(1, wet)])
     expect(drawn.find('svg').attributes('aria-label')).toBe('Weather; fit for a leaf spray: 30 Jun')
-    const bars = drawn
-      .findAll('rect.fit')
-      .map((bar) => [bar.attributes('x'), bar.attributes('width')].map(Number))
-    // Two hours from six on, of a day 80 px wide: three works on the first day, two on the second.
-    expect(bars).toHaveLength(5)
-    expect(bars[0]?.[0]).toBeCloseTo(20, 6)
-    expect(bars[0]?.[1]).toBeCloseTo((2 / 24) * 80, 6)
+    // A day is 80 px wide: two hours from six on lie between 20 and 27 px of the first.
+    const [leaf, drench] = drawn.findAll('path.forecast').map((each) => thickness(each))
+    expect([5, 22, 26, 30, 100, 103].map((x) => leaf?.(x))).toEqual([1, 7.2, 7.2, 1, 1, 1])
+    expect([5, 22, 102, 106].map((x) => drench?.(x))).toEqual([1, 7.2, 7.2, 7.2])
     expect(
       drawn.findAll('title').some((each) => each.text().includes('leaf spray: no, rain')),
     ).toBe(true)
@@ -61,8 +70,9 @@ describe('the weather strip', () => {
 
   it('draws a day that nobody foretells as tall as such days are often fit', () => {
     const drawn = strip([outlookDay(3, { chance: 0.5 }, 'usual')])
-    const [bar] = drawn.findAll('rect.usual')
-    expect(Number(bar?.attributes('height'))).toBeCloseTo(3.5, 6)
+    const [leaf, drench] = drawn.findAll('path.usual').map((each) => thickness(each))
+    // Half of the days: half of the way from a thin thread to a thick one.
+    expect([leaf?.(280), drench?.(280)]).toEqual([4.1, 7.2])
     expect(drawn.find('svg').attributes('aria-label')).toMatch(/in sight|3 Jul/)
   })
 })
