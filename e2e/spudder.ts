@@ -6,23 +6,25 @@ import { startMariaDb, type PrivateMariaDb } from '../scripts/mariadb.ts'
 import { freePort } from '../scripts/ports.ts'
 import { root } from '../scripts/processes.ts'
 
-/** A real server on a real MariaDB with the demo estate, under the control of a test. */
+/** A real server on a real MariaDB, with the demo estate or empty, under the control of a test. */
 export class Spudder {
   readonly #folder: string
   readonly #port: number
+  readonly #isDemo: boolean
   #database: PrivateMariaDb | undefined
   #server: AppServer | undefined
 
-  private constructor(folder: string, port: number) {
+  private constructor(folder: string, port: number, isDemo: boolean) {
     this.#folder = folder
     this.#port = port
+    this.#isDemo = isDemo
   }
 
   /** Makes a new one in a folder that is emptied first. */
-  static async create(name: string, wishedPort: number): Promise<Spudder> {
+  static async create(name: string, wishedPort: number, isDemo = true): Promise<Spudder> {
     const folder = join(root, '.data', `test-${name}`)
     if (existsSync(folder)) rmSync(folder, { recursive: true })
-    const spudder = new Spudder(folder, await freePort(wishedPort))
+    const spudder = new Spudder(folder, await freePort(wishedPort), isDemo)
     await spudder.start()
     return spudder
   }
@@ -36,7 +38,7 @@ export class Spudder {
     this.#server = await startAppServer({
       database: this.#database,
       port: this.#port,
-      isDemo: true,
+      isDemo: this.#isDemo,
     })
   }
 

@@ -12,12 +12,12 @@ import { useKeptOutside } from './use-kept-outside.ts'
 
 /** The page that is taken outside for one job: on a phone with gloves, or on paper. */
 const props = defineProps<{ standId: string; jobId: string }>()
-const standId = () => props.standId
+const ofStand = () => props.standId
 const { query, place, job, sheet, outline, ends, planned, isDense, isMissing } = useJobSheet(
-  standId,
+  ofStand,
   () => props.jobId,
 )
-const signalWords = useKeptOutside(standId, sheet, () => place.value?.id)
+const signalWords = useKeptOutside(ofStand, sheet, () => place.value?.id)
 const { value: ticks } = useKept(`ticks:${props.jobId}`, () => ({
   fills: [] as number[],
   steps: [] as number[],
