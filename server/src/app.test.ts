@@ -31,6 +31,7 @@ describe('the application', () => {
       expect((await web.get(path)).text).toContain('<title>Spudder</title>')
     }
     expect((await web.get('/assets/a.js')).headers['cache-control']).toContain('immutable')
+    expect((await web.get('/assets/of-an-older-build.js')).status).toBe(404)
     expect((await web.get('/api/nowhere')).status).toBe(404)
   })
 

@@ -105,6 +105,8 @@ function serveWeb(app: Express, folder: string): void {
   const packed = { gzip: true, brotli: true }
   const assets = join(folder, 'assets')
   app.use('/assets', sirv(assets, { ...packed, immutable: true, maxAge: 365 * 86_400 }))
+  // A page of an older build asks for files that are gone: it is told so, and given no page for code.
+  app.use('/assets', (_request, response) => void response.sendStatus(404))
   app.use(sirv(folder, { ...packed, extensions: [], maxAge: 0, etag: true }))
   app.get('/{*any}', (_request, response) => response.sendFile(page))
 }

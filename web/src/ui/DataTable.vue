@@ -32,7 +32,7 @@ const drawn = computed(() =>
   props.columns.map((column) => ({
     key: column.key,
     title: column.title,
-    className: [column.isFigure && 'figure', column.isSmall && 'from'].filter(Boolean).join(' '),
+    className: column.isFigure ? 'figure' : '',
     ...(column.width === undefined ? {} : { width: column.width }),
     ...(column.isFigure ? { align: 'right' as const } : {}),
     customHeaderCell: () => ({ scope: 'col' }),
@@ -97,9 +97,11 @@ const selection = computed(() =>
         }}</span>
       </template>
       <template #bodyCell="{ column, record }">
-        <slot :name="String(column.key)" :row="record as Row">{{
-          columnOf(column.key)?.text?.(record as Row) ?? ''
-        }}</slot>
+        <slot :name="String(column.key)" :row="record as Row">
+          <component :is="columnOf(column.key)?.isCited ? 'cite' : 'span'">{{
+            columnOf(column.key)?.text?.(record as Row) ?? ''
+          }}</component>
+        </slot>
       </template>
     </Table>
   </ScrollBox>

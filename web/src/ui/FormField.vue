@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inOwn } from '../shared/units/said.ts'
 import { computed, ref, useId, watch } from 'vue'
 import { lineStart } from '../shared/words/sentence.ts'
 import { checkCount } from './form-checks.ts'
@@ -31,8 +32,8 @@ const said = computed(() => (isMended.value ? undefined : props.message))
       :described-by="said ? `${id}-message` : hint ? `${id}-hint` : undefined"
       :invalid="said !== undefined"
     />
-    <p v-if="said" :id="`${id}-message`" class="message" role="alert">{{ said }}</p>
-    <p v-else-if="hint" :id="`${id}-hint`" class="hint">{{ hint }}</p>
+    <p v-if="said" :id="`${id}-message`" class="message" role="alert">{{ inOwn(said) }}</p>
+    <p v-else-if="hint" :id="`${id}-hint`" class="hint">{{ inOwn(hint) }}</p>
   </div>
 </template>
 

@@ -8,8 +8,8 @@ export interface Column<Row> {
   readonly isFigure?: boolean
   /** Heads buttons: said to those who hear the page, not drawn. */
   readonly isTitleHidden?: boolean
-  /** In small letters: where a figure is from. */
-  readonly isSmall?: boolean
+  /** Where a figure is from: in small letters, and in the words and units of the source. */
+  readonly isCited?: boolean
   readonly text?: (row: Row) => string
   /** What the column can be sorted by; what has none comes last, whichever way. */
   readonly sortBy?: (row: Row) => number | string | undefined

@@ -57,6 +57,9 @@ const metricRateUnits: Readonly<Record<string, string>> = {
   'cup/plant': 'mL/plant',
 }
 
+/** US rate units of the trade that have a metric fellow. */
+export const tradeRateUnits: readonly string[] = Object.keys(metricRateUnits)
+
 /** The unit in which a place says a rate that the trade gives in another. */
 function rateUnitIn(unit: string, system: UnitSystem): string {
   return system === 'metric' ? (metricRateUnits[unit] ?? unit) : unit

@@ -1,3 +1,4 @@
+import { formatNumber } from '../../base/writing/index.ts'
 import { CoreError, requireInRange } from '../../base/error/index.ts'
 import {
   assumedTexture,
@@ -73,7 +74,9 @@ export function acidGround(facts: AcidGroundFacts): AcidGround {
     ...(facts.organicPercent === undefined
       ? [`Organic matter ${textures[texture].organicPercent} %, as usual in ${said}.`]
       : []),
-    ...(facts.densityKgPerL === undefined ? [`Density ${densityKgPerL} kg/L, as usual.`] : []),
+    ...(facts.densityKgPerL === undefined
+      ? [`Density ${formatNumber(densityKgPerL)} kg/L, as usual.`]
+      : []),
     ...(lime.known === 'assumed' ? [`Lime: ${lime.words}.`] : []),
   ]
   return {

@@ -67,6 +67,6 @@ export function whyTablesDiffer({ texture, buffer }: AcidGround): string {
   return [
     'Tables know three textures and contradict each other.',
     `A loam holds about ${loam} mmol acid a kilogram and pH; yours, ${textures[texture].label.toLowerCase()}, about ${own}.`,
-    'The common figure of 6.5 to 6.8 lb/100 ft² for 7.3 to 4.5 reads the loam column; a light sandy loam with 10 to 12 % clay wants 4.2 to 5.3 (common practice).',
+    'The common figure of 6.5 to 6.8 lb/100 ft² for 7.3 to 4.5 reads the loam column; a light sandy loam with 10 to 12 % clay wants 4.2 to 5.3 lb/100 ft² (common practice).',
   ].join(' ')
 }

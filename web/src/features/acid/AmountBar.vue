@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../../shared/units/said.ts'
 import FoldBox from '../../ui/FoldBox.vue'
 import { figures } from '../../shared/chart/scales.ts'
 import { formatNumber } from '@spudder/core/base/writing'
@@ -101,7 +102,7 @@ const chart = computed<Chart>(() => {
       tone="word"
       words="Why they differ"
     >
-      {{ whyTablesDiffer(ground) }}
+      {{ said(whyTablesDiffer(ground)) }}
     </FoldBox>
     <div class="hows">
       <HowGot :derivation="need.derivation" />

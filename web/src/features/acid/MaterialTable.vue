@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { said } from '../../shared/units/said.ts'
 import { Radio } from 'ant-design-vue'
 import { formatNumber } from '@spudder/core/base/writing'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { isNone } from '@spudder/core/base/reference'
-import { percent, quantityOf, valueIn } from '@spudder/core/base/quantity'
+import { percent, placeUnits, quantityOf, valueIn } from '@spudder/core/base/quantity'
 import type { MaterialOffer } from '@spudder/core/soil/acid-plan'
 import { computed } from 'vue'
 import TextField from '../../ui/TextField.vue'
@@ -103,13 +104,13 @@ const columns = computed<readonly Column<MaterialOffer>[]>(() => [
         <span v-if="practiceWords(row)" class="faint-note">{{ practiceWords(row) }}</span>
       </template>
       <template #brings="{ row }">
-        {{ bringsWords(row) }} <span class="faint-note">{{ row.acidity.remark }}</span>
+        {{ bringsWords(row) }} <span class="faint-note">{{ said(row.acidity.remark) }}</span>
       </template>
     </DataTable>
     <TextField
       v-model="draft.price"
       class="price"
-      label="Your own price of the chosen one, for 1 kg"
+      :label="`Your own price of the chosen one, for ${placeUnits[system].mass.words}`"
       inputmode="decimal"
       hint="left empty: usual retail prices"
     />

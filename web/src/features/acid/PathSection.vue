@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../../shared/units/said.ts'
 import { Button } from 'ant-design-vue'
 import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
 import { harmsRootsBelow, situations } from '@spudder/core/soil/acid-plan'
@@ -79,13 +80,13 @@ const nextTest = computed(() => {
     </p>
     <template v-if="forecast">
       <p>{{ arrival }}</p>
-      <p v-if="bites" class="stop">{{ bites }}</p>
+      <p v-if="bites" class="stop">{{ said(bites) }}</p>
       <p v-if="taught" class="taught">{{ taught }}</p>
       <p v-if="nextTest" class="faint-note">{{ nextTest }}</p>
       <p class="faint-note">
-        Band: 8 such soils of 10. Line: the middle; dotted: the top 5 cm alone. Sulfur eaten by
-        bacteria as soil warms and dries, nitrogen, lime in ground and water, rain and worms are
-        followed day by day.
+        Band: 8 such soils of 10. Line: the middle; dotted: {{ said('the top 5 cm') }} alone. Sulfur
+        eaten by bacteria as soil warms and dries, nitrogen, lime in ground and water, rain and
+        worms are followed day by day.
         <RouterLink :to="{ name: 'reference', params: { chapter: 'acid' } }"
           >Where the figures come from</RouterLink
         >

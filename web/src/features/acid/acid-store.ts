@@ -47,6 +47,7 @@ function buildAcidStore(stand: StandDto) {
     need: ground.need,
     groundM2: ground.groundM2,
     startsOn: computed(() => ground.start.value?.startsOn),
+    system,
   })
   // What lowers cannot raise: the material follows the way, when that turns.
   watch(

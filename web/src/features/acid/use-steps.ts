@@ -1,6 +1,7 @@
 import type { StandDto } from '@spudder/contract/stand'
 import { judgeSteps } from '@spudder/core/days/acid-steps'
 import { retestDays, type AcidNeed, type AcidStep } from '@spudder/core/soil/acid-plan'
+import type { UnitSystem } from '@spudder/core/base/quantity'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { today } from '../../shared/units/today.ts'
 import type { AcidDraft } from './acid-draft.ts'
@@ -14,13 +15,14 @@ interface StepsInput {
   readonly need: ComputedRef<AcidNeed | undefined>
   readonly groundM2: number | undefined
   readonly startsOn: ComputedRef<string | undefined>
+  readonly system: ComputedRef<UnitSystem>
 }
 
 const none = { steps: [] as readonly AcidStep[], leftKgPerM2: 0 }
 
 /** Steps of the plan: laid out by themselves until they are dragged, and what stands against them. */
 export function useSteps({ need, ...input }: StepsInput) {
-  const { draft } = input
+  const { draft, system } = input
   const { where, facts, done, doneSinceStart, stored, storedRetests } = useStepsWhere(input)
   const nitrogenKgPerM2 = ref<number>()
   const laidOut = computed(() => {
@@ -63,7 +65,7 @@ export function useSteps({ need, ...input }: StepsInput) {
     stepProblems: computed(() => judged.value?.problems ?? []),
     hasHardProblem: computed(() => judged.value?.isStopped ?? false),
     retests,
-    offers: useOffers(draft, facts, need, done),
+    offers: useOffers({ draft, facts, need, done, system }),
     put: (index: number, change: Partial<AcidStep>) =>
       take(steps.value.map((step, place) => (place === index ? { ...step, ...change } : step))),
     remove: (index: number) => take(steps.value.filter((_, place) => place !== index)),

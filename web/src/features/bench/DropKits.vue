@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../../shared/units/said.ts'
 import FieldGroup from '../../ui/FieldGroup.vue'
 import { formatNumber } from '@spudder/core/base/writing'
 import { placeRoutes } from '@spudder/contract/place'
@@ -55,7 +56,7 @@ const kitOf = (name: TestName): DropKitName => {
   return kits.find((kit) => kept.value.includes(kit)) ?? kits[0] ?? 'hardness-degrees'
 }
 const kitOptions = (kits: readonly DropKitName[]) =>
-  kits.map((value) => ({ value, words: dropKits[value].words }))
+  kits.map((value) => ({ value, words: said(dropKits[value].words) }))
 
 async function chooseKit(name: TestName, kit: DropKitName): Promise<void> {
   const own: readonly DropKitName[] = tests.find((test) => test.name === name)?.kits ?? []

@@ -54,7 +54,7 @@ const lastStep = computed(() =>
       <p v-if="job.share < 1" class="part">
         {{ Math.round(job.share * 100) }} % of the whole dose.
       </p>
-      <HowGot :derivation="remedy.derivation as Derivation" />
+      <HowGot :derivation="remedy.derivation as Derivation" is-stored />
     </div>
     <div class="take">
       <RouterLink :to="{ name: 'sheet', params: { standId, jobId: job.id } }" class="open">

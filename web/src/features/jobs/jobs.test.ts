@@ -44,7 +44,8 @@ describe('what is taken outside', () => {
     })
     const text = mount(HowGot, { props: { derivation } }).text()
     expect(text).toContain('product = (wanted − present) × volume ÷ iron in the product')
-    expect(text).toContain('400 L')
+    // 400 L, said where gallons are counted.
+    expect(text).toContain('105.7 gal')
     expect(text).toContain('common practice')
   })
 })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../../shared/units/said.ts'
 import { formatNumber } from '@spudder/core/base/writing'
 import { situationNames, situations, stepLimits, sulfurTables } from '@spudder/core/soil/acid-plan'
 import { acidities, molPerKgSulfur, findSource } from '@spudder/core/material/source'
@@ -38,7 +39,7 @@ const acidityColumns: readonly Column<Acidity>[] = [
       usual > 0 ? `${formatNumber(molPerKgSulfur / usual, 3)} kg` : 'raises pH',
   },
   { key: 'speed', title: 'How fast', text: (each) => each.speed },
-  { key: 'from', title: 'From', isSmall: true, text: sourceWords },
+  { key: 'from', title: 'From', isCited: true, text: sourceWords },
 ]
 const limitColumns: readonly Column<(typeof limits)[number]>[] = [
   { key: 'where', title: 'Where', isHead: true, text: (each) => situations[each.situation].label },
@@ -49,7 +50,7 @@ const limitColumns: readonly Column<(typeof limits)[number]>[] = [
   {
     key: 'from',
     title: 'From',
-    isSmall: true,
+    isCited: true,
     text: (each) => `${sourceWords(each.once)}; ${each.year.source}`,
   },
 ]
@@ -61,24 +62,24 @@ interface Figure {
 const figures: readonly Figure[] = [
   ...textureNames.map((name) => ({
     name: textures[name].label,
-    value: `clay ${textures[name].clayPercent} %, organic matter ${textures[name].organicPercent} %`,
+    value: `clay ${formatNumber(textures[name].clayPercent)} %, organic matter ${formatNumber(textures[name].organicPercent)} %`,
     from: sourceWords(textures[name]),
   })),
   ...[...bufferFigures, ...pathFigures].map(([name, figure]) => ({
-    name,
+    name: said(name),
     value: `${formatNumber(figure.value, 3)} ${figure.unit}`,
     from: sourceWords(figure),
   })),
   ...sulfurTables.map((table) => ({
     name: `Ticks: ${table.name}`,
-    value: `to pH ${table.toPH}`,
+    value: `to pH ${formatNumber(table.toPH)}`,
     from: sourceWords(table),
   })),
 ]
 const figureColumns: readonly Column<Figure>[] = [
   { key: 'name', title: 'What', isHead: true, text: (each) => each.name },
   { key: 'value', title: 'Figure', isFigure: true, text: (each) => each.value },
-  { key: 'from', title: 'From', isSmall: true, text: (each) => each.from },
+  { key: 'from', title: 'From', isCited: true, text: (each) => each.from },
 ]
 </script>
 

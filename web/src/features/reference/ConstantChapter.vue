@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../../shared/units/said.ts'
 import { typedNumber } from '@spudder/core/base/writing'
 import { soilConstants } from '@spudder/core/material/chemistry'
 import {
@@ -60,7 +61,7 @@ const stabilityColumns: readonly Column<Row>[] = [
     isFigure: true,
     text: (row) => `± ${typedNumber(confidenceSpread[row.constant.confidence])}`,
   },
-  { key: 'from', title: 'From', isSmall: true, text: (row) => sourceWords(row.constant) },
+  { key: 'from', title: 'From', isCited: true, text: (row) => sourceWords(row.constant) },
 ]
 const soilColumns: readonly Column<(typeof soilConstants)[number]>[] = [
   { key: 'what', title: 'What', isHead: true, text: (each) => each.words },
@@ -71,15 +72,15 @@ const soilColumns: readonly Column<(typeof soilConstants)[number]>[] = [
     text: (each) => typedNumber(each.figure.value),
   },
   { key: 'unit', title: 'unit', text: (each) => each.figure.unit },
-  { key: 'from', title: 'From', isSmall: true, text: (each) => sourceWords(each.figure) },
+  { key: 'from', title: 'From', isCited: true, text: (each) => sourceWords(each.figure) },
 ]
 </script>
 
 <template>
   <h2>Stability constants</h2>
   <p>
-    Decimal logarithms at 25 °C and an ionic strength of 0.1 M, carried to 0.01 M by the Davies
-    equation. Fe is Fe(III). None is fitted to what the trade knows.
+    Decimal logarithms at {{ said('25 °C and an ionic strength of 0.1 M, carried to 0.01 M') }} by
+    the Davies equation. Fe is Fe(III). None is fitted to what the trade knows.
   </p>
   <ChipChoice v-model="chosen" label="Ligand" :options="options" />
   <DataTable

@@ -33,7 +33,7 @@ const lossColumns: readonly Column<(typeof lossTable)[number]>[] = [
     text: (each) => daysWords(each.loss.halfLifeDays),
     sortBy: (each) => each.loss.halfLifeDays.usual,
   },
-  { key: 'from', title: 'From', isSmall: true, text: (each) => sourceWords(each.loss) },
+  { key: 'from', title: 'From', isCited: true, text: (each) => sourceWords(each.loss) },
 ]
 type Point = (typeof openIronOfUse.points)[number]
 const pHColumn: Column<Point> = {
@@ -81,12 +81,16 @@ const ageColumns: readonly Column<Point>[] = [
     :rows="openIronOfUse.points"
     :row-key="(point) => String(point.pH)"
   />
-  <p class="from">{{ sourceWords(openIronOfUse) }}</p>
+  <p>
+    <cite>{{ sourceWords(openIronOfUse) }}</cite>
+  </p>
   <DataTable
     label="Half-life of open iron by pH"
     :columns="ageColumns"
     :rows="openIronHalfLifeDays.points"
     :row-key="(point) => String(point.pH)"
   />
-  <p class="from">{{ sourceWords(openIronHalfLifeDays) }}</p>
+  <p>
+    <cite>{{ sourceWords(openIronHalfLifeDays) }}</cite>
+  </p>
 </template>

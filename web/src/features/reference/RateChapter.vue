@@ -1,19 +1,23 @@
 <script setup lang="ts">
-import { typedNumber } from '@spudder/core/base/writing'
+import { rateText } from '@spudder/core/base/quantity'
 import { contexts, routeWords } from '@spudder/core/stand/plant'
 import { rateBases, type Rate } from '@spudder/core/material/rate'
 import { allRates, findSource, sourcesWithRate } from '@spudder/core/material/source'
-import { sourceWords } from '@spudder/core/base/reference'
+import { computed } from 'vue'
+import { usePlace } from '../../api/places.ts'
+import { said } from '../../shared/units/said.ts'
+import { sourceWords, type FigureRange } from '@spudder/core/base/reference'
 import DataTable from '../../ui/DataTable.vue'
 import type { Column } from '../../ui/table-columns.ts'
 
-const span = (low: number, usual: number, high: number) =>
-  low === high
-    ? typedNumber(usual)
-    : `${typedNumber(low)}-${typedNumber(high)}, usual ${typedNumber(usual)}`
-const rateOf = ({ rate, unit }: Rate) => `${span(rate.low, rate.usual, rate.high)} ${unit}`
-const waterOf = ({ carrier }: Rate) =>
-  carrier ? `${span(carrier.low, carrier.usual, carrier.high)} ${carrier.unit}` : ''
+const { place } = usePlace()
+const system = computed(() => place.value?.unitSystem ?? 'us')
+function span({ low, usual, high }: FigureRange, unit: string): string {
+  const middle = rateText([usual], unit, system.value)
+  return low === high ? middle : `${rateText([low, high], unit, system.value)}, usual ${middle}`
+}
+const rateOf = ({ rate, unit }: Rate) => span(rate, unit)
+const waterOf = ({ carrier }: Rate) => (carrier ? span(carrier, carrier.unit) : '')
 const often = ({ intervalDays, timesASeason }: Rate) => {
   const interval = intervalDays ? `${intervalDays.low}-${intervalDays.high} days` : 'once a season'
   return timesASeason ? `${interval}, at most ${timesASeason} times` : interval
@@ -25,7 +29,7 @@ const columns: readonly Column<Rate>[] = [
     key: 'rate',
     title: 'Rate',
     isHead: true,
-    text: (rate) => rate.label,
+    text: (rate) => said(rate.label),
     sortBy: ({ label }) => label,
   },
   {
@@ -47,7 +51,7 @@ const columns: readonly Column<Rate>[] = [
   { key: 'span', title: 'Low-high', text: rateOf },
   { key: 'water', title: 'Water', text: waterOf },
   { key: 'again', title: 'Again', text: often },
-  { key: 'from', title: 'From', isSmall: true, text: sourceWords },
+  { key: 'from', title: 'From', isCited: true, text: sourceWords },
 ]
 </script>
 

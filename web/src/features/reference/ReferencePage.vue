@@ -58,9 +58,4 @@ const turnTo = (chapter: unknown) =>
   display: grid;
   gap: 14px;
 }
-.from,
-.reference :deep(.from) {
-  color: var(--slate);
-  font-size: 0.82rem;
-}
 </style>

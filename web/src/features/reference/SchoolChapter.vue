@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../../shared/units/said.ts'
 import { typedNumber } from '@spudder/core/base/writing'
 import { disagreements, sourceWords } from '@spudder/core/base/reference'
 import { ironSchools } from '@spudder/core/seen/reading'
@@ -7,8 +8,8 @@ import type { Column } from '../../ui/table-columns.ts'
 
 const questionColumns: readonly Column<(typeof disagreements)[number]>[] = [
   { key: 'question', title: 'Question', isHead: true, text: (each) => each.question },
-  { key: 'schools', title: 'Schools', text: (each) => each.schools.join(' · ') },
-  { key: 'start', title: 'Spudder starts with', text: (each) => each.startsWith },
+  { key: 'schools', title: 'Schools', text: (each) => said(each.schools.join(' · ')) },
+  { key: 'start', title: 'Spudder starts with', text: (each) => said(each.startsWith) },
   { key: 'where', title: 'Where', text: (each) => each.where },
 ]
 const schools = Object.values(ironSchools)
@@ -29,7 +30,7 @@ const schoolColumns: readonly Column<(typeof schools)[number]>[] = [
       `${typedNumber(each.enoughFrom)}${each.aboveManganese ? ' and above manganese' : ''}`,
     sortBy: (each) => each.enoughFrom,
   },
-  { key: 'from', title: 'From', isSmall: true, text: sourceWords },
+  { key: 'from', title: 'From', isCited: true, text: sourceWords },
 ]
 </script>
 

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { formatNumber } from '@spudder/core/base/writing'
+import { placeUnits } from '@spudder/core/base/quantity'
+import { computed } from 'vue'
+import { usePlace } from '../../api/places.ts'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { sourceWords, type FigureRange } from '@spudder/core/base/reference'
 import { contentWords, ironSources, otherSources } from '@spudder/core/material/source'
@@ -16,9 +19,11 @@ const stainWords = { rust: 'rust', red: 'red', little: 'little' } as const
 const organicWords = { often: 'often', seldom: 'seldom', ask: 'ask' } as const
 
 const currency = useCurrency()
+const { place } = usePlace()
+const mass = computed(() => placeUnits[place.value?.unitSystem ?? 'us'].mass)
 type Iron = (typeof ironSources)[number]
 type Other = (typeof otherSources)[number]
-const ironColumns: readonly Column<Iron>[] = [
+const ironColumns = computed<readonly Column<Iron>[]>(() => [
   {
     key: 'form',
     title: 'Form',
@@ -35,9 +40,10 @@ const ironColumns: readonly Column<Iron>[] = [
   },
   {
     key: 'price',
-    title: '1 kg costs',
+    title: `${mass.value.words} costs`,
     isFigure: true,
-    text: ({ pricePerKg: { low, high } }) => moneyRange(low, high, currency.value),
+    text: ({ pricePerKg: { low, high } }) =>
+      moneyRange(low * mass.value.inMetric, high * mass.value.inMetric, currency.value),
     sortBy: (each) => each.pricePerKg.usual,
   },
   {
@@ -53,8 +59,8 @@ const ironColumns: readonly Column<Iron>[] = [
     sortBy: (each) => each.organic,
   },
   { key: 'remark', title: 'What to know' },
-]
-const otherColumns: readonly Column<Other>[] = [
+])
+const otherColumns = computed<readonly Column<Other>[]>(() => [
   { key: 'source', title: 'Source', isHead: true, text: (each) => each.name },
   {
     key: 'of',
@@ -70,13 +76,13 @@ const otherColumns: readonly Column<Other>[] = [
   },
   {
     key: 'price',
-    title: '1 kg costs',
+    title: `${mass.value.words} costs`,
     isFigure: true,
-    text: (each) => `about ${money(each.pricePerKg.usual, currency.value)}`,
+    text: (each) => `about ${money(each.pricePerKg.usual * mass.value.inMetric, currency.value)}`,
     sortBy: (each) => each.pricePerKg.usual,
   },
   { key: 'remark', title: 'What to know' },
-]
+])
 </script>
 
 <template>
@@ -88,7 +94,7 @@ const otherColumns: readonly Column<Other>[] = [
     :row-key="(each) => each.id"
   >
     <template #remark="{ row }">
-      {{ row.remark }} <span class="from">{{ sourceWords(row) }}</span>
+      {{ row.remark }} <cite>{{ sourceWords(row) }}</cite>
     </template>
   </DataTable>
   <p v-for="words in priceWords" :key="words" class="from">Prices: {{ words }}.</p>
@@ -100,7 +106,7 @@ const otherColumns: readonly Column<Other>[] = [
     :row-key="(each) => each.id"
   >
     <template #remark="{ row }">
-      {{ row.remark }} <span class="from">{{ sourceWords(row) }}</span>
+      {{ row.remark }} <cite>{{ sourceWords(row) }}</cite>
     </template>
   </DataTable>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../../shared/units/said.ts'
 import { typedNumber } from '@spudder/core/base/writing'
 import { burnHeatC, leafBurnLimit, partnerKinds } from '@spudder/core/apply/mix'
 import { contexts, type Context } from '@spudder/core/stand/plant'
@@ -40,7 +41,7 @@ const partnerColumns: readonly Column<(typeof partnerKinds)[number]>[] = [
   },
   { key: 'place', title: 'Where it works', text: (each) => placements[each.placement] },
   { key: 'why', title: 'Why', text: (each) => each.why },
-  { key: 'from', title: 'From', isSmall: true, text: sourceWords },
+  { key: 'from', title: 'From', isCited: true, text: sourceWords },
 ]
 const burnColumns: readonly Column<(typeof burns)[number]>[] = [
   { key: 'leaves', title: 'Leaves of', isHead: true, text: (each) => each.label },
@@ -56,18 +57,18 @@ const burnColumns: readonly Column<(typeof burns)[number]>[] = [
     isFigure: true,
     text: (each) => typedNumber(each.limit.most * 100),
   },
-  { key: 'from', title: 'From', isSmall: true, text: (each) => sourceWords(each.limit) },
+  { key: 'from', title: 'From', isCited: true, text: (each) => sourceWords(each.limit) },
 ]
 const dissolvedColumns: readonly Column<(typeof dissolved)[number]>[] = [
   { key: 'form', title: 'Form', isHead: true, text: (each) => each.name },
   {
     key: 'g',
-    title: 'g in a litre at 20 °C',
+    title: said('g in a litre at 20 °C'),
     isFigure: true,
     text: (each) => typedNumber(each.limit.gPerL),
     sortBy: (each) => each.limit.gPerL,
   },
-  { key: 'from', title: 'From', isSmall: true, text: (each) => sourceWords(each.limit) },
+  { key: 'from', title: 'From', isCited: true, text: (each) => sourceWords(each.limit) },
 ]
 const limitColumns: readonly Column<(typeof limits)[number]>[] = [
   { key: 'stand', title: 'Stand', isHead: true, text: (each) => each.label },
@@ -84,7 +85,7 @@ const limitColumns: readonly Column<(typeof limits)[number]>[] = [
     text: (each) => typedNumber(each.limit.value),
     sortBy: (each) => each.limit.value,
   },
-  { key: 'from', title: 'From', isSmall: true, text: (each) => sourceWords(each.limit) },
+  { key: 'from', title: 'From', isCited: true, text: (each) => sourceWords(each.limit) },
 ]
 </script>
 
@@ -102,8 +103,11 @@ const limitColumns: readonly Column<(typeof limits)[number]>[] = [
   />
   <h2>Strength that leaves bear, and what dissolves</h2>
   <p>
-    Over {{ burnHeatC.wait.value }} °C spray in the cool hours only, over
-    {{ burnHeatC.never.value }} °C not at all ({{ sourceWords(burnHeatC.wait) }}).
+    Over {{ said(`${burnHeatC.wait.value} °C`) }} spray in the cool hours only, over
+    {{ said(`${burnHeatC.never.value} °C`) }} not at all (<cite>{{
+      sourceWords(burnHeatC.wait)
+    }}</cite
+    >).
   </p>
   <DataTable
     label="Strength of sulfate sprays"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../../shared/units/said.ts'
 import FoldBox from '../../ui/FoldBox.vue'
 import { aims, courseOf, type AimId } from '@spudder/core/material/choice'
 import { compareWithTrade } from '@spudder/core/material/chemistry'
@@ -90,7 +91,7 @@ const trade = compareWithTrade()
           </p>
           <ul>
             <li v-for="each in trade" :key="each.ligandId">
-              <b v-if="each.verdict !== 'agrees'">Differs.</b> {{ each.words }}
+              <b v-if="each.verdict !== 'agrees'">Differs.</b> {{ said(each.words) }}
             </li>
           </ul>
           <p>

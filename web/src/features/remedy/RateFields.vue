@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../../shared/units/said.ts'
 import { typedNumber } from '@spudder/core/base/writing'
 import { routeWords, type Route } from '@spudder/core/stand/plant'
 import { dimensionOf, parseUnit, rateText, type UnitSystem } from '@spudder/core/base/quantity'
@@ -37,19 +38,13 @@ const emit = defineEmits<{
 }>()
 
 const options = computed(() =>
-  props.offer.rates.map(({ id, label }) => ({ value: id, words: label })),
+  props.offer.rates.map(({ id, label }) => ({ value: id, words: said(label) })),
 )
 const carrierDimension = computed(() => {
   const { carrier } = props.rate
   return carrier ? dimensionOf(parseUnit(carrier.unit)) : 'volume/area'
 })
 const figure = ({ value, unit }: LabelFigure) => `${typedNumber(value)} ${unit}`
-const labelWords = computed(() =>
-  [
-    ...(props.labelRate ? [`tells to use ${figure(props.labelRate)}`] : []),
-    ...(props.labelMaximum ? [`allows at most ${figure(props.labelMaximum)}`] : []),
-  ].join(' and '),
-)
 const isOffLabel = computed(
   () => props.labelRate !== undefined && draft.value.rate !== labelRateText(props.labelRate),
 )
@@ -65,7 +60,7 @@ const usual = computed(() => {
 
 <template>
   <h2>{{ offer.name }}, {{ routeWords[route] }}</h2>
-  <p v-if="options.length === 1" class="faint-note">{{ rate.label }}</p>
+  <p v-if="options.length === 1" class="faint-note">{{ said(rate.label) }}</p>
   <ChoiceField
     v-if="options.length > 1"
     :model-value="rate.id"
@@ -80,7 +75,14 @@ const usual = computed(() => {
     :message="messages.rate"
   />
   <p v-if="labelRate || labelMaximum" class="faint-note">
-    The label of this product {{ labelWords }}.
+    The label of this product
+    <template v-if="labelRate"
+      >tells to use <q>{{ figure(labelRate) }}</q></template
+    >
+    {{ labelRate && labelMaximum ? 'and' : '' }}
+    <template v-if="labelMaximum"
+      >allows at most <q>{{ figure(labelMaximum) }}</q></template
+    >.
     <Button v-if="isOffLabel" size="small" @click="emit('takeLabelRate')"
       >Take the label’s rate</Button
     >

@@ -38,13 +38,12 @@ defineProps<{
   nutrientWord: string
 }>()
 const { stand, system } = useStandCase()
-const perGround = (low: number, high: number, unit: string) => {
+const perGround = (low: number, high: number) => {
   const areaM2 = stand.value?.size.areaM2 ?? Number.NaN
+  const unit = system.value === 'us' ? 'lb/acre' : 'kg/ha'
   const said = (kg: number) => formatNumber(valueIn(quantityOf(kg / areaM2, 'kg/m2'), unit))
-  return `${said(low)}-${said(high)}`
+  return `${said(low)}-${said(high)} ${unit}`
 }
-const perHa = (low: number, high: number) => perGround(low, high, 'kg/ha')
-const perAcre = (low: number, high: number) => perGround(low, high, 'lb/acre')
 </script>
 
 <template>
@@ -66,13 +65,8 @@ const perAcre = (low: number, high: number) => perGround(low, high, 'lb/acre')
       <p v-if="spread" class="faint-note">
         Over the usual water of
         {{ rateText([spread.carrier.low, spread.carrier.high], spread.carrier.unit, system) }}
-        that is {{ perHa(spread.low.productKg, spread.high.productKg) }} kg/ha of product and
-        {{ perHa(spread.low.nutrientKg, spread.high.nutrientKg) }} kg/ha of {{ nutrientWord
-        }}{{
-          system === 'us'
-            ? ` (${perAcre(spread.low.productKg, spread.high.productKg)} and ${perAcre(spread.low.nutrientKg, spread.high.nutrientKg)} lb/acre)`
-            : ''
-        }}.
+        that is {{ perGround(spread.low.productKg, spread.high.productKg) }} of product and
+        {{ perGround(spread.low.nutrientKg, spread.high.nutrientKg) }} of {{ nutrientWord }}.
       </p>
       <p v-if="retention" class="faint-note">
         About {{ percent(retention.usual) }} stays on the leaf{{

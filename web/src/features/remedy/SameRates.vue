@@ -48,7 +48,11 @@ const take = (part: Partial<{ measure: string; weight: string }>) =>
       <TextField
         :model-value="spoon.measure"
         label="A level"
-        hint="1 tbsp, 1 cup, or a scoop: then type scoops"
+        :hint="
+          system === 'us'
+            ? '1 tbsp, 1 cup, or a scoop: then type scoops'
+            : '15 mL, 250 mL, or a scoop: then type scoops'
+        "
         @update:model-value="take({ measure: $event })"
       />
       <TextField

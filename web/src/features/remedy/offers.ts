@@ -1,4 +1,4 @@
-import { formatDecimals } from '@spudder/core/base/writing'
+import { formatAtMost, formatDecimals } from '@spudder/core/base/writing'
 import { percent } from '@spudder/core/base/quantity'
 import {
   candidateOfSource,
@@ -115,7 +115,7 @@ function ofIron(ranked: RankedCandidate): Offer {
       stainWords[candidate.stains],
       organicWords[candidate.organic],
       ...(candidate.nitrogenShare > 0
-        ? [`${Math.round(candidate.nitrogenShare * 1000) / 10} % nitrogen`]
+        ? [`${formatAtMost(candidate.nitrogenShare * 100, 1)} % nitrogen`]
         : []),
     ],
     remark: candidate.source.remark,

@@ -21,7 +21,10 @@ export function useRemedyDraft(facts: RemedyFacts) {
   const { chosen, rate } = picked
 
   const product = computed(() => products.value.find(({ id }) => id === chosen.value?.id))
-  const { spoon, spoonProblem, weighedKgPerL, scoopKg } = useSpoon(computed(() => chosen.value?.id))
+  const { spoon, spoonProblem, weighedKgPerL, scoopKg } = useSpoon(
+    computed(() => chosen.value?.id),
+    system,
+  )
   const known = computed(() => {
     const sprayer = facts.sprayers.value.find(({ id }) => id === draft.value.sprayerId)
     return {

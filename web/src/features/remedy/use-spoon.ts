@@ -1,5 +1,5 @@
 import { CoreError } from '@spudder/core/base/error'
-import { densityOf, parseQuantity, valueIn } from '@spudder/core/base/quantity'
+import { densityOf, parseQuantity, valueIn, type UnitSystem } from '@spudder/core/base/quantity'
 import { computed, type ComputedRef } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
 
@@ -9,11 +9,21 @@ interface Spoon {
   weight: string
 }
 
+/** The spoon that lies in most kitchens. */
+const usualSpoon: Readonly<Record<UnitSystem, string>> = { us: '1 tbsp', metric: '15 mL' }
+
 /** The weight of a spoon of each product, weighed once and kept in this browser. */
-export function useSpoon(offerId: ComputedRef<string | undefined>) {
+export function useSpoon(
+  offerId: ComputedRef<string | undefined>,
+  system: ComputedRef<UnitSystem>,
+) {
   const { value: spoons } = useKept('spoons', () => ({ byOffer: {} as Record<string, Spoon> }))
   const spoon = computed<Spoon>({
-    get: () => spoons.value.byOffer[offerId.value ?? ''] ?? { measure: '1 tbsp', weight: '' },
+    get: () =>
+      spoons.value.byOffer[offerId.value ?? ''] ?? {
+        measure: usualSpoon[system.value],
+        weight: '',
+      },
     set: (typed) => {
       if (offerId.value) spoons.value.byOffer[offerId.value] = typed
     },

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedNumber } from '@spudder/core/base/writing'
 import AmountField from '../../ui/AmountField.vue'
 import FoldBox from '../../ui/FoldBox.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
@@ -52,7 +53,7 @@ const organicOptions = [
 ] as const
 
 /** The pH that the label is read at here; each stand reads it at its own. */
-const pHText = ref('7.5')
+const pHText = ref(typedNumber(7.5))
 const pH = computed(() => {
   const value = numberIn(pHText.value)
   return value >= 3 && value <= 10.5 ? { pH: value, doubt: 0.1 } : undefined

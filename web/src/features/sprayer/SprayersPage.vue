@@ -109,7 +109,7 @@ function stored(name: string): void {
         </div>
         <p v-if="each.isMeasured && each.sprayer.calibration" class="faint-note">
           Measured {{ dayWords(each.sprayer.calibration.measuredOn) }}:
-          {{ each.sprayer.calibration.how }}. A tank does {{ each.tankArea }}.
+          <q>{{ each.sprayer.calibration.how }}</q>. A tank does {{ each.tankArea }}.
         </p>
         <p v-else-if="each.rate" class="stop">
           Calculated from nozzle, pressure and speed; nobody measured it yet.

@@ -106,7 +106,7 @@ async function save(): Promise<void> {
       v-if="steps.length > 0"
       :model-value="typed === '' ? undefined : typed"
       :label="kind.label"
-      :options="steps.map((step) => ({ value: typedNumber(step), words: String(step) }))"
+      :options="steps.map((step) => ({ value: typedNumber(step), words: typedNumber(step) }))"
       @update:model-value="give(numberIn($event ?? ''))"
     />
     <TextField v-else v-model="typed" :label="kind.label" inputmode="decimal" />

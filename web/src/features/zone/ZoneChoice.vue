@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { percentRange } from '@spudder/core/base/quantity'
 import FieldGroup from '../../ui/FieldGroup.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import type { ZoneDto } from '@spudder/contract/zone'
@@ -60,7 +61,7 @@ const total = computed(() =>
     <ZoneTable v-if="choices.size > 0" :zones="zones" :choices="choices" />
     <p v-if="choices.size > 0" class="faint-note">
       Over all zones {{ money(total, currency) }} are left after seed and chelate. A score costs
-      {{ lossPerScore.low * 100 }} to {{ lossPerScore.high * 100 }} % of the yield ({{
+      {{ percentRange(lossPerScore.low, lossPerScore.high) }} of the yield ({{
         sourceWords(lossPerScore)
       }}); chelate takes {{ chelateEffect.low * 100 }} to {{ chelateEffect.high * 100 }} % of the
       score beyond 1 ({{ sourceWords(chelateEffect) }}).

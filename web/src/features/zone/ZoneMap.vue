@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formatNumber } from '@spudder/core/base/writing'
 import type { ZoneDto } from '@spudder/contract/zone'
 import { boxOf, middleOf, toOutline, type Outline } from '@spudder/core/stand/ground'
 import { greennessOf, leafColour } from '@spudder/core/seen/colour'
@@ -32,6 +33,7 @@ const drawn = computed(() =>
       zone.score === null ? 'var(--sunken)' : leafColour(greennessOf('chlorosisScore', zone.score)),
   })),
 )
+const scoreWords = (score: number | null) => (score === null ? undefined : formatNumber(score))
 </script>
 
 <template>
@@ -47,7 +49,7 @@ const drawn = computed(() =>
       :key="zone.id"
       role="button"
       tabindex="0"
-      :aria-label="`${zone.name}, score ${zone.score ?? 'not given'}`"
+      :aria-label="`${zone.name}, score ${scoreWords(zone.score) ?? 'not given'}`"
       @click="emit('pick', zone.id)"
       @keydown.enter="emit('pick', zone.id)"
     >
@@ -63,7 +65,7 @@ const drawn = computed(() =>
         :font-size="frame.unit * 1.15"
         :stroke-width="frame.unit / 4"
       >
-        {{ zone.name }} · {{ zone.score ?? '?' }}
+        {{ zone.name }} · {{ scoreWords(zone.score) ?? '?' }}
       </text>
     </g>
   </svg>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatDecimals } from '@spudder/core/base/writing'
+import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import type { ZoneDto } from '@spudder/contract/zone'
 import { isClear } from '@spudder/core/outcome/zone'
@@ -32,7 +32,7 @@ const columns = computed<readonly Column<Weighed>[]>(() => [
     key: 'zone',
     title: 'Zone',
     isHead: true,
-    text: ({ zone }) => `${zone.name}, ${zone.score}`,
+    text: ({ zone }) => `${zone.name}, ${formatNumber(zone.score ?? 0)}`,
     sortBy: ({ zone }) => -(zone.score ?? 0),
   },
   { key: 'best', title: 'Best' },

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedNumber } from '@spudder/core/base/writing'
 import { formatNumber } from '@spudder/core/base/writing'
 import { zoneRoutes } from '@spudder/contract/zone'
 import { useChange } from '../../api/use-change.ts'
@@ -114,7 +115,7 @@ const leave = ({ target }: Event) => (target as HTMLInputElement).blur()
           <Input
             class="score"
             addon-before="score"
-            :value="zone.score ?? ''"
+            :value="zone.score === null ? '' : typedNumber(zone.score)"
             inputmode="decimal"
             :aria-label="`Chlorosis score of ${zone.name}, 1 to 5`"
             @blur="scored(zone, $event)"

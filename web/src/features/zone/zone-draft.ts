@@ -1,3 +1,4 @@
+import { typedNumber } from '@spudder/core/base/writing'
 import type { ZoneDto } from '@spudder/contract/zone'
 import {
   areaOf,
@@ -46,10 +47,15 @@ export const firstChoice = (system: UnitSystem): ChoiceDraft =>
     ? {
         pricePerT: '190',
         varieties: [
-          { name: 'stronger variety', yieldTPerHa: '3.1', tolerancePercent: '0', seedPerHa: '22' },
+          {
+            name: 'stronger variety',
+            yieldTPerHa: typedNumber(3.1),
+            tolerancePercent: '0',
+            seedPerHa: '22',
+          },
           {
             name: 'tolerant variety',
-            yieldTPerHa: '2.85',
+            yieldTPerHa: typedNumber(2.85),
             tolerancePercent: '55',
             seedPerHa: '24',
           },
@@ -63,11 +69,16 @@ export const firstChoice = (system: UnitSystem): ChoiceDraft =>
         pricePerT: '210',
         varieties: [
           { name: 'stronger variety', yieldTPerHa: '7', tolerancePercent: '0', seedPerHa: '55' },
-          { name: 'tolerant variety', yieldTPerHa: '6.4', tolerancePercent: '55', seedPerHa: '60' },
+          {
+            name: 'tolerant variety',
+            yieldTPerHa: typedNumber(6.4),
+            tolerancePercent: '55',
+            seedPerHa: '60',
+          },
         ],
         chelates: [
           { name: 'none', kgPerHa: '0', pricePerKg: '0' },
-          { name: 'EDDHA in the furrow', kgPerHa: '3.4', pricePerKg: '24' },
+          { name: 'EDDHA in the furrow', kgPerHa: typedNumber(3.4), pricePerKg: '24' },
         ],
       }
 

@@ -48,7 +48,7 @@ const summed = computed(() => {
       v-if="draft.way === 'area' || draft.way === undefined"
       v-model="draft.area"
       label="Area"
-      hint="any unit: 4500 ft2, 0.1 acre, 0.2 ha"
+      :hint="`any unit, such as ${amountWords('area', system === 'us' ? 418 : 400, system)}`"
       :message="problem('area') ?? messageFor('size.areaM2')"
     />
     <div v-if="draft.way === 'sides'" class="fields">

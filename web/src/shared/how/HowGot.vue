@@ -1,28 +1,35 @@
 <script setup lang="ts">
 import FoldBox from '../../ui/FoldBox.vue'
+import { computed } from 'vue'
+import { inUnits, said, storedInUnits } from '../units/said.ts'
 import { sourceWords, type Derivation } from '@spudder/core/base/reference'
 
 /** Opens a computed figure to how it was got. */
-defineProps<{
+const props = defineProps<{
   derivation: Derivation
   /** Said in place of "how" where two stand side by side. */
   words?: string
+  /** Worked out when it was planned, in the writing of the store. */
+  isStored?: boolean
 }>()
+const line = computed(() => (props.isStored ? storedInUnits : inUnits))
 </script>
 
 <template>
   <FoldBox class="how" tone="word" :words="words ?? 'how'">
     <dl>
       <dt>{{ derivation.figure }}</dt>
-      <dd>{{ derivation.formula }}</dd>
+      <dd>{{ said(derivation.formula) }}</dd>
       <template v-for="input in derivation.inputs" :key="input.label">
-        <dt>{{ input.label }}</dt>
-        <dd>{{ input.value }}</dd>
+        <dt>{{ said(input.label) }}</dt>
+        <dd>{{ line(input.value) }}</dd>
       </template>
       <dt>gives</dt>
-      <dd>{{ derivation.result }}</dd>
+      <dd>{{ line(derivation.result) }}</dd>
       <dt>source</dt>
-      <dd>{{ sourceWords(derivation) }}</dd>
+      <dd>
+        <cite>{{ sourceWords(derivation) }}</cite>
+      </dd>
     </dl>
   </FoldBox>
 </template>

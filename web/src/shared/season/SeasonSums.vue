@@ -52,7 +52,9 @@ function keep(nutrient: SeasonNutrient): void {
           ><template #head>
             {{ sum.isOver ? 'over the ' : 'of at most ' }}{{ perGround(sum.limit.value) }}
           </template>
-          <p>{{ sourceWords(sum.limit) }}</p>
+          <p>
+            <cite>{{ sourceWords(sum.limit) }}</cite>
+          </p>
           <div class="own">
             <TextField
               :model-value="typed[sum.nutrient] ?? ''"

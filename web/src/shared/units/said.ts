@@ -1,4 +1,10 @@
-import { saidIn, type UnitSystem } from '@spudder/core/base/quantity'
+import {
+  figuresIn,
+  ownOf,
+  saidIn,
+  storedFiguresIn,
+  type UnitSystem,
+} from '@spudder/core/base/quantity'
 import { ref, watch } from 'vue'
 import { usePlace } from '../../api/places.ts'
 
@@ -13,3 +19,12 @@ export function useSaid(): void {
 
 /** A sentence of the catalogue as it is said at the place: its units, its decimals. */
 export const said = (text: string): string => saidIn(text, system.value)
+
+/** A line of a working, with its figures in the units of the place. */
+export const inUnits = (line: string): string => figuresIn(line, system.value)
+
+/** The same for a line that was stored. */
+export const storedInUnits = (line: string): string => storedFiguresIn(line, system.value)
+
+/** A hint or a refusal: of what stands there in both systems the figure of the place. */
+export const inOwn = (text: string): string => ownOf(text, system.value)

@@ -49,9 +49,9 @@ export const disagreements: readonly Disagreement[] = [
     where: 'Jobs',
   },
   {
-    question: 'EDDHA for an inch of trunk',
-    schools: ['1 oz', '1 to 4 tbsp'],
-    startsWith: 'the label, then 1 oz',
+    question: 'EDDHA by the thickness of a trunk',
+    schools: ['1 oz per inch', '1 to 4 tbsp per inch'],
+    startsWith: 'the label, then 1 oz per inch',
     where: 'Remedy',
   },
   {

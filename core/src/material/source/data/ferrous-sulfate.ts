@@ -96,7 +96,8 @@ export const ferrousSulfate = {
     grainUm: none('it dissolves'),
     practicePerSulfur: [5, 8],
     speed: 'weeks',
-    remark: 'Brings iron. Dear, salty, and it stains; by the formula it takes 8.7 kg for one.',
+    remark:
+      'Brings iron. Dear, salty, and it stains; by the formula it takes 8.7 times the weight.',
     source: 'FeSO₄·7H₂O gives two protons when its iron rusts',
     mark: 'D',
   },

@@ -86,7 +86,7 @@ export const soilEddhaTrunk: Rate = {
 
 export const soilChelateTrunkNeutral: Rate = {
   id: 'soil-chelate-trunk-neutral',
-  label: '1-4 tbsp (0.5-2 oz) per inch of trunk',
+  label: '1-4 tbsp per inch of trunk, 0.5-2 oz per inch',
   route: 'soil',
   contexts: ['tree'],
   basis: 'product-per-trunk',
