@@ -119,6 +119,8 @@ export class EstateStandDto {
   /** The newest colour. */
   @IsOptional() @ValidateNested() @Type(() => RibbonReadingDto) colour!: RibbonReadingDto | null
   @IsOptional() @ValidateNested() @Type(() => JobDto) nextJob!: JobDto | null
+  /** The next job that has a sheet to work from. */
+  @IsOptional() @IsUUID() nextSheetJobId!: string | null
   /** What was put out since a day, at the prices of the shelf [money]. */
   @IsNumber() spent!: number
 }

@@ -8,6 +8,7 @@ import type {
 } from '@spudder/contract/stand'
 import { standingEntries } from '@spudder/core/days/entry'
 import { group, rollup, sum } from 'd3-array'
+import { putsOut } from '@spudder/core/days/plan'
 import type { Connection } from '../database/connect.ts'
 import { entryDto } from '../entry/entry-dto.ts'
 import { toDto } from '../http/to-dto.ts'
@@ -116,7 +117,8 @@ export async function listStands(
   )
   return stands.map((stand) => {
     const [colour] = colours.get(stand.id) ?? []
-    const [next] = jobs.get(stand.id) ?? []
+    const planned = jobs.get(stand.id) ?? []
+    const [next] = planned
     const [openCase] = cases.get(stand.id) ?? []
     return {
       stand: toDto(stand),
@@ -126,6 +128,7 @@ export async function listStands(
         ? { kind: colour.kind, value: colour.value, method: colour.method, takenOn: colour.takenOn }
         : null,
       nextJob: next ? jobDto(next) : null,
+      nextSheetJobId: planned.find(({ job }) => putsOut(job.kind))?.job.id ?? null,
       spent: spentOn.get(stand.id) ?? 0,
     }
   })

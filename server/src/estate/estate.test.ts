@@ -70,6 +70,7 @@ describe('the estate', () => {
     expect(listed).toMatchObject({
       openCase: null,
       nextJob: null,
+      nextSheetJobId: null,
       state: { hasRemedy: false, lastClosed: { id: caseId, outcome: 'given-up' } },
     })
   })
@@ -83,6 +84,7 @@ describe('the estate', () => {
     const [listed] = await listOf(stand.placeId)
     expect(listed?.colour).toMatchObject({ value: 4, takenOn: '2025-05-21' })
     expect(listed?.nextJob?.kind).toBe('apply')
+    expect(listed?.nextSheetJobId).toBe(listed?.nextJob?.id)
     expect(listed?.spent).toBe(0)
   })
 

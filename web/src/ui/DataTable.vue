@@ -139,8 +139,12 @@ const selection = computed(() =>
   text-align: right;
   font-variant-numeric: tabular-nums;
 }
-.data :deep(.ant-table-small.ant-table td.from) {
-  font-size: 0.8rem;
-  color: var(--slate);
+/* The cell that heads a row is chosen with it. */
+.data :deep(.ant-table-small.ant-table .ant-table-tbody > tr.ant-table-row-selected > *) {
+  background: var(--rust-wash);
+}
+.data :deep(.ant-table-small.ant-table .ant-table-selection-column) {
+  padding-inline: 0 12px;
+  text-align: start;
 }
 </style>

@@ -18,7 +18,15 @@ const take = (values: readonly unknown[]) =>
 
 <template>
   <FieldGroup :words="label" :message="message">
-    <CheckboxGroup :value="[...ticked]" :options="listed" @update:value="take" />
+    <CheckboxGroup class="ticks" :value="[...ticked]" :options="listed" @update:value="take" />
     <slot />
   </FieldGroup>
 </template>
+
+<style scoped>
+/* One below the other; long words wrap beside their box. */
+.ticks {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+}
+</style>

@@ -45,7 +45,7 @@ const rules: readonly (readonly [selector: string, mend: (element: HTMLElement) 
   ['.ant-select input[role=combobox]', mendCombobox],
   // Words say what a thing does; the icon beside them says nothing, least of all its file name.
   [
-    '.anticon:not(.ant-tag-close-icon)',
+    '.anticon:not(.ant-tag-close-icon, .ant-tour-close)',
     (icon) => {
       set(icon, 'aria-hidden', 'true')
       remove(icon, 'aria-label', 'role')
@@ -53,10 +53,35 @@ const rules: readonly (readonly [selector: string, mend: (element: HTMLElement) 
   ],
   // The button inside is what is pressed.
   [
-    '.ant-picker-clear, .ant-select-clear, .ant-input-clear-icon, .ant-tag-close-icon',
+    '.ant-picker-clear, .ant-select-clear, .ant-input-clear-icon',
     (cross) => {
       set(cross, 'role', 'button')
       set(cross, 'aria-label', 'Clear')
+      remove(cross, 'aria-hidden')
+    },
+  ],
+  // A tag is taken away by its cross alone, so that keys have to come to it.
+  [
+    '.ant-tag-close-icon',
+    (cross) => {
+      set(cross, 'role', 'button')
+      set(cross, 'tabindex', '0')
+      set(cross, 'aria-label', `Remove ${cross.closest('.ant-tag')?.textContent?.trim() ?? ''}`)
+    },
+  ],
+  [
+    '.ant-tour-content',
+    (tour) => {
+      set(tour, 'role', 'dialog')
+      set(tour, 'aria-label', tour.querySelector('.ant-tour-title')?.textContent ?? 'Shown around')
+    },
+  ],
+  [
+    '.ant-tour-close',
+    (cross) => {
+      set(cross, 'role', 'button')
+      set(cross, 'tabindex', '0')
+      set(cross, 'aria-label', 'End the tour')
       remove(cross, 'aria-hidden')
     },
   ],
@@ -113,7 +138,7 @@ const rules: readonly (readonly [selector: string, mend: (element: HTMLElement) 
 /** What the library draws as a button but lets answer to fewer keys than one. */
 const answersTo: readonly (readonly [selector: string, keys: readonly string[]])[] = [
   ['.ant-collapse-header', [' ']],
-  ['.ant-table-filter-trigger', [' ', 'Enter']],
+  ['.ant-table-filter-trigger, .ant-tag-close-icon, .ant-tour-close', [' ', 'Enter']],
 ]
 function answer(event: KeyboardEvent): void {
   const { target, key } = event
@@ -140,6 +165,8 @@ export function keepMended(): () => void {
     queueMicrotask(() => {
       isDue = false
       mendAll()
+      // What was mended is no reason to mend again, least of all for ever.
+      observer.takeRecords()
     })
   }
   document.addEventListener('keydown', answer)

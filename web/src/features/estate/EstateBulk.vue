@@ -100,7 +100,9 @@ async function restore(): Promise<void> {
   emit('done')
 }
 const sheets = computed(() =>
-  props.stands.flatMap(({ id, nextJobId }) => (nextJobId ? [`${id}:${nextJobId}`] : [])),
+  props.stands.flatMap(({ id, nextSheetJobId }) =>
+    nextSheetJobId ? [`${id}:${nextSheetJobId}`] : [],
+  ),
 )
 function open(what: 'look' | 'test'): void {
   made.clear()

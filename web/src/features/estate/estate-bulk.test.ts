@@ -10,7 +10,7 @@ import EstateStands from './EstateStands.vue'
 
 const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', settings: {}, ...recorded } as never // prettier-ignore
 const state = { lastLookOn: null, hasRemedy: false, lastAppliedOn: null, lastClosed: null }
-const row = (id: string) => ({ stand: standRow({ id, name: `Lawn ${id}` }), openCase: null, state, colour: null, nextJob: null, spent: 0 }) // prettier-ignore
+const row = (id: string) => ({ stand: standRow({ id, name: `Lawn ${id}` }), openCase: null, state, colour: null, nextJob: null, nextSheetJobId: null, spent: 0 }) // prettier-ignore
 
 async function open() {
   const sent: { path: string; body: Record<string, unknown> }[] = []

@@ -18,6 +18,7 @@ const told = (name: string, change: Partial<EstateStandDto> = {}): EstateStandDt
   state,
   colour: null,
   nextJob: null,
+  nextSheetJobId: null,
   spent: 0,
   ...change,
 })

@@ -27,7 +27,7 @@ export interface ListedStand {
   readonly paint: string | undefined
   readonly progress: StandProgress
   readonly dueOn: Day | undefined
-  readonly nextJobId: string | undefined
+  readonly nextSheetJobId: string | undefined
   /** Put out since the beginning of the year, at the prices of the shelf [money]. */
   readonly spent: number
   readonly outline: Outline | undefined
@@ -88,7 +88,7 @@ export function listedStand(of: EstateStandDto, today: Day, system: UnitSystem):
     paint: seen && leafColour(seen.greenness),
     progress: progressOf(of, seen, nextJob ?? undefined, today),
     dueOn: nextJob?.dueOn,
-    nextJobId: nextJob?.id,
+    nextSheetJobId: of.nextSheetJobId ?? undefined,
     spent,
     outline: stand.measures?.outline && toOutline(stand.measures.outline),
     at: stand.measures?.atM && [stand.measures.atM[0] ?? 0, stand.measures.atM[1] ?? 0],
