@@ -43,10 +43,14 @@ async function openWatched(
   const session = await page.context().newCDPSession(page)
   await session.send('Emulation.setCPUThrottlingRate', { rate: slowdown })
   await page.goto(address, { waitUntil: 'commit' })
-  await page.waitForFunction('seen.drawn > 0 && seen.shell > 0')
+  await page.waitForFunction(() => {
+    const { shell, drawn } = (globalThis as unknown as { seen: Seen }).seen
+    return shell > 0 && drawn > 0
+  })
   return page
 }
-const seenBy = (page: Page): Promise<Seen> => page.evaluate('seen')
+const seenBy = (page: Page): Promise<Seen> =>
+  page.evaluate(() => (globalThis as unknown as { seen: Seen }).seen)
 
 /** Loads a screen several times; the middle of what it took. */
 export async function loadingMs(

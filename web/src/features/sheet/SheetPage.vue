@@ -7,6 +7,7 @@ import OutlineSketch from '../../shared/ground/OutlineSketch.vue'
 import SheetFills from './SheetFills.vue'
 import SheetRecord from './SheetRecord.vue'
 import TickBox from './TickBox.vue'
+import { lineStart } from '../../shared/words/sentence.ts'
 import { useJobSheet } from './use-job-sheet.ts'
 import { useKeptOutside } from './use-kept-outside.ts'
 
@@ -59,7 +60,7 @@ watchEffect(() => {
           </li>
         </ol>
         <h2 class="after">After</h2>
-        <p v-for="line in sheet.after" :key="line" class="line">{{ line }}</p>
+        <p v-for="line in sheet.after" :key="line" class="line">{{ lineStart(line) }}</p>
       </section>
       <div class="side">
         <section v-if="ends.length > 0" class="ground">
@@ -72,11 +73,11 @@ watchEffect(() => {
         </section>
         <section v-if="sheet.sprayer.length > 0">
           <h2>Sprayer</h2>
-          <p v-for="line in sheet.sprayer" :key="line" class="line">{{ line }}</p>
+          <p v-for="line in sheet.sprayer" :key="line" class="line">{{ lineStart(line) }}</p>
         </section>
         <section>
           <h2>Only when</h2>
-          <p v-for="line in sheet.weather" :key="line" class="line">{{ line }}</p>
+          <p v-for="line in sheet.weather" :key="line" class="line">{{ lineStart(line) }}</p>
         </section>
       </div>
     </div>
@@ -157,9 +158,6 @@ ol {
 }
 .line {
   font-size: 0.93rem;
-}
-.line::first-letter {
-  text-transform: uppercase;
 }
 .line + .line {
   margin-top: 2px;

@@ -8,9 +8,9 @@ import { xOf, type TimeScale } from '../ribbon/time-axis.ts'
 import { dayWords } from '../units/today.ts'
 import { groundY as ground, shownWorks, stripHeight } from './strip-rows.ts'
 import { outlookWords } from './outlook-words.ts'
-import { workThreads } from './work-threads.ts'
+import { workLines } from './work-lines.ts'
 
-/** Weather over the ribbons, and under it a thread a kind of work, thick where it can be done. */
+/** Weather over the ribbons, and under it a line a kind of work, thick where it can be done. */
 const props = defineProps<{
   days: readonly WeatherDayDto[]
   outlook: readonly OutlookDayDto[]
@@ -58,9 +58,9 @@ const coming = computed(() =>
     .map((day) => ({ day, x: xOf(props.scale, day.day) }))
     .filter(isInView),
 )
-const threads = computed(() =>
+const lines = computed(() =>
   shownWorks.flatMap((work, row) =>
-    workThreads(coming.value, work, { row, dayWidth: dayWidth.value }),
+    workLines(coming.value, work, { row, dayWidth: dayWidth.value }),
   ),
 )
 
@@ -103,12 +103,7 @@ const fitWords = computed(() => {
       class="rain"
     />
     <line x1="0" :x2="width" :y1="ground" :y2="ground" class="ground" />
-    <path
-      v-for="thread in threads"
-      :key="thread.key"
-      :d="thread.path"
-      :class="['thread', thread.kind]"
-    />
+    <path v-for="line in lines" :key="line.key" :d="line.path" :class="['line', line.kind]" />
     <rect
       v-for="each in coming"
       :key="`day${each.day.day}`"
@@ -138,7 +133,7 @@ const fitWords = computed(() => {
   stroke: var(--strong-line);
   stroke-width: 0.75;
 }
-.thread {
+.line {
   fill: var(--ink);
 }
 .usual {

@@ -31,7 +31,7 @@ const outlookDay = (
 })
 const weatherDay = (days: number) => ({ day: addDays(today, days), minC: 9, maxC: 21, rainMm: 3, windMPerS: 3, isForecast: days > 0 }) // prettier-ignore
 
-/** How thick a drawn thread is nearest to a place along it [px]. */
+/** How thick a drawn line is nearest to a place along it [px]. */
 function thickness(path: DOMWrapper<Element>) {
   const points = [
     ...(path.attributes('d') ?? '').matchAll(/(-?[\d.]+),(-?[\d.]+)(?=[CLZ]|$)/g),
@@ -71,7 +71,7 @@ describe('the weather strip', () => {
   it('draws a day that nobody foretells as tall as such days are often fit', () => {
     const drawn = strip([outlookDay(3, { chance: 0.5 }, 'usual')])
     const [leaf, drench] = drawn.findAll('path.usual').map((each) => thickness(each))
-    // Half of the days: half of the way from a thin thread to a thick one.
+    // Half of the days: half of the way from a thin line to a thick one.
     expect([leaf?.(280), drench?.(280)]).toEqual([4.1, 7.2])
     expect(drawn.find('svg').attributes('aria-label')).toMatch(/in sight|3 Jul/)
   })

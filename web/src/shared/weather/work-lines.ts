@@ -9,8 +9,8 @@ export interface ComingDay {
   readonly x: number
 }
 
-/** A stretch of the thread of a kind of work: foretold hour by hour, or as such days usually are. */
-export interface Thread {
+/** A stretch of the line of a kind of work: foretold hour by hour, or as such days usually are. */
+export interface WorkLine {
   readonly key: string
   readonly kind: OutlookDayDto['basis']
   readonly path: string
@@ -22,14 +22,14 @@ interface Point {
   readonly fit: number
 }
 
-/** Half of a thread where work can be done, and where it cannot [px]. */
+/** Half of a line where work can be done, and where it cannot [px]. */
 const swollen = 3.6
 const thin = 0.5
 /** Days narrower than this are not told by their hours [px]. */
 const toldByHours = 34
 /** Hours that fill a working day [h]. */
 const workingDay = 12
-/** A thread swells within the first minutes of an hour [share of an hour]. */
+/** A line swells within the first minutes of an hour [share of an hour]. */
 const edge = 0.04
 
 function pointsOf({ day, x }: ComingDay, work: WeatherWork, dayWidth: number): readonly Point[] {
@@ -57,12 +57,12 @@ function stretches(days: readonly ComingDay[]): readonly (readonly ComingDay[])[
   return all
 }
 
-/** The thread of a kind of work through the days to come: thick where it can be done. */
-export function workThreads(
+/** The line of a kind of work through the days to come: thick where it can be done. */
+export function workLines(
   days: readonly ComingDay[],
   work: WeatherWork,
   { row, dayWidth }: { readonly row: number; readonly dayWidth: number },
-): readonly Thread[] {
+): readonly WorkLine[] {
   const middle = rowMiddle(row)
   const half = ({ fit }: Point) => thin + fit * (swollen - thin)
   const draw = area<Point>()
