@@ -143,6 +143,9 @@ const selection = computed(() =>
 .data :deep(.ant-table-small.ant-table .ant-table-tbody > tr.ant-table-row-selected > *) {
   background: var(--rust-wash);
 }
+.data :deep(.ant-table-small.ant-table .ant-table-tbody > tr.ant-table-row:hover > th) {
+  background: var(--sunken);
+}
 .data :deep(.ant-table-small.ant-table .ant-table-selection-column) {
   padding-inline: 0 12px;
   text-align: start;

@@ -112,6 +112,7 @@ const progress = computed(() =>
   color: var(--slate);
 }
 .next {
+  max-width: 100%;
   font-size: 0.8rem;
   color: var(--slate);
   overflow: hidden;

@@ -22,7 +22,7 @@ import PlantFigure from '../../shared/figure/PlantFigure.vue'
 import { renewedId } from '../../shared/form/kept.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import NextChecks from '../../shared/verdict/NextChecks.vue'
-import VerdictBars from '../../shared/verdict/VerdictBars.vue'
+import VerdictRibbon from '../../shared/verdict/VerdictRibbon.vue'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import BrushChoice from './BrushChoice.vue'
 import FindingWords from './FindingWords.vue'
@@ -173,7 +173,7 @@ async function save(): Promise<void> {
       <div class="verdict sheet">
         <h2>Verdict so far</h2>
         <template v-if="verdict && hasFindings">
-          <VerdictBars :verdict="verdict" :shown="4" />
+          <VerdictRibbon :verdict="verdict" :shown="4" />
           <WorkerNote :failure="checksFailure" @again="checkAgain" />
           <NextChecks
             v-if="openChecks"

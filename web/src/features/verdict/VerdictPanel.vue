@@ -17,7 +17,7 @@ import ProblemNote from '../../ui/ProblemNote.vue'
 import PlantFigure from '../../shared/figure/PlantFigure.vue'
 import MindChangers from '../../shared/verdict/MindChangers.vue'
 import NextChecks from '../../shared/verdict/NextChecks.vue'
-import VerdictBars from '../../shared/verdict/VerdictBars.vue'
+import VerdictRibbon from '../../shared/verdict/VerdictRibbon.vue'
 import { dayWords, today } from '../../shared/units/today.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import CauseEnding from './CauseEnding.vue'
@@ -89,7 +89,7 @@ const seenWords = computed(() => {
       <p v-if="isNotIron" class="stop">
         Not iron: do not buy iron for this. Iron is the remedy or a part of it with {{ ironWords }}.
       </p>
-      <VerdictBars :verdict="verdict" :shown="7" is-open is-lead-told />
+      <VerdictRibbon :verdict="verdict" :shown="7" is-open is-lead-told />
       <CauseEnding v-for="cause in leading.causes" :key="cause.id" :cause="cause" />
     </section>
     <aside>

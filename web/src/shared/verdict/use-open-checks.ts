@@ -4,7 +4,7 @@ import { useWorker } from '../worker/use-worker.ts'
 import { openChecksOf, type OpenChecks } from './open-checks.ts'
 
 /**
- * The checks still open of a verdict, worked out in a worker: the bars move with every stroke of the brush,
+ * The checks still open of a verdict, worked out in a worker: the verdict moves with every stroke of the brush,
  * the checks follow.
  */
 export function useOpenChecks(input: Readonly<Ref<DiagnosisInput | undefined>>) {

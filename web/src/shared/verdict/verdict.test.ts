@@ -6,7 +6,7 @@ import MindChangers from './MindChangers.vue'
 import NextChecks from './NextChecks.vue'
 import { openChecksOf } from './open-checks.ts'
 import { frayed } from './frayed.ts'
-import VerdictBars from './VerdictBars.vue'
+import VerdictRibbon from './VerdictRibbon.vue'
 
 const input: DiagnosisInput = {
   context: 'turf',
@@ -28,7 +28,7 @@ const hungry = diagnose({
 
 describe('the bars of a verdict', () => {
   it('rank the causes with their chances, each a strand as thick as it is likely', () => {
-    const bars = mount(VerdictBars, { props: { verdict, shown: 4 } })
+    const bars = mount(VerdictRibbon, { props: { verdict, shown: 4 } })
     const rows = bars.findAll('.causes > li')
     expect(rows).toHaveLength(4)
     expect(rows[0]?.find('.name').text()).toBe(verdict.ranked[0]?.name)
@@ -39,7 +39,7 @@ describe('the bars of a verdict', () => {
   })
 
   it('open to reasons for and against, named and weighed in words', () => {
-    const bars = mount(VerdictBars, { props: { verdict, isOpen: true } })
+    const bars = mount(VerdictRibbon, { props: { verdict, isOpen: true } })
     const first = bars.find('.causes > li')
     expect(isUnfolded(first)).toBe(true)
     expect(first.text()).toContain('Leaves affected: the youngest leaves only.')
@@ -50,7 +50,7 @@ describe('the bars of a verdict', () => {
   })
 
   it('show the less likely causes when asked', async () => {
-    const bars = mount(VerdictBars, { props: { verdict, shown: 3 } })
+    const bars = mount(VerdictRibbon, { props: { verdict, shown: 3 } })
     const more = () => bars.findAll('button').find((each) => /less likely/.test(each.text()))
     await more()?.trigger('click')
     // Pairs too unlikely to tell from nothing stay out.
@@ -63,7 +63,7 @@ describe('the bars of a verdict', () => {
   it('say where it is not iron, unless that is told above them already', () => {
     const warning = 'Not iron: do not buy iron for this.'
     const first = (isLeadTold: boolean) =>
-      mount(VerdictBars, { props: { verdict: hungry, isLeadTold, isOpen: true } })
+      mount(VerdictRibbon, { props: { verdict: hungry, isLeadTold, isOpen: true } })
         .find('.causes > li')
         .text()
     expect(first(false)).toContain(warning)

@@ -23,7 +23,7 @@ const props = defineProps<{
   shown?: number
   /** Opens the leading one to begin with. */
   isOpen?: boolean
-  /** The mechanism of the leading cause stands above the bars already. */
+  /** The mechanism of the leading cause stands above already. */
   isLeadTold?: boolean
 }>()
 
@@ -36,7 +36,7 @@ const likely = computed(() =>
   ),
 )
 const ranked = computed(() => likely.value.slice(0, all.value ? undefined : (props.shown ?? 5)))
-/** Opened by place, not by cause: what leads stays open while the bars change places. */
+/** Opened by place, not by cause: what leads stays open while causes change places. */
 const opened = ref<ReadonlySet<number>>(new Set(props.isOpen ? [0] : []))
 function toggled(isOpen: boolean, index: number): void {
   const others = [...opened.value].filter((each) => each !== index)
