@@ -1,12 +1,26 @@
-import { expect, test } from './spudder.ts'
+import { expect, Spudder, test as base } from './spudder.ts'
 
-test('a first visit is shown around once, and again from Help', async ({ browser, spudder }) => {
+/** A demo of its own: what other journeys add would stand among its rows. */
+const test = base.extend<object, { demo: Spudder }>({
+  demo: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright reads the fixtures wanted from it
+    async ({}, use, { workerIndex }) => {
+      const demo = await Spudder.create(`estate-${workerIndex}`, 5450 + 10 * workerIndex)
+      await use(demo)
+      await demo.stop()
+    },
+    { scope: 'worker', timeout: 600_000 },
+  ],
+  baseURL: async ({ demo }, use) => use(demo.url),
+})
+
+test('a first visit is shown around once, and again from Help', async ({ browser, demo }) => {
   const context = await browser.newContext({
     locale: 'en-GB',
     viewport: { width: 1280, height: 800 },
   })
   const page = await context.newPage()
-  await page.goto(spudder.url)
+  await page.goto(demo.url)
   const tour = page.getByRole('dialog', { name: 'A ribbon for every stand' })
   await expect(tour).toBeVisible()
   for (const title of ['Today, and what is to come', 'The same stands as a table or a map']) {

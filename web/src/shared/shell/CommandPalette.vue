@@ -76,6 +76,9 @@ watch(
     answeredFor.value = ''
     await nextTick()
     field.value?.focus()
+    const { text, isEntered } = palette.takeAhead()
+    search.value = text
+    if (isEntered) await take(0)
   },
   { immediate: true },
 )

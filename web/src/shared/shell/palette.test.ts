@@ -111,6 +111,13 @@ describe('the palette', () => {
     expect(usePalette().isOpen).toBe(false)
   })
 
+  it('keeps what is typed before it is there, and goes where Enter means', async () => {
+    press('/')
+    for (const key of ['l', 'o', 'n', 'g', 'Enter']) press(key)
+    await settle()
+    expect(router.currentRoute.value.params).toEqual({ standId: '2' })
+  })
+
   it('does what a command does', async () => {
     const theme = useTheme()
     const before = theme.isDark

@@ -14,7 +14,17 @@ export interface Command {
 export const usePalette = defineStore('palette', () => {
   const isOpen = ref(false)
   const local = ref<readonly Command[]>([])
+  /** Typed after it was opened and before its field was there. */
+  const typedAhead = ref('')
+  const isEnteredAhead = ref(false)
   const open = () => (isOpen.value = true)
   const close = () => (isOpen.value = false)
-  return { isOpen, local, open, close }
+  /** What was typed ahead; asked for once, by the field. */
+  function takeAhead(): { readonly text: string; readonly isEntered: boolean } {
+    const ahead = { text: typedAhead.value, isEntered: isEnteredAhead.value }
+    typedAhead.value = ''
+    isEnteredAhead.value = false
+    return ahead
+  }
+  return { isOpen, local, typedAhead, isEnteredAhead, open, close, takeAhead }
 })
