@@ -135,7 +135,12 @@ describe('mixingOrder', () => {
       form: findPartner(id).form,
       words: findPartner(id).name,
     }))
-    const words = order({ source: salt, route: 'leaf', acidWords: '12 mL acid', partners })
+    const words = order({
+      source: salt,
+      route: 'leaf',
+      acid: { words: '12 mL acid', targetPH: 6 },
+      partners,
+    })
     const places = [
       '12 mL acid',
       'Add urea',
@@ -147,6 +152,16 @@ describe('mixingOrder', () => {
     const found = places.map((each) => words.indexOf(each))
     expect(found).toEqual(found.toSorted((a, b) => a - b))
     expect(found.every((at) => at >= 0)).toBe(true)
+  })
+
+  it('puts acid into the water that it was worked out for, and to the pH that was asked for', () => {
+    const words = order({ source: salt, route: 'leaf', acid: { words: '12 mL acid', targetPH: 6 } })
+    expect(words).toMatch(
+      /^Fill the tank with all its water but a bucket.*Bring the water to pH 6.0/,
+    )
+    expect(words).toMatch(/measure its pH before anything else/)
+    expect(words).not.toContain('half')
+    expect(order({ source: salt, route: 'leaf' })).toMatch(/^Fill the tank half with water/)
   })
 
   it('waits before watering in where that was chosen', () => {

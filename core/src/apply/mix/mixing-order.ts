@@ -1,3 +1,4 @@
+import { formatDecimals } from '../../base/writing/index.ts'
 import type { Route } from '../../stand/plant/index.ts'
 import { sourceKinds, type Source } from '../../material/source/index.ts'
 import type { PartnerKind } from './data/partners.ts'
@@ -6,8 +7,8 @@ export interface MixingInput {
   readonly source: Pick<Source, 'kind' | 'nutrient'>
   readonly route: Route
   readonly carrier: 'water' | 'dry'
-  /** Acid for each full tank, in words: "12 mL sulfuric acid 35 %". */
-  readonly acidWords?: string | undefined
+  /** Acid for a fill, in words: "12 mL sulfuric acid 35 % a full tank", and the pH it brings it to. */
+  readonly acid?: { readonly words: string; readonly targetPH: number } | undefined
   /** What else goes in, with its dose in words: "urea, 2 lb". */
   readonly partners?: readonly { readonly form: PartnerKind['form']; readonly words: string }[]
   /** Hours until it is watered in, where that was chosen for a partner. */
@@ -36,12 +37,16 @@ function lastStep({ route, waterInAfterH }: MixingInput): string {
  * @source common practice: water, acid, dry things, iron, liquids, wetters, top up
  */
 export function mixingOrder(input: MixingInput): readonly string[] {
-  const { source, route, carrier, acidWords, partners = [] } = input
+  const { source, route, carrier, acid, partners = [] } = input
   if (route === 'solution') return solutionOrder
   if (carrier === 'dry') return dryOrder
   const isRusting = sourceKinds[source.kind].inTank === 'salt' && source.nutrient === 'Fe'
-  const bringDown = acidWords
-    ? [`Bring the water to pH 5.5: ${acidWords} a full tank. Acid into water, never the reverse.`]
+  // The acid is worked out for all of the water: into half of it, it would go far too low.
+  const bringDown = acid
+    ? [
+        `Bring the water to pH ${formatDecimals(acid.targetPH, 1)}: ${acid.words}. Acid into water, never the reverse.`,
+        'Stir, and measure its pH before anything else goes in.',
+      ]
     : isRusting
       ? [
           'Hard or alkaline water: bring it to pH 5-6 first, acid into water, or the iron rusts in the tank.',
@@ -50,13 +55,17 @@ export function mixingOrder(input: MixingInput): readonly string[] {
   const named = (form: PartnerKind['form']) =>
     partners.filter((each) => each.form === form).map(({ words }) => `Add ${words}; let it mix.`)
   return [
-    'Fill the tank half with water; start the agitation.',
+    acid
+      ? 'Fill the tank with all its water but a bucket; start the agitation.'
+      : 'Fill the tank half with water; start the agitation.',
     ...bringDown,
     ...named('dry'),
     'Dissolve the iron in a bucket, water first, powder second; pour it in.',
     ...named('liquid'),
     ...named('wetter'),
-    'Top up with water and use it the same day.',
+    acid
+      ? 'Top up with the bucket and use it the same day.'
+      : 'Top up with water and use it the same day.',
     lastStep(input),
     'Rinse the sprayer three times.',
   ].map((step) =>

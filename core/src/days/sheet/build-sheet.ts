@@ -85,6 +85,8 @@ export function buildSheet(input: SheetInput): Sheet {
     hazards: hazardsOf(input),
   }).map(({ words }) => words)
   const lot = product?.lot ? `, lot ${product.lot}` : ''
+  const acid = (full ?? part ?? total).acid
+  const { conditioning } = work
   return {
     title: job.title,
     where: `${input.placeName}, ${stand.name}, ${sizeWords(stand.size, system)}`,
@@ -100,7 +102,10 @@ export function buildSheet(input: SheetInput): Sheet {
       source,
       route: work.route,
       carrier: work.waterL > 0 ? 'water' : 'dry',
-      acidWords: (full ?? part ?? total).acid,
+      acid:
+        acid && conditioning
+          ? { words: `${acid} ${full ? 'a full tank' : 'in all'}`, targetPH: conditioning.targetPH }
+          : undefined,
       partners,
       waterInAfterH: work.waterInAfterH,
     }),
