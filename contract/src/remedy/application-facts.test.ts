@@ -3,7 +3,13 @@ import { planApplication, type ChosenApplication } from '@spudder/core/apply/app
 import { partnerKinds } from '@spudder/core/apply/mix'
 import { ratesFor, sourceIds } from '@spudder/core/material/source'
 import { acids } from '@spudder/core/soil/water'
-import { contextNames, contexts, type SizeKind, type StandSize } from '@spudder/core/stand/plant'
+import {
+  contextNames,
+  contexts,
+  plantsOf,
+  type SizeKind,
+  type StandSize,
+} from '@spudder/core/stand/plant'
 import { describe, expect, it } from 'vitest'
 import { checkDto } from '../validation/index.ts'
 import {
@@ -37,6 +43,7 @@ function draw(random: () => number) {
   const known: KnownOfApplication = {
     stand: {
       context,
+      plantId: plantsOf(context)[0]?.id ?? '',
       size: sizes[contexts[context].sizeKinds[0]],
       measures: pick([null, { plantCount: 40, rowM: 120 }]),
     },

@@ -5,13 +5,14 @@ import type { JarTest } from '@spudder/core/apply/work'
 import type { Day } from '@spudder/core/base/calendar'
 import type { LabelFigure, Rate, StandMeasures } from '@spudder/core/material/rate'
 import type { Reading } from '@spudder/core/seen/reading'
-import type { Context, StandSize } from '@spudder/core/stand/plant'
+import { findPlant, type Context, type StandSize } from '@spudder/core/stand/plant'
 import type { CreateRemedyDto } from './remedy.dto.ts'
 
 /** What is known before anything is chosen, as it is stored and as it travels. */
 export interface KnownOfApplication {
   readonly stand: {
     readonly context: Context
+    readonly plantId: string
     readonly size: StandSize
     readonly measures: StandMeasures | null
   }
@@ -36,6 +37,10 @@ export const applicationFacts = (
   chosen: ChosenApplication,
 ): ApplicationFacts => ({
   stand: { context: stand.context, size: stand.size, measures: stand.measures ?? {} },
+  ground: {
+    pH: readings.findLast(({ kind }) => kind === 'pH')?.value,
+    plantPH: findPlant(stand.plantId).pHRange,
+  },
   product: product && {
     name: product.name,
     weighedKgPerL: product.densityKgPerL ?? undefined,

@@ -132,7 +132,14 @@ describe('figures of sources are what they were', () => {
     const others = (['Mn', 'Zn', 'Mg'] as const).flatMap((nutrient) =>
       uses.flatMap(([context, route]) =>
         [5.5, 7, 8].map((pH) => {
-          const offers = rankOtherSources({ nutrient, context, route, medium: { pH, doubt: 0.2 } })
+          const offers = rankOtherSources({
+            nutrient,
+            context,
+            route,
+            medium: { pH, doubt: 0.2 },
+            isPHKnown: true,
+            plantPH: { low: 6, high: 7 },
+          })
           const said = offers.map(({ source, fitness, working, costPerWorkingKg, rates }) => [
             source.id,
             fitness,

@@ -3,7 +3,7 @@ import type { LabelFigure, Rate, StandMeasures } from '../../material/rate/index
 import type { SourceId } from '../../material/source/index.ts'
 import type { LoopState } from '../dose/index.ts'
 import type { DropClass } from '../sprayer/index.ts'
-import type { JarTest, TankPartner } from '../work/index.ts'
+import type { GroundPH, JarTest, TankPartner } from '../work/index.ts'
 import type { WaterTest } from '../../soil/water/index.ts'
 
 /** Water that is brought to a pH with an acid before it is used. */
@@ -47,6 +47,7 @@ export interface ApplicationFacts {
     readonly size: StandSize
     readonly measures: StandMeasures
   }
+  readonly ground: GroundPH
   /** Of the shelf; undefined where a form of the catalogue is taken. */
   readonly product:
     | {

@@ -30,6 +30,7 @@ const onLawn = (
   rest: Partial<ApplicationFacts> = {},
 ): ApplicationFacts => ({
   stand: { context: 'turf', size: { kind: 'area', areaM2: 1000 }, measures: {} },
+  ground: { pH: 6.5, plantPH: { low: 6, high: 7 } },
   product: undefined,
   drop: undefined,
   jarTests: [],

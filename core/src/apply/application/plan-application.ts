@@ -130,7 +130,7 @@ function problemsOf(
   { productKg, carrierL }: Amount,
   dose: DosePlan | undefined,
 ): readonly WorkProblem[] {
-  const { stand, chosen, product, jarTests, drop, maxC } = facts
+  const { stand, ground, chosen, product, jarTests, drop, maxC } = facts
   return judgeWork({
     ...stand,
     route: chosen.route,
@@ -148,6 +148,7 @@ function problemsOf(
     waterInAfterH: chosen.waterInAfterH,
     drop,
     maxC,
+    ground,
     doseWarnings: dose?.warnings,
   })
 }

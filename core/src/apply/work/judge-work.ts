@@ -7,6 +7,7 @@ import {
   type MixWarning,
 } from '../mix/index.ts'
 import { percentRange } from '../../base/quantity/index.ts'
+import { againstRaising } from '../../material/choice/index.ts'
 import { factsOfJob, labelStanding } from '../../material/rate/index.ts'
 import { findSource } from '../../material/source/index.ts'
 import { partnerProblems } from './partner-problems.ts'
@@ -21,7 +22,7 @@ const label = {
 
 /** The maximum of the label: a hard limit, also where nobody can compare. */
 export function labelProblems(
-  work: Omit<PlannedWork, 'productName' | 'partners' | 'jarTests'>,
+  work: Omit<PlannedWork, 'productName' | 'partners' | 'jarTests' | 'ground'>,
 ): readonly WorkProblem[] {
   const { labelMaximum, size, measures, contentShare, weighedKgPerL } = work
   if (!labelMaximum) return []
@@ -81,6 +82,16 @@ function mixProblems(work: PlannedWork): readonly WorkProblem[] {
   }).map((warning) => ({ ...warning, field: fieldOf[warning.id] }))
 }
 
+/** What raises the pH of ground that is not too acid. */
+function groundProblems({ route, sourceId, ground }: PlannedWork): readonly WorkProblem[] {
+  const { pH, plantPH } = ground
+  const against =
+    route === 'soil'
+      ? againstRaising(sourceId, pH === undefined ? undefined : { pH }, plantPH)
+      : undefined
+  return against ? [{ id: 'raises-pH', field: 'sourceId', stops: true, ...against }] : []
+}
+
 /**
  * Everything that a careful person would stop at before a piece of work is planned, what stops it
  * first. The same judgement is made on screen and on the server.
@@ -92,6 +103,7 @@ export function judgeWork(work: PlannedWork): readonly WorkProblem[] {
   }))
   return [
     ...labelProblems(work),
+    ...groundProblems(work),
     ...mixProblems(work),
     ...partnerProblems(work),
     ...washedProblems(work),

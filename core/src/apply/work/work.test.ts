@@ -13,6 +13,7 @@ const lawn: PlannedWork = {
   contentShare: 0.1,
   partners: [],
   jarTests: [],
+  ground: { pH: 6.5, plantPH: { low: 6, high: 7 } },
 }
 const told = (change: Partial<PlannedWork>) =>
   judgeWork({ ...lawn, ...change }).map(({ id, stops }) => `${id}${stops ? '!' : ''}`)
@@ -35,6 +36,17 @@ describe('the judgement of a piece of work', () => {
     expect(told(maximum('oz/in'))).toEqual(['label-unknown!'])
     expect(told(maximum('fl oz/1000 ft2'))).toEqual(['label-unknown!'])
     expect(told({ ...maximum('fl oz/1000 ft2'), weighedKgPerL: 1 })).toEqual([])
+  })
+
+  it('stops what raises the pH of ground that is not too acid, or that nobody measured', () => {
+    const lime = (pH: number | undefined) =>
+      told({ route: 'soil', sourceId: 'dolomite', carrierL: 0, ground: { pH, plantPH: { low: 6, high: 7 } } }) // prettier-ignore
+    expect([lime(7.8), lime(6), lime(undefined), lime(5.4)]).toEqual([
+      ['raises-pH!'],
+      ['raises-pH!'],
+      ['raises-pH!'],
+      [],
+    ])
   })
 
   it('says what is wrong with the water and the day before what is only odd', () => {

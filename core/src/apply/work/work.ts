@@ -3,6 +3,7 @@ import type { JarOutcome } from '../mix/index.ts'
 import type { Context, Route, StandSize } from '../../stand/plant/index.ts'
 import type { LabelFigure, StandMeasures } from '../../material/rate/index.ts'
 import type { Sourced } from '../../base/reference/index.ts'
+import type { PlantPH } from '../../material/choice/index.ts'
 import type { SourceId } from '../../material/source/index.ts'
 import type { DropClass } from '../sprayer/index.ts'
 
@@ -21,6 +22,12 @@ export interface JarTest {
   readonly outcome: JarOutcome
   /** When it was recorded; the newest counts. */
   readonly testedOn: string
+}
+
+/** The pH of the ground, where it was measured, and what the plant keeps its colour in. */
+export interface GroundPH {
+  readonly pH: number | undefined
+  readonly plantPH: PlantPH
 }
 
 /** A piece of work as it is planned. */
@@ -43,6 +50,8 @@ export interface PlannedWork {
   readonly waterInAfterH?: number | undefined
   readonly drop?: DropClass | undefined
   readonly maxC?: number | undefined
+  /** What is known of the ground's pH, and what the plant wants. */
+  readonly ground: GroundPH
   /** Of a dose to a solution, where it is one. */
   readonly doseWarnings?: readonly DoseWarning[] | undefined
 }

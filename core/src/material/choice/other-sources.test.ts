@@ -4,7 +4,14 @@ import { lastingFixesFor, nutrientFor, rankOtherSources } from './index.ts'
 
 describe('sources of manganese, zinc and magnesium', () => {
   const order = (nutrient: 'Mn' | 'Zn' | 'Mg', route: Route, pH: number) =>
-    rankOtherSources({ nutrient, context: 'turf', route, medium: { pH, doubt: 0.2 } })
+    rankOtherSources({
+      nutrient,
+      context: 'turf',
+      route,
+      medium: { pH, doubt: 0.2 },
+      isPHKnown: true,
+      plantPH: { low: 6, high: 7 },
+    })
 
   it('manganese goes onto the leaf as sulfate; in lime nothing keeps it', () => {
     expect(order('Mn', 'leaf', 7.8)[0]?.source.id).toBe('manganese-sulfate')
@@ -22,6 +29,17 @@ describe('sources of manganese, zinc and magnesium', () => {
   it('magnesium works by every way, the salt first', () => {
     expect(order('Mg', 'leaf', 8)[0]).toMatchObject({ fitness: 'works' })
     expect(order('Mg', 'soil', 8)[0]?.fitness).toBe('works')
+  })
+
+  it('lime-magnesium is offered on ground under the pH of the plant, and nowhere else', () => {
+    const dolomite = (pH: number) =>
+      order('Mg', 'soil', pH).find(({ source }) => source.id === 'dolomite')
+    expect(order('Mg', 'soil', 7.8)[0]?.source.id).not.toBe('dolomite')
+    for (const pH of [6, 6.8, 7.8]) {
+      expect(dolomite(pH)).toMatchObject({ fitness: 'fails', rates: [] })
+      expect(dolomite(pH)?.against?.words).toMatch(/raises the pH.*Epsom salt or kieserite/)
+    }
+    expect(dolomite(5.2)).toMatchObject({ fitness: 'works', against: undefined })
   })
 
   it('zinc in the soil is worth less the higher the pH', () => {

@@ -13,6 +13,7 @@ import {
 import type { Fitness } from './ranked-candidate.ts'
 import { otherWorksFrom, traceShare, weakFrom } from './data/fitness.ts'
 import { openShare } from './data/other-fate.ts'
+import { againstRaising, type PlantPH } from './ground-pH.ts'
 
 /** A source of manganese, zinc or magnesium and how it fares here. */
 export interface RankedOtherSource {
@@ -23,6 +24,8 @@ export interface RankedOtherSource {
   readonly costPerWorkingKg: number | undefined
   /** Rates of practice by the route; none where it is no good practice. */
   readonly rates: readonly Rate[]
+  /** Why it is not for this ground, whatever works of it. */
+  readonly against: (Sourced & { readonly words: string }) | undefined
 }
 
 type Case = 'low' | 'usual' | 'high'
@@ -74,6 +77,9 @@ export interface OtherChoiceInput {
   readonly context: Context
   readonly route: Route
   readonly medium: Medium
+  /** Whether somebody measured or told the pH of the medium. */
+  readonly isPHKnown: boolean
+  readonly plantPH: PlantPH
 }
 
 /**
@@ -86,13 +92,19 @@ export function rankOtherSources({
   context,
   route,
   medium,
+  isPHKnown,
+  plantPH,
 }: OtherChoiceInput): readonly RankedOtherSource[] {
   const grades: readonly Fitness[] = ['works', 'weak', 'fails']
   return otherSources
     .filter((source) => source.nutrient === nutrient)
     .map((source): RankedOtherSource => {
       const working = workingOf(source, route, medium)
-      const rates = ratesFor(context, route, source.id)
+      const isIntoSoil = route === 'soil'
+      const against = isIntoSoil
+        ? againstRaising(source.id, isPHKnown ? medium : undefined, plantPH)
+        : undefined
+      const rates = against ? [] : ratesFor(context, route, source.id)
       const share = working.usual
       const graded =
         share >= otherWorksFrom.value ? 'works' : share >= weakFrom.value ? 'weak' : 'fails'
@@ -105,6 +117,7 @@ export function rankOtherSources({
             ? undefined
             : source.pricePerKg.usual / (source.contentShare.usual * share),
         rates,
+        against,
       }
     })
     .toSorted(

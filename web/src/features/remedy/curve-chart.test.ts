@@ -20,6 +20,8 @@ const facts: OfferFacts = {
   size: { kind: 'area', areaM2: 100 },
   shelf: [],
   presentIronMgPerL: undefined,
+  isPHKnown: true,
+  plantPH: { low: 6, high: 7 },
 }
 
 describe('the curves of the chart', () => {

@@ -12,6 +12,8 @@ const facts: OfferFacts = {
   size: { kind: 'area', areaM2: 1444 },
   shelf: [],
   presentIronMgPerL: undefined,
+  isPHKnown: true,
+  plantPH: { low: 6, high: 7 },
 }
 const tub = candidateOfProduct({
   id: 'tub',

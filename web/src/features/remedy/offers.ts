@@ -8,6 +8,7 @@ import {
   type AimId,
   type Candidate,
   type ChoiceInput,
+  type PlantPH,
   type Fitness,
   type RankedCandidate,
   type RankedOtherSource,
@@ -58,6 +59,8 @@ export interface OfferFacts {
   readonly route: Route
   readonly aimId: AimId
   readonly medium: Medium
+  readonly isPHKnown: boolean
+  readonly plantPH: PlantPH
   readonly size: StandSize
   readonly shelf: readonly Candidate[]
   readonly presentIronMgPerL: number | undefined
@@ -159,6 +162,7 @@ function ofOther(ranked: RankedOtherSource, { size, route, medium }: OfferFacts)
     contentShare: source.contentShare.usual,
     rates,
     reasons: [
+      ...(ranked.against ? [ranked.against.words] : []),
       `About ${percent(working.usual)} of its ${nutrientWord} is of use ${where} (${percent(working.low)} to ${percent(working.high)}; ${working.source}).`,
       source.remark,
     ],
@@ -172,7 +176,10 @@ function ofOther(ranked: RankedOtherSource, { size, route, medium }: OfferFacts)
 export function offersFor(facts: OfferFacts): readonly Offer[] {
   const { nutrient, context, route, medium } = facts
   if (nutrient === 'Fe') return rankCandidates(choiceInputOf(facts)).map(ofIron)
-  return rankOtherSources({ nutrient, context, route, medium }).map((each) => ofOther(each, facts))
+  const { isPHKnown, plantPH } = facts
+  return rankOtherSources({ nutrient, context, route, medium, isPHKnown, plantPH }).map((each) =>
+    ofOther(each, facts),
+  )
 }
 
 /** What is no source of iron in a season, whatever its percentage. */

@@ -20,6 +20,7 @@ function draftOf(change: Partial<Facts> = {}) {
       made = useRemedyDraft({
         standId: 'a stand',
         context: 'turf',
+        plantId: 'bermudagrass',
         firstRoute: 'leaf',
         size: lawn,
         nutrient: computed(() => 'Fe' as const),

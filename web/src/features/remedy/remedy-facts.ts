@@ -14,6 +14,7 @@ import type { ComputedRef } from 'vue'
 export interface RemedyFacts {
   readonly standId: string
   readonly context: Context
+  readonly plantId: string
   /** The way in that is offered first. */
   readonly firstRoute: Route
   readonly size: StandSize

@@ -1,6 +1,6 @@
 import { aimsFor, orderChangers, rankCandidates, type AimId } from '@spudder/core/material/choice'
 import type { Medium, PHBelief } from '@spudder/core/material/persistence'
-import type { Route } from '@spudder/core/stand/plant'
+import { findPlant, type Route } from '@spudder/core/stand/plant'
 import { computed, type Ref } from 'vue'
 import { useSettled } from '../../shared/use-settled.ts'
 import { choiceInputOf, offersFor, type OfferFacts } from './offers.ts'
@@ -13,7 +13,7 @@ const unmeasuredPH: PHBelief = { pH: 7, doubt: 1 }
 
 /** Sources in order, for the way in and the aim that are picked. */
 export function useOffers(draft: Ref<RemedyDraft>, facts: RemedyFacts) {
-  const { context, firstRoute, nutrient, size, shelf, pH, presentIronMgPerL } = facts
+  const { context, plantId, firstRoute, nutrient, size, shelf, pH, presentIronMgPerL } = facts
   const route = computed<Route>(() => draft.value.route ?? firstRoute)
   const aimOptions = computed(() => aimsFor(context, route.value))
   const aimId = computed<AimId>(() => {
@@ -31,6 +31,8 @@ export function useOffers(draft: Ref<RemedyDraft>, facts: RemedyFacts) {
     route: route.value,
     aimId: aimId.value,
     medium: medium.value,
+    isPHKnown: pH.value !== undefined,
+    plantPH: findPlant(plantId).pHRange,
     size,
     shelf: shelf.value,
     presentIronMgPerL: presentIronMgPerL.value,

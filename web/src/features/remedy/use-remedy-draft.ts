@@ -28,7 +28,7 @@ export function useRemedyDraft(facts: RemedyFacts) {
   const known = computed(() => {
     const sprayer = facts.sprayers.value.find(({ id }) => id === draft.value.sprayerId)
     return {
-      stand: { context, size, measures: facts.measures.value },
+      stand: { context, plantId: facts.plantId, size, measures: facts.measures.value },
       product: product.value,
       setup: sprayer && toSetup(sprayer.setup),
       jarTests: facts.jarTests.value,

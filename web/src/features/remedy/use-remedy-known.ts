@@ -33,6 +33,7 @@ export function useRemedyKnown(stand: StandDto, nutrient: RemedyFacts['nutrient'
   const facts: RemedyFacts = {
     standId: standId.value,
     context: stand.context,
+    plantId: stand.plantId,
     firstRoute: remedies.value.at(-1)?.route ?? contexts[stand.context].routes[0],
     size: toStandSize(stand.size),
     nutrient,

@@ -20,6 +20,7 @@ export const dolomite = {
   boundBy: none('a rock'),
   fate: 'exchangeable',
   ...smallIons,
+  groundPH: 'raises',
   solubility: none('a rock: it dissolves in acid ground only'),
   rates: {
     leaf: none('a rock: nothing of it enters a leaf'),

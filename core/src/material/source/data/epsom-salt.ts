@@ -27,6 +27,7 @@ export const epsomSalt = {
   boundBy: none('an open salt'),
   fate: 'exchangeable',
   ...smallIons,
+  groundPH: 'keeps',
   solubility: handbookSolubility(700),
   rates: {
     leaf: {

@@ -20,6 +20,7 @@ export const kieserite = {
   boundBy: none('an open salt'),
   fate: 'exchangeable',
   ...smallIons,
+  groundPH: 'keeps',
   solubility: none('granules that dissolve slowly; nobody states a limit'),
   rates: {
     leaf: none('granules are spread, not sprayed'),

@@ -28,6 +28,7 @@ export const manganeseSulfate = {
   boundBy: none('an open salt'),
   fate: 'oxidised',
   ...smallIons,
+  groundPH: 'keeps',
   solubility: handbookSolubility(500),
   rates: {
     leaf: {

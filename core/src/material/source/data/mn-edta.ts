@@ -22,6 +22,7 @@ export const mnEdta = {
   boundBy: { ligand: edta, isomers: none('one form only') },
   fate: 'oxidised',
   ...smallIons,
+  groundPH: 'keeps',
   solubility: makersSolubility(500),
   rates: {
     leaf: {

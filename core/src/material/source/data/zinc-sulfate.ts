@@ -28,6 +28,7 @@ export const zincSulfate = {
   boundBy: none('an open salt'),
   fate: 'fixed',
   ...smallIons,
+  groundPH: 'keeps',
   solubility: handbookSolubility(500),
   rates: {
     leaf: {

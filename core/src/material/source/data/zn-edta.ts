@@ -28,6 +28,7 @@ export const znEdta = {
   boundBy: { ligand: edta, isomers: none('one form only') },
   fate: 'fixed',
   ...smallIons,
+  groundPH: 'keeps',
   solubility: makersSolubility(500),
   rates: {
     leaf: {

@@ -127,6 +127,8 @@ export interface OtherSource extends SourceBasics {
   /** Share that gets into a leaf, and that stays dissolved in a solution. */
   readonly entersLeaf: Share
   readonly staysDissolved: Share
+  /** What it does to the pH of ground: what raises it is for ground that is too acid, and no other. */
+  readonly groundPH: 'keeps' | 'raises'
   /** What it is on a label of other things. */
   readonly asIngredient: Ingredient | None
 }
