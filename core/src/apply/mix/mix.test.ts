@@ -159,7 +159,7 @@ describe('mixingOrder', () => {
     expect(words).toMatch(
       /^Fill the tank with all its water but a bucket.*Bring the water to pH 6.0/,
     )
-    expect(words).toMatch(/measure its pH before anything else/)
+    expect(words).toMatch(/measure it before you go on/)
     expect(words).not.toContain('half')
     expect(order({ source: salt, route: 'leaf' })).toMatch(/^Fill the tank half with water/)
   })

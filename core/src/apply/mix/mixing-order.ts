@@ -44,8 +44,7 @@ export function mixingOrder(input: MixingInput): readonly string[] {
   // The acid is worked out for all of the water: into half of it, it would go far too low.
   const bringDown = acid
     ? [
-        `Bring the water to pH ${formatDecimals(acid.targetPH, 1)}: ${acid.words}. Acid into water, never the reverse.`,
-        'Stir, and measure its pH before anything else goes in.',
+        `Bring the water to pH ${formatDecimals(acid.targetPH, 1)}: ${acid.words}. Acid into water, never the reverse; measure it before you go on.`,
       ]
     : isRusting
       ? [

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { searchRoutes, type FoundDto } from '@spudder/contract/search'
-import { watchDebounced } from '@vueuse/core'
+import { until, watchDebounced } from '@vueuse/core'
 import { AutoComplete, Modal } from 'ant-design-vue'
 import { computed, nextTick, ref, useId, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -74,10 +74,12 @@ watch(
     search.value = ''
     found.value = []
     answeredFor.value = ''
-    await nextTick()
-    field.value?.focus()
+    // The dialog draws its field when it is there itself; until then keys are kept.
+    const input = await until(field).toBeTruthy()
     const { text, isEntered } = palette.takeAhead()
     search.value = text
+    await nextTick()
+    input.focus()
     if (isEntered) await take(0)
   },
   { immediate: true },
@@ -87,7 +89,8 @@ const besideField = (field: HTMLElement) => field.parentElement ?? field
 /** Who types fast and presses Enter means what is being looked for, not what stood there before. */
 async function take(index: unknown): Promise<void> {
   const isEarly = answeredFor.value !== search.value
-  if (isEarly) await find(search.value)
+  // Another question may have come in between and dropped this one's answer.
+  while (answeredFor.value !== search.value) await find(search.value)
   const command = commands.value[isEarly ? 0 : Number(index)]
   if (!command) return
   palette.close()
