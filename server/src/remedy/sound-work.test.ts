@@ -13,7 +13,6 @@ import {
   patch,
   post,
   productBody,
-  readingBody,
   refused,
   sprayerBody,
   storyOf,
@@ -47,35 +46,6 @@ const mostKg = 4 * 0.305151727 // 4 oz/1000 ft² over 0.1 ha (NIST SP 811)
 let lawn: Lawn
 beforeAll(async () => {
   lawn = await lawnWithProduct()
-})
-
-describe('what raises the pH', () => {
-  it('goes onto ground that is too acid for its plant, and onto no other', async () => {
-    const { stand, path } = await lawnWithProduct()
-    const lime = () => ({
-      ...sprayOf(lawn),
-      causeId: 'magnesium-short',
-      route: 'soil',
-      sourceId: 'dolomite',
-      rateId: 'soil-dolomite',
-      rateValue: 2000,
-      carrierValue: undefined,
-      contentShare: 0.12,
-      productId: undefined,
-    })
-    const said = async () => (await refused('post', path, lime(), 400)).fields[0]
-    expect(await said()).toMatchObject({
-      field: 'sourceId',
-      message: expect.stringMatching(/nobody measured it here/) as string,
-    })
-    await post(`/stands/${stand.id}/readings`, readingBody(7.8))
-    expect(await said()).toMatchObject({
-      field: 'sourceId',
-      message: expect.stringMatching(/is 7.8 already.*Epsom salt or kieserite/) as string,
-    })
-    await post(`/stands/${stand.id}/readings`, { ...readingBody(4.9), takenOn: '2025-06-02' })
-    await post(path, lime())
-  })
 })
 
 describe('the label is a hard limit', () => {

@@ -1,6 +1,7 @@
 import { formatDecimals, formatNumber } from '../writing/index.ts'
 import type { UnitSystem } from './choose-unit.ts'
 import { quantityOf, valueIn } from './convert.ts'
+import { celsiusOf, fahrenheitOf } from './warmth.ts'
 
 const amount = '[\\d½¼¾.,]+(?:(?: to |-)[\\d½¼¾.,]+)?'
 const metricUnits =
@@ -42,7 +43,7 @@ const anyOf = (units: Pairs): string =>
     .toSorted((one, other) => other.length - one.length)
     .join('|')
 
-/** "4 lb nitrogen/1000 ft²", "1-4 tbsp per inch", "16 in"; nothing that goes on as another unit. */
+/** "4 lb nitrogen/1000 ft²", "1-4 tbsp per inch", "5 cm"; nothing that goes on as another unit. */
 function inOneSystem({ over, under }: { readonly over: Pairs; readonly under: Pairs }): RegExp {
   const figures = '(?<![\\d.,/])(\\d+(?:\\.\\d+)?)(?:( to |-)(\\d+(?:\\.\\d+)?))?'
   const below =
@@ -72,10 +73,7 @@ function amountIn(
 
 const warmth = /(?<![\d.])(\d+(?:\.\d+)?)(?:( to |-)(\d+(?:\.\d+)?))? °([CF])/g
 function warmthIn([whole = '', low, joint, high, scale]: Found, to: UnitSystem): string {
-  const [own, inOwn] =
-    to === 'us'
-      ? ['F', (value: number) => value * 1.8 + 32]
-      : ['C', (value: number) => (value - 32) / 1.8]
+  const [own, inOwn] = to === 'us' ? (['F', fahrenheitOf] as const) : (['C', celsiusOf] as const)
   if (scale === own) return inDecimals(whole)
   const figures = [low, high].flatMap((figure) =>
     figure === undefined ? [] : [formatDecimals(inOwn(Number(figure)), 0)],

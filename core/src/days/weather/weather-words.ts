@@ -1,5 +1,5 @@
 import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
-import { quantityOf, valueIn, type UnitSystem } from '../../base/quantity/index.ts'
+import { quantityOf, valueIn, warmthWords, type UnitSystem } from '../../base/quantity/index.ts'
 
 /** Weather of one day at a place. */
 export interface DayWeather {
@@ -42,12 +42,12 @@ export const weatherFrom = {
 /** Says air, rain and wind in °C, mm and m/s, or in °F, inches and miles an hour. */
 const sayings = {
   metric: {
-    degrees: (celsius: number) => `${formatDecimals(celsius, 0)} °C`,
+    degrees: (celsius: number) => warmthWords(celsius, 'metric'),
     rain: (millimetres: number) => `${formatNumber(millimetres, 2)} mm`,
     wind: (metresPerSecond: number) => `${formatDecimals(metresPerSecond, 0)} m/s`,
   },
   us: {
-    degrees: (celsius: number) => `${formatDecimals(celsius * 1.8 + 32, 0)} °F`,
+    degrees: (celsius: number) => warmthWords(celsius, 'us'),
     rain: (millimetres: number) =>
       `${formatNumber(valueIn(quantityOf(millimetres, 'mm'), 'in'), 2)} in`,
     wind: (metresPerSecond: number) => `${formatDecimals(metresPerSecond / mPerSOfMph, 0)} mph`,

@@ -1,7 +1,7 @@
-import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
+import { formatNumber } from '../../base/writing/index.ts'
 import { daysBetween, type Day } from '../../base/calendar/index.ts'
 import { soilTemperature, type SoilClimate } from '../climate/index.ts'
-import { quantityOf, valueIn, type UnitSystem } from '../../base/quantity/index.ts'
+import { quantityOf, valueIn, warmthWords, type UnitSystem } from '../../base/quantity/index.ts'
 import {
   findAcidity,
   findSource,
@@ -46,11 +46,6 @@ export function limitsOf(situation: Situation, sourceId: SourceId) {
   const { once, year, daysApart } = stepLimits[situation][kind]
   return { kind, share, daysApart, onceKg: once.value / share, yearKg: year.value / share }
 }
-
-const warmthWords = (celsius: number, system: UnitSystem): string =>
-  system === 'us'
-    ? `${formatDecimals(celsius * 1.8 + 32, 0)} °F`
-    : `${formatDecimals(celsius, 0)} °C`
 
 /** Why a day is wrong for a source; undefined when it is not. */
 export function againstDay(

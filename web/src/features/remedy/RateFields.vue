@@ -77,7 +77,7 @@ const usual = computed(() => {
   <p v-if="labelRate || labelMaximum" class="faint-note">
     The label of this product
     <template v-if="labelRate"
-      >tells to use <q>{{ figure(labelRate) }}</q></template
+      >says to use <q>{{ figure(labelRate) }}</q></template
     >
     {{ labelRate && labelMaximum ? 'and' : '' }}
     <template v-if="labelMaximum"

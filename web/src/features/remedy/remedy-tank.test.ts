@@ -120,7 +120,7 @@ describe('the rate on the label', () => {
     await chip('into the soil')
     const rate = () => field('Product per area').find('input')
     expect(rate().element.value).toBe('2 oz product/1000 ft2')
-    expect(panel.text()).toContain('tells to use 2 oz/1000 ft2 and allows at most 3 oz/1000 ft2')
+    expect(panel.text()).toContain('says to use 2 oz/1000 ft2 and allows at most 3 oz/1000 ft2')
     const again = () => panel.findAll('button').find((each) => each.text().includes('label’s rate'))
     expect(again()).toBeUndefined()
     await rate().setValue('1 oz/1000 ft2')

@@ -155,7 +155,7 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
         <TextField
           v-model="draft.labelRate"
           label="rate on the label"
-          :hint="`what it tells to use, such as ${labelExample(system)}`"
+          :hint="`what it says to use, such as ${labelExample(system)}`"
           :message="form.messageFor('labelRate')"
         />
         <TextField

@@ -118,6 +118,16 @@ describe('the palette', () => {
     expect(router.currentRoute.value.params).toEqual({ standId: '2' })
   })
 
+  it('takes no key of its own buttons for what is typed', async () => {
+    await open()
+    press('Enter', document.body.querySelector('.ant-modal-close') ?? window)
+    usePalette().close()
+    await settle()
+    const before = router.currentRoute.value.fullPath
+    await open()
+    expect([usePalette().isOpen, router.currentRoute.value.fullPath]).toEqual([true, before])
+  })
+
   it('does what a command does', async () => {
     const theme = useTheme()
     const before = theme.isDark

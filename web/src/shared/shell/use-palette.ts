@@ -14,17 +14,19 @@ export interface Command {
 export const usePalette = defineStore('palette', () => {
   const isOpen = ref(false)
   const local = ref<readonly Command[]>([])
-  /** Typed after it was opened and before its field was there. */
+  /** Opened, and its field not there yet. */
+  const isAwaited = ref(false)
+  /** What was typed in between. */
   const typedAhead = ref('')
   const isEnteredAhead = ref(false)
-  const open = () => (isOpen.value = true)
-  const close = () => (isOpen.value = false)
+  const open = () => (isOpen.value = isAwaited.value = true)
+  const close = () => (isOpen.value = isAwaited.value = false)
   /** What was typed ahead; asked for once, by the field. */
   function takeAhead(): { readonly text: string; readonly isEntered: boolean } {
     const ahead = { text: typedAhead.value, isEntered: isEnteredAhead.value }
     typedAhead.value = ''
-    isEnteredAhead.value = false
+    isEnteredAhead.value = isAwaited.value = false
     return ahead
   }
-  return { isOpen, local, typedAhead, isEnteredAhead, open, close, takeAhead }
+  return { isOpen, isAwaited, local, typedAhead, isEnteredAhead, open, close, takeAhead }
 })

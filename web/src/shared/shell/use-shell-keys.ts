@@ -10,7 +10,7 @@ import { usePalette } from './use-palette.ts'
 export function useShellKeys(): void {
   const palette = usePalette()
   useEventListener('keydown', ({ key, target, ctrlKey, metaKey }) => {
-    if (!palette.isOpen || isTyping(target) || ctrlKey || metaKey) return
+    if (!palette.isAwaited || isTyping(target) || ctrlKey || metaKey) return
     if (key === 'Enter') palette.isEnteredAhead = true
     else if (key === 'Escape') palette.close()
     else if (key.length === 1 && !palette.isEnteredAhead) palette.typedAhead += key
