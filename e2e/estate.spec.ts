@@ -90,3 +90,28 @@ test('stands are found, filtered by name, and worked on several at once', async 
     await expect(rows.filter({ hasText: 'Long Down sorghum' })).toHaveCount(1)
   })
 })
+
+test('ribbons are dragged sideways through time, and letting go over a name opens nothing', async ({
+  page,
+}) => {
+  await page.goto('/')
+  const name = page.getByRole('link', { name: 'Bowling green' })
+  await expect(name).toBeVisible()
+  const dates = page.locator('svg.axis')
+  const before = await dates.textContent()
+  const box = await name.boundingBox()
+  if (!box) throw new Error('no name to take hold of')
+  const y = box.y + box.height / 2
+  await page.mouse.move(700, y)
+  await page.mouse.down()
+  await page.mouse.move(1000, y, { steps: 6 })
+  await page.mouse.up()
+  await expect.poll(() => dates.textContent()).not.toBe(before)
+  await page.mouse.move(box.x + 4, y)
+  await page.mouse.down()
+  await page.mouse.move(box.x + 40, y, { steps: 4 })
+  await page.mouse.up()
+  await expect(name).toBeVisible()
+  await page.mouse.click(box.x + 4, y)
+  await expect(page.getByRole('heading', { name: 'Bowling green' })).toBeVisible()
+})

@@ -5,6 +5,7 @@ import { findSource } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
 import { xOf, type TimeScale } from '../../shared/ribbon/time-axis.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
+import { vDrag, type Drag } from '../../ui/drag.ts'
 import { useAcidStore } from './acid-store.ts'
 
 /** Steps hanging from the ribbon: dragged along it by hand or moved by arrow keys. */
@@ -29,25 +30,23 @@ const rowOf = (index: number) => {
   return here && before && here.x - before.x < 58 && index % 2 === 1 ? 1 : 0
 }
 
-function press(event: PointerEvent, index: number): void {
-  if (!(event.currentTarget instanceof Element)) return
-  event.currentTarget.setPointerCapture(event.pointerId)
-  dragged.value = index
-  isDragging.value = true
-}
-function drag(event: PointerEvent): void {
-  if (dragged.value === undefined || !(event.currentTarget instanceof Element)) return
-  const box = event.currentTarget.closest('svg')?.getBoundingClientRect()
-  if (!box) return
-  const day = dateToDay(props.scale.invert(event.clientX - box.left))
-  const step = steps.value[dragged.value]
-  const held = day < today() ? today() : day
-  if (step && step.day !== held) put(dragged.value, { day: held })
-}
-function release(): void {
-  dragged.value = undefined
-  isDragging.value = false
-}
+const drag = (index: number): Drag => ({
+  within: (handle) => handle.closest('svg'),
+  at: () => ({ x: handles.value[index]?.x ?? 0, y: 0 }),
+  start: () => {
+    dragged.value = index
+    isDragging.value = true
+  },
+  move: ({ x }) => {
+    const day = dateToDay(props.scale.invert(x))
+    const held = day < today() ? today() : day
+    if (steps.value[index]?.day !== held) put(index, { day: held })
+  },
+  end: () => {
+    dragged.value = undefined
+    isDragging.value = false
+  },
+})
 const week = 7
 function nudge(index: number, days: number): void {
   const step = steps.value[index]
@@ -73,6 +72,7 @@ function nudge(index: number, days: number): void {
     <g
       v-for="handle in handles"
       :key="handle.index"
+      v-drag="drag(handle.index)"
       :class="['handle', { wrong: handle.isWrong, held: dragged === handle.index }]"
       tabindex="0"
       role="slider"
@@ -81,10 +81,6 @@ function nudge(index: number, days: number): void {
       aria-valuemin="0"
       :aria-valuemax="Math.round(scale.range()[1] ?? 0)"
       :aria-valuenow="Math.round(handle.x)"
-      @pointerdown.prevent="press($event, handle.index)"
-      @pointermove="drag"
-      @pointerup="release"
-      @pointercancel="release"
       @keydown.left.prevent="nudge(handle.index, -week)"
       @keydown.right.prevent="nudge(handle.index, week)"
     >
@@ -122,7 +118,6 @@ function nudge(index: number, days: number): void {
 }
 .handle {
   cursor: grab;
-  touch-action: none;
 }
 .held {
   cursor: grabbing;

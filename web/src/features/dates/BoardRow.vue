@@ -7,6 +7,7 @@ import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
 import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'
 import { xOf, type TimeScale } from '../../shared/ribbon/time-axis.ts'
 import { dayWords } from '../../shared/units/today.ts'
+import { vDrag, type Drag } from '../../ui/drag.ts'
 import { useDatesStore } from './dates-store.ts'
 import JobChip from './JobChip.vue'
 import { glyphWidth, layOutJobs } from './lay-out-jobs.ts'
@@ -69,34 +70,28 @@ const later = computed(() => {
 
 const area = ref<HTMLElement>()
 const dragged = ref<string>()
-function dayAt(clientX: number): Day {
-  const left = area.value?.getBoundingClientRect().left ?? 0
-  const day = dateToDay(props.scale.invert(clientX - left))
-  return day < today ? today : day
-}
-function press(event: PointerEvent, job: JobDto): void {
-  if (event.button !== 0 || !(event.currentTarget instanceof Element)) return
-  event.currentTarget.setPointerCapture(event.pointerId)
-  dragged.value = job.id
-}
-function drag(event: PointerEvent): void {
-  if (dragged.value === undefined) return
-  const day = dayAt(event.clientX)
-  const here = pending.value?.day ?? store.current.value.get(dragged.value)
-  if (day === here) return
-  store.chosenId.value = dragged.value
-  pending.value = { jobId: dragged.value, day }
-}
-function release(): void {
-  if (dragged.value === undefined) return
-  store.chosenId.value = dragged.value
-  dragged.value = undefined
-  void store.drop()
-}
+const notPast = (day: Day) => (day < today ? today : day)
+const drag = (job: JobDto): Drag => ({
+  within: () => area.value,
+  start: () => {
+    dragged.value = job.id
+  },
+  move: ({ x }) => {
+    const day = notPast(dateToDay(props.scale.invert(x)))
+    const here = pending.value?.day ?? store.current.value.get(job.id)
+    if (day === here) return
+    store.chosenId.value = job.id
+    pending.value = { jobId: job.id, day }
+  },
+  end: () => {
+    store.chosenId.value = job.id
+    dragged.value = undefined
+    void store.drop()
+  },
+})
 function nudge(job: JobDto, days: number): void {
-  const day = addDays(dayOf(job), days)
   store.chosenId.value = job.id
-  pending.value = { jobId: job.id, day: day < today ? today : day }
+  pending.value = { jobId: job.id, day: notPast(addDays(dayOf(job), days)) }
 }
 const hold = (job: JobDto) => store.change.send({ jobId: job.id, dto: { isLocked: !job.isLocked } })
 </script>
@@ -130,16 +125,13 @@ const hold = (job: JobDto) => store.change.send({ jobId: job.id, dto: { isLocked
         </li>
         <li v-for="each in placed" :key="each.job.id">
           <JobChip
+            v-drag="drag(each.job)"
             :placed="each"
             :line-height="lineHeight"
             :is-due="each.job.dueOn <= today"
             :is-chosen="store.chosenId.value === each.job.id"
             :is-pending="pending?.jobId === each.job.id"
             :is-dragged="dragged === each.job.id"
-            @pointerdown="press($event, each.job)"
-            @pointermove="drag"
-            @pointerup="release"
-            @pointercancel="release"
             @click="store.chosenId.value = each.job.id"
             @keydown.left.prevent="nudge(each.job, $event.shiftKey ? -7 : -1)"
             @keydown.right.prevent="nudge(each.job, $event.shiftKey ? 7 : 1)"

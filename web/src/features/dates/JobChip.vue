@@ -58,7 +58,6 @@ const words = computed(() => {
   border-radius: 5px;
   background: none;
   cursor: grab;
-  touch-action: none;
   text-align: left;
   font-size: 0.8rem;
 }

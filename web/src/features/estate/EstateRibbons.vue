@@ -2,7 +2,7 @@
 import type { PlaceDto } from '@spudder/contract/place'
 import type { EstateRowDto } from '@spudder/contract/stand'
 import { Button } from 'ant-design-vue'
-import { computed, watch } from 'vue'
+import { computed, useTemplateRef, watch } from 'vue'
 import { useWeather, useWorkOutlook } from '../../api/weather.ts'
 import { rowsSince } from '../../shared/ribbon/first-rows.ts'
 import TimeAxis from '../../shared/ribbon/TimeAxis.vue'
@@ -45,20 +45,19 @@ const outlook = useWorkOutlook(
   () => time.today,
   () => until.value,
 )
-const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
+const grid = useTemplateRef<HTMLElement>('grid')
+const { onKey, onClick } = useTimeDrag(grid, width)
 </script>
 
 <template>
   <div
+    ref="grid"
     class="grid"
     tabindex="0"
     role="group"
     aria-label="Ribbons of leaf colour through time; left and right arrows move in time"
     @keydown="onKey"
-    @pointerdown="startDrag"
-    @pointermove="moveDrag"
-    @pointerup="endDrag"
-    @pointerleave="endDrag"
+    @click.capture="onClick"
   >
     <div class="top">
       <StripLabels class="strip-labels" :service="weather.data.value?.service ?? ''" />
@@ -100,7 +99,6 @@ const { onKey, startDrag, moveDrag, endDrag } = useTimeDrag(width)
 
 <style scoped>
 .grid {
-  touch-action: pan-y;
   user-select: none;
 }
 .top {

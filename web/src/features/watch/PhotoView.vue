@@ -9,6 +9,7 @@ import { Button, Checkbox } from 'ant-design-vue'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { photoAddress } from '../../api/photos.ts'
 import ChipChoice from '../../ui/ChipChoice.vue'
+import { vDrag, type DragPoint } from '../../ui/drag.ts'
 import { overlayOf, severityColours } from './severity-overlay.ts'
 
 /** One photo with what was measured of it, and a brush that says what is crop and what is not. */
@@ -62,16 +63,22 @@ function draw(): void {
 }
 watch([() => props.measure, canvas], draw, { flush: 'post', immediate: true })
 
-function dab(event: PointerEvent): void {
-  if (event.buttons !== 1) return
-  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
+const picture = useTemplateRef<HTMLElement>('picture')
+/** Lays a dab; both are shares of the photo, 0 … 1 from its left and from its top. */
+function dabAt(x: number, y: number): void {
   dabs.value.push({
     is: brush.value,
-    x: (event.clientX - box.left) / box.width,
-    y: (event.clientY - box.top) / box.height,
+    x,
+    y,
     radius: 0.025,
     andAlike: isAlike.value === 'alike',
   })
+}
+function dab({ x, y }: DragPoint): void {
+  const { clientWidth = 0, clientHeight = 0 } = picture.value ?? {}
+  const [across, down] = [x / clientWidth, y / clientHeight]
+  const isOnIt = [across, down].every((share) => share >= 0 && share <= 1)
+  if (isOnIt) dabAt(across, down)
 }
 const isChanged = computed(
   () => JSON.stringify(dabs.value) !== JSON.stringify(kept.value?.dabs ?? []),
@@ -80,13 +87,7 @@ const isChanged = computed(
 function dabByKey(event: KeyboardEvent): void {
   const column = Number(event.key)
   if (!(column >= 1 && column <= 9)) return
-  dabs.value.push({
-    is: brush.value,
-    x: ((column - 1) % 3) / 3 + 1 / 6,
-    y: Math.floor((column - 1) / 3) / 3 + 1 / 6,
-    radius: 0.025,
-    andAlike: isAlike.value === 'alike',
-  })
+  dabAt(((column - 1) % 3) / 3 + 1 / 6, Math.floor((column - 1) / 3) / 3 + 1 / 6)
 }
 const number = (value: number) => formatDecimals(value, 2)
 </script>
@@ -94,12 +95,12 @@ const number = (value: number) => formatDecimals(value, 2)
 <template>
   <section class="sheet view" :aria-label="`Photo ${photo.fileName}`">
     <div
+      ref="picture"
+      v-drag="{ start: dab, move: dab }"
       class="picture"
       role="application"
       tabindex="0"
       aria-label="Photo to brush over: draw with the pointer, or press 1 to 9 for a ninth of it"
-      @pointerdown="dab"
-      @pointermove="dab"
       @keydown="dabByKey"
     >
       <img :src="photoAddress(photo.id)" :alt="`Photo ${photo.fileName}`" draggable="false" />
@@ -183,7 +184,6 @@ const number = (value: number) => formatDecimals(value, 2)
 .picture {
   position: relative;
   align-self: start;
-  touch-action: none;
   cursor: crosshair;
 }
 .picture img,
@@ -260,14 +260,6 @@ dd small {
   flex-wrap: wrap;
   gap: 8px;
   align-items: end;
-}
-.link {
-  border: 0;
-  padding: 0;
-  background: none;
-  color: var(--rust);
-  text-decoration: underline;
-  cursor: pointer;
 }
 @media (width < 760px) {
   .view {

@@ -2,7 +2,8 @@
 import { findingVocabulary, type Paint } from '@spudder/core/seen/finding'
 import { paintFigure } from '@spudder/core/seen/painter'
 import { contexts, findPlant, type Context } from '@spudder/core/stand/plant'
-import { computed } from 'vue'
+import { computed, useTemplateRef } from 'vue'
+import { vDrag, type Drag } from '../../ui/drag.ts'
 import ShapeGroup from './ShapeGroup.vue'
 
 /** The drawn plant; every leaf can be painted by pointer or key. */
@@ -31,25 +32,37 @@ function leafWords(id: string, label: string): string {
   return `${label}: ${severity.values[leaf.severity]}; ${pattern.values[leaf.pattern]}`
 }
 
+const svg = useTemplateRef<SVGSVGElement>('svg')
+let last: string | undefined
+/** The leaf under the pointer is painted once for each time that the pointer comes onto it. */
+function over({ target }: Event): void {
+  const leaf = target instanceof Element ? target.closest('[data-leaf]') : null
+  const id =
+    leaf instanceof SVGElement && svg.value?.contains(leaf) ? leaf.dataset['leaf'] : undefined
+  if (id !== undefined && id !== last && props.isPaintable) emit('paint', id)
+  last = id
+}
 /** A thumb paints by tapping, since it scrolls by dragging; a mouse or pen may draw over leaves. */
-const isThumb = ({ pointerType }: PointerEvent) => pointerType === 'touch'
-function over(event: PointerEvent, id: string): void {
-  if (props.isPaintable && event.buttons === 1 && !isThumb(event)) emit('paint', id)
+const brush: Drag = {
+  within: (drawn) => drawn.parentElement,
+  isByThumb: false,
+  start: (_, pressed) => {
+    last = undefined
+    over(pressed)
+  },
+  move: (_, moved) => over(moved),
 }
-function down(event: PointerEvent, id: string): void {
-  if (!props.isPaintable || isThumb(event)) return
-  // A pen would otherwise hold on to the leaf that it started on.
-  if (event.target instanceof Element) event.target.releasePointerCapture(event.pointerId)
-  emit('paint', id)
-}
-function tapped(event: MouseEvent, id: string): void {
-  if (props.isPaintable && isThumb(event as PointerEvent)) emit('paint', id)
+/** A screen reader activates without pressing. */
+function activated({ detail }: MouseEvent, id: string): void {
+  if (props.isPaintable && detail === 0) emit('paint', id)
 }
 const rootsY = computed(() => figure.value.groundY + 8)
 </script>
 
 <template>
   <svg
+    ref="svg"
+    v-drag="brush"
     :viewBox="`0 ${figure.top} ${figure.width} ${figure.height - figure.top}`"
     class="figure"
     role="group"
@@ -78,9 +91,7 @@ const rootsY = computed(() => figure.value.groundY + 8)
       :role="isPaintable ? 'button' : 'img'"
       :tabindex="isPaintable ? 0 : undefined"
       :aria-label="leafWords(leaf.id, leaf.label)"
-      @pointerdown="down($event, leaf.id)"
-      @pointerover="over($event, leaf.id)"
-      @click="tapped($event, leaf.id)"
+      @click="activated($event, leaf.id)"
       @keydown.enter.prevent="emit('paint', leaf.id)"
       @keydown.space.prevent="emit('paint', leaf.id)"
     >

@@ -1,4 +1,4 @@
-import { mount } from '@vue/test-utils'
+import { mount, type DOMWrapper } from '@vue/test-utils'
 import type { Paint } from '@spudder/core/seen/finding'
 import { leavesOf } from '@spudder/core/seen/painter'
 import { describe, expect, it } from 'vitest'
@@ -7,8 +7,12 @@ import PlantFigure from './PlantFigure.vue'
 
 const figure = (paint: Paint = {}, isPaintable = true) =>
   mount(PlantFigure, {
+    attachTo: document.body,
     props: { context: 'turf', plantId: 'creeping-bentgrass', paint, isPaintable },
   })
+
+const pointTo = ({ element }: DOMWrapper<Element>, type: string) =>
+  element.dispatchEvent(new MouseEvent(type, { bubbles: true, view: window }))
 
 describe('the drawn plant', () => {
   it('has a name and a touchable leaf for every leaf of its kind', () => {
@@ -29,16 +33,21 @@ describe('the drawn plant', () => {
   it('is painted by pointer, by drawing over it, and by keys', async () => {
     const drawn = figure()
     const leaf = drawn.find('[data-leaf=leaf-12]')
-    leaf.element.releasePointerCapture = () => undefined
-    for (const path of leaf.element.querySelectorAll('path')) {
-      path.releasePointerCapture = () => undefined
-    }
-    await leaf.trigger('pointerdown')
-    await leaf.trigger('pointerover', { buttons: 0 })
-    await leaf.trigger('pointerover', { buttons: 1 })
+    const mouse = (type: string, id: string) => pointTo(drawn.find(`[data-leaf=${id}]`), type)
+    mouse('mousemove', 'leaf-11')
+    mouse('mousedown', 'leaf-12')
+    mouse('mousemove', 'leaf-12')
+    mouse('mousemove', 'leaf-11')
+    mouse('mousemove', 'leaf-12')
+    mouse('mouseup', 'leaf-12')
+    mouse('mousemove', 'leaf-11')
+    expect(drawn.emitted('paint')).toEqual([['leaf-12'], ['leaf-11'], ['leaf-12']])
     await leaf.trigger('keydown', { key: 'Enter' })
     await leaf.trigger('keydown', { key: ' ' })
-    expect(drawn.emitted('paint')).toEqual([['leaf-12'], ['leaf-12'], ['leaf-12'], ['leaf-12']])
+    // As a screen reader activates it: a click that nothing pressed.
+    await leaf.trigger('click', { detail: 0 })
+    expect(drawn.emitted('paint')?.slice(3)).toEqual([['leaf-12'], ['leaf-12'], ['leaf-12']])
+    drawn.unmount()
   })
 
   it('lets the roots be looked at by pointer and key', async () => {
@@ -52,7 +61,9 @@ describe('the drawn plant', () => {
   it('is a picture only, where nothing is to be painted', async () => {
     const drawn = figure({}, false)
     expect(drawn.find('[role=button]').exists()).toBe(false)
-    await drawn.find('[data-leaf]').trigger('pointerover', { buttons: 1 })
+    for (const type of ['mousedown', 'mousemove', 'mouseup']) {
+      pointTo(drawn.find('[data-leaf]'), type)
+    }
     expect(drawn.emitted('paint')).toBeUndefined()
   })
 })

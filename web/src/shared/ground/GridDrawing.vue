@@ -5,6 +5,7 @@ import type { GridPoint } from '@spudder/core/stand/ground'
 import { placeUnits, type UnitSystem } from '@spudder/core/base/quantity'
 import { computed, ref } from 'vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
+import { vDrag, type Drag, type DragPoint } from '../../ui/drag.ts'
 
 /** A plain grid on which the corners of a piece of ground are set, dragged and typed by arrows. */
 const props = defineProps<{ system: UnitSystem }>()
@@ -42,31 +43,37 @@ const toScreen = ([east, north]: GridPoint) => ({
 const corners = computed(() => outline.value.map(toScreen))
 const points = computed(() => corners.value.map(({ x, y }) => `${x},${y}`).join(' '))
 
-const svg = ref<SVGSVGElement>()
 const dragged = ref<number>()
 /** Corners snap to a fifth of a square, as fine as a hand sets them. */
 const snap = (squares: number, most: number) =>
   Math.min(most, Math.max(0, Math.round(squares * 5) / 5)) * stepM.value
 
-function pointAt(event: PointerEvent): GridPoint {
-  const box = svg.value?.getBoundingClientRect()
-  if (!box) return [0, 0]
-  const scale = (width + 2 * margin) / box.width
-  return [
-    snap(((event.clientX - box.left) * scale - margin) / unit, cells),
-    snap((height + margin - (event.clientY - box.top) * scale) / unit, rows),
-  ]
+const pointAt = ({ x, y }: DragPoint): GridPoint => [
+  snap(x / unit, cells),
+  snap((height - y) / unit, rows),
+]
+/** The corner that was pressed, if it was one. */
+function pressedCorner({ target }: Event): number | undefined {
+  const corner = target instanceof Element ? target.closest('[data-corner]') : null
+  return corner instanceof SVGElement ? Number(corner.dataset['corner']) : undefined
 }
-function press(event: PointerEvent): void {
-  if (dragged.value === undefined) {
-    outline.value = [...outline.value, pointAt(event)]
-    dragged.value = outline.value.length - 1
-  }
-  svg.value?.setPointerCapture(event.pointerId)
-}
-function move(event: PointerEvent): void {
-  if (dragged.value === undefined) return
-  outline.value = outline.value.with(dragged.value, pointAt(event))
+const drag: Drag = {
+  at: (pressed) => {
+    const corner = pressedCorner(pressed)
+    return corner === undefined ? undefined : corners.value[corner]
+  },
+  start: (point, pressed) => {
+    dragged.value = pressedCorner(pressed) ?? outline.value.length
+    // Beside the corners a press sets one more.
+    if (dragged.value === outline.value.length) outline.value = [...outline.value, pointAt(point)]
+  },
+  move: (point) => {
+    if (dragged.value === undefined) return
+    outline.value = outline.value.with(dragged.value, pointAt(point))
+  },
+  end: () => {
+    dragged.value = undefined
+  },
 }
 const arrows: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [-0.2, 0],
@@ -108,15 +115,11 @@ const said = ([east, north]: GridPoint) => {
   <div class="drawing">
     <ChoiceField v-model="step" label="Grid" :options="stepOptions" />
     <svg
-      ref="svg"
+      v-drag="drag"
       :viewBox="`${-margin} ${-margin} ${width + 2 * margin} ${height + 2 * margin}`"
       class="grid"
       aria-label="Grid: tap to set corners, drag to move them"
       role="group"
-      @pointerdown="press"
-      @pointermove="move"
-      @pointerup="dragged = undefined"
-      @pointercancel="dragged = undefined"
     >
       <g class="lines">
         <line
@@ -142,11 +145,11 @@ const said = ([east, north]: GridPoint) => {
       <g
         v-for="(corner, index) in corners"
         :key="index"
+        :data-corner="index"
         tabindex="0"
         role="button"
         class="corner"
         :aria-label="`Corner ${index + 1}, ${said(outline[index]!)}; arrows move it, Delete takes it away`"
-        @pointerdown="dragged = index"
         @keydown="key($event, index)"
       >
         <circle :cx="corner.x" :cy="corner.y" r="16" class="reach" />
@@ -176,7 +179,6 @@ const said = ([east, north]: GridPoint) => {
   background: var(--sheet);
   border: 1px solid var(--line);
   border-radius: var(--radius);
-  touch-action: none;
   cursor: crosshair;
 }
 .lines line {
