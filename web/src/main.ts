@@ -1,6 +1,7 @@
 import 'reflect-metadata'
 import '@fontsource-variable/inter/wght.css'
 import './ui/base.css'
+import './ui/layout.css'
 import { PiniaColada } from '@pinia/colada'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'

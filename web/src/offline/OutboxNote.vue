@@ -23,7 +23,7 @@ useIntervalFn(() => outbox.waiting.length > 0 && sendNow(), againMs)
 </script>
 
 <template>
-  <div v-if="outbox.items.length > 0" class="outbox no-print" role="status">
+  <div v-if="outbox.items.length > 0" class="outbox stack gap-6 no-print" role="status">
     <p v-if="outbox.waiting.length > 0">
       {{
         outbox.waiting.length === 1 ? 'One record waits' : `${outbox.waiting.length} records wait`
@@ -34,7 +34,7 @@ useIntervalFn(() => outbox.waiting.length > 0 && sendNow(), againMs)
         >Send now</Button
       >
     </p>
-    <p v-for="item in outbox.refused" :key="item.dto.id" class="refused">
+    <p v-for="item in outbox.refused" :key="item.dto.id" class="refused text-strong">
       {{ item.title }} of {{ dayWords(item.dto.happenedOn) }} was not stored: {{ item.problem }}
       <Button type="link" size="small" @click="outbox.forget(item.dto.id)">Dismiss</Button>
     </p>
@@ -47,11 +47,6 @@ useIntervalFn(() => outbox.waiting.length > 0 && sendNow(), againMs)
   padding: 8px 12px;
   border-left: 3px solid var(--rust);
   background: var(--rust-wash);
-  display: grid;
-  gap: 6px;
-}
-.refused {
-  font-weight: 560;
 }
 @media (width < 700px) {
   .outbox {

@@ -47,7 +47,7 @@ const choose = (value: unknown) => (chosen.value = value as Value)
   padding: 3px 11px;
   border: 1px solid var(--strong-line);
   border-radius: 999px;
-  font-size: 0.86rem;
+  font-size: var(--text-small);
   line-height: 1.35;
 }
 .chips :deep(.ant-radio-button-wrapper::before) {
@@ -65,7 +65,7 @@ const choose = (value: unknown) => (chosen.value = value as Value)
 @media (width < 700px) {
   .chips :deep(.ant-radio-button-wrapper) {
     padding: 10px 16px;
-    font-size: 0.95rem;
+    font-size: var(--text-body);
   }
 }
 </style>

@@ -111,14 +111,14 @@ const selection = computed(() =>
 /* Rows as lines on the page, not as a box: a heading of small words, one line under each row. */
 .data :deep(.ant-table.ant-table-small) {
   background: none;
-  font-size: 0.88rem;
+  font-size: var(--text-small);
 }
 .data :deep(.ant-table-small.ant-table .ant-table-thead > tr > th) {
   padding: 4px 12px 4px 0;
   background: none;
   border-bottom: 1px solid var(--strong-line);
   color: var(--slate);
-  font-size: 0.8rem;
+  font-size: var(--text-tiny);
   vertical-align: bottom;
 }
 .data :deep(.ant-table-small.ant-table .ant-table-thead > tr > th::before) {
@@ -133,7 +133,7 @@ const selection = computed(() =>
   font-weight: inherit;
 }
 .data :deep(.ant-table-small.ant-table .ant-table-tbody > tr > th) {
-  font-weight: 580;
+  font-weight: 600;
 }
 .data :deep(.ant-table-small.ant-table .ant-table-cell.figure) {
   text-align: right;

@@ -7,14 +7,6 @@ defineProps<{ words: string; message?: string | undefined }>()
   <fieldset>
     <legend>{{ words }}</legend>
     <slot />
-    <p v-if="message" class="wrong" role="alert">{{ message }}</p>
+    <p v-if="message" class="text-rust text-small text-strong" role="alert">{{ message }}</p>
   </fieldset>
 </template>
-
-<style scoped>
-.wrong {
-  color: var(--rust);
-  font-size: 0.84rem;
-  font-weight: 540;
-}
-</style>

@@ -56,13 +56,13 @@ const isOpen = defineModel<boolean>('open', { default: false })
   padding: 4px 0;
 }
 .line > :deep(.ant-collapse-item > .fold-head) {
-  font-size: 0.9rem;
-  font-weight: 560;
+  font-size: var(--text-small);
+  font-weight: 600;
 }
 .word > :deep(.ant-collapse-item > .fold-head) {
   display: inline-flex;
   padding: 3px 0;
-  font-size: 0.84rem;
+  font-size: var(--text-small);
   color: var(--rust);
   text-decoration: underline;
   text-underline-offset: 3px;

@@ -25,38 +25,33 @@ const said = computed(() => (isMended.value ? undefined : props.message))
 </script>
 
 <template>
-  <div class="field">
+  <div class="field stack gap-4 shrinks">
     <label :for="id" :class="{ 'visually-hidden': isLabelHidden }">{{ lineStart(label) }}</label>
     <slot
       :id="id"
       :described-by="said ? `${id}-message` : hint ? `${id}-hint` : undefined"
       :invalid="said !== undefined"
     />
-    <p v-if="said" :id="`${id}-message`" class="message" role="alert">{{ inOwn(said) }}</p>
-    <p v-else-if="hint" :id="`${id}-hint`" class="hint">{{ inOwn(hint) }}</p>
+    <p
+      v-if="said"
+      :id="`${id}-message`"
+      class="message text-rust text-small text-strong"
+      role="alert"
+    >
+      {{ inOwn(said) }}
+    </p>
+    <p v-else-if="hint" :id="`${id}-hint`" class="text-slate text-tiny">{{ inOwn(hint) }}</p>
   </div>
 </template>
 
 <style scoped>
 /* A long choice is cut, and never widens the page. */
 .field {
-  display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 3px;
-  min-width: 0;
 }
 label {
-  font-size: 0.8rem;
+  font-size: var(--text-tiny);
   font-weight: 600;
   color: var(--slate);
-}
-.message {
-  color: var(--rust);
-  font-size: 0.84rem;
-  font-weight: 540;
-}
-.hint {
-  color: var(--slate);
-  font-size: 0.8rem;
 }
 </style>

@@ -17,8 +17,8 @@ const take = (now: number | [number, number]) => (value.value = Number(now))
 </script>
 
 <template>
-  <div class="slide">
-    <span :id="id" class="name">{{ label }}</span>
+  <div class="slide stack">
+    <span :id="id" class="name text-tiny text-strong text-slate">{{ label }}</span>
     <output>{{ words }}</output>
     <Slider
       :value="value"
@@ -35,14 +35,8 @@ const take = (now: number | [number, number]) => (value.value = Number(now))
 
 <style scoped>
 .slide {
-  display: grid;
   grid-template-columns: 1fr auto;
   gap: 0 10px;
-}
-.name {
-  font-size: 0.8rem;
-  font-weight: 600;
-  color: var(--slate);
 }
 .slide > :deep(.ant-slider) {
   grid-column: 1 / -1;

@@ -10,16 +10,9 @@ const show = (name: string | number) => (shown.value = name as Name)
 </script>
 
 <template>
-  <div class="spans" role="group" aria-label="Time on view">
+  <div class="lined gap-4" role="group" aria-label="Time on view">
     <Button type="text" aria-label="Earlier" @click="emit('shift', -1)"><LeftOutlined /></Button>
     <Segmented :value="shown" :options="[...names]" @update:value="show" />
     <Button type="text" aria-label="Later" @click="emit('shift', 1)"><RightOutlined /></Button>
   </div>
 </template>
-
-<style scoped>
-.spans {
-  display: flex;
-  gap: 4px;
-}
-</style>

@@ -87,7 +87,7 @@ const feed = system.value === 'us' ? 'for example 2 lb/1000 ft2' : 'for example 
     />
     <p v-if="known.length > 0" class="faint-note">Measured: {{ known.join('; ') }}.</p>
     <FoldBox words="A buffer test, a titration, nitrogen">
-      <div class="more">
+      <div class="more inside-8">
         <ChoiceField
           v-model="draft.bufferTest"
           :label="bufferPH ? `Buffer of the ${readingWords(bufferPH)}` : 'Buffer of the laboratory'"
@@ -130,13 +130,10 @@ const feed = system.value === 'us' ? 'for example 2 lb/1000 ft2' : 'for example 
   gap: 10px;
 }
 .from .figure {
-  font-size: 1.5rem;
-}
-.more {
-  padding-top: 8px;
+  font-size: var(--text-large);
 }
 .taken ul {
-  font-size: 0.84rem;
+  font-size: var(--text-small);
   color: var(--slate);
   padding-left: 15px;
   list-style: disc;

@@ -15,15 +15,15 @@ const { problems, need, verdict, groundM2 } = provideAcidStore(props.stand)
 </script>
 
 <template>
-  <div class="acid">
+  <div class="acid stack items-start">
     <AcidQuestions class="questions" />
-    <div class="answer">
+    <div class="answer stack gap-16">
       <p v-for="problem in problems" :key="problem" class="stop" role="alert">{{ problem }}</p>
       <RouterLink v-if="groundM2 === undefined" :to="{ name: 'size' }"
         >Measure the ground</RouterLink
       >
       <template v-if="need && verdict">
-        <div class="top">
+        <div class="top stack gap-24 items-start">
           <FeasibilityNote :verdict="verdict" />
           <AmountBar :need="need" />
         </div>
@@ -38,20 +38,11 @@ const { problems, need, verdict, groundM2 } = provideAcidStore(props.stand)
 
 <style scoped>
 .acid {
-  display: grid;
   grid-template-columns: 250px minmax(0, 1fr);
   gap: 22px 30px;
-  align-items: start;
-}
-.answer {
-  display: grid;
-  gap: 14px;
 }
 .top {
-  display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
-  gap: 26px;
-  align-items: start;
 }
 .wide {
   grid-column: 1 / -1;

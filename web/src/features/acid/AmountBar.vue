@@ -82,16 +82,17 @@ const chart = computed<Chart>(() => {
 </script>
 
 <template>
-  <section class="amount" aria-label="How much">
+  <section class="amount stack gap-4 shrinks" aria-label="How much">
     <p>
-      <b class="big">{{ groundRange(pure, unit) }}</b> <span class="what">{{ what }}</span>
+      <b class="big text-huge">{{ groundRange(pure, unit) }}</b>
+      <span class="text-slate text-small">{{ what }}</span>
     </p>
     <p v-if="total" class="faint-note">
       {{ total }} for the whole ground; 8 of 10 such soils want an amount in this range. Not an
       exact science: in steps, and test between.
     </p>
     <ChartFrame :chart="chart" :name="`How much ${what}`" :least-width="180" is-bare />
-    <ul v-if="ticks.length > 0" class="legend">
+    <ul v-if="ticks.length > 0" class="legend lined wrapped text-small text-slate">
       <li v-for="(each, index) in legend" :key="each.key">
         <b>{{ letterOf(index) }}</b> {{ each.words }}
       </li>
@@ -104,7 +105,7 @@ const chart = computed<Chart>(() => {
     >
       {{ said(whyTablesDiffer(ground)) }}
     </FoldBox>
-    <div class="hows">
+    <div class="hows lined wrapped">
       <HowGot :derivation="need.derivation" />
       <HowGot
         v-if="ground"
@@ -116,30 +117,14 @@ const chart = computed<Chart>(() => {
 </template>
 
 <style scoped>
-.amount {
-  display: grid;
-  gap: 5px;
-  min-width: 0;
-}
 .big {
-  font-size: 1.75rem;
   letter-spacing: -0.015em;
   line-height: 1.1;
 }
-.what {
-  color: var(--slate);
-  font-size: 0.9rem;
-}
 .hows {
-  display: flex;
-  flex-wrap: wrap;
   gap: 2px 18px;
 }
 .legend {
-  display: flex;
-  flex-wrap: wrap;
   gap: 1px 14px;
-  font-size: 0.82rem;
-  color: var(--slate);
 }
 </style>

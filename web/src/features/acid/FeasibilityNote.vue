@@ -49,7 +49,7 @@ const money = computed(() => {
   border-left-color: var(--rust);
 }
 h2 {
-  font-size: 1.75rem;
+  font-size: var(--text-huge);
   line-height: 1.1;
   letter-spacing: -0.015em;
 }
@@ -57,16 +57,16 @@ h2 {
   color: var(--rust);
 }
 .rest {
-  font-size: 0.85rem;
+  font-size: var(--text-small);
   color: var(--slate);
 }
 h3 {
-  font-size: 0.9rem;
+  font-size: var(--text-small);
   margin-top: 4px;
 }
 ul {
   list-style: disc;
   padding-left: 16px;
-  font-size: 0.9rem;
+  font-size: var(--text-small);
 }
 </style>

@@ -81,7 +81,7 @@ const columns = computed<readonly Column<MaterialOffer>[]>(() => [
 </script>
 
 <template>
-  <section class="materials" aria-label="Materials side by side">
+  <section class="materials stack gap-8 ruled inside-12" aria-label="Materials side by side">
     <h2>The same acid from other materials</h2>
     <DataTable
       label="Materials"
@@ -118,12 +118,6 @@ const columns = computed<readonly Column<MaterialOffer>[]>(() => [
 </template>
 
 <style scoped>
-.materials {
-  display: grid;
-  gap: 8px;
-  border-top: 1px solid var(--line);
-  padding-top: 12px;
-}
 .materials :deep(.out > *) {
   color: var(--slate);
 }

@@ -103,7 +103,7 @@ const chart = computed<Chart>(() => ({
 </script>
 
 <template>
-  <div ref="chart" class="chart">
+  <div ref="chart" class="chart shrinks">
     <div :style="{ marginLeft: `${margin.left}px` }">
       <TimeAxis :scale="scale" :today="today()" />
       <RibbonBand
@@ -123,7 +123,6 @@ const chart = computed<Chart>(() => ({
 
 <style scoped>
 .chart {
-  min-width: 0;
   overflow: hidden;
 }
 .leaf {

@@ -65,11 +65,11 @@ const nextTest = computed(() => {
 </script>
 
 <template>
-  <section class="path" aria-label="Where pH goes">
+  <section class="path stack gap-4" aria-label="Where pH goes">
     <WorkerNote :failure="pathFailure" @again="followAgain" />
-    <div class="head">
+    <div class="head lined gap-16 items-baseline">
       <h3>Where pH goes</h3>
-      <p v-if="share !== undefined" class="running" role="status">
+      <p v-if="share !== undefined" class="running text-small text-slate" role="status">
         following a thousand such soils: {{ percent(share) }}
         <Button type="link" size="small" @click="cancel">Stop</Button>
       </p>
@@ -96,19 +96,8 @@ const nextTest = computed(() => {
 </template>
 
 <style scoped>
-.path {
-  display: grid;
-  gap: 5px;
-}
 .head {
-  display: flex;
-  gap: 16px;
-  align-items: baseline;
   min-height: 28px;
-}
-.running {
-  font-size: 0.84rem;
-  color: var(--slate);
 }
 .waiting {
   min-height: 300px;

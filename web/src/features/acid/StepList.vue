@@ -71,7 +71,7 @@ const left = computed(() => laidOut.value.leftKgPerM2)
 </script>
 
 <template>
-  <section class="list" aria-label="Steps of the plan">
+  <section class="list stack gap-8" aria-label="Steps of the plan">
     <h3>{{ isStored ? 'Steps planned, as jobs' : 'Steps' }}</h3>
     <p v-if="steps.length === 0" class="faint-note">
       No steps are left to do: what is done reaches the target, or nothing may go on here.
@@ -132,7 +132,7 @@ const left = computed(() => laidOut.value.leftKgPerM2)
     />
     <p v-if="messageFor('steps')" class="stop">{{ messageFor('steps') }}</p>
     <ProblemNote :problem="request.error.value" />
-    <div class="buttons">
+    <div class="lined wrapped gap-8">
       <Button
         type="primary"
         size="large"
@@ -149,10 +149,6 @@ const left = computed(() => laidOut.value.leftKgPerM2)
 </template>
 
 <style scoped>
-.list {
-  display: grid;
-  gap: 8px;
-}
 ol {
   display: grid;
   gap: 6px;
@@ -174,11 +170,6 @@ li {
 .drop {
   justify-self: start;
   margin-top: 21px;
-}
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
 }
 @media (width < 700px) {
   li {

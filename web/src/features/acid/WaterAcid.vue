@@ -86,10 +86,10 @@ const bringsWords = computed(() =>
 </script>
 
 <template>
-  <section class="water" aria-label="Irrigation water">
+  <section class="water stack gap-8 ruled inside-12" aria-label="Irrigation water">
     <h2>The water that comes on top</h2>
-    <div class="columns">
-      <div class="fields">
+    <div class="columns stack gap-32">
+      <div class="fields stack halves gap-10 from-top items-start">
         <QuantityField
           v-model="draft.waterMm"
           label="Water given a year"
@@ -129,13 +129,13 @@ const bringsWords = computed(() =>
           <TextField v-model="draft.ratio" label="Injector, one to" inputmode="decimal" />
         </template>
       </div>
-      <div class="out">
+      <div class="out stack gap-6 from-top">
         <p v-if="!perYear" class="faint-note">
           Alkalinity, not pH, pushes soil back up: say how much water is given and its alkalinity.
         </p>
         <template v-else>
           <p>
-            <b class="big">{{ perHa(perYear.lime.kgPerHa) }}</b> lime a year come with it
+            <b class="text-large">{{ perHa(perYear.lime.kgPerHa) }}</b> lime a year come with it
           </p>
           <p class="faint-note">
             {{ perHa(perYear.sulfur) }} of sulfur a year only to stand still.
@@ -145,7 +145,7 @@ const bringsWords = computed(() =>
         <p v-if="acidAim && 'problem' in acidAim" class="stop">{{ acidAim.problem }}</p>
         <template v-if="made">
           <p>
-            <b class="big">{{ amountOf(made.batch) }}</b>
+            <b class="text-large">{{ amountOf(made.batch) }}</b>
             {{ made.batch.acid.name }} in {{ amountWords('volume', batchL, system, 4) }} of water;
             it then stands at pH {{ formatDecimals(made.targetPH, 1) }} and keeps
             {{ formatNumber(made.left, 2) }} mg/L of alkalinity.
@@ -159,7 +159,7 @@ const bringsWords = computed(() =>
           </p>
           <p v-if="stock && 'problem' in stock" class="stop">{{ stock.problem }}</p>
           <p v-if="bringsWords" class="faint-note">It brings {{ bringsWords }}.</p>
-          <p class="caution">
+          <p class="caution text-small">
             {{ made.batch.acid.caution }} A backflow device between injector and tap. Only pipes,
             pumps and tanks that bear acid; check the pH at the end of the line. Local rules and the
             label come first.
@@ -172,37 +172,13 @@ const bringsWords = computed(() =>
 </template>
 
 <style scoped>
-.water {
-  display: grid;
-  gap: 8px;
-  border-top: 1px solid var(--line);
-  padding-top: 12px;
-}
 .columns {
-  display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
-  gap: 30px;
-}
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
-  align-content: start;
-  align-items: start;
-}
-.out {
-  display: grid;
-  gap: 6px;
-  align-content: start;
-}
-.big {
-  font-size: 1.35rem;
 }
 .caution {
   border-left: 3px solid var(--rust);
   background: var(--rust-wash);
   padding: 8px 12px;
-  font-size: 0.86rem;
 }
 @media (width < 700px) {
   .columns {

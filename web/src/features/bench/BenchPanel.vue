@@ -36,7 +36,7 @@ async function openResults(laboratory: string, fileName: string, csv: string): P
 </script>
 
 <template>
-  <div v-if="stand" class="bench">
+  <div v-if="stand" class="bench stack gap-32 items-start">
     <div class="work">
       <ChipChoice v-model="tool" label="Measure with" :options="tools" />
       <div class="sheet tool">
@@ -68,10 +68,7 @@ async function openResults(laboratory: string, fileName: string, csv: string): P
 
 <style scoped>
 .bench {
-  display: grid;
   grid-template-columns: minmax(0, 1fr) 340px;
-  gap: 34px;
-  align-items: start;
 }
 .work,
 aside {

@@ -67,19 +67,19 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <div class="vial">
-    <div class="left">
+  <div class="vial stack gap-24">
+    <div class="left stack gap-8 from-top">
       <ChoiceField
         :model-value="name"
         label="vial"
         :options="options"
         @update:model-value="choose"
       />
-      <p class="clock" role="timer" :aria-label="`${clock} left`">{{ clock }}</p>
+      <p class="clock text-strong" role="timer" :aria-label="`${clock} left`">{{ clock }}</p>
       <Button v-if="secondsLeft === undefined" @click="start">
         Last reagent is in: start {{ chart.minutes }} min
       </Button>
-      <p v-else-if="isDone" role="alert" class="read-now">Read it now.</p>
+      <p v-else-if="isDone" role="alert" class="text-heavy text-rust">Read it now.</p>
       <p v-else class="faint-note">Leave it standing, capped, out of the sun.</p>
     </div>
     <div>
@@ -94,7 +94,7 @@ async function save(): Promise<void> {
         {{ readingKinds[chart.kind].unit || 'pH' }}; the drawn colours guide the eye only, your card
         decides.
       </p>
-      <div class="bar">
+      <div class="bar lined gap-12 items-center above-8 wrapped">
         <Button type="primary" :disabled="picked === undefined" :loading="isLoading" @click="save">
           Keep {{ picked === undefined ? 'the reading' : chart.steps[picked] }}
           <template v-if="picked !== undefined"> ± {{ formatNumber(doubt, 2) }}</template>
@@ -110,24 +110,12 @@ async function save(): Promise<void> {
 
 <style scoped>
 .vial {
-  display: grid;
   grid-template-columns: 230px 1fr;
-  gap: 26px;
-}
-.left {
-  display: grid;
-  gap: 8px;
-  align-content: start;
 }
 .clock {
   font-size: 2.6rem;
-  font-weight: 620;
   font-variant-numeric: tabular-nums;
   line-height: 1.1;
-}
-.read-now {
-  font-weight: 640;
-  color: var(--rust);
 }
 .card {
   display: flex;
@@ -160,13 +148,6 @@ i {
   height: 42px;
   border-radius: 3px;
   border: 1px solid #0000001f;
-}
-.bar {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  margin-top: 8px;
-  flex-wrap: wrap;
 }
 @media (width < 700px) {
   .vial {

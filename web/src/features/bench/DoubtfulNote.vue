@@ -9,9 +9,9 @@ defineEmits<{ so: []; instead: [value: number] }>()
 </script>
 
 <template>
-  <div v-if="questions.length > 0" class="stop" role="alert">
+  <div v-if="questions.length > 0" class="stop stack gap-8" role="alert">
     <p v-for="each in questions" :key="each.question">{{ each.question }}</p>
-    <div class="answers">
+    <div class="answers lined wrapped gap-8">
       <template v-for="each in questions" :key="each.question">
         <Button v-if="each.instead !== undefined" @click="$emit('instead', each.instead)">
           Yes, take {{ formatNumber(each.instead, 4) }}
@@ -21,15 +21,3 @@ defineEmits<{ so: []; instead: [value: number] }>()
     </div>
   </div>
 </template>
-
-<style scoped>
-.stop {
-  display: grid;
-  gap: 7px;
-}
-.answers {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-</style>

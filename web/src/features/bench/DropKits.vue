@@ -137,7 +137,7 @@ function step(name: TestName, by: number): void {
 </script>
 
 <template>
-  <form class="kits" @submit.prevent="save">
+  <form class="kits stack" @submit.prevent="save">
     <FieldGroup v-for="test in tests" :key="test.name" :words="test.label">
       <ChoiceField
         :model-value="kitOf(test.name)"
@@ -145,7 +145,7 @@ function step(name: TestName, by: number): void {
         :options="kitOptions(test.kits)"
         @update:model-value="(kit) => chooseKit(test.name, kit)"
       />
-      <div class="count">
+      <div class="count stack gap-6 items-start">
         <Button :aria-label="`${test.label}: one drop less`" @click="step(test.name, -1)">−</Button>
         <TextField
           v-model="drops[test.name]"
@@ -156,7 +156,7 @@ function step(name: TestName, by: number): void {
         <Button :aria-label="`${test.label}: one drop more`" @click="step(test.name, 1)">+</Button>
       </div>
       <template v-if="readingOf(test.name)">
-        <p class="value">
+        <p class="text-large text-strong">
           {{ formatNumber(readingOf(test.name)?.value ?? 0, 3) }}
           ± {{ formatNumber(readingOf(test.name)?.doubt ?? 0, 2) }}
           <span class="unit">{{ readingKinds[readingOf(test.name)?.kind ?? 'pH'].unit }}</span>
@@ -168,7 +168,8 @@ function step(name: TestName, by: number): void {
       <p v-if="magnesium.refused" class="stop" role="alert">{{ magnesium.refused }}</p>
       <template v-else-if="magnesium.read">
         <p>
-          Magnesium <b class="value">{{ magnesium.read.words }}</b>: {{ magnesiumWords }}.
+          Magnesium <b class="text-large text-strong">{{ magnesium.read.words }}</b>:
+          {{ magnesiumWords }}.
         </p>
         <HowGot :derivation="magnesium.read.derivation" />
       </template>
@@ -184,7 +185,6 @@ function step(name: TestName, by: number): void {
 
 <style scoped>
 .kits {
-  display: grid;
   grid-template-columns: repeat(auto-fit, minmax(210px, 1fr));
   gap: 16px 24px;
 }
@@ -194,19 +194,12 @@ fieldset {
   align-content: start;
 }
 .count {
-  display: grid;
   grid-template-columns: 44px 1fr 44px;
-  gap: 6px;
-  align-items: start;
 }
 .count > :deep(.ant-btn) {
   margin-top: 21px;
   height: 36px;
-  font-size: 1.1rem;
-}
-.value {
-  font-size: 1.15rem;
-  font-weight: 620;
+  font-size: var(--text-body);
 }
 .magnesium,
 .bar {

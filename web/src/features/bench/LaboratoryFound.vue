@@ -41,7 +41,7 @@ const preview = computed(() => props.readings.slice(0, 8))
 
 <style scoped>
 .preview li {
-  font-size: 0.87rem;
+  font-size: var(--text-small);
   padding: 1px 0;
 }
 </style>

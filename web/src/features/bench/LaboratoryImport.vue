@@ -126,16 +126,16 @@ const sampleColumns: readonly Column<{ sample: string }>[] = [
 </script>
 
 <template>
-  <section ref="section" class="import" aria-label="Laboratory file">
+  <section ref="section" class="stack gap-12" aria-label="Laboratory file">
     <div class="head">
       <h2 class="minor">A laboratory’s file</h2>
       <FileButton accept=".csv,.txt,text/csv" words="Open a CSV file" @files="openFile" />
     </div>
     <p v-if="reading.problem.value" class="stop" role="alert">{{ reading.problem.value }}</p>
-    <p v-if="stored" class="done" role="status">{{ stored }}</p>
+    <p v-if="stored" class="done text-strong" role="status">{{ stored }}</p>
 
     <template v-if="file && map">
-      <div class="fields">
+      <div class="fields stack">
         <TextField
           :model-value="map.laboratory"
           label="laboratory"
@@ -169,7 +169,7 @@ const sampleColumns: readonly Column<{ sample: string }>[] = [
           @update:model-value="reading.change({ placeColumn: $event })"
         />
       </div>
-      <div class="two">
+      <div class="two stack gap-24">
         <div class="scroll">
           <DataTable
             label="Columns of the file"
@@ -245,10 +245,6 @@ const sampleColumns: readonly Column<{ sample: string }>[] = [
 </template>
 
 <style scoped>
-.import {
-  display: grid;
-  gap: 12px;
-}
 .head,
 .bar,
 .progress {
@@ -258,21 +254,15 @@ const sampleColumns: readonly Column<{ sample: string }>[] = [
   flex-wrap: wrap;
 }
 .fields {
-  display: grid;
   grid-template-columns: repeat(auto-fill, minmax(160px, 1fr));
   gap: 10px 12px;
 }
 .two {
-  display: grid;
   grid-template-columns: 3fr 2fr;
-  gap: 24px;
 }
 .scroll {
   max-height: 330px;
   overflow: auto;
-}
-.done {
-  font-weight: 600;
 }
 @media (width < 700px) {
   .two {

@@ -69,7 +69,7 @@ async function open({ id, laboratory }: LaboratoryOrderDto): Promise<void> {
 </script>
 
 <template>
-  <section class="orders" aria-label="Laboratory">
+  <section class="orders stack halves" aria-label="Laboratory">
     <div>
       <h2 class="minor">On their way and back</h2>
       <p v-if="known.length === 0" class="faint-note">Nothing was sent yet.</p>
@@ -118,8 +118,6 @@ async function open({ id, laboratory }: LaboratoryOrderDto): Promise<void> {
 
 <style scoped>
 .orders {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
   gap: 16px 30px;
 }
 form,
@@ -131,9 +129,6 @@ fieldset {
 form {
   gap: 10px;
 }
-label {
-  font-size: 0.9rem;
-}
 li {
   display: flex;
   gap: 10px;
@@ -141,7 +136,7 @@ li {
   align-items: center;
   padding: 6px 0;
   border-bottom: 1px solid var(--line);
-  font-size: 0.9rem;
+  font-size: var(--text-small);
 }
 @media (width < 700px) {
   .orders {

@@ -71,8 +71,8 @@ const liked = computed<readonly Mark[]>(() => {
 })
 const chart = computed<Chart>(() => ({
   label: `pH from ${dayWords(from.value)} to today, ${points.value.length} readings`,
-  height: 176,
-  margin: { top: 14, right: 10, bottom: 24, left: 30 },
+  height: 192,
+  margin: { top: 30, right: 10, bottom: 24, left: 30 },
   x: {
     scale: days(from.value, addDays(today(), 5)),
     ticks: 5,

@@ -113,13 +113,13 @@ async function save(isSaidToBeSo = false): Promise<void> {
 </script>
 
 <template>
-  <div class="meter">
+  <div class="meter stack halves">
     <section aria-label="Calibration">
       <h2 class="minor">1. Two buffers</h2>
       <p class="faint-note">
         Rinse between them. Take 7 first, then the one on the side of your soil.
       </p>
-      <div class="buttons">
+      <div class="lined gap-8 wrapped">
         <Button
           v-for="buffer in buffers"
           :key="buffer.sample"
@@ -152,7 +152,7 @@ async function save(isSaidToBeSo = false): Promise<void> {
       <Button :disabled="!calibration?.isFit" :loading="isReading" @click="readSample">
         Read the sample
       </Button>
-      <p v-if="samplePH !== undefined" class="figure-value" aria-live="polite">
+      <p v-if="samplePH !== undefined" class="figure-value text-huge text-heavy" aria-live="polite">
         pH {{ formatDecimals(samplePH, 2) }}
         <span class="unit">± {{ typedNumber(doubt) }}, {{ sampleMillivolts }} mV</span>
       </p>
@@ -165,7 +165,7 @@ async function save(isSaidToBeSo = false): Promise<void> {
       <DoubtfulNote :questions="questions" @so="save(true)" />
       <ProblemNote :problem="problem ?? (failure as Error | null)" />
     </section>
-    <p class="faint-note simulated">
+    <p class="faint-note all-columns">
       {{ lineStart(device || 'the pH pen') }} stands in for a real one: an electrode that drifts,
       loses slope and is never quite still.
     </p>
@@ -174,8 +174,6 @@ async function save(isSaidToBeSo = false): Promise<void> {
 
 <style scoped>
 .meter {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
   gap: 14px 30px;
 }
 section {
@@ -184,27 +182,15 @@ section {
   align-content: start;
   justify-items: start;
 }
-.buttons {
-  display: flex;
-  gap: 7px;
-  flex-wrap: wrap;
-}
 li {
   font-variant-numeric: tabular-nums;
-  font-size: 0.88rem;
+  font-size: var(--text-small);
 }
 .slope {
-  font-size: 0.9rem;
+  font-size: var(--text-small);
 }
 .unfit {
   color: var(--rust);
-}
-.figure-value {
-  font-size: 1.9rem;
-  font-weight: 640;
-}
-.simulated {
-  grid-column: 1 / -1;
 }
 @media (width < 700px) {
   .meter {

@@ -83,8 +83,8 @@ async function save(isSaidToBeSo = false, value = numberIn(draft.value.value)): 
 </script>
 
 <template>
-  <form class="reading" @submit.prevent="save()" @input="forgetQuestions">
-    <div class="fields">
+  <form class="stack gap-10" @submit.prevent="save()" @input="forgetQuestions">
+    <div class="fields stack items-start">
       <ChoiceField
         :model-value="draft.medium"
         label="what was measured"
@@ -115,15 +115,9 @@ async function save(isSaidToBeSo = false, value = numberIn(draft.value.value)): 
 </template>
 
 <style scoped>
-.reading {
-  display: grid;
-  gap: 10px;
-}
 .fields {
-  display: grid;
   grid-template-columns: repeat(auto-fill, minmax(172px, 1fr));
   gap: 10px 12px;
-  align-items: start;
 }
 .fields > :deep(.ant-btn) {
   margin-top: 21px;

@@ -49,11 +49,11 @@ const placeWords = ({ place }: ReadingDto) =>
           <span>{{ readingKinds[each.kind].label }}</span>
           <b>
             {{ formatNumber(each.value, 3) }}
-            <span class="unit"
+            <span class="unit text-tiny"
               >± {{ formatNumber(doubtOf(each), 2) }} {{ readingKinds[each.kind].unit }}</span
             >
           </b>
-          <span class="about">
+          <span class="about all-columns text-tiny text-slate">
             {{ dayWords(each.takenOn) }}, {{ each.instrument || readingMethods[each.method].label
             }}{{ placeWords(each) }}
           </span>
@@ -73,7 +73,7 @@ section {
 }
 h3 {
   margin: 6px 0 0;
-  font-size: 0.78rem;
+  font-size: var(--text-tiny);
   font-weight: 600;
   color: var(--slate);
 }
@@ -83,18 +83,10 @@ li {
   gap: 0 10px;
   padding: 3px 0;
   border-top: 1px solid var(--line);
-  font-size: 0.87rem;
+  font-size: var(--text-small);
 }
 b {
   font-variant-numeric: tabular-nums;
-}
-.unit {
-  font-size: 0.8rem;
-}
-.about {
-  grid-column: 1 / -1;
-  font-size: 0.78rem;
-  color: var(--slate);
 }
 .more {
   justify-self: start;

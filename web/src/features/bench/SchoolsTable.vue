@@ -57,7 +57,7 @@ const bandWords = (name: IronSchoolName) => {
     </p>
     <RadioGroup class="schools" :value="chosen" aria-label="School of soil iron" @change="chose">
       <Radio v-for="name in ironSchoolNames" :key="name" :value="name">
-        <span class="school">
+        <span class="school stack">
           <b>{{ ironSchools[name].name }}</b>
           <strong v-if="iron">{{ readings.find(({ school }) => school === name)?.says }}</strong>
           <span class="faint-note">{{ bandWords(name) }} mg/kg</span>
@@ -79,7 +79,6 @@ section,
   gap: 6px;
 }
 .school {
-  display: grid;
   grid-template-columns: 1fr auto;
   gap: 0 12px;
 }

@@ -97,14 +97,17 @@ const hold = (job: JobDto) => store.change.send({ jobId: job.id, dto: { isLocked
 </script>
 
 <template>
-  <div class="row">
-    <div class="about">
-      <RouterLink :to="{ name: 'jobs', params: { standId: stand.id } }" class="name">
+  <div class="row stack ruled">
+    <div class="about stack from-top shrinks">
+      <RouterLink
+        :to="{ name: 'jobs', params: { standId: stand.id } }"
+        class="name text-strong one-line"
+      >
         {{ stand.name }}
       </RouterLink>
-      <span v-if="later" class="later">{{ later }}</span>
+      <span v-if="later" class="text-tiny text-slate">{{ later }}</span>
     </div>
-    <div ref="area" class="area">
+    <div ref="area" class="area shrinks">
       <RibbonBand
         v-if="model"
         :model="model"
@@ -147,30 +150,22 @@ const hold = (job: JobDto) => store.change.send({ jobId: job.id, dto: { isLocked
 
 <style scoped>
 .row {
-  display: grid;
   grid-template-columns: var(--name-width) minmax(0, 1fr);
-  border-top: 1px solid var(--line);
   padding: 2px 0 5px;
 }
 .about {
-  display: grid;
-  align-content: start;
   padding: 12px 10px 0 0;
-  min-width: 0;
 }
 .name {
-  font-weight: 600;
   text-decoration: none;
   overflow: hidden;
   text-overflow: ellipsis;
-  white-space: nowrap;
 }
 .name:hover {
   text-decoration: underline;
   text-decoration-color: var(--rust);
 }
 .area {
-  min-width: 0;
   position: relative;
 }
 .ribbon {
@@ -193,10 +188,6 @@ const hold = (job: JobDto) => store.change.send({ jobId: job.id, dto: { isLocked
 }
 .proposed circle {
   fill: var(--rust);
-}
-.later {
-  font-size: 0.76rem;
-  color: var(--slate);
 }
 @media (width < 700px) {
   .row {

@@ -27,9 +27,9 @@ const rows = computed(() =>
 
 <template>
   <div class="board" role="group" aria-label="Jobs on their days, under the weather">
-    <div class="top">
+    <div class="top stack">
       <StripLabels class="side" :service="weather.data.value?.service ?? ''" />
-      <div ref="axis" class="axis">
+      <div ref="axis" class="axis shrinks">
         <WeatherStrip
           v-if="place && weather.data.value"
           :days="weather.data.value.days"
@@ -50,7 +50,6 @@ const rows = computed(() =>
   --name-width: 170px;
 }
 .top {
-  display: grid;
   grid-template-columns: var(--name-width) minmax(0, 1fr);
   position: sticky;
   top: 0;
@@ -61,7 +60,6 @@ const rows = computed(() =>
   align-self: start;
 }
 .axis {
-  min-width: 0;
   overflow: hidden;
 }
 @media (width < 700px) {

@@ -39,8 +39,8 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
 </script>
 
 <template>
-  <section class="dates">
-    <div class="head no-print">
+  <section class="stack gap-10">
+    <div class="head lined wrapped items-center inside-4 no-print">
       <h1>Dates</h1>
       <SpanSwitch
         :names="datesViews"
@@ -48,7 +48,7 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
         @update:model-value="show"
         @shift="go"
       />
-      <div class="tools">
+      <div class="tools lined wrapped items-center">
         <Button
           type="primary"
           :disabled="!isReady || planner.isRunning.value"
@@ -73,7 +73,7 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
       {{ first.task.title }}, {{ dayWords(first.day) }}: {{ first.words }}
       <Button type="link" size="small" @click="store.plan()">Find better days</Button>
     </p>
-    <div v-if="jobs.length > 0" class="body no-print">
+    <div v-if="jobs.length > 0" class="body stack gap-24 items-start no-print">
       <DatesBoard />
       <aside>
         <MovesPanel v-if="isPlanned" />
@@ -111,22 +111,11 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
 </template>
 
 <style scoped>
-.dates {
-  display: grid;
-  gap: 10px;
-}
 .head {
-  display: flex;
-  flex-wrap: wrap;
   gap: 10px 18px;
-  align-items: center;
-  padding-top: 4px;
 }
 .tools {
-  display: flex;
-  flex-wrap: wrap;
   gap: 8px 14px;
-  align-items: center;
   margin-left: auto;
 }
 .notice {
@@ -135,10 +124,7 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
   border-left: 3px solid var(--rust);
 }
 .body {
-  display: grid;
   grid-template-columns: minmax(0, 1fr) 300px;
-  gap: 22px;
-  align-items: start;
 }
 aside {
   position: sticky;
@@ -148,7 +134,7 @@ aside {
 }
 .hint,
 .feed {
-  font-size: 0.84rem;
+  font-size: var(--text-small);
   color: var(--slate);
   overflow-wrap: anywhere;
 }

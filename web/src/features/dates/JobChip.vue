@@ -39,7 +39,7 @@ const words = computed(() => {
     <svg width="16" height="20" aria-hidden="true">
       <MarkGlyph :kind="placed.job.kind" :x="8" :y="11" :size="5" is-planned />
     </svg>
-    <span v-if="placed.hasWords" class="words">
+    <span v-if="placed.hasWords" class="words one-line">
       <b v-if="placed.job.startsAt">{{ placed.job.startsAt }}</b> {{ placed.job.title }}
     </span>
     <span v-if="placed.job.isLocked" class="pin" aria-hidden="true" />
@@ -59,12 +59,11 @@ const words = computed(() => {
   background: none;
   cursor: grab;
   text-align: left;
-  font-size: 0.8rem;
+  font-size: var(--text-tiny);
 }
 .words {
   overflow: hidden;
   text-overflow: ellipsis;
-  white-space: nowrap;
 }
 .chip:has(.words) {
   background: var(--sheet);

@@ -68,33 +68,37 @@ const done = computed(() => job.value && doneBy[job.value.kind])
 </script>
 
 <template>
-  <section v-if="job && stand" class="detail" aria-label="The job picked">
+  <section v-if="job && stand" class="detail stack gap-8 from-top" aria-label="The job picked">
     <h2>{{ job.title }}</h2>
-    <p class="where">
+    <p class="text-slate">
       <RouterLink :to="{ name: 'jobs', params: { standId: stand.id } }">{{
         stand.name
       }}</RouterLink>, {{ dayWords(day) }}{{ job.startsAt ? `, ${job.startsAt}` : '' }}
     </p>
-    <p v-if="sky" class="sky">{{ sky }}</p>
+    <p v-if="sky" class="text-small">{{ sky }}</p>
 
-    <div v-if="pending && effect" class="effect" role="status">
-      <p v-for="breach in effect.breaches" :key="breach.taskId + breach.words" class="breach">
+    <div v-if="pending && effect" class="effect stack gap-6" role="status">
+      <p
+        v-for="breach in effect.breaches"
+        :key="breach.taskId + breach.words"
+        class="text-strong text-rust"
+      >
         {{ breachWords(breach) }}
       </p>
-      <p v-if="effect.weather" class="breach">{{ effect.weather }}</p>
+      <p v-if="effect.weather" class="text-strong text-rust">{{ effect.weather }}</p>
       <p>{{ adds }}</p>
-      <div class="buttons">
+      <div class="lined wrapped items-center gap-8">
         <Button type="primary" @click="store.put(job.id, pending.day)">
           {{ effect.breaches.length > 0 ? 'Move anyway' : 'Move' }}
         </Button>
         <Button type="text" @click="store.pending.value = undefined">Leave it</Button>
       </div>
     </div>
-    <ul v-else class="why" aria-label="Why on this day">
+    <ul v-else class="why stack gap-4 text-small" aria-label="Why on this day">
       <li v-for="line in why" :key="line">{{ line }}</li>
     </ul>
 
-    <div class="fields">
+    <div class="fields stack gap-8">
       <DayField :model-value="wantedDay" label="Day" @update:model-value="changeDay" />
       <TextField
         :model-value="hour"
@@ -107,7 +111,7 @@ const done = computed(() => job.value && doneBy[job.value.kind])
       Keep it on this day when the season is planned
     </Checkbox>
     <ProblemNote :problem="store.change.error.value" />
-    <div class="buttons">
+    <div class="lined wrapped items-center gap-8">
       <RouterLink
         v-if="putsOut(job.kind) && job.remedyId"
         :to="{ name: 'sheet', params: { standId: stand.id, jobId: job.id } }"
@@ -122,46 +126,16 @@ const done = computed(() => job.value && doneBy[job.value.kind])
 </template>
 
 <style scoped>
-.detail {
-  display: grid;
-  gap: 9px;
-  align-content: start;
-}
-.where {
-  color: var(--slate);
-}
-.sky {
-  font-size: 0.86rem;
-}
 .effect {
-  display: grid;
-  gap: 6px;
   padding: 10px 12px;
   border-left: 3px solid var(--rust);
   background: var(--rust-wash);
-}
-.breach {
-  font-weight: 560;
-  color: var(--rust);
-}
-.why {
-  display: grid;
-  gap: 5px;
-  font-size: 0.88rem;
 }
 .why li {
   padding-left: 11px;
   border-left: 2px solid var(--line);
 }
 .fields {
-  display: grid;
   grid-template-columns: 1.4fr 1fr;
-  gap: 8px;
-}
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px;
 }
 </style>

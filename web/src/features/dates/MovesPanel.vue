@@ -81,18 +81,22 @@ const share = computed(() => {
           What a pale day, a trip and an hour cost is set below, and are our guesses until you say.
         </p>
       </FoldBox>
-      <ol class="list">
+      <ol class="list stack">
         <li v-for="{ task, to, reasons } in moved" :key="task.id">
           <Checkbox
             :checked="wanted.includes(task.id)"
             @update:checked="(isWanted: boolean) => want(task.id, isWanted)"
           >
-            <b>{{ standName(task.standId) }}: {{ task.title }}</b>
-            <span class="days">
-              {{ dayWords(store.jobOf(task.id)?.dueOn ?? '') }} →
-              <b>{{ dayWords(to ?? '') }}</b>
+            <span class="stack">
+              <b>{{ standName(task.standId) }}: {{ task.title }}</b>
+              <span class="days">
+                {{ dayWords(store.jobOf(task.id)?.dueOn ?? '') }} →
+                <b>{{ dayWords(to ?? '') }}</b>
+              </span>
+              <span v-for="reason in reasons" :key="reason" class="reason text-small text-slate">{{
+                reason
+              }}</span>
             </span>
-            <span v-for="reason in reasons" :key="reason" class="reason">{{ reason }}</span>
           </Checkbox>
         </li>
       </ol>
@@ -103,7 +107,7 @@ const share = computed(() => {
         </p>
       </div>
       <ProblemNote :problem="store.accept.error.value" />
-      <div class="buttons">
+      <div class="lined wrapped gap-8">
         <Button
           v-if="moved.length > 0"
           type="primary"
@@ -129,41 +133,16 @@ const share = computed(() => {
 .part,
 .how {
   color: var(--slate);
-  font-size: 0.86rem;
-}
-.breach {
-  color: var(--rust);
-  font-weight: 560;
+  font-size: var(--text-small);
 }
 .list {
   padding: 0;
   list-style: none;
-  display: grid;
   max-height: 52vh;
   overflow-y: auto;
 }
 .list li {
   border-top: 1px solid var(--line);
   padding: 7px 0;
-}
-.list label {
-  display: grid;
-  grid-template-columns: auto minmax(0, 1fr);
-  gap: 9px;
-  align-items: start;
-  cursor: pointer;
-}
-.list label > span {
-  display: grid;
-  gap: 2px;
-}
-.reason {
-  font-size: 0.84rem;
-  color: var(--slate);
-}
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
 }
 </style>

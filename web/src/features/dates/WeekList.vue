@@ -49,12 +49,12 @@ const days = computed(() =>
 </script>
 
 <template>
-  <section class="week" aria-label="The week">
+  <section class="week stack gap-8" aria-label="The week">
     <h2>{{ length === 1 ? 'The day' : 'Seven days' }} from {{ dayWords(from) }}</h2>
     <p class="only-print">
       {{ store.place.value?.name }}. The label comes first; look at the sky before you fill.
     </p>
-    <div class="days">
+    <div class="days stack">
       <article v-for="each in days" :key="each.day" :class="{ none: each.jobs.length === 0 }">
         <h3>{{ each.words }}</h3>
         <p v-for="line in each.sky" :key="line" class="sky">{{ line }}</p>
@@ -66,7 +66,9 @@ const days = computed(() =>
               <RouterLink :to="{ name: 'jobs', params: { standId: job.standId } }">{{
                 stand
               }}</RouterLink>: {{ job.title }}<template v-if="amount">, {{ amount }}</template>
-              <span v-if="isLate" class="late"> was due {{ dayWords(job.dueOn) }}</span>
+              <span v-if="isLate" class="text-rust text-strong">
+                was due {{ dayWords(job.dueOn) }}</span
+              >
               <span v-if="job.isLocked" class="part"> held</span>
             </span>
           </li>
@@ -78,12 +80,7 @@ const days = computed(() =>
 </template>
 
 <style scoped>
-.week {
-  display: grid;
-  gap: 8px;
-}
 .days {
-  display: grid;
   grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
   gap: 12px 22px;
 }
@@ -96,11 +93,11 @@ article {
 }
 h3 {
   color: var(--ink);
-  font-size: 0.9rem;
+  font-size: var(--text-small);
 }
 .sky,
 .part {
-  font-size: 0.8rem;
+  font-size: var(--text-tiny);
   color: var(--slate);
 }
 li {
@@ -115,10 +112,6 @@ li {
   height: 12px;
   border: 1.5px solid var(--strong-line);
   border-radius: 2px;
-}
-.late {
-  color: var(--rust);
-  font-weight: 560;
 }
 .only-print {
   display: none;

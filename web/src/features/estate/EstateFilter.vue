@@ -30,7 +30,7 @@ const kindsChosen = (chosen: unknown) => store.change({ kinds: chosen as string[
 </script>
 
 <template>
-  <div class="filter">
+  <div class="filter lined wrapped items-end">
     <FormField v-slot="{ id }" label="Find" class="find">
       <Input
         :id="id"
@@ -93,10 +93,7 @@ const kindsChosen = (chosen: unknown) => store.change({ kinds: chosen as string[
 
 <style scoped>
 .filter {
-  display: flex;
-  flex-wrap: wrap;
   gap: 8px 14px;
-  align-items: end;
   padding-bottom: 10px;
 }
 .find,

@@ -174,7 +174,7 @@ onBeforeUnmount(() => map?.remove())
   background: var(--sheet);
   color: var(--ink);
   font: inherit;
-  font-size: 0.78rem;
+  font-size: var(--text-tiny);
   box-shadow: none;
 }
 .map :deep(path:focus-visible) {

@@ -66,10 +66,10 @@ const nothingDue = computed(() =>
     <template #action><Button size="small" @click="refetch()">Try again</Button></template>
   </Alert>
   <section v-else-if="place" class="estate">
-    <div class="head">
+    <div class="head lined items-center wrapped">
       <h1>Estate</h1>
       <Segmented :value="view" :options="[...views]" aria-label="Shape" @update:value="show" />
-      <p v-if="view === 'ribbons'" class="due">
+      <p v-if="view === 'ribbons'" class="due text-slate lined gap-10 wrapped">
         <template v-if="total === undefined">Looking for what is due today …</template>
         <RouterLink v-else-if="isNarrow && dueToday.length > 1" :to="{ name: 'dates' }">
           Today: {{ dueToday.length }} jobs
@@ -110,17 +110,8 @@ const nothingDue = computed(() =>
   --state-width: 206px;
 }
 .head {
-  display: flex;
-  align-items: center;
   gap: 8px 16px;
   padding: 4px 0 10px;
-  flex-wrap: wrap;
-}
-.due {
-  color: var(--slate);
-  display: flex;
-  gap: 10px;
-  flex-wrap: wrap;
 }
 .due a {
   color: var(--rust);

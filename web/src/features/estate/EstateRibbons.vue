@@ -59,9 +59,9 @@ const { onKey, onClick } = useTimeDrag(grid, width)
     @keydown="onKey"
     @click.capture="onClick"
   >
-    <div class="top">
+    <div class="top stack items-end">
       <StripLabels class="strip-labels" :service="weather.data.value?.service ?? ''" />
-      <div ref="axis" class="axis">
+      <div ref="axis" class="axis shrinks">
         <WeatherStrip
           :days="weather.data.value?.days ?? []"
           :outlook="outlook.data.value?.days ?? []"
@@ -71,7 +71,7 @@ const { onKey, onClick } = useTimeDrag(grid, width)
         />
         <TimeAxis :scale="scale" :today="time.today" />
       </div>
-      <span class="side now">{{ dayWords(time.today) }}</span>
+      <span class="side text-tiny text-slate now">{{ dayWords(time.today) }}</span>
     </div>
     <div ref="list" class="list" :style="{ '--rows': total ?? 0, '--row': `${rowHeight}px` }">
       <div
@@ -102,21 +102,16 @@ const { onKey, onClick } = useTimeDrag(grid, width)
   user-select: none;
 }
 .top {
-  display: grid;
   grid-template-columns: var(--name-width) minmax(0, 1fr) var(--state-width);
-  align-items: end;
   position: sticky;
   top: 0;
   background: var(--paper);
   z-index: 2;
 }
 .axis {
-  min-width: 0;
   overflow: hidden;
 }
 .side {
-  font-size: 0.8rem;
-  color: var(--slate);
   padding: 0 0 5px 14px;
 }
 .list {

@@ -29,12 +29,12 @@ const progress = computed(() =>
 </script>
 
 <template>
-  <div class="row">
-    <div class="name">
+  <div class="row stack items-center ruled">
+    <div class="name shrinks stack">
       <RouterLink :to="{ name: 'stand', params: { standId: row.stand.id } }">
         {{ row.stand.name }}
       </RouterLink>
-      <span class="about">{{ about }}</span>
+      <span class="about text-tiny text-slate">{{ about }}</span>
     </div>
     <RibbonBand
       :model="model"
@@ -43,11 +43,11 @@ const progress = computed(() =>
       :band-height="32"
       :label="row.stand.name"
     />
-    <div class="state">
+    <div class="state stack shrinks">
       <template v-if="model.now">
-        <span class="colour">
+        <span class="colour lined wrapped items-baseline">
           <b>{{ model.now.words }}</b>
-          <span class="figure">{{ model.now.figure }}</span>
+          <span class="figure text-small text-slate">{{ model.now.figure }}</span>
         </span>
       </template>
       <span :class="['next', { due: progress.step === 'due' }]">{{ progress.words }}</span>
@@ -57,19 +57,14 @@ const progress = computed(() =>
 
 <style scoped>
 .row {
-  display: grid;
   grid-template-columns: var(--name-width) minmax(0, 1fr) var(--state-width);
-  align-items: center;
   height: 68px;
-  border-top: 1px solid var(--line);
 }
 .name {
-  min-width: 0;
   padding-right: 12px;
-  display: grid;
 }
 .name a {
-  font-weight: 620;
+  font-weight: 600;
   text-decoration: none;
   overflow: hidden;
   text-overflow: ellipsis;
@@ -80,8 +75,6 @@ const progress = computed(() =>
   text-decoration-color: var(--rust);
 }
 .about {
-  font-size: 0.76rem;
-  color: var(--slate);
   line-height: 1.25;
   display: -webkit-box;
   -webkit-line-clamp: 2;
@@ -91,29 +84,20 @@ const progress = computed(() =>
 }
 .state {
   padding-left: 14px;
-  display: grid;
-  min-width: 0;
 }
 .colour {
-  display: flex;
   gap: 0 7px;
-  flex-wrap: wrap;
-  align-items: baseline;
 }
 .colour b,
 .figure {
   white-space: nowrap;
 }
 .colour b {
-  font-weight: 620;
-}
-.figure {
-  font-size: 0.84rem;
-  color: var(--slate);
+  font-weight: 600;
 }
 .next {
   max-width: 100%;
-  font-size: 0.8rem;
+  font-size: var(--text-tiny);
   color: var(--slate);
   overflow: hidden;
   text-overflow: ellipsis;

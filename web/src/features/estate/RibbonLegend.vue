@@ -15,7 +15,7 @@ const glyphs = [
 </script>
 
 <template>
-  <ul class="legend" aria-label="How to read the ribbons">
+  <ul class="legend lined wrapped ruled text-tiny text-slate" aria-label="How to read the ribbons">
     <li class="shades">
       <span v-for="(shade, index) in shades" :key="shade">
         <i :style="{ background: leafColour(shade) }" />{{ words[index] }}
@@ -37,13 +37,8 @@ const glyphs = [
 
 <style scoped>
 .legend {
-  display: flex;
-  flex-wrap: wrap;
   gap: 6px 18px;
   padding: 12px 0;
-  border-top: 1px solid var(--line);
-  font-size: 0.8rem;
-  color: var(--slate);
 }
 li,
 .shades span {

@@ -14,9 +14,9 @@ const asked = computed(() => props.check.reveals.map((name) => midSentence(featu
 </script>
 
 <template>
-  <div class="check">
+  <div class="stack gap-8">
     <p>{{ said(check.how) }}</p>
-    <p v-if="check.caution" class="caution">{{ said(check.caution) }}</p>
+    <p v-if="check.caution" class="text-rust text-strong">{{ said(check.caution) }}</p>
     <p>
       It tells: {{ asked.join(', ') }}.
       <RouterLink v-if="isLook" :to="{ name: 'look' }">Say on the look what came out</RouterLink>
@@ -25,14 +25,3 @@ const asked = computed(() => props.check.reveals.map((name) => midSentence(featu
     </p>
   </div>
 </template>
-
-<style scoped>
-.check {
-  display: grid;
-  gap: 8px;
-}
-.caution {
-  color: var(--rust);
-  font-weight: 560;
-}
-</style>

@@ -59,7 +59,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <form class="correction" @submit.prevent="save">
+  <form class="correction stack gap-8" @submit.prevent="save">
     <DayField v-model="draft.happenedOn" label="Done on" :message="messageFor('happenedOn')" />
     <QuantityField
       v-model="draft.product"
@@ -69,7 +69,7 @@ async function save(): Promise<void> {
       :message="messageFor('productKg')"
       @value="productKg = $event"
     />
-    <div class="two">
+    <div class="two stack halves gap-8">
       <TextField v-model="draft.startedAt" label="Begun at" :message="messageFor('startedAt')" />
       <TextField v-model="draft.endedAt" label="Ended at" :message="messageFor('endedAt')" />
       <TextField v-model="draft.worker" label="Who did it" :message="messageFor('worker')" />
@@ -77,7 +77,7 @@ async function save(): Promise<void> {
     </div>
     <TextField v-model="draft.reason" label="Why it is corrected" :message="messageFor('reason')" />
     <ProblemNote :problem="correct.error.value" />
-    <div class="buttons">
+    <div class="lined gap-8">
       <Button type="primary" html-type="submit" :loading="correct.isLoading.value"
         >Save correction</Button
       >
@@ -88,17 +88,6 @@ async function save(): Promise<void> {
 
 <style scoped>
 .correction {
-  display: grid;
-  gap: 8px;
   padding: 8px 0;
-}
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-}
-.buttons {
-  display: flex;
-  gap: 8px;
 }
 </style>

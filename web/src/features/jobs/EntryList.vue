@@ -42,19 +42,21 @@ const correcting = ref<string>()
             in {{ amountWords('volume', entry.waterL, system) }}</template
           >
         </p>
-        <p class="small">
+        <p class="small text-small">
           planned {{ amountWords('mass', entry.plannedProductKg, system) }} · {{ entry.createdBy }},
           {{ dayWords(entry.createdAt.slice(0, 10)) }}
         </p>
-        <p v-if="besidesOf(entry)" class="small">{{ besidesOf(entry) }}</p>
-        <p v-if="photosOf(entry.id).length > 0" class="photos">
+        <p v-if="besidesOf(entry)" class="small text-small">{{ besidesOf(entry) }}</p>
+        <p v-if="photosOf(entry.id).length > 0" class="photos lined wrapped gap-6">
           <a v-for="photo in photosOf(entry.id)" :key="photo.id" :href="photoAddress(photo.id)">
             <img :src="photoAddress(photo.id)" :alt="photo.fileName" loading="lazy" />
           </a>
         </p>
-        <p v-if="entry.note" class="small">{{ entry.note }}</p>
-        <p v-if="entry.correctsId" class="small">Corrects the entry below: {{ entry.reason }}</p>
-        <p v-if="correctionOf(entry.id)" class="small">
+        <p v-if="entry.note" class="small text-small">{{ entry.note }}</p>
+        <p v-if="entry.correctsId" class="small text-small">
+          Corrects the entry below: {{ entry.reason }}
+        </p>
+        <p v-if="correctionOf(entry.id)" class="small text-small">
           Corrected {{ dayWords(correctionOf(entry.id)!.createdAt.slice(0, 10)) }}; kept as it was.
         </p>
         <template v-else>
@@ -85,11 +87,6 @@ li {
   display: grid;
   gap: 2px;
 }
-.photos {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
 .photos img {
   width: 64px;
   height: 64px;
@@ -97,7 +94,6 @@ li {
   border: 1px solid var(--line);
 }
 .small {
-  font-size: 0.83rem;
   color: var(--slate);
 }
 .corrected p:first-child {

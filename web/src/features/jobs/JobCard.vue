@@ -73,14 +73,14 @@ const drop = () => change.send({ jobId: props.job.id, dto: { status: 'dropped' }
 <template>
   <FoldBox class="job sheet" :open="isOpen" tone="row"
     ><template #head>
-      <span class="headline">
+      <span class="headline lined gap-16 items-baseline">
         <span :class="['day', { due: isDue }]"
           >{{ isDue ? 'due ' : '' }}{{ dayWords(job.dueOn) }}</span
         >
         <b>{{ job.title }}</b>
       </span>
     </template>
-    <div class="inside">
+    <div class="inside stack gap-16">
       <template v-if="putsOut(job.kind)">
         <JobSheet v-if="remedy" :job="job" :remedy="remedy" />
         <StepSheet v-else :job="job" />
@@ -100,7 +100,7 @@ const drop = () => change.send({ jobId: props.job.id, dto: { status: 'dropped' }
           {{ done.words }}
         </Button>
       </template>
-      <form class="move" @submit.prevent="move">
+      <form class="lined gap-8 items-end inside-10 ruled" @submit.prevent="move">
         <DayField v-model="dueOn" label="New day" :message="messageFor('dueOn')" />
         <Button html-type="submit" :disabled="!isMoved" :loading="change.isLoading.value"
           >Move</Button
@@ -114,9 +114,6 @@ const drop = () => change.send({ jobId: props.job.id, dto: { status: 'dropped' }
 
 <style scoped>
 .headline {
-  display: flex;
-  gap: 14px;
-  align-items: baseline;
   padding: 12px 16px;
 }
 .day {
@@ -125,18 +122,9 @@ const drop = () => change.send({ jobId: props.job.id, dto: { status: 'dropped' }
 }
 .due {
   color: var(--rust);
-  font-weight: 640;
+  font-weight: 650;
 }
 .inside {
   padding: 4px 16px 14px;
-  display: grid;
-  gap: 14px;
-}
-.move {
-  display: flex;
-  gap: 8px;
-  align-items: end;
-  padding-top: 10px;
-  border-top: 1px solid var(--line);
 }
 </style>

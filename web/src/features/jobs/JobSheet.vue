@@ -40,31 +40,34 @@ const lastStep = computed(() =>
 </script>
 
 <template>
-  <div class="job-sheet">
+  <div class="job-sheet stack halves">
     <div class="amounts">
-      <p class="big">
+      <p class="big text-heavy">
         {{ amountWords('mass', productKg, system)
         }}<span class="unit">{{ remedy.appliedName }}</span>
       </p>
-      <p v-if="waterL > 0" class="big second">
+      <p v-if="waterL > 0" class="big text-heavy second">
         {{ amountWords('volume', waterL, system) }}<span class="unit">water</span>
       </p>
       <FillList v-if="fills" :plan="fills" :system="system" />
-      <p v-if="partners" class="part">with {{ partners }}</p>
-      <p v-if="job.share < 1" class="part">
+      <p v-if="partners" class="text-slate text-small">with {{ partners }}</p>
+      <p v-if="job.share < 1" class="text-slate text-small">
         {{ Math.round(job.share * 100) }} % of the whole dose.
       </p>
       <HowGot :derivation="remedy.derivation as Derivation" is-stored />
     </div>
     <div class="take">
-      <RouterLink :to="{ name: 'sheet', params: { standId, jobId: job.id } }" class="open">
+      <RouterLink
+        :to="{ name: 'sheet', params: { standId, jobId: job.id } }"
+        class="open text-strong"
+      >
         Open the sheet for outside
       </RouterLink>
-      <p class="part">
+      <p class="text-slate text-small">
         What to weigh, in which order and when, with boxes to tick off. Open it before you go: it
         stays without signal, and prints on one page.
       </p>
-      <p class="part">{{ lastStep }}</p>
+      <p class="text-slate text-small">{{ lastStep }}</p>
     </div>
     <CautionList
       v-if="stand"
@@ -78,8 +81,6 @@ const lastStep = computed(() =>
 
 <style scoped>
 .job-sheet {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
   gap: 14px 26px;
 }
 .amounts,
@@ -90,16 +91,15 @@ const lastStep = computed(() =>
   justify-items: start;
 }
 .big {
-  font-size: 1.8rem;
-  font-weight: 660;
+  font-size: var(--text-huge);
   letter-spacing: -0.018em;
   line-height: 1.15;
 }
 .big .unit {
-  font-size: 0.86rem;
+  font-size: var(--text-small);
 }
 .second {
-  font-size: 1.3rem;
+  font-size: var(--text-large);
 }
 .open {
   background: var(--ink);
@@ -107,14 +107,9 @@ const lastStep = computed(() =>
   border-radius: var(--radius);
   padding: 9px 15px;
   text-decoration: none;
-  font-weight: 580;
 }
 .wide {
   grid-column: 1 / -1;
-}
-.part {
-  color: var(--slate);
-  font-size: 0.88rem;
 }
 @media (width < 700px) {
   .job-sheet {

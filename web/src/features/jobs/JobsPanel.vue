@@ -40,8 +40,8 @@ const remedyOf = ({ remedyId }: JobDto) => remedies.value.find(({ id }) => id ==
 </script>
 
 <template>
-  <div class="jobs">
-    <section class="planned" aria-label="Planned jobs">
+  <div class="jobs stack gap-32 items-start">
+    <section class="stack gap-12" aria-label="Planned jobs">
       <JobCard
         v-for="(job, index) in planned"
         :key="job.id"
@@ -56,7 +56,7 @@ const remedyOf = ({ remedyId }: JobDto) => remedies.value.find(({ id }) => id ==
         ><LinkButton :to="{ name: 'remedy' }">Choose a remedy</LinkButton></EmptyState
       >
     </section>
-    <aside class="beside">
+    <aside class="beside stack gap-16">
       <SeasonSums
         :sums="sums"
         :year="seasonOf(today())"
@@ -71,18 +71,7 @@ const remedyOf = ({ remedyId }: JobDto) => remedies.value.find(({ id }) => id ==
 
 <style scoped>
 .jobs {
-  display: grid;
   grid-template-columns: minmax(0, 1.7fr) minmax(280px, 1fr);
-  gap: 30px;
-  align-items: start;
-}
-.beside {
-  display: grid;
-  gap: 18px;
-}
-.planned {
-  display: grid;
-  gap: 12px;
 }
 @media (width < 900px) {
   .jobs {

@@ -23,12 +23,12 @@ const isTilled = computed(() => plan.value && situations[plan.value.situation].i
 </script>
 
 <template>
-  <div v-if="plan && stand && job.sourceId" class="step">
-    <p class="big">
+  <div v-if="plan && stand && job.sourceId" class="step stack gap-6">
+    <p class="big text-huge text-heavy">
       {{ amountWords('mass', job.plannedKg ?? 0, system)
       }}<span class="unit">{{ job.appliedName }}</span>
     </p>
-    <p class="part">{{ rate }}</p>
+    <p class="text-slate text-small">{{ rate }}</p>
     <p>
       Half of it one way, half across it.
       {{
@@ -43,21 +43,11 @@ const isTilled = computed(() => plan.value && situations[plan.value.situation].i
 </template>
 
 <style scoped>
-.step {
-  display: grid;
-  gap: 6px;
-}
 .big {
-  font-size: 1.8rem;
-  font-weight: 660;
   letter-spacing: -0.018em;
   line-height: 1.15;
 }
 .big .unit {
-  font-size: 0.86rem;
-}
-.part {
-  color: var(--slate);
-  font-size: 0.88rem;
+  font-size: var(--text-small);
 }
 </style>

@@ -40,7 +40,7 @@ const patternPaints = computed(
 </script>
 
 <template>
-  <div class="easel">
+  <div class="easel stack gap-10">
     <FieldGroup words="How pale">
       <RadioGroup v-model:value="severity" class="severities">
         <RadioButton
@@ -69,9 +69,7 @@ const patternPaints = computed(
 
 <style scoped>
 .easel {
-  display: grid;
   grid-template-columns: 62px minmax(0, 1fr) 196px;
-  gap: 10px;
 }
 .severities,
 .patterns {
@@ -89,7 +87,7 @@ const patternPaints = computed(
   padding: 3px 4px;
   border: 1.5px solid var(--line);
   border-radius: var(--radius);
-  font-size: 0.74rem;
+  font-size: var(--text-tiny);
   line-height: 1.15;
   text-align: center;
 }

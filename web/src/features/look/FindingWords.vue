@@ -77,10 +77,10 @@ const leafWords = computed(() => {
 </script>
 
 <template>
-  <div class="words">
+  <div class="words gap-16">
     <section v-for="{ group, open, more, known } in groups" :key="group">
       <h2>{{ groupWords[group] }}</h2>
-      <p v-if="group === 'leaf'" class="painted">{{ leafWords }}</p>
+      <p v-if="group === 'leaf'" class="painted text-small text-slate">{{ leafWords }}</p>
       <ChipChoice
         v-for="name in open"
         :key="name"
@@ -94,7 +94,7 @@ const leafWords = computed(() => {
         ><template #head
           >{{ open.length > 0 ? 'More' : 'What came out' }} ({{ more.length }})</template
         >
-        <div class="more">
+        <div class="more inside-10">
           <ChipChoice
             v-for="name in more"
             :key="name"
@@ -116,15 +116,5 @@ section,
 .more {
   display: grid;
   gap: 11px;
-}
-.words {
-  gap: 18px;
-}
-.more {
-  padding-top: 10px;
-}
-.painted {
-  font-size: 0.86rem;
-  color: var(--slate);
 }
 </style>

@@ -19,7 +19,7 @@ const emit = defineEmits<{ undo: []; clear: []; save: [] }>()
 </script>
 
 <template>
-  <div class="bar">
+  <div class="bar all-columns lined gap-10 items-center">
     <p v-if="soFar" class="so-far" aria-live="polite">
       <span class="of">So far </span
       ><b>{{ midSentence(soFar.name) }}, {{ percent(soFar.probability) }}</b>
@@ -42,10 +42,6 @@ const emit = defineEmits<{ undo: []; clear: []; save: [] }>()
 
 <style scoped>
 .bar {
-  grid-column: 1 / -1;
-  display: flex;
-  gap: 10px;
-  align-items: center;
   justify-content: flex-end;
   position: sticky;
   bottom: 0;
@@ -74,7 +70,7 @@ const emit = defineEmits<{ undo: []; clear: []; save: [] }>()
     line-clamp: 2;
     -webkit-box-orient: vertical;
     overflow: hidden;
-    font-size: 0.8rem;
+    font-size: var(--text-tiny);
   }
   .of {
     display: none;

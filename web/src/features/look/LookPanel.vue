@@ -131,7 +131,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <div v-if="stand" class="look">
+  <div v-if="stand" class="look stack items-start">
     <section aria-label="Drawn plant">
       <p class="hint">
         Take a colour and a pattern as your brush and paint the leaves as you see them. Touch the
@@ -147,7 +147,7 @@ async function save(): Promise<void> {
           @paint="paintLeaf"
           @roots="nextRoots"
         />
-        <div class="ages" aria-hidden="true">
+        <div class="ages lined apart above-4" aria-hidden="true">
           <template v-if="isFromTheMiddle">
             <span>oldest outside</span><span>youngest in the middle</span>
           </template>
@@ -158,7 +158,7 @@ async function save(): Promise<void> {
       <PhotoShelf class="below" />
     </section>
 
-    <section class="words" aria-label="In words">
+    <section class="words stack gap-12" aria-label="In words">
       <DayField
         class="day"
         label="Looked on"
@@ -170,7 +170,7 @@ async function save(): Promise<void> {
     </section>
 
     <section class="verdict-side">
-      <div class="verdict sheet">
+      <div class="verdict stack gap-10 sheet">
         <h2>Verdict so far</h2>
         <template v-if="verdict && hasFindings">
           <VerdictRibbon :verdict="verdict" :shown="4" />
@@ -207,23 +207,16 @@ async function save(): Promise<void> {
 
 <style scoped>
 .look {
-  display: grid;
   grid-template-columns: minmax(480px, 540px) minmax(260px, 1fr) minmax(300px, 350px);
   gap: 0 26px;
-  align-items: start;
 }
 .hint,
 .ages {
-  font-size: 0.8rem;
+  font-size: var(--text-tiny);
   color: var(--slate);
 }
 .hint {
   margin-bottom: 6px;
-}
-.ages {
-  display: flex;
-  justify-content: space-between;
-  margin-top: 3px;
 }
 .below {
   margin-top: 14px;
@@ -236,12 +229,6 @@ async function save(): Promise<void> {
 }
 .verdict {
   padding: 12px 14px 14px;
-  display: grid;
-  gap: 10px;
-}
-.words {
-  display: grid;
-  gap: 12px;
 }
 .day {
   max-width: 190px;

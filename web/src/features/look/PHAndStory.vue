@@ -89,16 +89,16 @@ function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): stri
 </script>
 
 <template>
-  <section class="sheet box" aria-label="pH and story">
+  <section class="sheet box stack halves gap-24" aria-label="pH and story">
     <div class="part">
       <h2>pH</h2>
-      <p v-if="exposure" class="exposure">
+      <p v-if="exposure" class="exposure text-small">
         <b>{{ formatDecimals(exposure.pH, 1) }} ± {{ formatDecimals(exposure.doubt, 1) }}</b>
         while these leaves grew, {{ dayWords(exposure.window.from) }} to
         {{ dayWords(exposure.window.to) }}
       </p>
       <form @submit.prevent="addPH">
-        <div class="row">
+        <div class="row stack gap-8 items-start">
           <TextField
             v-model="pHDraft.value.value.value"
             label="pH measured"
@@ -107,7 +107,7 @@ function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): stri
           />
           <ChoiceField v-model="pHDraft.value.value.method" label="by" :options="methodOptions" />
         </div>
-        <div class="row when">
+        <div class="row stack gap-8 items-start when">
           <DayField
             v-model="pHDraft.value.value.takenOn"
             label="on"
@@ -117,20 +117,22 @@ function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): stri
         </div>
       </form>
       <ProblemNote :problem="storeReading.error.value" />
-      <p v-if="known.length > 0" class="known">
+      <p v-if="known.length > 0" class="known text-small text-slate">
         Known:
         <span v-for="reading in known" :key="reading.id">
           {{ typedNumber(reading.value) }} ({{ readingMethods[reading.method].label }},
           {{ dayWords(reading.takenOn) }})
         </span>
       </p>
-      <p class="known"><RouterLink :to="{ name: 'bench' }">Other tests on the bench</RouterLink></p>
+      <p class="known text-small text-slate">
+        <RouterLink :to="{ name: 'bench' }">Other tests on the bench</RouterLink>
+      </p>
     </div>
     <div class="part">
       <h2>What happened before</h2>
       <form @submit.prevent="addEvent">
         <ChoiceField v-model="eventDraft.value.value.kind" label="what" :options="eventOptions" />
-        <div v-if="isCorrection" class="row when">
+        <div v-if="isCorrection" class="row stack gap-8 items-start when">
           <TextField
             v-model="eventDraft.value.value.fromPH"
             label="from pH"
@@ -144,7 +146,7 @@ function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): stri
             :message="eventCheck.messageFor('toPH')"
           />
         </div>
-        <div class="row when">
+        <div class="row stack gap-8 items-start when">
           <DayField
             v-model="eventDraft.value.value.happenedOn"
             label="on"
@@ -155,7 +157,7 @@ function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): stri
         </div>
       </form>
       <ProblemNote :problem="tell.error.value" />
-      <p v-for="event in told" :key="event.id" class="known">
+      <p v-for="event in told" :key="event.id" class="known text-small text-slate">
         <b>{{ dayWords(event.happenedOn) }}: {{ storyEvents[event.kind].words }}</b>
         <template v-if="event.fromPH !== null">
           from {{ event.fromPH }} to {{ event.toPH }}</template
@@ -169,9 +171,6 @@ function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): stri
 <style scoped>
 .box {
   padding: 12px 14px;
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 20px;
 }
 .part,
 form {
@@ -180,10 +179,7 @@ form {
   align-content: start;
 }
 .row {
-  display: grid;
   grid-template-columns: 88px 1fr;
-  gap: 8px;
-  align-items: start;
 }
 .row > :deep(.ant-btn) {
   margin-top: 21px;
@@ -191,15 +187,8 @@ form {
 .when {
   grid-template-columns: 1fr 1fr;
 }
-.exposure {
-  font-size: 0.88rem;
-}
-.known {
-  font-size: 0.82rem;
-  color: var(--slate);
-}
 .known b {
-  font-weight: 580;
+  font-weight: 600;
   color: var(--ink);
 }
 .known span + span::before {

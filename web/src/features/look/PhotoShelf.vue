@@ -41,7 +41,7 @@ async function take(files: Iterable<File> | undefined): Promise<void> {
 
 <template>
   <section
-    class="sheet photos"
+    class="sheet photos lined wrapped items-center"
     aria-label="Photos"
     @dragover.prevent
     @drop.prevent="take($event.dataTransfer?.files)"
@@ -62,7 +62,9 @@ async function take(files: Iterable<File> | undefined): Promise<void> {
       @files="take"
     />
     <p class="faint-note">JPEG or PNG, or drop it here. Kept with the case.</p>
-    <p v-if="refused || ofTheFile" class="refused" role="alert">{{ refused || ofTheFile }}</p>
+    <p v-if="refused || ofTheFile" class="refused text-rust text-small text-strong" role="alert">
+      {{ refused || ofTheFile }}
+    </p>
     <ProblemNote v-else :problem="keep.error.value" />
   </section>
 </template>
@@ -70,10 +72,7 @@ async function take(files: Iterable<File> | undefined): Promise<void> {
 <style scoped>
 .photos {
   padding: 10px 14px;
-  display: flex;
-  flex-wrap: wrap;
   gap: 8px 14px;
-  align-items: center;
 }
 ul {
   display: flex;
@@ -82,7 +81,7 @@ ul {
 }
 li {
   display: grid;
-  font-size: 0.74rem;
+  font-size: var(--text-tiny);
   color: var(--slate);
   max-width: 96px;
 }
@@ -92,10 +91,5 @@ img {
   object-fit: cover;
   border-radius: 4px;
   display: block;
-}
-.refused {
-  color: var(--rust);
-  font-size: 0.86rem;
-  font-weight: 560;
 }
 </style>

@@ -36,7 +36,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <form class="place" @submit.prevent="save">
+  <form class="place stack gap-16 hug" @submit.prevent="save">
     <h1>Where do you grow?</h1>
     <p>
       A place is an estate, farm, club or glasshouse. Give it a name; everything else can be told as
@@ -60,9 +60,6 @@ async function save(): Promise<void> {
 
 <style scoped>
 .place {
-  display: grid;
-  gap: 16px;
-  justify-items: start;
   max-width: 460px;
   margin: 40px auto;
 }

@@ -63,7 +63,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <form class="stand" @submit.prevent="save">
+  <form class="stand stack gap-16" @submit.prevent="save">
     <h1>Add a stand</h1>
     <ChipChoice v-model="draft.context" label="What is it?" :options="contextOptions" />
     <TextField
@@ -87,7 +87,7 @@ async function save(): Promise<void> {
     />
     <TextField v-model="draft.note" label="Note" :message="messageFor('note')" />
     <ProblemNote :problem="create.error.value" />
-    <div class="buttons">
+    <div class="lined items-center gap-16">
       <Button type="primary" html-type="submit" :loading="create.isLoading.value">Add stand</Button>
       <RouterLink :to="{ name: 'estate' }">Back to the estate</RouterLink>
     </div>
@@ -96,14 +96,7 @@ async function save(): Promise<void> {
 
 <style scoped>
 .stand {
-  display: grid;
-  gap: 16px;
   max-width: 560px;
   margin: 12px auto;
-}
-.buttons {
-  display: flex;
-  align-items: center;
-  gap: 18px;
 }
 </style>

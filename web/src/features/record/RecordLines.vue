@@ -21,28 +21,28 @@ const shown = computed(() =>
     >
       <span class="day">
         <b>{{ dayWords(entry.happenedOn) }}</b>
-        <span v-if="said.clock" class="part">{{ said.clock }}</span>
+        <span v-if="said.clock" class="part text-small text-slate">{{ said.clock }}</span>
       </span>
       <span>
         <RouterLink :to="{ name: 'jobs', params: { standId: entry.standId } }">{{
           standName
-        }}</RouterLink>: <span class="what">{{ said.what }}</span>
-        <span class="part">
+        }}</RouterLink>: <span class="what text-strong">{{ said.what }}</span>
+        <span class="part text-small text-slate">
           {{ said.who }}<template v-if="said.weather">; {{ said.weather }}</template
           ><template v-if="said.partners">; with {{ said.partners }}</template
           ><template v-if="said.besides.length > 0">; {{ said.besides.join('; ') }}</template>
         </span>
-        <span v-if="entry.note" class="part">“{{ entry.note }}”</span>
-        <span v-if="entry.correctsId" class="part"
+        <span v-if="entry.note" class="part text-small text-slate">“{{ entry.note }}”</span>
+        <span v-if="entry.correctsId" class="part text-small text-slate"
           >Corrects line {{ entry.correctsId.slice(0, 8) }}: {{ entry.reason }}</span
         >
-        <span v-if="isCorrected" class="part"
+        <span v-if="isCorrected" class="part text-small text-slate"
           >Line {{ entry.id.slice(0, 8) }}, corrected by a later one; kept as it was.</span
         >
       </span>
       <span class="amount">
         <b>{{ said.used }}</b>
-        <span class="part">
+        <span class="part text-small text-slate">
           planned {{ said.planned }}<template v-if="said.water"><br />in {{ said.water }}</template>
         </span>
       </span>
@@ -74,11 +74,6 @@ li {
 }
 .part {
   display: block;
-  font-size: 0.84rem;
-  color: var(--slate);
-}
-.what {
-  font-weight: 560;
 }
 .corrected .what,
 .corrected b {

@@ -125,16 +125,16 @@ const thisSeason = () =>
 </script>
 
 <template>
-  <section class="record">
-    <div class="head">
+  <section class="record stack gap-10">
+    <div class="head lined wrapped items-center inside-4">
       <h1>Record</h1>
-      <div class="tools">
+      <div class="tools lined wrapped gap-8">
         <Button :loading="isBusy" @click="saveCsv">CSV</Button>
         <Button :loading="isBusy" @click="savePdf">PDF for the inspector</Button>
         <Button type="text" :loading="isBusy" @click="showCosts">Cost by stand</Button>
       </div>
     </div>
-    <form class="search" role="search" @submit.prevent>
+    <form class="search stack gap-10 items-start" role="search" @submit.prevent>
       <TextField
         v-model="asked.text"
         label="Find"
@@ -146,17 +146,17 @@ const thisSeason = () =>
       <Button @click="thisSeason">This season</Button>
     </form>
     <ProblemNote :problem="record.error.value ?? problem" />
-    <section v-if="costs" class="costs" aria-label="Cost by stand">
+    <section v-if="costs" class="costs stack gap-4" aria-label="Cost by stand">
       <h2>Products, of what is found</h2>
       <p v-for="each in costs" :key="each.stand">
         {{ each.stand }}: <b>{{ money(each.money, currency) }}</b>
-        <span v-if="each.unpriced > 0" class="part">
+        <span v-if="each.unpriced > 0" class="part text-small text-slate">
           and {{ each.unpriced }} {{ each.unpriced === 1 ? 'use' : 'uses' }} without a price on the
           shelf</span
         >
       </p>
     </section>
-    <p v-if="page" class="part" role="status">
+    <p v-if="page" class="part text-small text-slate" role="status">
       {{
         page.total === 0
           ? 'Nothing is found.'
@@ -164,9 +164,9 @@ const thisSeason = () =>
       }}
     </p>
     <RecordLines v-if="page" :lines="page.lines" :system="system" />
-    <div v-if="page && page.total > recordPageSize" class="pages">
+    <div v-if="page && page.total > recordPageSize" class="pages lined gap-12 items-center">
       <Button :disabled="offset === 0" @click="offset -= recordPageSize">Newer</Button>
-      <span class="part"
+      <span class="part text-small text-slate"
         >{{ offset + 1 }}-{{ Math.min(page.total, offset + recordPageSize) }} of
         {{ page.total }}</span
       >
@@ -185,28 +185,16 @@ const thisSeason = () =>
 
 <style scoped>
 .record {
-  display: grid;
-  gap: 10px;
   max-width: 1060px;
 }
 .head {
-  display: flex;
-  flex-wrap: wrap;
   gap: 10px 18px;
-  align-items: center;
-  padding-top: 4px;
 }
 .tools {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
   margin-left: auto;
 }
 .search {
-  display: grid;
   grid-template-columns: minmax(220px, 2fr) 150px 150px minmax(150px, 1fr) auto;
-  gap: 10px;
-  align-items: start;
 }
 .search > :deep(.ant-btn) {
   margin-top: 22px;
@@ -214,22 +202,13 @@ const thisSeason = () =>
 .costs {
   padding: 10px 14px;
   background: var(--sunken);
-  display: grid;
-  gap: 3px;
 }
 .part {
   display: block;
-  font-size: 0.84rem;
-  color: var(--slate);
 }
 .costs .part,
 .pages .part {
   display: inline;
-}
-.pages {
-  display: flex;
-  gap: 12px;
-  align-items: center;
 }
 @media (width < 700px) {
   .search {

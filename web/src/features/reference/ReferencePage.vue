@@ -32,13 +32,13 @@ const turnTo = (chapter: unknown) =>
 
 <template>
   <h1>Reference</h1>
-  <p class="lead">
+  <p class="lead text-slate">
     What Spudder calculates with, each figure with its source and mark: published, common practice,
     derived, from memory of a publication, or our judgement.
   </p>
   <Tabs :active-key="shown.id" @change="turnTo">
     <TabPane v-for="each in chapters" :key="each.id" :tab="each.label">
-      <article v-if="each.id === shown.id" class="reference">
+      <article v-if="each.id === shown.id" class="stack gap-16">
         <component :is="each.view" />
       </article>
     </TabPane>
@@ -51,11 +51,6 @@ const turnTo = (chapter: unknown) =>
 
 <style scoped>
 .lead {
-  color: var(--slate);
   max-width: 75ch;
-}
-.reference {
-  display: grid;
-  gap: 14px;
 }
 </style>

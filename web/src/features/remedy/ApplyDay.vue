@@ -39,7 +39,7 @@ const against = computed(() => {
 
 <template>
   <DayField v-model="applyOn" label="Apply on" :message="message" />
-  <p v-if="fitDays.length > 0" class="days">
+  <p v-if="fitDays.length > 0" class="lined wrapped gap-6 items-center text-small">
     <span>Fit by the simulated forecast:</span>
     <Button v-for="{ day, hours } in fitDays" :key="day" size="small" @click="applyOn = day">
       {{ dayWords(day) }}, {{ hours }}
@@ -47,13 +47,3 @@ const against = computed(() => {
   </p>
   <p v-if="against" class="stop">{{ dayWords(applyOn) }}: {{ against }}.</p>
 </template>
-
-<style scoped>
-.days {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  align-items: center;
-  font-size: 0.84rem;
-}
-</style>

@@ -58,7 +58,7 @@ const trade = compareWithTrade()
 </script>
 
 <template>
-  <div class="charts">
+  <div class="charts stack gap-12 shrinks">
     <figure v-if="route !== 'leaf'">
       <figcaption>
         How much of its iron each form keeps dissolved
@@ -80,7 +80,7 @@ const trade = compareWithTrade()
         words="how, and where calculation and trade differ"
         @update:open="isTradeOpen = true"
       >
-        <div v-if="isTradeOpen" class="how">
+        <div v-if="isTradeOpen" class="how text-small text-slate stack gap-6 inside-6">
           <p>
             Share of the chelate that carries iron once iron hydroxide, calcium, magnesium, zinc and
             copper of the soil have had their say: chemical equilibrium from published constants,
@@ -109,11 +109,6 @@ const trade = compareWithTrade()
 </template>
 
 <style scoped>
-.charts {
-  display: grid;
-  gap: 12px;
-  min-width: 0;
-}
 figure {
   margin: 0;
   display: grid;
@@ -122,14 +117,7 @@ figure {
 }
 figcaption {
   font-weight: 600;
-  font-size: 0.9rem;
-}
-.how {
-  font-size: 0.86rem;
-  color: var(--slate);
-  display: grid;
-  gap: 6px;
-  padding-top: 6px;
+  font-size: var(--text-small);
 }
 .how ul {
   padding-left: 17px;

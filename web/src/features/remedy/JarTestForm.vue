@@ -42,7 +42,7 @@ async function store(): Promise<void> {
 </script>
 
 <template>
-  <div class="jar">
+  <div class="jar stack gap-8 hug">
     <h4>Jar test: {{ partnerName }} with {{ sourceName }}</h4>
     <ol>
       <li v-for="step in jarTestSteps" :key="step">{{ step }}</li>
@@ -56,19 +56,16 @@ async function store(): Promise<void> {
 
 <style scoped>
 .jar {
-  display: grid;
-  gap: 8px;
-  justify-items: start;
   padding: 10px 12px;
   background: var(--sunken);
   border-radius: var(--radius);
 }
 h4 {
   margin: 0;
-  font-size: 0.9rem;
+  font-size: var(--text-small);
 }
 ol {
   padding-left: 18px;
-  font-size: 0.86rem;
+  font-size: var(--text-small);
 }
 </style>

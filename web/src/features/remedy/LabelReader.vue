@@ -23,10 +23,10 @@ async function shelve(): Promise<void> {
 </script>
 
 <template>
-  <div class="reader">
-    <div class="fields">
+  <div class="reader stack gap-32 items-start">
+    <div class="fields stack gap-10">
       <LabelFields v-model="kept.label" is-fresh />
-      <div class="bar">
+      <div class="bar lined gap-10">
         <Button :disabled="!isReadable" @click="shelve">Add product</Button>
         <Button @click="kept = { label: emptyLabelDraft }">Clear</Button>
       </div>
@@ -37,18 +37,7 @@ async function shelve(): Promise<void> {
 
 <style scoped>
 .reader {
-  display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
-  gap: 30px;
-  align-items: start;
-}
-.fields {
-  display: grid;
-  gap: 10px;
-}
-.bar {
-  display: flex;
-  gap: 10px;
 }
 @media (width < 900px) {
   .reader {

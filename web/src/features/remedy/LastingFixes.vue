@@ -38,9 +38,9 @@ const taken = computed(() => fixes.value.filter(isTaken))
 </script>
 
 <template>
-  <div class="lasting">
+  <div class="stack gap-8">
     <h2>Lasting fix</h2>
-    <div v-if="fixes.length > 0" class="fixes" role="group" aria-label="Lasting fixes">
+    <div v-if="fixes.length > 0" class="fixes stack gap-4" role="group" aria-label="Lasting fixes">
       <Checkbox
         v-for="fix in fixes"
         :key="fix.id"
@@ -65,14 +65,3 @@ const taken = computed(() => fixes.value.filter(isTaken))
     />
   </div>
 </template>
-
-<style scoped>
-.lasting {
-  display: grid;
-  gap: 8px;
-}
-.fixes {
-  display: grid;
-  gap: 4px;
-}
-</style>

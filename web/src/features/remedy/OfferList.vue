@@ -56,7 +56,7 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
 
 <template>
   <div class="offers">
-    <p class="head" aria-hidden="true">
+    <p class="head lined apart text-tiny text-slate" aria-hidden="true">
       <span>of use here</span><span>per kg of working {{ offers[0]?.nutrientWord }}</span>
     </p>
     <component
@@ -65,7 +65,7 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
       :key="group.key + String(group.isOpen)"
       v-bind="group.isOpen ? {} : { words: `${group.list.length} ${group.words}` }"
     >
-      <ol class="sources" :data-group="group.key">
+      <ol class="sources stack" :data-group="group.key">
         <li
           v-for="each in group.list"
           :key="each.id"
@@ -79,13 +79,13 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
             :disabled="each.rates.length === 0"
             @change="emit('choose', each.id)"
           >
-            <span class="words">
-              <span class="name">{{ each.name }}</span>
+            <span class="words lined gap-8 items-baseline">
+              <span class="name text-strong text-body">{{ each.name }}</span>
               <Tag v-if="each.origin === 'shelf'">on the shelf</Tag>
-              <span class="fitness">{{ fitnessWords[each.fitness] }}</span>
+              <span class="fitness text-strong one-line">{{ fitnessWords[each.fitness] }}</span>
             </span>
           </Radio>
-          <div class="line">
+          <div class="line stack gap-8 items-center">
             <div
               class="bar"
               role="img"
@@ -101,14 +101,16 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
               <i class="usual" :style="{ left: `${each.start.usual * 100}%` }" />
             </div>
             <span class="share">{{ percent(each.start.usual) }}</span>
-            <span class="cost" :title="costTitle(each)">{{ workingCost(each) }}</span>
+            <span class="cost text-heavy text-body" :title="costTitle(each)">{{
+              workingCost(each)
+            }}</span>
           </div>
-          <p class="facts">
+          <p class="facts lined wrapped text-slate text-small">
             <span>{{ seasonWords(each) }}</span>
             <span v-for="fact in each.facts.slice(0, 2)" :key="fact">{{ fact }}</span>
           </p>
           <FoldBox tone="word" words="why">
-            <ul class="reasons">
+            <ul class="reasons text-slate stack gap-2">
               <li v-for="reason in each.reasons" :key="reason">{{ reason }}</li>
               <li v-for="fact in each.facts.slice(2)" :key="fact">{{ fact }}.</li>
               <li v-if="each.nitrogenKgPerM2 > 0">
@@ -136,22 +138,17 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
 
 <style scoped>
 .head {
-  display: flex;
-  justify-content: space-between;
-  font-size: 0.78rem;
-  color: var(--slate);
   padding: 0 10px 3px;
 }
 .sources {
   list-style: none;
-  display: grid;
 }
 .sources > li {
   padding: 7px 10px;
   border-top: 1px solid var(--line);
   display: grid;
   gap: 3px;
-  font-size: 0.86rem;
+  font-size: var(--text-small);
 }
 .on {
   background: var(--sheet);
@@ -163,19 +160,8 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
 .choice > :deep(span:last-child) {
   flex: 1;
 }
-.words {
-  display: flex;
-  gap: 9px;
-  align-items: baseline;
-}
-.name {
-  font-weight: 620;
-  font-size: 0.98rem;
-}
 .fitness {
   margin-left: auto;
-  font-weight: 600;
-  white-space: nowrap;
 }
 .fails .fitness,
 .weak .fitness {
@@ -187,18 +173,11 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
   color: var(--slate);
 }
 .line {
-  display: grid;
   grid-template-columns: 1fr 3.2em 5em;
-  gap: 8px;
-  align-items: center;
 }
 .share,
 .cost {
   text-align: right;
-}
-.cost {
-  font-weight: 660;
-  font-size: 1rem;
 }
 .fails .cost {
   color: var(--slate);
@@ -225,16 +204,9 @@ const seasonWords = ({ perApplication, season, applications }: Offer): string =>
   background: var(--ink);
 }
 .facts {
-  display: flex;
-  flex-wrap: wrap;
   gap: 1px 14px;
-  color: var(--slate);
-  font-size: 0.82rem;
 }
 .reasons {
-  color: var(--slate);
   padding-left: 16px;
-  display: grid;
-  gap: 2px;
 }
 </style>

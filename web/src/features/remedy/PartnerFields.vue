@@ -77,7 +77,7 @@ const remove = (index: number) =>
       class="partner"
       :words="`Partner ${index + 1}`"
     >
-      <div class="fields">
+      <div class="fields stack gap-8 full-width items-start">
         <ChoiceField
           :model-value="row.partner.kindId"
           label="What it is"
@@ -148,10 +148,6 @@ const remove = (index: number) =>
   width: 100%;
 }
 .fields {
-  display: grid;
   grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
-  gap: 8px;
-  width: 100%;
-  align-items: start;
 }
 </style>

@@ -47,12 +47,12 @@ const perGround = (low: number, high: number) => {
 </script>
 
 <template>
-  <div class="sheet amount" aria-live="polite">
+  <div class="sheet amount stack gap-6" aria-live="polite">
     <template v-if="amount">
-      <p class="big">
+      <p class="big text-heavy">
         {{ amountWords('mass', amount.productKg, system) }}<span class="unit">product</span>
       </p>
-      <p v-if="amount.carrierL > 0" class="big second">
+      <p v-if="amount.carrierL > 0" class="big text-heavy second">
         {{ amountWords('volume', amount.carrierL, system) }}<span class="unit">water</span>
       </p>
       <p class="faint-note">
@@ -102,26 +102,23 @@ const perGround = (low: number, high: number) => {
 <style scoped>
 .amount {
   padding: 12px 16px;
-  display: grid;
-  gap: 6px;
 }
 .big {
-  font-size: 2.1rem;
-  font-weight: 660;
+  font-size: var(--text-huge);
   letter-spacing: -0.02em;
   line-height: 1.1;
 }
 .big .unit {
-  font-size: 0.9rem;
+  font-size: var(--text-small);
 }
 .second {
-  font-size: 1.4rem;
+  font-size: var(--text-large);
 }
 .dose {
   padding-left: 0;
   list-style: none;
 }
 .hard {
-  font-weight: 580;
+  font-weight: 600;
 }
 </style>

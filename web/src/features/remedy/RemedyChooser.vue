@@ -18,9 +18,9 @@ async function plan(): Promise<void> {
 </script>
 
 <template>
-  <form class="remedy" @submit.prevent="plan">
+  <form class="remedy stack gap-32 items-start" @submit.prevent="plan">
     <RemedyQuestions />
-    <section class="right">
+    <section class="stack gap-12 from-top">
       <ChoiceCharts
         v-if="nutrient === 'Fe' && chosen"
         v-model="draft.soilWater"
@@ -30,7 +30,7 @@ async function plan(): Promise<void> {
         :offer="chosen"
         :aim-id="aimId"
       />
-      <div class="two">
+      <div class="two stack gap-24">
         <RemedyFigures />
         <RemedyResult />
       </div>
@@ -40,20 +40,10 @@ async function plan(): Promise<void> {
 
 <style scoped>
 .remedy {
-  display: grid;
   grid-template-columns: minmax(360px, 1fr) minmax(0, 1.55fr);
-  gap: 30px;
-  align-items: start;
-}
-.right {
-  display: grid;
-  gap: 11px;
-  align-content: start;
 }
 .two {
-  display: grid;
   grid-template-columns: minmax(0, 0.85fr) minmax(0, 1fr);
-  gap: 26px;
 }
 @media (width < 1080px) {
   .remedy {

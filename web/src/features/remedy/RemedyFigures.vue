@@ -16,7 +16,7 @@ const { cause } = against
 </script>
 
 <template>
-  <div class="figures">
+  <div class="figures stack gap-12 from-top">
     <RateFields
       v-if="rate && chosen"
       v-model="draft"
@@ -86,11 +86,6 @@ const { cause } = against
 </template>
 
 <style scoped>
-.figures {
-  display: grid;
-  gap: 11px;
-  align-content: start;
-}
 .tank {
   border-top: 1px solid var(--line);
   padding-top: 8px;

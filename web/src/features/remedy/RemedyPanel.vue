@@ -40,7 +40,10 @@ const pHBelief = computed(
     words="A remedy rests on a look. Take one first; the case opens with it."
     ><LinkButton :to="{ name: 'look' }">Take a look</LinkButton></EmptyState
   >
-  <section v-if="chosenBefore.length > 0" class="before">
+  <section
+    v-if="chosenBefore.length > 0"
+    class="before above-24 inside-12 ruled text-small stack gap-6"
+  >
     <h2>Chosen in this case</h2>
     <ul>
       <li v-for="remedy in chosenBefore" :key="remedy.id">
@@ -58,13 +61,5 @@ const pHBelief = computed(
   margin-top: 22px;
   padding-top: 12px;
   border-top: 1px solid var(--line);
-}
-.before {
-  margin-top: 26px;
-  padding-top: 12px;
-  border-top: 1px solid var(--line);
-  font-size: 0.88rem;
-  display: grid;
-  gap: 6px;
 }
 </style>

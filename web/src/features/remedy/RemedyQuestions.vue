@@ -74,7 +74,7 @@ const never = neverOffered()
     <p v-if="shelf.error.value" class="stop">
       Your shelf could not be read; generic forms alone are ranked.
     </p>
-    <div v-if="changers.length > 0" class="changers">
+    <div v-if="changers.length > 0" class="changers text-small text-slate">
       <h2 class="minor">What would change the order</h2>
       <ul>
         <li v-for="each in changers" :key="each.id">{{ each.words }}</li>
@@ -97,15 +97,11 @@ const never = neverOffered()
   gap: 11px;
   align-content: start;
 }
-.changers {
-  font-size: 0.87rem;
-  color: var(--slate);
-}
 .changers ul {
   padding-left: 17px;
 }
 h2 {
-  font-size: 0.9rem;
+  font-size: var(--text-small);
   color: var(--ink);
 }
 </style>

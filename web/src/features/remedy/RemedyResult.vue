@@ -41,7 +41,7 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
 </script>
 
 <template>
-  <div v-if="rate && chosen" class="result">
+  <div v-if="rate && chosen" class="stack gap-12 from-top">
     <RemedyAmount
       :amount="amount.value"
       :usual="amount.usual"
@@ -112,10 +112,5 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
   display: flex;
   gap: 8px;
   align-items: baseline;
-}
-.result {
-  display: grid;
-  gap: 11px;
-  align-content: start;
 }
 </style>

@@ -44,7 +44,7 @@ const take = (part: Partial<{ measure: string; weight: string }>) =>
         <dd v-for="way in each.ways" :key="way">{{ way }}</dd>
       </template>
     </dl>
-    <div class="spoon">
+    <div class="spoon stack halves gap-8 above-8">
       <TextField
         :model-value="spoon.measure"
         label="A level"
@@ -77,7 +77,7 @@ dl {
   display: grid;
   grid-template-columns: auto 1fr;
   gap: 2px 12px;
-  font-size: 0.84rem;
+  font-size: var(--text-small);
   padding: 8px 10px;
   margin-top: 6px;
   background: var(--sunken);
@@ -90,15 +90,9 @@ dt,
 dd span {
   color: var(--slate);
 }
-.spoon {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-  margin-top: 8px;
-}
 ul {
   margin-top: 6px;
-  font-size: 0.78rem;
+  font-size: var(--text-tiny);
   color: var(--slate);
   padding-left: 14px;
   list-style: disc;

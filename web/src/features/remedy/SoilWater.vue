@@ -37,7 +37,7 @@ const logCalciumMmol = computed(() => Math.log10(calcium.value))
 </script>
 
 <template>
-  <div class="soil-water" role="group" aria-label="Soil water">
+  <div class="soil-water stack items-end" role="group" aria-label="Soil water">
     <SlideField
       :model-value="logCalciumMmol"
       label="Calcium"
@@ -83,10 +83,8 @@ const logCalciumMmol = computed(() => Math.log10(calcium.value))
 
 <style scoped>
 .soil-water {
-  display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 8px 20px;
-  align-items: end;
 }
 @media (width < 700px) {
   .soil-water {

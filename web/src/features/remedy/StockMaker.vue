@@ -65,8 +65,8 @@ const named = (materials: readonly { readonly name: string }[]) =>
 </script>
 
 <template>
-  <div class="stock">
-    <div class="fields">
+  <div class="stock stack gap-8">
+    <div class="fields stack halves gap-10">
       <QuantityField
         v-model="draft.stock"
         label="Stock tank"
@@ -88,7 +88,7 @@ const named = (materials: readonly { readonly name: string }[]) =>
     />
     <template v-if="made.stock">
       <p>
-        <b class="big">{{ amountWords('mass', made.stock.productKg, system, 4) }}</b>
+        <b class="text-large">{{ amountWords('mass', made.stock.productKg, system, 4) }}</b>
         {{ sourceName }} in the stock; it makes
         {{ amountWords('volume', made.stock.feedL, system) }} of feed.
       </p>
@@ -117,22 +117,10 @@ const named = (materials: readonly { readonly name: string }[]) =>
 </template>
 
 <style scoped>
-.stock {
-  display: grid;
-  gap: 9px;
-}
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
-}
-.big {
-  font-size: 1.4rem;
-}
 fieldset {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
   gap: 3px 12px;
-  font-size: 0.88rem;
+  font-size: var(--text-small);
 }
 </style>

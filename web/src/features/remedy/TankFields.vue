@@ -111,7 +111,7 @@ const brings = computed(() =>
 
 <template>
   <div class="tank">
-    <div class="fields">
+    <div class="fields stack gap-10 items-start">
       <ChoiceField
         :model-value="draft.sprayerId"
         label="Sprayer"
@@ -147,7 +147,7 @@ const brings = computed(() =>
       :options="acidOptions"
       :message="messages.water"
     />
-    <div v-if="draft.acidId" class="fields three">
+    <div v-if="draft.acidId" class="fields stack gap-10 items-start three">
       <TextField
         v-model="draft.alkalinity"
         label="Alkalinity, mg/L CaCO3"
@@ -198,10 +198,7 @@ const brings = computed(() =>
   gap: 9px;
 }
 .fields {
-  display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 10px;
-  align-items: start;
 }
 .three {
   grid-template-columns: repeat(3, minmax(0, 1fr));

@@ -42,7 +42,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <form class="place" @submit.prevent="save">
+  <form class="place stack gap-12" @submit.prevent="save">
     <TextField v-model="draft.name" label="Name of the place" :message="messageFor('name')" />
     <ChoiceField
       v-model="draft.unitSystem"
@@ -72,8 +72,6 @@ async function save(): Promise<void> {
 
 <style scoped>
 .place {
-  display: grid;
-  gap: 12px;
   max-width: 420px;
 }
 </style>

@@ -64,7 +64,7 @@ const addBlackout = () => draft.value.blackouts.push({ from: today(), to: today(
 <template>
   <form class="place" @submit.prevent="keep">
     <FieldGroup words="Hours of work that the crew has">
-      <div class="week">
+      <div class="week stack gap-6">
         <TextField
           v-for="(weekday, index) in weekdays"
           :key="weekday"
@@ -77,7 +77,7 @@ const addBlackout = () => draft.value.blackouts.push({ from: today(), to: today(
         {{ messageFor('work.crewHours') }}
       </p>
     </FieldGroup>
-    <div class="row">
+    <div class="row lined wrapped gap-8 items-start">
       <TextField
         v-model="draft.tripCost"
         label="Cost of one trip"
@@ -94,7 +94,11 @@ const addBlackout = () => draft.value.blackouts.push({ from: today(), to: today(
       <ChoiceField v-model="draft.intervalBy" label="Repeats are counted by" :options="clocks" />
     </div>
     <FieldGroup words="Blackouts: days on which no fertiliser may go out, by local rule">
-      <div v-for="(blackout, index) in draft.blackouts" :key="index" class="row">
+      <div
+        v-for="(blackout, index) in draft.blackouts"
+        :key="index"
+        class="row lined wrapped gap-8 items-start"
+      >
         <DayField
           v-model="blackout.from"
           label="From"
@@ -127,15 +131,7 @@ const addBlackout = () => draft.value.blackouts.push({ from: today(), to: today(
   justify-items: start;
 }
 .week {
-  display: grid;
   grid-template-columns: repeat(7, minmax(44px, 66px));
-  gap: 6px;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: start;
 }
 @media (width < 700px) {
   .week {

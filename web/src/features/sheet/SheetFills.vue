@@ -23,17 +23,19 @@ const isSplit = computed(() => props.sheet.full !== undefined || props.sheet.par
 </script>
 
 <template>
-  <section class="fills" :class="{ dense: isDense }" aria-label="Amounts">
+  <section class="fills stack" :class="{ dense: isDense }" aria-label="Amounts">
     <div v-for="row in fills" :key="row.title" class="fill">
       <h2>{{ row.title }}</h2>
-      <p class="amounts">
-        <span v-if="row.fill.water" class="big">{{ row.fill.water }} <small>water</small></span>
-        <span v-if="row.fill.acid" class="big second">{{ row.fill.acid }}</span>
-        <span class="big">{{ row.fill.product }} <small>product</small></span>
-        <span v-if="row.fill.spoons" class="spoons">= {{ row.fill.spoons }}</span>
+      <p class="amounts lined wrapped items-baseline">
+        <span v-if="row.fill.water" class="big text-heavy"
+          >{{ row.fill.water }} <small>water</small></span
+        >
+        <span v-if="row.fill.acid" class="big text-heavy second">{{ row.fill.acid }}</span>
+        <span class="big text-heavy">{{ row.fill.product }} <small>product</small></span>
+        <span v-if="row.fill.spoons" class="text-body text-strong">= {{ row.fill.spoons }}</span>
       </p>
     </div>
-    <ul v-if="sheet.boxes.length > 0" class="boxes">
+    <ul v-if="sheet.boxes.length > 0" class="boxes all-columns stack">
       <li v-for="box in sheet.boxes" :key="box.number">
         <TickBox v-model="ticked" :value="box.number">
           <b>{{ box.isPart ? 'part' : box.number }}</b>
@@ -41,7 +43,7 @@ const isSplit = computed(() => props.sheet.full !== undefined || props.sheet.par
         </TickBox>
       </li>
     </ul>
-    <p v-if="isSplit" class="whole">
+    <p v-if="isSplit" class="whole all-columns text-slate">
       Whole job: {{ sheet.total.product }} product<template v-if="sheet.total.water">
         in {{ sheet.total.water }} water</template
       >.
@@ -51,54 +53,39 @@ const isSplit = computed(() => props.sheet.full !== undefined || props.sheet.par
 
 <style scoped>
 .fills {
-  display: grid;
   grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
   gap: 12px 26px;
 }
 h2 {
-  font-size: 0.95rem;
+  font-size: var(--text-body);
   color: var(--slate);
 }
 .amounts {
-  display: flex;
-  flex-wrap: wrap;
   gap: 0 18px;
-  align-items: baseline;
 }
 .big {
-  font-size: 2rem;
-  font-weight: 680;
+  font-size: var(--text-huge);
   letter-spacing: -0.02em;
   line-height: 1.2;
 }
 .big small {
-  font-size: 0.95rem;
+  font-size: var(--text-body);
   font-weight: 500;
   letter-spacing: 0;
 }
 .second {
-  font-size: 1.2rem;
-}
-.spoons {
-  font-size: 1.1rem;
-  font-weight: 600;
+  font-size: var(--text-large);
 }
 .boxes {
-  grid-column: 1 / -1;
-  display: grid;
   grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
   gap: 2px 18px;
-}
-.whole {
-  grid-column: 1 / -1;
-  color: var(--slate);
 }
 @media (width < 700px) {
   .big {
     font-size: 2.3rem;
   }
   .second {
-    font-size: 1.25rem;
+    font-size: var(--text-large);
   }
   .boxes {
     grid-template-columns: minmax(0, 1fr);

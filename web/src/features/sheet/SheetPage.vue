@@ -31,7 +31,7 @@ watchEffect(() => {
 </script>
 
 <template>
-  <div class="bar no-print">
+  <div class="bar lined gap-16 items-center apart wrapped text-small text-slate no-print">
     <RouterLink :to="{ name: 'jobs', params: { standId } }">Back to the jobs</RouterLink>
     <span role="status">{{ signalWords }}</span>
     <Button @click="print">Print or save as PDF</Button>
@@ -40,18 +40,18 @@ watchEffect(() => {
   <p v-if="isMissing" class="stop">
     There is no such job any more, or nothing to put out with it. Go back to the jobs.
   </p>
-  <article v-if="sheet" class="paper" :class="{ dense: isDense }">
+  <article v-if="sheet" class="paper stack gap-16" :class="{ dense: isDense }">
     <header>
       <div>
         <h1>{{ sheet.product }}</h1>
-        <p class="where">{{ sheet.where }}</p>
+        <p class="where text-slate">{{ sheet.where }}</p>
       </div>
-      <p class="when">{{ sheet.when }}</p>
+      <p class="when text-huge text-heavy one-line">{{ sheet.when }}</p>
     </header>
 
     <SheetFills v-model="ticks.fills" :sheet="sheet" :is-dense="isDense" />
 
-    <div class="columns">
+    <div class="columns stack gap-24">
       <section>
         <h2>In this order</h2>
         <ol>
@@ -59,10 +59,10 @@ watchEffect(() => {
             <TickBox v-model="ticks.steps" :value="index">{{ step }}</TickBox>
           </li>
         </ol>
-        <h2 class="after">After</h2>
-        <p v-for="line in sheet.after" :key="line" class="line">{{ lineStart(line) }}</p>
+        <h2 class="after above-12">After</h2>
+        <p v-for="line in sheet.after" :key="line" class="line text-body">{{ lineStart(line) }}</p>
       </section>
-      <div class="side">
+      <div class="side stack gap-12 from-top">
         <section v-if="ends.length > 0" class="ground">
           <h2>Where each fill ends</h2>
           <OutlineSketch
@@ -73,11 +73,15 @@ watchEffect(() => {
         </section>
         <section v-if="sheet.sprayer.length > 0">
           <h2>Sprayer</h2>
-          <p v-for="line in sheet.sprayer" :key="line" class="line">{{ lineStart(line) }}</p>
+          <p v-for="line in sheet.sprayer" :key="line" class="line text-body">
+            {{ lineStart(line) }}
+          </p>
         </section>
         <section>
           <h2>Only when</h2>
-          <p v-for="line in sheet.weather" :key="line" class="line">{{ lineStart(line) }}</p>
+          <p v-for="line in sheet.weather" :key="line" class="line text-body">
+            {{ lineStart(line) }}
+          </p>
         </section>
       </div>
     </div>
@@ -98,14 +102,7 @@ watchEffect(() => {
 
 <style scoped>
 .bar {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-  justify-content: space-between;
-  flex-wrap: wrap;
   margin-bottom: 12px;
-  font-size: 0.88rem;
-  color: var(--slate);
 }
 .paper {
   max-width: 820px;
@@ -114,8 +111,6 @@ watchEffect(() => {
   border: 1px solid var(--line);
   border-radius: var(--radius);
   padding: 22px 26px;
-  display: grid;
-  gap: 16px;
 }
 header {
   display: flex;
@@ -126,29 +121,14 @@ header {
   padding-bottom: 8px;
 }
 h1 {
-  font-size: 1.6rem;
-}
-.where {
-  color: var(--slate);
-}
-.when {
-  font-size: 1.6rem;
-  font-weight: 660;
-  white-space: nowrap;
+  font-size: var(--text-huge);
 }
 h2 {
-  font-size: 0.95rem;
+  font-size: var(--text-body);
   margin-bottom: 4px;
 }
 .columns {
-  display: grid;
   grid-template-columns: 1.25fr 1fr;
-  gap: 26px;
-}
-.side {
-  display: grid;
-  gap: 12px;
-  align-content: start;
 }
 ol {
   padding: 0;
@@ -156,14 +136,8 @@ ol {
   display: grid;
   gap: 2px;
 }
-.line {
-  font-size: 0.93rem;
-}
 .line + .line {
   margin-top: 2px;
-}
-.after {
-  margin-top: 12px;
 }
 .ground > :deep(svg) {
   max-height: 130px;
@@ -175,7 +149,7 @@ ol {
 .cautions ul {
   columns: 2;
   column-gap: 26px;
-  font-size: 0.85rem;
+  font-size: var(--text-small);
 }
 .cautions li {
   break-inside: avoid;
@@ -195,10 +169,10 @@ ol {
   }
   .cautions ul {
     columns: 1;
-    font-size: 0.95rem;
+    font-size: var(--text-body);
   }
   .line {
-    font-size: 1.02rem;
+    font-size: var(--text-body);
   }
 }
 @media print {

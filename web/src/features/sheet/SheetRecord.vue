@@ -17,7 +17,7 @@ const isRecording = ref(false)
 </script>
 
 <template>
-  <section class="done">
+  <section class="done ruled inside-12">
     <p v-if="job.status === 'done'" role="status">
       Recorded.
       <RouterLink :to="{ name: 'jobs', params: { standId: job.standId } }">To the jobs</RouterLink>
@@ -32,10 +32,6 @@ const isRecording = ref(false)
 </template>
 
 <style scoped>
-.done {
-  border-top: 1px solid var(--line);
-  padding-top: 12px;
-}
 @media (width < 700px) {
   .done > :deep(.ant-btn) {
     width: 100%;

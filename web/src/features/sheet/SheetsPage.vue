@@ -17,7 +17,7 @@ const print = () => window.print()
 </script>
 
 <template>
-  <div class="no-print top">
+  <div class="no-print lined gap-16 items-center">
     <h1>{{ wanted.length === 1 ? 'One sheet' : `${wanted.length} sheets` }}</h1>
     <Button v-if="wanted.length > 0" type="primary" @click="print">Print</Button>
   </div>
@@ -32,11 +32,6 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-.top {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-}
 .sheet-of-many {
   margin-bottom: 28px;
 }

@@ -28,7 +28,7 @@ function tick(isTicked: boolean): void {
 @media (width < 700px) {
   .tick {
     padding: 9px 0;
-    font-size: 1.05rem;
+    font-size: var(--text-body);
   }
   .tick :deep(.ant-checkbox-inner) {
     width: 28px;

@@ -62,8 +62,8 @@ async function storeAll(): Promise<void> {
 </script>
 
 <template>
-  <div class="file">
-    <div class="bar">
+  <div class="file stack gap-8 hug">
+    <div class="bar lined wrapped gap-10">
       <FileButton accept=".csv,text/csv" words="Open a CSV file" @files="([file]) => open(file)" />
       <Button
         :disabled="products.length === 0"
@@ -73,7 +73,7 @@ async function storeAll(): Promise<void> {
       </Button>
     </div>
     <p v-if="problem" class="stop" role="alert">{{ problem }}</p>
-    <p v-if="done" class="done" role="status">{{ done }}</p>
+    <p v-if="done" class="done text-strong" role="status">{{ done }}</p>
     <template v-if="reading">
       <div v-if="reading.errors.length > 0" class="stop" role="alert">
         <p>
@@ -110,19 +110,3 @@ async function storeAll(): Promise<void> {
     <ProblemNote :problem="store.error.value" />
   </div>
 </template>
-
-<style scoped>
-.file {
-  display: grid;
-  gap: 8px;
-  justify-items: start;
-}
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-}
-.done {
-  font-weight: 600;
-}
-</style>

@@ -68,11 +68,11 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
 
 <template>
   <h1>Shelf</h1>
-  <p class="lead">
+  <p class="lead text-slate">
     What you have or buy, by its own label and bill. Every stand ranks it beside the generic forms,
     at its own pH.
   </p>
-  <div class="page">
+  <div class="page stack gap-32 items-start">
     <section aria-label="On the shelf">
       <StockForecast />
       <ShelfTable
@@ -87,7 +87,7 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
         Nothing here yet. Type or paste the label of what stands in the shed, beside or from a file.
       </p>
       <ShelfFile v-if="place" :place-id="place.id" :products="shownProducts" />
-      <div class="read-at">
+      <div class="read-at ruled inside-12">
         <h2>What the iron of {{ draft.name === '' ? 'the label beside' : draft.name }} can be</h2>
         <TextField
           v-model="pHText"
@@ -112,13 +112,13 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
 
     <form class="product" @submit.prevent="save">
       <h2>{{ draft.editing === '' ? 'A product for the shelf' : `Change ${draft.name}` }}</h2>
-      <p v-if="saved" role="status" class="done">{{ saved }}</p>
+      <p v-if="saved" role="status" class="done text-strong">{{ saved }}</p>
       <TextField v-model="draft.name" label="name" :message="form.messageFor('name')" />
       <LabelFields v-model="draft.label" :is-fresh="draft.editing === ''" />
       <p v-if="form.messageFor('label')" class="stop" role="alert">
         {{ form.messageFor('label') }}
       </p>
-      <div class="cells">
+      <div class="cells stack items-start">
         <TextField
           v-model="draft.packPrice"
           label="price of a pack"
@@ -175,7 +175,7 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
       />
       <TextField v-model="draft.note" label="note" :message="form.messageFor('note')" />
       <ProblemNote :problem="form.problem.value" />
-      <div class="bar">
+      <div class="bar lined gap-10">
         <Button type="primary" html-type="submit" :loading="form.isSaving.value">
           {{ draft.editing === '' ? 'Add product' : 'Save' }}
         </Button>
@@ -187,15 +187,11 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
 
 <style scoped>
 .lead {
-  color: var(--slate);
   max-width: 70ch;
   margin-bottom: 14px;
 }
 .page {
-  display: grid;
   grid-template-columns: minmax(0, 1.25fr) minmax(380px, 1fr);
-  gap: 34px;
-  align-items: start;
 }
 section,
 .product,
@@ -205,24 +201,11 @@ section,
   min-width: 0;
 }
 .cells {
-  display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 10px 12px;
-  align-items: start;
-}
-.bar {
-  display: flex;
-  gap: 10px;
-}
-.read-at {
-  border-top: 1px solid var(--line);
-  padding-top: 12px;
 }
 .read-at :deep(.field) {
   max-width: 150px;
-}
-.done {
-  font-weight: 600;
 }
 @media (width < 1000px) {
   .page {

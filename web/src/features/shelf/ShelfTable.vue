@@ -76,7 +76,7 @@ const columns: readonly Column<ProductDto>[] = [
   >
     <template #product="{ row }">
       {{ row.name }}
-      <span class="form"
+      <span class="form text-small text-slate"
         >{{ findIronSource(row.sourceId).name }}{{ row.lot === '' ? '' : `, lot ${row.lot}` }}</span
       >
     </template>
@@ -107,7 +107,5 @@ const columns: readonly Column<ProductDto>[] = [
 .form {
   display: block;
   font-weight: 450;
-  font-size: 0.82rem;
-  color: var(--slate);
 }
 </style>

@@ -73,9 +73,13 @@ async function planOrder(each: (typeof forecasts.value)[number]): Promise<void> 
 </script>
 
 <template>
-  <section v-if="forecasts.length > 0" class="forecast" aria-label="Stock for the planned jobs">
+  <section
+    v-if="forecasts.length > 0"
+    class="forecast stack gap-10"
+    aria-label="Stock for the planned jobs"
+  >
     <h2>Stock for the planned jobs</h2>
-    <div v-for="each in forecasts" :key="each.productId" class="product">
+    <div v-for="each in forecasts" :key="each.productId" class="product stack gap-6 hug">
       <p>
         <b>{{ each.name }}</b>: {{ mass(each.kg) }} for {{ each.uses }} planned
         {{ each.uses === 1 ? 'job' : 'jobs' }}.
@@ -90,7 +94,7 @@ async function planOrder(each: (typeof forecasts.value)[number]): Promise<void> 
         <template v-if="each.shortOn === undefined">It lasts.</template>
       </p>
       <template v-if="each.shortOn !== undefined && each.orderBy !== undefined">
-        <p class="short">
+        <p class="text-rust text-strong">
           Short on {{ dayWords(each.shortOn) }} for {{ standName(each.shortStandId) }}:
           {{ mass(each.missingKg) }} missing. Order
           {{ each.orderBy <= today() ? 'now' : `by ${dayWords(each.orderBy)}` }}.
@@ -106,19 +110,8 @@ async function planOrder(each: (typeof forecasts.value)[number]): Promise<void> 
 
 <style scoped>
 .forecast {
-  display: grid;
-  gap: 10px;
   padding: 10px 14px;
   margin-bottom: 16px;
   background: var(--sunken);
-}
-.product {
-  display: grid;
-  gap: 6px;
-  justify-items: start;
-}
-.short {
-  color: var(--rust);
-  font-weight: 560;
 }
 </style>

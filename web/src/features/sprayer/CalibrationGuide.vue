@@ -57,7 +57,7 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <form class="guide" @submit.prevent="keep">
+  <form class="guide stack gap-12" @submit.prevent="keep">
     <h2>Calibrate {{ sprayer.name }}</h2>
     <p class="faint-note">
       Clean water only, over ground that bears it. Gloves on: old residues stay.
@@ -76,7 +76,7 @@ async function keep(): Promise<void> {
           "
           :message="read.problems['nozzles']"
         />
-        <ul v-if="read.check" class="nozzles">
+        <ul v-if="read.check" class="nozzles lined wrapped text-small">
           <li
             v-for="(nozzle, index) in read.check.nozzles"
             :key="index"
@@ -96,7 +96,7 @@ async function keep(): Promise<void> {
         <p>
           <b>Time a run of {{ run }}</b> in the gear and at the revs of the job, tank half full.
         </p>
-        <div class="fields">
+        <div class="fields stack gap-10 items-start">
           <TextField
             v-model="draft.run"
             label="Or another run"
@@ -122,7 +122,7 @@ async function keep(): Promise<void> {
           <b>Mark the ground and time yourself over it</b> at your own pace, with the nozzle and the
           swing of the job. Twice, and take the mean.
         </p>
-        <div class="fields">
+        <div class="fields stack gap-10 items-start">
           <TextField
             v-model="draft.area"
             label="Ground marked out"
@@ -148,7 +148,7 @@ async function keep(): Promise<void> {
       </li>
     </ol>
     <div v-if="read.rateLPerM2 !== undefined" class="sheet result">
-      <p class="big">{{ waterRateWords(read.rateLPerM2, system) }}</p>
+      <p class="big text-huge text-heavy">{{ waterRateWords(read.rateLPerM2, system) }}</p>
       <p class="faint-note">
         <template v-if="system === 'us'"
           >{{ inUnit(read.rateLPerM2, 'L/m2', 'gal/acre') }} gal/acre</template
@@ -161,7 +161,7 @@ async function keep(): Promise<void> {
       </p>
     </div>
     <ProblemNote :problem="change.error.value" />
-    <div class="acts">
+    <div class="lined gap-8">
       <Button
         type="primary"
         size="large"
@@ -176,10 +176,6 @@ async function keep(): Promise<void> {
 </template>
 
 <style scoped>
-.guide {
-  display: grid;
-  gap: 12px;
-}
 ol {
   display: grid;
   gap: 16px;
@@ -189,32 +185,20 @@ ol > li > * + * {
   margin-top: 6px;
 }
 .fields {
-  display: grid;
   grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
-  gap: 10px;
-  align-items: start;
 }
 .nozzles {
-  display: flex;
-  flex-wrap: wrap;
   gap: 4px 14px;
-  font-size: 0.9rem;
   font-variant-numeric: tabular-nums;
 }
 .nozzles .off {
   color: var(--rust);
-  font-weight: 620;
+  font-weight: 600;
 }
 .result {
   padding: 12px 16px;
 }
 .big {
-  font-size: 1.8rem;
-  font-weight: 660;
   letter-spacing: -0.018em;
-}
-.acts {
-  display: flex;
-  gap: 8px;
 }
 </style>

@@ -78,10 +78,10 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <form class="setup" @submit.prevent="save">
+  <form class="setup stack gap-12" @submit.prevent="save">
     <h2>{{ draft.editing ? 'Change the sprayer' : 'Add a sprayer' }}</h2>
     <ChipChoice v-model="draft.kind" label="Kind" :options="kindOptions" />
-    <div class="fields">
+    <div class="fields stack gap-10 items-start">
       <TextField
         v-model="draft.name"
         label="Name"
@@ -140,7 +140,7 @@ async function save(): Promise<void> {
       />
     </div>
     <ProblemNote :problem="problem" />
-    <div class="acts">
+    <div class="lined gap-8">
       <Button
         type="primary"
         html-type="submit"
@@ -156,18 +156,7 @@ async function save(): Promise<void> {
 </template>
 
 <style scoped>
-.setup {
-  display: grid;
-  gap: 12px;
-}
 .fields {
-  display: grid;
   grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
-  gap: 10px;
-  align-items: start;
-}
-.acts {
-  display: flex;
-  gap: 8px;
 }
 </style>

@@ -86,14 +86,14 @@ function stored(name: string): void {
 
 <template>
   <h1>Sprayers</h1>
-  <p class="lead">
+  <p class="text-slate above-4">
     What you spray and drench with. Measured once with water, every plan counts on what really comes
     out.
   </p>
-  <div class="page">
-    <section aria-label="Sprayers" class="list">
-      <article v-for="each in facts" :key="each.sprayer.id" class="sheet sprayer">
-        <div class="top">
+  <div class="page stack gap-32 above-16 items-start">
+    <section aria-label="Sprayers" class="list stack gap-16">
+      <article v-for="each in facts" :key="each.sprayer.id" class="sheet sprayer stack gap-8">
+        <div class="lined gap-16 apart items-start wrapped">
           <div>
             <h2>{{ each.sprayer.name }}</h2>
             <p class="faint-note">
@@ -105,7 +105,7 @@ function stored(name: string): void {
               ><template v-if="'ratio' in each.setup">, 1:{{ each.setup.ratio }}</template>
             </p>
           </div>
-          <p v-if="each.rate" class="big">{{ each.rate }}</p>
+          <p v-if="each.rate" class="big text-large text-heavy">{{ each.rate }}</p>
         </div>
         <p v-if="each.isMeasured && each.sprayer.calibration" class="faint-note">
           Measured {{ dayWords(each.sprayer.calibration.measuredOn) }}:
@@ -127,7 +127,7 @@ function stored(name: string): void {
           </template>
         </p>
         <HowGot v-if="each.how && !each.isMeasured" :derivation="each.how" />
-        <div class="acts">
+        <div class="lined gap-16">
           <Button
             v-if="canCalibrate(each.sprayer)"
             size="small"
@@ -174,41 +174,14 @@ function stored(name: string): void {
 </template>
 
 <style scoped>
-.lead {
-  color: var(--slate);
-  margin-top: 4px;
-}
 .page {
-  display: grid;
   grid-template-columns: minmax(0, 1.35fr) minmax(300px, 1fr);
-  gap: 34px;
-  margin-top: 18px;
-  align-items: start;
-}
-.list {
-  display: grid;
-  gap: 14px;
 }
 .sprayer {
   padding: 14px 16px;
-  display: grid;
-  gap: 8px;
-}
-.top {
-  display: flex;
-  gap: 16px;
-  justify-content: space-between;
-  align-items: start;
-  flex-wrap: wrap;
 }
 .big {
-  font-size: 1.5rem;
-  font-weight: 660;
   letter-spacing: -0.016em;
-}
-.acts {
-  display: flex;
-  gap: 14px;
 }
 details > :deep(section) {
   margin-top: 8px;

@@ -64,7 +64,7 @@ const ways = computed(() => {
 </script>
 
 <template>
-  <section class="target">
+  <section class="target stack gap-8">
     <QuantityField
       v-model="wanted"
       label="Wanted"
@@ -111,14 +111,12 @@ const ways = computed(() => {
 
 <style scoped>
 .target {
-  display: grid;
-  gap: 8px;
   max-width: 460px;
 }
 ul {
   display: grid;
   gap: 3px;
-  font-size: 0.92rem;
+  font-size: var(--text-small);
 }
 li span {
   color: var(--slate);

@@ -20,7 +20,7 @@ function press(): void {
 </script>
 
 <template>
-  <div class="timed">
+  <div class="timed stack gap-10 items-start">
     <Button size="large" :type="watch.isRunning.value ? 'primary' : 'default'" @click="press">
       {{
         watch.isRunning.value
@@ -34,10 +34,7 @@ function press(): void {
 
 <style scoped>
 .timed {
-  display: grid;
   grid-template-columns: auto minmax(110px, 1fr);
-  gap: 10px;
-  align-items: start;
 }
 .timed > :deep(.ant-btn) {
   height: 48px;

@@ -78,12 +78,17 @@ const caseWords = computed(() => {
 
 <template>
   <nav aria-label="Steps of the case">
-    <RouterLink v-for="step in steps" :key="step.name" :to="{ name: step.name }" class="step">
+    <RouterLink
+      v-for="step in steps"
+      :key="step.name"
+      :to="{ name: step.name }"
+      class="step stack shrinks"
+    >
       <b>{{ step.label }}</b>
       <span>{{ step.words }}</span>
     </RouterLink>
   </nav>
-  <p class="case">{{ caseWords }}</p>
+  <p class="case text-small text-slate">{{ caseWords }}</p>
 </template>
 
 <style scoped>
@@ -96,12 +101,10 @@ nav {
 .step {
   padding: 6px 12px 7px;
   text-decoration: none;
-  display: grid;
-  min-width: 0;
   border-bottom: 3px solid transparent;
 }
 .step span {
-  font-size: 0.8rem;
+  font-size: var(--text-tiny);
   color: var(--slate);
   white-space: nowrap;
   overflow: hidden;
@@ -112,15 +115,13 @@ nav {
   background: var(--sheet);
 }
 .case {
-  font-size: 0.82rem;
-  color: var(--slate);
   padding: 6px 2px 8px;
 }
 @media (width < 700px) {
   .step {
     padding: 12px 0 9px;
     text-align: center;
-    font-size: 0.84rem;
+    font-size: var(--text-small);
   }
   .step span {
     display: none;

@@ -15,10 +15,10 @@ const toTop = () => window.scrollTo({ top: 0 })
 </script>
 
 <template>
-  <div class="folded no-print">
+  <div class="folded lined items-center gap-12 no-print">
     <b>{{ name }}</b>
     <span v-if="model.now" class="faint-note">{{ model.now.words }}, {{ model.now.figure }}</span>
-    <div ref="thread" class="thread">
+    <div ref="thread" class="thread shrinks">
       <RibbonBand :model="model" :scale="scale" :today="today" :band-height="7" :label="name" />
     </div>
     <Button size="small" @click="toTop">Steps</Button>
@@ -30,9 +30,6 @@ const toTop = () => window.scrollTo({ top: 0 })
   position: fixed;
   inset: 0 0 auto;
   z-index: 5;
-  display: flex;
-  align-items: center;
-  gap: 12px;
   height: 44px;
   padding: 0 20px;
   background: var(--paper);
@@ -44,7 +41,6 @@ const toTop = () => window.scrollTo({ top: 0 })
 .thread {
   flex: 1;
   height: 32px;
-  min-width: 0;
   overflow: hidden;
 }
 @media (width < 700px) {

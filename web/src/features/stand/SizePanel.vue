@@ -56,7 +56,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <form v-if="stand" class="size" @submit.prevent="save">
+  <form v-if="stand" class="size stack gap-32 items-start" @submit.prevent="save">
     <section>
       <h2>Measure {{ stand.name }} again</h2>
       <SizeFields
@@ -78,7 +78,7 @@ async function save(): Promise<void> {
     </section>
     <section>
       <h3>As it stands</h3>
-      <p class="big">{{ sizeWords(toStandSize(stand.size), system) }}</p>
+      <p class="text-huge text-heavy">{{ sizeWords(toStandSize(stand.size), system) }}</p>
       <p v-if="besides" class="faint-note">{{ besides }}</p>
       <OutlineSketch
         v-if="outline.length > 2"
@@ -94,10 +94,7 @@ async function save(): Promise<void> {
 
 <style scoped>
 .size {
-  display: grid;
   grid-template-columns: minmax(0, 1.5fr) minmax(240px, 1fr);
-  gap: 34px;
-  align-items: start;
 }
 section {
   display: grid;
@@ -109,10 +106,6 @@ section > :deep(*) {
 }
 section > :deep(.ant-btn) {
   width: auto;
-}
-.big {
-  font-size: 1.6rem;
-  font-weight: 660;
 }
 @media (width < 900px) {
   .size {

@@ -116,21 +116,21 @@ onBeforeUnmount(() => (palette.local = []))
     :window="time.window"
     :today="time.today"
   />
-  <div class="head">
-    <div class="title">
+  <div class="head lined items-center gap-24 wrapped">
+    <div class="title shrinks">
       <h1>{{ stand?.name ?? '…' }}</h1>
-      <p class="about">
+      <p class="about text-small text-slate">
         {{ about }}
         <RouterLink v-if="stand" :to="{ name: 'size' }">measure</RouterLink>
       </p>
     </div>
-    <p v-if="model?.now" class="now">
+    <p v-if="model?.now" class="now stack text-small text-slate">
       <span class="figure">{{ model.now.figure }}</span>
       <span>{{ model.now.words }}, seen {{ dayWords(model.now.day) }}</span>
     </p>
     <SpanChoice v-if="!isNarrow" />
   </div>
-  <div ref="axis" class="ribbon">
+  <div ref="axis" class="ribbon above-4">
     <TimeAxis :scale="scale" :today="time.today" />
     <RibbonBand
       v-if="model"
@@ -154,33 +154,18 @@ onBeforeUnmount(() => (palette.local = []))
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  align-items: center;
-  gap: 22px;
-  flex-wrap: wrap;
-}
 .title {
   margin-right: auto;
-  min-width: 0;
-}
-.about {
-  font-size: 0.84rem;
-  color: var(--slate);
 }
 .now {
-  display: grid;
-  font-size: 0.82rem;
-  color: var(--slate);
   text-align: right;
 }
 .now .figure {
-  font-size: 1.15rem;
-  font-weight: 640;
+  font-size: var(--text-large);
+  font-weight: 650;
   color: var(--ink);
 }
 .ribbon {
-  margin-top: 4px;
   overflow: hidden;
 }
 .notice {

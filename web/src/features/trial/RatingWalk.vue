@@ -89,13 +89,13 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <section v-if="plot" class="walk" aria-label="Rate the plots">
+  <section v-if="plot" class="walk stack gap-12" aria-label="Rate the plots">
     <header>
       <DayField v-model="draft.ratedOn" label="Rated on" />
       <Checkbox v-model:checked="isBlind">hide the treatment</Checkbox>
     </header>
-    <div class="plot" aria-live="polite">
-      <span class="figure number">{{ plot.number }}</span>
+    <div class="plot lined gap-16 items-center" aria-live="polite">
+      <span class="figure number text-heavy">{{ plot.number }}</span>
       <span>
         row {{ plot.row + 1 }}, {{ plot.column + 1 }} from the left<br />
         <template v-if="!isBlind">{{ name }}</template>
@@ -122,16 +122,12 @@ async function save(): Promise<void> {
         >Save {{ rated }} {{ rated === 1 ? 'rating' : 'ratings' }}</Button
       >
     </div>
-    <p v-if="wrong" class="warn" role="alert">{{ wrong }}</p>
+    <p v-if="wrong" class="warn text-rust text-strong" role="alert">{{ wrong }}</p>
     <ProblemNote :problem="rate.error.value" />
   </section>
 </template>
 
 <style scoped>
-.walk {
-  display: grid;
-  gap: 12px;
-}
 header,
 .row {
   display: flex;
@@ -139,23 +135,13 @@ header,
   gap: 10px 18px;
   align-items: end;
 }
-.plot {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-}
 .number {
   font-size: 3.4rem;
-  font-weight: 680;
   line-height: 1;
 }
 .steps {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(58px, 1fr));
   gap: 6px;
-}
-.warn {
-  color: var(--rust);
-  font-weight: 560;
 }
 </style>

@@ -144,10 +144,10 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <form class="form" @submit.prevent="save">
+  <form class="form stack gap-32 items-start" @submit.prevent="save">
     <div class="fields">
       <TextField v-model="draft.name" label="Name" :message="messageFor('name')" />
-      <div class="pair">
+      <div class="pair stack gap-8 items-start">
         <TextField v-model="draft.first" label="What differs" />
         <TextField
           v-model="draft.firstLevels"
@@ -155,12 +155,12 @@ async function save(): Promise<void> {
           hint="Commas between; always one that is untreated"
         />
       </div>
-      <div class="pair">
+      <div class="pair stack gap-8 items-start">
         <TextField v-model="draft.second" label="Second factor" hint="Empty for none" />
         <TextField v-if="draft.second.trim()" v-model="draft.secondLevels" label="Its treatments" />
       </div>
       <ChipChoice v-model="draft.layout" label="Laid out" :options="layouts" />
-      <div class="trio">
+      <div class="trio stack gap-8">
         <TextField
           v-model="draft.replicates"
           label="Plots of each"
@@ -175,7 +175,7 @@ async function save(): Promise<void> {
         <TextField v-model="draft.width" :label="`Plot width, ${unit.unit}`" inputmode="decimal" />
       </div>
       <ChoiceField v-model="draft.scale" label="Rated on" :options="scales" />
-      <div class="pair">
+      <div class="pair stack gap-8 items-start">
         <TextField
           v-model="draft.difference"
           label="Difference that would matter"
@@ -189,7 +189,7 @@ async function save(): Promise<void> {
           inputmode="decimal"
         />
       </div>
-      <p v-if="power" class="power">
+      <p v-if="power" class="text-body">
         With {{ design.replicates }} of each it is seen
         <b class="figure">{{ percent(power.now) }}</b> of the times it is there.
         <template v-if="power.wanted">
@@ -223,7 +223,7 @@ async function save(): Promise<void> {
         </p>
       </template>
       <ProblemNote :problem="layOut.error.value" />
-      <div class="row">
+      <div class="row lined gap-10">
         <Button @click="draft.seed = Math.random()">Draw again</Button>
         <Button type="primary" html-type="submit" size="large" :loading="layOut.isLoading.value"
           >Create trial</Button
@@ -235,10 +235,7 @@ async function save(): Promise<void> {
 
 <style scoped>
 .form {
-  display: grid;
   grid-template-columns: minmax(300px, 1fr) minmax(0, 1.3fr);
-  gap: 28px;
-  align-items: start;
 }
 .fields,
 .drawn {
@@ -246,27 +243,15 @@ async function save(): Promise<void> {
   gap: 10px;
 }
 .pair {
-  display: grid;
   grid-template-columns: 1fr 1.6fr;
-  gap: 8px;
-  align-items: start;
 }
 .trio {
-  display: grid;
   grid-template-columns: repeat(3, 1fr);
-  gap: 8px;
-}
-.power {
-  font-size: 0.94rem;
 }
 .warn {
   color: var(--rust);
-  font-weight: 560;
-  font-size: 0.92rem;
-}
-.row {
-  display: flex;
-  gap: 10px;
+  font-weight: 600;
+  font-size: var(--text-small);
 }
 @media (width < 860px) {
   .form {

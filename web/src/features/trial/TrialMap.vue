@@ -49,7 +49,12 @@ const placed = computed(() =>
 </script>
 
 <template>
-  <svg :viewBox="view" class="map" role="group" aria-label="Plots as they lie on the ground">
+  <svg
+    :viewBox="view"
+    class="map full-width"
+    role="group"
+    aria-label="Plots as they lie on the ground"
+  >
     <text
       v-for="row in rows"
       :key="row"
@@ -83,7 +88,7 @@ const placed = computed(() =>
         :height="24 + plot.lines.length * 13"
         class="plate"
       />
-      <text :x="plot.x + 8" :y="plot.y + 18" class="number">{{ plot.number }}</text>
+      <text :x="plot.x + 8" :y="plot.y + 18" class="number text-heavy">{{ plot.number }}</text>
       <text
         v-for="(each, index) in plot.lines"
         :key="index"
@@ -99,7 +104,6 @@ const placed = computed(() =>
 
 <style scoped>
 .map {
-  width: 100%;
   max-height: 460px;
 }
 rect {
@@ -121,7 +125,6 @@ text {
   font-size: 12px;
 }
 .number {
-  font-weight: 680;
   font-size: 15px;
 }
 .name {

@@ -91,7 +91,7 @@ const columns: readonly Column<AnovaRow>[] = [
 </script>
 
 <template>
-  <section class="result" aria-label="What the ratings say">
+  <section class="result stack gap-10" aria-label="What the ratings say">
     <p v-if="days.length === 0" class="faint-note">
       Nothing is rated yet. Walk the plots, then the answer stands here.
     </p>
@@ -100,8 +100,10 @@ const columns: readonly Column<AnovaRow>[] = [
       <WorkerNote :failure="failure" @again="again" />
       <p v-if="isRunning && !analysis" role="status">Calculating …</p>
       <template v-if="analysis">
-        <p v-if="analysis.warning" class="warn" role="note">{{ analysis.warning }}</p>
-        <p v-for="words in analysis.words" :key="words" class="words">{{ words }}</p>
+        <p v-if="analysis.warning" class="warn text-rust text-strong" role="note">
+          {{ analysis.warning }}
+        </p>
+        <p v-for="words in analysis.words" :key="words" class="words text-body">{{ words }}</p>
         <p v-if="analysis.missing > 0" class="faint-note">
           {{ analysis.missing }} of {{ plots.length }} plots are not rated; the rest is weighed
           without them.
@@ -122,7 +124,7 @@ const columns: readonly Column<AnovaRow>[] = [
             :rows="[...analysis.table, ...dates]"
             :row-key="(row) => row.name + row.sumOfSquares"
           />
-          <p v-for="each in differences" :key="each.of" class="differences">
+          <p v-for="each in differences" :key="each.of" class="differences text-small">
             {{ each.of }}: two means are apart from {{ each.alone }} on where just these two are
             asked about (least significant difference), from {{ each.among }} on among all (Tukey).
           </p>
@@ -144,22 +146,12 @@ const columns: readonly Column<AnovaRow>[] = [
 
 <style scoped>
 .result {
-  display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 10px;
-}
-.differences {
-  font-size: 0.88rem;
 }
 .words {
-  font-size: 1.04rem;
   max-width: 72ch;
 }
-.warn {
-  color: var(--rust);
-  font-weight: 560;
-}
 h3 {
-  font-size: 0.94rem;
+  font-size: var(--text-body);
 }
 </style>

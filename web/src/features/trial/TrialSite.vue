@@ -23,7 +23,7 @@ const edge = computed(() => props.ground.map(([x, y]) => `${x},${-y}`).join(' ')
 </script>
 
 <template>
-  <figure class="site">
+  <figure class="site stack gap-4 text-small text-slate">
     <svg :viewBox="frame.view" role="img" aria-label="The trial on the stand, to scale">
       <polygon :points="edge" class="ground" :stroke-width="frame.stroke * 1.6" />
       <rect
@@ -49,10 +49,6 @@ const edge = computed(() => props.ground.map(([x, y]) => `${x},${-y}`).join(' ')
 <style scoped>
 .site {
   margin: 0;
-  display: grid;
-  gap: 4px;
-  font-size: 0.82rem;
-  color: var(--slate);
 }
 svg {
   width: 100%;
@@ -68,6 +64,6 @@ rect {
 }
 .warn {
   color: var(--rust);
-  font-weight: 560;
+  font-weight: 600;
 }
 </style>

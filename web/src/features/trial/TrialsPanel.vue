@@ -67,7 +67,7 @@ function done(id: string): void {
       <Button @click="isPlanning = true">Plan another</Button>
     </header>
     <template v-if="isPlanning || (query.data.value && !trial)">
-      <div class="intro">
+      <div class="intro stack gap-6 hug">
         <h2>Plan a trial</h2>
         <p>
           One strip that greens proves little: another spot, another week, more nitrogen. Lay out
@@ -78,7 +78,7 @@ function done(id: string): void {
       </div>
       <TrialForm @done="done" />
     </template>
-    <div v-else-if="trial" class="two">
+    <div v-else-if="trial" class="two stack gap-32 items-start">
       <div class="left">
         <TrialMap
           :plots="plots"
@@ -120,15 +120,9 @@ header p {
 }
 .intro {
   max-width: 68ch;
-  display: grid;
-  gap: 6px;
-  justify-items: start;
 }
 .two {
-  display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 32px;
-  align-items: start;
 }
 .two > * {
   min-width: 0;

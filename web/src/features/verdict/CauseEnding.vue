@@ -10,16 +10,16 @@ const ending = computed(() => props.cause.ending)
 </script>
 
 <template>
-  <section class="sheet ending" :aria-label="`What to do: ${cause.name}`">
+  <section class="sheet ending stack gap-8 text-small" :aria-label="`What to do: ${cause.name}`">
     <h3>What to do: {{ cause.name }}</h3>
-    <p class="first">{{ said(ending.first) }}</p>
+    <p class="first text-strong text-body">{{ said(ending.first) }}</p>
     <ul>
       <li v-for="step in ending.then" :key="step">{{ said(step) }}</li>
     </ul>
     <dl>
       <template v-if="ending.doNotBuy">
         <dt>Do not buy</dt>
-        <dd class="no">{{ said(ending.doNotBuy) }}</dd>
+        <dd class="no text-rust text-strong">{{ said(ending.doNotBuy) }}</dd>
       </template>
       <template v-if="ending.call">
         <dt>Call</dt>
@@ -34,20 +34,13 @@ const ending = computed(() => props.cause.ending)
       <dt>Look again</dt>
       <dd>{{ said(ending.lookAgain) }}</dd>
     </dl>
-    <p class="source">{{ sourceWords(ending) }}</p>
+    <p class="text-tiny text-slate">{{ sourceWords(ending) }}</p>
   </section>
 </template>
 
 <style scoped>
 .ending {
   padding: 12px 16px;
-  display: grid;
-  gap: 7px;
-  font-size: 0.9rem;
-}
-.first {
-  font-weight: 580;
-  font-size: 0.98rem;
 }
 ul {
   list-style: disc;
@@ -61,16 +54,8 @@ dl {
 dt {
   color: var(--slate);
   font-weight: 600;
-  font-size: 0.82rem;
+  font-size: var(--text-small);
   padding-top: 1px;
-}
-.no {
-  color: var(--rust);
-  font-weight: 600;
-}
-.source {
-  font-size: 0.78rem;
-  color: var(--slate);
 }
 @media (width < 700px) {
   dl {

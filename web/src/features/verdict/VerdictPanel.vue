@@ -76,12 +76,16 @@ const seenWords = computed(() => {
 </script>
 
 <template>
-  <div v-if="stand && verdict && hasFindings && leading && settling" class="verdict">
-    <section class="main">
-      <h2 class="cause">
-        {{ leading.name }} <span class="lead-share">{{ percent(leading.probability) }}</span>
+  <div
+    v-if="stand && verdict && hasFindings && leading && settling"
+    class="verdict stack items-start"
+  >
+    <section class="main stack gap-10">
+      <h2 class="cause text-huge">
+        {{ leading.name }}
+        <span class="lead-share text-slate one-line">{{ percent(leading.probability) }}</span>
       </h2>
-      <p v-for="cause in leading.causes" :key="cause.id" class="mechanism">
+      <p v-for="cause in leading.causes" :key="cause.id" class="text-body text-slate">
         {{ cause.mechanism }}
       </p>
       <p v-if="pairsWords" class="faint-note">{{ pairsWords }}</p>
@@ -93,7 +97,7 @@ const seenWords = computed(() => {
       <CauseEnding v-for="cause in leading.causes" :key="cause.id" :cause="cause" />
     </section>
     <aside>
-      <div class="seen-plant">
+      <div class="seen-plant stack gap-16 items-center">
         <PlantFigure
           :context="stand.context"
           :plant-id="stand.plantId"
@@ -163,43 +167,29 @@ const seenWords = computed(() => {
 
 <style scoped>
 .verdict {
-  display: grid;
   grid-template-columns: minmax(0, 1fr) 372px;
   gap: 40px;
-  align-items: start;
 }
 .main {
-  display: grid;
-  gap: 10px;
   max-width: 720px;
 }
 .cause {
-  font-size: 1.7rem;
   letter-spacing: -0.018em;
   line-height: 1.15;
 }
-.mechanism {
-  font-size: 1.05rem;
-  color: var(--slate);
-}
 .lead-share {
   font-weight: 500;
-  color: var(--slate);
-  white-space: nowrap;
 }
 aside {
   display: grid;
   gap: 16px;
 }
 .seen-plant {
-  display: grid;
   grid-template-columns: 128px 1fr;
-  gap: 14px;
-  align-items: center;
 }
 .seen,
 .how {
-  font-size: 0.86rem;
+  font-size: var(--text-small);
   color: var(--slate);
 }
 @media (width < 900px) {

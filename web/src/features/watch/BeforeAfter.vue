@@ -61,7 +61,7 @@ const compared = computed(() => {
 <template>
   <section
     v-if="dated.length >= 2 && before && after"
-    class="compare"
+    class="compare stack gap-6"
     aria-label="Before and after"
   >
     <div class="pictures">
@@ -74,8 +74,8 @@ const compared = computed(() => {
         :style="{ clipPath: `inset(0 0 0 ${share}%)` }"
       />
       <i class="edge" :style="{ left: `${share}%` }" />
-      <b class="day left">{{ words(before) }}</b>
-      <b class="day right">{{ words(after) }}</b>
+      <b class="day text-small left">{{ words(before) }}</b>
+      <b class="day text-small right">{{ words(after) }}</b>
     </div>
     <SlideField
       v-model="share"
@@ -85,7 +85,7 @@ const compared = computed(() => {
       :step="1"
       :words="`${share} %`"
     />
-    <div class="choices">
+    <div class="stack halves gap-8">
       <ChoiceField v-model="chosen.before" label="Before" :options="options" />
       <ChoiceField v-model="chosen.after" label="After" :options="options" />
     </div>
@@ -94,10 +94,6 @@ const compared = computed(() => {
 </template>
 
 <style scoped>
-.compare {
-  display: grid;
-  gap: 6px;
-}
 .pictures {
   position: relative;
   overflow: hidden;
@@ -130,7 +126,6 @@ const compared = computed(() => {
   padding: 2px 8px;
   background: var(--sheet);
   border-radius: 3px;
-  font-size: 0.82rem;
 }
 .left {
   left: 8px;
@@ -138,13 +133,8 @@ const compared = computed(() => {
 .right {
   right: 8px;
 }
-.choices {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-}
 .refused {
   color: var(--rust);
-  font-weight: 560;
+  font-weight: 600;
 }
 </style>

@@ -37,7 +37,7 @@ async function save(): Promise<void> {
   <FoldBox words="Close the case">
     <form @submit.prevent="save">
       <ChipChoice v-model="draft.outcome" label="How did it end?" :options="outcomes" />
-      <p v-if="wrong" class="message" role="alert">{{ wrong }}</p>
+      <p v-if="wrong" class="message text-rust text-small" role="alert">{{ wrong }}</p>
       <TextField
         v-model="draft.note"
         label="What would you want to know next year?"
@@ -55,9 +55,5 @@ form {
   display: grid;
   gap: 9px;
   padding-top: 9px;
-}
-.message {
-  color: var(--rust);
-  font-size: 0.84rem;
 }
 </style>

@@ -85,10 +85,10 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <form class="sheet colour" @submit.prevent="save">
+  <form class="sheet colour stack gap-10" @submit.prevent="save">
     <h2>Colour now</h2>
     <ChoiceField v-model="draft.kind" label="Scale" :options="scaleOptions" />
-    <div class="row">
+    <div class="row stack gap-8">
       <TextField
         v-model="draft.value"
         :label="`Value, ${scale.min} to ${scale.max}`"
@@ -97,7 +97,7 @@ async function save(): Promise<void> {
       />
       <DayField v-model="draft.takenOn" label="on" :message="messageFor('takenOn')" />
     </div>
-    <div v-if="draft.kind === 'chlorophyll'" class="meter">
+    <div v-if="draft.kind === 'chlorophyll'" class="meter lined wrapped items-center text-small">
       <Button :loading="meter.isReading.value" @click="clip">Clip a leaf</Button>
       <span v-if="meter.leaves.value.length > 0">
         {{ meter.leaves.value.length }} leaves:
@@ -112,7 +112,7 @@ async function save(): Promise<void> {
       >
     </div>
     <ChipChoice v-model="draft.place" label="Looked at" :options="places" />
-    <p v-if="preview !== undefined" class="preview">
+    <p v-if="preview !== undefined" class="preview lined gap-8 items-center text-small">
       <i :style="{ background: leafColour(preview) }" /> {{ greennessWords(preview) }}
     </p>
     <ProblemNote :problem="store.error.value" />
@@ -125,26 +125,12 @@ async function save(): Promise<void> {
 <style scoped>
 .colour {
   padding: 14px;
-  display: grid;
-  gap: 10px;
 }
 .row {
-  display: grid;
   grid-template-columns: 1fr 1.35fr;
-  gap: 8px;
 }
 .meter {
-  display: flex;
-  flex-wrap: wrap;
   gap: 4px 10px;
-  align-items: center;
-  font-size: 0.86rem;
-}
-.preview {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  font-size: 0.9rem;
 }
 .preview i {
   width: 42px;

@@ -34,7 +34,7 @@ const measureOf = (id: string) => measures.get(id)
 
 <template>
   <section
-    class="batch"
+    class="batch stack gap-10"
     aria-label="Photos"
     @dragover.prevent
     @drop.prevent="store.take($event.dataTransfer?.files)"
@@ -50,12 +50,12 @@ const measureOf = (id: string) => measures.get(id)
       />
       <Button @click="printColourCard(system)">Print the colour card</Button>
     </header>
-    <div v-if="progress" class="progress" role="status">
+    <div v-if="progress" class="progress lined gap-10 items-center" role="status">
       <ProgressBar :share="progress.done / progress.total" label="Photos measured" />
       {{ progress.done }} of {{ progress.total }} measured
       <Button size="small" @click="store.stop()">Stop</Button>
     </div>
-    <ul v-if="refusals.length > 0" class="refusals" role="alert">
+    <ul v-if="refusals.length > 0" class="refusals text-rust text-small text-strong" role="alert">
       <li v-for="words in refusals" :key="words">{{ words }}</li>
     </ul>
     <ProblemNote :problem="problem" />
@@ -63,7 +63,7 @@ const measureOf = (id: string) => measures.get(id)
       Lay the printed colour card beside the leaves, in the same light, and take the picture from
       where you will stand next time. Drop pictures here; they are kept before they are measured.
     </p>
-    <ul v-else class="strip">
+    <ul v-else class="strip lined wrapped gap-10">
       <li v-for="photo in photos" :key="photo.id">
         <Button
           class="photo"
@@ -100,10 +100,6 @@ const measureOf = (id: string) => measures.get(id)
 </template>
 
 <style scoped>
-.batch {
-  display: grid;
-  gap: 10px;
-}
 header {
   display: flex;
   flex-wrap: wrap;
@@ -114,21 +110,6 @@ header h2 {
   margin-right: auto;
   align-self: center;
 }
-.progress {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-}
-.refusals {
-  color: var(--rust);
-  font-size: 0.88rem;
-  font-weight: 560;
-}
-.strip {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-}
 .photo {
   display: grid;
   width: 130px;
@@ -136,7 +117,7 @@ header h2 {
   padding: 5px;
   text-align: start;
   white-space: normal;
-  font-size: 0.78rem;
+  font-size: var(--text-tiny);
 }
 .photo[aria-expanded='true'] {
   border-color: var(--ink);
@@ -148,11 +129,11 @@ header h2 {
   border-radius: 3px;
 }
 .strip b {
-  font-size: 0.98rem;
+  font-size: var(--text-body);
   color: var(--ink);
 }
 .strip .refused {
   color: var(--rust);
-  font-size: 0.84rem;
+  font-size: var(--text-small);
 }
 </style>

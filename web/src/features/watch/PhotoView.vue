@@ -93,7 +93,7 @@ const number = (value: number) => formatDecimals(value, 2)
 </script>
 
 <template>
-  <section class="sheet view" :aria-label="`Photo ${photo.fileName}`">
+  <section class="sheet view stack gap-16" :aria-label="`Photo ${photo.fileName}`">
     <div
       ref="picture"
       v-drag="{ start: dab, move: dab }"
@@ -116,7 +116,7 @@ const number = (value: number) => formatDecimals(value, 2)
         }"
       />
     </div>
-    <div class="facts">
+    <div class="stack gap-10 from-top shrinks">
       <dl v-if="kept">
         <div>
           <dt>Dark green colour index</dt>
@@ -133,10 +133,14 @@ const number = (value: number) => formatDecimals(value, 2)
           <dd class="figure">{{ number(kept.veinContrast) }}</dd>
         </div>
       </dl>
-      <p v-for="remark in remarks" :key="remark.id" class="remark" role="note">
+      <p v-for="remark in remarks" :key="remark.id" class="remark text-small" role="note">
         {{ remark.words }}
       </p>
-      <ol v-if="kept" class="severities" aria-label="Share of the plant by severity">
+      <ol
+        v-if="kept"
+        class="severities lined wrapped text-small"
+        aria-label="Share of the plant by severity"
+      >
         <li v-for="(share, severity) in shares" :key="severity">
           <i :style="{ background: severityColours[severity] }" />
           <b>{{ severity }}</b> {{ percent(share) }}
@@ -176,9 +180,7 @@ const number = (value: number) => formatDecimals(value, 2)
 
 <style scoped>
 .view {
-  display: grid;
   grid-template-columns: minmax(0, 1.5fr) minmax(260px, 1fr);
-  gap: 18px;
   padding: 12px;
 }
 .picture {
@@ -208,28 +210,22 @@ const number = (value: number) => formatDecimals(value, 2)
 .dab.not-plant {
   background: color-mix(in srgb, var(--rust) 60%, transparent);
 }
-.facts {
-  display: grid;
-  gap: 10px;
-  align-content: start;
-  min-width: 0;
-}
 dl {
   display: flex;
   flex-wrap: wrap;
   gap: 4px 20px;
 }
 dt {
-  font-size: 0.78rem;
+  font-size: var(--text-tiny);
   color: var(--slate);
 }
 dd {
   margin: 0;
-  font-size: 1.25rem;
-  font-weight: 640;
+  font-size: var(--text-large);
+  font-weight: 650;
 }
 dd small {
-  font-size: 0.78rem;
+  font-size: var(--text-tiny);
   font-weight: 400;
   color: var(--slate);
 }
@@ -237,15 +233,11 @@ dd small {
   padding: 7px 10px;
   background: var(--rust-wash);
   border-left: 3px solid var(--rust);
-  font-size: 0.88rem;
 }
 .severities {
   list-style: none;
   padding: 0;
-  display: flex;
-  flex-wrap: wrap;
   gap: 4px 12px;
-  font-size: 0.82rem;
 }
 .severities i {
   display: inline-block;

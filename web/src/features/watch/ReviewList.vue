@@ -7,16 +7,16 @@ const signs = { yes: 'yes', no: 'no', 'not known': '?' } as const
 </script>
 
 <template>
-  <section class="review" aria-label="Why did nothing come of it?">
+  <section class="review stack gap-8" aria-label="Why did nothing come of it?">
     <h2>Why did nothing come of it?</h2>
-    <p class="conclusion">{{ review.conclusion }}</p>
+    <p class="conclusion text-body">{{ review.conclusion }}</p>
     <ol>
       <li v-for="step in review.steps" :key="step.id" :class="step.answer.replace(' ', '-')">
         <b class="answer">{{ signs[step.answer] }}</b>
         <div>
           <strong>{{ step.question }}</strong>
           <p>{{ step.because }}</p>
-          <p v-if="step.then && step.answer !== 'no'" class="then">{{ step.then }}</p>
+          <p v-if="step.then && step.answer !== 'no'" class="text-rust">{{ step.then }}</p>
         </div>
       </li>
     </ol>
@@ -24,12 +24,7 @@ const signs = { yes: 'yes', no: 'no', 'not known': '?' } as const
 </template>
 
 <style scoped>
-.review {
-  display: grid;
-  gap: 8px;
-}
 .conclusion {
-  font-size: 1.02rem;
   max-width: 70ch;
 }
 ol {
@@ -44,7 +39,7 @@ li {
   gap: 10px;
   padding: 8px 0;
   border-bottom: 1px solid var(--line);
-  font-size: 0.92rem;
+  font-size: var(--text-small);
 }
 .answer {
   align-self: start;
@@ -63,8 +58,5 @@ li {
 }
 .no {
   color: var(--slate);
-}
-.then {
-  color: var(--rust);
 }
 </style>

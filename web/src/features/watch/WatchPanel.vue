@@ -53,18 +53,22 @@ async function print(): Promise<void> {
 </script>
 
 <template>
-  <div class="watch">
-    <section class="chart-side">
+  <div class="watch stack gap-32 items-start">
+    <section class="chart-side stack gap-10">
       <div v-if="cases.length > 1" class="which">
         <ChoiceField v-model="chosen" label="Case" :options="cases" />
       </div>
       <template v-if="judged">
-        <p class="word">{{ judged.judgement.word }}</p>
-        <p class="sentence">
+        <p class="word text-huge text-heavy">{{ judged.judgement.word }}</p>
+        <p class="sentence text-body">
           {{ judged.judgement.sentence }}
           {{ isOpen ? `Next look or step due ${dayWords(judged.judgement.nextDue)}.` : '' }}
         </p>
-        <ul v-if="chances.length > 0" class="chances" aria-label="Chance of each outcome, so far">
+        <ul
+          v-if="chances.length > 0"
+          class="chances lined wrapped text-small text-slate"
+          aria-label="Chance of each outcome, so far"
+        >
           <li v-for="each in chances" :key="each.outcome">
             <b class="figure">{{ percent(each.chance) }}</b> {{ each.outcome }}
             <i :style="{ width: `${each.chance * 100}%` }" />
@@ -106,7 +110,7 @@ async function print(): Promise<void> {
           <RouterLink v-if="isOpen" :to="{ name: 'remedy' }">Plan the next</RouterLink>
         </p>
         <ReviewList v-if="review" :review="review" />
-        <div v-if="isOpen && outcome.value.value" class="tell">
+        <div v-if="isOpen && outcome.value.value" class="tell lined wrapped gap-10 items-center">
           <Button :loading="outcome.isTelling.value" @click="outcome.tell()">
             {{ outcome.words.value }}
           </Button>
@@ -128,7 +132,7 @@ async function print(): Promise<void> {
     <aside>
       <BeforeAfter :photos="photos" :applied-on="judged?.entry.happenedOn" />
       <ColourForm />
-      <p class="links">
+      <p class="links lined wrapped items-center">
         <RouterLink :to="{ name: 'trials', params: { standId: stand?.id } }">Trials</RouterLink>
         <RouterLink :to="{ name: 'zones', params: { standId: stand?.id } }">Zones</RouterLink>
         <Button size="small" :loading="isPrinting" @click="print">Season report, PDF</Button>
@@ -140,35 +144,23 @@ async function print(): Promise<void> {
 
 <style scoped>
 .watch {
-  display: grid;
   grid-template-columns: minmax(0, 1fr) 320px;
-  gap: 36px;
-  align-items: start;
 }
 .chart-side {
-  display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 10px;
 }
 .which {
   max-width: 300px;
 }
 .word {
-  font-size: 1.9rem;
-  font-weight: 660;
   letter-spacing: -0.02em;
   line-height: 1.15;
 }
 .sentence {
-  font-size: 1.02rem;
   max-width: 68ch;
 }
 .chances {
-  display: flex;
-  flex-wrap: wrap;
   gap: 4px 22px;
-  font-size: 0.88rem;
-  color: var(--slate);
 }
 .chances li {
   min-width: 108px;
@@ -189,23 +181,14 @@ async function print(): Promise<void> {
 .nitrogen,
 .fades {
   max-width: 72ch;
-  font-size: 0.94rem;
-}
-.tell {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: center;
+  font-size: var(--text-body);
 }
 aside {
   display: grid;
   gap: 18px;
 }
 .links {
-  display: flex;
-  flex-wrap: wrap;
   gap: 6px 16px;
-  align-items: center;
 }
 @media (width < 900px) {
   .watch {

@@ -33,7 +33,7 @@ const total = computed(() =>
 <template>
   <section class="choice">
     <h2>What pays where</h2>
-    <div class="what">
+    <div class="what gap-8">
       <TextField
         v-model="choice.pricePerT"
         :label="`Crop, money ${units.crop}`"
@@ -57,7 +57,7 @@ const total = computed(() =>
         <TextField v-model="chelate.pricePerKg" :label="units.price" inputmode="decimal" />
       </FieldGroup>
     </div>
-    <p v-if="wrong" class="warn" role="alert">{{ wrong }}</p>
+    <p v-if="wrong" class="warn text-rust text-strong" role="alert">{{ wrong }}</p>
     <ZoneTable v-if="choices.size > 0" :zones="zones" :choices="choices" />
     <p v-if="choices.size > 0" class="faint-note">
       Over all zones {{ money(total, currency) }} are left after seed and chelate. A score costs
@@ -76,16 +76,9 @@ const total = computed(() =>
   display: grid;
   gap: 10px;
 }
-.what {
-  gap: 8px;
-}
 fieldset {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 8px;
-}
-.warn {
-  color: var(--rust);
-  font-weight: 560;
 }
 </style>

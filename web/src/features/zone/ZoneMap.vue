@@ -37,7 +37,12 @@ const scoreWords = (score: number | null) => (score === null ? undefined : forma
 </script>
 
 <template>
-  <svg :viewBox="frame.view" class="map" role="group" aria-label="Zones as they lie on the ground">
+  <svg
+    :viewBox="frame.view"
+    class="map full-width"
+    role="group"
+    aria-label="Zones as they lie on the ground"
+  >
     <polygon
       v-if="ground && ground.length > 2"
       :points="points(ground)"
@@ -73,7 +78,6 @@ const scoreWords = (score: number | null) => (score === null ? undefined : forma
 
 <style scoped>
 .map {
-  width: 100%;
   max-height: 400px;
   background: var(--sheet);
   border: 1px solid var(--line);

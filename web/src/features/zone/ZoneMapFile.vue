@@ -53,7 +53,7 @@ function saveMap(): void {
       The map knows where it lies: {{ formatDecimals(known.latitude, 5) }},
       {{ formatDecimals(known.longitude, 5) }}.
     </p>
-    <div v-else class="pair">
+    <div v-else class="lined wrapped gap-10 items-end">
       <TextField
         v-model="typed.latitude"
         label="Latitude of the lower left corner"
@@ -61,7 +61,7 @@ function saveMap(): void {
       />
       <TextField v-model="typed.longitude" label="Longitude" inputmode="decimal" />
     </div>
-    <p v-if="refused" class="warn" role="alert">{{ refused }}</p>
+    <p v-if="refused" class="warn text-rust text-strong" role="alert">{{ refused }}</p>
     <Button @click="saveMap">Save GeoJSON</Button>
     <p class="faint-note">
       Rates are those of the best choice. The label and local rules come first.
@@ -70,18 +70,8 @@ function saveMap(): void {
 </template>
 
 <style scoped>
-.warn {
-  color: var(--rust);
-  font-weight: 560;
-}
 .out {
   display: grid;
   gap: 10px;
-}
-.pair {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: end;
 }
 </style>

@@ -95,7 +95,7 @@ const leave = ({ target }: Event) => (target as HTMLInputElement).blur()
 </script>
 
 <template>
-  <div class="zones">
+  <div class="zones stack gap-32 items-start">
     <section class="place">
       <ProblemNote :problem="query.error.value ?? keep.error.value ?? change.error.value" />
       <ZoneMap
@@ -109,7 +109,7 @@ const leave = ({ target }: Event) => (target as HTMLInputElement).blur()
         Draw the parts that come pale, or take them from a map (GeoJSON), and give each a score: 1
         green, 5 dying.
       </p>
-      <ul class="list">
+      <ul class="list stack gap-4">
         <li v-for="zone in zones" :key="zone.id" :class="{ on: current === zone.id }">
           <b>{{ zone.name }}</b> <span>{{ area(zone) }}</span>
           <Input
@@ -126,8 +126,8 @@ const leave = ({ target }: Event) => (target as HTMLInputElement).blur()
           >
         </li>
       </ul>
-      <p v-if="refused" class="warn" role="alert">{{ refused }}</p>
-      <div class="row">
+      <p v-if="refused" class="warn text-rust text-strong" role="alert">{{ refused }}</p>
+      <div class="row lined wrapped gap-10 items-end">
         <Button @click="isDrawing = !isDrawing">{{
           isDrawing ? 'Leave the drawing' : 'Draw a zone'
         }}</Button>
@@ -156,19 +156,12 @@ const leave = ({ target }: Event) => (target as HTMLInputElement).blur()
 
 <style scoped>
 .zones {
-  display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr);
-  gap: 32px;
-  align-items: start;
 }
 .place,
 .drawing {
   display: grid;
   gap: 10px;
-}
-.list {
-  display: grid;
-  gap: 4px;
 }
 .list li {
   display: flex;
@@ -183,21 +176,8 @@ const leave = ({ target }: Event) => (target as HTMLInputElement).blur()
 }
 .list span {
   color: var(--slate);
-  font-size: 0.86rem;
+  font-size: var(--text-small);
   margin-right: auto;
-}
-.list input {
-  width: 66px;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: end;
-}
-.warn {
-  color: var(--rust);
-  font-weight: 560;
 }
 @media (width < 900px) {
   .zones {

@@ -34,7 +34,7 @@ h2 {
 ul {
   display: grid;
   gap: 4px;
-  font-size: 0.84rem;
+  font-size: var(--text-small);
   padding-left: 15px;
   list-style: disc;
   margin-top: 3px;

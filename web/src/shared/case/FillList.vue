@@ -7,7 +7,7 @@ defineProps<{ plan: FillPlan; system: UnitSystem }>()
 </script>
 
 <template>
-  <ul class="fills">
+  <ul class="stack gap-4">
     <li v-if="plan.fullFills > 0">
       <b>{{ plan.fullFills }} ×</b> full tank of
       {{ amountWords('volume', plan.full.waterL, system) }} with
@@ -20,10 +20,3 @@ defineProps<{ plan: FillPlan; system: UnitSystem }>()
     </li>
   </ul>
 </template>
-
-<style scoped>
-.fills {
-  display: grid;
-  gap: 3px;
-}
-</style>

@@ -58,7 +58,7 @@ async function savePng(): Promise<void> {
 </script>
 
 <template>
-  <figure ref="box" class="chart">
+  <figure ref="box" class="chart shrinks">
     <div
       class="plot"
       :tabindex="readable.length > 0 ? 0 : undefined"
@@ -75,8 +75,8 @@ async function savePng(): Promise<void> {
         aria-hidden="true"
       />
     </div>
-    <p class="read" aria-live="polite">{{ read?.words }}</p>
-    <p v-if="!isBare" class="files no-print">
+    <p class="read text-small" aria-live="polite">{{ read?.words }}</p>
+    <p v-if="!isBare" class="files lined gap-6 no-print">
       <Button type="link" size="small" :aria-label="`${name} as a drawing, SVG`" @click="saveSvg"
         >drawing</Button
       >
@@ -92,7 +92,6 @@ async function savePng(): Promise<void> {
 .chart {
   position: relative;
   margin: 0;
-  min-width: 0;
   overflow: hidden;
 }
 .plot {
@@ -117,7 +116,6 @@ svg {
   padding: 1px 7px;
   background: var(--ink);
   color: var(--paper);
-  font-size: 0.82rem;
   border-radius: var(--radius);
   translate: -50%;
 }
@@ -129,13 +127,11 @@ svg {
   position: absolute;
   top: -3px;
   right: 0;
-  display: flex;
-  gap: 6px;
 }
 .files :deep(button) {
   height: 18px;
   padding: 0 2px;
-  font-size: 0.7rem;
+  font-size: var(--text-tiny);
   line-height: 1;
   opacity: 0.75;
 }

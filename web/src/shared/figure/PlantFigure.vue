@@ -64,7 +64,7 @@ const rootsY = computed(() => figure.value.groundY + 8)
     ref="svg"
     v-drag="brush"
     :viewBox="`0 ${figure.top} ${figure.width} ${figure.height - figure.top}`"
-    class="figure"
+    class="figure full-width"
     role="group"
     :aria-label="`Drawn ${findPlant(plantId).name.toLowerCase()}`"
   >
@@ -103,7 +103,6 @@ const rootsY = computed(() => figure.value.groundY + 8)
 <style scoped>
 .figure {
   display: block;
-  width: 100%;
   touch-action: manipulation;
 }
 .paintable,

@@ -112,12 +112,12 @@ const said = ([east, north]: GridPoint) => {
 </script>
 
 <template>
-  <div class="drawing">
+  <div class="drawing stack gap-8">
     <ChoiceField v-model="step" label="Grid" :options="stepOptions" />
     <svg
       v-drag="drag"
       :viewBox="`${-margin} ${-margin} ${width + 2 * margin} ${height + 2 * margin}`"
-      class="grid"
+      class="grid full-width"
       aria-label="Grid: tap to set corners, drag to move them"
       role="group"
     >
@@ -156,7 +156,7 @@ const said = ([east, north]: GridPoint) => {
         <circle :cx="corner.x" :cy="corner.y" r="6" class="dot" />
       </g>
     </svg>
-    <div class="acts">
+    <div class="lined wrapped gap-8">
       <Button size="small" @click="addCorner">Add a corner</Button>
       <Button size="small" :disabled="outline.length === 0" @click="outline = outline.slice(0, -1)">
         Undo the last corner
@@ -170,12 +170,9 @@ const said = ([east, north]: GridPoint) => {
 
 <style scoped>
 .drawing {
-  display: grid;
-  gap: 8px;
   max-width: 600px;
 }
 .grid {
-  width: 100%;
   background: var(--sheet);
   border: 1px solid var(--line);
   border-radius: var(--radius);
@@ -211,10 +208,5 @@ const said = ([east, north]: GridPoint) => {
 .corner:focus-visible .dot {
   stroke: var(--ink);
   stroke-width: 3;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
 }
 </style>

@@ -23,7 +23,7 @@ const remove = (index: number) => (parts.value = parts.value.filter((_, each) =>
 </script>
 
 <template>
-  <div class="parts">
+  <div class="parts stack gap-10 hug">
     <FieldGroup
       v-for="(part, index) in parts"
       :key="index"
@@ -49,11 +49,6 @@ const remove = (index: number) => (parts.value = parts.value.filter((_, each) =>
 </template>
 
 <style scoped>
-.parts {
-  display: grid;
-  gap: 10px;
-  justify-items: start;
-}
 .part {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));

@@ -29,7 +29,7 @@ const clip = `ground-${crypto.randomUUID()}`
 </script>
 
 <template>
-  <svg :viewBox="frame.view" role="img" :aria-label="label" class="ground">
+  <svg :viewBox="frame.view" role="img" :aria-label="label" class="ground full-width">
     <clipPath :id="clip"><polygon :points="points" /></clipPath>
     <polygon :points="points" class="edge" :stroke-width="frame.stroke" />
     <g :clip-path="`url(#${clip})`">
@@ -57,7 +57,6 @@ const clip = `ground-${crypto.randomUUID()}`
 
 <style scoped>
 .ground {
-  width: 100%;
   max-height: 220px;
 }
 .edge {

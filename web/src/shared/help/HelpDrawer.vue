@@ -68,7 +68,7 @@ async function showAround(): Promise<void> {
       </TabPane>
       <TabPane key="words" tab="Words">
         <TextField v-model="wanted" label="Find a word" />
-        <dl class="words">
+        <dl class="words above-12">
           <template v-for="name in found" :key="name">
             <dt>{{ name }}</dt>
             <dd>{{ terms[name] }}</dd>
@@ -84,11 +84,8 @@ async function showAround(): Promise<void> {
 .steps {
   margin: 16px 0;
 }
-.words {
-  margin-top: 12px;
-}
 dt {
-  font-weight: 620;
+  font-weight: 600;
 }
 dd {
   margin-bottom: 9px;

@@ -39,7 +39,7 @@ dl {
   display: grid;
   grid-template-columns: auto 1fr;
   gap: 2px 12px;
-  font-size: 0.84rem;
+  font-size: var(--text-small);
   padding: 8px 10px;
   margin-top: 6px;
   background: var(--sunken);

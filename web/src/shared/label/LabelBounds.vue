@@ -106,7 +106,7 @@ const columns: readonly Column<Carried>[] = [
 </script>
 
 <template>
-  <div class="label-bounds" aria-live="polite">
+  <div class="stack gap-8" aria-live="polite">
     <p v-if="!label" class="faint-note">
       Once iron and the other figures can be read, what the iron can be made of stands here.
     </p>
@@ -114,7 +114,7 @@ const columns: readonly Column<Carried>[] = [
       <b>This label cannot be.</b> {{ bounds.words }}
     </p>
     <template v-else-if="bounds?.possible">
-      <p v-for="sentence in sentences" :key="sentence" class="lead">{{ sentence }}</p>
+      <p v-for="sentence in sentences" :key="sentence" class="text-strong">{{ sentence }}</p>
       <DataTable
         label="Iron that each source can be carrying"
         :columns="columns"
@@ -151,7 +151,7 @@ const columns: readonly Column<Carried>[] = [
         :options="sulfurOptions"
       />
       <h3>At pH {{ formatDecimals(pH.pH, 1) }} this much of its iron works</h3>
-      <ol class="routes">
+      <ol class="routes stack gap-4 text-body">
         <li v-for="each in working" :key="each.route">
           <b>{{ each.words }}: {{ each.share ? shareWords(each.share) : '' }}</b>
           <span v-if="each.schools">
@@ -164,13 +164,6 @@ const columns: readonly Column<Carried>[] = [
 </template>
 
 <style scoped>
-.label-bounds {
-  display: grid;
-  gap: 9px;
-}
-.lead {
-  font-weight: 600;
-}
 .bar {
   display: block;
   position: relative;
@@ -187,16 +180,13 @@ const columns: readonly Column<Carried>[] = [
 }
 .routes {
   padding-left: 20px;
-  display: grid;
-  gap: 3px;
-  font-size: 0.95rem;
 }
 .routes span {
   display: block;
-  font-size: 0.84rem;
+  font-size: var(--text-small);
   color: var(--slate);
 }
 h3 {
-  font-size: 0.95rem;
+  font-size: var(--text-body);
 }
 </style>

@@ -43,8 +43,8 @@ const unknown = computed(() => checkLabel(draft.value).label?.unknownNames ?? []
 </script>
 
 <template>
-  <div class="label-fields">
-    <div class="paste">
+  <div class="stack gap-10">
+    <div class="paste stack gap-4">
       <label :for="`${id}-paste`">Type or paste what the label says</label>
       <Textarea
         :id="`${id}-paste`"
@@ -60,7 +60,7 @@ const unknown = computed(() => checkLabel(draft.value).label?.unknownNames ?? []
         Not read: {{ unread.join('; ') }}. Enter it in its field if it matters.
       </p>
     </div>
-    <div class="contents">
+    <div class="contents stack">
       <TextField
         v-for="nutrient in nutrients"
         :key="nutrient"
@@ -71,7 +71,7 @@ const unknown = computed(() => checkLabel(draft.value).label?.unknownNames ?? []
         @update:model-value="setContent(nutrient, $event)"
       />
     </div>
-    <div class="parts">
+    <div class="parts stack">
       <TextField
         :model-value="draft.chelated"
         label="of the iron chelated, %"
@@ -108,29 +108,19 @@ const unknown = computed(() => checkLabel(draft.value).label?.unknownNames ?? []
 </template>
 
 <style scoped>
-.label-fields {
-  display: grid;
-  gap: 10px;
-}
-.paste {
-  display: grid;
-  gap: 4px;
-}
 .read {
   justify-self: start;
 }
 .paste label {
-  font-size: 0.8rem;
+  font-size: var(--text-tiny);
   font-weight: 600;
   color: var(--slate);
 }
 .contents {
-  display: grid;
   grid-template-columns: repeat(auto-fill, minmax(84px, 1fr));
   gap: 8px 10px;
 }
 .parts {
-  display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 8px 10px;
 }

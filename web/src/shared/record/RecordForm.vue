@@ -126,11 +126,11 @@ async function save(): Promise<void> {
         : `It was not stored: ${waiting.problem}`
     }}
   </p>
-  <form v-else class="record" @submit.prevent="save">
+  <form v-else class="record stack gap-10 ruled inside-12" @submit.prevent="save">
     <h3>Done? What really went out</h3>
-    <div class="fields">
+    <div class="fields stack halves items-start gap-10">
       <DayField v-model="draft.happenedOn" label="Done on" :message="messageFor('happenedOn')" />
-      <div class="clock">
+      <div class="stack halves gap-8">
         <TextField
           v-model="draft.startedAt"
           label="Begun at"
@@ -165,7 +165,7 @@ async function save(): Promise<void> {
       ><template #head>
         Equipment, water, weather, re-entry{{ planned.partners.length > 0 ? ', partners' : '' }}
       </template>
-      <div class="fields">
+      <div class="fields stack halves items-start gap-10">
         <TextField v-model="draft.equipment" label="Equipment" :message="messageFor('equipment')" />
         <TextField
           v-if="planned.waterL > 0"
@@ -194,7 +194,7 @@ async function save(): Promise<void> {
           :message="messageFor('reEntryH')"
         />
       </div>
-      <p v-if="planned.partners.length > 0" class="part">
+      <p v-if="planned.partners.length > 0" class="text-slate text-small inside-6">
         With {{ planned.partners.map(({ name, dose }) => `${name} ${dose}`.trim()).join(', ') }}.
       </p>
     </FoldBox>
@@ -218,30 +218,8 @@ async function save(): Promise<void> {
 </template>
 
 <style scoped>
-.record {
-  display: grid;
-  gap: 10px;
-  border-top: 1px solid var(--line);
-  padding-top: 12px;
-}
 .record > :deep(.ant-btn) {
   justify-self: start;
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  align-items: start;
-  gap: 10px;
-}
-.clock {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-}
-.part {
-  color: var(--slate);
-  font-size: 0.88rem;
-  padding-top: 6px;
 }
 .waiting {
   padding: 10px 12px;

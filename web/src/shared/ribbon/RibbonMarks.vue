@@ -76,6 +76,6 @@ const jobY = computed(() => props.bandTop + props.bandHeight + (props.isLarge ? 
 .job text {
   font-size: 12px;
   fill: var(--rust);
-  font-weight: 560;
+  font-weight: 600;
 }
 </style>

@@ -46,7 +46,7 @@ const ticks = computed(() => {
       <text y="14" :class="{ year: tick.isYear }">{{ tick.words }}</text>
     </g>
     <g :transform="`translate(${xToday} 0)`">
-      <text y="14" class="today" :class="{ edge: xToday < 18 }">today</text>
+      <text y="14" class="today text-heavy" :class="{ edge: xToday < 18 }">today</text>
       <line y1="17" y2="24" class="today-line" />
     </g>
   </svg>
@@ -69,7 +69,6 @@ text {
   fill: var(--ink);
 }
 .today {
-  font-weight: 650;
   fill: var(--ink);
 }
 .edge {

@@ -41,7 +41,11 @@ function keep(nutrient: SeasonNutrient): void {
 </script>
 
 <template>
-  <section v-if="sums.length > 0" class="sums" :aria-label="`Sums of ${year}`">
+  <section
+    v-if="sums.length > 0"
+    class="sums stack gap-4 text-small"
+    :aria-label="`Sums of ${year}`"
+  >
     <h3>{{ where[sizeKind] }} in {{ year }}, with what is planned</h3>
     <ul>
       <li v-for="sum in sums" :key="sum.nutrient" :class="{ over: sum.isOver }">
@@ -55,7 +59,7 @@ function keep(nutrient: SeasonNutrient): void {
           <p>
             <cite>{{ sourceWords(sum.limit) }}</cite>
           </p>
-          <div class="own">
+          <div class="stack gap-6 hug above-6">
             <TextField
               :model-value="typed[sum.nutrient] ?? ''"
               :label="`By local rule, ${unit}`"
@@ -74,21 +78,10 @@ function keep(nutrient: SeasonNutrient): void {
 </template>
 
 <style scoped>
-.sums {
-  display: grid;
-  gap: 5px;
-  font-size: 0.86rem;
-}
 li {
   display: grid;
   grid-template-columns: 84px auto 1fr;
   gap: 10px;
   align-items: baseline;
-}
-.own {
-  display: grid;
-  gap: 6px;
-  justify-items: start;
-  margin-top: 6px;
 }
 </style>

@@ -32,12 +32,15 @@ const inLine = entries.filter((each) => each.isInLine)
 
 <template>
   <LayoutHeader class="header no-print" role="banner">
-    <RouterLink :to="{ name: 'estate' }" class="brand">
+    <RouterLink
+      :to="{ name: 'estate' }"
+      class="brand lined items-center gap-8 text-heavy text-body"
+    >
       <span class="ribbon-mark" aria-hidden="true" />
       <span>Spudder</span>
     </RouterLink>
     <MainLine v-if="!isNarrow" :entries="inLine" />
-    <div class="tools">
+    <div class="tools lined items-center gap-4">
       <Button class="go" @click="palette.open()"
         ><SearchOutlined /> Go to … <kbd v-if="!isNarrow">/</kbd></Button
       >
@@ -76,11 +79,6 @@ const inLine = entries.filter((each) => each.isInLine)
   line-height: 1.4;
 }
 .brand {
-  display: flex;
-  align-items: center;
-  gap: 9px;
-  font-weight: 680;
-  font-size: 1.08rem;
   text-decoration: none;
   letter-spacing: -0.01em;
 }
@@ -92,9 +90,6 @@ const inLine = entries.filter((each) => each.isInLine)
   box-shadow: inset 12px 0 0 -11px var(--ink);
 }
 .tools {
-  display: flex;
-  align-items: center;
-  gap: 4px;
   margin-left: auto;
 }
 .tools :deep(.ant-btn-text) {

@@ -127,7 +127,7 @@ async function take(index: unknown): Promise<void> {
         @select="take"
       >
         <template #option="{ words, hint }">
-          <span class="line"
+          <span class="line lined apart gap-12"
             ><b>{{ words }}</b> <span class="faint-note">{{ hint }}</span></span
           >
         </template>
@@ -149,12 +149,7 @@ async function take(index: unknown): Promise<void> {
 .field {
   width: 100%;
 }
-.line {
-  display: flex;
-  justify-content: space-between;
-  gap: 12px;
-}
 .line b {
-  font-weight: 540;
+  font-weight: 600;
 }
 </style>

@@ -7,7 +7,7 @@ defineProps<{ entries: readonly Entry[] }>()
 </script>
 
 <template>
-  <nav class="line" aria-label="Everywhere">
+  <nav class="line lined" aria-label="Everywhere">
     <RouterLink
       v-for="{ name, words, to } in entries"
       :key="name"
@@ -28,9 +28,6 @@ defineProps<{ entries: readonly Entry[] }>()
 </template>
 
 <style scoped>
-.line {
-  display: flex;
-}
 .line .here {
   color: var(--rust);
   box-shadow: inset 0 -2px var(--rust);

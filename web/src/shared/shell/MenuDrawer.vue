@@ -20,17 +20,9 @@ function openHelp(): void {
 <template>
   <Drawer v-model:open="isOpen" placement="right" :title="place?.name ?? 'Spudder'" :width="280">
     <MainMenu :entries="entries" @taken="isOpen = false" />
-    <div class="more">
+    <div class="more stack gap-8 above-16">
       <Button block @click="openHelp">Help</Button>
       <Button block @click="theme.toggle()">{{ theme.isDark ? 'Light' : 'Dark' }} colours</Button>
     </div>
   </Drawer>
 </template>
-
-<style scoped>
-.more {
-  display: grid;
-  gap: 8px;
-  margin-top: 18px;
-}
-</style>

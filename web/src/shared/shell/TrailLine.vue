@@ -24,7 +24,7 @@ const { place } = usePlace()
 
 <style scoped>
 .trail {
-  font-size: 0.8rem;
+  font-size: var(--text-tiny);
 }
 .trail :deep(a) {
   height: auto;

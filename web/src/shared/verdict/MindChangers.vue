@@ -10,7 +10,7 @@ const told = computed(() => props.changers.slice(0, props.shown ?? 5))
 </script>
 
 <template>
-  <section class="changers" aria-label="What would change my mind">
+  <section class="stack gap-4" aria-label="What would change my mind">
     <h3>What would change my mind</h3>
     <ul v-if="told.length > 0">
       <li v-for="answer in told" :key="answer.words">
@@ -23,12 +23,8 @@ const told = computed(() => props.changers.slice(0, props.shown ?? 5))
 </template>
 
 <style scoped>
-.changers {
-  display: grid;
-  gap: 5px;
-}
 li {
-  font-size: 0.85rem;
+  font-size: var(--text-small);
   padding: 2px 0;
 }
 </style>

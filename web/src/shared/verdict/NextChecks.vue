@@ -84,7 +84,7 @@ const answerColumns: readonly Column<CheckAnswer>[] = [
 </script>
 
 <template>
-  <section v-if="worthIt.length > 0" class="next" aria-label="Check next">
+  <section v-if="worthIt.length > 0" class="next stack gap-8" aria-label="Check next">
     <h3>Check next, most worth the effort first</h3>
     <ol>
       <li v-for="(next, index) in worthIt" :key="next.check.id">
@@ -93,18 +93,22 @@ const answerColumns: readonly Column<CheckAnswer>[] = [
           tone="row"
           @update:open="toggled($event, next.check.id)"
           ><template #head>
-            <span class="check">
-              <span class="name">{{ next.check.name }}</span>
-              <span class="effort">{{ effortWords(next, currency) }}</span>
+            <span class="check stack items-baseline">
+              <span class="name text-strong text-small">{{ next.check.name }}</span>
+              <span class="effort text-tiny text-slate one-line">{{
+                effortWords(next, currency)
+              }}</span>
               <i
                 :style="{ width: `${Math.max(2, (next.gainForEffort / most) * 100)}%` }"
                 :class="{ first: index === 0 }"
               />
             </span>
           </template>
-          <div v-if="opened.has(next.check.id)" class="opened">
+          <div v-if="opened.has(next.check.id)" class="opened stack gap-6 text-small above-6">
             <p>{{ said(next.check.how) }}</p>
-            <p v-if="next.check.caution" class="caution">{{ said(next.check.caution) }}</p>
+            <p v-if="next.check.caution" class="text-rust text-strong">
+              {{ said(next.check.caution) }}
+            </p>
             <DataTable
               :label="`Answers to: ${next.check.name}`"
               :columns="answerColumns"
@@ -115,7 +119,7 @@ const answerColumns: readonly Column<CheckAnswer>[] = [
                 <component :is="row.changesLead ? 'b' : 'span'">{{ effectWords(row) }}</component>
               </template>
             </DataTable>
-            <p v-if="planned?.has(next.check.id)" class="planned">
+            <p v-if="planned?.has(next.check.id)" class="text-strong">
               Planned: the answer is due {{ dayWords(planned.get(next.check.id) ?? '') }}.
             </p>
             <div v-else-if="planned">
@@ -125,12 +129,12 @@ const answerColumns: readonly Column<CheckAnswer>[] = [
                 }}
               </Button>
             </div>
-            <p class="gain">
+            <p class="gain text-slate">
               {{ gainWords(next) }}
             </p>
           </div>
         </FoldBox>
-        <div v-if="isAnswerable && index < answered" class="answers">
+        <div v-if="isAnswerable && index < answered" class="answers lined wrapped gap-4 above-4">
           <template v-for="name in findingsOf(next.check)" :key="name">
             <Button
               v-for="(words, value) in valuesOf(name)"
@@ -149,30 +153,17 @@ const answerColumns: readonly Column<CheckAnswer>[] = [
 </template>
 
 <style scoped>
-.next {
-  display: grid;
-  gap: 7px;
-}
 ol {
   list-style: none;
   display: grid;
   gap: 9px;
 }
 .check {
-  display: grid;
   grid-template-columns: 1fr auto;
   gap: 1px 10px;
-  align-items: baseline;
 }
 .name {
-  font-weight: 560;
-  font-size: 0.9rem;
   line-height: 1.25;
-}
-.effort {
-  font-size: 0.78rem;
-  color: var(--slate);
-  white-space: nowrap;
 }
 i {
   grid-column: 1 / -1;
@@ -185,27 +176,7 @@ i.first {
   background: var(--rust);
 }
 .opened {
-  display: grid;
-  gap: 6px;
-  font-size: 0.84rem;
   padding: 6px 0 4px 10px;
   border-left: 2px solid var(--line);
-  margin-top: 6px;
-}
-.caution {
-  color: var(--rust);
-  font-weight: 560;
-}
-.planned {
-  font-weight: 600;
-}
-.gain {
-  color: var(--slate);
-}
-.answers {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-  margin-top: 4px;
 }
 </style>

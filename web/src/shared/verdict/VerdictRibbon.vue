@@ -95,7 +95,7 @@ const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => rem
 </script>
 
 <template>
-  <div class="verdict">
+  <div class="verdict stack gap-8">
     <svg :width="shape.width" :height="Math.max(listHeight, shape.height)" aria-hidden="true">
       <path :d="ribbon.rest.path" :stroke-width="ribbon.rest.thick" class="rest" />
       <template v-for="({ path, thick }, index) in ribbon.strands" :key="index">
@@ -103,16 +103,16 @@ const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => rem
         <path :d="path" :stroke-width="Math.max(0.6, thick - 1)" :stroke="pale" />
       </template>
     </svg>
-    <ol ref="list" class="causes">
+    <ol ref="list" class="causes stack from-top gap-8">
       <li v-for="(each, index) in ranked" :key="each.id">
         <FoldBox :open="opened.has(index)" tone="row" @update:open="toggled($event, index)"
           ><template #head>
-            <span class="line">
-              <span class="name">{{ each.name }}</span>
-              <span class="share">{{ percent(each.probability) }}</span>
+            <span class="line lined apart gap-10 items-baseline">
+              <span class="name text-strong">{{ each.name }}</span>
+              <span class="share text-strong one-line">{{ percent(each.probability) }}</span>
             </span>
           </template>
-          <div v-if="opened.has(index)" class="opened">
+          <div v-if="opened.has(index)" class="opened above-6 stack gap-6 text-small">
             <template v-if="index > 0 || !isLeadTold">
               <p v-for="cause in each.causes" :key="cause.id">{{ cause.mechanism }}</p>
             </template>
@@ -130,8 +130,10 @@ const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => rem
               Nothing found speaks for or against it yet.
             </p>
             <template v-if="index > 0 || !isLeadTold">
-              <p v-if="!isIron(each)" class="no-iron">Not iron: do not buy iron for this.</p>
-              <p v-for="cause in each.causes" :key="cause.id" class="advice">
+              <p v-if="!isIron(each)" class="text-strong text-rust">
+                Not iron: do not buy iron for this.
+              </p>
+              <p v-for="cause in each.causes" :key="cause.id" class="text-slate">
                 {{ cause.ending.first }}
               </p>
             </template>
@@ -147,9 +149,7 @@ const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => rem
 
 <style scoped>
 .verdict {
-  display: grid;
   grid-template-columns: auto minmax(0, 1fr);
-  gap: 8px;
 }
 path {
   fill: none;
@@ -163,37 +163,17 @@ path {
 .causes {
   position: relative;
   list-style: none;
-  display: grid;
-  align-content: start;
-  gap: 9px;
-}
-.line {
-  display: flex;
-  justify-content: space-between;
-  gap: 10px;
-  align-items: baseline;
-}
-.share {
-  white-space: nowrap;
 }
 .name {
-  font-weight: 560;
   line-height: 1.25;
 }
 li:first-child .name {
-  font-size: 1.12rem;
-  font-weight: 660;
-}
-.share {
-  font-weight: 620;
+  font-size: var(--text-body);
+  font-weight: 650;
 }
 .opened {
   padding: 7px 0 4px 10px;
   border-left: 2px solid var(--line);
-  margin-top: 6px;
-  display: grid;
-  gap: 6px;
-  font-size: 0.88rem;
 }
 .opened li {
   display: grid;
@@ -202,17 +182,10 @@ li:first-child .name {
   padding: 2px 0;
 }
 .sign {
-  font-weight: 620;
+  font-weight: 600;
 }
 .sign.against {
   color: var(--slate);
   font-style: italic;
-}
-.no-iron {
-  font-weight: 620;
-  color: var(--rust);
-}
-.advice {
-  color: var(--slate);
 }
 </style>

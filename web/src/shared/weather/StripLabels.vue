@@ -7,8 +7,8 @@ defineProps<{ service: string }>()
 </script>
 
 <template>
-  <div class="labels">
-    <span class="service">{{ service }}</span>
+  <div class="labels text-slate">
+    <span class="text-tiny">{{ service }}</span>
     <span class="hours">hours fit for</span>
     <span
       v-for="(work, row) in shownWorks"
@@ -24,10 +24,6 @@ defineProps<{ service: string }>()
 .labels {
   position: relative;
   height: 76px;
-  color: var(--slate);
-}
-.service {
-  font-size: 0.8rem;
 }
 .hours,
 .work {
