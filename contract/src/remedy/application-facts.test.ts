@@ -3,13 +3,7 @@ import { planApplication, type ChosenApplication } from '@spudder/core/apply/app
 import { partnerKinds } from '@spudder/core/apply/mix'
 import { ratesFor, sourceIds } from '@spudder/core/material/source'
 import { acids } from '@spudder/core/soil/water'
-import {
-  contextNames,
-  contexts,
-  plantsOf,
-  type SizeKind,
-  type StandSize,
-} from '@spudder/core/stand/plant'
+import { contexts, plants, type SizeKind, type StandSize } from '@spudder/core/stand/plant'
 import { describe, expect, it } from 'vitest'
 import { checkDto } from '../validation/index.ts'
 import {
@@ -31,19 +25,23 @@ const sizes: Readonly<Record<SizeKind, StandSize>> = {
 function draw(random: () => number) {
   const pick = <Value>(values: readonly Value[]) =>
     values[Math.floor(random() * values.length)] as Value
-  const uses = contextNames.flatMap((context) =>
-    contexts[context].routes.flatMap((route) =>
-      sourceIds.flatMap((sourceId) =>
-        ratesFor(context, route, sourceId).map((rate) => ({ context, route, sourceId, rate })),
+  const uses = plants.flatMap((plant) =>
+    plant.contexts.flatMap((context) =>
+      contexts[context].routes.flatMap((route) =>
+        sourceIds.flatMap((sourceId) =>
+          ratesFor({ context, growth: plant.growth }, route, sourceId).map(
+            (rate) => ({ context, plantId: plant.id, route, sourceId, rate }), // prettier-ignore
+          ),
+        ),
       ),
     ),
   )
-  const { context, route, sourceId, rate } = pick(uses)
+  const { context, plantId, route, sourceId, rate } = pick(uses)
   const partner = { kindId: pick(partnerKinds).id, name: pick(['Mine', ' ']), dose: pick(['', '1 oz']) } // prettier-ignore
   const known: KnownOfApplication = {
     stand: {
       context,
-      plantId: plantsOf(context)[0]?.id ?? '',
+      plantId,
       size: sizes[contexts[context].sizeKinds[0]],
       measures: pick([null, { plantCount: 40, rowM: 120 }]),
     },
@@ -77,6 +75,7 @@ function draw(random: () => number) {
     waterInAfterH: pick([undefined, 2]),
     presentIronMgPerL: isDose ? pick([undefined, 0.4, 3]) : undefined,
     doseDays: isDose ? pick([undefined, 3]) : undefined,
+    why: pick([undefined, 'The agronomist asked for it.']),
   }
   return { known, chosen }
 }

@@ -5,7 +5,7 @@ import type { JarTest } from '@spudder/core/apply/work'
 import type { Day } from '@spudder/core/base/calendar'
 import type { LabelFigure, Rate, StandMeasures } from '@spudder/core/material/rate'
 import type { Reading } from '@spudder/core/seen/reading'
-import { findPlant, type Context, type StandSize } from '@spudder/core/stand/plant'
+import { findPlant, standKindOf, type Context, type StandSize } from '@spudder/core/stand/plant'
 import type { CreateRemedyDto } from './remedy.dto.ts'
 
 /** What is known before anything is chosen, as it is stored and as it travels. */
@@ -36,7 +36,7 @@ export const applicationFacts = (
   { stand, product, setup, jarTests, readings, today, maxC }: KnownOfApplication,
   chosen: ChosenApplication,
 ): ApplicationFacts => ({
-  stand: { context: stand.context, size: stand.size, measures: stand.measures ?? {} },
+  stand: { ...standKindOf(stand), size: stand.size, measures: stand.measures ?? {} },
   ground: {
     pH: readings.findLast(({ kind }) => kind === 'pH')?.value,
     plantPH: findPlant(stand.plantId).pHRange,
@@ -77,6 +77,7 @@ export function requestOf(chosen: ChosenApplication) {
     ...given('waterInAfterH', chosen.waterInAfterH),
     ...given('presentIronMgPerL', chosen.presentIronMgPerL),
     ...given('doseDays', chosen.doseDays),
+    ...given('why', chosen.why),
   }
 }
 
@@ -96,4 +97,5 @@ export const chosenOf = (dto: CreateRemedyDto, rate: Rate): ChosenApplication =>
   waterInAfterH: dto.waterInAfterH,
   presentIronMgPerL: dto.presentIronMgPerL,
   doseDays: dto.doseDays,
+  why: dto.why,
 })

@@ -83,6 +83,11 @@ class RemedyForm {
   @IsInt({ message: 'Days of dosing: give a whole number from 1 to 14.' })
   @Bounded('Days of dosing', { min: 1, max: 14 })
   doseDays?: number
+  /** Why it goes over what practice goes to; kept with the job. */
+  @IsOptional()
+  @IsString({ message: 'Why more than usual: give it as text.' })
+  @Length(1, 500, { message: 'Why more than usual: at most 500 characters.' })
+  why?: string
   @IsDay('Apply on') applyOn!: string
   /** The lasting fix, in the grower's words. */
   @Note() lasting?: string

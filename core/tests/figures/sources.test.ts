@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { kindIn } from '../../src/stand/plant/tests/index.ts'
 import { cautionsFor } from '../../src/apply/caution/index.ts'
 import {
   aimIds,
@@ -52,7 +53,7 @@ describe('figures of sources are what they were', () => {
     )
     const perUse = uses.flatMap(([context, route]) =>
       sourcesThen.map((sourceId) => {
-        const rates = ratesFor(context, route, sourceId).map(({ id }) => id)
+        const rates = ratesFor(kindIn(context), route, sourceId).map(({ id }) => id)
         const hazards = ['acid', 'pesticide', 'hose', 'everything-blend'] as const
         const cautions = cautionsFor({ context, route, sourceId, hazards })
           .map(({ id }) => id)
@@ -70,7 +71,7 @@ describe('figures of sources are what they were', () => {
   it('amounts of every rate', async () => {
     const lines = uses.flatMap(([context, route]) =>
       sourcesThen.flatMap((sourceId) =>
-        ratesFor(context, route, sourceId).flatMap((rate) =>
+        ratesFor(kindIn(context), route, sourceId).flatMap((rate) =>
           (['low', 'high'] as const).map((which) => {
             const { productKg, nutrientKg, carrierL } = amountFor({
               rate,
@@ -114,7 +115,7 @@ describe('figures of sources are what they were', () => {
         .filter((aimId) => (aims[aimId].routes as readonly Route[]).includes(route))
         .map((aimId) => {
           const input: ChoiceInput = {
-            context,
+            ...kindIn(context),
             route,
             aimId,
             medium: { pH, doubt: 0.2 },
@@ -134,7 +135,7 @@ describe('figures of sources are what they were', () => {
         [5.5, 7, 8].map((pH) => {
           const offers = rankOtherSources({
             nutrient,
-            context,
+            ...kindIn(context),
             route,
             medium: { pH, doubt: 0.2 },
             isPHKnown: true,

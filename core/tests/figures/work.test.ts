@@ -1,5 +1,6 @@
 import { randomLcg } from 'd3-random'
 import { describe, expect, it } from 'vitest'
+import { kindIn } from '../../src/stand/plant/tests/index.ts'
 import { soilCurves, solutionCurves } from '../../src/material/chemistry/index.ts'
 import {
   checkLabel,
@@ -37,7 +38,7 @@ describe('what is worked out for a piece of work is what it was', () => {
         testedOn: '2026-05-01',
       }
       const work = {
-        context,
+        ...kindIn(context),
         route,
         sourceId,
         productName: null,

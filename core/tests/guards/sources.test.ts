@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { cautionsFor } from '../../src/apply/caution/index.ts'
 import { isNone } from '../../src/base/reference/index.ts'
 import { contentsOfSource } from '../../src/soil/season/index.ts'
-import { contextNames, contexts } from '../../src/stand/plant/index.ts'
+import { contexts, standKinds } from '../../src/stand/plant/index.ts'
 import { workingCourse } from '../../src/material/persistence/index.ts'
 import {
   acidities,
@@ -17,22 +17,25 @@ import {
   standInFor,
 } from '../../src/material/source/index.ts'
 
-const uses = contextNames.flatMap((context) =>
-  contexts[context].routes.map((route) => ({ context, route })),
+const uses = standKinds.flatMap((kind) =>
+  contexts[kind.context].routes.map((route) => ({ ...kind, route })),
 )
 
 describe.each(sources.map((source) => [source.id, source] as const))('%s', (sourceId, source) => {
-  it.each(uses)('has rates or a reason for none: $context $route', ({ context, route }) => {
-    const offered = offeredRates(context, route, sourceId)
-    if (isNone(offered)) expect(offered.none.length).toBeGreaterThan(5)
-    else {
-      for (const rate of offered) {
-        expect(rate.route).toBe(route)
-        expect(responseFor(route, sourceId, context).full.high).toBeGreaterThan(0)
+  it.each(uses)(
+    'has rates or a reason for none: $context $growth $route',
+    ({ context, growth, route }) => {
+      const offered = offeredRates({ context, growth }, route, sourceId)
+      if (isNone(offered)) expect(offered.none.length).toBeGreaterThan(5)
+      else {
+        for (const rate of offered) {
+          expect(rate.route).toBe(route)
+          expect(responseFor(route, sourceId, context).full.high).toBeGreaterThan(0)
+        }
       }
-    }
-    expect(cautionsFor({ context, route, sourceId })[0]?.id).toBe('label-first')
-  })
+      expect(cautionsFor({ context, route, sourceId })[0]?.id).toBe('label-first')
+    },
+  )
 
   it('has what it is bought for, a price, and says of all else what it is or why it is not', () => {
     expect(source.contentShare.usual).toBeGreaterThan(0)

@@ -57,6 +57,11 @@ export async function requireSoundWork(
   if (stop?.stops) {
     throw new ServiceError('invalid-body', stop.words, [{ field: stop.field, message: stop.words }])
   }
+  const unanswered = problems.find(({ asksWhy }) => asksWhy)
+  if (unanswered) {
+    const message = `${unanswered.words} Say why in a few words; they are kept with the job.`
+    throw new ServiceError('invalid-body', message, [{ field: 'why', message }])
+  }
   const total = amount.value
   if (!total) {
     const message = 'Give the water it goes out in.'

@@ -5,6 +5,7 @@ import { type Rate } from '@spudder/core/material/rate'
 import { checkChosenRate, responseFor } from '@spudder/core/material/source'
 import { causesOf, diagnose, storyOf } from '@spudder/core/verdict/diagnosis'
 import { jobsOfRemedy } from '@spudder/core/days/plan'
+import { standKindOf } from '@spudder/core/stand/plant'
 import { randomUUID } from 'node:crypto'
 import { lockCase } from '../case/case.repository.ts'
 import { requireOpenCase } from '../case/case.service.ts'
@@ -128,7 +129,7 @@ export function chooseRemedy(
     if (again) return remedyDto(again, await productNameOf(transaction, again.productId))
     const open = await requireOpenCase(transaction, caseId)
     const stand = await requireStand(transaction, open.standId)
-    const rate = checkChosenRate(stand.context, dto.route, dto.sourceId, dto.rateId)
+    const rate = checkChosenRate(standKindOf(stand), dto.route, dto.sourceId, dto.rateId)
     const verdict = await verdictOf(transaction, caseId, stand)
     requireCause(stand, dto.causeId)
     const { placeId } = stand

@@ -218,11 +218,37 @@ describe('a dose to a loop with fish', () => {
 
   it('stops where it is too strong for fish, or there is enough', async () => {
     const { path } = await loop()
-    expect((await refused('post', path, dose({ rateValue: 5 }), 400)).detail).toMatch(
-      /at most 3 mg\/L/,
+    expect((await refused('post', path, dose({ rateValue: 6 }), 400)).detail).toMatch(
+      /6 mg\/L of iron is over the 5 mg\/L.*fish and the filter are harmed/,
     )
     const enough = dose({ presentIronMgPerL: 2.5 })
     expect((await refused('post', path, enough, 400)).detail).toMatch(/2.5 mg\/L already/)
+  })
+})
+
+describe('work without any label', () => {
+  it('stops over what leaves bear, wants a reason above practice, and keeps it with the job', async () => {
+    const fresh = await lawnWithProduct()
+    const salt = (rateValue: number, why?: string) => {
+      const { productId: _, ...spray } = sprayOf(fresh)
+      return {
+        ...spray,
+        sourceId: 'ferrous-sulfate',
+        rateId: 'leaf-sulfate-turf-summer',
+        contentShare: 0.2,
+        rateValue,
+        carrierValue: 4,
+        ...(why === undefined ? {} : { why }),
+      }
+    }
+    const stopped = await refused('post', fresh.path, salt(20, 'Moss has to go.'), 400)
+    expect(stopped.detail).toMatch(/grass blackens/)
+    const asked = await refused('post', fresh.path, salt(6), 400)
+    expect(asked.fields[0]).toMatchObject({ field: 'why' })
+    expect(asked.detail).toMatch(/Say why in a few words/)
+    const kept = await post<RemedyDto>(fresh.path, salt(6, 'Moss has to go from this strip.'))
+    expect(kept.why).toBe('Moss has to go from this strip.')
+    expect((await storyOf(fresh.stand.id)).remedies.at(-1)?.why).toBe(kept.why)
   })
 })
 

@@ -23,7 +23,7 @@ export const azaleaBorder = (today: string) =>
       sourceId: 'fe-dtpa',
       rateId: 'leaf-spray-shrubs',
       rateValue: 0.5,
-      carrierValue: 40,
+      carrierValue: 7.5,
       tankL: 4 * 3.785411784,
       contentShare: 0.1,
       weighedKgPerL: 0.9586,

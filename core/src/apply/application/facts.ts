@@ -1,4 +1,4 @@
-import type { Context, Route, StandSize } from '../../stand/plant/index.ts'
+import type { Route, StandKind, StandSize } from '../../stand/plant/index.ts'
 import type { LabelFigure, Rate, StandMeasures } from '../../material/rate/index.ts'
 import type { SourceId } from '../../material/source/index.ts'
 import type { LoopState } from '../dose/index.ts'
@@ -35,6 +35,8 @@ export interface ChosenApplication {
   readonly presentIronMgPerL: number | undefined
   /** Days over which a dose is shared; undefined: as the rate says. */
   readonly doseDays: number | undefined
+  /** Why it goes over what practice goes to, in words that are kept; undefined where nobody said. */
+  readonly why: string | undefined
 }
 
 /**
@@ -42,8 +44,7 @@ export interface ChosenApplication {
  * sprayer and the day, and what is chosen. Page and server state the same facts and get the same.
  */
 export interface ApplicationFacts {
-  readonly stand: {
-    readonly context: Context
+  readonly stand: StandKind & {
     readonly size: StandSize
     readonly measures: StandMeasures
   }

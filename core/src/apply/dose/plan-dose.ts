@@ -1,7 +1,8 @@
 import { formatDecimals, formatNumber, typedNumber } from '../../base/writing/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
 import type { Sourced } from '../../base/reference/index.ts'
-import { fishLimits } from './data/fish-limits.ts'
+import { findSource, sourceKinds, type SourceId } from '../../material/source/index.ts'
+import { fishLimits, metalsThatHurtFish } from './data/fish-limits.ts'
 
 export interface DoseInput {
   readonly presentMgPerL: number
@@ -28,7 +29,7 @@ export interface DoseStep {
 
 /** Something to put right before a dose, or that forbids it. */
 export interface DoseWarning extends Sourced {
-  readonly id: 'salt-with-fish' | 'too-strong-for-fish' | 'pH' | 'ammonium' | 'nitrite' | 'enough'
+  readonly id: 'salt-with-fish' | 'pH' | 'ammonium' | 'nitrite' | 'enough'
   readonly words: string
   readonly stops: boolean
 }
@@ -55,18 +56,8 @@ function fishWarnings(input: DoseInput): DoseWarning[] {
       ? [
           warn(
             'salt-with-fish',
-            'No iron salt with fish: it rusts on their gills. Take a chelate.',
+            'No salt of iron, zinc or copper with fish: it harms their gills. Take a chelate.',
             practice,
-            true,
-          ),
-        ]
-      : []),
-    ...(input.wantedMgPerL > limits.ironMgPerL.value
-      ? [
-          warn(
-            'too-strong-for-fish',
-            `With fish bring iron to at most ${typedNumber(limits.ironMgPerL.value)} mg/L; about 2 is enough.`,
-            limits.ironMgPerL,
             true,
           ),
         ]
@@ -99,6 +90,15 @@ function fishWarnings(input: DoseInput): DoseWarning[] {
         ]
       : []),
   ]
+}
+
+/**
+ * Whether it is an open salt of a metal that fish do not bear.
+ * @throws {CoreError} unknown-name
+ */
+export function isSaltThatHurtsFish(sourceId: SourceId): boolean {
+  const { kind, nutrient } = findSource(sourceId)
+  return sourceKinds[kind].inTank === 'salt' && metalsThatHurtFish.includes(nutrient)
 }
 
 /**

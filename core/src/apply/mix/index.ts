@@ -1,6 +1,6 @@
 export { partnerKinds } from './data/partners.ts'
 export type { PartnerKind, Placement, Standing } from './data/partners.ts'
-export { burnHeatC, leafBurnLimit } from './data/limits.ts'
+export { burnHeatC } from './data/limits.ts'
 export { planFills } from './fills.ts'
 export type { Fill, FillPlan } from './fills.ts'
 export { mixingOrder } from './mixing-order.ts'
@@ -14,7 +14,7 @@ export {
   washedOffAfter,
 } from './partners.ts'
 export type { JarOutcome, PlacementConflict } from './partners.ts'
-export { checkSpray } from './spray-check.ts'
+export { checkSpray, isRunningOff, rateAlone } from './spray-check.ts'
 export type { MixWarning } from './spray-check.ts'
 export { acidStockFor, ratioReadings, stockFor, tooStrong } from './stock.ts'
 export type { AcidStock, RatioReading, Stock } from './stock.ts'

@@ -1,15 +1,10 @@
 import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import { sourceKinds, type Source } from '../../material/source/index.ts'
 import type { Context, Route } from '../../stand/plant/index.ts'
-import { percent, percentRange, strength } from '../../base/quantity/index.ts'
+import { percent, percentRange, quantityOf, strength, valueIn } from '../../base/quantity/index.ts'
 import type { Sourced } from '../../base/reference/index.ts'
-import { leafRetentionAt, type DropClass } from '../sprayer/index.ts'
-import {
-  burnHeatC,
-  leafBurnLimit,
-  mostLeafCarrierLPerM2,
-  runOffCarrierLPerM2,
-} from './data/limits.ts'
+import { leafLayerOf, leafRetentionAt, type DropClass } from '../sprayer/index.ts'
+import { burnHeatC, leafWater, patchTestFrom } from './data/limits.ts'
 import { tooStrong } from './stock.ts'
 
 export interface SprayCheckInput {
@@ -24,47 +19,59 @@ export interface SprayCheckInput {
   readonly drop?: DropClass | undefined
   /** Warmest hour expected on the day [°C]. */
   readonly maxC?: number | undefined
+  /** Whether it is over what leaves bear already, by its limits. */
+  readonly isTooStrong?: boolean
 }
 
 /** Something about a mix that a careful person would stop at, or that stops it. */
 export interface MixWarning extends Sourced {
-  readonly id:
-    'runs-off' | 'is-a-drench' | 'leaf-burn' | 'try-first' | 'heat' | 'drops' | 'solubility'
+  readonly id: 'runs-off' | 'is-a-drench' | 'try-first' | 'heat' | 'drops' | 'solubility'
   readonly words: string
   /** Nothing goes out like this. */
   readonly stops: boolean
 }
 
 /** What is too strong in too much water is mended by the rate alone: neither more nor less water. */
-const rateAlone = 'Use a lower rate: more water would run off, less would make it stronger still.'
+export const rateAlone =
+  'Use a lower rate: more water would run off, less would make it stronger still'
 
 const waterPerM2Of = ({ carrierL, areaM2 }: SprayCheckInput): number =>
   areaM2 ? carrierL / areaM2 : 0
-const isRunningOff = (input: SprayCheckInput): boolean =>
-  input.route === 'leaf' && waterPerM2Of(input) > runOffCarrierLPerM2.value * 1.001
+const waterOf = ({ context }: SprayCheckInput) => leafWater[leafLayerOf(context)]
+const asWords = (litresPerM2: number) => {
+  const [gallons, litres] = [
+    valueIn(quantityOf(litresPerM2, 'L/m2'), 'gal/acre'),
+    valueIn(quantityOf(litresPerM2, 'L/m2'), 'L/ha'),
+  ]
+  return `${formatNumber(gallons, 2)} gal/acre (${formatNumber(litres, 3)} L/ha)`
+}
+/** Whether more water goes onto leaves than they hold. */
+export const isRunningOff = (input: SprayCheckInput): boolean =>
+  input.route === 'leaf' && waterPerM2Of(input) > waterOf(input).runOff.value * 1.001
 
 function waterWarnings(input: SprayCheckInput, isTooStrong: boolean): MixWarning[] {
   if (!isRunningOff(input)) return []
   const waterPerM2 = waterPerM2Of(input)
-  const times = formatNumber(waterPerM2 / runOffCarrierLPerM2.value, 2)
-  const { source, mark } = runOffCarrierLPerM2
-  if (waterPerM2 > mostLeafCarrierLPerM2.value) {
+  const { runOff, drench } = waterOf(input)
+  const times = `${formatNumber(waterPerM2 / runOff.value, 2)} times the ${asWords(runOff.value)}`
+  const { source, mark } = runOff
+  if (waterPerM2 > drench.value) {
     return [
       {
         id: 'is-a-drench',
-        words: `This is a drench, no spray: ${times} times the 40 gal/acre (374 L/ha) that stays on leaves. Use less water, or choose the way into the soil.`,
+        words: `This is a drench, no spray: ${times} that stays on leaves. Use less water, or choose the way into the soil.`,
         stops: true,
-        source: mostLeafCarrierLPerM2.source,
-        mark: mostLeafCarrierLPerM2.mark,
+        source: drench.source,
+        mark: drench.mark,
       },
     ]
   }
-  const { low, usual, high } = leafRetentionAt(waterPerM2, input.drop)
+  const { low, usual, high } = leafRetentionAt(waterPerM2, input.drop, leafLayerOf(input.context))
   const mending = isTooStrong ? '' : ' Use less water or a finer spray.'
   return [
     {
       id: 'runs-off',
-      words: `Much of this runs off the leaf: ${times} times the 40 gal/acre (374 L/ha) that stays on. About ${percent(usual)} of the iron stays (${percentRange(low, high)}).${mending}`,
+      words: `Much of this runs off the leaf: ${times} that stays on. About ${percent(usual)} of the iron stays (${percentRange(low, high)}).${mending}`,
       stops: false,
       source,
       mark,
@@ -72,23 +79,15 @@ function waterWarnings(input: SprayCheckInput, isTooStrong: boolean): MixWarning
   ]
 }
 
-function burnWarnings(input: SprayCheckInput): MixWarning[] {
-  const { context, source, productKg, carrierL } = input
-  const limit = leafBurnLimit[context]
-  if (!limit || source.nutrient !== 'Fe') return []
+/** Below what leaves bear, but strong enough for soft ones to burn. */
+function patchWarnings(input: SprayCheckInput): MixWarning[] {
+  const { context, source, productKg, carrierL, isTooStrong } = input
+  const from = patchTestFrom[context]
+  if (!from || source.nutrient !== 'Fe' || isTooStrong) return []
   const share = productKg / carrierL
-  const isSulfate = sourceKinds[source.kind].inTank === 'salt'
-  // Nobody states limits for the rest; above what burns by the sulfate a patch is tried first.
-  const from = isSulfate
-    ? { source: limit.source, mark: limit.mark, stops: false }
-    : ({ source: `${limit.source}, read across from sulfate`, mark: 'J', stops: false } as const)
-  if (share <= (isSulfate ? limit.tryFirst : limit.most) * 1.001) return []
-  if (isSulfate && share > limit.most * 1.001) {
-    const words = `This spray is ${strength(share, 2)}: over the ${strength(limit.most, 2)} that these leaves bear. ${isRunningOff(input) ? rateAlone : 'Use more water or a lower rate.'}`
-    return [{ id: 'leaf-burn', words, ...from }]
-  }
+  if (share <= from[sourceKinds[source.kind].inTank] * 1.001) return []
   const words = `At ${strength(share, 2)} soft leaves can burn: spray a small patch first and look two days later.`
-  return [{ id: 'try-first', words, ...from }]
+  return [{ id: 'try-first', words, stops: false, source: from.source, mark: from.mark }]
 }
 
 function heatWarnings({ maxC }: SprayCheckInput): MixWarning[] {
@@ -128,7 +127,7 @@ export function checkSpray(input: SprayCheckInput): readonly MixWarning[] {
     ? [
         {
           id: 'solubility',
-          words: `It does not dissolve: at most ${strong.mostGPerL} g go into a litre of cool water. ${isRunningOff(input) ? rateAlone : 'Use more water.'}`,
+          words: `It does not dissolve: at most ${strong.mostGPerL} g go into a litre of cool water. ${isRunningOff(input) ? rateAlone : 'Use more water'}.`,
           stops: true,
           source: strong.source,
           mark: strong.mark,
@@ -136,12 +135,11 @@ export function checkSpray(input: SprayCheckInput): readonly MixWarning[] {
       ]
     : []
   if (input.route !== 'leaf') return warnings
-  const burns = burnWarnings(input)
-  const isTooStrong = strong !== undefined || burns.some(({ id }) => id === 'leaf-burn')
+  const isTooStrong = strong !== undefined || input.isTooStrong === true
   return [
     ...warnings,
     ...waterWarnings(input, isTooStrong),
-    ...burns,
+    ...patchWarnings(input),
     ...heatWarnings(input),
     ...dropWarnings(input),
   ]

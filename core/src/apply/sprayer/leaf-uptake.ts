@@ -1,6 +1,14 @@
 import { requireInRange } from '../../base/error/index.ts'
 import type { FigureRange, Sourced } from '../../base/reference/index.ts'
-import { dropClasses, dropScale, leafCapacity, runOffPower, type DropClass } from './data/drops.ts'
+import type { Context } from '../../stand/plant/index.ts'
+import {
+  dropClasses,
+  dropScale,
+  leafCapacity,
+  runOffPower,
+  type DropClass,
+  type LeafLayer,
+} from './data/drops.ts'
 import { findNozzle } from './boom.ts'
 import { nozzleKinds, type NozzleKind } from './data/nozzles.ts'
 
@@ -27,26 +35,33 @@ export interface LeafRetention extends FigureRange, Sourced {
   readonly dropShare: number
 }
 
+/** What a spray lands on: bushes hold more water over their ground than grass or rows. */
+export const leafLayerOf = (context: Context): LeafLayer =>
+  context === 'shrub' || context === 'tree' ? 'canopy' : 'sward'
+
 /**
  * How much of a leaf spray stays on the leaf at a rate of water.
  * @param carrierLPerM2 over 0 [L/m²]
  * @param drop class of the drops; medium where nobody knows
+ * @param layer of the leaves it lands on; a sward where nothing is said
  * @throws {CoreError} out-of-range
  * @source common practice (40 gal/acre stays on; 1 oz in 1 gal does what 3 oz do in 4 gal)
  */
 export function leafRetentionAt(
   carrierLPerM2: number,
   drop: DropClass = dropClasses[2],
+  layer: LeafLayer = 'sward',
 ): LeafRetention {
   requireInRange('water', carrierLPerM2, { min: 1e-5, max: 100, unit: 'L/m²' })
+  const capacity = leafCapacity[layer]
   const stays = (holds: number) =>
     Math.min(1, (holds / carrierLPerM2) ** runOffPower.value) * drop.held
   return {
-    low: stays(leafCapacity.low),
-    usual: stays(leafCapacity.usual),
-    high: stays(leafCapacity.high),
+    low: stays(capacity.low),
+    usual: stays(capacity.usual),
+    high: stays(capacity.high),
     dropShare: drop.held,
-    source: leafCapacity.source,
+    source: capacity.source,
     mark: 'J',
   }
 }

@@ -2,13 +2,15 @@ import { formatNumber } from '../../base/writing/index.ts'
 import {
   checkSpray,
   findPartner,
+  isRunningOff,
   placementConflict,
   washedOffAfter,
   type MixWarning,
 } from '../mix/index.ts'
 import { percentRange } from '../../base/quantity/index.ts'
+import { limitStandings, standingWords, type LimitStanding } from '../limit/index.ts'
 import { againstRaising } from '../../material/choice/index.ts'
-import { factsOfJob, labelStanding } from '../../material/rate/index.ts'
+import { factsOfJob, labelStanding, rateBases } from '../../material/rate/index.ts'
 import { findSource } from '../../material/source/index.ts'
 import { partnerProblems } from './partner-problems.ts'
 import type { PlannedWork, WorkField, WorkProblem } from './work.ts'
@@ -22,7 +24,7 @@ const label = {
 
 /** The maximum of the label: a hard limit, also where nobody can compare. */
 export function labelProblems(
-  work: Omit<PlannedWork, 'productName' | 'partners' | 'jarTests' | 'ground'>,
+  work: Omit<PlannedWork, 'productName' | 'partners' | 'jarTests' | 'ground' | 'growth'>,
 ): readonly WorkProblem[] {
   const { labelMaximum, size, measures, contentShare, weighedKgPerL } = work
   if (!labelMaximum) return []
@@ -60,26 +62,57 @@ function washedProblems({ route, waterInAfterH, partners }: PlannedWork): readon
 const fieldOf: Readonly<Record<MixWarning['id'], WorkField>> = {
   'runs-off': 'carrierValue',
   'is-a-drench': 'carrierValue',
-  'leaf-burn': 'rateValue',
   'try-first': 'rateValue',
   heat: 'applyOn',
   drops: 'carrierValue',
   solubility: 'carrierValue',
 }
 
+/** Fewer letters than this say nothing. */
+const leastWhy = 8
+/** Whether somebody has said why work goes over what practice goes to. */
+const saysWhy = (why: string | undefined): boolean => (why ?? '').trim().length >= leastWhy
+
+/** What goes out at once, beside what leaves, roots, ground and fish bear; labels or not. */
+function limitProblem(standing: LimitStanding, work: PlannedWork, isWet: boolean): WorkProblem[] {
+  const { limit, kind } = standing
+  if (kind === 'within') return []
+  const stops = kind === 'over stop'
+  return [
+    {
+      id: stops ? 'over-stop' : 'over-usual',
+      field: 'rateValue',
+      words: standingWords(standing, isWet),
+      stops,
+      source: limit.source,
+      mark: limit.mark,
+      ...(stops || saysWhy(work.why) ? {} : { asksWhy: true }),
+    },
+  ]
+}
+
 function mixProblems(work: PlannedWork): readonly WorkProblem[] {
-  const { context, route, sourceId, productKg, carrierL, size, drop, maxC } = work
-  return checkSpray({
-    context,
-    route,
-    source: findSource(sourceId),
-    productKg,
-    carrierL,
-    drop,
-    maxC,
+  const { size } = work
+  const standings = limitStandings(work)
+  const spray = {
+    ...work,
+    source: findSource(work.sourceId),
+    isTooStrong: standings.some(
+      ({ limit, kind }) => kind !== 'within' && rateBases[limit.basis].by === 'carrier',
+    ),
     // Water over trees is counted by tree; their ground says nothing about their leaves.
     ...(size.kind === 'area' ? { areaM2: size.areaM2 } : {}),
-  }).map((warning) => ({ ...warning, field: fieldOf[warning.id] }))
+  }
+  const isWet = isRunningOff(spray)
+  // One sentence for one hazard: the limit that is passed by most.
+  const worst = new Map<string, LimitStanding>()
+  for (const standing of standings.toSorted((a, b) => a.value / a.stop - b.value / b.stop)) {
+    worst.set(standing.limit.hazard, standing)
+  }
+  return [
+    ...[...worst.values()].flatMap((standing) => limitProblem(standing, work, isWet)),
+    ...checkSpray(spray).map((warning) => ({ ...warning, field: fieldOf[warning.id] })),
+  ]
 }
 
 /** What raises the pH of ground that is not too acid. */
@@ -91,6 +124,10 @@ function groundProblems({ route, sourceId, ground }: PlannedWork): readonly Work
       : undefined
   return against ? [{ id: 'raises-pH', field: 'sourceId', stops: true, ...against }] : []
 }
+
+/** What stops stands first, then what asks for an answer. */
+const weight = ({ stops, asksWhy }: WorkProblem): number =>
+  2 * Number(stops) + Number(asksWhy === true)
 
 /**
  * Everything that a careful person would stop at before a piece of work is planned, what stops it
@@ -108,5 +145,5 @@ export function judgeWork(work: PlannedWork): readonly WorkProblem[] {
     ...partnerProblems(work),
     ...washedProblems(work),
     ...dose,
-  ].toSorted((a, b) => Number(b.stops) - Number(a.stops))
+  ].toSorted((a, b) => weight(b) - weight(a))
 }

@@ -4,6 +4,7 @@ import { jarTestOf, judgeWork, type JarTest, type PlannedWork } from './index.ts
 
 const lawn: PlannedWork = {
   context: 'turf',
+  growth: 'lawn turf',
   route: 'leaf',
   sourceId: 'fe-dtpa',
   productName: null,
@@ -47,6 +48,48 @@ describe('the judgement of a piece of work', () => {
       ['raises-pH!'],
       [],
     ])
+  })
+
+  it('stops an overdose without any label, and asks why between practice and that', () => {
+    const salt = { sourceId: 'ferrous-sulfate', contentShare: 0.2 } as const
+    // 10, 25 and 100 kg/ha of ferrous sulfate: 2, 5 and 20 kg iron/ha.
+    expect(told({ ...salt, productKg: 1 })).toEqual(['try-first'])
+    expect(told({ ...salt, productKg: 2.5, carrierL: 100 })).toContain('over-usual')
+    expect(told({ ...salt, productKg: 10 })).toContain('over-stop!')
+    const asked = (why?: string) =>
+      judgeWork({ ...lawn, ...salt, productKg: 1.5, ...(why === undefined ? {} : { why }) })
+    // Strong enough to burn, and enough iron to blacken.
+    expect(asked().filter(({ asksWhy }) => asksWhy)).toHaveLength(2)
+    expect(asked(' ok ').filter(({ asksWhy }) => asksWhy)).toHaveLength(2)
+    const answered = asked('Moss is to be killed on this strip.')
+    expect(answered.map(({ id }) => id)).toContain('over-usual')
+    expect(answered.some(({ asksWhy }) => asksWhy)).toBe(false)
+  })
+
+  it('stops at what practice goes to where it is hot: leaves bear no more then', () => {
+    const azalea = {
+      context: 'shrub',
+      growth: 'shrub',
+      sourceId: 'ferrous-sulfate',
+      contentShare: 0.2,
+      carrierL: 300,
+      productKg: 3.6,
+    } as const
+    expect(told(azalea)).toEqual(['over-usual'])
+    expect(told({ ...azalea, maxC: 31 })).toEqual(['over-stop!', 'heat'])
+    expect(told({ ...azalea, productKg: 30 })).toEqual(['over-stop!'])
+  })
+
+  it('tells one thing where a spray is too strong in too much water: less product', () => {
+    const [problem] = judgeWork({
+      ...lawn,
+      sourceId: 'ferrous-sulfate',
+      contentShare: 0.2,
+      carrierL: 60,
+      productKg: 2.4,
+    })
+    expect(problem?.words).toMatch(/lower rate: more water would run off|Lower the rate/)
+    expect(problem?.words).not.toMatch(/Use (more|less) water/)
   })
 
   it('says what is wrong with the water and the day before what is only odd', () => {

@@ -1,6 +1,6 @@
 import type { DoseWarning } from '../dose/index.ts'
 import type { JarOutcome } from '../mix/index.ts'
-import type { Context, Route, StandSize } from '../../stand/plant/index.ts'
+import type { Route, StandKind, StandSize } from '../../stand/plant/index.ts'
 import type { LabelFigure, StandMeasures } from '../../material/rate/index.ts'
 import type { Sourced } from '../../base/reference/index.ts'
 import type { PlantPH } from '../../material/choice/index.ts'
@@ -31,8 +31,7 @@ export interface GroundPH {
 }
 
 /** A piece of work as it is planned. */
-export interface PlannedWork {
-  readonly context: Context
+export interface PlannedWork extends StandKind {
   readonly route: Route
   readonly sourceId: SourceId
   /** The own product by its own name; null where a form of the catalogue is taken. */
@@ -45,6 +44,10 @@ export interface PlannedWork {
   /** What somebody weighed or the label says, never what a form usually weighs [kg/L]. */
   readonly weighedKgPerL?: number | undefined
   readonly labelMaximum?: LabelFigure | undefined
+  /** Of the nutrient, in a solution already [mg/L]. */
+  readonly presentMgPerL?: number | undefined
+  /** Why it goes over what practice goes to, in somebody's words. */
+  readonly why?: string | undefined
   readonly partners: readonly TankPartner[]
   readonly jarTests: readonly JarTest[]
   readonly waterInAfterH?: number | undefined
@@ -65,4 +68,6 @@ export interface WorkProblem extends Sourced {
   readonly field: WorkField
   readonly words: string
   readonly stops: boolean
+  /** Goes out only once somebody has said why, in words that are kept with the job. */
+  readonly asksWhy?: true
 }

@@ -5,9 +5,9 @@ import { celsiusOf, fahrenheitOf } from './warmth.ts'
 
 const amount = '[\\d½¼¾.,]+(?:(?: to |-)[\\d½¼¾.,]+)?'
 const metricUnits =
-  '°C|mm|cm|m|m²|ha|g|kg|mL|L|kg/ha|g/m²|L/ha|L/100 m²|km/h|m/s|bar|L/min|mg/L|g/cm|g/plant|L/pot'
+  '°C|mm|cm|m|m²|ha|g|kg|mL|L|kg/ha|g/m²|L/ha|L/100 m²|km/h|m/s|bar|L/min|mg/L|g/cm|g/plant|L/pot|g/100 L|kg/plant'
 const usUnits =
-  '°F|in|ft|ft²|ft2|acre|acres|oz|lb|fl oz|gal|lb/acre|lb/1000 ft²|oz/1000 ft2|gal/acre|gal/1000 ft²|mph|psi|gal/min|oz/100 gal|oz/in|oz/plant|fl oz/pot'
+  '°F|in|ft|ft²|ft2|acre|acres|oz|lb|fl oz|gal|lb/acre|lb/1000 ft²|oz/1000 ft2|gal/acre|gal/1000 ft²|mph|psi|gal/min|oz/100 gal|oz/in|oz/plant|lb/plant|fl oz/pot'
 const both = (first: string, second: string) =>
   new RegExp(
     `(${amount} (?:${first}))(?:\\s\\((${amount} (?:${second}))\\)| or (${amount} (?:${second}))(?![\\w/]))`,

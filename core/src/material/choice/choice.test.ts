@@ -7,6 +7,7 @@ import {
   type Route,
   type StandSize,
 } from '../../stand/plant/index.ts'
+import { kindIn } from '../../stand/plant/tests/index.ts'
 import {
   aimsFor,
   candidateOfProduct,
@@ -35,7 +36,7 @@ interface Asked {
 const inputFor = (route: Route, asked: Asked) => {
   const { pH, doubt = 0.2, context = 'turf', aimId, more = [] } = asked
   return {
-    context,
+    ...kindIn(context),
     route,
     aimId: aimId ?? aimsFor(context, route)[0] ?? 'season',
     medium: { pH, doubt },

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { kindIn } from '../../stand/plant/tests/index.ts'
 import {
   catalogueCandidates,
   orderChangers,
@@ -9,7 +10,7 @@ import {
 
 const inputAt = (pH: number, candidates: readonly Candidate[] = catalogueCandidates()) =>
   ({
-    context: 'turf',
+    ...kindIn('turf'),
     route: 'soil',
     aimId: 'season',
     medium: { pH, doubt: 0.1 },

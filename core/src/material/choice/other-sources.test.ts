@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { kindIn } from '../../stand/plant/tests/index.ts'
 import type { Context, Route } from '../../stand/plant/index.ts'
 import { lastingFixesFor, nutrientFor, rankOtherSources } from './index.ts'
 
@@ -6,7 +7,7 @@ describe('sources of manganese, zinc and magnesium', () => {
   const order = (nutrient: 'Mn' | 'Zn' | 'Mg', route: Route, pH: number) =>
     rankOtherSources({
       nutrient,
-      context: 'turf',
+      ...kindIn('turf'),
       route,
       medium: { pH, doubt: 0.2 },
       isPHKnown: true,

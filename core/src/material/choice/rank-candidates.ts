@@ -100,7 +100,7 @@ function shortcomingsOf(
 function rankOne(candidate: Candidate, input: ChoiceInput): RankedCandidate {
   const { context, route, aimId, medium } = input
   const aim: Aim = aims[aimId]
-  const rates = ratesFor(context, route, candidate.source.id)
+  const rates = ratesFor(input, route, candidate.source.id)
   const lastsDays = lastsDaysOf(rates[0], aim)
   const course = courseOf(candidate, route, medium)
   const start = course.at(0)

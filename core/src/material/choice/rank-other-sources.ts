@@ -1,6 +1,6 @@
 import { carriedShares } from '../chemistry/index.ts'
 import type { Medium } from '../persistence/index.ts'
-import type { Context, Route } from '../../stand/plant/index.ts'
+import type { Route, StandKind } from '../../stand/plant/index.ts'
 import type { Rate } from '../rate/index.ts'
 import { isNone, readAtPH, type FigureRange, type Sourced } from '../../base/reference/index.ts'
 import {
@@ -72,9 +72,8 @@ function workingOf(source: KnownOtherSource, route: Route, medium: Medium): Figu
   }
 }
 
-export interface OtherChoiceInput {
+export interface OtherChoiceInput extends StandKind {
   readonly nutrient: OtherNutrient
-  readonly context: Context
   readonly route: Route
   readonly medium: Medium
   /** Whether somebody measured or told the pH of the medium. */
@@ -90,6 +89,7 @@ export interface OtherChoiceInput {
 export function rankOtherSources({
   nutrient,
   context,
+  growth,
   route,
   medium,
   isPHKnown,
@@ -104,7 +104,7 @@ export function rankOtherSources({
       const against = isIntoSoil
         ? againstRaising(source.id, isPHKnown ? medium : undefined, plantPH)
         : undefined
-      const rates = against ? [] : ratesFor(context, route, source.id)
+      const rates = against ? [] : ratesFor({ context, growth }, route, source.id)
       const share = working.usual
       const graded =
         share >= otherWorksFrom.value ? 'works' : share >= weakFrom.value ? 'weak' : 'fails'

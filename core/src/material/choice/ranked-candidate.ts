@@ -1,5 +1,5 @@
 import type { Medium } from '../persistence/index.ts'
-import type { Context, Route, StandSize } from '../../stand/plant/index.ts'
+import type { Route, StandKind, StandSize } from '../../stand/plant/index.ts'
 import type { Amount, Rate } from '../rate/index.ts'
 import type { FigureRange } from '../../base/reference/index.ts'
 import type { Response } from '../source/index.ts'
@@ -42,8 +42,7 @@ export interface RankedCandidate {
   readonly reasons: readonly string[]
 }
 
-export interface ChoiceInput {
-  readonly context: Context
+export interface ChoiceInput extends StandKind {
   readonly route: Route
   readonly aimId: AimId
   readonly medium: Medium

@@ -54,7 +54,7 @@ function sizeWords(size: StandSize): DerivationInput {
 }
 
 /**
- * Water for the whole stand [L], by what the carrier counts by: area, plants or pot volume.
+ * Water for the whole stand [L], by what the carrier counts by: area, trunks, plants or pot volume.
  * @throws {CoreError} out-of-range, not-applicable
  * @source definition
  */
@@ -70,6 +70,7 @@ export function carrierLitres({
   const carrier = quantityOf(carrierValue, rate.carrier.unit)
   const per = parseUnit(rate.carrier.unit).per?.unit.dimension
   if (per === 'area') return valueIn(carrier, 'L/m2') * amountCounted(facts, 'area')
+  if (per === 'length') return valueIn(carrier, 'L/m') * amountCounted(facts, 'trunk')
   if (per === 'count') return valueIn(carrier, 'L/piece') * amountCounted(facts, 'plant')
   return valueIn(carrier, '%') * 0.01 * amountCounted(facts, 'medium')
 }

@@ -1,6 +1,6 @@
 export { amountFor, carrierLitres, factsOfJob } from './amount.ts'
 export type { Amount, AmountInput } from './amount.ts'
-export { convertRate } from './convert-rate.ts'
+export { convertRate, rateOfProduct } from './convert-rate.ts'
 export type { SaidRate } from './convert-rate.ts'
 export { rateBases } from './data/bases.ts'
 export type { RateBasis } from './data/bases.ts'

@@ -1,4 +1,4 @@
-import type { Context, Route } from '../../stand/plant/index.ts'
+import type { Context, Growth, Route } from '../../stand/plant/index.ts'
 import type { FigureRange, Sourced } from '../../base/reference/index.ts'
 import type { RateBasis } from './data/bases.ts'
 
@@ -11,10 +11,12 @@ export interface Rate extends Sourced {
   readonly label: string
   readonly route: Route
   readonly contexts: readonly Context[]
+  /** What of those it is for; absent: whatever grows there. */
+  readonly growths?: readonly Growth[]
   readonly basis: RateBasis
   readonly unit: string
   readonly rate: FigureRange
-  /** Water per area ("gal/acre"), per plant ("gal/tree") or per pot volume ("%"); undefined: it goes out dry, or into a solution. */
+  /** Water per area ("gal/acre"), per plant ("gal/tree"), per trunk ("gal/in") or per pot volume ("%"); undefined: it goes out dry, or into a solution. */
   readonly carrier: Carrier | undefined
   /** Days until it is due again; undefined: once a season. */
   readonly intervalDays: { readonly low: number; readonly high: number } | undefined

@@ -55,9 +55,10 @@ describe('amounts against worked figures (derived: c × V ÷ share)', () => {
   it('a 2-inch trunk at 1 oz per inch takes 2 oz in 5 gal (common practice)', () => {
     const size = { kind: 'trunks', count: 1, diameterM: 0.0508 } as const
     const rate = findRate('soil-eddha-trunk')
-    const amount = amountFor({ rate, rateValue: 1, carrierValue: 5, size, contentShare: 0.06 })
+    const amount = amountFor({ rate, rateValue: 1, carrierValue: 2.5, size, contentShare: 0.06 })
     expect(formatQuantity(inPlaceUnits('mass', amount.productKg, 'us'))).toBe('2 oz')
     expect(formatQuantity(inPlaceUnits('volume', amount.carrierL, 'us'))).toBe('5 gal')
+    expect(rate.carrier).toMatchObject({ unit: 'gal/in', high: 2.5 })
   })
 })
 

@@ -1,8 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { kindIn } from '../../stand/plant/tests/index.ts'
 import { dimensionOf, parseUnit, quantityOf, valueIn } from '../../base/quantity/index.ts'
 import { isNone } from '../../base/reference/index.ts'
-import { contexts, type StandSize } from '../../stand/plant/index.ts'
+import { contexts, standKinds, type StandSize } from '../../stand/plant/index.ts'
 import { amountFor, rateBases } from '../rate/index.ts'
 import {
   allRates as rates,
@@ -63,28 +64,26 @@ describe('the rate table', () => {
     }
   })
 
-  it('offers a rate for some source by every way in of every context', () => {
-    for (const [context, { routes }] of Object.entries(contexts)) {
-      for (const route of routes) {
-        const offered = ironSourceIds.flatMap((id) =>
-          ratesFor(context as keyof typeof contexts, route, id),
-        )
-        expect(offered.length, `${context} ${route}`).toBeGreaterThan(0)
+  it('offers a rate for some source by every way in of every kind of stand', () => {
+    for (const kind of standKinds) {
+      for (const route of contexts[kind.context].routes) {
+        const offered = ironSourceIds.flatMap((id) => ratesFor(kind, route, id))
+        expect(offered.length, `${kind.context} ${kind.growth} ${route}`).toBeGreaterThan(0)
       }
     }
   })
 
   it('puts no sulfate into a loop with fish, and no EDDHA onto leaves', () => {
-    expect(ratesFor('aquaponic', 'solution', 'ferrous-sulfate')).toEqual([])
+    expect(ratesFor(kindIn('aquaponic'), 'solution', 'ferrous-sulfate')).toEqual([])
     for (const context of ['turf', 'tree', 'container', 'row-crop'] as const) {
-      expect(ratesFor(context, 'leaf', 'fe-eddha')).toEqual([])
+      expect(ratesFor(kindIn(context), 'leaf', 'fe-eddha')).toEqual([])
     }
-    expect(offeredRates('aquaponic', 'solution', 'ferrous-sulfate')).toEqual({
+    expect(offeredRates(kindIn('aquaponic'), 'solution', 'ferrous-sulfate')).toEqual({
       none: expect.stringMatching(/rust/) as unknown,
     })
-    expect(isNone(offeredRates('turf', 'leaf', 'fe-dtpa'))).toBe(false)
+    expect(isNone(offeredRates(kindIn('turf'), 'leaf', 'fe-dtpa'))).toBe(false)
     expect(() =>
-      checkChosenRate('aquaponic', 'solution', 'ferrous-sulfate', 'solution-aquaponic'),
+      checkChosenRate(kindIn('aquaponic'), 'solution', 'ferrous-sulfate', 'solution-aquaponic'),
     ).toThrow(/a rate that suits/)
   })
 

@@ -1,6 +1,6 @@
 import { CoreError } from '../../base/error/index.ts'
 import { isNone, none, type None } from '../../base/reference/index.ts'
-import { routes, type Context, type Route } from '../../stand/plant/index.ts'
+import { routes, type Route, type StandKind } from '../../stand/plant/index.ts'
 import type { Rate } from '../rate/index.ts'
 import { findSource, sources, type SourceId } from './find-source.ts'
 
@@ -15,23 +15,25 @@ export const allRates: readonly Rate[] = [
 ]
 
 /**
- * The rates of practice for a source by a route in a context, or why there are none.
+ * The rates of practice for a source by a route on a kind of stand, or why there are none.
  * @throws {CoreError} unknown-name for a source that the catalogue has not
  */
 export function offeredRates(
-  context: Context,
+  { context, growth }: StandKind,
   route: Route,
   sourceId: SourceId,
 ): readonly [Rate, ...Rate[]] | None {
   const offered = findSource(sourceId).rates[route]
   if (isNone(offered)) return offered
-  const [first, ...others] = offered.rows.filter(({ contexts }) => contexts.includes(context))
+  const [first, ...others] = offered.rows.filter(
+    ({ contexts, growths }) => contexts.includes(context) && (growths?.includes(growth) ?? true),
+  )
   return first ? [first, ...others] : none(offered.elsewhere)
 }
 
 /** The same as a list; empty where none is good practice. */
-export function ratesFor(context: Context, route: Route, sourceId: SourceId): readonly Rate[] {
-  const offered = offeredRates(context, route, sourceId)
+export function ratesFor(kind: StandKind, route: Route, sourceId: SourceId): readonly Rate[] {
+  const offered = offeredRates(kind, route, sourceId)
   return isNone(offered) ? [] : offered
 }
 
@@ -62,17 +64,17 @@ export function findRate(id: string): Rate {
 }
 
 /**
- * The rate of the table, when it is good practice for the source by the route in the context.
+ * The rate of the table, when it is good practice for the source by the route on the kind of stand.
  * @throws {CoreError} unknown-name, not-applicable
  */
 export function checkChosenRate(
-  context: Context,
+  kind: StandKind,
   route: Route,
   sourceId: SourceId,
   rateId: string,
 ): Rate {
   const rate = findRate(rateId)
-  if (!ratesFor(context, route, sourceId).includes(rate)) {
+  if (!ratesFor(kind, route, sourceId).includes(rate)) {
     throw new CoreError('rate-unsuited', {
       parameter: 'rateId',
       received: rate.label,

@@ -1,6 +1,7 @@
 import { CoreError } from '../../base/error/index.ts'
 import { plants, type Plant } from './data/plants.ts'
 import type { Context } from './data/contexts.ts'
+import type { Growth } from './data/growths.ts'
 
 const plantById = new Map(plants.map((plant) => [plant.id, plant]))
 
@@ -19,7 +20,34 @@ export function findPlant(id: string): Plant {
   return plant
 }
 
+/** Every kind of stand that a plant of the list makes, once. */
+export const standKinds: readonly StandKind[] = [
+  ...new Map(
+    plants.flatMap(({ contexts, growth }) =>
+      contexts.map((context) => [`${context} ${growth}`, { context, growth }] as const),
+    ),
+  ).values(),
+]
+
 /** The plants grown in a context, in the order of the list. */
 export function plantsOf(context: Context): readonly Plant[] {
   return plants.filter((plant) => plant.contexts.includes(context))
 }
+
+/** What doses, limits and endings go by. */
+export interface StandKind {
+  readonly context: Context
+  readonly growth: Growth
+}
+
+/**
+ * The kind of a stand: where its plant grows and what it is grown as.
+ * @throws {CoreError} unknown-name
+ */
+export const standKindOf = ({
+  context,
+  plantId,
+}: {
+  readonly context: Context
+  readonly plantId: string
+}): StandKind => ({ context, growth: findPlant(plantId).growth })

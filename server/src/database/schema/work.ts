@@ -61,6 +61,8 @@ export const remedy = mysqlTable(
     conditioning: json('conditioning').$type<ConditioningDto>(),
     doseDays: int('dose_days'),
     aim: oneOf('aim', 20, aimIds),
+    /** Why it goes over what practice goes to; null where it does not. */
+    why: varchar('why', { length: 500 }),
     productId: id('product_id').references(() => product.id),
     ...recorded(),
   },

@@ -54,6 +54,9 @@ const lastStep = computed(() =>
       <p v-if="job.share < 1" class="text-slate text-small">
         {{ Math.round(job.share * 100) }} % of the whole dose.
       </p>
+      <p v-if="remedy.why" class="stop">
+        More than usual, because: <q>{{ remedy.why }}</q>
+      </p>
       <HowGot :derivation="remedy.derivation as Derivation" is-stored />
     </div>
     <div class="take">

@@ -1,19 +1,25 @@
 <script setup lang="ts">
-import { said } from '../../shared/units/said.ts'
+import { inOwn, said } from '../../shared/units/said.ts'
 import { typedNumber } from '@spudder/core/base/writing'
-import { burnHeatC, leafBurnLimit, partnerKinds } from '@spudder/core/apply/mix'
-import { contexts, type Context } from '@spudder/core/stand/plant'
+import { hazardLimits, hazards, limitWords } from '@spudder/core/apply/limit'
+import { burnHeatC, partnerKinds } from '@spudder/core/apply/mix'
+import { contexts, growths, routeWords, type Context } from '@spudder/core/stand/plant'
 import { isNone, sourceWords } from '@spudder/core/base/reference'
 import { seasonLimits } from '@spudder/core/soil/season'
-import { sources } from '@spudder/core/material/source'
+import { contentWords, sources } from '@spudder/core/material/source'
 import DataTable from '../../ui/DataTable.vue'
 import type { Column } from '../../ui/table-columns.ts'
 
 const standing = { usually: 'usually', doubtful: 'doubtful', never: 'never' } as const
 const placements = { leaf: 'stays on the leaf', 'watered-in': 'watered in', either: '' } as const
-const burns = Object.entries(leafBurnLimit).map(([context, limit]) => ({
-  label: contexts[context as Context].label,
+const atOnce = hazardLimits.map((limit) => ({
   limit,
+  what: `${contentWords[limit.nutrient]}, ${routeWords[limit.route]}`,
+  where:
+    limit.growths?.map((growth) => growths[growth]).join(', ') ??
+    limit.contexts.map((context) => contexts[context].label.toLowerCase()).join(', '),
+  high: inOwn(limitWords(limit, limit.high)),
+  stop: inOwn(limitWords(limit, limit.stop)),
 }))
 const dissolved = sources.flatMap(({ name, solubility }) =>
   isNone(solubility) ? [] : [{ name, limit: solubility }],
@@ -43,20 +49,12 @@ const partnerColumns: readonly Column<(typeof partnerKinds)[number]>[] = [
   { key: 'why', title: 'Why', text: (each) => each.why },
   { key: 'from', title: 'From', isCited: true, text: sourceWords },
 ]
-const burnColumns: readonly Column<(typeof burns)[number]>[] = [
-  { key: 'leaves', title: 'Leaves of', isHead: true, text: (each) => each.label },
-  {
-    key: 'try',
-    title: 'try a patch from, %',
-    isFigure: true,
-    text: (each) => typedNumber(each.limit.tryFirst * 100),
-  },
-  {
-    key: 'most',
-    title: 'at most, %',
-    isFigure: true,
-    text: (each) => typedNumber(each.limit.most * 100),
-  },
+const onceColumns: readonly Column<(typeof atOnce)[number]>[] = [
+  { key: 'what', title: 'What', isHead: true, text: (each) => each.what, sortBy: (each) => each.what }, // prettier-ignore
+  { key: 'where', title: 'On', text: (each) => each.where, sortBy: (each) => each.where },
+  { key: 'high', title: 'practice goes to', text: (each) => each.high },
+  { key: 'stop', title: 'stops over', text: (each) => each.stop },
+  { key: 'harm', title: 'Else', text: (each) => hazards[each.limit.hazard] },
   { key: 'from', title: 'From', isCited: true, text: (each) => sourceWords(each.limit) },
 ]
 const dissolvedColumns: readonly Column<(typeof dissolved)[number]>[] = [
@@ -101,7 +99,18 @@ const limitColumns: readonly Column<(typeof limits)[number]>[] = [
     :rows="partnerKinds"
     :row-key="(each) => each.id"
   />
-  <h2>Strength that leaves bear, and what dissolves</h2>
+  <h2>Most at once, label or not</h2>
+  <p>
+    Over what practice goes to, a reason is asked for and kept with the job; over the last figure
+    nothing goes out. The label and local rules come before both.
+  </p>
+  <DataTable
+    label="Most at once"
+    :columns="onceColumns"
+    :rows="atOnce"
+    :row-key="(each) => each.limit.id"
+  />
+  <h2>Heat, and what dissolves</h2>
   <p>
     Over {{ said(`${burnHeatC.wait.value} °C`) }} spray in the cool hours only, over
     {{ said(`${burnHeatC.never.value} °C`) }} not at all (<cite>{{
@@ -109,12 +118,6 @@ const limitColumns: readonly Column<(typeof limits)[number]>[] = [
     }}</cite
     >).
   </p>
-  <DataTable
-    label="Strength of sulfate sprays"
-    :columns="burnColumns"
-    :rows="burns"
-    :row-key="(each) => each.label"
-  />
   <DataTable
     label="What dissolves"
     :columns="dissolvedColumns"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inOwn } from '../../shared/units/said.ts'
 import { formatNumber } from '@spudder/core/base/writing'
 import type { DosePlan } from '@spudder/core/apply/dose'
 import type { FillPlan } from '@spudder/core/apply/mix'
@@ -90,8 +91,8 @@ const perGround = (low: number, high: number) => {
     </template>
     <p v-else class="faint-note">Fill in the figures, and the amount stands here.</p>
   </div>
-  <p v-for="problem in problems" :key="problem.id" class="stop" :class="{ hard: problem.stops }">
-    {{ problem.words }}
+  <p v-for="problem in problems" :key="problem.words" class="stop" :class="{ hard: problem.stops }">
+    {{ inOwn(problem.words) }}
   </p>
   <p v-if="isAboveTable" class="stop">
     Above the usual rates: too much burns leaves and roots, and iron blackens turf. Only where the

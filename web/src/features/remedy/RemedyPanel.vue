@@ -51,6 +51,9 @@ const pHBelief = computed(
         {{ remedy.appliedName }}, {{ amountWords('mass', remedy.productKg, system) }} for
         {{ dayWords(remedy.applyOn) }}.
         {{ remedy.lasting }}
+        <template v-if="remedy.why"
+          >More than usual, because: <q>{{ remedy.why }}</q></template
+        >
       </li>
     </ul>
   </section>

@@ -7,6 +7,7 @@ import { Button, Checkbox } from 'ant-design-vue'
 import { computed } from 'vue'
 import CautionList from '../../shared/case/CautionList.vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
+import TextField from '../../ui/TextField.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import SeasonSums from '../../shared/season/SeasonSums.vue'
 import { dayWords, today } from '../../shared/units/today.ts'
@@ -21,7 +22,9 @@ const { verdict } = useStandCase()
 const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, retention, spread } =
   store
 const { problems, isStopped, same, spoon, spoonProblem, weighedKgPerL, densityKgPerL } = store
-const { sums, keepLimit, choose, messageFor } = store
+const { sums, keepLimit, choose, messageFor, isUnanswered } = store
+/** Over what practice goes to: whether or not it is answered already. */
+const isOverUsual = computed(() => problems.value.some(({ id }) => id === 'over-usual'))
 
 const response = computed(
   () => chosen.value && responseFor(route.value, chosen.value.sourceId, stand.context),
@@ -64,6 +67,13 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
         :problem="spoonProblem"
       />
     </RemedyAmount>
+    <TextField
+      v-if="isOverUsual"
+      v-model="draft.why"
+      label="Why more than usual"
+      hint="a few words; they are kept with the job"
+      :message="messageFor('why')"
+    />
     <SeasonSums
       :sums="sums"
       :year="year"
@@ -99,7 +109,7 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
       type="primary"
       size="large"
       html-type="submit"
-      :disabled="!amount.value || isStopped"
+      :disabled="!amount.value || isStopped || isUnanswered"
       :loading="choose.isLoading.value"
     >
       Plan for {{ draft.applyOn ? dayWords(draft.applyOn) : 'a day' }}

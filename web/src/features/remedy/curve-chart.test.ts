@@ -14,6 +14,7 @@ const curves = curvesInSoil(soilOf(usualSoilWater), 1e-4)
 const facts: OfferFacts = {
   nutrient: 'Fe',
   context: 'turf',
+  growth: 'lawn turf',
   route: 'soil',
   aimId: 'season',
   medium: { pH: 7.8, doubt: 0.2, soil: soilOf(usualSoilWater) },

@@ -6,6 +6,7 @@ import { neverOffered, offersFor, type OfferFacts } from './offers.ts'
 const facts: OfferFacts = {
   nutrient: 'Fe',
   context: 'turf',
+  growth: 'lawn turf',
   route: 'soil',
   aimId: 'season',
   medium: { pH: 7.8, doubt: 0.2 },

@@ -14,7 +14,7 @@ import {
   type RankedOtherSource,
 } from '@spudder/core/material/choice'
 import type { Medium } from '@spudder/core/material/persistence'
-import type { Context, Route, StandSize } from '@spudder/core/stand/plant'
+import type { Context, Growth, Route, StandSize } from '@spudder/core/stand/plant'
 import { amountFor, type Rate } from '@spudder/core/material/rate'
 import type { FigureRange, Sourced } from '@spudder/core/base/reference'
 import {
@@ -56,6 +56,7 @@ export interface Offer {
 export interface OfferFacts {
   readonly nutrient: 'Fe' | OtherNutrient
   readonly context: Context
+  readonly growth: Growth
   readonly route: Route
   readonly aimId: AimId
   readonly medium: Medium
@@ -76,6 +77,7 @@ const organicWords = {
 /** What the choice of iron is made from. */
 export const choiceInputOf = ({
   context,
+  growth,
   route,
   aimId,
   medium,
@@ -84,6 +86,7 @@ export const choiceInputOf = ({
   presentIronMgPerL,
 }: OfferFacts): ChoiceInput => ({
   context,
+  growth,
   route,
   aimId,
   medium,
@@ -174,12 +177,11 @@ function ofOther(ranked: RankedOtherSource, { size, route, medium }: OfferFacts)
 
 /** What can be chosen for the stand, best first. */
 export function offersFor(facts: OfferFacts): readonly Offer[] {
-  const { nutrient, context, route, medium } = facts
+  const { nutrient, context, growth, route, medium } = facts
   if (nutrient === 'Fe') return rankCandidates(choiceInputOf(facts)).map(ofIron)
   const { isPHKnown, plantPH } = facts
-  return rankOtherSources({ nutrient, context, route, medium, isPHKnown, plantPH }).map((each) =>
-    ofOther(each, facts),
-  )
+  const asked = { nutrient, context, growth, route, medium, isPHKnown, plantPH }
+  return rankOtherSources(asked).map((each) => ofOther(each, facts))
 }
 
 /** What is no source of iron in a season, whatever its percentage. */

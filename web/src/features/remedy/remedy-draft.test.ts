@@ -114,14 +114,21 @@ describe('a remedy being put together', () => {
 
   it('warns of too much water, stops a drench, and warns of a rate above the table', () => {
     const { remedy } = draftOf()
+    remedy.draft.value.rate = '0.5 %'
     remedy.carrierValue.value = 160
     expect(told(remedy)).toEqual(['runs-off'])
     remedy.carrierValue.value = 400
-    expect(told(remedy)).toEqual(['is-a-drench!'])
+    expect(told(remedy)).toContain('is-a-drench!')
     expect(remedy.isStopped.value).toBe(true)
     remedy.carrierValue.value = 25
+    remedy.draft.value.rate = '4 %'
+    expect(told(remedy)).toEqual(['over-usual'])
+    expect(remedy.isUnanswered.value).toBe(true)
+    remedy.draft.value.why = 'Moss on the north side.'
+    expect(remedy.isUnanswered.value).toBe(false)
+    expect(remedy.choice.value?.why).toBe('Moss on the north side.')
     remedy.draft.value.rate = '5 %'
-    expect(told(remedy)).toEqual(['leaf-burn'])
+    expect(told(remedy)).toContain('over-stop!')
     expect(remedy.amount.value).toMatchObject({ isAboveTable: true })
   })
 

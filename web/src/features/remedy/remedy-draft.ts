@@ -18,6 +18,7 @@ export const freshRemedyDraft = (route: Route) => ({
   contentPercent: '',
   applyOn: today(),
   lasting: '',
+  why: '',
   repeats: '0',
   hasStrip: false,
   retestOn: '',

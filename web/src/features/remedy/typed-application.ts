@@ -6,7 +6,12 @@ import type { Offer } from './offers.ts'
 import type { TankDraft } from './tank-draft.ts'
 
 /** What is typed of the application, as typed. */
-export type WorkDraft = TankDraft & { rate: string; contentPercent: string; doseDays: string }
+export type WorkDraft = TankDraft & {
+  rate: string
+  contentPercent: string
+  doseDays: string
+  why: string
+}
 
 /** What was chosen and read so far; undefined while a field cannot be read. */
 export interface ReadSoFar {
@@ -88,5 +93,6 @@ export function typedApplication(
     ...(rate.carrier ? tank : noTank),
     presentIronMgPerL: present ? read.presentIronMgPerL : undefined,
     doseDays: present ? optional(draft.doseDays) : undefined,
+    why: draft.why.trim() === '' ? undefined : draft.why.trim(),
   }
 }

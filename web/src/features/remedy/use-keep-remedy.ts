@@ -64,6 +64,7 @@ export function useKeepRemedy(stand: StandDto, against: AgainstCause, remedy: Dr
     const isTankUnread = remedy.draft.value.tank !== '' && remedy.tankL.value === undefined
     const isBad = isTankUnread || remedy.fills.value.problem || remedy.acid.value.problem
     if (!openCase.value || !remedy.chosen.value || isBad || remedy.isStopped.value) return false
+    if (remedy.isUnanswered.value) return false
     const dto = checked(requestWith(remedy, against))
     if (!dto) return false
     const stored = await choose.send({ caseId: openCase.value.id, dto }, remedy.failed)

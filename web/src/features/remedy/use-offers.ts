@@ -1,6 +1,6 @@
 import { aimsFor, orderChangers, rankCandidates, type AimId } from '@spudder/core/material/choice'
 import type { Medium, PHBelief } from '@spudder/core/material/persistence'
-import { findPlant, type Route } from '@spudder/core/stand/plant'
+import { findPlant, standKindOf, type Route } from '@spudder/core/stand/plant'
 import { computed, type Ref } from 'vue'
 import { useSettled } from '../../shared/use-settled.ts'
 import { choiceInputOf, offersFor, type OfferFacts } from './offers.ts'
@@ -27,7 +27,7 @@ export function useOffers(draft: Ref<RemedyDraft>, facts: RemedyFacts) {
   }))
   const offerFacts = computed<OfferFacts>(() => ({
     nutrient: nutrient.value,
-    context,
+    ...standKindOf({ context, plantId }),
     route: route.value,
     aimId: aimId.value,
     medium: medium.value,

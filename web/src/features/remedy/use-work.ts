@@ -110,6 +110,7 @@ export function useWork(input: WorkInput) {
     dose: computed(() => application.value?.dose?.value),
     problems: computed(() => application.value?.problems ?? []),
     isStopped: computed(() => application.value?.isStopped ?? false),
+    isUnanswered: computed(() => application.value?.isUnanswered ?? false),
     same: computed(() => application.value && sameAmount(application.value, system.value)),
     retention: computed(() => application.value?.retention),
     /** By which amounts are calculated: weighed, by the product, or usual for the form [kg/L]. */

@@ -1,13 +1,11 @@
 import type { Figure } from '../../../base/reference/index.ts'
+import type { Source } from '../../../material/source/index.ts'
+
+/** Metals whose open salts are never brought to fish: rust on gills, and poison (common practice). */
+export const metalsThatHurtFish: readonly Source['nutrient'][] = ['Fe', 'Zn']
 
 /** What a loop with fish or worms bears. */
 export const fishLimits = {
-  ironMgPerL: {
-    value: 3,
-    unit: 'mg/L',
-    source: 'practice brings chelated iron to about 2 mg/L; half as much again is judgement',
-    mark: 'J',
-  },
   risePerDayMgPerL: {
     value: 1,
     unit: 'mg/L a day',

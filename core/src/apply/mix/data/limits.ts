@@ -1,27 +1,31 @@
 import type { Context } from '../../../stand/plant/index.ts'
 import type { Figure, FigureRange, Sourced } from '../../../base/reference/index.ts'
 
-/** Strongest sulfate spray that leaves bear: from where a patch is tried first, to where they burn. */
-export interface BurnLimit extends Sourced {
-  /** [kg/L]; 0.01 is 1 %. */
-  readonly tryFirst: number
-  readonly most: number
+/** Strength of an iron spray from which a small patch is tried first [kg/L]; 0.01 is 1 %. */
+export interface PatchTest extends Sourced {
+  readonly salt: number
+  readonly held: number
 }
 
-const ornamentals: BurnLimit = {
-  tryFirst: 0.005,
-  most: 0.01,
-  source: 'common practice: ornamentals 0.5-1 %',
+const ornamentals: PatchTest = {
+  salt: 0.005,
+  held: 0.01,
+  source: 'common practice: ornamentals 0.5-1 %; held iron is gentler',
   mark: 'C',
 }
 
 /** By what grows there; a solution is sprayed on nothing. */
-export const leafBurnLimit: Readonly<Partial<Record<Context, BurnLimit>>> = {
-  turf: { tryFirst: 0.02, most: 0.03, source: 'common practice: turf 2-3 %', mark: 'C' },
+export const patchTestFrom: Readonly<Partial<Record<Context, PatchTest>>> = {
+  turf: { salt: 0.02, held: 0.03, source: 'common practice: turf 2-3 %', mark: 'C' },
   tree: ornamentals,
   shrub: ornamentals,
-  container: ornamentals,
-  'row-crop': { tryFirst: 0.02, most: 0.03, source: 'common practice: as turf', mark: 'C' },
+  container: {
+    salt: 0.0006,
+    held: 0.0006,
+    source: 'greenhouse bulletins: some 60 mg/L iron, from memory',
+    mark: 'M',
+  },
+  'row-crop': { salt: 0.02, held: 0.01, source: 'row-crop labels, from memory', mark: 'M' },
 }
 
 /** Warmth at which a leaf spray waits: from the first it burns soft leaves, from the second all. */
@@ -30,20 +34,34 @@ export const burnHeatC: Readonly<Record<'wait' | 'never', Figure>> = {
   never: { value: 32, unit: '°C', source: 'common practice: over 29-32 °C wait', mark: 'C' },
 }
 
-/** Above this much water a leaf spray runs off: 40 gal/acre. */
-export const runOffCarrierLPerM2: Figure = {
-  value: 0.0374158,
-  unit: 'L/m2',
-  source: 'common practice: at most 40 gal/acre so that it stays on the leaf',
-  mark: 'C',
+/** Water on leaves: above the first it runs off, above the second it is a drench and no spray. */
+export interface LeafWater {
+  readonly runOff: Figure
+  readonly drench: Figure
 }
 
-/** More water than this over leaves is a drench and no spray: about 270 gal/acre. */
-export const mostLeafCarrierLPerM2: Figure = {
-  value: 0.25,
+const perM2 = (value: number, source: string, mark: Figure['mark']): Figure => ({
+  value,
   unit: 'L/m2',
-  source: 'above the 5 gal/1000 ft² that anybody sprays on leaves',
-  mark: 'J',
+  source,
+  mark,
+})
+const sward: LeafWater = {
+  runOff: perM2(
+    0.0374158,
+    'common practice: at most 40 gal/acre so that it stays on the leaf',
+    'C',
+  ),
+  drench: perM2(0.25, 'above the 5 gal/1000 ft² that anybody sprays on leaves', 'J'),
+}
+
+/** By how many leaves stand over the ground: a sward or rows, or the canopy of a bush. */
+export const leafWater: Readonly<Record<'sward' | 'canopy', LeafWater>> = {
+  sward,
+  canopy: {
+    runOff: perM2(0.41, 'to glisten: at most 1 gal/100 ft² of canopy, from memory', 'M'),
+    drench: perM2(0.82, '2 gal/100 ft² for dense tall shrubs, from memory', 'M'),
+  },
 }
 
 /** Share of the iron on a leaf that is in it an hour later; it dries and enters in 4-24 h. */

@@ -45,13 +45,25 @@ export const dropScale: Readonly<
   },
 }
 
-/** Water that leaves hold before it runs off [L/m²]: 40 gal/acre, from thin to dense leaves. */
-export const leafCapacity: FigureRange & Sourced = {
-  low: 0.03,
-  usual: 0.0374158,
-  high: 0.047,
-  source: 'common practice: at most 40 gal/acre stays on the leaf; the range is judgement',
-  mark: 'C',
+/** Leaves that stand over the ground as a sward or in rows, or as the canopy of bushes. */
+export type LeafLayer = 'sward' | 'canopy'
+
+/** Water that leaves hold before it runs off, from thin to dense leaves [L/m²]. */
+export const leafCapacity: Readonly<Record<LeafLayer, FigureRange & Sourced>> = {
+  sward: {
+    low: 0.03,
+    usual: 0.0374158,
+    high: 0.047,
+    source: 'common practice: at most 40 gal/acre stays on the leaf; the range is judgement',
+    mark: 'C',
+  },
+  canopy: {
+    low: 0.2,
+    usual: 0.41,
+    high: 0.82,
+    source: 'half a gallon to two over 100 ft² of canopy until it glistens, from memory',
+    mark: 'M',
+  },
 }
 
 /**

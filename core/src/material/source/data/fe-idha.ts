@@ -5,9 +5,11 @@ import { leafChelate } from './shared/chelate-families.ts'
 import { makersSolubility, retail, spooned } from './shared/figures.ts'
 import {
   leafChelateIronPerArea,
+  leafChelateRowCrop,
   leafSprayPots,
   leafSprayShrubs,
   leafSprayTrees,
+  leafSprayVines,
   soilIronWateredInAcid,
   solutionHydroponic,
 } from './shared/iron-rates.ts'
@@ -84,7 +86,14 @@ export const feIdha = {
   solubility: makersSolubility(300),
   rates: {
     leaf: {
-      rows: [leafSprayShrubs, leafChelateIronPerArea, leafSprayTrees, leafSprayPots],
+      rows: [
+        leafSprayShrubs,
+        leafChelateIronPerArea,
+        leafChelateRowCrop,
+        leafSprayTrees,
+        leafSprayVines,
+        leafSprayPots,
+      ],
       elsewhere: 'sprayed on leaves that stand in air, not in a solution',
     },
     soil: { rows: [soilIronWateredInAcid], elsewhere: 'for the leaf, or watered into acid ground' },

@@ -11,6 +11,7 @@ import {
 import {
   leafSprayShrubs,
   leafSulfate2Percent,
+  leafSulfateRowCrop,
   soilIronWateredInAcid,
   soilSulfateTrunk,
 } from './shared/iron-rates.ts'
@@ -50,7 +51,7 @@ export const ferrousAmmoniumSulfate = {
   solubility: handbookSolubility(260),
   rates: {
     leaf: {
-      rows: [leafSprayShrubs, leafSulfate2Percent],
+      rows: [leafSprayShrubs, leafSulfate2Percent, leafSulfateRowCrop],
       elsewhere: 'no rate of practice on such a stand; plain sulfate has one',
     },
     soil: {

@@ -5,10 +5,12 @@ import { noMore } from './shared/cautions.ts'
 import { retail, smallMolecule, spooned } from './shared/figures.ts'
 import {
   leafChelateIronPerArea,
+  leafChelateRowCrop,
   leafLiquidChelateTurf,
   leafSprayPots,
   leafSprayShrubs,
   leafSprayTrees,
+  leafSprayVines,
   soilChelateTrunkNeutral,
   soilContainerDrench,
   soilIronWateredInAcid,
@@ -98,6 +100,7 @@ export const ironCitrate = {
       rows: [
         leafSprayShrubs,
         leafChelateIronPerArea,
+        leafChelateRowCrop,
         {
           id: 'leaf-citrate-backpack',
           label: '1 oz/1000 ft² of 5 % citrate in 1 gal, by backpack',
@@ -111,6 +114,7 @@ export const ironCitrate = {
           ...commonPractice,
         },
         leafSprayTrees,
+        leafSprayVines,
         leafSprayPots,
         leafLiquidChelateTurf,
       ],

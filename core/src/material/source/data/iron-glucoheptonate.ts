@@ -4,10 +4,12 @@ import { noMore } from './shared/cautions.ts'
 import { liquid, retail, smallMolecule, unproven } from './shared/figures.ts'
 import {
   leafChelateIronPerArea,
+  leafChelateRowCrop,
   leafLiquidChelateTurf,
   leafSprayPots,
   leafSprayShrubs,
   leafSprayTrees,
+  leafSprayVines,
   soilIronWateredInAcid,
 } from './shared/iron-rates.ts'
 import { eatenInDays, eatenInSolution, newLeaves } from './shared/losses.ts'
@@ -47,7 +49,9 @@ export const ironGlucoheptonate = {
       rows: [
         leafSprayShrubs,
         leafChelateIronPerArea,
+        leafChelateRowCrop,
         leafSprayTrees,
+        leafSprayVines,
         leafSprayPots,
         leafLiquidChelateTurf,
       ],

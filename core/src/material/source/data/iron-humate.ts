@@ -4,9 +4,11 @@ import { noMore } from './shared/cautions.ts'
 import { entering, granules, retail, unproven } from './shared/figures.ts'
 import {
   leafChelateIronPerArea,
+  leafChelateRowCrop,
   leafSprayPots,
   leafSprayShrubs,
   leafSprayTrees,
+  leafSprayVines,
   soilIronWateredInAcid,
 } from './shared/iron-rates.ts'
 import { eatenInSolution, eatenSlowly, newLeaves } from './shared/losses.ts'
@@ -52,7 +54,14 @@ export const ironHumate = {
   solubility: none('nobody states a limit: try a little first'),
   rates: {
     leaf: {
-      rows: [leafSprayShrubs, leafChelateIronPerArea, leafSprayTrees, leafSprayPots],
+      rows: [
+        leafSprayShrubs,
+        leafChelateIronPerArea,
+        leafChelateRowCrop,
+        leafSprayTrees,
+        leafSprayVines,
+        leafSprayPots,
+      ],
       elsewhere: 'sprayed on leaves that stand in air, not in a solution',
     },
     soil: {

@@ -4,9 +4,11 @@ import { noMore } from './shared/cautions.ts'
 import { entering, liquid, retail, unproven } from './shared/figures.ts'
 import {
   leafChelateIronPerArea,
+  leafChelateRowCrop,
   leafSprayPots,
   leafSprayShrubs,
   leafSprayTrees,
+  leafSprayVines,
   soilChelateTrunkNeutral,
   soilIronWateredInAcid,
 } from './shared/iron-rates.ts'
@@ -44,7 +46,14 @@ export const ironLignosulfonate = {
   solubility: none('nobody states a limit: try a little first'),
   rates: {
     leaf: {
-      rows: [leafSprayShrubs, leafChelateIronPerArea, leafSprayTrees, leafSprayPots],
+      rows: [
+        leafSprayShrubs,
+        leafChelateIronPerArea,
+        leafChelateRowCrop,
+        leafSprayTrees,
+        leafSprayVines,
+        leafSprayPots,
+      ],
       elsewhere: 'sprayed on leaves that stand in air, not in a solution',
     },
     soil: {

@@ -3,7 +3,13 @@ import type { OtherSource } from '../facts/source.ts'
 import { edta } from './fe-edta.ts'
 import { saltsIrritate } from './shared/cautions.ts'
 import { makersSolubility, retailAbout, smallIons } from './shared/figures.ts'
-import { leafOtherChelate, leafOtherPots, leafOtherTree, readAcross } from './shared/other-rates.ts'
+import {
+  leafOtherChelate,
+  leafOtherPots,
+  leafOtherShrub,
+  leafOtherTree,
+  readAcross,
+} from './shared/other-rates.ts'
 import { weakResponses } from './shared/responses.ts'
 
 export const mnEdta = {
@@ -26,7 +32,7 @@ export const mnEdta = {
   solubility: makersSolubility(500),
   rates: {
     leaf: {
-      rows: [leafOtherChelate, leafOtherTree, leafOtherPots],
+      rows: [leafOtherChelate, leafOtherShrub, leafOtherTree, leafOtherPots],
       elsewhere: 'no rate of practice on such a stand',
     },
     soil: none('in soil it trades its manganese for iron within days'),
@@ -34,12 +40,12 @@ export const mnEdta = {
       rows: [
         {
           id: 'solution-manganese-chelate',
-          label: '0.3-0.9 mg/L manganese as chelate',
+          label: '0.2-0.5 mg/L manganese as chelate',
           route: 'solution',
           contexts: ['hydroponic', 'aquaponic'],
           basis: 'product-in-solution',
           unit: 'mg/L',
-          rate: { low: 2.5, usual: 4, high: 7 },
+          rate: { low: 1.5, usual: 3, high: 3.8 },
           carrier: undefined,
           intervalDays: undefined,
           ...readAcross,

@@ -6,6 +6,7 @@ import { makersSolubility, retailAbout, smallIons } from './shared/figures.ts'
 import {
   leafOtherChelate,
   leafOtherPots,
+  leafOtherShrub,
   leafOtherTree,
   onGround,
   practice,
@@ -32,7 +33,7 @@ export const znEdta = {
   solubility: makersSolubility(500),
   rates: {
     leaf: {
-      rows: [leafOtherChelate, leafOtherTree, leafOtherPots],
+      rows: [leafOtherChelate, leafOtherShrub, leafOtherTree, leafOtherPots],
       elsewhere: 'no rate of practice on such a stand',
     },
     soil: {
@@ -58,10 +59,22 @@ export const znEdta = {
           id: 'solution-zinc-chelate',
           label: '0.1-0.35 mg/L zinc as chelate',
           route: 'solution',
-          contexts: ['hydroponic', 'aquaponic'],
+          contexts: ['hydroponic'],
           basis: 'product-in-solution',
           unit: 'mg/L',
           rate: { low: 0.7, usual: 1.2, high: 2.5 },
+          carrier: undefined,
+          intervalDays: undefined,
+          ...readAcross,
+        },
+        {
+          id: 'solution-zinc-with-fish',
+          label: '0.04-0.1 mg/L zinc as chelate: fish bear little',
+          route: 'solution',
+          contexts: ['aquaponic'],
+          basis: 'product-in-solution',
+          unit: 'mg/L',
+          rate: { low: 0.3, usual: 0.5, high: 0.7 },
           carrier: undefined,
           intervalDays: undefined,
           ...readAcross,

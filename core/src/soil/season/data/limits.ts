@@ -18,8 +18,8 @@ const iron = perHa(
   'five leaf sprays at the highest rate of practice (5 lb/acre); more blackens turf and builds up',
   'J',
 )
-const manganese = perHa(15, 'two soil dressings of practice; manganese builds up', 'J')
-const zinc = perHa(10, 'two soil dressings of practice; zinc builds up', 'J')
+const manganese = perHa(19, 'one usual soil dressing (60 kg sulfate/ha); manganese builds up', 'J')
+const zinc = perHa(14, 'one usual soil dressing (40 kg sulfate/ha); zinc builds up', 'J')
 const onGrass = perHa(
   488,
   'at most 10 lb sulfur/1000 ft² a year on established turf (extension bulletins, from memory)',

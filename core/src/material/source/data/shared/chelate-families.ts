@@ -4,17 +4,22 @@ import { noMore, redFilm } from './cautions.ts'
 import { bigMolecule, smallMolecule } from './figures.ts'
 import {
   leafChelateIronPerArea,
+  leafChelateRowCrop,
   leafLiquidChelateTurf,
   leafSprayPots,
   leafSprayShrubs,
   leafSprayTrees,
+  leafSprayVines,
   soilChelateTrunkNeutral,
   soilContainerDrench,
   soilEddhaFurrow,
+  soilEddhaOrchard,
   soilEddhaTrunk,
+  soilEddhaVines,
   soilEddhaWateredIn,
   soilIronWateredInAcid,
   soilPowderScoops,
+  soilStrongContainerDrench,
   solutionAquaponic,
   solutionHydroponic,
 } from './iron-rates.ts'
@@ -49,9 +54,11 @@ export const strongChelate = {
     soil: {
       rows: [
         soilEddhaTrunk,
+        soilEddhaOrchard,
+        soilEddhaVines,
         soilEddhaWateredIn,
         soilEddhaFurrow,
-        soilContainerDrench,
+        soilStrongContainerDrench,
         soilPowderScoops,
       ],
       elsewhere: 'no rate of practice on such a stand',
@@ -74,7 +81,9 @@ export const leafChelate = {
       rows: [
         leafSprayShrubs,
         leafChelateIronPerArea,
+        leafChelateRowCrop,
         leafSprayTrees,
+        leafSprayVines,
         leafSprayPots,
         leafLiquidChelateTurf,
       ],

@@ -3,8 +3,14 @@ import type { Rate } from '../../../rate/index.ts'
 const practice = { source: 'common practice', mark: 'C' } as const
 const drenches = { source: 'container drench bulletins', mark: 'M' } as const
 const turfLabels = { source: 'label directions of turf chelates', mark: 'M' } as const
+const memory = (source: string) => ({ source: `${source}, from memory`, mark: 'M' }) as const
 /** Nobody states these; read across from the rows that stand nearest. */
 const readAcross = { source: 'read across from nearby rates', mark: 'J' } as const
+
+const standingAlone = ['orchard', 'shade tree', 'conifer', 'palm', 'shrub'] as const
+const ornamentalTrees = ['shade tree', 'conifer', 'palm', 'shrub'] as const
+/** Water grows with the root zone: 5 gal at 2 in of trunk, 15-30 gal over 12 in. */
+const rootZone = { unit: 'gal/in', low: 1.25, usual: 2, high: 2.5 } as const
 
 export const leafSprayShrubs: Rate = {
   id: 'leaf-spray-shrubs',
@@ -14,16 +20,17 @@ export const leafSprayShrubs: Rate = {
   basis: 'spray-strength',
   unit: '%',
   rate: { low: 0.25, usual: 0.5, high: 1 },
-  carrier: { unit: 'gal/acre', low: 20, usual: 30, high: 40 },
+  // To glisten: half a gallon to a gallon over 100 ft² of canopy.
+  carrier: { unit: 'gal/1000 ft2', low: 5, usual: 7.5, high: 10 },
   intervalDays: { low: 14, high: 28 },
-  ...readAcross,
+  ...memory('ornamental label directions'),
 }
 
 export const leafSulfate2Percent: Rate = {
   id: 'leaf-sulfate-2-percent',
   label: '2 % spray at 20-30 gal/acre',
   route: 'leaf',
-  contexts: ['turf', 'shrub', 'row-crop'],
+  contexts: ['turf'],
   basis: 'spray-strength',
   unit: '%',
   rate: { low: 1, usual: 2, high: 2 },
@@ -32,17 +39,43 @@ export const leafSulfate2Percent: Rate = {
   ...practice,
 }
 
-export const leafChelateIronPerArea: Rate = {
-  id: 'leaf-chelate-iron-per-area',
-  label: '1-5 lb iron/acre on the leaf',
+export const leafSulfateRowCrop: Rate = {
+  id: 'leaf-sulfate-row-crop',
+  label: '2-2.5 % banded over the row with a wetting agent, 5 gal/acre first, more as it grows',
   route: 'leaf',
-  contexts: ['turf', 'row-crop'],
+  contexts: ['row-crop'],
+  basis: 'spray-strength',
+  unit: '%',
+  rate: { low: 2, usual: 2, high: 2.5 },
+  carrier: { unit: 'gal/acre', low: 5, usual: 10, high: 15 },
+  intervalDays: { low: 10, high: 14 },
+  ...memory('sorghum and peanut bulletins'),
+}
+
+export const leafChelateRowCrop: Rate = {
+  id: 'leaf-chelate-row-crop',
+  label: '0.05-0.2 lb iron/acre on the leaf',
+  route: 'leaf',
+  contexts: ['row-crop'],
   basis: 'iron-per-area',
   unit: 'lb/acre',
-  rate: { low: 1, usual: 1.5, high: 5 },
+  rate: { low: 0.05, usual: 0.1, high: 0.2 },
+  carrier: { unit: 'gal/acre', low: 20, usual: 25, high: 40 },
+  intervalDays: { low: 7, high: 14 },
+  ...memory('row-crop chelate labels'),
+}
+
+export const leafChelateIronPerArea: Rate = {
+  id: 'leaf-chelate-iron-per-area',
+  label: '0.3-1 lb iron/acre on the leaf',
+  route: 'leaf',
+  contexts: ['turf'],
+  basis: 'iron-per-area',
+  unit: 'lb/acre',
+  rate: { low: 0.3, usual: 0.6, high: 1 },
   carrier: { unit: 'gal/acre', low: 20, usual: 40, high: 40 },
   intervalDays: { low: 21, high: 28 },
-  ...practice,
+  ...memory('turf chelate labels'),
 }
 
 export const leafSprayTrees: Rate = {
@@ -50,6 +83,7 @@ export const leafSprayTrees: Rate = {
   label: '0.5-1 % spray, leaves wetted but not dripping',
   route: 'leaf',
   contexts: ['tree'],
+  growths: standingAlone,
   basis: 'spray-strength',
   unit: '%',
   rate: { low: 0.5, usual: 0.5, high: 1 },
@@ -58,17 +92,60 @@ export const leafSprayTrees: Rate = {
   ...readAcross,
 }
 
+export const leafSprayVines: Rate = {
+  id: 'leaf-spray-vines',
+  label: '0.1-0.5 % spray over the canopy',
+  route: 'leaf',
+  contexts: ['tree'],
+  growths: ['vine'],
+  basis: 'spray-strength',
+  unit: '%',
+  rate: { low: 0.1, usual: 0.2, high: 0.5 },
+  // 300-1,000 L/ha of canopy at some 3,300 vines on a hectare.
+  carrier: { unit: 'fl oz/plant', low: 3, usual: 6, high: 10 },
+  intervalDays: { low: 10, high: 21 },
+  ...memory('vineyard practice'),
+}
+
 export const leafSprayPots: Rate = {
   id: 'leaf-spray-pots',
-  label: '0.1-0.5 % spray over the pots',
+  label: '0.03-0.1 % spray over the pots, to about 60 mg/L iron',
   route: 'leaf',
   contexts: ['container'],
   basis: 'spray-strength',
   unit: '%',
-  rate: { low: 0.1, usual: 0.2, high: 0.5 },
+  rate: { low: 0.03, usual: 0.06, high: 0.1 },
   carrier: { unit: 'fl oz/pot', low: 1, usual: 2, high: 3 },
   intervalDays: { low: 14, high: 28 },
-  ...readAcross,
+  ...memory('greenhouse bulletins'),
+}
+
+export const soilEddhaVines: Rate = {
+  id: 'soil-eddha-vines',
+  label: '0.2-0.5 oz a vine at bud break, and 9-22 lb/acre: the smaller counts',
+  route: 'soil',
+  contexts: ['tree'],
+  growths: ['vine'],
+  basis: 'product-per-plant',
+  unit: 'oz/plant',
+  rate: { low: 0.2, usual: 0.3, high: 0.5 },
+  carrier: { unit: 'gal/plant', low: 0.25, usual: 0.5, high: 1 },
+  intervalDays: undefined,
+  ...memory('vineyard labels'),
+}
+
+export const soilEddhaOrchard: Rate = {
+  id: 'soil-eddha-orchard',
+  label: '1-3.5 oz a bearing tree at bud break: 0.25-0.7 oz per inch of trunk',
+  route: 'soil',
+  contexts: ['tree'],
+  growths: ['orchard'],
+  basis: 'product-per-trunk',
+  unit: 'oz/in',
+  rate: { low: 0.25, usual: 0.5, high: 0.7 },
+  carrier: rootZone,
+  intervalDays: undefined,
+  ...memory('orchard labels, bearing trees of 4-6 in'),
 }
 
 export const soilEddhaTrunk: Rate = {
@@ -76,10 +153,11 @@ export const soilEddhaTrunk: Rate = {
   label: '1 oz per inch of trunk, drenched over the roots',
   route: 'soil',
   contexts: ['tree'],
+  growths: ornamentalTrees,
   basis: 'product-per-trunk',
   unit: 'oz/in',
   rate: { low: 0.5, usual: 1, high: 2 },
-  carrier: { unit: 'gal/tree', low: 5, usual: 5, high: 5 },
+  carrier: rootZone,
   intervalDays: undefined,
   ...practice,
 }
@@ -89,10 +167,11 @@ export const soilChelateTrunkNeutral: Rate = {
   label: '1-4 tbsp per inch of trunk, 0.5-2 oz per inch',
   route: 'soil',
   contexts: ['tree'],
+  growths: standingAlone,
   basis: 'product-per-trunk',
   unit: 'oz/in',
   rate: { low: 0.5, usual: 1, high: 2 },
-  carrier: { unit: 'gal/tree', low: 5, usual: 5, high: 5 },
+  carrier: rootZone,
   intervalDays: { low: 28, high: 56 },
   ...practice,
 }
@@ -141,24 +220,38 @@ export const soilSulfateTrunk: Rate = {
   label: '1-2 oz per inch of trunk on acid soil',
   route: 'soil',
   contexts: ['tree'],
+  growths: standingAlone,
   basis: 'product-per-trunk',
   unit: 'oz/in',
   rate: { low: 1, usual: 1, high: 2 },
-  carrier: { unit: 'gal/tree', low: 5, usual: 5, high: 5 },
+  carrier: rootZone,
   intervalDays: { low: 28, high: 56 },
   ...readAcross,
 }
 
-export const soilContainerDrench: Rate = {
-  id: 'soil-container-drench',
-  label: '5 oz per 100 gal of drench',
+export const soilStrongContainerDrench: Rate = {
+  id: 'soil-strong-container-drench',
+  label: '5 oz per 100 gal of drench, once or twice a season',
   route: 'soil',
   contexts: ['container'],
   basis: 'drench-strength',
   unit: 'oz/100 gal',
   rate: { low: 4, usual: 5, high: 5 },
   carrier: { unit: '%', low: 10, usual: 12, high: 15 },
-  intervalDays: undefined,
+  intervalDays: { low: 60, high: 100 },
+  ...drenches,
+}
+
+export const soilContainerDrench: Rate = {
+  id: 'soil-container-drench',
+  label: '5 oz per 100 gal of drench, again after 3-4 weeks',
+  route: 'soil',
+  contexts: ['container'],
+  basis: 'drench-strength',
+  unit: 'oz/100 gal',
+  rate: { low: 4, usual: 5, high: 5 },
+  carrier: { unit: '%', low: 10, usual: 12, high: 15 },
+  intervalDays: { low: 21, high: 28 },
   ...drenches,
 }
 

@@ -8,6 +8,8 @@ export const readAcross = {
 } as const
 
 export const onGround = ['turf', 'shrub', 'row-crop'] as const
+/** Sprays by weight on the ground; bushes are wetted by strength. */
+export const mownOrRows = ['turf', 'row-crop'] as const
 export const sprayed = { unit: 'L/ha', low: 200, usual: 300, high: 400 } as const
 export const perTree = { unit: 'gal/tree', low: 1, usual: 2, high: 5 } as const
 export const perPot = { unit: 'fl oz/pot', low: 1, usual: 2, high: 3 } as const
@@ -17,13 +19,26 @@ export const leafOtherChelate: Rate = {
   id: 'leaf-other-chelate',
   label: '0.5-2 kg/ha of chelate on the leaf',
   route: 'leaf',
-  contexts: onGround,
+  contexts: mownOrRows,
   basis: 'product-per-area',
   unit: 'kg/ha',
   rate: { low: 0.5, usual: 1, high: 2 },
   carrier: sprayed,
   ...leafInterval,
   ...practice,
+}
+
+export const leafOtherShrub: Rate = {
+  id: 'leaf-other-shrub',
+  label: '0.1-0.5 % spray until the leaves glisten',
+  route: 'leaf',
+  contexts: ['shrub'],
+  basis: 'spray-strength',
+  unit: '%',
+  rate: { low: 0.1, usual: 0.25, high: 0.5 },
+  carrier: { unit: 'gal/1000 ft2', low: 5, usual: 7.5, high: 10 },
+  ...leafInterval,
+  ...readAcross,
 }
 
 export const leafOtherTree: Rate = {

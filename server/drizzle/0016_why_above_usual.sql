@@ -1,0 +1,1 @@
+ALTER TABLE `remedy` ADD `why` varchar(500);
