@@ -14,10 +14,12 @@ import { situationNames, type Situation } from '@spudder/core/soil/acid-plan'
 import { acidities, type SourceId } from '@spudder/core/material/source'
 import {
   bufferTestNames,
+  fizzAcidNames,
   fizzes,
   textureNames,
   type BufferTest,
   type Fizz,
+  type FizzAcid,
   type TextureName,
 } from '@spudder/core/soil/soil'
 import { acids } from '@spudder/core/soil/water'
@@ -48,6 +50,10 @@ export class AcidGroundDto {
   @IsIn(textureNames, { message: 'Texture: choose one of the list.' })
   texture?: TextureName
   @IsOptional() @IsIn(fizzes, { message: 'Fizz: choose none, slight or strong.' }) fizz?: Fizz
+  /** What was dripped for it. */
+  @IsOptional()
+  @IsIn(fizzAcidNames, { message: 'Acid of the fizz: choose vinegar or hydrochloric acid.' })
+  fizzAcid?: FizzAcid
   @Bounded('Depth', { min: 0.02, max: 1, unit: 'm' }) depthM!: number
   @IsOptional()
   @IsIn(bufferTestNames, { message: 'Buffer: choose Adams-Evans or Mehlich.' })

@@ -30,9 +30,9 @@ function requireSoundPlan({
   startsOn,
   steps,
 }: CreateAcidPlanDto): void {
-  const { texture, fizz, depthM } = ground
+  const { texture, fizz, fizzAcid, depthM } = ground
   const { direction } = acidNeed(
-    acidGround({ texture, fizz, depthM, pH: fromPH, pHDoubt }),
+    acidGround({ texture, fizz, fizzAcid, depthM, pH: fromPH, pHDoubt }),
     targetPH,
   )
   for (const { sourceId, day } of steps) {

@@ -1,4 +1,4 @@
-import type { Context, Route } from '../../stand/plant/index.ts'
+import type { Context, Route, StandKind } from '../../stand/plant/index.ts'
 import { aimIds, aims, type Aim, type AimId } from './data/aims.ts'
 import { lastingFixes, type LastingFix } from './data/lasting-fixes.ts'
 
@@ -18,7 +18,13 @@ function usualAim(context: Context, route: Route): AimId {
 }
 
 /** Lasting fixes for a cause in a kind of stand, the surest first. */
-export const lastingFixesFor = (causeId: string, context: Context): readonly LastingFix[] =>
+export const lastingFixesFor = (
+  causeId: string,
+  { context, growth }: StandKind,
+): readonly LastingFix[] =>
   lastingFixes.filter(
-    (fix) => fix.causeIds.includes(causeId) && (fix.contexts?.includes(context) ?? true),
+    (fix) =>
+      fix.causeIds.includes(causeId) &&
+      (fix.contexts?.includes(context) ?? true) &&
+      (fix.growths?.includes(growth) ?? true),
   )

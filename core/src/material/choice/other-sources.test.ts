@@ -58,11 +58,18 @@ it('asks sources of the nutrient that is short', () => {
 
 it('lasting fixes suit the cause and the kind of stand', () => {
   const labels = (causeId: string, context: Context) =>
-    lastingFixesFor(causeId, context).map(({ id }) => id)
+    lastingFixesFor(causeId, kindIn(context)).map(({ id }) => id)
   expect(labels('iron-tied-up-by-pH', 'turf')).toContain('sulfur')
   expect(labels('iron-tied-up-by-pH', 'aquaponic')).toEqual(['hold-pH-fish'])
   expect(labels('iron-tied-up-by-bicarbonate', 'tree')).toContain('drain')
   expect(labels('manganese-short', 'turf')).toContain('no-lime')
   expect(labels('magnesium-short', 'hydroponic')).toContain('less-potassium')
   expect(labels('larvae', 'turf')).toEqual([])
+  // Ammonium alone poisons pots, and a legume is fed no nitrogen.
+  expect(labels('iron-tied-up-by-pH', 'container')).not.toContain('ammonium-feed')
+  const soybean = lastingFixesFor('iron-tied-up-by-pH', { context: 'row-crop', growth: 'legume' })
+  expect(soybean.map(({ id }) => id)).not.toContain('ammonium-feed')
+  expect(labels('iron-tied-up-by-pH', 'row-crop')).toContain('ammonium-feed')
+  // On lime a chelate each spring is what lasts.
+  expect(labels('iron-tied-up-by-bicarbonate', 'tree')).toContain('spring-chelate')
 })

@@ -104,6 +104,15 @@ describe('readRate', () => {
     expect(Math.abs(readRate(text, row, facts) / value - 1)).toBeLessThan(1e-6)
   })
 
+  it('takes "per M" for a thousand square feet, also where a row is measured, and m for a metre', () => {
+    const turf = { basis: 'product-per-area', unit: 'oz/1000 ft2' } as const
+    const known = { amounts: { area: 1000, row: 200 } }
+    expect(readRate('2 oz/M', turf, known)).toBeCloseTo(2, 9)
+    expect(readRate('3 lb per M', turf, known)).toBeCloseTo(48, 6)
+    // 2 oz on every metre of row.
+    expect(readRate('2 oz/m', turf, known)).toBeGreaterThan(30)
+  })
+
   it('takes scoops, once one of them was weighed', () => {
     const drench = { basis: 'drench-strength', unit: 'g/10 L' } as const
     expect(readRate('2 scoops per 10 L', drench, { ...facts, scoopKg: 0.004 })).toBeCloseTo(8, 9)

@@ -59,6 +59,9 @@ export function readRate(text: string, row: Omit<SaidRate, 'value'>, facts: Rate
   const isNutrient = nutrientWords.test(text)
   const isProduct = productWord.test(text)
   const plain = text
+    // In turf "per M" is per 1,000 square feet; a metre is a small m.
+    .replace(/(\b(?:oz|lbs?|gal)\s*)\/\s*M\b/, '$1/1000 ft2')
+    .replace(/(\b(?:oz|lbs?|gal)\s+)per\s+M\b/, '$1/1000 ft2')
     .replace(nutrientWords, ' ')
     .replace(productWord, ' ')
     .replace(/\s+\//g, '/')

@@ -10,10 +10,18 @@ export interface PHCorrection {
   readonly toPH: number
 }
 
+/** Something that moved pH by nobody knows how much: lime, acid, another pot. */
+export interface PHDisturbance {
+  readonly onDay: Day
+  /** By how much what was measured before it is less sure after it, and the other way round. */
+  readonly doubt: number
+}
+
 /** What is known of pH through time. */
 export interface PHHistory {
   readonly readings: readonly Reading[]
   readonly corrections: readonly PHCorrection[]
+  readonly disturbances?: readonly PHDisturbance[]
 }
 
 interface PHPoint {
@@ -22,7 +30,19 @@ interface PHPoint {
   readonly doubt: number
 }
 
-/** The pH of one day: several readings of it pooled by their doubt, and no surer than the best. */
+/** Readings of one day farther apart than this many of their doubts contradict each other; judgement. */
+const contradictFrom = 1.5
+/** Half of what readings of a day lie apart, where they contradict each other; else nothing. */
+function apart(readings: readonly Reading[]): number {
+  const values = readings.map(waterPH)
+  const spread = Math.max(...values) - Math.min(...values)
+  return spread > contradictFrom * Math.hypot(...readings.map(doubtOf)) ? spread / 2 : 0
+}
+
+/**
+ * The pH of one day: several readings of it pooled by their doubt, no surer than the best, and as
+ * doubtful as they contradict each other.
+ */
 function pooled(day: Day, readings: readonly Reading[]): PHPoint {
   const weights = readings.map((reading) => 1 / doubtOf(reading) ** 2)
   const total = weights.reduce((sum, weight) => sum + weight, 0)
@@ -30,7 +50,7 @@ function pooled(day: Day, readings: readonly Reading[]): PHPoint {
     (sum, reading, index) => sum + (waterPH(reading) * (weights[index] ?? 0)) / total,
     0,
   )
-  return { day, pH, doubt: Math.min(...readings.map(doubtOf)) }
+  return { day, pH, doubt: Math.max(Math.min(...readings.map(doubtOf)), apart(readings)) }
 }
 
 /** A healthy patch and the water supply say nothing of the pH at the sick roots. */
@@ -55,12 +75,22 @@ export interface KnownPH {
   readonly doubt: number
 }
 
-const aged = (point: PHPoint, day: Day): KnownPH => ({
-  pH: point.pH,
-  doubt: point.doubt + pHDoubtPerDay.value * Math.abs(daysBetween(point.day, day)),
-})
+type Aged = (point: PHPoint, day: Day) => KnownPH
 
-function between(before: PHPoint, after: PHPoint, day: Day): KnownPH {
+/** A point seen from another day: less sure with every day, and with what moved pH in between. */
+const agedBy =
+  (disturbances: readonly PHDisturbance[]): Aged =>
+  (point, day) => ({
+    pH: point.pH,
+    doubt:
+      point.doubt +
+      pHDoubtPerDay.value * Math.abs(daysBetween(point.day, day)) +
+      disturbances
+        .filter(({ onDay }) => point.day < onDay !== day < onDay)
+        .reduce((sum, { doubt }) => sum + doubt, 0),
+  })
+
+function between(before: PHPoint, after: PHPoint, day: Day, aged: Aged): KnownPH {
   const share = daysBetween(before.day, day) / daysBetween(before.day, after.day)
   return {
     pH: before.pH + (after.pH - before.pH) * share,
@@ -72,16 +102,17 @@ function between(before: PHPoint, after: PHPoint, day: Day): KnownPH {
  * Puts a history in order once, to be asked for many days.
  * @returns pH on a day: read between the readings on the same side of every correction, else what
  * was said at the nearest correction; undefined where nothing is known. Its doubt grows with the
- * days to the nearest reading.
+ * days to the nearest reading, and by what moved pH between it and the day.
  */
 export function pHReader(history: PHHistory): (day: Day) => KnownPH | undefined {
   const points = knownPoints(history)
+  const aged = agedBy(history.disturbances ?? [])
   const corrections = history.corrections.toSorted((a, b) => a.onDay.localeCompare(b.onDay))
   return (day) => {
     const near = points.filter((point) => onSameSide(point.day, day, corrections))
     const before = near.findLast((point) => point.day <= day)
     const after = near.find((point) => point.day > day)
-    if (before && after) return between(before, after, day)
+    if (before && after) return between(before, after, day, aged)
     const nearest = before ?? after
     if (nearest) return aged(nearest, day)
     const next = corrections.find(({ onDay }) => day < onDay)

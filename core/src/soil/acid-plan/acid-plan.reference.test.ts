@@ -78,7 +78,7 @@ describe('the published sulfur tables', () => {
 })
 
 describe('7.3 to 4.5 on sandy loam, 7 in deep', () => {
-  const base = { texture: 'sandy-loam', pH: 7.3, pHDoubt: 0.1, depthM: sevenInches, fizz: 'none' } as const // prettier-ignore
+  const base = { texture: 'sandy-loam', pH: 7.3, pHDoubt: 0.1, depthM: sevenInches, fizz: 'none', fizzAcid: 'hydrochloric' } as const // prettier-ignore
   const range = (facts: { clayPercent?: number; organicPercent?: number }) => {
     const { low, usual, high } = acidNeed(acidGround({ ...base, ...facts }), 4.5).sulfurKgPerM2
     return { low: per100(low), usual: per100(usual), high: per100(high) }

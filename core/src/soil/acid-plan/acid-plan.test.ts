@@ -88,6 +88,12 @@ describe('feasibility', () => {
     })
   }
 
+  it('tests first where nobody tried for lime: a guess is no reason to give up', () => {
+    expect(judge({ pH: 7.3 }, 'turf').word).toBe('test')
+    expect(judge({ pH: 7.3, fizz: 'none', fizzAcid: 'hydrochloric' }).word).not.toBe('no')
+    expect(judge({ pH: 6, fizz: 'strong' }).word).toBe('test')
+  })
+
   it('tells a stand with 5 % lime not to try, with the figure and what to do instead', () => {
     const { word, reasons, instead } = judge({ pH: 7.9, measured: { percent: 5, doubt: 0.5 } })
     expect(word).toBe('no')
@@ -192,6 +198,20 @@ describe('steps', () => {
     expect(inFirst.reduce((sum, { kgPerM2 }) => sum + kgPerM2 * 0.21, 0)).toBeCloseTo(budget, 9)
     const more = planSteps({ ...facts('turf', budget), ...ask, planned: inFirst }).steps
     expect(more.some(({ day }) => day.startsWith('2026'))).toBe(false)
+  })
+})
+
+describe('ferrous sulfate as an acid', () => {
+  const at = (situation: Situation, lb: number) =>
+    stepProblems(
+      [{ day: '2026-05-01', sourceId: 'ferrous-sulfate', kgPerM2: lb * 0.004882 }],
+      facts(situation),
+    ).some(({ isHard }) => isHard)
+
+  it('is for bare ground and pits: on living turf its iron blackens, and fills a season', () => {
+    expect([at('turf', 1), at('turf', 1.1), at('turf', 10)]).toEqual([false, true, true])
+    expect([at('green', 0.5), at('green', 0.6)]).toEqual([false, true])
+    expect([at('bare', 10), at('pit', 10)]).toEqual([false, false])
   })
 })
 

@@ -76,6 +76,12 @@ function byLime({ ground, need, system }: FeasibilityInput): Judged {
   return { word: 'can', reason: `Hardly any free lime (${lime.words}).` }
 }
 
+/** A fizz that the pH speaks against. */
+function byContradiction({ ground }: FeasibilityInput): Judged | undefined {
+  const { contradiction } = ground.lime
+  return contradiction === undefined ? undefined : { word: 'test', reason: contradiction }
+}
+
 function byReading({ ground }: FeasibilityInput): Judged | undefined {
   if (ground.pHDoubt <= pHDoubtToAct.value) return undefined
   const known = `The pH is known to ± ${formatDecimals(ground.pHDoubt, 1)} only`
@@ -141,10 +147,17 @@ export function feasibility(input: FeasibilityInput): Feasibility {
   // A first step acts in its own year: what fits into one is a year's work.
   const inYears = (mol: number) => Math.max(1, mol / yearMol)
   const years = { low: inYears(low), usual: inYears(usual), high: inYears(high) }
+  const onLime = isDown ? byLime(input) : liming
+  const odd = byContradiction(input)
+  // A guess at lime is no reason to give up: test first, whatever it would come to.
+  const isGuess = onLime.word === 'test' || odd !== undefined
+  const ofGuess = (by: Judged): Judged =>
+    isGuess && by.word === 'no' ? { ...by, word: 'test' } : by
   const judged = [
     byReading(input),
-    isDown ? byLime(input) : liming,
-    byYears(years),
+    odd,
+    ofGuess(onLime),
+    ofGuess(byYears(years)),
     isDown ? byWater(yearMol, waterMolPerYear) : undefined,
   ].filter((each) => each !== undefined)
   const sorted = judged.toSorted((a, b) => order.indexOf(b.word) - order.indexOf(a.word))

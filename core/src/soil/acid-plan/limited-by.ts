@@ -10,6 +10,7 @@ const countedShare: Readonly<Record<LimitedKind, (contentShare: number) => numbe
   sulfur: (contentShare) => contentShare,
   nitrogen: (contentShare) => contentShare,
   salt: () => 1,
+  'iron salt': () => 1,
   organic: () => 1,
   lime: () => 1,
 }

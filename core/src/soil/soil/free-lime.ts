@@ -1,7 +1,15 @@
 import { formatDecimals } from '../../base/writing/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
 import { tenthDeviation, type FigureRange } from '../../base/reference/index.ts'
-import { limeByFizz, limeUntested, limyFromPH, type Fizz } from './data/lime.ts'
+import {
+  fizzAcids,
+  limeByFizz,
+  limePresumption,
+  oddFizzBelowPH,
+  usualFizzAcid,
+  type Fizz,
+  type FizzAcid,
+} from './data/lime.ts'
 
 /** Molar mass of calcium carbonate [g/mol]. */
 const gramsPerMolLime = 100.087
@@ -13,12 +21,16 @@ export interface LimeFacts {
   /** A measured content with one standard deviation [%]. */
   readonly measured?: { readonly percent: number; readonly doubt: number } | undefined
   readonly fizz?: Fizz | undefined
+  /** What was dripped; vinegar where nobody says. */
+  readonly fizzAcid?: FizzAcid | undefined
 }
 
 /** Free lime in the ground, 10 to 90 of 100 [%], and how it is known. */
 export interface FreeLime extends FigureRange {
   readonly known: 'measured' | 'fizz' | 'assumed'
   readonly words: string
+  /** What speaks against it, in a sentence that says what to do; absent: nothing. */
+  readonly contradiction?: string
 }
 
 const fizzWords: Readonly<Record<Fizz, string>> = {
@@ -31,7 +43,7 @@ const fizzWords: Readonly<Record<Fizz, string>> = {
  * How much free lime stands in the ground; measured before fizz before an assumption that is said.
  * @throws {CoreError} out-of-range, not-a-number
  */
-export function freeLime({ pH, measured, fizz }: LimeFacts): FreeLime {
+export function freeLime({ pH, measured, fizz, fizzAcid = usualFizzAcid }: LimeFacts): FreeLime {
   if (measured) {
     const { percent, doubt } = measured
     requireInRange('free lime', percent, { min: 0, max: 95, unit: '%' })
@@ -44,14 +56,50 @@ export function freeLime({ pH, measured, fizz }: LimeFacts): FreeLime {
       high: percent + spread,
     }
   }
+  const presumed = presumptionOf(pH)
+  if (fizz === 'none') {
+    const { label, percent } = fizzAcids[fizzAcid]
+    const high = Math.max(limePresumption.trace, percent * presumed)
+    return {
+      known: 'fizz',
+      words:
+        presumed === 0
+          ? fizzWords.none
+          : `${fizzWords.none}, though ${label} misses up to ${percent} %`,
+      low: 0,
+      usual: 0,
+      high,
+    }
+  }
   if (fizz) {
     const { low, usual, high } = limeByFizz[fizz]
-    return { known: 'fizz', words: fizzWords[fizz], low, usual, high }
+    const isOdd = fizz === 'strong' && pH < oddFizzBelowPH
+    const contradiction = `A strong fizz at pH ${formatDecimals(pH, 1)} is odd: shell, mortar or fresh lime in the sample? Sample again.`
+    return {
+      known: 'fizz',
+      words: fizzWords[fizz],
+      low,
+      usual,
+      high,
+      ...(isOdd ? { contradiction } : {}),
+    }
   }
-  const { low, usual, high } = limeUntested[pH >= limyFromPH ? 'above' : 'below']
-  const words =
-    pH >= limyFromPH
-      ? `nobody tried for lime: at pH ${formatDecimals(pH, 1)} there may be some`
-      : `no free lime taken, as the pH lies below ${limyFromPH}`
-  return { known: 'assumed', words, low, usual, high }
+  const { usual, high, trace, nothingAt } = limePresumption
+  return {
+    known: 'assumed',
+    words:
+      presumed === 0
+        ? `no free lime taken, as the pH lies at or below ${nothingAt}`
+        : `nobody tried for lime: at pH ${formatDecimals(pH, 1)} there may be some`,
+    low: 0,
+    usual: usual * presumed,
+    high: trace + (high - trace) * presumed,
+  }
+}
+
+/** How far lime is to be presumed at a pH [0 to 1]: no cliff, a smooth rise. */
+function presumptionOf(pH: number): number {
+  const { nothingAt, likelyAt } = limePresumption
+  const share = Math.min(1, Math.max(0, (pH - nothingAt) / (likelyAt - nothingAt)))
+  return share * share * (3 - 2 * share)
 }

@@ -94,4 +94,27 @@ describe('freeLime', () => {
     expect(freeLime({ pH: 7.9 }).high).toBeGreaterThan(1)
     expect(freeLime({ pH: 6.4 })).toMatchObject({ usual: 0, known: 'assumed' })
   })
+
+  it('is presumed without a cliff: next to nothing at pH 6.8, likely at 7.8', () => {
+    const highs = Array.from(
+      { length: 25 },
+      (_, index) => freeLime({ pH: 6.4 + index * 0.08 }).high,
+    )
+    const steps = highs.slice(1).map((high, index) => high - (highs[index] ?? 0))
+    expect(Math.min(...steps)).toBeGreaterThanOrEqual(0)
+    expect(Math.max(...steps)).toBeLessThan(0.4)
+    expect([highs[0], highs.at(-1)]).toEqual([0.1, 3])
+  })
+
+  it('goes by what was dripped: vinegar misses what hydrochloric acid shows', () => {
+    const none = (fizzAcid?: 'vinegar' | 'hydrochloric') =>
+      freeLime({ pH: 7.9, fizz: 'none', fizzAcid }).high
+    expect([none('vinegar'), none('hydrochloric'), none()]).toEqual([1.5, 0.5, 1.5])
+    expect(freeLime({ pH: 6, fizz: 'none' }).high).toBe(0.1)
+  })
+
+  it('doubts a strong fizz on acid ground', () => {
+    expect(freeLime({ pH: 5.8, fizz: 'strong' }).contradiction).toMatch(/odd: shell.*Sample again/)
+    expect(freeLime({ pH: 7.8, fizz: 'strong' }).contradiction).toBeUndefined()
+  })
 })

@@ -108,19 +108,22 @@ function weighFinding(evidence: Evidence, setting: Setting): WeighedEvidence {
   return { name, label, words, likelihoods: likelihoods.map((each) => each ** counts) }
 }
 
-/** How many times likelier an event makes a hypothesis: both causes of a pair have their say. */
-const eventTimes = ({ causes }: Hypothesis, kind: StoryEventKind): number =>
-  causes.reduce((product, cause) => product * (cause.events?.[kind] ?? 1), 1)
+/**
+ * How many times likelier an event makes a hypothesis: both causes of a pair have their say, each by
+ * how the event reaches it, through leaves as they form or onto those that stand.
+ */
+const eventTimes = ({ causes }: Hypothesis, { kind, share, isOnStanding }: EventEvidence): number =>
+  causes.reduce((product, { events, hurtsStandingLeaves }) => {
+    const reach = hurtsStandingLeaves && isOnStanding ? 1 : share
+    return product * (1 - reach + reach * (events?.[kind] ?? 1))
+  }, 1)
 
-function weighEvent(
-  { kind, words, share, counts }: EventEvidence,
-  hypotheses: readonly Hypothesis[],
-): WeighedEvidence {
+function weighEvent(event: EventEvidence, hypotheses: readonly Hypothesis[]): WeighedEvidence {
   const likelihoods = Float64Array.from(
     hypotheses,
-    (each) => (1 - share + share * eventTimes(each, kind)) ** counts,
+    (each) => eventTimes(each, event) ** event.counts,
   )
-  return { name: kind, label: 'Story', words, likelihoods }
+  return { name: event.kind, label: 'Story', words: event.words, likelihoods }
 }
 
 function posterior(
@@ -152,6 +155,9 @@ function involvedIn(
     .toSorted((a, b) => b.probability - a.probability)
 }
 
+/** From this doubt on pH is worth measuring again, whatever is known of it; judgement. */
+const askPHAgainFrom = 0.6
+
 /** What a verdict is weighed from, once everything is read. */
 export interface Weighed {
   readonly setting: Setting
@@ -181,6 +187,8 @@ export function weigh({ setting, evidence, events, window, exposure }: Weighed):
     .filter(({ causes }) => causes.some(({ remedy }) => remedy === 'iron'))
     .reduce((sum, { probability }) => sum + probability, 0)
   const known = new Set(evidence.map(({ name }) => name))
+  // What moved pH since it was measured opens the question again.
+  if (exposure && exposure.doubt >= askPHAgainFrom) known.delete('pH')
   return {
     ranked,
     involved: involvedIn(hypotheses, probabilities),
@@ -208,13 +216,13 @@ export function diagnose(input: DiagnosisInput): Verdict {
   const school = input.school ?? firstIronSchool
   const evidence = gatherEvidence(
     findings,
-    readTests({ readings, window, plant, exposure, school }),
+    readTests({ readings, window, plant, context: input.context, exposure, school }),
   )
   const known = new Set(evidence.map(({ name }) => name))
   return weigh({
     setting: settingOf(input.context, plant, findings),
     evidence,
-    events: gatherEvents(input.events, window, known),
+    events: gatherEvents(input.events, window, known, input.lookedOn),
     window,
     exposure,
   })

@@ -4,6 +4,7 @@ import { restraint } from './data/features.ts'
 import { countsOf, eventShare, gatherEvents, gatherEvidence } from './evidence.ts'
 
 const window = { from: '2026-05-01', to: '2026-05-28' }
+const lookedOn = addDays(window.to, 4)
 const before = (days: number) => addDays(window.from, -days)
 
 describe('what an event says of leaves', () => {
@@ -26,15 +27,23 @@ describe('what an event says of leaves', () => {
       { kind: 'fed', happenedOn: '2026-05-20' },
       { kind: 'fed', happenedOn: before(3) },
     ] as const
-    const gathered = gatherEvents(told, window, new Set())
+    const gathered = gatherEvents(told, window, new Set(), lookedOn)
     expect(gathered).toHaveLength(1)
     expect(gathered[0]?.share).toBeGreaterThan(0.9)
   })
 
+  it('reaches leaves that stand where it burns them, however fresh it is', () => {
+    const fresh = (kind: 'spill' | 'limed') =>
+      gatherEvents([{ kind, happenedOn: addDays(lookedOn, -3) }], window, new Set(), lookedOn)
+    expect(fresh('spill')[0]).toMatchObject({ isOnStanding: true })
+    // Lime of three days ago has made no leaf yet.
+    expect(fresh('limed')).toEqual([])
+  })
+
   it('counts for less where a finding has said it already', () => {
     const flood = [{ kind: 'flood', happenedOn: before(5) }] as const
-    const [alone] = gatherEvents(flood, window, new Set())
-    const [again] = gatherEvents(flood, window, new Set(['wetness']))
+    const [alone] = gatherEvents(flood, window, new Set(), lookedOn)
+    const [again] = gatherEvents(flood, window, new Set(['wetness']), lookedOn)
     expect(again?.counts).toBeLessThan((alone?.counts ?? 0) / 2)
   })
 })

@@ -1,4 +1,4 @@
-import { addDays, type Day } from '../../base/calendar/index.ts'
+import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
 import {
   findingNames,
   findingWords,
@@ -26,6 +26,8 @@ export interface EventEvidence {
   readonly words: string
   /** Share of the leaf window in which it acted [1]. */
   readonly share: number
+  /** Whether it can show on leaves that stood already when it happened. */
+  readonly isOnStanding: boolean
   readonly counts: number
 }
 
@@ -80,24 +82,36 @@ export function eventShare({ kind, happenedOn }: DatedEvent, window: LeafWindow)
   return shareOfWindow(window, from, addDays(from, actsForDays))
 }
 
+/** Whether an event is so fresh that leaves which stood then may show it now. */
+function showsOnStanding({ kind, happenedOn }: DatedEvent, lookedOn: Day): boolean {
+  const { onStandingLeavesDays } = storyEventOf(kind)
+  const ago = daysBetween(happenedOn, lookedOn)
+  return onStandingLeavesDays !== undefined && ago >= 0 && ago <= onStandingLeavesDays
+}
+
 /**
  * Told events by how long each acted on the leaves that were forming; of several of one kind the
- * one that acted longest. One that came after the leaves had grown says nothing.
+ * one that acted longest. One that came after the leaves had grown says nothing, but of what hurts
+ * leaves that stand.
  */
 export function gatherEvents(
   events: readonly DatedEvent[],
   window: LeafWindow,
   known: ReadonlySet<FeatureName>,
+  lookedOn: Day,
 ): readonly EventEvidence[] {
   const byKind = new Map<StoryEventKind, EventEvidence>()
   for (const event of events) {
     const { kind } = event
     const { words, correlates: correlated } = storyEventOf(kind)
     const share = eventShare(event, window)
-    if (share <= (byKind.get(kind)?.share ?? 0)) continue
+    const isOnStanding =
+      showsOnStanding(event, lookedOn) || (byKind.get(kind)?.isOnStanding ?? false)
+    const before = byKind.get(kind)?.share ?? 0
+    if (share <= before && !(isOnStanding && !byKind.get(kind)?.isOnStanding)) continue
     const isCorrelate = correlated?.some((name) => known.has(name)) ?? false
     const counts = restraint.value * (isCorrelate ? 1 - eventCorrelateShare : 1)
-    byKind.set(kind, { kind, words, share, counts })
+    byKind.set(kind, { kind, words, share: Math.max(share, before), isOnStanding, counts })
   }
   return [...byKind.values()]
 }

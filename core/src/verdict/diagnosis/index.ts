@@ -1,3 +1,4 @@
+export { endingOf } from './ending-of.ts'
 export { answeredChecks } from './answered-checks.ts'
 export { allCauses, causesOf } from './causes.ts'
 export type { Cause, TreatmentId } from './data/cause.ts'

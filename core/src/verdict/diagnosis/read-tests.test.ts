@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { findPlant } from '../../stand/plant/index.ts'
+import { findPlant, type Context } from '../../stand/plant/index.ts'
 import {
   leafWindow,
   pHExposure,
@@ -17,14 +17,19 @@ function readings(
   plantId: string,
   taken: readonly Reading[],
   school: IronSchoolName = 'published',
+  context?: Context,
 ) {
   const exposure = pHExposure(window, { readings: taken, corrections: [] })
   const plant = findPlant(plantId)
   return new Map(
-    readTests({ readings: taken, window, plant, exposure, school }).map((test) => [
-      test.name,
-      test,
-    ]),
+    readTests({
+      readings: taken,
+      window,
+      plant,
+      context: context ?? plant.contexts[0] ?? 'turf',
+      exposure,
+      school,
+    }).map((test) => [test.name, test]),
   )
 }
 const likeliest = (plantId: string, name: TestName, ...taken: readonly Reading[]) => {

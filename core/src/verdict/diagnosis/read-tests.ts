@@ -1,6 +1,6 @@
 import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import { errorFunction } from 'simple-statistics'
-import { sufficiencyOf, type Plant } from '../../stand/plant/index.ts'
+import { sufficiencyOf, type Context, type Plant } from '../../stand/plant/index.ts'
 import {
   exposedValue,
   ironSchools,
@@ -56,6 +56,7 @@ export interface TestFacts {
   readonly readings: readonly Reading[]
   readonly window: LeafWindow
   readonly plant: Plant
+  readonly context: Context
   readonly exposure: Exposure | undefined
   readonly school: IronSchoolName
 }
@@ -92,7 +93,8 @@ function readPH({ exposure, plant }: TestFacts): ReadTest | undefined {
 }
 
 function readBanded(name: TestName, facts: TestFacts): ReadTest | undefined {
-  for (const { kind, bands, maxDaysOutside } of bandedTests[name] ?? []) {
+  for (const { kind, contexts, bands, maxDaysOutside } of bandedTests[name] ?? []) {
+    if (!(contexts?.includes(facts.context) ?? true)) continue
     const value = valueOf(facts, kind, maxDaysOutside)
     if (!value) continue
     const belief = beliefOver(bands, value)

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { allCauses, settlingOf, type Verdict } from './index.ts'
-import { lookAt } from './tests/look-at.ts'
+import { lookAt, readBefore } from './tests/look-at.ts'
 import { bestCredit, creditsOf } from './treatments.ts'
 
 const cause = (id: string) => {
@@ -53,6 +53,15 @@ describe('whether one may act', () => {
       newestLeaves: 'alike',
     }
     expect(stateOf(lookAt('turf', weeks))).toBe('settled')
+  })
+
+  it('does not wait for which of two kinds of lime it is, where both begin alike', () => {
+    const verdict = lookAt('tree', { tier: 'youngest-only', pattern: 'fine-green-veins' }, { plantId: 'grapevine', readings: [readBefore(21, { kind: 'pH', value: 7.9 })] }) // prettier-ignore
+    const chances = ['iron-tied-up-by-pH', 'iron-tied-up-by-bicarbonate'].map(
+      (id) => verdict.involved.find(({ cause: { id: own } }) => own === id)?.probability ?? 0,
+    )
+    expect(Math.max(...chances)).toBeLessThan(0.7)
+    expect(stateOf(verdict)).toBe('settled')
   })
 
   it('goes by the treatment, not by the last cause', () => {

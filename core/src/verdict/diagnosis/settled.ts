@@ -1,6 +1,6 @@
 import type { TreatmentId } from './data/cause.ts'
 import type { Verdict } from './diagnose.ts'
-import { bestCredit, creditsOf } from './treatments.ts'
+import { beginningOf, bestCredit, creditsOf } from './treatments.ts'
 
 /** How far a verdict has got. */
 export interface Settling {
@@ -15,10 +15,10 @@ const settledFrom = 0.7
 /** From here on one cause is clearly ahead [1]; our judgement. */
 const leaningFrom = 0.5
 
-/** Whether one may act on a verdict: it is the treatment that must be settled, not the last cause. */
+/** Whether one may act on a verdict: it is the first step that must be settled, not the last cause. */
 export function settlingOf({ ranked }: Verdict): Settling {
   const best = bestCredit(
-    creditsOf(ranked),
+    creditsOf(ranked, beginningOf),
     ranked.map(({ probability }) => probability),
   )
   if (best.chance >= settledFrom) return { state: 'settled', ...best }

@@ -1,6 +1,6 @@
 import { addDays, type Day } from '../../base/calendar/index.ts'
 import type { PHHistory, Reading } from '../../seen/reading/index.ts'
-import type { StoryEventKind } from './data/events.ts'
+import { storyEventOf, type StoryEventKind } from './data/events.ts'
 import type { DatedEvent } from './evidence.ts'
 
 /** Something that happened to a stand, as it was told. */
@@ -28,9 +28,13 @@ export function storyOf(
       ? [{ onDay: happenedOn, fromPH, toPH }]
       : [],
   )
+  const disturbances = told.flatMap(({ kind, happenedOn, toPH }) => {
+    const { movesPHBy: doubt } = storyEventOf(kind)
+    return doubt === undefined || toPH !== null ? [] : [{ onDay: happenedOn, doubt }]
+  })
   const earliest = addDays(lookedOn, -longestDays)
   const events = told
     .filter(({ happenedOn }) => happenedOn >= earliest && happenedOn <= lookedOn)
     .map(({ kind, happenedOn }) => ({ kind, happenedOn }))
-  return { pHHistory: { readings, corrections }, events }
+  return { pHHistory: { readings, corrections, disturbances }, events }
 }

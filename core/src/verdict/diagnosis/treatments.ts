@@ -1,6 +1,15 @@
 import type { TreatmentId } from './data/cause.ts'
 import type { Hypothesis } from './hypotheses.ts'
 
+/**
+ * Treatments that begin with the same step: a chelate that holds, or a leaf spray. Whether one may act
+ * does not wait for which of two kinds of lime it is; what comes after does.
+ */
+const beginsAs: Readonly<Partial<Record<TreatmentId, TreatmentId>>> = {
+  'iron-past-lime': 'iron-past-high-pH',
+}
+export const beginningOf = (treatment: TreatmentId): TreatmentId => beginsAs[treatment] ?? treatment
+
 /** How far each treatment is right under each hypothesis: of two causes, either treats half. */
 export interface TreatmentCredits {
   readonly treatments: readonly TreatmentId[]
@@ -9,12 +18,16 @@ export interface TreatmentCredits {
   readonly second: Uint8Array
 }
 
-export function creditsOf(hypotheses: readonly Pick<Hypothesis, 'causes'>[]): TreatmentCredits {
+/** @param as what a treatment counts as; itself where nothing is said */
+export function creditsOf(
+  hypotheses: readonly Pick<Hypothesis, 'causes'>[],
+  as: (treatment: TreatmentId) => TreatmentId = (own) => own,
+): TreatmentCredits {
   const treatments = [
-    ...new Set(hypotheses.flatMap(({ causes }) => causes.map(({ treatment }) => treatment))),
+    ...new Set(hypotheses.flatMap(({ causes }) => causes.map(({ treatment }) => as(treatment)))),
   ]
   const indexOf = ({ causes }: Pick<Hypothesis, 'causes'>, which: number) =>
-    treatments.indexOf((causes[which] ?? causes[0]).treatment)
+    treatments.indexOf(as((causes[which] ?? causes[0]).treatment))
   return {
     treatments,
     first: Uint8Array.from(hypotheses, (each) => indexOf(each, 0)),

@@ -6,6 +6,7 @@ import {
   leastDrenchMm,
   leastIronChance,
   leastPouredL,
+  leastStayed,
   leastWorking,
   washesOffMm,
 } from './data/limits.ts'
@@ -19,6 +20,8 @@ export interface ReviewFacts {
   readonly appliedName: string
   /** Rain from the start until six hours after [mm]. */
   readonly rainAfterMm?: number | undefined
+  /** Share of a leaf spray that stayed on the leaf, by its water and drops [1]. */
+  readonly stayed?: FigureRange | undefined
   /** Water that went out with it [L/m²]; only where the ground is known. */
   readonly waterMm?: number | undefined
   /** Water a plant, where it was poured plant by plant [L]. */
@@ -72,9 +75,16 @@ const depth = (mm: number, system: UnitSystem): string =>
 
 type Ask = (facts: ReviewFacts) => Omit<ReviewStep, 'id' | 'question'>
 
-const washedOff: Ask = ({ route, rainAfterMm, waterMm, waterPerPlantL, system }) => {
+const washedOff: Ask = ({ route, rainAfterMm, stayed, waterMm, waterPerPlantL, system }) => {
   const again = 'Put it out again in an hour that is fit for it.'
   if (route === 'leaf') {
+    if (stayed && stayed.usual < leastStayed.value) {
+      return {
+        answer: 'yes',
+        because: `It ran off: of so much water about ${percent(stayed.usual)} stays on the leaf (${percentRange(stayed.low, stayed.high)}).`,
+        then: 'Spray it again in less water and finer drops, leaves wetted but not dripping.',
+      }
+    }
     if (rainAfterMm === undefined) {
       return {
         answer: 'not known',
@@ -232,7 +242,7 @@ const tooEarly: Ask = ({ lookedAfterDays, dueByDays, wasWhite }) => {
 }
 
 const questions: readonly (readonly [ReviewStep['id'], string, Ask])[] = [
-  ['washed-off', 'Was it washed off, or never carried down?', washedOff],
+  ['washed-off', 'Was it washed off, run off, or never carried down?', washedOff],
   ['wrong-chelate', 'Was it past its pH?', wrongChelate],
   ['not-iron', 'Was it not iron that was short?', notIron],
   ['roots', 'Could the roots not take it up?', rootsAsk],

@@ -32,6 +32,7 @@ describe('a review of no response', () => {
 
   it.each<[string, Partial<ReviewFacts>, string]>([
     ['rain on a spray', { route: 'leaf', rainAfterMm: 6 }, 'washed-off'],
+    ['a spray in too much water', { route: 'leaf', rainAfterMm: 0, stayed: { low: 0.2, usual: 0.3, high: 0.4 } }, 'washed-off'], // prettier-ignore
     ['a drench that stayed on the mulch', { waterMm: 0.2 }, 'washed-off'],
     ['a cup at the foot of a tree', { waterPerPlantL: 0.3 }, 'washed-off'],
     ['a chelate past its pH', { working: { low: 0, usual: 0.02, high: 0.1 } }, 'wrong-chelate'],

@@ -7,6 +7,8 @@ import { readingWords } from '@spudder/core/seen/reading'
 import {
   bufferTestNames,
   bufferTests,
+  fizzAcidNames,
+  fizzAcids,
   fizzes,
   textureNames,
   textures,
@@ -31,6 +33,7 @@ const textureOptions = [
   { value: '' as const, words: 'not said' },
   ...textureNames.map((value) => ({ value, words: textures[value].label })),
 ]
+const fizzAcidOptions = fizzAcidNames.map((value) => ({ value, words: fizzAcids[value].label }))
 const fizzOptions = fizzes.map((value) => ({ value, words: value }))
 const bufferOptions = [
   { value: '' as const, words: 'another, or none' },
@@ -83,6 +86,13 @@ const feed = system.value === 'us' ? 'for example 2 lb/1000 ft2' : 'for example 
       v-model="draft.fizz"
       label="Fizz with vinegar or acid"
       :options="fizzOptions"
+      is-optional
+    />
+    <ChipChoice
+      v-if="!isLimeMeasured && draft.fizz === 'none'"
+      v-model="draft.fizzAcid"
+      label="Dripped with"
+      :options="fizzAcidOptions"
       is-optional
     />
     <p v-if="known.length > 0" class="faint-note">Measured: {{ known.join('; ') }}.</p>

@@ -3,7 +3,7 @@ import type { AcidPlanDto } from '@spudder/contract/acid-plan'
 import type { AcidStep, Situation } from '@spudder/core/soil/acid-plan'
 import type { Context } from '@spudder/core/stand/plant'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
-import type { BufferTest, Fizz, TextureName } from '@spudder/core/soil/soil'
+import type { BufferTest, Fizz, FizzAcid, TextureName } from '@spudder/core/soil/soil'
 import { firstAmendment, type SourceId } from '@spudder/core/material/source'
 
 /** What is typed and dragged on the acid plan, as typed; it survives a reload. */
@@ -13,6 +13,7 @@ export interface AcidDraft {
   jobIds: string[]
   texture: TextureName | ''
   fizz: Fizz | undefined
+  fizzAcid: FizzAcid | undefined
   depth: string
   situation: Situation
   targetPH: string
@@ -80,6 +81,7 @@ export function freshAcidDraft(facts: DraftFacts): AcidDraft {
     jobIds: [],
     texture: ground?.texture ?? (context === 'container' ? 'potting-mix' : ''),
     fizz: ground?.fizz ?? fizz,
+    fizzAcid: ground?.fizzAcid,
     depth: ground ? amountWords('length', ground.depthM, system, 3) : depthOf[situation][system],
     situation,
     targetPH: formatDecimals(plan?.targetPH ?? likedPH, 1),

@@ -18,11 +18,12 @@ interface PlanParts {
 }
 
 /** The ground of a plan as it is sent: only what was told. */
-function groundSent({ texture, fizz, bufferTest, titrated }: AcidDraft, depthM?: number) {
+function groundSent({ texture, fizz, fizzAcid, bufferTest, titrated }: AcidDraft, depthM?: number) {
   return {
     depthM,
     ...(texture === '' ? {} : { texture }),
     ...(fizz === undefined ? {} : { fizz }),
+    ...(fizz === undefined || fizzAcid === undefined ? {} : { fizzAcid }),
     ...(bufferTest === '' ? {} : { bufferTest }),
     ...(titrated.trim() === '' ? {} : { titratedMmol: Number(titrated) }),
   }

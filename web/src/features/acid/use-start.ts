@@ -28,11 +28,12 @@ export function useStart(draft: Ref<AcidDraft>, plan: ComputedRef<PlanStart | un
   })
   const facts = computed<AcidGroundFacts | undefined>(() => {
     if (!story.value || !start.value) return undefined
-    const { texture, fizz, bufferTest, titrated } = draft.value
+    const { texture, fizz, fizzAcid, bufferTest, titrated } = draft.value
     return {
       ...groundReadings(story.value, bufferTest),
       texture: texture === '' ? undefined : texture,
       fizz,
+      fizzAcid,
       pH: Number(start.value.pH.toFixed(2)),
       pHDoubt: start.value.doubt,
       depthM: depthM.value ?? Number.NaN,

@@ -3,7 +3,7 @@ import { Checkbox } from 'ant-design-vue'
 import DayField from '../../ui/DayField.vue'
 import { addDays } from '@spudder/core/base/calendar'
 import { lastingFixesFor, type LastingFix } from '@spudder/core/material/choice'
-import type { Context } from '@spudder/core/stand/plant'
+import type { StandKind } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
 import TextField from '../../ui/TextField.vue'
 import { today } from '../../shared/units/today.ts'
@@ -11,13 +11,13 @@ import { today } from '../../shared/units/today.ts'
 /** The lasting fix beside the quick one: ready sentences to take, or own words. */
 const props = defineProps<{
   causeId: string
-  context: Context
+  kind: StandKind
   messages: { readonly lasting?: string | undefined; readonly retestOn?: string | undefined }
 }>()
 const words = defineModel<string>('words', { required: true })
 const retestOn = defineModel<string>('retestOn', { required: true })
 
-const fixes = computed(() => lastingFixesFor(props.causeId, props.context))
+const fixes = computed(() => lastingFixesFor(props.causeId, props.kind))
 const isTaken = (fix: LastingFix): boolean => words.value.includes(fix.words)
 
 /** Takes a fix into the words or out of them; the day of its test is proposed once. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { standKindOf } from '@spudder/core/stand/plant'
 import FoldBox from '../../ui/FoldBox.vue'
 import LastingFixes from './LastingFixes.vue'
 import RateFields from './RateFields.vue'
@@ -79,7 +80,7 @@ const { cause } = against
       v-model:words="draft.lasting"
       v-model:retest-on="draft.retestOn"
       :cause-id="cause.id"
-      :context="stand.context"
+      :kind="standKindOf(stand)"
       :messages="{ lasting: messageFor('lasting'), retestOn: messageFor('retestOn') }"
     />
   </div>

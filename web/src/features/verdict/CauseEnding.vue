@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { said } from '../../shared/units/said.ts'
-import type { Cause } from '@spudder/core/verdict/diagnosis'
+import { endingOf, type Cause } from '@spudder/core/verdict/diagnosis'
+import type { Context } from '@spudder/core/stand/plant'
 import { sourceWords } from '@spudder/core/base/reference'
 import { computed } from 'vue'
 
 /** How the verdict ends when it is this cause. */
-const props = defineProps<{ cause: Cause }>()
-const ending = computed(() => props.cause.ending)
+const props = defineProps<{ cause: Cause; context: Context }>()
+const ending = computed(() => endingOf(props.cause, props.context))
 </script>
 
 <template>

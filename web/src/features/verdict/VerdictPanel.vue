@@ -94,7 +94,12 @@ const seenWords = computed(() => {
         Not iron: do not buy iron for this. Iron is the remedy or a part of it with {{ ironWords }}.
       </p>
       <VerdictRibbon :verdict="verdict" :shown="7" is-open is-lead-told />
-      <CauseEnding v-for="cause in leading.causes" :key="cause.id" :cause="cause" />
+      <CauseEnding
+        v-for="cause in leading.causes"
+        :key="cause.id"
+        :cause="cause"
+        :context="verdict.state.setting.context"
+      />
     </section>
     <aside>
       <div class="seen-plant stack gap-16 items-center">

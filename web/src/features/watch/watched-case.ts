@@ -1,4 +1,5 @@
 import { type EntryDto } from '@spudder/contract/entry'
+import { leafLayerOf, leafRetentionAt } from '@spudder/core/apply/sprayer'
 import { standingEntries } from '@spudder/core/days/entry'
 import { allCauses } from '@spudder/core/verdict/diagnosis'
 import type { Findings } from '@spudder/core/seen/finding'
@@ -47,14 +48,18 @@ function verdictFacts(
 
 const isIron = (id: string): id is IronSourceId => (ironSourceIds as readonly string[]).includes(id)
 
-/** How much water went out, by ground or by plant. */
+/** How much water went out, by ground or by plant, and how much of a spray stays at that. */
 function waterFacts(
   { stand }: Story,
   entry: EntryDto,
-): Pick<ReviewFacts, 'waterMm' | 'waterPerPlantL'> {
-  const { size } = stand
+): Pick<ReviewFacts, 'waterMm' | 'waterPerPlantL' | 'stayed'> {
+  const { size, context } = stand
   if (size.kind === 'trunks' && size.count) return { waterPerPlantL: entry.waterL / size.count }
-  return size.kind === 'area' && size.areaM2 ? { waterMm: entry.waterL / size.areaM2 } : {}
+  if (size.kind !== 'area' || !size.areaM2 || entry.waterL <= 0) return {}
+  const waterMm = entry.waterL / size.areaM2
+  return entry.route === 'leaf'
+    ? { waterMm, stayed: leafRetentionAt(waterMm, undefined, leafLayerOf(context)) }
+    : { waterMm }
 }
 
 /** Everything the record knows of why a treatment may have done nothing. */

@@ -9,6 +9,7 @@ import {
   type RankedHypothesis,
   type Reason,
   type Verdict,
+  endingOf,
 } from '@spudder/core/verdict/diagnosis'
 import { leafColour } from '@spudder/core/seen/colour'
 import { useElementSize } from '@vueuse/core'
@@ -134,7 +135,7 @@ const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => rem
                 Not iron: do not buy iron for this.
               </p>
               <p v-for="cause in each.causes" :key="cause.id" class="text-slate">
-                {{ cause.ending.first }}
+                {{ endingOf(cause, verdict.state.setting.context).first }}
               </p>
             </template>
           </div>

@@ -1,4 +1,4 @@
-import type { Context } from '../../../stand/plant/index.ts'
+import type { Context, Growth } from '../../../stand/plant/index.ts'
 import type { Sourced } from '../../../base/reference/index.ts'
 
 /** A fix of what made the iron short, beside the quick one. */
@@ -12,6 +12,8 @@ export interface LastingFix extends Sourced {
   readonly isByAcidPlan: boolean
   readonly causeIds: readonly string[]
   readonly contexts?: readonly Context[]
+  /** What of those it is for; absent: whatever grows there. */
+  readonly growths?: readonly Growth[]
   /** Days after which a test shows whether it works; absent: no test would. */
   readonly retestAfterDays?: number
   /** What to know before it is begun. */
@@ -20,6 +22,8 @@ export interface LastingFix extends Sourced {
 
 const practice = { source: 'common practice', mark: 'C' } as const
 const inGround = ['turf', 'tree', 'shrub', 'row-crop'] as const
+/** Legumes make their own nitrogen, and are not fed it. */
+const eatsNitrogen = ['fine turf', 'lawn turf', 'vine', 'orchard', 'shade tree', 'conifer', 'palm', 'shrub', 'berry', 'cereal', 'field crop'] as const // prettier-ignore
 const highPH = ['iron-tied-up-by-pH', 'over-limed'] as const
 /** Other nutrients that high pH locks up as it does iron. */
 const lockedToo = ['manganese-short', 'zinc-short'] as const
@@ -43,10 +47,24 @@ export const lastingFixes: readonly LastingFix[] = [
     words: 'Ammonium sulfate as the only nitrogen for a season.',
     takes: 'a season',
     causeIds: [...highPH, ...lockedToo, 'iron-tied-up-by-bicarbonate'],
-    contexts: [...inGround, 'container'],
+    contexts: inGround,
+    growths: eatsNitrogen,
     retestAfterDays: 120,
     but: 'Count its nitrogen in the programme.',
     ...practice,
+  },
+  {
+    id: 'ammonium-share',
+    isByAcidPlan: false,
+    label: 'More ammonium in the feed',
+    words: 'A feed with up to a third of its nitrogen as ammonium.',
+    takes: '3 to 6 weeks',
+    causeIds: [...highPH, ...lockedToo],
+    contexts: ['container'],
+    retestAfterDays: 28,
+    but: 'Not over half: ammonium alone poisons roots in pots, most of all in cool dull weather.',
+    source: 'greenhouse bulletins, from memory',
+    mark: 'M',
   },
   {
     id: 'sulfur',
@@ -88,7 +106,7 @@ export const lastingFixes: readonly LastingFix[] = [
     label: 'Chelate each spring',
     words: 'A chelate that holds at this pH every spring; acid would be wasted on this ground.',
     takes: 'every year',
-    causeIds: highPH,
+    causeIds: [...highPH, 'iron-tied-up-by-bicarbonate'],
     contexts: ['tree', 'shrub', 'row-crop'],
     ...practice,
   },

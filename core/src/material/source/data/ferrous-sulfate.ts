@@ -94,14 +94,14 @@ export const ferrousSulfate = {
   cautions: [rootBurn],
   acidity: {
     action: 'quick',
-    limitedAs: 'salt',
+    limitedAs: 'iron salt',
     isFirstChoice: false,
     molPerKg: { low: 2000 / 278.01, usual: 2000 / 278.01, high: 2000 / 278.01 },
     grainUm: none('it dissolves'),
     practicePerSulfur: [5, 8],
     speed: 'weeks',
     remark:
-      'Brings iron. Dear, salty, and it stains; by the formula it takes 8.7 times the weight.',
+      'For bare ground and pits. Brings iron, which counts against the season: on living turf at most a pound to 1,000 ft² at once. Dear, salty, and it stains; by the formula it takes 8.7 times the weight.',
     source: 'FeSO₄·7H₂O gives two protons when its iron rusts',
     mark: 'D',
   },

@@ -4,7 +4,7 @@ import type { FigureRange, None, Sourced } from '../../../base/reference/index.t
 export type Action = 'sulfur' | 'ammonium' | 'quick' | 'slow' | 'lime'
 
 /** What limits of a step count: sulfur by element, nitrogen, or the material as bought. */
-export const limitedKinds = ['sulfur', 'salt', 'nitrogen', 'organic', 'lime'] as const
+export const limitedKinds = ['sulfur', 'salt', 'iron salt', 'nitrogen', 'organic', 'lime'] as const
 export type LimitedKind = (typeof limitedKinds)[number]
 
 /** What a kilogram of a source does to pH. */

@@ -83,11 +83,16 @@ const mulch = limit(
 
 /** Limits by situation and kind; local rules, the label and the season’s nitrogen come before them. */
 export const stepLimits: Readonly<Record<Situation, Readonly<Record<LimitedKind, StepLimit>>>> = {
-  bare: { sulfur: tilledSulfur, nitrogen: bareNitrogen, salt: tilledSalt, lime: tilledLime, organic: mixedPeat }, // prettier-ignore
-  pit: { sulfur: tilledSulfur, nitrogen: bareNitrogen, salt: tilledSalt, lime: tilledLime, organic: mixedPeat }, // prettier-ignore
+  bare: { sulfur: tilledSulfur, nitrogen: bareNitrogen, salt: tilledSalt, 'iron salt': tilledSalt, lime: tilledLime, organic: mixedPeat }, // prettier-ignore
+  pit: { sulfur: tilledSulfur, nitrogen: bareNitrogen, salt: tilledSalt, 'iron salt': tilledSalt, lime: tilledLime, organic: mixedPeat }, // prettier-ignore
   turf: {
     sulfur: limit(lb(5, `at once; ${guides}`, 'M'), lb(10, `a year; ${guides}`, 'M'), 120),
     nitrogen: onTurfNitrogen,
+    'iron salt': limit(
+      lb(1, 'ferrous sulfate watered in; more blackens grass (turf bulletins, from memory)', 'M'),
+      lb(2.5, 'its iron fills a season: 25 kg/ha', 'J'),
+      28,
+    ),
     salt: limit(lb(10, 'more scorches and blackens', 'J'), lb(30, 'three of them', 'J'), 30),
     lime: topLime,
     organic: never('covers grass'),
@@ -103,6 +108,11 @@ export const stepLimits: Readonly<Record<Situation, Readonly<Record<LimitedKind,
       lb(3, 'nitrogen a year on greens', 'C'),
       21,
     ),
+    'iron salt': limit(
+      lb(0.5, 'ferrous sulfate watered in on greens (turf bulletins, from memory)', 'M'),
+      lb(2.5, 'its iron fills a season: 25 kg/ha', 'J'),
+      28,
+    ),
     salt: limit(lb(3, 'more blackens a green', 'J'), lb(12, 'four of them', 'J'), 30),
     lime: limit(lb(10, 'lime onto a green at once', 'J'), lb(25, 'in a year', 'J'), 90),
     organic: never('covers a green'),
@@ -114,6 +124,11 @@ export const stepLimits: Readonly<Record<Situation, Readonly<Record<LimitedKind,
       120,
     ),
     nitrogen: bedNitrogen,
+    'iron salt': limit(
+      lb(2.5, 'its iron fills a season: 25 kg/ha; more is for bare ground and pits', 'J'),
+      lb(2.5, 'its iron fills a season: 25 kg/ha', 'J'),
+      45,
+    ),
     salt: limit(lb(20, 'a landscape dressing', 'J'), lb(60, 'three of them', 'J'), 45),
     lime: topLime,
     organic: mulch,
@@ -125,6 +140,7 @@ export const stepLimits: Readonly<Record<Situation, Readonly<Record<LimitedKind,
       90,
     ),
     nitrogen: limit(lb(2, 'a feed', 'J'), lb(12, 'feeds of a year', 'J'), 14),
+    'iron salt': limit(lb(40, '1 kg/m³ as a drench', 'J'), lb(40, 'once', 'J'), 30),
     salt: limit(lb(40, '1 kg/m³ as a drench', 'J'), lb(120, 'three drenches', 'J'), 30),
     lime: limit(lb(60, '1.5 kg/m³ as a drench', 'J'), lb(120, 'twice that', 'J'), 60),
     organic: never('pots are full'),

@@ -35,6 +35,7 @@ export type TreatmentId =
   | 'molybdenum'
   | 'air-and-roots'
   | 'leach'
+  | 'gypsum'
   | 'fungus'
   | 'bugs'
   | 'larvae'
@@ -70,6 +71,8 @@ export interface Cause extends Sourced {
   readonly signsWhen?: readonly SignsWhen[]
   /** Circumstances it favours: how many times as often as with pale plants at large. */
   readonly times: Readonly<Partial<Record<FeatureName, ByValue>>>
+  /** Whether it hurts leaves that stand already, so that what happened this week counts in full. */
+  readonly hurtsStandingLeaves?: true
   /** How many times likelier the cause becomes when the event acted all through the leaf window. */
   readonly events?: Readonly<Partial<Record<StoryEventKind, number>>>
   /** Why a kind of evidence bears on this cause, for the reasons. */

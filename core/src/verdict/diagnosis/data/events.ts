@@ -7,6 +7,13 @@ interface StoryEventDefinition extends Sourced {
   readonly actsAfterDays: number
   /** How long it acts from then on [d]. */
   readonly actsForDays: number
+  /**
+   * How long after its day it shows on leaves that stood already: what burns, bleaches or scorches
+   * them needs no new leaf [d]. Absent: it acts through leaves as they form alone.
+   */
+  readonly onStandingLeavesDays?: number
+  /** How unsure of the pH measured before it one is after it, where nobody told the new one. */
+  readonly movesPHBy?: number
   /** Features that, where known, have said most of it already. */
   readonly correlates?: readonly FeatureName[]
 }
@@ -18,9 +25,15 @@ const judged = {
 
 /** What may have happened to a stand before the leaves turned; told with its date. */
 export const storyEvents = {
-  'pH-corrected': { words: 'pH corrected', actsAfterDays: 0, actsForDays: 3650, ...judged },
-  limed: { words: 'limed', actsAfterDays: 10, actsForDays: 540, ...judged },
-  acidified: { words: 'acidified', actsAfterDays: 30, actsForDays: 540, ...judged },
+  'pH-corrected': {
+    words: 'pH corrected',
+    actsAfterDays: 0,
+    actsForDays: 3650,
+    movesPHBy: 0.7,
+    ...judged,
+  },
+  limed: { words: 'limed', actsAfterDays: 10, actsForDays: 540, movesPHBy: 0.7, ...judged },
+  acidified: { words: 'acidified', actsAfterDays: 30, actsForDays: 540, movesPHBy: 0.6, ...judged },
   fed: { words: 'fed', actsAfterDays: 4, actsForDays: 60, correlates: ['feed'], ...judged },
   'high-p-feed': {
     words: 'fed with much phosphorus or manure',
@@ -29,11 +42,18 @@ export const storyEvents = {
     correlates: ['soilPhosphorus', 'feed'],
     ...judged,
   },
-  'iron-given': { words: 'given iron', actsAfterDays: 1, actsForDays: 45, ...judged },
+  'iron-given': {
+    words: 'given iron',
+    actsAfterDays: 1,
+    actsForDays: 45,
+    onStandingLeavesDays: 21,
+    ...judged,
+  },
   herbicide: {
     words: 'herbicide, fungicide or growth regulator',
     actsAfterDays: 1,
     actsForDays: 60,
+    onStandingLeavesDays: 35,
     correlates: ['sprayed'],
     ...judged,
   },
@@ -41,10 +61,17 @@ export const storyEvents = {
     words: 'spill',
     actsAfterDays: 0,
     actsForDays: 120,
+    onStandingLeavesDays: 60,
     correlates: ['sprayed'],
     ...judged,
   },
-  transplanted: { words: 'transplanted', actsAfterDays: 0, actsForDays: 120, ...judged },
+  transplanted: {
+    words: 'transplanted',
+    actsAfterDays: 0,
+    actsForDays: 120,
+    movesPHBy: 0.7,
+    ...judged,
+  },
   construction: { words: 'construction nearby', actsAfterDays: 0, actsForDays: 1500, ...judged },
   flood: {
     words: 'flooded',
@@ -64,10 +91,17 @@ export const storyEvents = {
     words: 'cold spell',
     actsAfterDays: 0,
     actsForDays: 30,
+    onStandingLeavesDays: 21,
     correlates: ['warmth'],
     ...judged,
   },
-  heat: { words: 'heat', actsAfterDays: 0, actsForDays: 25, ...judged },
+  heat: {
+    words: 'heat',
+    actsAfterDays: 0,
+    actsForDays: 25,
+    onStandingLeavesDays: 21,
+    ...judged,
+  },
 } as const satisfies Readonly<Record<string, StoryEventDefinition>>
 
 export type StoryEventKind = keyof typeof storyEvents

@@ -1,8 +1,9 @@
+import { judgedFrom } from './judged-from.ts'
 import type { Cause } from './cause.ts'
 import { byLabel } from './ending.ts'
 import { greensWithNothing, nothingLiving } from './shared-signs.ts'
 
-const practice = { source: 'common practice', mark: 'C' } as const
+const practice = judgedFrom('common practice')
 const notIron = { remedy: 'not-iron' } as const
 
 /** Roots, salt, chemicals, light and age. */
@@ -90,17 +91,14 @@ export const groundCauses: readonly Cause[] = [
   },
   {
     id: 'salt',
-    name: 'Salt or sodium',
-    beside: 'salt or sodium',
+    name: 'Salt',
+    beside: 'salt',
     mechanism: 'Salt in water or soil burns leaf margins and holds back growth.',
     ...notIron,
     treatment: 'leach',
     ending: {
       first: 'Measure EC of soil and water, then leach with good water where drainage allows.',
-      then: [
-        'Cut the feed by half; water before the soil dries.',
-        'With high sodium, gypsum before leaching.',
-      ],
+      then: ['Cut the feed by half; water before the soil dries.'],
       doNotBuy: 'Iron, and any feed, until EC is down.',
       call: 'A soil laboratory for SAR where leaching does not help.',
       cautions: ['Leach away from drains that run to streams.'],
@@ -119,7 +117,7 @@ export const groundCauses: readonly Cause[] = [
       pattern: { 'margin-scorch': 8, 'even-pale': 1.8, bronzed: 1, spots: 0.6, otherwise: 0.15 },
       growth: { stopped: 3.5, slow: 5, normal: 1.4, 'very-fast': 0.1 },
       salt: { low: 0.4, some: 2.6, high: 7 },
-      sodium: { fine: 5, high: 5 },
+      sodium: { fine: 7.5, high: 2.5 },
       leafPaint: greensWithNothing,
       clinic: nothingLiving,
     },
@@ -132,11 +130,61 @@ export const groundCauses: readonly Cause[] = [
     because: {
       pattern: 'Salt gathers at leaf margins and burns them.',
       salt: 'The EC says there is more salt than the plant can bear.',
-      sodium: 'Sodium ruins the soil and burns the leaf.',
       feed: 'Heavy feeding leaves salt behind.',
       wetness: 'As the ground dries its salt grows stronger.',
     },
     ...practice,
+  },
+  {
+    id: 'sodic-ground',
+    name: 'Sodic ground',
+    beside: 'sodic ground',
+    mechanism: 'Sodium seals the soil, so that water and air do not get in, and drives its pH up.',
+    ...notIron,
+    treatment: 'gypsum',
+    ending: {
+      first: 'Have SAR and EC of the soil tested; then gypsum, and good water to leach after it.',
+      then: [
+        'Open the ground first: gypsum works where water gets through.',
+        'Find the sodium: softened or brackish water brings it back each season.',
+      ],
+      doNotBuy: 'Iron, and acid, until sodium is down.',
+      call: 'A soil laboratory for the gypsum requirement.',
+      cautions: ['Leach away from drains that run to streams.'],
+      lookAgain: 'At SAR after a season; at how fast water goes in within weeks.',
+      ...byLabel,
+    },
+    contexts: ['turf', 'tree', 'shrub', 'row-crop'],
+    commonness: { otherwise: 1.2 },
+    signs: {
+      tier: { all: 4, 'oldest-only': 1.5, 'oldest-spreading-up': 2, scattered: 1, otherwise: 1.2 },
+      pattern: { 'even-pale': 3, 'margin-scorch': 3, 'fine-green-veins': 1.2, otherwise: 0.3 },
+      growth: { stopped: 3.5, slow: 5.5, normal: 1, 'very-fast': 0.1 },
+      sodium: { fine: 0.5, high: 9.5 },
+      leafPaint: greensWithNothing,
+      clinic: nothingLiving,
+    },
+    times: {
+      pH: {
+        acid: 0.05,
+        'slightly-acid': 0.15,
+        neutral: 0.5,
+        alkaline: 1.2,
+        'strongly-alkaline': 3,
+      },
+      // Its EC may be low: that speaks against salt, not against sodium.
+      salt: { low: 1, some: 1.1, high: 0.8 },
+      wetness: { dry: 0.8, moist: 0.6, wet: 2, standing: 3 },
+      compaction: { none: 0.4, strong: 3, otherwise: 1.2 },
+    },
+    because: {
+      sodium: 'From an SAR of 13 the soil swells shut.',
+      pH: 'Only sodium drives pH much past 8.5.',
+      wetness: 'Water stands on sealed ground.',
+      compaction: 'Sealed ground sets hard.',
+      growth: 'Roots get no air.',
+    },
+    ...judgedFrom('SSSA glossary, from memory'),
   },
   {
     id: 'chemical-injury',
@@ -185,6 +233,7 @@ export const groundCauses: readonly Cause[] = [
       clinic: { nothing: 9.5, otherwise: 0.15 },
     },
     times: { sprayed: { no: 0.15, yes: 4 } },
+    hurtsStandingLeaves: true,
     events: { herbicide: 7, spill: 9 },
     because: {
       whereOnGround: 'It follows the passes of a machine.',
@@ -285,6 +334,7 @@ export const groundCauses: readonly Cause[] = [
       },
       totalIron: { low: 0.1, enough: 1.15 },
     },
+    hurtsStandingLeaves: true,
     events: { 'iron-given': 9 },
     because: {
       pattern: 'Bronze, grey or black is what too much iron does.',

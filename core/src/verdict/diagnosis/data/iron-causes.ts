@@ -1,3 +1,4 @@
+import { judgedFrom } from './judged-from.ts'
 import type { Cause, SignsWhen } from './cause.ts'
 import { byLabel } from './ending.ts'
 import {
@@ -100,8 +101,7 @@ export const ironCauses: readonly Cause[] = [
       soilIron: 'A low soil test makes a tie-up bite sooner.',
       waterAlkalinity: 'Alkaline water pushes the pH up again each season.',
     },
-    source: marschner,
-    mark: 'M',
+    ...judgedFrom(marschner),
   },
   {
     id: 'iron-tied-up-by-bicarbonate',
@@ -162,8 +162,7 @@ export const ironCauses: readonly Cause[] = [
       waterAlkalinity: 'The water brings bicarbonate with it.',
       whereOnGround: 'It sits where water stands.',
     },
-    source: römheld,
-    mark: 'M',
+    ...judgedFrom(römheld),
   },
   {
     id: 'iron-truly-low',
@@ -220,8 +219,7 @@ export const ironCauses: readonly Cause[] = [
       texture: 'Sand and peat hold little iron.',
       growth: 'Fast growth uses up what iron there was.',
     },
-    source: marschner,
-    mark: 'M',
+    ...judgedFrom(marschner),
   },
   {
     id: 'iron-crowded-out',
@@ -265,8 +263,7 @@ export const ironCauses: readonly Cause[] = [
       soilZinc: 'Very much zinc keeps iron out.',
       soilCopper: 'Old copper sprays keep iron out.',
     },
-    source: marschner,
-    mark: 'M',
+    ...judgedFrom(marschner),
   },
   {
     id: 'over-limed',
@@ -308,7 +305,6 @@ export const ironCauses: readonly Cause[] = [
       onset: 'It followed the lime.',
       leafManganese: 'Lime locks manganese up along with iron.',
     },
-    source: 'common practice',
-    mark: 'C',
+    ...judgedFrom('common practice'),
   },
 ]

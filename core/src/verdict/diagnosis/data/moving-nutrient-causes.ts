@@ -1,3 +1,4 @@
+import { judgedFrom } from './judged-from.ts'
 import type { Cause } from './cause.ts'
 import { byLabel } from './ending.ts'
 import {
@@ -10,7 +11,7 @@ import {
 } from './shared-signs.ts'
 
 const marschner = 'Marschner, Mineral Nutrition of Higher Plants (mobility, leaf pattern)'
-const fromMarschner = { source: marschner, mark: 'M' } as const
+const fromMarschner = judgedFrom(marschner)
 const notIron = { remedy: 'not-iron' } as const
 
 /** Shortages that begin with the old leaves, since the plant moves the nutrient; and hunger for all. */
@@ -69,8 +70,7 @@ export const movingNutrientCauses: readonly Cause[] = [
       solutionNitrate: 'There is little left to eat in the solution.',
       leafNitrogen: 'The leaf itself is short of nitrogen.',
     },
-    source: 'common practice',
-    mark: 'C',
+    ...judgedFrom('common practice'),
   },
   {
     id: 'nitrogen-short',

@@ -1,3 +1,4 @@
+import { judgedFrom } from './judged-from.ts'
 import type { Sourced } from '../../../base/reference/index.ts'
 
 /** How much of all cases is laid to two causes at once, before anything was looked at. */
@@ -29,44 +30,37 @@ export const commonPairs: readonly (Sourced & {
   {
     pair: ['iron-tied-up-by-pH', 'nitrogen-short'],
     times: 1.6,
-    source: 'high pH and too little nitrogen, often met together (common practice)',
-    mark: 'C',
+    ...judgedFrom('high pH and too little nitrogen, often met together (common practice)'),
   },
   {
     pair: ['iron-tied-up-by-pH', 'manganese-short'],
     times: 2.5,
-    source: 'high pH ties up both (Marschner)',
-    mark: 'M',
+    ...judgedFrom('high pH ties up both (Marschner)'),
   },
   {
     pair: ['iron-tied-up-by-pH', 'zinc-short'],
     times: 2,
-    source: 'high pH ties up both (Marschner)',
-    mark: 'M',
+    ...judgedFrom('high pH ties up both (Marschner)'),
   },
   {
     pair: ['iron-tied-up-by-bicarbonate', 'roots-cannot-take-it-up'],
     times: 2.5,
-    source: 'wet airless limy ground does both (common practice)',
-    mark: 'C',
+    ...judgedFrom('wet airless limy ground does both (common practice)'),
   },
   {
     pair: ['roots-cannot-take-it-up', 'underfed'],
     times: 3,
-    source: 'low feeding and root rot, often met together (common practice)',
-    mark: 'C',
+    ...judgedFrom('low feeding and root rot, often met together (common practice)'),
   },
   {
     pair: ['iron-truly-low', 'manganese-short'],
     times: 1.6,
-    source: 'sand, peat and spent solutions lack both (Marschner)',
-    mark: 'M',
+    ...judgedFrom('sand, peat and spent solutions lack both (Marschner)'),
   },
   {
     pair: ['iron-truly-low', 'nitrogen-short'],
     times: 1.4,
-    source: 'weeks of rain on sand wash out both (common practice)',
-    mark: 'C',
+    ...judgedFrom('weeks of rain on sand wash out both (common practice)'),
   },
 ]
 

@@ -1,3 +1,4 @@
+import { judgedFrom } from './judged-from.ts'
 import type { Cause } from './cause.ts'
 import { byLabel } from './ending.ts'
 import {
@@ -11,7 +12,7 @@ import {
 } from './shared-signs.ts'
 
 const marschner = 'Marschner, Mineral Nutrition of Higher Plants (mobility, leaf pattern)'
-const fromMarschner = { source: marschner, mark: 'M' } as const
+const fromMarschner = judgedFrom(marschner)
 const notIron = { remedy: 'not-iron' } as const
 
 /** Shortages of other nutrients than iron that begin with the young leaves, since they do not move. */

@@ -1,4 +1,4 @@
-import type { TissueNutrient } from '../../../stand/plant/index.ts'
+import type { Context, TissueNutrient } from '../../../stand/plant/index.ts'
 import type { ReadingKind } from '../../../seen/reading/index.ts'
 import type { Sourced } from '../../../base/reference/index.ts'
 import type { TestName } from './features.ts'
@@ -9,6 +9,8 @@ type Bands = readonly (readonly [value: string, below: number])[]
 interface TestReading extends Sourced {
   readonly kind: ReadingKind
   readonly bands: Bands
+  /** Where it is read so; absent: everywhere that nothing nearer is said. */
+  readonly contexts?: readonly Context[]
   /** Readings farther from the leaf window say nothing [d]. */
   readonly maxDaysOutside: number
 }
@@ -18,7 +20,7 @@ const soilYears = 1100
 const leafWeeks = 60
 const solutionWeeks = 45
 
-/** Tests read by fixed bands; the first reading kind that is there is taken. */
+/** Tests read by fixed bands; the first reading kind that is there, and read so on such a stand, is taken. */
 // prettier-ignore
 export const bandedTests: Readonly<Partial<Record<TestName, readonly TestReading[]>>> = {
   lime: [{ kind: 'calciumCarbonate', bands: [['none', 0.5], ['some', 3], ['much', top]], maxDaysOutside: 7300, source: 'lime that no affordable acid moves begins about 1 %; bands by judgement', mark: 'J' }],
@@ -35,13 +37,20 @@ export const bandedTests: Readonly<Partial<Record<TestName, readonly TestReading
     { kind: 'ecPaste', bands: [['low', 2], ['some', 4], ['high', top]], maxDaysOutside: 365, source: 'USDA Handbook 60: saline from 4 dS/m in the paste', mark: 'M' },
     { kind: 'ecOneToTwo', bands: [['low', 0.8], ['some', 1.6], ['high', top]], maxDaysOutside: 365, source: 'about two fifths of the paste (common practice)', mark: 'C' },
     { kind: 'ecPourThrough', bands: [['low', 1], ['some', 3.5], ['high', top]], maxDaysOutside: leafWeeks, source: 'common practice of container growers: 1 to 2.6 feeds, over 3.5 burns', mark: 'C' },
+    { kind: 'ecSolution', contexts: ['aquaponic'], bands: [['low', 1.2], ['some', 2.2], ['high', top]], maxDaysOutside: solutionWeeks, source: 'loops with fish run at EC 0.3 to 0.9, from memory', mark: 'M' },
     { kind: 'ecSolution', bands: [['low', 0.9], ['some', 2.8], ['high', top]], maxDaysOutside: solutionWeeks, source: 'common practice of hydroponic growers', mark: 'C' },
   ],
   sodium: [{ kind: 'sodiumAdsorption', bands: [['fine', 13], ['high', top]], maxDaysOutside: soilYears, source: 'USDA Handbook 60: sodic from 13', mark: 'M' }],
   waterAlkalinity: [{ kind: 'alkalinity', bands: [['low', 100], ['some', 200], ['high', top]], maxDaysOutside: soilYears, source: 'common practice', mark: 'C' }],
   solutionIron: [{ kind: 'ironInSolution', bands: [['none', 0.3], ['low', 1], ['enough', top]], maxDaysOutside: solutionWeeks, source: 'common practice: 2 mg/L is the usual aim', mark: 'C' }],
-  solutionNitrate: [{ kind: 'nitrate', bands: [['none', 2], ['low', 5], ['enough', 150], ['ample', top]], maxDaysOutside: solutionWeeks, source: 'common practice in aquaponics: 0 goes short, 5 to 20 comfortable, 160 has killed fish', mark: 'C' }],
-  solutionMagnesium: [{ kind: 'magnesium', bands: [['low', 8], ['marginal', 20], ['enough', top]], maxDaysOutside: solutionWeeks, source: 'common practice: 25 mg/L is the usual aim', mark: 'C' }],
+  solutionNitrate: [
+    { kind: 'nitrate', contexts: ['hydroponic'], bands: [['none', 30], ['low', 200], ['enough', 900], ['ample', top]], maxDaysOutside: solutionWeeks, source: 'recipes hold 450 to 900 mg/L nitrate, and go short under about 200, from memory', mark: 'M' },
+    { kind: 'nitrate', bands: [['none', 2], ['low', 5], ['enough', 150], ['ample', top]], maxDaysOutside: solutionWeeks, source: 'common practice in aquaponics: 0 goes short, 5 to 20 comfortable, 160 has killed fish', mark: 'C' },
+  ],
+  solutionMagnesium: [
+    { kind: 'magnesium', contexts: ['hydroponic'], bands: [['low', 15], ['marginal', 30], ['enough', top]], maxDaysOutside: solutionWeeks, source: 'recipes hold 30 to 60 mg/L magnesium, from memory', mark: 'M' },
+    { kind: 'magnesium', bands: [['low', 8], ['marginal', 20], ['enough', top]], maxDaysOutside: solutionWeeks, source: 'common practice: 25 mg/L is the usual aim', mark: 'C' },
+  ],
   activeIron: [{ kind: 'activeIron', bands: [['low', 25], ['marginal', 40], ['enough', top]], maxDaysOutside: leafWeeks, source: 'published critical levels of active iron run from 20 to 60 mg/kg dry by plant and extract; bands by judgement', mark: 'J' }],
 }
 

@@ -8,7 +8,12 @@ export type Expected =
   /** The leading cause, or both causes of the leading pair. */
   | { readonly lead: string; readonly with?: string }
   /** It cannot be settled on this; these still stand, and this check would settle it. */
-  | { readonly open: readonly string[]; readonly check: string }
+  | {
+      readonly open: readonly string[]
+      readonly check: string
+      /** The first step is the same whichever it is, so that one may act. */
+      readonly mayAct?: true
+    }
 
 /** A case as a practitioner would tell it. */
 export interface WrittenCase {
@@ -81,7 +86,7 @@ const rows: readonly Row[] = [
   ['Oak with lower shaded leaves pale and the top green', 'tree', 'bur-oak', { tier: 'oldest-only', pattern: 'even-pale', newestLeaves: 'greener', shade: 'deep', growth: 'normal' }, {}, [], { lead: 'shade-or-age' }],
   ['One branch of a holly in hard-edged patches', 'shrub', 'holly', { tier: 'scattered', pattern: 'variegated', whereOnPlant: 'one-side', whereOnGround: 'single' }, {}, [], { lead: 'variegation-or-virus' }],
   ['Iron leaf on a tree, pH not known', 'tree', 'red-maple', { ...iron, roots: 'white' }, {}, [], { open: ['iron-tied-up-by-pH'], check: 'pH' }],
-  ['Vine at pH 7.8: lime or pH? the ground not looked at', 'tree', 'grapevine', { ...iron }, { pH: 7.8 }, [], { open: ['iron-tied-up-by-pH', 'iron-tied-up-by-bicarbonate'], check: 'wetness' }],
+  ['Vine at pH 7.8: lime or pH? the ground not looked at', 'tree', 'grapevine', { ...iron }, { pH: 7.8 }, [], { open: ['iron-tied-up-by-pH', 'iron-tied-up-by-bicarbonate'], check: 'wetness', mayAct: true }],
 
   // Shrubs and beds
   ['Blueberry, iron leaf at pH 7.3 three months after lime', 'shrub', 'highbush-blueberry', { ...iron, roots: 'white', feed: 'normal' }, { pH: 7.3 }, [['limed', 90]], { lead: 'over-limed' }],
@@ -98,7 +103,7 @@ const rows: readonly Row[] = [
   ['Magnolia, middle of the leaf mottled, nothing known', 'shrub', 'magnolia', { pattern: 'mottle', tier: 'youngest-only' }, {}, [], { open: ['manganese-short'], check: 'leaf-paint' }],
 
   // Row crops
-  ['Sorghum, striped young leaves in pale patches, pH 8.1, fizzing', 'row-crop', 'grain-sorghum', { ...ironGrass, whereOnGround: 'patches', fizz: 'strong', onset: 'weeks' }, { pH: 8.1 }, [], { open: ['iron-tied-up-by-pH', 'iron-tied-up-by-bicarbonate'], check: 'wetness' }],
+  ['Sorghum, striped young leaves in pale patches, pH 8.1, fizzing', 'row-crop', 'grain-sorghum', { ...ironGrass, whereOnGround: 'patches', fizz: 'strong', onset: 'weeks' }, { pH: 8.1 }, [], { open: ['iron-tied-up-by-pH', 'iron-tied-up-by-bicarbonate'], check: 'wetness', mayAct: true }],
   ['Soybean, iron leaf in low wet limy spots after cool rain', 'row-crop', 'soybean', { ...iron, whereOnGround: 'low-spots', wetness: 'wet', fizz: 'strong', rain: 'yes', warmth: 'cool' }, { pH: 7.9 }, [], byLime],
   ['Soybean, total leaf iron normal, active iron low, pH 7.9', 'row-crop', 'soybean', { ...iron, whereOnGround: 'patches', fizz: 'none', wetness: 'moist', warmth: 'warm' }, { pH: 7.9, tissueIron: 140, activeIron: 14 }, [], byPH],
   ['Maize, lower leaves pale, nitrate low', 'row-crop', 'maize', { ...hungry, feed: 'low' }, { soilNitrate: 3 }, [], { lead: 'nitrogen-short' }],

@@ -36,3 +36,10 @@ export const leastPouredL: Figure = {
   source: 'a gallon a plant, the least that labels of drenches ask for',
   mark: 'C',
 }
+/** Share of a leaf spray that stayed on the leaf below which run-off explains that nothing greened [1]. */
+export const leastStayed: Figure = {
+  value: 0.5,
+  unit: '',
+  source: 'less than half of it stayed; the bound is judgement',
+  mark: 'J',
+}
