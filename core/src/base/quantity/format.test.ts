@@ -112,6 +112,7 @@ describe('units', () => {
     'mass/length',
     'mass/count',
     'volume/count',
+    'volume/length',
   ] as const)('the example for %s is one that can be typed', (dimension: Dimension) => {
     const example = /such as (.*?)(?: or|$)/.exec(dimensionExample(dimension))?.[1] ?? ''
     const typed = parseQuantity(example.replace(' of trunk', ''))

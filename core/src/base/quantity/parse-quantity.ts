@@ -29,6 +29,7 @@ const dimensionExamples: Readonly<Partial<Record<Dimension, string>>> = {
   'mass/volume': 'a strength such as 5 oz/100 gal or 22 mg/L',
   'mass/length': 'a rate of trunk such as 1 oz/in or 10 g/cm',
   'mass/count': 'a dose such as 1 oz/plant or 20 g/plant',
+  'volume/length': 'water by trunk such as 2 gal/in or 3 L/cm',
   'volume/count': 'a dose such as 8 fl oz/pot or 0.5 L/pot',
   time: 'a time such as 45 s or 2 min',
   pressure: 'a pressure such as 40 psi or 3 bar',

@@ -49,7 +49,7 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
       :amount="amount.value"
       :usual="amount.usual"
       :plan="fills.plan"
-      :is-above-table="amount.isAboveTable ?? false"
+      :is-above-table="(amount.isAboveTable ?? false) && !isOverUsual && !isStopped"
       :dose="dose"
       :retention="retention"
       :spread="spread"
@@ -68,7 +68,7 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
       />
     </RemedyAmount>
     <TextField
-      v-if="isOverUsual"
+      v-if="isOverUsual && !isStopped"
       v-model="draft.why"
       label="Why more than usual"
       hint="a few words; they are kept with the job"

@@ -111,6 +111,7 @@ const byFish: Readonly<Record<string, EndingThere>> = {
   'iron-truly-low': {
     first: 'Bring chelated iron to 2 mg/L, a third a day for three days; never an iron salt.',
     then: ['Measure it each week, and dose again at half.', 'Test manganese too.'],
+    cautions: ['Never a salt of iron, zinc or copper with fish, and no dose all at once.'],
   },
   'nitrogen-short': {
     first: 'Feed the fish more, or stock more; no bagged nitrogen.',
