@@ -1,4 +1,5 @@
 import {
+  beginningOf,
   nextChecks,
   settlingOf,
   worth,
@@ -87,7 +88,7 @@ function settle(
     const open = state === 'settled' ? [] : nextChecks(verdict)
     const check = choose(order, open, listed, world.chance())
     if (!check) {
-      const isRight = causes.some((cause) => cause.treatment === treatment)
+      const isRight = causes.some((cause) => beginningOf(cause.treatment) === treatment)
       return { checks: made, money, days, isRight }
     }
     check.reveals.forEach(reveal)

@@ -150,6 +150,7 @@ function problemsOf(
     waterInAfterH: chosen.waterInAfterH,
     presentMgPerL: chosen.presentIronMgPerL,
     why: chosen.why,
+    isAtPlanting: chosen.rate.isAtPlanting === true,
     drop,
     maxC,
     ground,

@@ -37,7 +37,10 @@ export interface LimitedWork extends StandKind {
   readonly maxC?: number | undefined
 }
 
-/** The limits that hold for a source by a route on a kind of stand. */
+/**
+ * The limits that hold for a source by a route on a kind of stand.
+ * @throws {CoreError} unknown-name
+ */
 export function limitsFor(
   { context, growth }: StandKind,
   route: Route,
@@ -87,7 +90,10 @@ function valueOf(limit: HazardLimit, work: LimitedWork): number | undefined {
   }
 }
 
-/** Work beside every limit that can be compared with it. */
+/**
+ * Work beside every limit that can be compared with it.
+ * @throws {CoreError} unknown-name
+ */
 export function limitStandings(work: LimitedWork): readonly LimitStanding[] {
   const isHot = work.maxC !== undefined && work.maxC > hotC
   return limitsFor(work, work.route, work.sourceId).flatMap((limit): LimitStanding[] => {
@@ -100,7 +106,10 @@ export function limitStandings(work: LimitedWork): readonly LimitStanding[] {
   })
 }
 
-/** What a limit counts, in both systems: "8.8 lb/acre (9.9 kg/ha) of iron", "1.5 %". */
+/**
+ * What a limit counts, in both systems: "8.8 lb/acre (9.9 kg/ha) of iron", "1.5 %".
+ * @param value [unit of the limit]
+ */
 export function limitWords(limit: HazardLimit, value: number): string {
   const [us, metric] = (['us', 'metric'] as const).map((system) =>
     rateText([Number(value.toPrecision(2))], limit.unit, system),

@@ -115,6 +115,22 @@ function mixProblems(work: PlannedWork): readonly WorkProblem[] {
   ]
 }
 
+/** What goes in with the seed greens no crop that stands. */
+const plantingProblems = ({ isAtPlanting }: PlannedWork): readonly WorkProblem[] =>
+  isAtPlanting
+    ? [
+        {
+          id: 'at-planting',
+          field: 'applyOn',
+          words:
+            'It goes into the furrow with the seed: give the day of planting. It acts from emergence, and greens no crop that stands already.',
+          stops: false,
+          source: 'common practice',
+          mark: 'C',
+        },
+      ]
+    : []
+
 /** What raises the pH of ground that is not too acid. */
 function groundProblems({ route, sourceId, ground }: PlannedWork): readonly WorkProblem[] {
   const { pH, plantPH } = ground
@@ -142,6 +158,7 @@ export function judgeWork(work: PlannedWork): readonly WorkProblem[] {
     ...labelProblems(work),
     ...groundProblems(work),
     ...mixProblems(work),
+    ...plantingProblems(work),
     ...partnerProblems(work),
     ...washedProblems(work),
     ...dose,

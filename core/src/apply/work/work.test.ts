@@ -92,6 +92,18 @@ describe('the judgement of a piece of work', () => {
     expect(problem?.words).not.toMatch(/Use (more|less) water/)
   })
 
+  it('wants the day of planting for what goes in with the seed', () => {
+    const furrow = {
+      ...({ context: 'row-crop', growth: 'legume', route: 'soil' } as const),
+      sourceId: 'fe-eddha',
+      contentShare: 0.06,
+      productKg: 0.2,
+      carrierL: 10,
+    } as const
+    expect(told({ ...furrow, isAtPlanting: true })).toEqual(['at-planting'])
+    expect(told(furrow)).toEqual([])
+  })
+
   it('says what is wrong with the water and the day before what is only odd', () => {
     expect(told({ carrierL: 374, maxC: 31 })).toEqual(['is-a-drench!', 'heat'])
     expect(told({ carrierL: 150 })).toEqual(['runs-off'])

@@ -55,6 +55,8 @@ export interface PlannedWork extends StandKind {
   readonly maxC?: number | undefined
   /** What is known of the ground's pH, and what the plant wants. */
   readonly ground: GroundPH
+  /** Whether it goes in with the seed. */
+  readonly isAtPlanting?: boolean
   /** Of a dose to a solution, where it is one. */
   readonly doseWarnings?: readonly DoseWarning[] | undefined
 }

@@ -22,6 +22,8 @@ export interface Rate extends Sourced {
   readonly intervalDays: { readonly low: number; readonly high: number } | undefined
   /** Most times in a season; absent: as often as the interval lets. */
   readonly timesASeason?: number
+  /** It goes in with the seed, so that its day is the day of planting. */
+  readonly isAtPlanting?: true
   /** How the amount is shared out over days. */
   readonly stepDays?: number
 }

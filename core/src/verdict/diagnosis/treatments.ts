@@ -8,6 +8,7 @@ import type { Hypothesis } from './hypotheses.ts'
 const beginsAs: Readonly<Partial<Record<TreatmentId, TreatmentId>>> = {
   'iron-past-lime': 'iron-past-high-pH',
 }
+/** The treatment that one begins as; itself where none begins alike. */
 export const beginningOf = (treatment: TreatmentId): TreatmentId => beginsAs[treatment] ?? treatment
 
 /** How far each treatment is right under each hypothesis: of two causes, either treats half. */

@@ -10,7 +10,12 @@ import { dayWords, today } from '../../shared/units/today.ts'
 import { hourWords } from '../../shared/weather/outlook-words.ts'
 
 /** The day of the application; for a leaf spray with the days that the forecast lets through. */
-const props = defineProps<{ placeId: string; route: Route; message?: string | undefined }>()
+const props = defineProps<{
+  placeId: string
+  route: Route
+  label: string
+  message?: string | undefined
+}>()
 const applyOn = defineModel<string>({ required: true })
 
 const daysOffered = 4
@@ -38,7 +43,7 @@ const against = computed(() => {
 </script>
 
 <template>
-  <DayField v-model="applyOn" label="Apply on" :message="message" />
+  <DayField v-model="applyOn" :label="label" :message="message" />
   <p v-if="fitDays.length > 0" class="lined wrapped gap-6 items-center text-small">
     <span>Fit by the simulated forecast:</span>
     <Button v-for="{ day, hours } in fitDays" :key="day" size="small" @click="applyOn = day">

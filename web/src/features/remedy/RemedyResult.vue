@@ -83,12 +83,15 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
     />
     <CautionList :context="stand.context" :route="route" :source-id="chosen.sourceId" />
     <p v-if="response" class="faint-note">
-      First change {{ response.firstChange.low }}-{{ response.firstChange.high }} days after, full
-      colour {{ response.full.low }}-{{ response.full.high }}, fading from
-      {{ response.fades.low }} ({{ response.source }}).
+      {{ rate.isAtPlanting ? 'Counted from planting: first' : 'First' }} change
+      {{ response.firstChange.low }}-{{ response.firstChange.high }} days after, full colour
+      {{ response.full.low }}-{{ response.full.high }}, fading from {{ response.fades.low }} ({{
+        response.source
+      }}).
     </p>
     <ApplyDay
       v-model="draft.applyOn"
+      :label="rate.isAtPlanting ? 'Day of planting' : 'Apply on'"
       :place-id="stand.placeId"
       :route="route"
       :message="messageFor('applyOn')"

@@ -204,6 +204,7 @@ export const soilIronWateredInAcid: Rate = {
 
 export const soilEddhaFurrow: Rate = {
   id: 'soil-eddha-furrow',
+  isAtPlanting: true,
   label: '1-3 lb/acre in the furrow at planting',
   route: 'soil',
   contexts: ['row-crop'],

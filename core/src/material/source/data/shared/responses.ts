@@ -73,6 +73,16 @@ const strongInSoil: Responses = {
       ...practice,
     },
     container: drenchOfPots,
+    // It acts from emergence: counted from the planting that it goes in with.
+    'row-crop': {
+      id: 'eddha-furrow',
+      label: 'EDDHA in the furrow, from planting',
+      firstChange: { low: 14, high: 24 },
+      full: { low: 28, high: 45 },
+      fades: { low: 60, high: 100 },
+      source: 'a week or two to emergence, and the first leaves tell; from memory of trials',
+      mark: 'M',
+    },
   },
 }
 
