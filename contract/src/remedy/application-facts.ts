@@ -40,6 +40,7 @@ export const applicationFacts = (
   ground: {
     pH: readings.findLast(({ kind }) => kind === 'pH')?.value,
     plantPH: findPlant(stand.plantId).pHRange,
+    takesIronEasily: findPlant(stand.plantId).ironEfficiency === 'efficient',
   },
   product: product && {
     name: product.name,

@@ -53,7 +53,7 @@ describe('what is worked out for a piece of work is what it was', () => {
         waterInAfterH: pick([undefined, 2]),
         drop: pick([undefined, dropClassOf('flat-fan', '02', 3), dropClassOf('flat-fan', '08', 1)]),
         maxC: pick([undefined, 24, 30, 34]),
-        ground: { pH: 6.8, plantPH: { low: 6, high: 7 } },
+        ground: { pH: 6.8, plantPH: { low: 6, high: 7 }, takesIronEasily: false },
       }
       const problems = judgeWork(work).map(({ id, field, stops }) => [id, field, stops])
       return [`${index} ${context} ${route} ${sourceId}`, problems] as const

@@ -28,6 +28,7 @@ export async function requireStepsWithinLimits(
   const story = await selectStory(connection, stand.id)
   const where = whereStepsGo({
     context: stand.context,
+    plantId: stand.plantId,
     groundM2,
     situation,
     climate: place.climate,

@@ -36,7 +36,7 @@ const onLawn = (
     size: { kind: 'area', areaM2: 1000 },
     measures: {},
   },
-  ground: { pH: 6.5, plantPH: { low: 6, high: 7 } },
+  ground: { pH: 6.5, plantPH: { low: 6, high: 7 }, takesIronEasily: false },
   product: undefined,
   drop: undefined,
   jarTests: [],

@@ -1,4 +1,5 @@
 export { hazards } from './data/hazards.ts'
+export { sourceFamilies } from './source-family.ts'
 export type { HazardLimit } from './hazard-limit.ts'
 export {
   hazardLimits,

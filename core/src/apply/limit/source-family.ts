@@ -1,7 +1,14 @@
 import { findSource, sourceKinds, type SourceId } from '../../material/source/index.ts'
 
-/** How a source hurts: big chelates for soil, other held metals, open salts, slow solids, lime. */
-export type SourceFamily = 'strong' | 'held' | 'salt' | 'slow' | 'lime'
+/** How a source hurts, in the words of who buys it. */
+export const sourceFamilies = {
+  strong: 'EDDHA and its like',
+  held: 'other chelates and complexes',
+  salt: 'salts',
+  slow: 'slow granules',
+  lime: 'lime',
+} as const
+export type SourceFamily = keyof typeof sourceFamilies
 
 /**
  * @throws {CoreError} unknown-name

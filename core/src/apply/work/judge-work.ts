@@ -1,4 +1,4 @@
-import { formatNumber } from '../../base/writing/index.ts'
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import {
   checkSpray,
   findPartner,
@@ -50,6 +50,11 @@ export function labelProblems(
   return []
 }
 
+/** Fewer letters than this say nothing. */
+const leastWhy = 8
+/** Whether somebody has said why work goes over what practice goes to. */
+const saysWhy = (why: string | undefined): boolean => (why ?? '').trim().length >= leastWhy
+
 /** Iron that is to leave the leaf again, where no partner asks for it. */
 function washedProblems({ route, waterInAfterH, partners }: PlannedWork): readonly WorkProblem[] {
   const isAsked = partners.some(({ kindId }) => placementConflict(route, findPartner(kindId)))
@@ -67,11 +72,6 @@ const fieldOf: Readonly<Record<MixWarning['id'], WorkField>> = {
   drops: 'carrierValue',
   solubility: 'carrierValue',
 }
-
-/** Fewer letters than this say nothing. */
-const leastWhy = 8
-/** Whether somebody has said why work goes over what practice goes to. */
-const saysWhy = (why: string | undefined): boolean => (why ?? '').trim().length >= leastWhy
 
 /** What goes out at once, beside what leaves, roots, ground and fish bear; labels or not. */
 function limitProblem(standing: LimitStanding, work: PlannedWork, isWet: boolean): WorkProblem[] {
@@ -131,6 +131,31 @@ const plantingProblems = ({ isAtPlanting }: PlannedWork): readonly WorkProblem[]
       ]
     : []
 
+/** Below this pH of the mix a plant that takes iron easily is not drenched with it. */
+const drenchFromPH = 6.5
+/** Geraniums, marigolds and their like take up so much iron from an acid mix that it poisons them. */
+function easyTakerProblems(work: PlannedWork): readonly WorkProblem[] {
+  const { context, route, sourceId, ground, why } = work
+  const isDrench = context === 'container' && route === 'soil'
+  if (!isDrench || !ground.takesIronEasily || findSource(sourceId).nutrient !== 'Fe') return []
+  if (ground.pH !== undefined && ground.pH >= drenchFromPH) return []
+  const known =
+    ground.pH === undefined
+      ? 'the pH of the mix is not measured'
+      : `the mix stands at pH ${formatDecimals(ground.pH, 1)}`
+  return [
+    {
+      id: 'takes-iron-easily',
+      field: 'sourceId',
+      words: `This plant takes iron easily, and ${known}: under pH ${formatDecimals(drenchFromPH, 1)} a drench bronzes and spots it. Measure the mix, or say why.`,
+      stops: false,
+      source: 'greenhouse bulletins, from memory',
+      mark: 'M',
+      ...(saysWhy(why) ? {} : { asksWhy: true }),
+    },
+  ]
+}
+
 /** What raises the pH of ground that is not too acid. */
 function groundProblems({ route, sourceId, ground }: PlannedWork): readonly WorkProblem[] {
   const { pH, plantPH } = ground
@@ -159,6 +184,7 @@ export function judgeWork(work: PlannedWork): readonly WorkProblem[] {
     ...groundProblems(work),
     ...mixProblems(work),
     ...plantingProblems(work),
+    ...easyTakerProblems(work),
     ...partnerProblems(work),
     ...washedProblems(work),
     ...dose,

@@ -14,7 +14,7 @@ const lawn: PlannedWork = {
   contentShare: 0.1,
   partners: [],
   jarTests: [],
-  ground: { pH: 6.5, plantPH: { low: 6, high: 7 } },
+  ground: { pH: 6.5, plantPH: { low: 6, high: 7 }, takesIronEasily: false },
 }
 const told = (change: Partial<PlannedWork>) =>
   judgeWork({ ...lawn, ...change }).map(({ id, stops }) => `${id}${stops ? '!' : ''}`)
@@ -41,7 +41,7 @@ describe('the judgement of a piece of work', () => {
 
   it('stops what raises the pH of ground that is not too acid, or that nobody measured', () => {
     const lime = (pH: number | undefined) =>
-      told({ route: 'soil', sourceId: 'dolomite', carrierL: 0, ground: { pH, plantPH: { low: 6, high: 7 } } }) // prettier-ignore
+      told({ route: 'soil', sourceId: 'dolomite', carrierL: 0, ground: { pH, plantPH: { low: 6, high: 7 }, takesIronEasily: false } }) // prettier-ignore
     expect([lime(7.8), lime(6), lime(undefined), lime(5.4)]).toEqual([
       ['raises-pH!'],
       ['raises-pH!'],
@@ -90,6 +90,26 @@ describe('the judgement of a piece of work', () => {
     })
     expect(problem?.words).toMatch(/lower rate: more water would run off|Lower the rate/)
     expect(problem?.words).not.toMatch(/Use (more|less) water/)
+  })
+
+  it('asks before it drenches a plant that takes iron easily from an acid or unmeasured mix', () => {
+    const geranium = (pH: number | undefined, takesIronEasily = true) =>
+      told({
+        context: 'container',
+        growth: 'pot plant',
+        route: 'soil',
+        size: { kind: 'pots', count: 100, potL: 2 },
+        productKg: 0.008,
+        carrierL: 24,
+        ground: { pH, plantPH: { low: 6, high: 6.6 }, takesIronEasily },
+      })
+    const asked = ['takes-iron-easily']
+    expect([geranium(5.8), geranium(undefined), geranium(6.7), geranium(5.8, false)]).toEqual([
+      asked,
+      asked,
+      [],
+      [],
+    ])
   })
 
   it('wants the day of planting for what goes in with the seed', () => {

@@ -28,6 +28,8 @@ export interface JarTest {
 export interface GroundPH {
   readonly pH: number | undefined
   readonly plantPH: PlantPH
+  /** Whether the plant takes iron so easily that a pot of low pH poisons it. */
+  readonly takesIronEasily: boolean
 }
 
 /** A piece of work as it is planned. */

@@ -3,6 +3,7 @@ import { judgeSteps, whereStepsGo, type StepsFacts } from './index.ts'
 
 const facts = (change: Partial<StepsFacts> = {}): StepsFacts => ({
   context: 'turf',
+  plantId: 'kentucky-bluegrass',
   groundM2: 100,
   situation: 'turf',
   climate: 'temperate',

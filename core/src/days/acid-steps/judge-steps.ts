@@ -20,6 +20,7 @@ import {
 /** What steps of an acid plan are judged by, as page and server state it. */
 export interface StepsFacts {
   readonly context: Context
+  readonly plantId: string
   readonly groundM2: number
   readonly situation: Situation
   readonly climate: Climate
@@ -42,7 +43,8 @@ export interface StepsWhere {
  * are these, or take their place.
  */
 export function whereStepsGo(facts: StepsFacts): StepsWhere {
-  const { context, groundM2, situation, climate, system, ownLimits, story, products } = facts
+  const { context, plantId, groundM2, situation, climate, system, ownLimits, story, products } =
+    facts
   const besides = story.jobs.filter(
     ({ acidPlanId, status }) => acidPlanId === null || status !== 'planned',
   )
@@ -52,7 +54,7 @@ export function whereStepsGo(facts: StepsFacts): StepsWhere {
       situation,
       climate: soilClimates[climate],
       system,
-      nitrogenLeft: nitrogenBudget({ context, ownLimits }, applications, groundM2),
+      nitrogenLeft: nitrogenBudget({ context, plantId, ownLimits }, applications, groundM2),
     },
     done: acidStepsDone(story, groundM2),
   }

@@ -37,7 +37,8 @@ export function seasonLeftOf(
   ).filter(({ isPlanned }) => !isPlanned)
   const plan = ofStand(planning.acidPlans).at(-1)
   const isBare = plan !== undefined && !situations[plan.situation].isLiving
-  const own = { context: stand.context, ownLimits: settings.seasonLimits }
+  const { context, plantId } = stand
+  const own = { context, plantId, ownLimits: settings.seasonLimits }
   return Object.fromEntries(
     [today, addDays(today, 366)].map((on) => {
       const sums = seasonSums({ ...own, on, groundM2, applications })

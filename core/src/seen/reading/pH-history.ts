@@ -31,7 +31,7 @@ interface PHPoint {
 }
 
 /** Readings of one day farther apart than this many of their doubts contradict each other; judgement. */
-const contradictFrom = 1.5
+export const contradictFrom = 1.5
 /** Half of what readings of a day lie apart, where they contradict each other; else nothing. */
 function apart(readings: readonly Reading[]): number {
   const values = readings.map(waterPH)
@@ -54,7 +54,7 @@ function pooled(day: Day, readings: readonly Reading[]): PHPoint {
 }
 
 /** A healthy patch and the water supply say nothing of the pH at the sick roots. */
-const isOfTheSick = ({ kind, place }: Reading): boolean =>
+export const isOfTheSick = ({ kind, place }: Reading): boolean =>
   kind === 'pH' && place !== 'healthy' && place !== 'supply'
 
 function knownPoints(history: PHHistory): readonly PHPoint[] {

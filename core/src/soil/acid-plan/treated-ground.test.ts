@@ -30,19 +30,23 @@ describe('the nitrogen budget', () => {
 
   it('is the limit of the year less what went on or is planned in it', () => {
     const applications = [feed('2026-04-01', 20), feed('2025-04-01', 50)]
-    const left = nitrogenBudget({ context: 'turf', ownLimits: undefined }, applications, 1000)
+    const left = nitrogenBudget(
+      { context: 'turf', plantId: 'kentucky-bluegrass', ownLimits: undefined },
+      applications,
+      1000,
+    )
     // 200 kg/ha are 0.02 kg/m²; 4.2 kg of nitrogen on 1000 m² are 0.0042.
     expect(left('2026')).toBeCloseTo(0.02 - 0.0042, 12)
     expect(left('2027')).toBeCloseTo(0.02, 12)
   })
 
   it('goes by the rule of the place first, and may be overdrawn', () => {
-    const own = { context: 'turf', ownLimits: { N: 30 } } as const
+    const own = { context: 'turf', plantId: 'kentucky-bluegrass', ownLimits: { N: 30 } } as const
     expect(nitrogenBudget(own, [feed('2026-04-01', 20)], 1000)('2026')).toBeCloseTo(-0.0012, 12)
   })
 
   it('is none where nothing limits nitrogen', () => {
-    const crop = { context: 'row-crop', ownLimits: undefined } as const
+    const crop = { context: 'row-crop', plantId: 'maize', ownLimits: undefined } as const
     expect(nitrogenBudget(crop, [], 1000)('2026')).toBeUndefined()
   })
 })

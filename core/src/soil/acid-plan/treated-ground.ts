@@ -36,7 +36,7 @@ export function treatedGround(size: StandSize, measuredM2: number | undefined): 
  * @returns by year [kg/m²], undefined where nothing limits it
  */
 export function nitrogenBudget(
-  ground: Pick<SeasonInput, 'context' | 'ownLimits'>,
+  ground: Pick<SeasonInput, 'context' | 'plantId' | 'ownLimits'>,
   applications: readonly Application[],
   groundM2: number,
 ): StepFacts['nitrogenLeft'] {

@@ -1,6 +1,6 @@
 export { contentsOfLabel, contentsOfSource } from './contents.ts'
 export type { Contents } from './contents.ts'
-export { seasonLimits, seasonNutrients } from './data/limits.ts'
+export { nitrogenOfTurf, seasonLimits, seasonNutrients } from './data/limits.ts'
 export type { SeasonNutrient } from './data/limits.ts'
 export { seasonLimitOf, seasonOf, seasonSums } from './season-sums.ts'
 export type { Application, SeasonInput, SeasonSum } from './season-sums.ts'

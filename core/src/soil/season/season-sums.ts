@@ -3,7 +3,12 @@ import { CoreError, requireInRange } from '../../base/error/index.ts'
 import type { Context } from '../../stand/plant/index.ts'
 import type { Figure } from '../../base/reference/index.ts'
 import type { Contents } from './contents.ts'
-import { seasonLimits, seasonNutrients, type SeasonNutrient } from './data/limits.ts'
+import {
+  nitrogenOfTurf,
+  seasonLimits,
+  seasonNutrients,
+  type SeasonNutrient,
+} from './data/limits.ts'
 
 /** Product that went onto a stand, or is to go. */
 export interface Application {
@@ -27,6 +32,7 @@ export interface SeasonSum {
 
 export interface SeasonInput {
   readonly context: Context
+  readonly plantId: string
   readonly applications: readonly Application[]
   /** Any day of the season; it runs with the calendar year. */
   readonly on: Day
@@ -43,11 +49,14 @@ export const seasonOf = (day: Day): string => day.slice(0, 4)
 /** Most of a nutrient in a season on ground of a kind: by local rule, else ours. */
 export function seasonLimitOf(
   nutrient: SeasonNutrient,
-  { context, ownLimits }: Pick<SeasonInput, 'context' | 'ownLimits'>,
+  { context, plantId, ownLimits }: Pick<SeasonInput, 'context' | 'plantId' | 'ownLimits'>,
 ): Figure | undefined {
   const own = ownLimits?.[nutrient]
-  if (own === undefined) return seasonLimits[context]?.[nutrient]
-  return { value: own, unit: 'kg/ha', source: 'set by the place', mark: 'C' } as const
+  if (own !== undefined) {
+    return { value: own, unit: 'kg/ha', source: 'set by the place', mark: 'C' } as const
+  }
+  const ofGrass = context === 'turf' && nutrient === 'N' ? nitrogenOfTurf[plantId] : undefined
+  return ofGrass ?? seasonLimits[context]?.[nutrient]
 }
 
 /**

@@ -1,6 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { checkLabel, readLabelText } from '../../material/label/index.ts'
-import { contentsOfLabel, contentsOfSource, seasonSums, type Application } from './index.ts'
+import {
+  contentsOfLabel,
+  contentsOfSource,
+  seasonLimitOf,
+  seasonSums,
+  type Application,
+} from './index.ts'
 
 const sulfate = contentsOfSource('ferrous-sulfate', 0.2)
 const spray = (day: string, productKg: number, isPlanned = false): Application => ({
@@ -9,7 +15,12 @@ const spray = (day: string, productKg: number, isPlanned = false): Application =
   contents: sulfate,
   isPlanned,
 })
-const base = { context: 'turf', on: '2026-06-01', groundM2: 1e4 } as const
+const base = {
+  context: 'turf',
+  plantId: 'kentucky-bluegrass',
+  on: '2026-06-01',
+  groundM2: 1e4,
+} as const
 
 describe('what a product brings', () => {
   it('is its own nutrient and what comes along', () => {
@@ -69,5 +80,15 @@ describe('seasonSums', () => {
     [{ applications: [spray('2026-04-01', Number.NaN)] }, /productKg: expected 0 or more/],
   ])('refuses %j', (change, reason) => {
     expect(() => seasonSums({ ...base, applications: [], ...change })).toThrow(reason)
+  })
+
+  it('holds the nitrogen of turf to its grass', () => {
+    const most = (plantId: string) =>
+      seasonLimitOf('N', { context: 'turf', plantId, ownLimits: undefined })?.value
+    expect(['creeping-bentgrass', 'bermudagrass', 'kentucky-bluegrass', 'centipedegrass'].map(most)).toEqual([250, 300, 200, 100]) // prettier-ignore
+    const ownLimits = { N: 80 }
+    expect(seasonLimitOf('N', { context: 'turf', plantId: 'bermudagrass', ownLimits })?.value).toBe(
+      80,
+    )
   })
 })

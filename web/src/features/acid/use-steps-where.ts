@@ -23,6 +23,7 @@ export function useStepsWhere({ stand, draft, groundM2, startsOn }: WhereInput) 
     story.value && place.value && groundM2 !== undefined
       ? whereStepsGo({
           context: stand.context,
+          plantId: stand.plantId,
           groundM2,
           situation: draft.value.situation,
           climate: place.value.climate,

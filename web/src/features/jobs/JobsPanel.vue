@@ -19,9 +19,10 @@ const shelf = useShelf(() => stand.value?.placeId)
 /** The whole stand counts, not only the case: a season knows no cases. */
 const sums = computed(() => {
   if (!story.value || !stand.value) return []
-  const { context, size, measures } = stand.value
+  const { context, plantId, size, measures } = stand.value
   const sums = seasonSums({
     context,
+    plantId,
     on: today(),
     groundM2: size.kind === 'area' ? size.areaM2 : measures?.groundM2,
     ownLimits: place.value?.settings.seasonLimits,

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { inOwn, said } from '../../shared/units/said.ts'
 import { typedNumber } from '@spudder/core/base/writing'
-import { hazardLimits, hazards, limitWords } from '@spudder/core/apply/limit'
+import { hazardLimits, hazards, limitWords, sourceFamilies } from '@spudder/core/apply/limit'
 import { burnHeatC, partnerKinds } from '@spudder/core/apply/mix'
-import { contexts, growths, routeWords, type Context } from '@spudder/core/stand/plant'
+import { contexts, findPlant, growths, routeWords, type Context } from '@spudder/core/stand/plant'
 import { isNone, sourceWords } from '@spudder/core/base/reference'
-import { seasonLimits } from '@spudder/core/soil/season'
-import { contentWords, sources } from '@spudder/core/material/source'
+import { nitrogenOfTurf, seasonLimits } from '@spudder/core/soil/season'
+import { contentWords, findSource, sources } from '@spudder/core/material/source'
 import DataTable from '../../ui/DataTable.vue'
 import type { Column } from '../../ui/table-columns.ts'
 
@@ -15,6 +15,9 @@ const placements = { leaf: 'stays on the leaf', 'watered-in': 'watered in', eith
 const atOnce = hazardLimits.map((limit) => ({
   limit,
   what: `${contentWords[limit.nutrient]}, ${routeWords[limit.route]}`,
+  as:
+    limit.only?.map((id) => findSource(id).name).join(', ') ??
+    limit.families.map((family) => sourceFamilies[family]).join(', '),
   where:
     limit.growths?.map((growth) => growths[growth]).join(', ') ??
     limit.contexts.map((context) => contexts[context].label.toLowerCase()).join(', '),
@@ -24,13 +27,18 @@ const atOnce = hazardLimits.map((limit) => ({
 const dissolved = sources.flatMap(({ name, solubility }) =>
   isNone(solubility) ? [] : [{ name, limit: solubility }],
 )
-const limits = Object.entries(seasonLimits).flatMap(([context, row]) =>
-  Object.entries(row).map(([nutrient, limit]) => ({
-    label: contexts[context as Context].label,
-    nutrient,
-    limit,
-  })),
-)
+const limits = [
+  ...Object.entries(seasonLimits).flatMap(([context, row]) =>
+    Object.entries(row).map(([nutrient, limit]) => ({
+      label: contexts[context as Context].label,
+      nutrient,
+      limit,
+    })),
+  ),
+  ...Object.entries(nitrogenOfTurf).flatMap(([plantId, limit]) =>
+    limit ? [{ label: findPlant(plantId).name, nutrient: 'N', limit }] : [],
+  ),
+]
 const partnerColumns: readonly Column<(typeof partnerKinds)[number]>[] = [
   { key: 'partner', title: 'Partner', isHead: true, text: (each) => each.name },
   {
@@ -51,10 +59,11 @@ const partnerColumns: readonly Column<(typeof partnerKinds)[number]>[] = [
 ]
 const onceColumns: readonly Column<(typeof atOnce)[number]>[] = [
   { key: 'what', title: 'What', isHead: true, text: (each) => each.what, sortBy: (each) => each.what }, // prettier-ignore
+  { key: 'as', title: 'As', text: (each) => each.as, sortBy: (each) => each.as },
   { key: 'where', title: 'On', text: (each) => each.where, sortBy: (each) => each.where },
   { key: 'high', title: 'practice goes to', text: (each) => each.high },
   { key: 'stop', title: 'stops over', text: (each) => each.stop },
-  { key: 'harm', title: 'Else', text: (each) => hazards[each.limit.hazard] },
+  { key: 'harm', title: 'What happens above it', text: (each) => hazards[each.limit.hazard] },
   { key: 'from', title: 'From', isCited: true, text: (each) => sourceWords(each.limit) },
 ]
 const dissolvedColumns: readonly Column<(typeof dissolved)[number]>[] = [

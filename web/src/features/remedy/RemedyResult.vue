@@ -23,8 +23,9 @@ const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, re
   store
 const { problems, isStopped, same, spoon, spoonProblem, weighedKgPerL, densityKgPerL } = store
 const { sums, keepLimit, choose, messageFor, isUnanswered } = store
-/** Over what practice goes to: whether or not it is answered already. */
-const isOverUsual = computed(() => problems.value.some(({ id }) => id === 'over-usual'))
+/** What wants a reason: whether or not it is answered already. */
+const asked = ['over-usual', 'takes-iron-easily']
+const isOverUsual = computed(() => problems.value.some(({ id }) => asked.includes(id)))
 
 const response = computed(
   () => chosen.value && responseFor(route.value, chosen.value.sourceId, stand.context),

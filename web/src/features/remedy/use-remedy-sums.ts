@@ -29,6 +29,7 @@ export function useRemedySums(
     )
     return seasonSums({
       context: stand.context,
+      plantId: stand.plantId,
       on: day,
       groundM2: size.kind === 'area' ? size.areaM2 : stand.measures?.groundM2,
       ownLimits: place.value?.settings.seasonLimits,

@@ -10,7 +10,8 @@ import { percent } from '@spudder/core/base/quantity'
 import { caseRoutes } from '@spudder/contract/case'
 import { useChange } from '../../api/use-change.ts'
 import { addDays } from '@spudder/core/base/calendar'
-import { settlingOf, type Check } from '@spudder/core/verdict/diagnosis'
+import { pHContradictions } from '@spudder/core/seen/reading'
+import { settlingOf, storyOf, type Check } from '@spudder/core/verdict/diagnosis'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
@@ -36,6 +37,7 @@ const {
   openCase,
   remedies,
   jobs,
+  story,
 } = useStandCase()
 const leading = computed(() => verdict.value?.ranked[0])
 const settling = computed(() => verdict.value && settlingOf(verdict.value))
@@ -46,6 +48,12 @@ const pairsWords = computed(() => {
   return chance?.withPairs === undefined
     ? ''
     : `${chance.alone} by itself; ${chance.withPairs} when the pairs with another cause are counted.`
+})
+/** Readings that cannot both be right, the newest pair. */
+const contradiction = computed(() => {
+  if (!story.value) return undefined
+  const { pHHistory } = storyOf(today(), story.value.readings, story.value.events)
+  return pHContradictions(pHHistory.readings, pHHistory.corrections, dayWords)[0]
 })
 const ironWords = computed(() => percent(verdict.value?.ironIsRemedy ?? 0))
 /** Nobody should buy iron where what leads does not ask for it, and more speaks against than for. */
@@ -90,6 +98,7 @@ const seenWords = computed(() => {
       </p>
       <p v-if="pairsWords" class="faint-note">{{ pairsWords }}</p>
       <SettledNote :verdict="verdict" checks-at="beside this" />
+      <p v-if="contradiction" class="stop" role="note">{{ contradiction.words }}</p>
       <p v-if="isNotIron" class="stop">
         Not iron: do not buy iron for this. Iron is the remedy or a part of it with {{ ironWords }}.
       </p>

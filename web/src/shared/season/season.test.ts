@@ -46,6 +46,7 @@ describe('what goes onto a stand in a season', () => {
   it('stands against limits, which a place may replace by its own', async () => {
     const sums = seasonSums({
       context: 'turf',
+      plantId: 'kentucky-bluegrass',
       applications: applicationsOf(story, []),
       on: '2026-06-01',
       groundM2: 400,
@@ -64,6 +65,7 @@ describe('what goes onto a stand in a season', () => {
   it('is said in weight where no ground is known', () => {
     const sums = seasonSums({
       context: 'tree',
+      plantId: 'pin-oak',
       applications: applicationsOf(story, []),
       on: '2026-06-01',
       groundM2: undefined,

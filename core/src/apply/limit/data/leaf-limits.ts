@@ -3,7 +3,7 @@ import type { HazardLimit } from '../hazard-limit.ts'
 const ornamental = ['tree', 'shrub'] as const
 const mowedOrRows = ['turf', 'row-crop'] as const
 const dissolved = ['salt', 'held', 'strong'] as const
-const memory = (source: string) => ({ source: `${source}, from memory`, mark: 'M' }) as const
+const memory = (source: string) => ({ source, mark: 'M' }) as const
 const burns = { route: 'leaf', hazard: 'leaf burn', basis: 'spray-strength', unit: '%' } as const
 const blackens = {
   route: 'leaf',
@@ -69,9 +69,9 @@ const ironOnLeaves: readonly HazardLimit[] = [
     families: ['salt'],
     contexts: ['turf'],
     growths: ['lawn turf'],
-    high: 2,
+    high: 2.2,
     stop: 8.8,
-    ...memory('turf bulletins: to 2 lb iron/acre; stop at 1 lb ferrous sulfate/1000 ft²'),
+    ...memory('turf bulletins: 4 oz ferrous sulfate/1000 ft²; stop at 1 lb'),
   },
   {
     id: 'iron-salt-leaf-fine-turf',
@@ -80,9 +80,9 @@ const ironOnLeaves: readonly HazardLimit[] = [
     families: ['salt'],
     contexts: ['turf'],
     growths: ['fine turf'],
-    high: 2,
+    high: 2.2,
     stop: 4.4,
-    ...memory('turf bulletins: to 2 lb iron/acre; stop on greens at 0.5 lb sulfate/1000 ft²'),
+    ...memory('turf bulletins: 4 oz ferrous sulfate/1000 ft²; stop on greens at 0.5 lb'),
   },
   {
     id: 'iron-held-leaf-turf',

@@ -1,7 +1,7 @@
 import type { HazardLimit } from '../hazard-limit.ts'
 
 const iron = { nutrient: 'Fe', route: 'soil' } as const
-const memory = (source: string) => ({ source: `${source}, from memory`, mark: 'M' }) as const
+const memory = (source: string) => ({ source, mark: 'M' }) as const
 const threeTimes = 'three times that stops'
 const twice = 'twice that stops'
 

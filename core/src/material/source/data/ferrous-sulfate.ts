@@ -101,7 +101,7 @@ export const ferrousSulfate = {
     practicePerSulfur: [5, 8],
     speed: 'weeks',
     remark:
-      'For bare ground and pits. Brings iron, which counts against the season: on living turf at most a pound to 1,000 ft² at once. Dear, salty, and it stains; by the formula it takes 8.7 times the weight.',
+      'For bare ground and pits. Brings iron, which counts against the season: on living turf at most 5 g/m² (1 lb/1000 ft²) at once. Dear, salty, and it stains; by the formula it takes 8.7 times the weight.',
     source: 'FeSO₄·7H₂O gives two protons when its iron rusts',
     mark: 'D',
   },

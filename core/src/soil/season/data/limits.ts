@@ -26,11 +26,30 @@ const onGrass = perHa(
   'M',
 )
 
+const turfNitrogen = (value: number, grass: string): Figure =>
+  perHa(value, `${grass} kg nitrogen/ha a year (turf bulletins, from memory)`, 'M')
+
+/** Turf whose nitrogen is another than that of most lawns, by plant. */
+export const nitrogenOfTurf: Readonly<Partial<Record<string, Figure>>> = {
+  'creeping-bentgrass': turfNitrogen(250, 'bent greens 150-250'),
+  'browntop-bent': turfNitrogen(250, 'bent greens 150-250'),
+  'annual-bluegrass': turfNitrogen(250, 'greens 150-250'),
+  bermudagrass: turfNitrogen(300, 'warm sports turf to 300, greens of it 300-450'),
+  'seashore-paspalum': turfNitrogen(300, 'warm sports turf to 300'),
+  'tall-fescue': turfNitrogen(150, 'fescue 50-150'),
+  'fine-fescue': turfNitrogen(150, 'fescue 50-150'),
+  'fescue-zoysia': turfNitrogen(150, 'fescue and zoysia 50-150'),
+  zoysiagrass: turfNitrogen(150, 'zoysia 50-150'),
+  bahiagrass: turfNitrogen(150, 'bahia 50-150'),
+  buffalograss: turfNitrogen(100, 'buffalograss 50-100'),
+  centipedegrass: turfNitrogen(100, 'centipede 50-100'),
+}
+
 /** Most in a season that is put on ground of a kind; local rules and the label come first. */
 export const seasonLimits: Readonly<Partial<Record<Context, Limits>>> = {
   turf: {
     Fe: iron,
-    N: perHa(200, 'about 4 lb nitrogen/1000 ft² a year (turf bulletins, from memory)', 'M'),
+    N: turfNitrogen(200, 'cool-season lawns 100-200'),
     S: onGrass,
     Mn: manganese,
     Zn: zinc,

