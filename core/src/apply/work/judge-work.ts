@@ -73,6 +73,9 @@ const fieldOf: Readonly<Record<MixWarning['id'], WorkField>> = {
   solubility: 'carrierValue',
 }
 
+/** From the least to the worst. */
+const standingOrder: readonly LimitStanding['kind'][] = ['within', 'over high', 'over stop']
+
 /** What goes out at once, beside what leaves, roots, ground and fish bear; labels or not. */
 function limitProblem(standing: LimitStanding, work: PlannedWork, isWet: boolean): WorkProblem[] {
   const { limit, kind } = standing
@@ -104,11 +107,14 @@ function mixProblems(work: PlannedWork): readonly WorkProblem[] {
     ...(size.kind === 'area' ? { areaM2: size.areaM2 } : {}),
   }
   const isWet = isRunningOff(spray)
-  // One sentence for one hazard: the limit that is passed by most.
+  // One sentence for one hazard: the limit that is passed by most, what stops before what asks.
   const worst = new Map<string, LimitStanding>()
-  for (const standing of standings.toSorted((a, b) => a.value / a.stop - b.value / b.stop)) {
-    worst.set(standing.limit.hazard, standing)
-  }
+  const byKind = standings.toSorted(
+    (a, b) =>
+      standingOrder.indexOf(a.kind) - standingOrder.indexOf(b.kind) ||
+      a.value / a.stop - b.value / b.stop,
+  )
+  for (const standing of byKind) worst.set(standing.limit.hazard, standing)
   return [
     ...[...worst.values()].flatMap((standing) => limitProblem(standing, work, isWet)),
     ...checkSpray(spray).map((warning) => ({ ...warning, field: fieldOf[warning.id] })),

@@ -66,6 +66,13 @@ describe('the judgement of a piece of work', () => {
     expect(answered.some(({ asksWhy }) => asksWhy)).toBe(false)
   })
 
+  it('is not hidden by another limit of the same hazard that is nearer to its own stop', () => {
+    // 2.49 % of sulfate is within 2.5 %, and 1.8 lb iron/acre is over 1.5.
+    const sorghum = { context: 'row-crop', growth: 'cereal', sourceId: 'ferrous-sulfate', contentShare: 0.2, carrierL: 41, productKg: 1.02 } as const // prettier-ignore
+    expect(told(sorghum)).toContain('over-usual')
+    expect(told({ ...sorghum, carrierL: 30, productKg: 0.72 })).not.toContain('over-usual')
+  })
+
   it('stops at what practice goes to where it is hot: leaves bear no more then', () => {
     const azalea = {
       context: 'shrub',
