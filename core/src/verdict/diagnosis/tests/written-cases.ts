@@ -70,6 +70,12 @@ const rows: readonly Row[] = [
   ['Stripes on young blades and old blades pale, pH 7.8, hardly fed', 'turf', 'creeping-bentgrass', { tier: 'all', pattern: 'stripes', severity: '3', growth: 'slow', feed: 'low', roots: 'white' }, { pH: 7.8, tissueNitrogen: 1.8 }, [], { lead: 'iron-tied-up-by-pH', with: 'nitrogen-short' }],
   ['Pale blades, nothing else known', 'turf', 'creeping-bentgrass', { pattern: 'even-pale' }, {}, [], { open: ['nitrogen-short'], check: 'which-leaves' }],
   ['Patches of pale turf, nothing else known', 'turf', 'tall-fescue', { whereOnGround: 'patches', pattern: 'even-pale', tier: 'all' }, {}, [], { open: ['nitrogen-short', 'larvae'], check: 'pull-test' }],
+  ['White patch where a drum leaked three days ago', 'turf', 'kentucky-bluegrass', { tier: 'all', pattern: 'bleached', whereOnGround: 'patches', onset: 'days', sprayed: 'yes' }, {}, [['spill', 3]], { lead: 'chemical-injury' }],
+  ['Blackened tips three days after a heavy iron spray', 'turf', 'creeping-bentgrass', { tier: 'all', pattern: 'bronzed', onset: 'days', feedIron: 'yes' }, {}, [['iron-given', 3]], { lead: 'iron-overdose' }],
+  ['Pale sealed ground where water stands, SAR 20, pH 8.9', 'turf', 'bermudagrass', { tier: 'all', pattern: 'even-pale', wetness: 'standing', compaction: 'strong', growth: 'slow' }, { sodiumAdsorption: 20, pH: 8.9, ecPaste: 1.5 }, [], { lead: 'sodic-ground' }],
+  ['Scorched margins by a road, EC 7, SAR low', 'turf', 'tall-fescue', { tier: 'all', pattern: 'margin-scorch', growth: 'slow', wetness: 'dry' }, { ecPaste: 7, sodiumAdsorption: 4 }, [], { lead: 'salt' }],
+  ['Striped young blades, pH 8.0, limed long ago', 'turf', 'bahiagrass', { ...ironGrass, roots: 'white', whereOnGround: 'everywhere' }, { pH: 8 }, [], byPH],
+  ['Old blades pale, a strip fed nitrogen greened', 'turf', 'zoysiagrass', { ...hungry, feed: 'low', rain: 'yes', texture: 'sand' }, { pH: 6.3, tissueNitrogen: 1.6 }, [], { lead: 'nitrogen-short' }],
 
   // Trees and vines
   ['Pin oak, iron leaf, pH 7.6', 'tree', 'pin-oak', { ...iron, whereOnPlant: 'whole', roots: 'white' }, { pH: 7.6 }, [], byPH],
@@ -87,6 +93,12 @@ const rows: readonly Row[] = [
   ['One branch of a holly in hard-edged patches', 'shrub', 'holly', { tier: 'scattered', pattern: 'variegated', whereOnPlant: 'one-side', whereOnGround: 'single' }, {}, [], { lead: 'variegation-or-virus' }],
   ['Iron leaf on a tree, pH not known', 'tree', 'red-maple', { ...iron, roots: 'white' }, {}, [], { open: ['iron-tied-up-by-pH'], check: 'pH' }],
   ['Vine at pH 7.8: lime or pH? the ground not looked at', 'tree', 'grapevine', { ...iron }, { pH: 7.8 }, [], { open: ['iron-tied-up-by-pH', 'iron-tied-up-by-bicarbonate'], check: 'wetness', mayAct: true }],
+  ['Peach on lime, iron leaf, pH 8.1, strong fizz, wet spring', 'tree', 'peach', { ...iron, fizz: 'strong', wetness: 'wet', warmth: 'cool', whereOnGround: 'low-spots' }, { pH: 8.1, calciumCarbonate: 18 }, [['heavy-rain', 25]], byLime],
+  ['Quince rootstock, iron leaf, pH 7.7, no rain', 'tree', 'quince', { ...iron, roots: 'white', wetness: 'moist' }, { pH: 7.7 }, [], byPH],
+  ['Pecan with small rosetted leaves at the tips, leaf zinc 20', 'tree', 'pecan', { tier: 'youngest-only', pattern: 'small-rosetted', whereOnPlant: 'tips' }, { tissueZinc: 20, pH: 7.2 }, [], { lead: 'zinc-short' }],
+  ['Olive, all leaves pale, hardly fed, slow', 'tree', 'olive', { ...hungry, feed: 'none' }, { tissueNitrogen: 1.1 }, [], { lead: 'nitrogen-short' }],
+  ['Tulip tree, leaves bleached on the side of the sprayed verge', 'tree', 'tulip-tree', { tier: 'all', pattern: 'bleached', whereOnPlant: 'one-side', onset: 'days', sprayed: 'yes' }, {}, [['herbicide', 6]], { lead: 'chemical-injury' }],
+  ['Bald cypress, iron needles, pH 7.9', 'tree', 'bald-cypress', { ...iron, roots: 'white' }, { pH: 7.9 }, [], byPH],
 
   // Shrubs and beds
   ['Blueberry, iron leaf at pH 7.3 three months after lime', 'shrub', 'highbush-blueberry', { ...iron, roots: 'white', feed: 'normal' }, { pH: 7.3 }, [['limed', 90]], { lead: 'over-limed' }],
@@ -101,6 +113,11 @@ const rows: readonly Row[] = [
   ['Bed speckled and bleached a week after weed killer drift', 'shrub', 'hibiscus', { tier: 'all', pattern: 'bleached', onset: 'days', sprayed: 'yes' }, {}, [['herbicide', 10]], { lead: 'chemical-injury' }],
   ['Gardenia, old leaves still yellow, new ones green since the pH was put right', 'shrub', 'gardenia', { tier: 'middle', pattern: 'fine-green-veins', newestLeaves: 'greener', growth: 'normal' }, {}, [['acidified', 150]], { lead: 'symptom-outlived' }],
   ['Magnolia, middle of the leaf mottled, nothing known', 'shrub', 'magnolia', { pattern: 'mottle', tier: 'youngest-only' }, {}, [], { open: ['manganese-short'], check: 'leaf-paint' }],
+  ['Pieris, iron leaf at pH 6.9', 'shrub', 'pieris', { ...iron, roots: 'white', feed: 'normal' }, { pH: 6.9 }, [], byPH],
+  ['Heather on peat, brown roots in standing water', 'shrub', 'heather', { tier: 'all', pattern: 'even-pale', roots: 'brown-soft', wetness: 'standing', growth: 'stopped' }, { pH: 4.8 }, [], roots],
+  ['Photinia, only old shaded leaves yellow', 'shrub', 'photinia', { tier: 'oldest-only', pattern: 'even-pale', newestLeaves: 'greener', shade: 'deep', growth: 'normal' }, {}, [], { lead: 'shade-or-age' }],
+  ['Azalea greening again since sulfur, old leaves still yellow', 'shrub', 'azalea', { tier: 'middle', pattern: 'fine-green-veins', newestLeaves: 'greener', growth: 'normal' }, {}, [['acidified', 200]], { lead: 'symptom-outlived' }],
+  ['Bougainvillea, iron leaf on sealed ground, SAR 18, pH 9', 'shrub', 'bougainvillea', { tier: 'all', pattern: 'even-pale', growth: 'slow', wetness: 'wet', compaction: 'strong' }, { sodiumAdsorption: 18, pH: 9 }, [], { lead: 'sodic-ground' }],
 
   // Row crops
   ['Sorghum, striped young leaves in pale patches, pH 8.1, fizzing', 'row-crop', 'grain-sorghum', { ...ironGrass, whereOnGround: 'patches', fizz: 'strong', onset: 'weeks' }, { pH: 8.1 }, [], { open: ['iron-tied-up-by-pH', 'iron-tied-up-by-bicarbonate'], check: 'wetness', mayAct: true }],
@@ -116,6 +133,11 @@ const rows: readonly Row[] = [
   ['Potato in a flooded corner', 'row-crop', 'potato', { tier: 'all', pattern: 'even-pale', wetness: 'standing', whereOnGround: 'low-spots', growth: 'stopped' }, {}, [['flood', 25]], roots],
   ['Sorghum, old leaves pale and young striped, pH 8, nitrate nil', 'row-crop', 'grain-sorghum', { tier: 'all', pattern: 'stripes', oldPattern: 'even-pale', growth: 'slow', whereOnGround: 'patches', feed: 'low' }, { pH: 8.0, soilNitrate: 2, activeIron: 12 }, [], { lead: 'iron-tied-up-by-pH', with: 'nitrogen-short' }],
   ['Chickpea, pale stripes with the spreader, feed uneven', 'row-crop', 'chickpea', { tier: 'oldest-spreading-up', pattern: 'even-pale', whereOnGround: 'machine-stripes', growth: 'slow', sprayed: 'no' }, {}, [], { lead: 'nitrogen-short' }],
+  ['Flax, striped young leaves at pH 8, sound roots', 'row-crop', 'flax', { ...iron, roots: 'white', whereOnGround: 'patches' }, { pH: 8 }, [], byPH],
+  ['Soybean zones, wet and cool on lime of 12 %', 'row-crop', 'soybean', { ...iron, wetness: 'wet', warmth: 'cool', whereOnGround: 'low-spots', fizz: 'strong' }, { pH: 7.9, calciumCarbonate: 12 }, [['heavy-rain', 18]], byLime],
+  ['Maize, stripes on young leaves, soil zinc 0.3, pH 7.6', 'row-crop', 'maize', { tier: 'youngest-only', pattern: 'broad-green-bands', severity: '3', growth: 'slow' }, { soilZinc: 0.3, tissueZinc: 9, pH: 7.4 }, [], { lead: 'zinc-short' }],
+  ['Wheat pale from the old leaves, soil nitrate 4', 'row-crop', 'wheat', { ...hungry }, { soilNitrate: 4, pH: 7 }, [], { lead: 'nitrogen-short' }],
+  ['Canola, young leaves pale, leaf sulfur 0.12', 'row-crop', 'canola', { tier: 'youngest-only', pattern: 'even-pale', growth: 'slow' }, { tissueSulfur: 0.12, pH: 6.4 }, [], { lead: 'sulfur-short' }],
 
   // Containers and glasshouse
   ['Petunia, iron leaf, medium at pH 6.9, white roots', 'container', 'petunia', { ...iron, roots: 'white', feed: 'normal' }, { pH: 7.4 }, [], byPH],
@@ -126,6 +148,10 @@ const rows: readonly Row[] = [
   ['Poinsettia with burned margins, EC 5', 'container', 'poinsettia', { tier: 'oldest-spreading-up', pattern: 'margin-scorch', feed: 'high' }, { ecPourThrough: 5.5 }, [], { lead: 'salt' }],
   ['Geranium bronzed at pH 5.2 with iron in every feed', 'container', 'geranium', { tier: 'oldest-spreading-up', pattern: 'bronzed', feedIron: 'yes' }, { pH: 5.2 }, [['iron-given', 20]], { lead: 'iron-overdose' }],
   ['Iron leaf in a pot, roots not looked at, pH not known', 'container', 'gardenia', { ...iron }, {}, [], { open: ['iron-tied-up-by-pH', 'iron-truly-low'], check: 'pH' }],
+  ['Bacopa, iron leaf at pH 6.9', 'container', 'bacopa', { ...iron, roots: 'white', feed: 'normal', feedIron: 'yes' }, { pH: 6.9 }, [], byPH],
+  ['Gerbera, iron leaf at pH 5.8, no iron in the feed', 'container', 'gerbera', { ...iron, roots: 'white', feedIron: 'no' }, { pH: 5.8 }, [], low],
+  ['Pots with brown soft roots, kept wet', 'container', 'petunia', { tier: 'all', pattern: 'even-pale', roots: 'brown-soft', wetness: 'wet', growth: 'stopped' }, { pH: 6 }, [], roots],
+  ['Margins scorched, EC of the drain 5', 'container', 'petunia', { tier: 'oldest-spreading-up', pattern: 'margin-scorch', growth: 'slow', feed: 'high' }, { ecPourThrough: 5 }, [], { lead: 'salt' }],
 
   // Hydroponic
   ['Lettuce, young leaves yellow with green veins, pH 6, no iron left', 'hydroponic', 'lettuce', { ...iron, roots: 'white' }, { pH: 6.0, ironInSolution: 0.1 }, [], low],
@@ -134,6 +160,9 @@ const rows: readonly Row[] = [
   ['Lettuce evenly pale, EC 0.4', 'hydroponic', 'lettuce', { tier: 'all', pattern: 'even-pale', growth: 'slow', feed: 'low' }, { ecSolution: 0.4, pH: 6.1 }, [], { lead: 'underfed' }],
   ['Cucumber, brown roots in warm still water', 'hydroponic', 'cucumber', { tier: 'all', pattern: 'even-pale', roots: 'brown-soft', growth: 'stopped' }, { pH: 6.0 }, [], roots],
   ['A fast cucumber short of iron from the start: old and young alike', 'hydroponic', 'cucumber', { tier: 'all', pattern: 'fine-green-veins', severity: '3', growth: 'very-fast', onset: 'since-planting', roots: 'white' }, { ironInSolution: 0.1, pH: 6.0 }, [], low],
+  ['Lettuce, old leaves pale, nitrate 60 in the channel at EC 1.5', 'hydroponic', 'lettuce', { ...hungry, roots: 'white' }, { nitrate: 60, ecSolution: 1.5, pH: 6 }, [], { lead: 'nitrogen-short' }],
+  ['Tomato, old leaves mottled, magnesium 12', 'hydroponic', 'tomato', { tier: 'oldest-spreading-up', pattern: 'mottle' }, { magnesium: 12, nitrate: 600 }, [], { lead: 'magnesium-short' }],
+  ['Basil, iron leaf, iron 0.2 at pH 6', 'hydroponic', 'basil', { ...iron, roots: 'white' }, { ironInSolution: 0.2, pH: 6 }, [], low],
 
   // Aquaponic
   ['Rafts at pH 6.7, nitrate 40, white roots, young leaves yellow', 'aquaponic', 'lettuce', { ...iron, roots: 'white', feed: 'normal' }, { pH: 6.7, nitrate: 40 }, [], low],
@@ -143,6 +172,8 @@ const rows: readonly Row[] = [
   ['Hardness 553, calcium 121: magnesium is not short; old leaves mottled, nitrate 0', 'aquaponic', 'tomato', { tier: 'oldest-spreading-up', pattern: 'even-pale', growth: 'slow' }, { magnesium: 60.7, nitrate: 0 }, [], { lead: 'nitrogen-short' }],
   ['Old leaves mottled, nothing tested', 'aquaponic', 'tomato', { tier: 'oldest-spreading-up', pattern: 'mottle' }, {}, [], { open: ['magnesium-short'], check: 'hardness-kits' }],
   ['Young leaves yellow, nothing measured', 'aquaponic', 'lettuce', { ...iron, roots: 'white' }, {}, [], { open: ['iron-truly-low', 'iron-tied-up-by-pH'], check: 'iron-vial' }],
+  ['Kale, young leaves yellow, iron 0.1, pH 6.8, nitrate 60', 'aquaponic', 'kale', { ...iron, roots: 'white', feed: 'normal' }, { pH: 6.8, nitrate: 60, ironInSolution: 0.1 }, [], low],
+  ['Pak choi, old leaves pale, nitrate 1', 'aquaponic', 'pak-choi', { ...hungry, roots: 'white' }, { nitrate: 1, pH: 6.9 }, [], { lead: 'nitrogen-short' }],
 ]
 
 export const writtenCases: readonly WrittenCase[] = rows.map(
