@@ -65,6 +65,54 @@ describe('a pH from before lime', () => {
   })
 })
 
+describe('pH that was put right', () => {
+  const corrected = { ...told('pH-corrected', 60), fromPH: 7.5, toPH: 5.5 }
+  const verdictOf = (tier: 'all' | 'middle' | 'youngest-only', events: readonly ToldEvent[]) => {
+    const { pHHistory } = storyOf(lookDay, [], events)
+    return diagnose({
+      context: 'shrub',
+      plantId: 'gardenia',
+      lookedOn: lookDay,
+      findings: {
+        ...ironLeaf,
+        tier,
+        ...(tier === 'youngest-only' ? {} : { newestLeaves: 'greener', growth: 'normal' }),
+      },
+      pHHistory,
+      events: events.map(({ kind, happenedOn }) => ({ kind, happenedOn })),
+    })
+  }
+
+  it.each(['all', 'middle'] as const)(
+    'leads to waiting where new leaves are greener (%s)',
+    (tier) => {
+      const verdict = verdictOf(tier, [corrected])
+      expect(verdict.ranked[0]?.id).toBe('symptom-outlived')
+      expect(shareOf(verdict, 'symptom-outlived')).toBeGreaterThan(
+        shareOf(verdictOf(tier, []), 'symptom-outlived'),
+      )
+    },
+  )
+
+  it('does not where the youngest leaves are pale', () => {
+    expect(verdictOf('youngest-only', [corrected]).ranked[0]?.id).not.toBe('symptom-outlived')
+  })
+})
+
+describe('a potting mix', () => {
+  it('is not fizzed', () => {
+    const offered = nextChecks(lookAt('container', ironLeaf, { plantId: 'gardenia' }))
+    expect(offered.map(({ check }) => check.id)).not.toContain('fizz')
+  })
+})
+
+describe('a pH that nobody knows', () => {
+  it('is asked first, where an answer would move the verdict', () => {
+    const first = nextChecks(lookAt('tree', ironLeaf, { plantId: 'pin-oak' }))[0]
+    expect(first?.check.reveals).toContain('pH')
+  })
+})
+
 describe('readings that contradict each other', () => {
   it('are doubted by as much as they lie apart', () => {
     const pair = [6, 7.6].map((value) => readBefore(20, { kind: 'pH', value }))

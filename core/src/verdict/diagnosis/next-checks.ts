@@ -153,11 +153,22 @@ function gainOf(
   return { bits, treatment }
 }
 
+/** Below this gain no answer to the question of pH would move a verdict [bit]; judgement. */
+const leastPHGain = 0.05
+/** Once the leaf is described, pH is asked first where it is unknown, whatever is worth more for the minute. */
+const asksPH = ({ check, gainBits }: NextCheck, state: VerdictState): boolean =>
+  check.reveals.includes('pH') &&
+  isOpen('pH', state) &&
+  state.known.has('tier') &&
+  state.known.has('pattern') &&
+  gainBits >= leastPHGain
+
 /**
  * The checks still open, the most worth for the effort first: how much each is expected to separate
  * the causes standing and to better the choice of remedy, against its money, minutes and days.
  * @source expected mutual information (Shannon 1948) and expected value of sample information
- * (Raiffa & Schlaifer 1961); the worths in `data/checks.ts` are our judgement
+ * (Raiffa & Schlaifer 1961); the worths in `data/checks.ts` are our judgement; pH first where it is
+ * unknown is common practice
  */
 export function nextChecks({ state }: Verdict): readonly NextCheck[] {
   const standing = standingOf(state)
@@ -182,7 +193,10 @@ export function nextChecks({ state }: Verdict): readonly NextCheck[] {
         },
       ]
     })
-    .toSorted((a, b) => b.gainForEffort - a.gainForEffort)
+    .toSorted(
+      (a, b) =>
+        Number(asksPH(b, state)) - Number(asksPH(a, state)) || b.gainForEffort - a.gainForEffort,
+    )
 }
 
 function answersOfFeature(name: FeatureName, verdict: Verdict): readonly CheckAnswer[] {

@@ -178,7 +178,7 @@ export const findingVocabulary = {
   fizz: {
     label: 'Fizz under dilute acid',
     group: 'ground',
-    contexts: rooted,
+    contexts: inGround,
     values: { none: 'none', slight: 'slight', strong: 'strong' },
   },
   feed: {

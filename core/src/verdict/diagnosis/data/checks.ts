@@ -168,7 +168,8 @@ export const checks: readonly Check[] = [
     name: 'Drip dilute acid onto the soil',
     how: 'Vinegar or 10 % acid on a crumb of dry soil; listen and look for bubbles.',
     reveals: ['fizz'],
-    contexts: rooted,
+    // A potting mix is not fizzed: its lime is there on purpose, and spent within weeks.
+    contexts: inGround,
     money: 1,
     minutes: 3,
     days: 0,

@@ -365,7 +365,7 @@ export const groundCauses: readonly Cause[] = [
         'oldest-only': 3.4,
         'oldest-spreading-up': 2.4,
         scattered: 1,
-        all: 0.5,
+        all: 1.4,
         'youngest-only': 0.15,
         'youngest-spreading-down': 0.2,
       },
@@ -384,7 +384,7 @@ export const groundCauses: readonly Cause[] = [
       clinic: nothingLiving,
     },
     times: { roots: { white: 1.3, tan: 1, otherwise: 0.5 } },
-    events: { 'pH-corrected': 2, acidified: 2, 'iron-given': 2.5, fed: 1.8 },
+    events: { 'pH-corrected': 4, acidified: 3, 'iron-given': 2.5, fed: 1.8 },
     because: {
       newestLeaves: 'The leaves that grew since are green.',
       tier: 'The pale leaves are those that grew before.',
