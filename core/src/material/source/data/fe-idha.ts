@@ -3,16 +3,7 @@ import { constant, judged, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { leafChelate } from './shared/chelate-families.ts'
 import { makersSolubility, retail, spooned } from './shared/figures.ts'
-import {
-  leafChelateIronPerArea,
-  leafChelateRowCrop,
-  leafSprayPots,
-  leafSprayShrubs,
-  leafSprayTrees,
-  leafSprayVines,
-  soilIronWateredInAcid,
-  solutionHydroponic,
-} from './shared/iron-rates.ts'
+import { heldOnLeaves, soilIronWateredInAcid, solutionHydroponic } from './shared/iron-rates.ts'
 import { loss } from './shared/losses.ts'
 
 const hyvonen = {
@@ -86,14 +77,7 @@ export const feIdha = {
   solubility: makersSolubility(300),
   rates: {
     leaf: {
-      rows: [
-        leafSprayShrubs,
-        leafChelateIronPerArea,
-        leafChelateRowCrop,
-        leafSprayTrees,
-        leafSprayVines,
-        leafSprayPots,
-      ],
+      rows: [...heldOnLeaves],
       elsewhere: 'sprayed on leaves that stand in air, not in a solution',
     },
     soil: { rows: [soilIronWateredInAcid], elsewhere: 'for the leaf, or watered into acid ground' },

@@ -2,16 +2,7 @@ import { none } from '../../../base/reference/index.ts'
 import type { IronSource } from '../facts/source.ts'
 import { noMore } from './shared/cautions.ts'
 import { liquid, retail, smallMolecule, unproven } from './shared/figures.ts'
-import {
-  leafChelateIronPerArea,
-  leafChelateRowCrop,
-  leafLiquidChelateTurf,
-  leafSprayPots,
-  leafSprayShrubs,
-  leafSprayTrees,
-  leafSprayVines,
-  soilIronWateredInAcid,
-} from './shared/iron-rates.ts'
+import { heldOnLeaves, leafLiquidChelateTurf, soilIronWateredInAcid } from './shared/iron-rates.ts'
 import { eatenInDays, eatenInSolution, newLeaves } from './shared/losses.ts'
 import { weakResponses } from './shared/responses.ts'
 
@@ -46,15 +37,7 @@ export const ironGlucoheptonate = {
   solubility: none('nobody states a limit: try a little first'),
   rates: {
     leaf: {
-      rows: [
-        leafSprayShrubs,
-        leafChelateIronPerArea,
-        leafChelateRowCrop,
-        leafSprayTrees,
-        leafSprayVines,
-        leafSprayPots,
-        leafLiquidChelateTurf,
-      ],
+      rows: [...heldOnLeaves, leafLiquidChelateTurf],
       elsewhere: 'sprayed on leaves that stand in air, not in a solution',
     },
     soil: { rows: [soilIronWateredInAcid], elsewhere: 'for the leaf, or watered into acid ground' },

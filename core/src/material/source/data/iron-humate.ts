@@ -2,15 +2,7 @@ import { none } from '../../../base/reference/index.ts'
 import type { IronSource } from '../facts/source.ts'
 import { noMore } from './shared/cautions.ts'
 import { entering, granules, retail, unproven } from './shared/figures.ts'
-import {
-  leafChelateIronPerArea,
-  leafChelateRowCrop,
-  leafSprayPots,
-  leafSprayShrubs,
-  leafSprayTrees,
-  leafSprayVines,
-  soilIronWateredInAcid,
-} from './shared/iron-rates.ts'
+import { heldOnLeaves, soilIronWateredInAcid } from './shared/iron-rates.ts'
 import { eatenInSolution, eatenSlowly, newLeaves } from './shared/losses.ts'
 import { weakResponses } from './shared/responses.ts'
 
@@ -54,14 +46,7 @@ export const ironHumate = {
   solubility: none('nobody states a limit: try a little first'),
   rates: {
     leaf: {
-      rows: [
-        leafSprayShrubs,
-        leafChelateIronPerArea,
-        leafChelateRowCrop,
-        leafSprayTrees,
-        leafSprayVines,
-        leafSprayPots,
-      ],
+      rows: [...heldOnLeaves],
       elsewhere: 'sprayed on leaves that stand in air, not in a solution',
     },
     soil: {

@@ -3,12 +3,7 @@ import type { IronSource } from '../facts/source.ts'
 import { noMore } from './shared/cautions.ts'
 import { entering, liquid, retail, unproven } from './shared/figures.ts'
 import {
-  leafChelateIronPerArea,
-  leafChelateRowCrop,
-  leafSprayPots,
-  leafSprayShrubs,
-  leafSprayTrees,
-  leafSprayVines,
+  heldOnLeaves,
   soilChelateTrunkNeutral,
   soilIronWateredInAcid,
 } from './shared/iron-rates.ts'
@@ -46,14 +41,7 @@ export const ironLignosulfonate = {
   solubility: none('nobody states a limit: try a little first'),
   rates: {
     leaf: {
-      rows: [
-        leafSprayShrubs,
-        leafChelateIronPerArea,
-        leafChelateRowCrop,
-        leafSprayTrees,
-        leafSprayVines,
-        leafSprayPots,
-      ],
+      rows: [...heldOnLeaves],
       elsewhere: 'sprayed on leaves that stand in air, not in a solution',
     },
     soil: {

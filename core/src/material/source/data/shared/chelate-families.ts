@@ -3,13 +3,8 @@ import type { IronSource } from '../../facts/source.ts'
 import { noMore, redFilm } from './cautions.ts'
 import { bigMolecule, smallMolecule } from './figures.ts'
 import {
-  leafChelateIronPerArea,
-  leafChelateRowCrop,
+  heldOnLeaves,
   leafLiquidChelateTurf,
-  leafSprayPots,
-  leafSprayShrubs,
-  leafSprayTrees,
-  leafSprayVines,
   soilChelateTrunkNeutral,
   soilContainerDrench,
   soilEddhaFurrow,
@@ -78,15 +73,7 @@ export const leafChelate = {
   solution: { held: calculatedByLigand, losses: weakChelate.solution },
   rates: {
     leaf: {
-      rows: [
-        leafSprayShrubs,
-        leafChelateIronPerArea,
-        leafChelateRowCrop,
-        leafSprayTrees,
-        leafSprayVines,
-        leafSprayPots,
-        leafLiquidChelateTurf,
-      ],
+      rows: [...heldOnLeaves, leafLiquidChelateTurf],
       elsewhere: 'sprayed on leaves that stand in air, not in a solution',
     },
     soil: {

@@ -120,6 +120,16 @@ export const leafSprayPots: Rate = {
   ...memory('greenhouse bulletins'),
 }
 
+/** How chelates and complexes are sprayed, whichever it is. */
+export const heldOnLeaves = [
+  leafSprayShrubs,
+  leafChelateIronPerArea,
+  leafChelateRowCrop,
+  leafSprayTrees,
+  leafSprayVines,
+  leafSprayPots,
+] as const
+
 export const soilEddhaVines: Rate = {
   id: 'soil-eddha-vines',
   label: '0.2-0.5 oz a vine at bud break, and 9-22 lb/acre: the smaller counts',
