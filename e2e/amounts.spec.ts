@@ -82,7 +82,7 @@ test('the label is a hard limit, in whatever unit the rate is typed', async ({ p
   }
   // So much salt burns in little water, whatever the label allows.
   await rate.fill('3.9 oz/1000 ft2')
-  await expect(page.getByText(/is over the 4.5 % that is borne here: leaves burn/)).toBeVisible()
+  await expect(page.getByText(/is too much: over 4.5 % leaves burn/)).toBeVisible()
   await expect(plan(page)).toBeDisabled()
   await page.getByLabel('Water', { exact: true }).first().fill('1.4 gal/1000 ft2')
   for (const within of ['12.2 kg/ha', '3.9 oz/1000 ft2', '2 %', '1 lb Fe/acre']) {

@@ -57,9 +57,9 @@ export async function requireSoundWork(
   if (stop?.stops) {
     throw new ServiceError('invalid-body', stop.words, [{ field: stop.field, message: stop.words }])
   }
-  const unanswered = problems.find(({ asksWhy }) => asksWhy)
+  const unanswered = problems.find(({ reason }) => reason === 'wanted')
   if (unanswered) {
-    const message = `${unanswered.words} Say why in a few words; they are kept with the job.`
+    const message = `${unanswered.words} A few words do; they are kept with the job.`
     throw new ServiceError('invalid-body', message, [{ field: 'why', message }])
   }
   const total = amount.value

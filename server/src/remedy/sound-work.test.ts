@@ -219,7 +219,7 @@ describe('a dose to a loop with fish', () => {
   it('stops where it is too strong for fish, or there is enough', async () => {
     const { path } = await loop()
     expect((await refused('post', path, dose({ rateValue: 6 }), 400)).detail).toMatch(
-      /6 mg\/L of iron is over the 5 mg\/L.*fish and the filter are harmed/,
+      /6 mg\/L of iron is too much: over 5 mg\/L.*fish and the filter are harmed/,
     )
     const enough = dose({ presentIronMgPerL: 2.5 })
     expect((await refused('post', path, enough, 400)).detail).toMatch(/2.5 mg\/L already/)
@@ -245,7 +245,7 @@ describe('work without any label', () => {
     expect(stopped.detail).toMatch(/grass blackens/)
     const asked = await refused('post', fresh.path, salt(6), 400)
     expect(asked.fields[0]).toMatchObject({ field: 'why' })
-    expect(asked.detail).toMatch(/Say why in a few words/)
+    expect(asked.detail).toMatch(/say why. A few words do/)
     const kept = await post<RemedyDto>(fresh.path, salt(6, 'Moss has to go from this strip.'))
     expect(kept.why).toBe('Moss has to go from this strip.')
     expect((await storyOf(fresh.stand.id)).remedies.at(-1)?.why).toBe(kept.why)

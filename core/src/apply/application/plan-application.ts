@@ -206,7 +206,7 @@ export function planApplication(facts: ApplicationFacts): Application {
     steps: dose?.value ? dose.value.steps.length : (rate.stepDays ?? 1),
     retention: retentionOf(facts, amount.value),
     problems,
-    isUnanswered: problems.some(({ asksWhy }) => asksWhy === true),
+    isUnanswered: problems.some(({ reason }) => reason === 'wanted'),
     isStopped: problems.some(({ stops }) => stops),
   }
 }

@@ -1,6 +1,6 @@
 import { CoreError } from '../../base/error/index.ts'
-import { rateText } from '../../base/quantity/index.ts'
-import { rateAlone } from '../mix/index.ts'
+import { rateText, type UnitSystem } from '../../base/quantity/index.ts'
+import { burnHeatC, rateAlone } from '../mix/index.ts'
 import {
   factsOfJob,
   rateBases,
@@ -72,8 +72,6 @@ export interface LimitStanding {
 
 /** Rounding that a limit forgives. */
 const slack = 1.001
-/** Above this a leaf bears no more than practice gives it [°C]. */
-const hotC = 29
 
 function valueOf(limit: HazardLimit, work: LimitedWork): number | undefined {
   try {
@@ -95,7 +93,8 @@ function valueOf(limit: HazardLimit, work: LimitedWork): number | undefined {
  * @throws {CoreError} unknown-name
  */
 export function limitStandings(work: LimitedWork): readonly LimitStanding[] {
-  const isHot = work.maxC !== undefined && work.maxC > hotC
+  // Where it is hot a leaf bears no more than practice gives it.
+  const isHot = work.maxC !== undefined && work.maxC > burnHeatC.wait.value
   return limitsFor(work, work.route, work.sourceId).flatMap((limit): LimitStanding[] => {
     const value = valueOf(limit, work)
     if (value === undefined) return []
@@ -111,13 +110,13 @@ export function limitStandings(work: LimitedWork): readonly LimitStanding[] {
  * @param value [unit of the limit]
  */
 export function limitWords(limit: HazardLimit, value: number): string {
-  const [us, metric] = (['us', 'metric'] as const).map((system) =>
-    rateText([Number(value.toPrecision(2))], limit.unit, system),
-  )
+  const saidIn = (system: UnitSystem) =>
+    rateText([Number(value.toPrecision(2))], limit.unit, system)
+  const [us, metric] = [saidIn('us'), saidIn('metric')]
   const said = us === metric ? us : `${us} (${metric})`
   return rateBases[limit.basis].measured === 'nutrient'
-    ? `${said ?? ''} of ${contentWords[limit.nutrient]}`
-    : (said ?? '')
+    ? `${said} of ${contentWords[limit.nutrient]}`
+    : said
 }
 
 /**
@@ -133,6 +132,6 @@ export function standingWords(
   const isStrength = rateBases[limit.basis].by === 'carrier'
   const mend = !isStrength ? 'Lower the rate' : isRunningOff ? rateAlone : 'Use more water or a lower rate' // prettier-ignore
   return kind === 'over stop'
-    ? `${is} is over the ${limitWords(limit, stop)} that is borne here: ${harm}. ${mend}.`
-    : `${is} is over the ${limitWords(limit, limit.high)} that practice goes to: ${harm}. ${mend}, or say why.`
+    ? `${is} is too much: over ${limitWords(limit, stop)} ${harm}. ${mend}.`
+    : `${is} is more than usual: over ${limitWords(limit, limit.high)} it may be that ${harm}. ${mend}, or say why.`
 }

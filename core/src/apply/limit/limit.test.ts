@@ -175,6 +175,8 @@ describe('limits without a label', () => {
     if (!limit) throw new Error('no limit')
     expect(limitWords(limit, limit.stop)).toBe('8.8 lb/acre (9.86 kg/ha) of iron')
     const standing = { limit, value: 12, stop: limit.stop, kind: 'over stop' } as const
-    expect(standingWords(standing, false)).toMatch(/12 lb\/acre.*: grass blackens\. Lower the rate/)
+    expect(standingWords(standing, false)).toMatch(
+      /12 lb\/acre.* is too much: over 8.8 .* grass blackens\. Lower the rate/,
+    )
   })
 })

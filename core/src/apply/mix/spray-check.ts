@@ -3,8 +3,8 @@ import { sourceKinds, type Source } from '../../material/source/index.ts'
 import type { Context, Route } from '../../stand/plant/index.ts'
 import { percent, percentRange, quantityOf, strength, valueIn } from '../../base/quantity/index.ts'
 import type { Sourced } from '../../base/reference/index.ts'
-import { leafLayerOf, leafRetentionAt, type DropClass } from '../sprayer/index.ts'
-import { burnHeatC, leafWater, patchTestFrom } from './data/limits.ts'
+import { leafCapacity, leafLayerOf, leafRetentionAt, type DropClass } from '../sprayer/index.ts'
+import { burnHeatC, drenchFrom, patchTestFrom } from './data/limits.ts'
 import { tooStrong } from './stock.ts'
 
 export interface SprayCheckInput {
@@ -37,7 +37,8 @@ export const rateAlone =
 
 const waterPerM2Of = ({ carrierL, areaM2 }: SprayCheckInput): number =>
   areaM2 ? carrierL / areaM2 : 0
-const waterOf = ({ context }: SprayCheckInput) => leafWater[leafLayerOf(context)]
+/** Above what leaves hold it runs off. */
+const heldBy = ({ context }: SprayCheckInput) => leafCapacity[leafLayerOf(context)]
 const asWords = (litresPerM2: number) => {
   const [gallons, litres] = [
     valueIn(quantityOf(litresPerM2, 'L/m2'), 'gal/acre'),
@@ -47,14 +48,14 @@ const asWords = (litresPerM2: number) => {
 }
 /** Whether more water goes onto leaves than they hold. */
 export const isRunningOff = (input: SprayCheckInput): boolean =>
-  input.route === 'leaf' && waterPerM2Of(input) > waterOf(input).runOff.value * 1.001
+  input.route === 'leaf' && waterPerM2Of(input) > heldBy(input).usual * 1.001
 
 function waterWarnings(input: SprayCheckInput, isTooStrong: boolean): MixWarning[] {
   if (!isRunningOff(input)) return []
   const waterPerM2 = waterPerM2Of(input)
-  const { runOff, drench } = waterOf(input)
-  const times = `${formatNumber(waterPerM2 / runOff.value, 2)} times the ${asWords(runOff.value)}`
-  const { source, mark } = runOff
+  const { usual: held, source, mark } = heldBy(input)
+  const drench = drenchFrom[leafLayerOf(input.context)]
+  const times = `${formatNumber(waterPerM2 / held, 2)} times the ${asWords(held)}`
   if (waterPerM2 > drench.value) {
     return [
       {

@@ -52,8 +52,9 @@ export function labelProblems(
 
 /** Fewer letters than this say nothing. */
 const leastWhy = 8
-/** Whether somebody has said why work goes over what practice goes to. */
-const saysWhy = (why: string | undefined): boolean => (why ?? '').trim().length >= leastWhy
+/** Whether somebody has said why work goes out all the same. */
+const reasonOf = ({ why }: PlannedWork): 'wanted' | 'given' =>
+  (why ?? '').trim().length >= leastWhy ? 'given' : 'wanted'
 
 /** Iron that is to leave the leaf again, where no partner asks for it. */
 function washedProblems({ route, waterInAfterH, partners }: PlannedWork): readonly WorkProblem[] {
@@ -89,7 +90,7 @@ function limitProblem(standing: LimitStanding, work: PlannedWork, isWet: boolean
       stops,
       source: limit.source,
       mark: limit.mark,
-      ...(stops || saysWhy(work.why) ? {} : { asksWhy: true }),
+      ...(stops ? {} : { reason: reasonOf(work) }),
     },
   ]
 }
@@ -141,7 +142,7 @@ const plantingProblems = ({ isAtPlanting }: PlannedWork): readonly WorkProblem[]
 const drenchFromPH = 6.5
 /** Geraniums, marigolds and their like take up so much iron from an acid mix that it poisons them. */
 function easyTakerProblems(work: PlannedWork): readonly WorkProblem[] {
-  const { context, route, sourceId, ground, why } = work
+  const { context, route, sourceId, ground } = work
   const isDrench = context === 'container' && route === 'soil'
   if (!isDrench || !ground.takesIronEasily || findSource(sourceId).nutrient !== 'Fe') return []
   if (ground.pH !== undefined && ground.pH >= drenchFromPH) return []
@@ -157,7 +158,7 @@ function easyTakerProblems(work: PlannedWork): readonly WorkProblem[] {
       stops: false,
       source: 'greenhouse bulletins, from memory',
       mark: 'M',
-      ...(saysWhy(why) ? {} : { asksWhy: true }),
+      reason: reasonOf(work),
     },
   ]
 }
@@ -173,8 +174,8 @@ function groundProblems({ route, sourceId, ground }: PlannedWork): readonly Work
 }
 
 /** What stops stands first, then what asks for an answer. */
-const weight = ({ stops, asksWhy }: WorkProblem): number =>
-  2 * Number(stops) + Number(asksWhy === true)
+const weight = ({ stops, reason }: WorkProblem): number =>
+  2 * Number(stops) + Number(reason === 'wanted')
 
 /**
  * Everything that a careful person would stop at before a piece of work is planned, what stops it

@@ -59,11 +59,11 @@ describe('the judgement of a piece of work', () => {
     const asked = (why?: string) =>
       judgeWork({ ...lawn, ...salt, productKg: 1.5, ...(why === undefined ? {} : { why }) })
     // Strong enough to burn, and enough iron to blacken.
-    expect(asked().filter(({ asksWhy }) => asksWhy)).toHaveLength(2)
-    expect(asked(' ok ').filter(({ asksWhy }) => asksWhy)).toHaveLength(2)
+    expect(asked().filter(({ reason }) => reason === 'wanted')).toHaveLength(2)
+    expect(asked(' ok ').filter(({ reason }) => reason === 'wanted')).toHaveLength(2)
     const answered = asked('Moss is to be killed on this strip.')
     expect(answered.map(({ id }) => id)).toContain('over-usual')
-    expect(answered.some(({ asksWhy }) => asksWhy)).toBe(false)
+    expect(answered.some(({ reason }) => reason === 'wanted')).toBe(false)
   })
 
   it('is not hidden by another limit of the same hazard that is nearer to its own stop', () => {

@@ -72,6 +72,6 @@ export interface WorkProblem extends Sourced {
   readonly field: WorkField
   readonly words: string
   readonly stops: boolean
-  /** Goes out only once somebody has said why, in words that are kept with the job. */
-  readonly asksWhy?: true
+  /** Goes out only with somebody's reason, which is kept with the job; absent: none is asked for. */
+  readonly reason?: 'wanted' | 'given'
 }

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest'
+import { findPlant } from '../../stand/plant/index.ts'
 import { checkLabel, readLabelText } from '../../material/label/index.ts'
 import {
   contentsOfLabel,
   contentsOfSource,
+  nitrogenOfTurf,
   seasonLimitOf,
   seasonSums,
   type Application,
@@ -83,6 +85,7 @@ describe('seasonSums', () => {
   })
 
   it('holds the nitrogen of turf to its grass', () => {
+    for (const id of Object.keys(nitrogenOfTurf)) expect(findPlant(id).contexts).toContain('turf')
     const most = (plantId: string) =>
       seasonLimitOf('N', { context: 'turf', plantId, ownLimits: undefined })?.value
     expect(['creeping-bentgrass', 'bermudagrass', 'kentucky-bluegrass', 'centipedegrass'].map(most)).toEqual([250, 300, 200, 100]) // prettier-ignore

@@ -61,7 +61,7 @@ const onceColumns: readonly Column<(typeof atOnce)[number]>[] = [
   { key: 'what', title: 'What', isHead: true, text: (each) => each.what, sortBy: (each) => each.what }, // prettier-ignore
   { key: 'as', title: 'As', text: (each) => each.as, sortBy: (each) => each.as },
   { key: 'where', title: 'On', text: (each) => each.where, sortBy: (each) => each.where },
-  { key: 'high', title: 'practice goes to', text: (each) => each.high },
+  { key: 'high', title: 'a reason over', text: (each) => each.high },
   { key: 'stop', title: 'stops over', text: (each) => each.stop },
   { key: 'harm', title: 'What happens above it', text: (each) => hazards[each.limit.hazard] },
   { key: 'from', title: 'From', isCited: true, text: (each) => sourceWords(each.limit) },
@@ -110,8 +110,8 @@ const limitColumns: readonly Column<(typeof limits)[number]>[] = [
   />
   <h2>Most at once, label or not</h2>
   <p>
-    Over what practice goes to, a reason is asked for and kept with the job; over the last figure
-    nothing goes out. The label and local rules come before both.
+    Over the first figure, which practice seldom passes, a reason is asked for and kept with the
+    job; over the second nothing goes out. The label and local rules come before both.
   </p>
   <DataTable
     label="Most at once"

@@ -24,8 +24,7 @@ const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, re
 const { problems, isStopped, same, spoon, spoonProblem, weighedKgPerL, densityKgPerL } = store
 const { sums, keepLimit, choose, messageFor, isUnanswered } = store
 /** What wants a reason: whether or not it is answered already. */
-const asked = ['over-usual', 'takes-iron-easily']
-const isOverUsual = computed(() => problems.value.some(({ id }) => asked.includes(id)))
+const wantsReason = computed(() => problems.value.some(({ reason }) => reason !== undefined))
 
 const response = computed(
   () => chosen.value && responseFor(route.value, chosen.value.sourceId, stand.context),
@@ -50,7 +49,7 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
       :amount="amount.value"
       :usual="amount.usual"
       :plan="fills.plan"
-      :is-above-table="(amount.isAboveTable ?? false) && !isOverUsual && !isStopped"
+      :is-above-table="(amount.isAboveTable ?? false) && !wantsReason && !isStopped"
       :dose="dose"
       :retention="retention"
       :spread="spread"
@@ -69,7 +68,7 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
       />
     </RemedyAmount>
     <TextField
-      v-if="isOverUsual && !isStopped"
+      v-if="wantsReason && !isStopped"
       v-model="draft.why"
       label="Why more than usual"
       hint="a few words; they are kept with the job"

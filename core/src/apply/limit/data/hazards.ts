@@ -8,6 +8,6 @@ export const hazards = {
   'build-up': 'it stays in the ground for years',
   'toxic solution': 'roots take up more than the plant bears',
   fish: 'fish and the filter are harmed',
-  cost: 'more does nothing more, stains, and costs',
+  cost: 'it does nothing more, stains, and costs',
 } as const
 export type Hazard = keyof typeof hazards

@@ -1,4 +1,5 @@
 import type { Context } from '../../../stand/plant/index.ts'
+import type { LeafLayer } from '../../sprayer/index.ts'
 import type { Figure, FigureRange, Sourced } from '../../../base/reference/index.ts'
 
 /** Strength of an iron spray from which a small patch is tried first [kg/L]; 0.01 is 1 %. */
@@ -34,33 +35,19 @@ export const burnHeatC: Readonly<Record<'wait' | 'never', Figure>> = {
   never: { value: 32, unit: '°C', source: 'common practice: over 29-32 °C wait', mark: 'C' },
 }
 
-/** Water on leaves: above the first it runs off, above the second it is a drench and no spray. */
-export interface LeafWater {
-  readonly runOff: Figure
-  readonly drench: Figure
-}
-
-const perM2 = (value: number, source: string, mark: Figure['mark']): Figure => ({
-  value,
-  unit: 'L/m2',
-  source,
-  mark,
-})
-const sward: LeafWater = {
-  runOff: perM2(
-    0.0374158,
-    'common practice: at most 40 gal/acre so that it stays on the leaf',
-    'C',
-  ),
-  drench: perM2(0.25, 'above the 5 gal/1000 ft² that anybody sprays on leaves', 'J'),
-}
-
-/** By how many leaves stand over the ground: a sward or rows, or the canopy of a bush. */
-export const leafWater: Readonly<Record<'sward' | 'canopy', LeafWater>> = {
-  sward,
+/** More water than this over leaves is a drench and no spray, on a sward or rows and on bushes. */
+export const drenchFrom: Readonly<Record<LeafLayer, Figure>> = {
+  sward: {
+    value: 0.25,
+    unit: 'L/m2',
+    source: 'above the 5 gal/1000 ft² that anybody sprays on leaves',
+    mark: 'J',
+  },
   canopy: {
-    runOff: perM2(0.41, 'to glisten: at most 1 gal/100 ft² of canopy, from memory', 'M'),
-    drench: perM2(0.82, '2 gal/100 ft² for dense tall shrubs, from memory', 'M'),
+    value: 0.82,
+    unit: 'L/m2',
+    source: '2 gal/100 ft² for dense tall shrubs, from memory',
+    mark: 'M',
   },
 }
 
