@@ -1,7 +1,9 @@
+import { asInTheNorth, type Day } from '../../base/calendar/index.ts'
 import { CoreError } from '../../base/error/index.ts'
 import { plants, type Plant } from './data/plants.ts'
 import type { Context } from './data/contexts.ts'
 import type { Growth } from './data/growths.ts'
+import { habits, type Rest } from './data/habits.ts'
 
 const plantById = new Map(plants.map((plant) => [plant.id, plant]))
 
@@ -51,3 +53,15 @@ export const standKindOf = ({
   readonly context: Context
   readonly plantId: string
 }): StandKind => ({ context, growth: findPlant(plantId).growth })
+
+/**
+ * Whether a plant gives up its green by itself on a day: deciduous leaves and warm-season turf in
+ * the cold half of the year.
+ * @param latitude of the place [°], south negative
+ */
+export function isResting({ habit }: Pick<Plant, 'habit'>, day: Day, latitude: number): boolean {
+  const rest: Rest | undefined = habits[habit]
+  if (!rest) return false
+  const monthDay = asInTheNorth(day, latitude).slice(5)
+  return monthDay >= rest.from || monthDay <= rest.until
+}

@@ -2,9 +2,12 @@ import type { Context } from '../../stand/plant/index.ts'
 import type { Cause } from './data/cause.ts'
 import { groundCauses } from './data/ground-causes.ts'
 import { ironCauses } from './data/iron-causes.ts'
+import { leafCauses } from './data/leaf-causes.ts'
 import { livingCauses } from './data/living-causes.ts'
 import { movingNutrientCauses } from './data/moving-nutrient-causes.ts'
 import { stillNutrientCauses } from './data/still-nutrient-causes.ts'
+import { weatherCauses } from './data/weather-causes.ts'
+import { workCauses } from './data/work-causes.ts'
 
 /** Every cause known, something else last. */
 export const allCauses: readonly Cause[] = [
@@ -12,6 +15,9 @@ export const allCauses: readonly Cause[] = [
   ...movingNutrientCauses,
   ...stillNutrientCauses,
   ...groundCauses,
+  ...weatherCauses,
+  ...workCauses,
+  ...leafCauses,
   ...livingCauses,
 ]
 

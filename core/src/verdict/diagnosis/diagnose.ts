@@ -29,6 +29,8 @@ export interface DiagnosisInput {
   readonly context: Context
   readonly plantId: string
   readonly lookedOn: Day
+  /** Of the place [°], south negative; the date says nothing where it is not known. */
+  readonly latitude?: number | undefined
   readonly findings: Findings
   /** Readings of every kind, and corrections of pH. */
   readonly pHHistory: PHHistory
@@ -216,7 +218,16 @@ export function diagnose(input: DiagnosisInput): Verdict {
   const school = input.school ?? firstIronSchool
   const evidence = gatherEvidence(
     findings,
-    readTests({ readings, window, plant, context: input.context, exposure, school }),
+    readTests({
+      readings,
+      window,
+      plant,
+      context: input.context,
+      exposure,
+      school,
+      lookedOn: input.lookedOn,
+      latitude: input.latitude,
+    }),
   )
   const known = new Set(evidence.map(({ name }) => name))
   return weigh({

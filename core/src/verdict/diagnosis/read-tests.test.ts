@@ -29,6 +29,8 @@ function readings(
       context: context ?? plant.contexts[0] ?? 'turf',
       exposure,
       school,
+      lookedOn: lookDay,
+      latitude: undefined,
     }).map((test) => [test.name, test]),
   )
 }

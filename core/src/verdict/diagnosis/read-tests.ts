@@ -1,6 +1,7 @@
 import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
+import { seasonOf, type Day } from '../../base/calendar/index.ts'
 import { errorFunction } from 'simple-statistics'
-import { sufficiencyOf, type Context, type Plant } from '../../stand/plant/index.ts'
+import { isResting, sufficiencyOf, type Context, type Plant } from '../../stand/plant/index.ts'
 import {
   exposedValue,
   ironSchools,
@@ -18,6 +19,8 @@ import { pHBands, pHToleranceOf, usualUpperPH } from './data/pH-bands.ts'
 import {
   againstHealthy,
   bandedTests,
+  bandsFor,
+  type Bands,
   leafReadingDays,
   leafTests,
   marginalFrom,
@@ -33,7 +36,6 @@ export interface ReadTest {
   readonly words: string
 }
 
-type Bands = readonly (readonly [value: string, below: number])[]
 const normalBelow = (z: number): number => (1 + errorFunction(z / Math.SQRT2)) / 2
 
 /** How likely a doubtful value lies in each band. */
@@ -59,6 +61,9 @@ export interface TestFacts {
   readonly context: Context
   readonly exposure: Exposure | undefined
   readonly school: IronSchoolName
+  readonly lookedOn: Day
+  /** Of the place [°]; unknown when absent. */
+  readonly latitude: number | undefined
 }
 
 const valueOf = (
@@ -72,6 +77,17 @@ const valueOf = (
 const said = (kind: ReadingKind, { value }: ExposedValue): string => {
   const { unit } = readingKinds[kind]
   return `${formatNumber(value, 3)}${unit === '' ? '' : ` ${unit}`}`
+}
+
+const grownOutside: readonly Context[] = ['turf', 'tree', 'shrub', 'row-crop']
+
+/** What the date says of plants that stand outside, where the place is known. */
+function readSeason({ lookedOn, latitude, plant, context }: TestFacts): ReadTest | undefined {
+  if (latitude === undefined || !grownOutside.includes(context)) return undefined
+  const season = seasonOf(lookedOn, latitude)
+  if (!season) return undefined
+  const value = isResting(plant, lookedOn, latitude) ? 'rest' : season
+  return { name: 'season', belief: { [value]: 1 }, words: testBands.season.values[value] }
 }
 
 const likeliest = (name: TestName, belief: Belief): string => {
@@ -93,11 +109,12 @@ function readPH({ exposure, plant }: TestFacts): ReadTest | undefined {
 }
 
 function readBanded(name: TestName, facts: TestFacts): ReadTest | undefined {
-  for (const { kind, contexts, bands, maxDaysOutside } of bandedTests[name] ?? []) {
+  for (const reading of bandedTests[name] ?? []) {
+    const { kind, contexts, maxDaysOutside } = reading
     if (!(contexts?.includes(facts.context) ?? true)) continue
     const value = valueOf(facts, kind, maxDaysOutside)
     if (!value) continue
-    const belief = beliefOver(bands, value)
+    const belief = beliefOver(bandsFor(reading, facts.plant), value)
     return { name, belief, words: `${said(kind, value)}, ${likeliest(name, belief)}` }
   }
   return undefined
@@ -108,7 +125,7 @@ const soilIronDays = 1100
 /** Soil iron by the school chosen; a school that wants iron above manganese marks it down. */
 function readSoilIronTest(facts: TestFacts): ReadTest | undefined {
   const iron = valueOf(facts, 'soilIron', soilIronDays)
-  if (!iron) return undefined
+  if (!iron) return readBanded('soilIron', facts)
   const { lowBelow, enoughFrom, aboveManganese, name } = ironSchools[facts.school]
   const plain = beliefOver(
     [
@@ -178,9 +195,8 @@ function readLeaf(name: TestName, facts: TestFacts): ReadTest | undefined {
     return { name, belief, words }
   }
   const nutrient = leafTests[name]?.nutrient
-  const bands = nutrient
-    ? rangeBands(sufficiencyOf(facts.plant, nutrient).low)
-    : (activeIron?.bands ?? [])
+  const ownBands = activeIron ? bandsFor(activeIron, facts.plant) : []
+  const bands = nutrient ? rangeBands(sufficiencyOf(facts.plant, nutrient).low) : ownBands
   const belief = beliefOver(withoutMarginal(name, bands), sick)
   return { name, belief, words: `${said(kind, sick)}, ${likeliest(name, belief)}` }
 }
@@ -208,6 +224,7 @@ export function readTests(facts: TestFacts): readonly ReadTest[] {
 
 function readOne(name: TestName, facts: TestFacts): ReadTest | undefined {
   if (name === 'pH') return readPH(facts)
+  if (name === 'season') return readSeason(facts)
   if (name === 'soilIron') return readSoilIronTest(facts)
   if (name === 'ironToManganese') return readIronToManganese(facts)
   return isLeaf(name) ? readLeaf(name, facts) : readBanded(name, facts)

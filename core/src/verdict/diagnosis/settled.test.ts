@@ -51,6 +51,9 @@ describe('whether one may act', () => {
       roots: 'tan',
       feed: 'normal',
       newestLeaves: 'alike',
+      mowing: 'usual',
+      wetness: 'moist',
+      compaction: 'none',
     }
     expect(stateOf(lookAt('turf', weeks))).toBe('settled')
   })

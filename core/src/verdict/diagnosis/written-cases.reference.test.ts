@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { contextNames } from '../../stand/plant/index.ts'
-import { nextChecks, settlingOf } from './index.ts'
+import { endingOf, nextChecks, settlingOf } from './index.ts'
 import { diagnoseCase } from './tests/diagnose-case.ts'
 import { writtenCases } from './tests/written-cases.ts'
 
@@ -14,8 +14,8 @@ const open = writtenCases.flatMap((each) => {
 })
 
 describe('written cases (signs: common practice; mobility: Marschner, from memory)', () => {
-  it('are at least sixty, in every context, single and paired', () => {
-    expect(writtenCases.length).toBeGreaterThanOrEqual(60)
+  it('are at least two hundred, in every context, single and paired', () => {
+    expect(writtenCases.length).toBeGreaterThanOrEqual(200)
     for (const context of contextNames) {
       expect(writtenCases.filter((each) => each.context === context).length).toBeGreaterThan(4)
     }
@@ -26,10 +26,13 @@ describe('written cases (signs: common practice; mobility: Marschner, from memor
 
   it.each(settled.map((each) => [each.told, each] as const))('%s: named', (_, each) => {
     const [first] = diagnoseCase(each).ranked
-    const { lead, with: other } = each.expected
+    const { lead, with: other, ends } = each.expected
     expect(first?.causes.map(({ id }) => id).toSorted()).toEqual(
       (other ? [lead, other] : [lead]).toSorted(),
     )
+    const cause = first?.causes[0]
+    if (ends === 'wait') expect(cause?.treatment).toBe('wait')
+    if (ends === 'call') expect(cause && endingOf(cause, each.context).call).toBeDefined()
   })
 
   it.each(open.map((each) => [each.told, each] as const))(

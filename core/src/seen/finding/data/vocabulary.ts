@@ -211,6 +211,21 @@ export const findingVocabulary = {
       'since-planting': 'since planting',
     },
   },
+  lens: {
+    label: 'Leaf under a hand lens, both sides',
+    group: 'test',
+    values: {
+      clean: 'clean',
+      insects: 'mites, insects, webbing or honeydew',
+      fungus: 'mould, pustules or rings in the spots',
+    },
+  },
+  bioassay: {
+    label: 'Beans sown into this ground and into clean ground',
+    group: 'test',
+    contexts: rooted,
+    values: { alike: 'grew alike', sick: 'sickened in this one' },
+  },
   leafPaint: {
     label: 'Leaf-paint test: what greened',
     group: 'test',
@@ -250,7 +265,9 @@ export const findingVocabulary = {
     group: 'test',
     values: {
       nothing: 'found nothing living',
-      'root-rot': 'root rot or nematodes',
+      'root-rot': 'root rot',
+      nematodes: 'nematodes',
+      'leaf-disease': 'a leaf disease or wilt',
       'ring-fungus': 'ring root-rot fungus',
       virus: 'a virus',
     },

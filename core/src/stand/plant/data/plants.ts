@@ -1,6 +1,7 @@
 import type { Sourced } from '../../../base/reference/index.ts'
 import type { Context } from './contexts.ts'
 import type { Growth } from './growths.ts'
+import { usualHabits, type Habit } from './habits.ts'
 import type { TissueProfileName } from './tissue.ts'
 
 /** How well a plant gets iron out of a reluctant soil. */
@@ -20,6 +21,8 @@ export interface Plant extends Sourced {
   readonly ironEfficiency: IronEfficiency
   /** The group whose leaf sufficiency it is read by. */
   readonly tissue: TissueProfileName
+  /** Whether and when it rests. */
+  readonly habit: Habit
 }
 
 type Row = readonly [
@@ -31,6 +34,7 @@ type Row = readonly [
   pHRange: readonly [low: number, high: number],
   ironEfficiency: IronEfficiency,
   tissue: TissueProfileName,
+  habit?: Habit,
 ]
 
 // prettier-ignore
@@ -38,19 +42,19 @@ const rows: readonly Row[] = [
   // Turf
   ['creeping-bentgrass', 'Creeping bentgrass', ['turf'], 'fine turf', 'blade', [6, 7], 'medium', 'cool-season turf'],
   ['fescue-zoysia', 'Fescue and zoysia, mixed', ['turf'], 'lawn turf', 'blade', [6, 7], 'medium', 'cool-season turf'],
-  ['bermudagrass', 'Bermudagrass', ['turf'], 'lawn turf', 'blade', [6, 7], 'medium', 'warm-season turf'],
-  ['centipedegrass', 'Centipedegrass', ['turf'], 'lawn turf', 'blade', [5, 6], 'inefficient', 'warm-season turf'],
-  ['st-augustinegrass', 'St. Augustinegrass', ['turf'], 'lawn turf', 'blade', [6, 7.5], 'inefficient', 'warm-season turf'],
-  ['zoysiagrass', 'Zoysiagrass', ['turf'], 'lawn turf', 'blade', [6, 7], 'medium', 'warm-season turf'],
+  ['bermudagrass', 'Bermudagrass', ['turf'], 'lawn turf', 'blade', [6, 7], 'medium', 'warm-season turf', 'warm-season turf'],
+  ['centipedegrass', 'Centipedegrass', ['turf'], 'lawn turf', 'blade', [5, 6], 'inefficient', 'warm-season turf', 'warm-season turf'],
+  ['st-augustinegrass', 'St. Augustinegrass', ['turf'], 'lawn turf', 'blade', [6, 7.5], 'inefficient', 'warm-season turf', 'warm-season turf'],
+  ['zoysiagrass', 'Zoysiagrass', ['turf'], 'lawn turf', 'blade', [6, 7], 'medium', 'warm-season turf', 'warm-season turf'],
   ['kentucky-bluegrass', 'Kentucky bluegrass', ['turf'], 'lawn turf', 'blade', [6, 7], 'medium', 'cool-season turf'],
   ['perennial-ryegrass', 'Perennial ryegrass', ['turf'], 'lawn turf', 'blade', [6, 7], 'medium', 'cool-season turf'],
   ['tall-fescue', 'Tall fescue', ['turf'], 'lawn turf', 'blade', [5.5, 7.5], 'efficient', 'cool-season turf'],
   ['fine-fescue', 'Fine fescue', ['turf'], 'lawn turf', 'blade', [5.5, 6.8], 'medium', 'cool-season turf'],
-  ['seashore-paspalum', 'Seashore paspalum', ['turf'], 'lawn turf', 'blade', [5.5, 8], 'efficient', 'warm-season turf'],
+  ['seashore-paspalum', 'Seashore paspalum', ['turf'], 'lawn turf', 'blade', [5.5, 8], 'efficient', 'warm-season turf', 'warm-season turf'],
   ['annual-bluegrass', 'Annual bluegrass', ['turf'], 'fine turf', 'blade', [5.5,6.5], 'medium', 'cool-season turf'],
   ['browntop-bent', 'Browntop bent', ['turf'], 'fine turf', 'blade', [5,6.5], 'medium', 'cool-season turf'],
-  ['buffalograss', 'Buffalograss', ['turf'], 'lawn turf', 'blade', [6,8], 'efficient', 'warm-season turf'],
-  ['bahiagrass', 'Bahiagrass', ['turf'], 'lawn turf', 'blade', [5,6.5], 'inefficient', 'warm-season turf'],
+  ['buffalograss', 'Buffalograss', ['turf'], 'lawn turf', 'blade', [6,8], 'efficient', 'warm-season turf', 'warm-season turf'],
+  ['bahiagrass', 'Bahiagrass', ['turf'], 'lawn turf', 'blade', [5,6.5], 'inefficient', 'warm-season turf', 'warm-season turf'],
   // Trees and vines
   ['pin-oak', 'Pin oak', ['tree'], 'shade tree', 'lobed', [5, 6.5], 'inefficient', 'broadleaf tree'],
   ['white-oak', 'White oak', ['tree'], 'shade tree', 'lobed', [5, 7], 'inefficient', 'broadleaf tree'],
@@ -59,31 +63,31 @@ const rows: readonly Row[] = [
   ['silver-maple', 'Silver maple', ['tree'], 'shade tree', 'palmate', [5.5, 7], 'inefficient', 'broadleaf tree'],
   ['sweetgum', 'Sweetgum', ['tree'], 'shade tree', 'palmate', [5, 6.8], 'inefficient', 'broadleaf tree'],
   ['river-birch', 'River birch', ['tree'], 'shade tree', 'ovate', [4.5, 6.5], 'inefficient', 'broadleaf tree'],
-  ['magnolia', 'Magnolia', ['tree', 'shrub'], 'shade tree', 'ovate', [5, 6.5], 'inefficient', 'broadleaf tree'],
-  ['eucalyptus', 'Eucalyptus', ['tree'], 'shade tree', 'ovate', [5, 7], 'medium', 'broadleaf tree'],
+  ['magnolia', 'Magnolia', ['tree', 'shrub'], 'shade tree', 'ovate', [5, 6.5], 'inefficient', 'broadleaf tree', 'evergreen'],
+  ['eucalyptus', 'Eucalyptus', ['tree'], 'shade tree', 'ovate', [5, 7], 'medium', 'broadleaf tree', 'evergreen'],
   ['linden', 'Linden', ['tree'], 'shade tree', 'ovate', [6, 7.5], 'efficient', 'broadleaf tree'],
   ['white-pine', 'White pine', ['tree'], 'conifer', 'needle', [5, 6.5], 'inefficient', 'conifer'],
   ['spruce', 'Spruce', ['tree'], 'conifer', 'needle', [5, 7], 'medium', 'conifer'],
   ['queen-palm', 'Queen palm', ['tree'], 'palm', 'frond', [5.5, 6.8], 'inefficient', 'palm'],
   ['grapevine', 'Grapevine', ['tree'], 'vine', 'palmate', [6, 7.2], 'medium', 'grapevine petiole'],
-  ['citrus', 'Citrus', ['tree', 'container'], 'orchard', 'ovate', [6, 7], 'inefficient', 'citrus'],
+  ['citrus', 'Citrus', ['tree', 'container'], 'orchard', 'ovate', [6, 7], 'inefficient', 'citrus', 'evergreen'],
   ['peach', 'Peach', ['tree'], 'orchard', 'ovate', [6, 7], 'inefficient', 'stone and pome fruit'],
   ['pear', 'Pear', ['tree'], 'orchard', 'ovate', [6, 7.2], 'medium', 'stone and pome fruit'],
   ['apple', 'Apple', ['tree'], 'orchard', 'ovate', [6, 7.2], 'medium', 'stone and pome fruit'],
   ['cherry', 'Cherry', ['tree'], 'orchard', 'ovate', [6, 7.2], 'medium', 'stone and pome fruit'],
   ['pecan', 'Pecan', ['tree'], 'orchard', 'ovate', [6, 7.2], 'medium', 'pecan'],
-  ['avocado', 'Avocado', ['tree', 'container'], 'orchard', 'ovate', [5.5, 7], 'inefficient', 'avocado'],
+  ['avocado', 'Avocado', ['tree', 'container'], 'orchard', 'ovate', [5.5, 7], 'inefficient', 'avocado', 'evergreen'],
   ['kiwifruit', 'Kiwifruit', ['tree'], 'vine', 'ovate', [5.5, 6.8], 'inefficient', 'kiwifruit'],
   ['plum', 'Plum', ['tree'], 'orchard', 'ovate', [6,7.2], 'medium', 'stone and pome fruit'],
   ['apricot', 'Apricot', ['tree'], 'orchard', 'ovate', [6,7.5], 'medium', 'stone and pome fruit'],
   ['almond', 'Almond', ['tree'], 'orchard', 'ovate', [6,7.5], 'medium', 'stone and pome fruit'],
   ['walnut', 'Walnut', ['tree'], 'orchard', 'ovate', [6,7.5], 'medium', 'broadleaf tree'],
   ['quince', 'Quince', ['tree'], 'orchard', 'ovate', [5.8,7], 'inefficient', 'stone and pome fruit'],
-  ['olive', 'Olive', ['tree'], 'orchard', 'ovate', [6,8.2], 'efficient', 'broadleaf tree'],
+  ['olive', 'Olive', ['tree'], 'orchard', 'ovate', [6,8.2], 'efficient', 'broadleaf tree', 'evergreen'],
   ['pistachio', 'Pistachio', ['tree'], 'orchard', 'ovate', [6.5,8], 'efficient', 'broadleaf tree'],
   ['mulberry', 'Mulberry', ['tree'], 'shade tree', 'lobed', [6,7.5], 'medium', 'broadleaf tree'],
   ['dogwood', 'Flowering dogwood', ['tree'], 'shade tree', 'ovate', [5,6.8], 'medium', 'broadleaf tree'],
-  ['bald-cypress', 'Bald cypress', ['tree'], 'conifer', 'needle', [4.8,6.8], 'inefficient', 'conifer'],
+  ['bald-cypress', 'Bald cypress', ['tree'], 'conifer', 'needle', [4.8,6.8], 'inefficient', 'conifer', 'deciduous'],
   ['tulip-tree', 'Tulip tree', ['tree'], 'shade tree', 'lobed', [5,7], 'medium', 'broadleaf tree'],
   ['silver-birch', 'Silver birch', ['tree'], 'shade tree', 'ovate', [4.8,6.8], 'inefficient', 'broadleaf tree'],
   ['royal-palm', 'Royal palm', ['tree'], 'palm', 'frond', [5.8,7.2], 'medium', 'palm'],
@@ -91,11 +95,11 @@ const rows: readonly Row[] = [
   ['gardenia', 'Gardenia', ['shrub', 'container'], 'shrub', 'ovate', [5, 6], 'inefficient', 'broadleaf shrub'],
   ['azalea', 'Azalea and rhododendron', ['shrub', 'container'], 'shrub', 'ovate', [4.5, 5.5], 'inefficient', 'ericaceous shrub'],
   ['camellia', 'Camellia', ['shrub', 'container'], 'shrub', 'ovate', [5, 6], 'inefficient', 'broadleaf shrub'],
-  ['hydrangea', 'Hydrangea', ['shrub', 'container'], 'shrub', 'ovate', [5, 6.5], 'inefficient', 'broadleaf shrub'],
+  ['hydrangea', 'Hydrangea', ['shrub', 'container'], 'shrub', 'ovate', [5, 6.5], 'inefficient', 'broadleaf shrub', 'deciduous'],
   ['highbush-blueberry', 'Highbush blueberry', ['shrub', 'container'], 'berry', 'ovate', [4.5, 5.2], 'inefficient', 'acid-soil berry'],
   ['raspberry', 'Raspberry', ['shrub'], 'berry', 'ovate', [5.6, 6.5], 'inefficient', 'strawberry and bramble'],
-  ['strawberry', 'Strawberry', ['shrub', 'hydroponic', 'container'], 'berry', 'ovate', [5.5, 6.5], 'inefficient', 'strawberry and bramble'],
-  ['rose', 'Rose', ['shrub', 'container'], 'shrub', 'ovate', [5.8, 6.8], 'medium', 'broadleaf shrub'],
+  ['strawberry', 'Strawberry', ['shrub', 'hydroponic', 'container'], 'berry', 'ovate', [5.5, 6.5], 'inefficient', 'strawberry and bramble', 'evergreen'],
+  ['rose', 'Rose', ['shrub', 'container'], 'shrub', 'ovate', [5.8, 6.8], 'medium', 'broadleaf shrub', 'deciduous'],
   ['holly', 'Holly', ['shrub'], 'shrub', 'lobed', [5, 6.5], 'medium', 'broadleaf shrub'],
   ['ixora', 'Ixora', ['shrub', 'container'], 'shrub', 'ovate', [5, 6], 'inefficient', 'broadleaf shrub'],
   ['hibiscus', 'Hibiscus', ['shrub', 'container'], 'shrub', 'ovate', [5.8, 6.8], 'medium', 'broadleaf shrub'],
@@ -104,7 +108,7 @@ const rows: readonly Row[] = [
   ['pieris', 'Pieris', ['shrub', 'container'], 'shrub', 'ovate', [4.5,5.8], 'inefficient', 'ericaceous shrub'],
   ['heather', 'Heather', ['shrub', 'container'], 'shrub', 'needle', [4.5,5.8], 'inefficient', 'ericaceous shrub'],
   ['bougainvillea', 'Bougainvillea', ['shrub', 'container'], 'shrub', 'ovate', [5.5,6.5], 'inefficient', 'broadleaf shrub'],
-  ['spirea', 'Spirea', ['shrub'], 'shrub', 'ovate', [5.5,7], 'medium', 'broadleaf shrub'],
+  ['spirea', 'Spirea', ['shrub'], 'shrub', 'ovate', [5.5,7], 'medium', 'broadleaf shrub', 'deciduous'],
   ['photinia', 'Photinia', ['shrub'], 'shrub', 'ovate', [5.5,7], 'inefficient', 'broadleaf shrub'],
   // Row crops
   ['grain-sorghum', 'Grain sorghum', ['row-crop'], 'cereal', 'blade', [5.8, 7.3], 'inefficient', 'maize and sorghum'],
@@ -159,7 +163,7 @@ const rows: readonly Row[] = [
 
 /** The plants known so far; one record a plant. */
 export const plants: readonly Plant[] = rows.map(
-  ([id, name, contexts, growth, leafForm, [low, high], ironEfficiency, tissue]) => ({
+  ([id, name, contexts, growth, leafForm, [low, high], ironEfficiency, tissue, habit]) => ({
     id,
     name,
     contexts,
@@ -168,6 +172,7 @@ export const plants: readonly Plant[] = rows.map(
     pHRange: { low, high },
     ironEfficiency,
     tissue,
+    habit: habit ?? usualHabits[growth],
     source: 'target pH and susceptibility to iron chlorosis by plant, as practice has them',
     mark: 'C',
   }),

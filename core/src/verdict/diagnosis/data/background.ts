@@ -52,7 +52,9 @@ export const background: Readonly<Record<FeatureName, Background>> = {
   pullTest: { otherwise: { holds: 8.7, lifts: 1.3 } },
   flush: { otherwise: { none: 8.4, 'sap-suckers': 0.8, larvae: 0.8 } },
   warmFortnight: { otherwise: { greened: 2, same: 5.6, worse: 2.4 } },
-  clinic: { otherwise: { nothing: 7, 'root-rot': 1.8, 'ring-fungus': 0.3, virus: 0.6 } },
+  clinic: { otherwise: { nothing: 7, 'root-rot': 1.6, nematodes: 0.3, 'leaf-disease': 0.6, 'ring-fungus': 0.3, virus: 0.5 } },
+  lens: { otherwise: { clean: 8, insects: 1.2, fungus: 0.8 } },
+  bioassay: { otherwise: { alike: 9.3, sick: 0.7 } },
   pH: {
     otherwise: { acid: 1, 'slightly-acid': 3, neutral: 3, alkaline: 2, 'strongly-alkaline': 1 },
     inContext: {
@@ -75,6 +77,8 @@ export const background: Readonly<Record<FeatureName, Background>> = {
   solutionIron: { otherwise: { none: 1.4, low: 2.8, enough: 5.8 } },
   solutionNitrate: { otherwise: { none: 1.4, low: 2, enough: 5, ample: 1.6 } },
   solutionMagnesium: { otherwise: { low: 1.4, marginal: 2.4, enough: 6.2 } },
+  solutionCalcium: { otherwise: { low: 1, enough: 9 } },
+  season: { otherwise: { spring: 3, summer: 4, autumn: 1.6, winter: 0.6, rest: 0.8 } },
   activeIron: { otherwise: { low: 1, marginal: 2, enough: 7 } },
   totalIron: { otherwise: { low: 1.2, enough: 8.8 } },
   leafNitrogen: { otherwise: { low: 1.8, marginal: 2.4, enough: 5.8 } },

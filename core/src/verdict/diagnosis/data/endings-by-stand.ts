@@ -47,6 +47,12 @@ const bySolution: Readonly<Record<string, EndingThere>> = {
     first: 'Raise manganese to 0.5 mg/L, and paint a few leaves to be sure.',
     then: ['Look at iron and at the pH beside it.'],
   },
+  'leaf-disease': {
+    then: [
+      'Take sick plants out with their roots, and clean channel and tools after them.',
+      'Move the air, and keep leaves dry.',
+    ],
+  },
   'zinc-short': {
     first: 'Have zinc in the solution measured, and bring it back to the recipe.',
     then: ['Hold back phosphorus.'],
@@ -97,7 +103,47 @@ const bySolution: Readonly<Record<string, EndingThere>> = {
   },
 }
 
+const byTurf: Readonly<Record<string, EndingThere>> = {
+  'compacted-ground': {
+    first: 'Take hollow cores, in growing weather and when the ground is neither wet nor bone dry.',
+    then: [
+      'Keep traffic off it, or turn it elsewhere, until roots are back.',
+      'Fill the holes with sand; again twice a year where feet are many.',
+    ],
+  },
+  nematodes: {
+    then: [
+      'Raise the mower; water and feed little and often.',
+      'Count again in the weeks when roots are short; thresholds differ by kind.',
+    ],
+  },
+  'metal-toxicity': {
+    then: [
+      'Lime to the top of the plant’s own range: the metals bind again.',
+      'Find the source: old fungicides, sludge, galvanised netting or roofs.',
+    ],
+  },
+  'leaf-disease': {
+    then: [
+      'Mow sharp and dry; water before sunrise; feed enough, not more.',
+      'Write the date down: prevention goes out about a month before it usually shows.',
+    ],
+  },
+}
 const byFish: Readonly<Record<string, EndingThere>> = {
+  'leaf-pests': {
+    then: [
+      'Wash them off over a tray, or set out what eats them.',
+      'No soap, oil or spray over the water: fish die of them.',
+    ],
+    cautions: ['Nothing goes on the leaf that may not run into the water.'],
+  },
+  'calcium-short': {
+    then: [
+      'Lime or calcium hydroxide in small steps where pH is to rise anyway; else calcium chloride, a little.',
+      'Shade and moving air; less potassium at once.',
+    ],
+  },
   ...bySolution,
   'iron-tied-up-by-pH': {
     first: 'Take a chelate that holds at this pH; bring the pH down by tenths a day at most.',
@@ -167,6 +213,35 @@ const byFish: Readonly<Record<string, EndingThere>> = {
 }
 
 const byPot: Readonly<Record<string, EndingThere>> = {
+  'heat-or-drought': {
+    first: 'Lift a pot: where it is light, soak it until water runs out below.',
+    then: [
+      'Stand in water what repels it; a wetting agent by its label.',
+      'Shade and move the air; leave feed and sprays until it has recovered.',
+    ],
+  },
+  'frost-injury': {
+    then: [
+      'Do not feed or prune before you see what is alive.',
+      'Move the pots in, or heat and cover, when the next frost is forecast.',
+    ],
+  },
+  'metal-toxicity': {
+    then: [
+      'Raise the pH of the medium to the top of the plant’s own range: the metals bind again.',
+      'Leach with clear water; look for copper sprays, brass and galvanised pipes.',
+    ],
+    call: 'A laboratory, for the medium and the leaf.',
+    cautions: ['Herbs and salads from poisoned pots may not be fit to eat.'],
+  },
+  'herbicide-carry-over': {
+    first: 'Sow beans into this mix and into clean mix, side by side.',
+    then: [
+      'Ask what the compost, straw or manure in the mix was fed or sprayed with.',
+      'Repot what is worth it into clean mix.',
+      'Photograph it with dates: claims need them.',
+    ],
+  },
   'iron-tied-up-by-pH': {
     first: 'Drench with a chelate that holds at this pH, or spray the leaves lightly for colour.',
     then: [
@@ -245,6 +320,19 @@ const byPot: Readonly<Record<string, EndingThere>> = {
 }
 
 const byRow: Readonly<Record<string, EndingThere>> = {
+  'compacted-ground': {
+    first: 'Dig a hole beside a row and find the pan; loosen it after the harvest, when it is dry.',
+    then: [
+      'Keep wheels in one set of lanes; no tillage when it is wet.',
+      'A deep-rooted crop in the rotation holds it open.',
+    ],
+  },
+  nematodes: {
+    then: [
+      'Rotate, or sow a variety that resists them; look for cyst nematodes where soybean yellows in patches.',
+      'Galls are part of the root; nodules of legumes rub off and are pink inside.',
+    ],
+  },
   'shade-or-age': { then: ['Look at the stand: sown too thick, or the field is ripening.'] },
   'chemical-injury': {
     then: [
@@ -262,6 +350,23 @@ const byRow: Readonly<Record<string, EndingThere>> = {
   },
 }
 const byTree: Readonly<Record<string, EndingThere>> = {
+  'compacted-ground': {
+    first: 'Loosen the root zone with an air lance, not with a spade; keep wheels off it.',
+    then: ['Mulch a hand deep under the crown, clear of the trunk.', 'Water slowly in dry weeks.'],
+    call: 'An arborist: air tools spare the roots.',
+  },
+  'leaf-disease': {
+    first:
+      'Cut a wilting or blighted limb well below the trouble, and send a piece to a clinic now.',
+    then: [
+      'Clean the blade between cuts; take fallen leaves away.',
+      'Do not feed nitrogen: soft growth blights further.',
+    ],
+    cautions: [
+      'A limb overhead is work for an arborist.',
+      'A fungicide only by a label that names tree and disease.',
+    ],
+  },
   'shade-or-age': { then: ['Let in light by pruning, or plant what bears shade.'] },
   'chemical-injury': {
     then: [
@@ -277,6 +382,7 @@ const byTree: Readonly<Record<string, EndingThere>> = {
 export const endingsByStand: Readonly<
   Partial<Record<Context, Readonly<Record<string, EndingThere>>>>
 > = {
+  turf: byTurf,
   hydroponic: bySolution,
   aquaponic: byFish,
   container: byPot,

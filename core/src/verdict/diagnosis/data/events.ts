@@ -57,6 +57,13 @@ export const storyEvents = {
     correlates: ['sprayed'],
     ...judged,
   },
+  'residual-herbicide': {
+    words: 'a weed killer that lasts, or straw or manure that held one',
+    actsAfterDays: 5,
+    actsForDays: 420,
+    correlates: ['bioassay'],
+    ...judged,
+  },
   spill: {
     words: 'spill',
     actsAfterDays: 0,
@@ -100,6 +107,14 @@ export const storyEvents = {
     actsAfterDays: 0,
     actsForDays: 25,
     onStandingLeavesDays: 21,
+    ...judged,
+  },
+  drought: {
+    words: 'drought, or irrigation that failed',
+    actsAfterDays: 0,
+    actsForDays: 40,
+    onStandingLeavesDays: 40,
+    correlates: ['wetness'],
     ...judged,
   },
 } as const satisfies Readonly<Record<string, StoryEventDefinition>>

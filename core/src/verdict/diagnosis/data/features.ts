@@ -54,6 +54,10 @@ export const testBands = {
     label: 'Magnesium in the solution',
     values: { low: 'low', marginal: 'marginal', enough: 'enough' },
   },
+  solutionCalcium: {
+    label: 'Calcium in the solution',
+    values: { low: 'low', enough: 'enough' },
+  },
   activeIron: {
     label: 'Active iron in the leaf',
     values: { low: 'low', marginal: 'marginal', enough: 'enough' },
@@ -90,6 +94,17 @@ export const testBands = {
   leafBoron: {
     label: 'Leaf boron',
     values: { low: 'low', marginal: 'marginal', enough: 'enough' },
+  },
+  /** Not a test: read from the day of the look and where on earth it is. */
+  season: {
+    label: 'Time of year',
+    values: {
+      spring: 'spring',
+      summer: 'summer',
+      autumn: 'autumn',
+      winter: 'winter',
+      rest: 'its time of rest',
+    },
   },
 } as const satisfies Readonly<
   Record<string, { label: string; values: Readonly<Record<string, string>> }>
@@ -128,6 +143,9 @@ const seenRightOf: Readonly<Partial<Record<FeatureName, number>>> = {
   clinic: 0.93,
   leafPaint: 0.9,
   ironTried: 0.85,
+  season: 0.98,
+  lens: 0.88,
+  bioassay: 0.92,
   activeIron: 0.95,
 }
 export const seenRight = (name: FeatureName): Figure =>
@@ -166,6 +184,8 @@ export const correlates: Readonly<Partial<Record<FeatureName, Correlates>>> = {
   salt: { of: ['feed'], share: 0.3 },
   leafSulfur: { of: leafAnalysis, share: 0.2 },
   growth: { of: ['roots', 'feed'], share: 0.3 },
+  season: { of: ['warmth'], share: 0.3 },
+  lens: { of: ['clinic'], share: 0.3 },
   clinic: { of: ['roots'], share: 0.3 },
   pullTest: { of: ['flush', 'roots'], share: 0.5 },
 }

@@ -251,7 +251,7 @@ export const ironCauses: readonly Cause[] = [
       soilZinc: { low: 0.6, enough: 0.9, much: 3.5 },
       soilCopper: { low: 0.6, enough: 0.9, much: 3.5 },
       feed: { none: 0.3, low: 0.5, normal: 1, high: 3 },
-      pH: { acid: 1.2, 'slightly-acid': 1.2, neutral: 1, alkaline: 0.9, 'strongly-alkaline': 0.6 },
+      pH: { acid: 0.7, 'slightly-acid': 1.2, neutral: 1, alkaline: 0.9, 'strongly-alkaline': 0.6 },
       soilIron: { low: 1.2, marginal: 1.2, enough: 0.9 },
     },
     events: { 'high-p-feed': 6 },

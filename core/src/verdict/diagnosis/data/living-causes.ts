@@ -76,7 +76,7 @@ export const livingCauses: readonly Cause[] = [
       pullTest: { holds: 6, lifts: 4 },
       leafPaint: greensWithNothing,
       warmFortnight: { greened: 1.2, same: 4.4, worse: 4.4 },
-      clinic: { nothing: 1.2, 'root-rot': 2, 'ring-fungus': 6.7, virus: 0.1 },
+      clinic: { nothing: 1.2, 'root-rot': 2, 'ring-fungus': 6.7, otherwise: 0.1 },
     },
     times: {
       pH: {

@@ -7,6 +7,7 @@ import {
   greensWithNothing,
   lowInLeaf,
   nothingLiving,
+  pastItsGrowth,
   oldLeavesFirst,
 } from './shared-signs.ts'
 
@@ -56,6 +57,7 @@ export const movingNutrientCauses: readonly Cause[] = [
       clinic: nothingLiving,
     },
     times: {
+      season: pastItsGrowth,
       feed: { none: 3, low: 2.4, normal: 0.3, high: 0.05 },
       feedIron: { no: 1.1, yes: 0.85 },
       pH: { 'slightly-acid': 1.1, otherwise: 1 },
@@ -116,6 +118,7 @@ export const movingNutrientCauses: readonly Cause[] = [
       clinic: nothingLiving,
     },
     times: {
+      season: pastItsGrowth,
       feed: { none: 2.6, low: 2, normal: 0.5, high: 0.1 },
       texture: { sand: 1.4, loam: 0.9, clay: 0.8, peat: 0.8 },
       rain: { no: 0.8, yes: 1.5 },
@@ -184,6 +187,7 @@ export const movingNutrientCauses: readonly Cause[] = [
       },
     },
     times: {
+      season: pastItsGrowth,
       pH: {
         acid: 2.2,
         'slightly-acid': 1.3,
@@ -236,6 +240,7 @@ export const movingNutrientCauses: readonly Cause[] = [
       clinic: nothingLiving,
     },
     times: {
+      season: pastItsGrowth,
       texture: { sand: 1.7, loam: 0.8, clay: 0.7, peat: 1.8 },
       feed: { none: 1.5, low: 1.4, normal: 0.8, high: 0.4 },
       salt: { low: 1.1, some: 0.8, high: 0.4 },
@@ -272,6 +277,7 @@ export const movingNutrientCauses: readonly Cause[] = [
       clinic: nothingLiving,
     },
     times: {
+      season: pastItsGrowth,
       pH: {
         acid: 4.5,
         'slightly-acid': 0.7,

@@ -19,7 +19,10 @@ export const families: readonly (readonly string[])[] = [
   ],
   ['underfed', 'nitrogen-short', 'sulfur-short', 'potassium-short'],
   ['ring-root-rot', 'sap-sucking-insects', 'larvae'],
-  ['shade-or-age', 'symptom-outlived'],
+  ['shade-or-age', 'symptom-outlived', 'autumn-or-rest'],
+  ['roots-cannot-take-it-up', 'compacted-ground', 'nematodes'],
+  ['frost-injury', 'heat-or-drought', 'chemical-injury', 'herbicide-carry-over', 'mowing-injury'],
+  ['metal-toxicity', 'iron-crowded-out'],
 ]
 
 /** Pairs that go together more often than chance; how many times, and why. */
@@ -29,17 +32,17 @@ export const commonPairs: readonly (Sourced & {
 })[] = [
   {
     pair: ['iron-tied-up-by-pH', 'nitrogen-short'],
-    times: 1.6,
+    times: 2,
     ...judgedFrom('high pH and too little nitrogen, often met together (common practice)'),
   },
   {
     pair: ['iron-tied-up-by-pH', 'manganese-short'],
-    times: 2.5,
+    times: 3.5,
     ...judgedFrom('high pH ties up both (Marschner)'),
   },
   {
     pair: ['iron-tied-up-by-pH', 'zinc-short'],
-    times: 2,
+    times: 4,
     ...judgedFrom('high pH ties up both (Marschner)'),
   },
   {
@@ -56,6 +59,16 @@ export const commonPairs: readonly (Sourced & {
     pair: ['iron-truly-low', 'manganese-short'],
     times: 1.6,
     ...judgedFrom('sand, peat and spent solutions lack both (Marschner)'),
+  },
+  {
+    pair: ['compacted-ground', 'heat-or-drought'],
+    times: 1.8,
+    ...judgedFrom('shallow roots dry out first (common practice)'),
+  },
+  {
+    pair: ['heat-or-drought', 'leaf-pests'],
+    times: 2,
+    ...judgedFrom('mites follow thirst (common practice)'),
   },
   {
     pair: ['iron-truly-low', 'nitrogen-short'],

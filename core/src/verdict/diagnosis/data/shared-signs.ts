@@ -70,12 +70,16 @@ export const tiedUpByPH: ByValue = {
   'strongly-alkaline': 2.8,
 }
 
+/** A shortage shows while a plant grows, not where it goes to rest. */
+export const pastItsGrowth: ByValue = { rest: 0.25, winter: 0.5, otherwise: 1 }
+
 /** Nothing living is found where a supply is at fault. */
 export const nothingLiving: ByValue = {
   nothing: 9.3,
   'root-rot': 0.5,
   'ring-fungus': 0.05,
   virus: 0.15,
+  otherwise: 0.1,
 }
 
 /** Of all the leaves painted, the one that was short greens. */

@@ -282,4 +282,58 @@ export const stillNutrientCauses: readonly Cause[] = [
     },
     ...fromMarschner,
   },
+  {
+    id: 'calcium-short',
+    name: 'Calcium short in young leaves',
+    beside: 'calcium short',
+    mechanism:
+      'Calcium goes where water goes: inner leaves that hardly transpire burn at their tips.',
+    ...notIron,
+    treatment: 'calcium',
+    ending: {
+      first: 'Move the air, and water evenly; slower growth for a week stops new burn.',
+      then: [
+        'Calcium nitrate in the feed or on young leaves, by the label.',
+        'Less ammonium, potassium and salt, which keep calcium out.',
+      ],
+      doNotBuy: 'Iron.',
+      lookAgain: 'In a week, on the leaves that unfold.',
+      ...byLabel,
+    },
+    contexts: ['row-crop', 'container', 'hydroponic', 'aquaponic'],
+    commonness: { otherwise: 0.8, hydroponic: 1.4, aquaponic: 1.2 },
+    signs: {
+      tier: {
+        'youngest-only': 8,
+        'youngest-spreading-down': 1.4,
+        middle: 1,
+        all: 0.3,
+        otherwise: 0.2,
+      },
+      pattern: {
+        'margin-scorch': 5.4,
+        'dead-tips': 3.4,
+        'twisted-tips': 1.4,
+        spots: 0.4,
+        otherwise: 0.06,
+      },
+      growth: { stopped: 0.5, slow: 1.2, normal: 3.6, 'very-fast': 4.7 },
+      solutionCalcium: { low: 5, enough: 5 },
+      leafPaint: greensWithNothing,
+      clinic: nothingLiving,
+    },
+    times: {
+      feed: { none: 0.5, low: 0.7, normal: 1, high: 1.8 },
+      feedNitrogen: { nitrate: 0.6, ammonium: 2, otherwise: 1 },
+      salt: { low: 0.8, some: 1.1, high: 1.6 },
+    },
+    events: { heat: 1.5 },
+    because: {
+      pattern: 'Tips and margins of inner leaves burn first.',
+      growth: 'Fast growth outruns calcium.',
+      solutionCalcium: 'There is little calcium in the solution.',
+      feedNitrogen: 'Ammonium keeps calcium out.',
+    },
+    ...fromMarschner,
+  },
 ]

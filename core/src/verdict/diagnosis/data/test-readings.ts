@@ -1,14 +1,15 @@
-import type { Context, TissueNutrient } from '../../../stand/plant/index.ts'
+import type { Context, Plant, TissueNutrient } from '../../../stand/plant/index.ts'
 import type { ReadingKind } from '../../../seen/reading/index.ts'
 import type { Sourced } from '../../../base/reference/index.ts'
 import type { TestName } from './features.ts'
 
 /** Values of a test in rising order, each with the reading it reaches up to. */
-type Bands = readonly (readonly [value: string, below: number])[]
+export type Bands = readonly (readonly [value: string, below: number])[]
 
 interface TestReading extends Sourced {
   readonly kind: ReadingKind
-  readonly bands: Bands
+  /** The same for every plant, or by plant. */
+  readonly bands: Bands | ((plant: Plant) => Bands)
   /** Where it is read so; absent: everywhere that nothing nearer is said. */
   readonly contexts?: readonly Context[]
   /** Readings farther from the leaf window say nothing [d]. */
@@ -20,13 +21,51 @@ const soilYears = 1100
 const leafWeeks = 60
 const solutionWeeks = 45
 
-/** Tests read by fixed bands; the first reading kind that is there, and read so on such a stand, is taken. */
+/** What a solution is run at. */
+export interface SolutionAim extends Sourced {
+  /** [dS/m], the source water's included. */
+  readonly ec: readonly [low: number, high: number]
+}
+const recipes = { source: 'recipes of hydroponic growers, from memory', mark: 'M' } as const
+const leafyAim: SolutionAim = { ec: [0.8, 1.6], ...recipes }
+const fruitingAim: SolutionAim = { ec: [2, 3], ...recipes }
+const berryAim: SolutionAim = { ec: [1, 1.6], ...recipes }
+
+/** The aim for a plant, by the group whose leaf it is read by; as leafy greens where none is known. */
+export const solutionAimOf = ({ tissue }: Pick<Plant, 'tissue'>): SolutionAim =>
+  ({ 'fruiting vegetable': fruitingAim, 'strawberry and bramble': berryAim })[tissue as string] ??
+  leafyAim
+
+const shortOf = 0.75
+const overBy = 1.4
+const aimedBands = ({ ec: [low, high] }: SolutionAim): Bands => [
+  ['low', low * shortOf],
+  ['some', high * overBy],
+  ['high', top],
+]
+
+/** The bands of a test, as a plant is read by it. */
+export const bandsFor = ({ bands }: TestReading, plant: Plant): Bands =>
+  typeof bands === 'function' ? bands(plant) : bands
+
+/** Tests read by bands; the first reading kind that is there, and read so on such a stand, is taken. */
 // prettier-ignore
 export const bandedTests: Readonly<Partial<Record<TestName, readonly TestReading[]>>> = {
   lime: [{ kind: 'calciumCarbonate', bands: [['none', 0.5], ['some', 3], ['much', top]], maxDaysOutside: 7300, source: 'lime that no affordable acid moves begins about 1 %; bands by judgement', mark: 'J' }],
-  soilManganese: [{ kind: 'soilManganese', bands: [['low', 1], ['enough', top]], maxDaysOutside: soilYears, source: 'Lindsay & Norvell 1978, SSSAJ 42:421', mark: 'M' }],
-  soilZinc: [{ kind: 'soilZinc', bands: [['low', 0.8], ['enough', 20], ['much', top]], maxDaysOutside: soilYears, source: 'Lindsay & Norvell 1978 for 0.8; very high by judgement', mark: 'M' }],
-  soilCopper: [{ kind: 'soilCopper', bands: [['low', 0.2], ['enough', 20], ['much', top]], maxDaysOutside: soilYears, source: 'Lindsay & Norvell 1978 for 0.2; very high by judgement', mark: 'M' }],
+  soilManganese: [
+    { kind: 'soilManganese', bands: [['low', 1], ['enough', top]], maxDaysOutside: soilYears, source: 'Lindsay & Norvell 1978, SSSAJ 42:421', mark: 'M' },
+    { kind: 'mehlichManganese', bands: [['low', 8], ['enough', top]], maxDaysOutside: soilYears, source: 'eastern laboratories rate under 5 to 10 low, more at high pH, from memory', mark: 'M' },
+  ],
+  soilZinc: [
+    { kind: 'soilZinc', bands: [['low', 0.8], ['enough', 20], ['much', top]], maxDaysOutside: soilYears, source: 'Lindsay & Norvell 1978 for 0.8; very high by judgement', mark: 'M' },
+    { kind: 'mehlichZinc', bands: [['low', 1.5], ['enough', 40], ['much', top]], maxDaysOutside: soilYears, source: 'eastern laboratories rate under 1 to 2 low, from memory; very high by judgement', mark: 'M' },
+  ],
+  soilCopper: [
+    { kind: 'soilCopper', bands: [['low', 0.2], ['enough', 20], ['much', top]], maxDaysOutside: soilYears, source: 'Lindsay & Norvell 1978 for 0.2; very high by judgement', mark: 'M' },
+    { kind: 'mehlichCopper', bands: [['low', 0.5], ['enough', 30], ['much', top]], maxDaysOutside: soilYears, source: 'eastern laboratories rate under 0.3 to 0.6 low, from memory; very high by judgement', mark: 'M' },
+  ],
+  soilIron: [{ kind: 'mehlichIron', bands: [['low', 10], ['marginal', 40], ['enough', top]], maxDaysOutside: soilYears, source: 'few laboratories rate it, and none trusts it on lime: wide bands by judgement', mark: 'J' }],
+  solutionCalcium: [{ kind: 'calcium', bands: [['low', 40], ['enough', top]], maxDaysOutside: solutionWeeks, source: 'recipes hold 100 to 200 mg/L calcium, from memory', mark: 'M' }],
   soilPhosphorus: [
     { kind: 'olsenPhosphorus', bands: [['low', 10], ['enough', 50], ['much', top]], maxDaysOutside: soilYears, source: 'common practice of western soil laboratories', mark: 'C' },
     { kind: 'brayPhosphorus', bands: [['low', 20], ['enough', 100], ['much', top]], maxDaysOutside: soilYears, source: 'common practice of midwestern soil laboratories', mark: 'C' },
@@ -38,7 +77,7 @@ export const bandedTests: Readonly<Partial<Record<TestName, readonly TestReading
     { kind: 'ecOneToTwo', bands: [['low', 0.8], ['some', 1.6], ['high', top]], maxDaysOutside: 365, source: 'about two fifths of the paste (common practice)', mark: 'C' },
     { kind: 'ecPourThrough', bands: [['low', 1], ['some', 3.5], ['high', top]], maxDaysOutside: leafWeeks, source: 'common practice of container growers: 1 to 2.6 feeds, over 3.5 burns', mark: 'C' },
     { kind: 'ecSolution', contexts: ['aquaponic'], bands: [['low', 1.2], ['some', 2.2], ['high', top]], maxDaysOutside: solutionWeeks, source: 'loops with fish run at EC 0.3 to 0.9, from memory', mark: 'M' },
-    { kind: 'ecSolution', bands: [['low', 0.9], ['some', 2.8], ['high', top]], maxDaysOutside: solutionWeeks, source: 'common practice of hydroponic growers', mark: 'C' },
+    { kind: 'ecSolution', bands: (plant) => aimedBands(solutionAimOf(plant)), maxDaysOutside: solutionWeeks, source: 'EC that recipes aim at, by crop; a quarter short and two fifths over, by judgement', mark: 'J' },
   ],
   sodium: [{ kind: 'sodiumAdsorption', bands: [['fine', 13], ['high', top]], maxDaysOutside: soilYears, source: 'USDA Handbook 60: sodic from 13', mark: 'M' }],
   waterAlkalinity: [{ kind: 'alkalinity', bands: [['low', 100], ['some', 200], ['high', top]], maxDaysOutside: soilYears, source: 'common practice', mark: 'C' }],

@@ -1,51 +1,15 @@
-import type { Findings } from '../../../seen/finding/index.ts'
-import type { Context } from '../../../stand/plant/index.ts'
-import type { ReadingKind } from '../../../seen/reading/index.ts'
-import type { StoryEventKind } from '../index.ts'
-
-/** What a careful person would say of a case. */
-export type Expected =
-  /** The leading cause, or both causes of the leading pair. */
-  | { readonly lead: string; readonly with?: string }
-  /** It cannot be settled on this; these still stand, and this check would settle it. */
-  | {
-      readonly open: readonly string[]
-      readonly check: string
-      /** The first step is the same whichever it is, so that one may act. */
-      readonly mayAct?: true
-    }
-
-/** A case as a practitioner would tell it. */
-export interface WrittenCase {
-  readonly told: string
-  readonly context: Context
-  readonly plantId: string
-  readonly findings: Findings
-  /** Laboratory or meter readings three weeks old. */
-  readonly readings: Readonly<Partial<Record<ReadingKind, number>>>
-  /** What happened, and how many days before the look. */
-  readonly events: readonly (readonly [StoryEventKind, daysBefore: number])[]
-  readonly expected: Expected
-}
-
-type Row = readonly [
-  told: string,
-  context: Context,
-  plantId: string,
-  findings: Findings,
-  readings: WrittenCase['readings'],
-  events: WrittenCase['events'],
-  expected: Expected,
-]
-
-const iron = { tier: 'youngest-only', pattern: 'fine-green-veins', severity: '3' } as const
-const ironGrass = { tier: 'youngest-only', pattern: 'stripes', severity: '3' } as const
-const hungry = { tier: 'oldest-spreading-up', pattern: 'even-pale', growth: 'slow' } as const
-
-const byPH = { lead: 'iron-tied-up-by-pH' } as const
-const byLime = { lead: 'iron-tied-up-by-bicarbonate' } as const
-const low = { lead: 'iron-truly-low' } as const
-const roots = { lead: 'roots-cannot-take-it-up' } as const
+import { casesOfEvents } from './cases-of-events.ts'
+import {
+  byLime,
+  byPH,
+  hungry,
+  iron,
+  ironGrass,
+  low,
+  roots,
+  type Row,
+  type WrittenCase,
+} from './written-case.ts'
 
 /**
  * Cases over all contexts, with the cause a careful practitioner would name. Invented from the
@@ -176,8 +140,9 @@ const rows: readonly Row[] = [
   ['Pak choi, old leaves pale, nitrate 1', 'aquaponic', 'pak-choi', { ...hungry, roots: 'white' }, { nitrate: 1, pH: 6.9 }, [], { lead: 'nitrogen-short' }],
 ]
 
-export const writtenCases: readonly WrittenCase[] = rows.map(
-  ([told, context, plantId, findings, readings, events, expected]) => ({
+/** Every written case. */
+export const writtenCases: readonly WrittenCase[] = [...rows, ...casesOfEvents].map(
+  ([told, context, plantId, findings, readings, events, expected, when]) => ({
     told,
     context,
     plantId,
@@ -185,5 +150,6 @@ export const writtenCases: readonly WrittenCase[] = rows.map(
     readings,
     events,
     expected,
+    when: when && { lookedOn: when[0], latitude: when[1] },
   }),
 )
