@@ -97,8 +97,8 @@ export function createAcidPlan(
     const again = await findAcidPlan(transaction, said)
     if (again) return toDto(again)
     requireSoundPlan(dto)
-    const groundM2 = treatedGround(stand.size, stand.measures?.groundM2)
     const { situation, steps } = dto
+    const groundM2 = treatedGround(stand.size, stand.measures?.groundM2, situation)
     await requireStepsWithinLimits(transaction, { stand, situation, groundM2, steps })
     await dropPlannedSteps(transaction, standId, recorder)
     const stored = await insertAcidPlan(transaction, {

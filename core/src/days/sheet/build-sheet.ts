@@ -11,6 +11,7 @@ import { workWindow } from '../weather/index.ts'
 import { fillBoxes } from './fill-boxes.ts'
 import { sprayerLines } from './sprayer-lines.ts'
 import type { Sheet, SheetFill, SheetInput } from './sheet.ts'
+import { withoutCapital } from './words.ts'
 
 /** Below these a kitchen scale is read in grams and a syringe in millilitres everywhere [kg, L]. */
 const onKitchenScale = 0.03
@@ -55,7 +56,7 @@ function afterLines({ looks, today, work }: SheetInput): readonly string[] {
       ? 'Watch pH, and the fish if there are any, for the first hours.'
       : 'People and pets keep off until it is dry; the re-entry time of the label comes first.',
     'Write down what really went out, and the lot.',
-    ...looks.map(({ title, dueOn }) => `${day(dueOn)}: ${title.toLowerCase()}.`),
+    ...looks.map(({ title, dueOn }) => `${day(dueOn)}: ${withoutCapital(title)}.`),
   ]
 }
 
@@ -96,6 +97,7 @@ export function buildSheet(input: SheetInput): Sheet {
     full,
     part,
     boxes: plan ? fillBoxes(input, plan) : [],
+    tool: 'Sprayer',
     sprayer: sprayerLines(input),
     weather: workWindow(work.route, stand.context, system),
     order: mixingOrder({

@@ -1,3 +1,5 @@
 export { buildSheet } from './build-sheet.ts'
 export type { FillBox, Sheet, SheetFill, SheetInput } from './sheet.ts'
 export { waterRateWords } from './sprayer-lines.ts'
+export { buildStepSheet } from './step-sheet.ts'
+export type { StepSheetInput } from './step-sheet.ts'

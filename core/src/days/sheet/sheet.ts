@@ -68,6 +68,8 @@ export interface Sheet {
   readonly full: SheetFill | undefined
   readonly part: SheetFill | undefined
   readonly boxes: readonly FillBox[]
+  /** What it is put out with. */
+  readonly tool: 'Sprayer' | 'Spreader'
   readonly sprayer: readonly string[]
   readonly weather: readonly string[]
   readonly order: readonly string[]

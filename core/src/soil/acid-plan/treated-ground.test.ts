@@ -12,6 +12,13 @@ describe('the ground of a stand', () => {
     expect(treatedGround(size, measured)).toBeCloseTo(groundM2, 12)
   })
 
+  it('of holes under trees is their share of it', () => {
+    const trees = { kind: 'trunks', count: 3, diameterM: 0.2 } as const
+    expect(treatedGround(trees, 400, 'holes')).toBeCloseTo(20, 9)
+    expect(treatedGround(trees, 400, 'bed')).toBe(400)
+    expect(() => treatedGround(trees, undefined, 'holes')).toThrow(/ground under the trees/)
+  })
+
   it('has to be measured under trees, and there is none under a solution', () => {
     const trees = { kind: 'trunks', count: 3, diameterM: 0.2 } as const
     expect(() => treatedGround(trees, undefined)).toThrow(/ground under the trees, measured/)

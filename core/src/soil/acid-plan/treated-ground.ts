@@ -1,6 +1,7 @@
 import { CoreError } from '../../base/error/index.ts'
 import type { StandSize } from '../../stand/plant/index.ts'
 import { seasonLimitOf, seasonOf, type Application, type SeasonInput } from '../season/index.ts'
+import { holesShare, type Situation } from './data/situations.ts'
 import type { StepFacts } from './step-rules.ts'
 
 /** Depth over which pots are calculated as ground [m]. */
@@ -9,10 +10,19 @@ const litresPerM3 = 1000
 const squareMetresPerHa = 1e4
 
 /**
- * Ground of a stand that an amendment goes onto; pots as ground 0.2 m deep [m²].
+ * Ground of a stand that an amendment goes onto; pots as ground 0.2 m deep, holes as their share [m²].
  * @throws {CoreError} not-applicable, saying what has to be measured
  */
-export function treatedGround(size: StandSize, measuredM2: number | undefined): number {
+export function treatedGround(
+  size: StandSize,
+  measuredM2: number | undefined,
+  situation?: Situation,
+): number {
+  const share = situation === 'holes' ? holesShare.value : 1
+  return share * wholeGround(size, measuredM2)
+}
+
+function wholeGround(size: StandSize, measuredM2: number | undefined): number {
   switch (size.kind) {
     case 'area':
       return size.areaM2

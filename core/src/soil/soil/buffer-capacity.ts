@@ -79,12 +79,12 @@ function fromExchange({ cecCmolPerKg }: BufferFacts): BufferEvidence | undefined
 function fromBufferTest({ bufferTest }: BufferFacts): BufferEvidence | string | undefined {
   if (!bufferTest) return undefined
   const { test, bufferPH, soilPH } = bufferTest
-  const { freshPH, cmolPerPH, label } = bufferTests[test]
+  const { freshPH, cmolPerPH, label, toPH = bufferPH } = bufferTests[test]
   requireInRange('buffer pH', bufferPH, { min: 4, max: 8.2 })
-  const moved = bufferPH - soilPH
+  const moved = toPH - soilPH
   const gave = (freshPH - bufferPH) * cmolPerPH * 10
   if (moved < leastBufferMove || gave <= 0) {
-    return `The ${label} buffer says nothing of how this soil holds its pH: it was moved ${formatDecimals(moved, 1)} pH only. Such tests are made for acid soils.`
+    return `The ${label} buffer says nothing of how this soil holds its pH: there are ${formatDecimals(moved, 1)} pH between the two only. Such tests are made for acid soils; elsewhere have it titrated.`
   }
   return {
     from: `${label} buffer`,
@@ -140,7 +140,7 @@ export function bufferCapacity(facts: BufferFacts): BufferCapacity {
       inputs: evidence.map(inputOf),
       result: `${formatNumber(mmolPerKg, 3)} mmol H⁺/kg for one pH`,
       source:
-        'clay and organic matter: fitted to published sulfur tables; buffer tests: Adams-Evans 1962, Mehlich 1976, from memory',
+        'clay and organic matter: fitted to published sulfur tables; buffer tests: Adams-Evans 1962, Mehlich 1976, SMP 1961, Sikora 2006, from memory',
       mark: 'D',
     },
   }

@@ -56,6 +56,30 @@ describe('bufferCapacity', () => {
     expect(mehlich?.mmolPerKg).toBeCloseTo(20 / 1.1, 6)
   })
 
+  // Shoemaker, McLean & Pratt 1961, from memory: tons of limestone an acre, 8 in deep, to pH 6.5.
+  it.each([
+    [6.7, 2.1],
+    [6.5, 3.8],
+    [6.3, 5.5],
+    [6.1, 7.2],
+  ])('reads an SMP of %d as %d tons of limestone, by rows that it was not drawn through', (bufferPH, tons) => {
+    const [, smp] = bufferCapacity({
+      texture: 'loam',
+      bufferTest: { test: 'smp', bufferPH, soilPH: 5.3 },
+    }).evidence
+    // Nine tenths pure, on 2,400,000 lb of soil an acre; 2 mol of acid to 100.09 g.
+    const mmol = (tons * 2000 * 0.9 * 2000) / 2.4e6 / 0.100087
+    const told = (smp?.mmolPerKg ?? 0) * (6.5 - 5.3)
+    expect(Math.abs(told / mmol - 1)).toBeLessThan(0.03)
+  }) // prettier-ignore
+
+  it('reads Sikora as SMP, and neither on ground near neutral', () => {
+    const read = (test: 'smp' | 'sikora', soilPH: number) =>
+      bufferCapacity({ texture: 'loam', bufferTest: { test, bufferPH: 6.6, soilPH } })
+    expect(read('sikora', 5.4).mmolPerKg).toBe(read('smp', 5.4).mmolPerKg)
+    expect(read('smp', 6.3).left[0]).toMatch(/SMP buffer says nothing.*titrated/)
+  })
+
   it('leaves out a buffer test on ground that it was not made for, and says so', () => {
     const bufferTest = { test: 'adams-evans', bufferPH: 7.8, soilPH: 7.6 } as const
     const { evidence, left } = bufferCapacity({ texture: 'loam', bufferTest })

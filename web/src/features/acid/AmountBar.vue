@@ -43,9 +43,14 @@ const shown = computed(() => ({
   high: inGroundUnit(pure.value.high, unit.value),
 }))
 const total = computed(() =>
-  groundM2 === undefined
+  groundM2.value === undefined
     ? undefined
-    : amountRange('mass', pure.value.low * groundM2, pure.value.high * groundM2, system.value),
+    : amountRange(
+        'mass',
+        pure.value.low * groundM2.value,
+        pure.value.high * groundM2.value,
+        system.value,
+      ),
 )
 const letterOf = (index: number) => String.fromCharCode('a'.charCodeAt(0) + index)
 const legend = computed(() =>

@@ -11,9 +11,9 @@ defineProps<{ verdict: Feasibility }>()
 const { offers, draft, groundM2 } = useAcidStore()
 const money = computed(() => {
   const offer = offers.value.find(({ acidity }) => acidity.sourceId === draft.value.sourceId)
-  if (!offer || groundM2 === undefined || !Number.isFinite(offer.cost.high)) return undefined
+  if (!offer || groundM2.value === undefined || !Number.isFinite(offer.cost.high)) return undefined
   const { low, high } = offer.cost
-  return `${moneyRange(low * groundM2, high * groundM2, currency.value)} of ${offer.name.toLowerCase()} for the whole ground.`
+  return `${moneyRange(low * groundM2.value, high * groundM2.value, currency.value)} of ${offer.name.toLowerCase()} for the whole ground.`
 })
 </script>
 

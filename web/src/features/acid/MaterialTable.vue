@@ -30,7 +30,7 @@ function amountWords({ kgPerM2: { low, high } }: MaterialOffer): string {
     : `${from} and far more`
 }
 function moneyWords({ cost: { low, high } }: MaterialOffer): string {
-  const area = groundM2 ?? 1
+  const area = groundM2.value ?? 1
   return Number.isFinite(high)
     ? moneyRange(low * area, high * area, currency.value)
     : 'no upper limit'

@@ -14,7 +14,8 @@ const { steps, done, put, stepProblems, isDragging, groundM2, system } = useAcid
 const height = 34
 const dragged = ref<number>()
 
-const amount = (kgPerM2: number) => amountWords('mass', kgPerM2 * (groundM2 ?? 1), system.value, 2)
+const amount = (kgPerM2: number) =>
+  amountWords('mass', kgPerM2 * (groundM2.value ?? 1), system.value, 2)
 const handles = computed(() =>
   steps.value.map((step, index) => ({
     ...step,

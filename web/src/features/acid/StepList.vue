@@ -20,7 +20,8 @@ const { hasHardProblem, retests, groundM2, system, laidOut, save, request, messa
   store
 
 const unit = computed(() => groundUnit(system.value, draft.value.situation))
-const totalOf = (kgPerM2: number) => amountWords('mass', kgPerM2 * (groundM2 ?? 1), system.value, 3)
+const totalOf = (kgPerM2: number) =>
+  amountWords('mass', kgPerM2 * (groundM2.value ?? 1), system.value, 3)
 /** More than this is a slip of the keyboard, whatever it is [kg/m²]. */
 const mostKgPerM2 = 100
 /** Amounts as they are typed; a step's own figure comes back once it is read. */
@@ -39,7 +40,7 @@ function setAmount(index: number, text: string): void {
   typed.value[index] = text
   try {
     const kg = valueIn(parseQuantity(text, 'mass'), 'kg')
-    const kgPerM2 = kg / (groundM2 ?? Infinity)
+    const kgPerM2 = kg / (groundM2.value ?? Infinity)
     const isPossible = kgPerM2 > 0 && kgPerM2 <= mostKgPerM2
     if (isPossible) put(index, { kgPerM2 })
     const message = isPossible ? '' : 'Give an amount that can be spread on this ground.'

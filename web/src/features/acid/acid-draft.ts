@@ -51,6 +51,7 @@ const situationOf: Readonly<Partial<Record<Context, Situation>>> = {
 const depthOf: Readonly<Record<Situation, Readonly<Record<UnitSystem, string>>>> = {
   bare: { us: '7 in', metric: '18 cm' },
   pit: { us: '12 in', metric: '30 cm' },
+  holes: { us: '12 in', metric: '30 cm' },
   turf: { us: '4 in', metric: '10 cm' },
   green: { us: '4 in', metric: '10 cm' },
   bed: { us: '6 in', metric: '15 cm' },

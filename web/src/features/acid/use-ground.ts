@@ -17,7 +17,9 @@ export function useGround(
 ) {
   const { system } = useStandCase()
   const size = toStandSize(stand.size)
-  const treated = calculateInWords(() => treatedGround(size, stand.measures?.groundM2))
+  const treated = computed(() =>
+    calculateInWords(() => treatedGround(size, stand.measures?.groundM2, draft.value.situation)),
+  )
   const { depthM, start, ground } = useStart(draft, plan)
   const { waterMm, acidAim, water, load } = useAcidWater(draft)
 
@@ -48,7 +50,7 @@ export function useGround(
   return {
     depthM,
     waterMm,
-    groundM2: valueOf(treated),
+    groundM2: computed(() => valueOf(treated.value)),
     start,
     ground: known,
     need: needed,
@@ -58,6 +60,6 @@ export function useGround(
     load: computed(() => valueOf(load.value)),
     verdict,
     tables,
-    problems: computed(() => problemsOf([ground.value, need.value, load.value, treated])),
+    problems: computed(() => problemsOf([ground.value, need.value, load.value, treated.value])),
   }
 }

@@ -10,7 +10,7 @@ import type { AcidDraft } from './acid-draft.ts'
 interface WhereInput {
   readonly stand: StandDto
   readonly draft: Ref<AcidDraft>
-  readonly groundM2: number | undefined
+  readonly groundM2: ComputedRef<number | undefined>
   /** The day from which steps count towards the need. */
   readonly startsOn: ComputedRef<string | undefined>
 }
@@ -20,11 +20,11 @@ export function useStepsWhere({ stand, draft, groundM2, startsOn }: WhereInput) 
   const { story, place } = useStandCase()
   const shelf = useShelf(() => stand.placeId)
   const where = computed<StepsWhere | undefined>(() =>
-    story.value && place.value && groundM2 !== undefined
+    story.value && place.value && groundM2.value !== undefined
       ? whereStepsGo({
           context: stand.context,
           plantId: stand.plantId,
-          groundM2,
+          groundM2: groundM2.value,
           situation: draft.value.situation,
           climate: place.value.climate,
           system: place.value.unitSystem,
@@ -50,8 +50,8 @@ export function useStepsWhere({ stand, draft, groundM2, startsOn }: WhereInput) 
     ),
     stored: computed<AcidStep[]>(() =>
       jobsLeft.value.flatMap(({ kind, dueOn, sourceId, plannedKg }) =>
-        putsOut(kind) && sourceId && plannedKg && groundM2
-          ? [{ day: dueOn, sourceId, kgPerM2: plannedKg / groundM2 }]
+        putsOut(kind) && sourceId && plannedKg && groundM2.value
+          ? [{ day: dueOn, sourceId, kgPerM2: plannedKg / groundM2.value }]
           : [],
       ),
     ),

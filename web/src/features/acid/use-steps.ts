@@ -13,7 +13,7 @@ interface StepsInput {
   readonly stand: StandDto
   readonly draft: Ref<AcidDraft>
   readonly need: ComputedRef<AcidNeed | undefined>
-  readonly groundM2: number | undefined
+  readonly groundM2: ComputedRef<number | undefined>
   readonly startsOn: ComputedRef<string | undefined>
   readonly system: ComputedRef<UnitSystem>
 }

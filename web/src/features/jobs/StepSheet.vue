@@ -37,6 +37,10 @@ const isTilled = computed(() => plan.value && situations[plan.value.situation].i
           : 'Brush it off the leaves and water it in at once; not in heat.'
       }}
       <RouterLink :to="{ name: 'acid' }">The plan it belongs to</RouterLink>
+      ·
+      <RouterLink :to="{ name: 'sheet', params: { standId: stand.id, jobId: job.id } }"
+        >Open the sheet for outside</RouterLink
+      >
     </p>
     <CautionList :context="stand.context" route="soil" :source-id="job.sourceId" />
   </div>

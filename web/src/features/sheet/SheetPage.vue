@@ -72,7 +72,7 @@ watchEffect(() => {
           />
         </section>
         <section v-if="sheet.sprayer.length > 0">
-          <h2>Sprayer</h2>
+          <h2>{{ sheet.tool }}</h2>
           <p v-for="line in sheet.sprayer" :key="line" class="line text-body">
             {{ lineStart(line) }}
           </p>

@@ -1,5 +1,5 @@
 import { putsOut } from '@spudder/core/days/plan'
-import { buildSheet } from '@spudder/core/days/sheet'
+import { buildSheet, buildStepSheet } from '@spudder/core/days/sheet'
 import { fillEnds, type Outline } from '@spudder/core/stand/ground'
 import { computed } from 'vue'
 import { usePlace } from '../../api/places.ts'
@@ -7,7 +7,7 @@ import { useShelf } from '../../api/shelf.ts'
 import { useSprayers } from '../../api/sprayers.ts'
 import { useStory } from '../../api/stands.ts'
 import { plannedOf } from '../../shared/record/record-draft.ts'
-import { sheetInputOf } from '../../shared/sheet/sheet-of-job.ts'
+import { sheetInputOf, stepSheetInputOf } from '../../shared/sheet/sheet-of-job.ts'
 import { today } from '../../shared/units/today.ts'
 
 /** The sheet of a job, and where on the ground each of its fills ends. */
@@ -35,7 +35,23 @@ export function useJobSheet(standId: () => string, jobId: () => string) {
       today: today(),
     })
   })
-  const sheet = computed(() => input.value && buildSheet(input.value))
+  const stepInput = computed(() => {
+    const plan = query.data.value?.acidPlans.find(({ id }) => id === job.value?.acidPlanId)
+    if (!place.value || !query.data.value || !job.value || !plan) return undefined
+    if (shelf.status.value === 'pending') return undefined
+    return stepSheetInputOf({
+      place: place.value,
+      story: query.data.value,
+      job: job.value,
+      plan,
+      products: shelf.data.value ?? [],
+      today: today(),
+    })
+  })
+  const sheet = computed(() => {
+    if (stepInput.value) return buildStepSheet(stepInput.value)
+    return input.value && buildSheet(input.value)
+  })
   const outline = computed<Outline>(() => input.value?.stand.outline ?? [])
   const ends = computed(() => {
     const boxes = sheet.value?.boxes ?? []

@@ -5,7 +5,9 @@ import type { ProductDto } from '@spudder/contract/shelf'
 import { toSetup, type SprayerDto } from '@spudder/contract/sprayer'
 import { toStandSize, type StandStoryDto } from '@spudder/contract/stand'
 import type { Outline } from '@spudder/core/stand/ground'
-import type { SheetInput } from '@spudder/core/days/sheet'
+import type { SheetInput, StepSheetInput } from '@spudder/core/days/sheet'
+import type { AcidPlanDto } from '@spudder/contract/acid-plan'
+import { groundRange, groundUnit } from '../units/ground-rate.ts'
 
 /** What a sheet is put together from, as the server tells it. */
 export interface SheetParts {
@@ -64,6 +66,46 @@ export function sheetInputOf(parts: SheetParts): SheetInput {
           remedyId === job.remedyId &&
           status === 'planned' &&
           dueOn >= job.dueOn,
+      )
+      .toSorted((one, other) => (one.dueOn < other.dueOn ? -1 : 1))
+      .slice(0, looksOfOne)
+      .map(({ title, dueOn }) => ({ title, dueOn })),
+  }
+}
+
+/** What the sheet of a step of an acid plan is put together from, as the server tells it. */
+export interface StepSheetParts extends Pick<SheetParts, 'place' | 'job' | 'products' | 'today'> {
+  readonly story: Pick<StandStoryDto, 'stand' | 'jobs'>
+  readonly plan: AcidPlanDto
+}
+
+/** The sheet of a step; undefined for a job of the plan that puts nothing out. */
+export function stepSheetInputOf(parts: StepSheetParts): StepSheetInput | undefined {
+  const { place, story, job, plan, today } = parts
+  const { stand } = story
+  if (job.sourceId === null || job.plannedKg === null) return undefined
+  const product = parts.products.find(({ id }) => id === job.productId)
+  const kgPerM2 = job.plannedKg / plan.groundM2
+  const unit = groundUnit(place.unitSystem, plan.situation)
+  return {
+    system: place.unitSystem,
+    today,
+    placeName: place.name,
+    stand: { name: stand.name, context: stand.context, size: toStandSize(stand.size) },
+    job: { title: job.title, dueOn: job.dueOn, share: job.share },
+    step: {
+      sourceId: job.sourceId,
+      productKg: job.plannedKg,
+      groundM2: plan.groundM2,
+      depthM: plan.ground.depthM,
+      situation: plan.situation,
+    },
+    rateWords: groundRange({ low: kgPerM2, high: kgPerM2 }, unit),
+    product: product && { name: product.name, lot: product.lot, hazards: product.hazards },
+    later: story.jobs
+      .filter(
+        ({ acidPlanId, status, dueOn, id }) =>
+          acidPlanId === plan.id && status === 'planned' && id !== job.id && dueOn >= job.dueOn,
       )
       .toSorted((one, other) => (one.dueOn < other.dueOn ? -1 : 1))
       .slice(0, looksOfOne)

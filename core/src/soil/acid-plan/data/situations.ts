@@ -5,12 +5,22 @@ import type { Figure } from '../../../base/reference/index.ts'
 export const situations = {
   bare: { label: 'Bare ground, before planting', isTilled: true, isLiving: false },
   pit: { label: 'Planting pit, dug and filled', isTilled: true, isLiving: false },
+  holes: { label: 'Holes or bands under trees', isTilled: true, isLiving: true },
   turf: { label: 'Established turf', isTilled: false, isLiving: true },
   green: { label: 'Bowling or putting green', isTilled: false, isLiving: true },
   bed: { label: 'Bed or border with plants', isTilled: false, isLiving: true },
   pot: { label: 'Pots', isTilled: false, isLiving: true },
 } as const
 export type Situation = keyof typeof situations
+
+/** Share of the ground under trees that holes or bands take up: a zone in which roots find iron. */
+export const holesShare: Figure = {
+  value: 0.05,
+  unit: '',
+  source: 'holes 5 to 8 cm wide every 60 cm, with what they wet around them (common practice)',
+  mark: 'C',
+}
+
 export const situationNames = Object.keys(situations) as readonly Situation[]
 
 /** Most of a kind at once and in a year [kg/m²], and days between two [d]. */
@@ -85,6 +95,22 @@ const mulch = limit(
 export const stepLimits: Readonly<Record<Situation, Readonly<Record<LimitedKind, StepLimit>>>> = {
   bare: { sulfur: tilledSulfur, nitrogen: bareNitrogen, salt: tilledSalt, 'iron salt': tilledSalt, lime: tilledLime, organic: mixedPeat }, // prettier-ignore
   pit: { sulfur: tilledSulfur, nitrogen: bareNitrogen, salt: tilledSalt, 'iron salt': tilledSalt, lime: tilledLime, organic: mixedPeat }, // prettier-ignore
+  holes: {
+    sulfur: limit(
+      lb(200, 'a filling of one part sulfur in ten, in the holes alone', 'J'),
+      lb(200, 'once a year', 'J'),
+      365,
+    ),
+    nitrogen: bedNitrogen,
+    'iron salt': limit(
+      lb(400, 'a filling of one part in five, in the holes alone', 'J'),
+      lb(400, 'once a year', 'J'),
+      365,
+    ),
+    salt: limit(lb(400, 'as of iron salt', 'J'), lb(400, 'once a year', 'J'), 365),
+    lime: never('holes are bored to bring pH down'),
+    organic: mixedPeat,
+  },
   turf: {
     sulfur: limit(lb(5, `at once; ${guides}`, 'M'), lb(10, `a year; ${guides}`, 'M'), 120),
     nitrogen: onTurfNitrogen,

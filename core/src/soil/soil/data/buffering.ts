@@ -1,4 +1,4 @@
-import type { Figure } from '../../../base/reference/index.ts'
+import type { Figure, Sourced } from '../../../base/reference/index.ts'
 
 const fitted = {
   source:
@@ -66,6 +66,7 @@ export const bufferTests = {
     label: 'Adams-Evans',
     freshPH: 8,
     cmolPerPH: 8,
+    toPH: undefined,
     source: 'Adams and Evans 1962: 8 × (8.00 − buffer pH) meq/100 g',
     mark: 'M',
   },
@@ -73,10 +74,40 @@ export const bufferTests = {
     label: 'Mehlich',
     freshPH: 6.6,
     cmolPerPH: 4,
+    toPH: undefined,
     source: 'Mehlich 1976: (6.6 − buffer pH) ÷ 0.25 meq/100 cm³',
     mark: 'M',
   },
-} as const
+  smp: {
+    label: 'SMP',
+    freshPH: 6.94,
+    cmolPerPH: 12.9,
+    toPH: 6.5,
+    source:
+      'Shoemaker, McLean & Pratt 1961: 1.2 tons of limestone an acre (nine tenths pure, 8 in) at buffer pH 6.8, 8.1 at 6.0, to pH 6.5; a line through both',
+    mark: 'M',
+  },
+  sikora: {
+    label: 'Sikora',
+    freshPH: 6.94,
+    cmolPerPH: 12.9,
+    toPH: 6.5,
+    source: 'Sikora 2006: made to read as the SMP buffer does',
+    mark: 'M',
+  },
+} as const satisfies Readonly<
+  Record<
+    string,
+    Sourced & {
+      readonly label: string
+      /** What the buffer reads with soil that gives no acid. */
+      readonly freshPH: number
+      readonly cmolPerPH: number
+      /** The pH to which it tells the acid; absent: to where the buffer itself ends. */
+      readonly toPH: number | undefined
+    }
+  >
+>
 export type BufferTest = keyof typeof bufferTests
 export const bufferTestNames = Object.keys(bufferTests) as readonly BufferTest[]
 

@@ -1,0 +1,103 @@
+import { dayWords, type Day } from '../../base/calendar/index.ts'
+import { amountWords, type UnitSystem } from '../../base/quantity/index.ts'
+import { cautionsFor } from '../../apply/caution/index.ts'
+import { appliedName } from '../../material/shelf/index.ts'
+import type { SourceId } from '../../material/source/index.ts'
+import { situations, type Situation } from '../../soil/acid-plan/index.ts'
+import { workWindow } from '../weather/index.ts'
+import type { Sheet, SheetInput } from './sheet.ts'
+import { withoutCapital } from './words.ts'
+
+/** Everything that the sheet of a step of an acid plan is made of. */
+export interface StepSheetInput extends Pick<
+  SheetInput,
+  'system' | 'today' | 'placeName' | 'stand' | 'job' | 'product'
+> {
+  readonly step: {
+    readonly sourceId: SourceId
+    readonly productKg: number
+    /** Ground that it goes onto [m²]. */
+    readonly groundM2: number
+    readonly depthM: number
+    readonly situation: Situation
+  }
+  /** The same as a rate, in the words of the place. */
+  readonly rateWords: string
+  /** What of the plan comes after this step. */
+  readonly later: readonly { readonly title: string; readonly dueOn: Day }[]
+}
+
+const depthWords = (depthM: number, system: UnitSystem) => amountWords('length', depthM, system, 2)
+
+/** How it gets to the roots, in order. */
+function orderOf({ step, system, stand }: StepSheetInput): readonly string[] {
+  const { situation, productKg, depthM } = step
+  const half = amountWords('mass', productKg / 2, system)
+  const weigh = `Weigh it, and halve it: ${half} one way, ${half} across.`
+  const { isTilled, isLiving } = situations[situation]
+  if (situation === 'holes') {
+    return [
+      'Have pipes and cables marked.',
+      `Bore or wash holes 5-8 cm (2-3 in) wide and ${depthWords(depthM, system)} deep, 60 cm (2 ft) apart, from half way out to a step past the drip line.`,
+      'Share it out evenly over the holes, mixed with compost or sand; a hand below the rim.',
+      'Fill up with soil, and water slowly.',
+    ]
+  }
+  if (situation === 'pot') {
+    const each = stand.size.kind === 'pots' ? productKg / stand.size.count : productKg
+    return [
+      `${amountWords('mass', each, system)} for each pot, spread over the mix, not at the stem.`,
+      'Scratch it in, and water until a little runs out.',
+    ]
+  }
+  return [
+    weigh,
+    'Sweep what fell on paving back onto the ground.',
+    isTilled
+      ? `Work it in over the whole ${depthWords(depthM, system)}.`
+      : 'Brush it off the leaves and water it in at once, long enough to wet the roots.',
+    ...(isLiving ? [] : ['Wait with planting until pH was measured again.']),
+  ]
+}
+
+/** The page that is taken outside for a step of an acid plan, in the words and units of the place. */
+export function buildStepSheet(input: StepSheetInput): Sheet {
+  const { stand, job, step, product, system, today, later } = input
+  const day = (each: Day) => dayWords(each, today.slice(0, 4))
+  const cautions = cautionsFor({
+    context: stand.context,
+    route: 'soil',
+    sourceId: step.sourceId,
+    hazards: [],
+  }).map(({ words }) => words)
+  const lot = product?.lot ? `, lot ${product.lot}` : ''
+  const ground = amountWords('area', step.groundM2, system, 3)
+  return {
+    title: job.title,
+    where: `${input.placeName}, ${stand.name}, ${ground} of ground`,
+    when: day(job.dueOn),
+    product: `${appliedName({ sourceId: step.sourceId, productName: product?.name ?? null })}${lot}`,
+    total: {
+      water: '',
+      product: amountWords('mass', step.productKg, system),
+      spoons: undefined,
+      acid: undefined,
+    },
+    full: undefined,
+    part: undefined,
+    boxes: [],
+    tool: 'Spreader',
+    sprayer: [
+      `${input.rateWords} in all.`,
+      'Set it to half of that, try it on a sheet of known size, weigh what falls, and set again.',
+    ],
+    weather: workWindow('soil', stand.context, system),
+    order: orderOf(input),
+    cautions: product?.hazards ? [...cautions, `On its label: ${product.hazards}`] : cautions,
+    after: [
+      'People and pets keep off until it is watered in or worked in.',
+      'Write down what really went out, and the lot.',
+      ...later.map(({ title, dueOn }) => `${day(dueOn)}: ${withoutCapital(title)}.`),
+    ],
+  }
+}
