@@ -1,3 +1,4 @@
+import { midSentence } from '../../base/writing/index.ts'
 import { dayWords } from '../../base/calendar/index.ts'
 import { cautionsFor, type Hazard } from '../../apply/caution/index.ts'
 import { sprayerKindOf } from '../../apply/sprayer/index.ts'
@@ -11,7 +12,6 @@ import { workWindow } from '../weather/index.ts'
 import { fillBoxes } from './fill-boxes.ts'
 import { sprayerLines } from './sprayer-lines.ts'
 import type { Sheet, SheetFill, SheetInput } from './sheet.ts'
-import { withoutCapital } from './words.ts'
 
 /** Below these a kitchen scale is read in grams and a syringe in millilitres everywhere [kg, L]. */
 const onKitchenScale = 0.03
@@ -56,7 +56,7 @@ function afterLines({ looks, today, work }: SheetInput): readonly string[] {
       ? 'Watch pH, and the fish if there are any, for the first hours.'
       : 'People and pets keep off until it is dry; the re-entry time of the label comes first.',
     'Write down what really went out, and the lot.',
-    ...looks.map(({ title, dueOn }) => `${day(dueOn)}: ${withoutCapital(title)}.`),
+    ...looks.map(({ title, dueOn }) => `${day(dueOn)}: ${midSentence(title)}.`),
   ]
 }
 

@@ -1,3 +1,4 @@
+import { midSentence } from '../../base/writing/index.ts'
 import { dayWords, type Day } from '../../base/calendar/index.ts'
 import { amountWords, type UnitSystem } from '../../base/quantity/index.ts'
 import { cautionsFor } from '../../apply/caution/index.ts'
@@ -6,7 +7,6 @@ import type { SourceId } from '../../material/source/index.ts'
 import { situations, type Situation } from '../../soil/acid-plan/index.ts'
 import { workWindow } from '../weather/index.ts'
 import type { Sheet, SheetInput } from './sheet.ts'
-import { withoutCapital } from './words.ts'
 
 /** Everything that the sheet of a step of an acid plan is made of. */
 export interface StepSheetInput extends Pick<
@@ -97,7 +97,7 @@ export function buildStepSheet(input: StepSheetInput): Sheet {
     after: [
       'People and pets keep off until it is watered in or worked in.',
       'Write down what really went out, and the lot.',
-      ...later.map(({ title, dueOn }) => `${day(dueOn)}: ${withoutCapital(title)}.`),
+      ...later.map(({ title, dueOn }) => `${day(dueOn)}: ${midSentence(title)}.`),
     ],
   }
 }

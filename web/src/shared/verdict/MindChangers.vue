@@ -2,7 +2,7 @@
 import { percent } from '@spudder/core/base/quantity'
 import type { CheckAnswer } from '@spudder/core/verdict/diagnosis'
 import { computed } from 'vue'
-import { midSentence } from '../words/sentence.ts'
+import { midSentence } from '@spudder/core/base/writing'
 
 /** Single answers that would put another cause on top. */
 const props = defineProps<{ changers: readonly CheckAnswer[]; shown?: number }>()

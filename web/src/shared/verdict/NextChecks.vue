@@ -17,7 +17,7 @@ import type { Currency } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { dayWords } from '../units/today.ts'
-import { midSentence } from '../words/sentence.ts'
+import { midSentence } from '@spudder/core/base/writing'
 import { effortWords } from './check-words.ts'
 
 /** The checks most worth their effort, each opening to what its answers would do. */

@@ -3,7 +3,7 @@ import { percent } from '@spudder/core/base/quantity'
 import { settlingOf, type Verdict } from '@spudder/core/verdict/diagnosis'
 import { Alert } from 'ant-design-vue'
 import { computed } from 'vue'
-import { midSentence } from '../words/sentence.ts'
+import { midSentence } from '@spudder/core/base/writing'
 
 /** Whether a verdict is settled enough to act on, wherever somebody is about to. */
 const props = defineProps<{
