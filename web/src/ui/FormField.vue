@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { inOwn } from '../shared/units/said.ts'
 import { computed, ref, useId, watch } from 'vue'
-import { lineStart } from '../shared/words/sentence.ts'
+import { lineStart } from '@spudder/core/base/writing'
 import { checkCount } from './form-checks.ts'
 
 /** A labelled field with its hint and what is wrong with it, tied together for screen readers. */

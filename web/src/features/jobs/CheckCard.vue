@@ -3,7 +3,7 @@ import { said } from '../../shared/units/said.ts'
 import { featureOf, type Check } from '@spudder/core/verdict/diagnosis'
 import { findingNames, type FindingName } from '@spudder/core/seen/finding'
 import { computed } from 'vue'
-import { midSentence } from '../../shared/words/sentence.ts'
+import { midSentence } from '@spudder/core/base/writing'
 
 /** How a planned check is made, and where its answer goes. */
 const props = defineProps<{ check: Check }>()

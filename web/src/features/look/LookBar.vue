@@ -2,7 +2,7 @@
 import { percent } from '@spudder/core/base/quantity'
 import type { RankedHypothesis } from '@spudder/core/verdict/diagnosis'
 import { Button } from 'ant-design-vue'
-import { midSentence } from '../../shared/words/sentence.ts'
+import { midSentence } from '@spudder/core/base/writing'
 import ConfirmButton from '../../ui/ConfirmButton.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 

@@ -7,7 +7,7 @@ import OutlineSketch from '../../shared/ground/OutlineSketch.vue'
 import SheetFills from './SheetFills.vue'
 import SheetRecord from './SheetRecord.vue'
 import TickBox from './TickBox.vue'
-import { lineStart } from '../../shared/words/sentence.ts'
+import { lineStart } from '@spudder/core/base/writing'
 import { useJobSheet } from './use-job-sheet.ts'
 import { useKeptOutside } from './use-kept-outside.ts'
 

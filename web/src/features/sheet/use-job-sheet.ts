@@ -1,7 +1,8 @@
 import { putsOut } from '@spudder/core/days/plan'
 import { buildSheet, buildStepSheet } from '@spudder/core/days/sheet'
 import { fillEnds, type Outline } from '@spudder/core/stand/ground'
-import { computed } from 'vue'
+import type { JobDto } from '@spudder/contract/job'
+import { computed, type ComputedRef } from 'vue'
 import { usePlace } from '../../api/places.ts'
 import { useShelf } from '../../api/shelf.ts'
 import { useSprayers } from '../../api/sprayers.ts'
@@ -9,6 +10,29 @@ import { useStory } from '../../api/stands.ts'
 import { plannedOf } from '../../shared/record/record-draft.ts'
 import { sheetInputOf, stepSheetInputOf } from '../../shared/sheet/sheet-of-job.ts'
 import { today } from '../../shared/units/today.ts'
+
+interface StepSources {
+  readonly query: ReturnType<typeof useStory>
+  readonly place: ReturnType<typeof usePlace>['place']
+  readonly job: ComputedRef<JobDto | undefined>
+  readonly shelf: ReturnType<typeof useShelf>
+}
+
+/** What the sheet of a step of an acid plan is made of; undefined for every other job. */
+const useStepInput = ({ query, place, job, shelf }: StepSources) =>
+  computed(() => {
+    const plan = query.data.value?.acidPlans.find(({ id }) => id === job.value?.acidPlanId)
+    if (!place.value || !query.data.value || !job.value || !plan) return undefined
+    if (shelf.status.value === 'pending') return undefined
+    return stepSheetInputOf({
+      place: place.value,
+      story: query.data.value,
+      job: job.value,
+      plan,
+      products: shelf.data.value ?? [],
+      today: today(),
+    })
+  })
 
 /** The sheet of a job, and where on the ground each of its fills ends. */
 export function useJobSheet(standId: () => string, jobId: () => string) {
@@ -35,19 +59,7 @@ export function useJobSheet(standId: () => string, jobId: () => string) {
       today: today(),
     })
   })
-  const stepInput = computed(() => {
-    const plan = query.data.value?.acidPlans.find(({ id }) => id === job.value?.acidPlanId)
-    if (!place.value || !query.data.value || !job.value || !plan) return undefined
-    if (shelf.status.value === 'pending') return undefined
-    return stepSheetInputOf({
-      place: place.value,
-      story: query.data.value,
-      job: job.value,
-      plan,
-      products: shelf.data.value ?? [],
-      today: today(),
-    })
-  })
+  const stepInput = useStepInput({ query, place, job, shelf })
   const sheet = computed(() => {
     if (stepInput.value) return buildStepSheet(stepInput.value)
     return input.value && buildSheet(input.value)
