@@ -96,6 +96,8 @@ export class WorkSettingsDto {
 
 /** What is asked once at a place and kept: schools, kits, how a laboratory heads its columns. */
 export class PlaceSettingsDto {
+  /** South negative; absent: nobody said, and the date says nothing of plants [°]. */
+  @IsOptional() @Bounded('Latitude', { min: -66, max: 66, unit: '°' }) latitude?: number
   /** What is paid in; absent: what is usual where people count as they do here. */
   @IsOptional()
   @IsIn(currencyCodes, { message: 'Money: choose one of the list.' })

@@ -31,6 +31,6 @@ export const placeRoutes = {
     access: 'everybody',
     sends: json(PlaceSettingsDto),
     answers: one(PlaceDto),
-    touches: ['places'],
+    touches: ['places', 'weather'],
   }),
 }

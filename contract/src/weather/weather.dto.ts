@@ -124,6 +124,8 @@ export class StationImportDto {
 
 export interface WeatherQuestion {
   readonly climate: Climate
+  /** Of the place [°], south negative; as in the north when nobody said. */
+  readonly latitude?: number | undefined
   /** What the weather of a place is drawn from: its id. */
   readonly placeId: string
   readonly from: string

@@ -32,6 +32,7 @@ export async function requireStepsWithinLimits(
     groundM2,
     situation,
     climate: place.climate,
+    latitude: place.settings.latitude,
     system: place.unitSystem,
     ownLimits: place.settings.seasonLimits,
     story: { ...story, jobs: story.jobs.map(({ job }) => job) },

@@ -40,6 +40,7 @@ async function verdictOf(
     context: stand.context,
     plantId: stand.plantId,
     lookedOn: newest.lookedOn,
+    latitude: settings.latitude,
     findings: newest.findings,
     ...storyOf(newest.lookedOn, readings, events),
     school: settings.ironSchool,

@@ -47,7 +47,8 @@ export async function readHours(
   const until = to < last ? to : last
   if (until < from) return { service: 'none', days: [] }
   const { id: placeId, climate } = place
-  const told = await service.hours({ placeId, climate, from, to: until, today })
+  const { latitude } = place.settings
+  const told = await service.hours({ placeId, climate, latitude, from, to: until, today })
   const measured = new Map(
     (await selectStationDays(db, placeId, from, until)).map(({ day, hours }) => [day, hours]),
   )
@@ -128,7 +129,8 @@ async function calculateClimate(stage: WeatherStage, today: Day): Promise<Climat
 
 function climateOf(stage: WeatherStage): Promise<Climate> {
   const today = dateToDay(stage.at)
-  const key = `${stage.place.id} ${today} ${stage.place.unitSystem}`
+  const { id, unitSystem, climate, settings } = stage.place
+  const key = `${id} ${today} ${unitSystem} ${climate} ${settings.latitude ?? ''}`
   const known = climates.get(key)
   if (known) return known
   const calculated = calculateClimate(stage, today)

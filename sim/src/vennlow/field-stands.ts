@@ -1,7 +1,11 @@
 import { Chronicle } from './chronicle.ts'
+import { latitudeOn } from './half-of-the-earth.ts'
 
 /** South-west corner of the field; an invented place. */
-const longDown = { longitude: -1.93117, latitude: 51.24862 } as const
+const longDown = (today: string) => ({
+  longitude: -1.93117,
+  latitude: latitudeOn(today) + 0.04862,
+})
 
 /** Pale patches on high lime, sprayed too late to pay. */
 export const sorghum = (today: string) =>
@@ -16,7 +20,7 @@ export const sorghum = (today: string) =>
     .zone(120, {
       name: 'Brow',
       score: 4,
-      origin: longDown,
+      origin: longDown(today),
       outline: [
         [0, 120],
         [210, 120],
@@ -28,7 +32,7 @@ export const sorghum = (today: string) =>
     .zone(120, {
       name: 'Slope',
       score: 2.5,
-      origin: longDown,
+      origin: longDown(today),
       outline: [
         [0, 60],
         [320, 60],
@@ -40,7 +44,7 @@ export const sorghum = (today: string) =>
     .zone(120, {
       name: 'Bottom',
       score: 1,
-      origin: longDown,
+      origin: longDown(today),
       outline: [
         [0, 0],
         [320, 0],

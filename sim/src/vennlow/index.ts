@@ -2,11 +2,13 @@ import { utcDay } from 'd3-time'
 import { idFor } from '../seeded/index.ts'
 import type { EstateHistory } from './acts.ts'
 import { shelfOfVennlow } from './shelf.ts'
+import { latitudeOn } from './half-of-the-earth.ts'
 import { jarTestsOfVennlow, sprayersOfVennlow } from './sprayers.ts'
 import { standHistories } from './stands.ts'
 
 export type { Act, EstateHistory, StandHistory } from './acts.ts'
 export { colourOfPlot } from './colour-of-plot.ts'
+export { latitudeOn } from './half-of-the-earth.ts'
 
 const textOf = (date: Date): string => date.toISOString().slice(0, 10)
 
@@ -26,6 +28,7 @@ export function vennlowEstate(today: string): EstateHistory {
     jarTests: jarTestsOfVennlow(today),
     // The chalk borehole.
     settings: {
+      latitude: latitudeOn(today),
       sprayWater: { alkalinityMgPerLCaCO3: 285, pH: 7.6 },
       work: {
         crewHours: [8, 8, 8, 8, 8, 4, 0],

@@ -11,6 +11,7 @@ import { CreateTrialDto } from '@spudder/contract/trial'
 import { CreateZoneDto } from '@spudder/contract/zone'
 import { CreateStoryEventDto } from '@spudder/contract/story'
 import { checkDto } from '@spudder/contract/validation'
+import { addDays, seasonOfYear } from '@spudder/core/base/calendar'
 import { describe, expect, it } from 'vitest'
 import { bellDrawFor, drawFor, idFor } from '../seeded/index.ts'
 import { vennlowEstate, type Act } from './index.ts'
@@ -26,6 +27,16 @@ const idsOf = (act: Exclude<Act, { kind: 'entry' }>): string[] => {
 }
 
 describe('Vennlow Estate', () => {
+  it('lies where its last months and next weeks are in leaf', () => {
+    for (let month = 1; month <= 12; month++) {
+      const day = `2026-${String(month).padStart(2, '0')}-15`
+      const { latitude = 0 } = vennlowEstate(day).settings
+      // Five weeks back is the middle of what its stories tell.
+      const season = seasonOfYear(addDays(day, -35), latitude)
+      expect(season, day).not.toBe('winter')
+    }
+  })
+
   it('is written down in requests that the product accepts', () => {
     expect(checkDto(CreatePlaceDto, place).ok).toBe(true)
     for (const { stand } of stands) expect(checkDto(CreateStandDto, stand).ok).toBe(true)

@@ -1,6 +1,6 @@
 import type { Climate } from '@spudder/contract/place'
 
-/** What the stand-in's weather is drawn around; made up, plausible, northern hemisphere. */
+/** What the stand-in's weather is drawn around; made up, plausible, of the northern half of the earth. */
 export interface ClimateNormals {
   readonly meanC: number
   /** Half the difference between the warmest and the coldest month [K]. */
@@ -50,5 +50,14 @@ export const climateNormals: Readonly<Record<Climate, ClimateNormals>> = {
     wetSpellShare: 0.103,
     rainMm: 9,
     windMPerS: 3,
+  },
+  tropical: {
+    meanC: 26,
+    swingC: 2,
+    dayNightC: 9,
+    rainyShare: 0.42,
+    wetSpellShare: 0.163,
+    rainMm: 11,
+    windMPerS: 2.6,
   },
 }

@@ -4,7 +4,7 @@ import { bellDrawFor, drawFor } from '../seeded/index.ts'
 import { climateNormals } from './climates.ts'
 import { dayOf, textOf, trueDay, type TrueDay } from './true-day.ts'
 
-type Place = Pick<WeatherQuestion, 'climate' | 'placeId'>
+type Place = Pick<WeatherQuestion, 'climate' | 'latitude' | 'placeId'>
 
 const hours = Array.from({ length: 24 }, (_, hour) => hour)
 /** Rain comes in spells of a quarter of a day. */

@@ -29,13 +29,14 @@ export interface TrueDay {
 
 /** The weather that really comes on a day. */
 export function trueDay(
-  { climate, placeId }: Pick<WeatherQuestion, 'climate' | 'placeId'>,
+  { climate, latitude = 0, placeId }: Pick<WeatherQuestion, 'climate' | 'latitude' | 'placeId'>,
   date: Date,
 ): TrueDay {
   const normals = climateNormals[climate]
   const day = textOf(date)
   const yearShare = utcDay.count(new Date(Date.UTC(date.getUTCFullYear(), 0, 1)), date) / 365
-  const season = -Math.cos(2 * Math.PI * (yearShare - 0.06))
+  // In the south the year is turned by its half.
+  const season = (latitude < 0 ? 1 : -1) * Math.cos(2 * Math.PI * (yearShare - 0.06))
   const middle = normals.meanC + normals.swingC * season + 2.6 * spell(`${placeId}:warmth`, date)
   const damp = spell(`${placeId}:damp`, date)
   const rains = 0.5 + 0.36 * damp > 1 - normals.rainyShare * 0.95

@@ -1,4 +1,4 @@
 export { addDays, dateToDay, dayToDate, dayWords, daysBetween, isDay, localeSample } from './day.ts'
 export type { Day } from './day.ts'
-export { asInTheNorth, seasonOf } from './season.ts'
+export { asInTheNorth, seasonOfYear } from './season.ts'
 export type { Season } from './season.ts'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { asInTheNorth, seasonOf } from './index.ts'
+import { asInTheNorth, seasonOfYear } from './index.ts'
 
 describe('seasons of both halves of the earth (meteorological seasons: definition)', () => {
   it.each([
@@ -12,12 +12,12 @@ describe('seasons of both halves of the earth (meteorological seasons: definitio
     ['2026-01-15', -38, 'summer'],
     ['2026-07-15', -38, 'winter'],
   ] as const)('%s at %s° is %s', (day, latitude, season) => {
-    expect(seasonOf(day, latitude)).toBe(season)
+    expect(seasonOfYear(day, latitude)).toBe(season)
   })
 
   it('has none between the tropics, and refuses a day that is none', () => {
-    expect(seasonOf('2026-11-30', 10)).toBeUndefined()
-    expect(() => seasonOf('2026-02-30', 51)).toThrow(/day/)
+    expect(seasonOfYear('2026-11-30', 10)).toBeUndefined()
+    expect(() => seasonOfYear('2026-02-30', 51)).toThrow(/day/)
   })
 
   it('shifts the south by half a year, and the north not at all', () => {

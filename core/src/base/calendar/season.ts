@@ -22,7 +22,7 @@ export const asInTheNorth = (day: Day, latitude?: number): Day =>
  * @returns undefined between the tropics, where the year has no four
  * @throws {CoreError} day-unreadable
  */
-export function seasonOf(day: Day, latitude: number): Season | undefined {
+export function seasonOfYear(day: Day, latitude: number): Season | undefined {
   dayToDate(day)
   if (Math.abs(latitude) < tropic) return undefined
   const month = Number(asInTheNorth(day, latitude).slice(5, 7))

@@ -7,6 +7,7 @@ const facts = (change: Partial<StepsFacts> = {}): StepsFacts => ({
   groundM2: 100,
   situation: 'turf',
   climate: 'temperate',
+  latitude: undefined,
   system: 'metric',
   ownLimits: { N: 100 },
   story: { entries: [], jobs: [], remedies: [] },

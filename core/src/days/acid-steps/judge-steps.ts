@@ -1,4 +1,4 @@
-import { soilClimates, type Climate } from '../../soil/climate/index.ts'
+import { soilClimateAt, type Climate } from '../../soil/climate/index.ts'
 import {
   nitrogenBudget,
   stepProblems,
@@ -24,6 +24,8 @@ export interface StepsFacts {
   readonly groundM2: number
   readonly situation: Situation
   readonly climate: Climate
+  /** Of the place [°], south negative. */
+  readonly latitude: number | undefined
   /** Units in which problems are said. */
   readonly system: UnitSystem
   readonly ownLimits: SeasonInput['ownLimits']
@@ -52,7 +54,7 @@ export function whereStepsGo(facts: StepsFacts): StepsWhere {
   return {
     facts: {
       situation,
-      climate: soilClimates[climate],
+      climate: soilClimateAt(climate, facts.latitude),
       system,
       nitrogenLeft: nitrogenBudget({ context, plantId, ownLimits }, applications, groundM2),
     },

@@ -1,3 +1,9 @@
 export { climateNames, soilClimates } from './data/soil-climates.ts'
 export type { Climate, SoilClimate } from './data/soil-climates.ts'
-export { dayOfYear, isWatering, soilTemperature } from './soil-year.ts'
+export {
+  dayOfYear,
+  isWatering,
+  soilClimateAt,
+  soilTemperature,
+  wateringDaysOf,
+} from './soil-year.ts'

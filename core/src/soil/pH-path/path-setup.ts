@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
-import { isWatering, soilTemperature, type SoilClimate } from '../climate/index.ts'
+import { isWatering, soilTemperature, wateringDaysOf, type SoilClimate } from '../climate/index.ts'
 import { CoreError, requireInRange } from '../../base/error/index.ts'
 import { isNone, type FigureRange } from '../../base/reference/index.ts'
 import { type SourceId, findAcidity, type Action } from '../../material/source/index.ts'
@@ -121,8 +121,9 @@ export function preparePath(setup: PathSetup): PreparedPath {
   const layers = layersOf(ground.depthM)
   const dates = Array.from({ length: days }, (_, index) => addDays(startsOn, index))
   const watering = dates.map((day) => isWatering(climate, day))
-  const wateringDays = climate.watering[1] - climate.watering[0] + 1
-  const perDay = water ? (water.mmPerYear / wateringDays) * water.alkalinityMgPerLCaCO3 : 0
+  const perDay = water
+    ? (water.mmPerYear / wateringDaysOf(climate)) * water.alkalinityMgPerLCaCO3
+    : 0
   const given = setup.applications
     .filter((each) => isGiven(each, startsOn))
     .toSorted((a, b) => a.day.localeCompare(b.day))

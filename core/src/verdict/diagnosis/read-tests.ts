@@ -1,5 +1,5 @@
 import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
-import { seasonOf, type Day } from '../../base/calendar/index.ts'
+import { seasonOfYear, type Day } from '../../base/calendar/index.ts'
 import { errorFunction } from 'simple-statistics'
 import { isResting, sufficiencyOf, type Context, type Plant } from '../../stand/plant/index.ts'
 import {
@@ -84,7 +84,7 @@ const grownOutside: readonly Context[] = ['turf', 'tree', 'shrub', 'row-crop']
 /** What the date says of plants that stand outside, where the place is known. */
 function readSeason({ lookedOn, latitude, plant, context }: TestFacts): ReadTest | undefined {
   if (latitude === undefined || !grownOutside.includes(context)) return undefined
-  const season = seasonOf(lookedOn, latitude)
+  const season = seasonOfYear(lookedOn, latitude)
   if (!season) return undefined
   const value = isResting(plant, lookedOn, latitude) ? 'rest' : season
   return { name: 'season', belief: { [value]: 1 }, words: testBands.season.values[value] }

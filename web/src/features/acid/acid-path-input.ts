@@ -1,6 +1,6 @@
 import { addDays, daysBetween } from '@spudder/core/base/calendar'
 import { situations, type AcidGround, type AcidStep } from '@spudder/core/soil/acid-plan'
-import { soilClimates, type Climate } from '@spudder/core/soil/climate'
+import { soilClimateAt, type Climate } from '@spudder/core/soil/climate'
 import type { ForetellInput } from '@spudder/core/soil/pH-path'
 import { today } from '../../shared/units/today.ts'
 import type { AcidDraft } from './acid-draft.ts'
@@ -16,6 +16,7 @@ interface PathFacts {
   readonly startsOn: string
   readonly situation: AcidDraft['situation']
   readonly climate: Climate
+  readonly latitude: number | undefined
   /** Steps done and steps planned. */
   readonly steps: readonly AcidStep[]
   /** Water of a year [mm], and the alkalinity that is left in it [mg/L CaCO3]. */
@@ -30,7 +31,7 @@ interface PathFacts {
 
 /** What the path is foretold from: the ground, what is put on, and what the water brings. */
 export function pathInputOf(facts: PathFacts): ForetellInput {
-  const { from, startsOn, situation, climate, steps, water } = facts
+  const { from, startsOn, situation, climate, latitude, steps, water } = facts
   const { isTilled } = situations[situation]
   const wanted = Math.max(leastDays, daysBetween(startsOn, addDays(today(), daysAhead)))
   return {
@@ -47,7 +48,7 @@ export function pathInputOf(facts: PathFacts): ForetellInput {
       applications: steps.map((step) => ({ ...step, isTilled })),
       startsOn,
       days: Math.min(mostDays, wanted),
-      climate: soilClimates[climate],
+      climate: soilClimateAt(climate, latitude),
       water: { mmPerYear: water.mm, alkalinityMgPerLCaCO3: water.left },
     },
     retests: facts.retests,

@@ -43,6 +43,7 @@ export function useForetold(
       startsOn: start.startsOn,
       situation: draft.value.situation,
       climate: place.value.climate,
+      latitude: place.value.settings.latitude,
       steps: [...steps.done.value, ...steps.steps.value],
       water: ground.water.value,
       retests: measured.value,

@@ -27,6 +27,7 @@ export function useStepsWhere({ stand, draft, groundM2, startsOn }: WhereInput) 
           groundM2: groundM2.value,
           situation: draft.value.situation,
           climate: place.value.climate,
+          latitude: place.value.settings.latitude,
           system: place.value.unitSystem,
           ownLimits: place.value.settings.seasonLimits,
           story: story.value,

@@ -1,12 +1,18 @@
 <script setup lang="ts">
 import { useToasts } from '../../ui/use-toasts.ts'
-import { ChangePlaceDto, placeRoutes, type PlaceDto } from '@spudder/contract/place'
+import {
+  ChangePlaceDto,
+  PlaceSettingsDto,
+  placeRoutes,
+  type PlaceDto,
+} from '@spudder/contract/place'
 import { localeSample } from '@spudder/core/base/calendar'
 import { currencies, currencyCodes, type Currency } from '@spudder/core/base/quantity'
-import { localeTags, usualLocale, type LocaleTag } from '@spudder/core/base/writing'
+import { localeTags, typedNumber, usualLocale, type LocaleTag } from '@spudder/core/base/writing'
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useChange } from '../../api/use-change.ts'
+import { numberIn } from '../../shared/form/number-text.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import { climateOptions, systemOptions } from '../../shared/words/place-words.ts'
@@ -20,6 +26,10 @@ const toasts = useToasts()
 const change = useChange(placeRoutes.change, { told: 'beside' })
 const settings = useChange(placeRoutes.changeSettings, { told: 'beside' })
 const { checked, messageFor } = useChecked(ChangePlaceDto, () => change.error.value)
+const { checked: settled, messageFor: settledMessage } = useChecked(
+  PlaceSettingsDto,
+  () => settings.error.value,
+)
 const currency = useCurrency()
 const draft = ref({
   name: props.place.name,
@@ -27,6 +37,8 @@ const draft = ref({
   climate: props.place.climate,
 })
 const paidIn = ref<Currency>(currency.value)
+const { latitude } = props.place.settings
+const lies = ref(latitude === undefined ? '' : typedNumber(latitude))
 const writing = ref<LocaleTag>(props.place.settings.locale ?? usualLocale)
 
 const currencyOptions = currencyCodes.map((value) => ({ value, words: currencies[value].name }))
@@ -36,8 +48,12 @@ async function save(): Promise<void> {
   const dto = checked(draft.value)
   const placeId = props.place.id
   if (!dto || !(await change.send({ placeId, dto }))) return
-  const counted = { currency: paidIn.value, locale: writing.value }
-  if (await settings.send({ placeId, dto: counted })) toasts.say('Saved.')
+  const counted = settled({
+    currency: paidIn.value,
+    locale: writing.value,
+    ...(lies.value.trim() === '' ? {} : { latitude: numberIn(lies.value) }),
+  })
+  if (counted && (await settings.send({ placeId, dto: counted }))) toasts.say('Saved.')
 }
 </script>
 
@@ -55,8 +71,14 @@ async function save(): Promise<void> {
     <ChoiceField
       v-model="draft.climate"
       label="Climate"
-      hint="for the simulated weather and the growth of leaves"
+      hint="for the simulated weather and the warmth of the soil"
       :options="climateOptions"
+    />
+    <TextField
+      v-model="lies"
+      label="Latitude [°]"
+      hint="south negative; tells the season from the date"
+      :message="settledMessage('latitude')"
     />
     <ProblemNote :problem="change.error.value ?? settings.error.value" />
     <div>

@@ -112,6 +112,7 @@ function buildStandCase(standId: ComputedRef<string>) {
       context,
       plantId,
       lookedOn,
+      latitude: place.value?.settings.latitude,
       findings: look.value.findings,
       ...storyOf(lookedOn, story.value.readings, story.value.events),
       school: place.value?.settings.ironSchool,

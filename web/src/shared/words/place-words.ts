@@ -11,6 +11,7 @@ const climateWords: Readonly<Record<Climate, string>> = {
   continental: 'cold winters, hot summers',
   mediterranean: 'dry summers',
   subtropical: 'warm and humid',
+  tropical: 'hot all year',
 }
 export const systemOptions = unitSystems.map((value) => ({ value, words: systemWords[value] }))
 export const climateOptions = climates.map((value) => ({ value, words: climateWords[value] }))

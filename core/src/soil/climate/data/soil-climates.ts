@@ -11,7 +11,7 @@ export interface SoilClimate extends Sourced {
   readonly warmestDay: number
   /** Rain that soaks past the roots in a year, about [mm]. */
   readonly drainMm: number
-  /** Days of the year between which one waters. */
+  /** Days of the year between which one waters; from the later over the turn of the year in the south. */
   readonly watering: readonly [from: number, to: number]
 }
 
@@ -57,6 +57,15 @@ export const soilClimates = {
     warmestDay: 208,
     drainMm: 300,
     watering: [60, 320],
+    ...judged,
+  },
+  tropical: {
+    label: 'Tropical',
+    meanC: 26,
+    swingC: 2,
+    warmestDay: 190,
+    drainMm: 500,
+    watering: [1, 366],
     ...judged,
   },
 } as const satisfies Readonly<Record<string, SoilClimate>>
