@@ -3,9 +3,16 @@ import { loopStateOf } from '@spudder/core/apply/dose'
 import { dropsOf, type SprayerSetup } from '@spudder/core/apply/sprayer'
 import type { JarTest } from '@spudder/core/apply/work'
 import type { Day } from '@spudder/core/base/calendar'
-import type { LabelFigure, Rate, StandMeasures } from '@spudder/core/material/rate'
+import type { LabelFigure, Rate } from '@spudder/core/material/rate'
 import type { Reading } from '@spudder/core/seen/reading'
-import { findPlant, standKindOf, type Context, type StandSize } from '@spudder/core/stand/plant'
+import {
+  plantOf,
+  standKindOf,
+  type AsGrown,
+  type Context,
+  type StandSize,
+  type StandMeasures,
+} from '@spudder/core/stand/plant'
 import type { CreateRemedyDto } from './remedy.dto.ts'
 
 /** What is known before anything is chosen, as it is stored and as it travels. */
@@ -14,7 +21,7 @@ export interface KnownOfApplication {
     readonly context: Context
     readonly plantId: string
     readonly size: StandSize
-    readonly measures: StandMeasures | null
+    readonly measures: (StandMeasures & AsGrown) | null
   }
   readonly product:
     | {
@@ -39,8 +46,8 @@ export const applicationFacts = (
   stand: { ...standKindOf(stand), size: stand.size, measures: stand.measures ?? {} },
   ground: {
     pH: readings.findLast(({ kind }) => kind === 'pH')?.value,
-    plantPH: findPlant(stand.plantId).pHRange,
-    takesIronEasily: findPlant(stand.plantId).ironEfficiency === 'efficient',
+    plantPH: plantOf(stand).pHRange,
+    takesIronEasily: plantOf(stand).ironEfficiency === 'efficient',
   },
   product: product && {
     name: product.name,

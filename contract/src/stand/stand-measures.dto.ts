@@ -2,6 +2,7 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsOptional,
   Max,
@@ -10,7 +11,8 @@ import {
 } from 'class-validator'
 import { CoreError } from '@spudder/core/base/error'
 import { checkOutline, type Outline } from '@spudder/core/stand/ground'
-import { Bounded } from '../validation/index.ts'
+import { varietyNames, type Variety } from '@spudder/core/stand/plant'
+import { Bounded, IsDay } from '../validation/index.ts'
 
 const farthestM = 50000
 
@@ -50,7 +52,7 @@ export function EnclosesGround(): PropertyDecorator {
     })
 }
 
-/** What was measured of a stand beside its size. */
+/** What is known of a stand beside its size: what was measured, and how it grows. */
 export class StandMeasuresDto {
   @IsOptional()
   @IsArray({ message: 'Outline: give corners as pairs of metres.' })
@@ -69,6 +71,22 @@ export class StandMeasuresDto {
   @IsOptional() @Bounded('Ground', { min: 0.1, max: 1e8, unit: 'm²' }) groundM2?: number
   @IsOptional() @Bounded('Plants', { min: 1, max: 1e7 }) plantCount?: number
   @IsOptional() @Bounded('Row', { min: 0.1, max: 1e7, unit: 'm' }) rowM?: number
+  @IsOptional() @Bounded('From plant to plant', { min: 0.01, max: 50, unit: 'm' }) inRowM?: number
+  @IsOptional()
+  @Bounded('From row to row', { min: 0.05, max: 100, unit: 'm' })
+  betweenRowsM?: number
+  @IsOptional() @Bounded('Canopy', { min: 0.01, max: 1e8, unit: 'm²' }) canopyM2?: number
+  @IsOptional() @Bounded('Depth of the roots', { min: 0.02, max: 5, unit: 'm' }) rootDepthM?: number
+  @IsOptional()
+  @IsIn(varietyNames, { message: 'Variety: choose one of the list.' })
+  variety?: Variety
+  @IsOptional() @Bounded('Own pH, from', { min: 3, max: 9 }) pHLow?: number
+  @IsOptional() @Bounded('Own pH, to', { min: 3, max: 9 }) pHHigh?: number
+  @IsOptional() @IsDay('Planted on') plantedOn?: string
+  @IsOptional() @IsDay('Came up on') emergedOn?: string
+  @IsOptional()
+  @IsBoolean({ message: 'Alone: say whether each stands by itself.' })
+  isAlone?: boolean
 }
 
 const weekday = { message: 'Days of the week: give numbers from 1, Monday, to 7, Sunday.' }

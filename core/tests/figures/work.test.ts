@@ -68,7 +68,7 @@ describe('what is worked out for a piece of work is what it was', () => {
         const known = { size, measures: { plantCount: 40, rowM: 90, groundM2: 800 }, densityKgPerL: 0.8, contentShare: 0.1 } // prettier-ignore
         const carrier = rate.carrier ? { carrierValue: rate.carrier.usual } : {}
         const { productKg, carrierL } = amountFor({ ...known, ...carrier, rate, rateValue: rate.rate.usual }) // prettier-ignore
-        const same = sameRate(productKg, factsOfJob(known, carrierL), 'us')
+        const same = sameRate(productKg, factsOfJob(known, carrierL, rate.route), 'us')
         return [`${rate.id} ${context}`, same] as const
       })
     await expect(sayFigures(allRates.flatMap(said))).toMatchFileSnapshot('same-rates.txt')

@@ -1,3 +1,4 @@
+import { groundOf } from '@spudder/core/stand/plant'
 import { AcidPlanDto, type CreateAcidPlanDto } from '@spudder/contract/acid-plan'
 import { keptOf } from '@spudder/contract/validation'
 import { acidGround, acidNeed, treatedGround } from '@spudder/core/soil/acid-plan'
@@ -98,7 +99,11 @@ export function createAcidPlan(
     if (again) return toDto(again)
     requireSoundPlan(dto)
     const { situation, steps } = dto
-    const groundM2 = treatedGround(stand.size, stand.measures?.groundM2, situation)
+    const groundM2 = treatedGround(
+      stand.size,
+      groundOf(stand.size, stand.measures ?? {}),
+      situation,
+    )
     await requireStepsWithinLimits(transaction, { stand, situation, groundM2, steps })
     await dropPlannedSteps(transaction, standId, recorder)
     const stored = await insertAcidPlan(transaction, {

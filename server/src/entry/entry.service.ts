@@ -1,3 +1,4 @@
+import { groundOf } from '@spudder/core/stand/plant'
 import {
   type CorrectEntryDto,
   type CreateEntryDto,
@@ -6,7 +7,6 @@ import {
   type RecordPageDto,
 } from '@spudder/contract/entry'
 import { keptOf } from '@spudder/contract/validation'
-import { groundOf } from '@spudder/core/days/task'
 import type { WeatherService } from '@spudder/contract/weather'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
@@ -197,7 +197,7 @@ export async function readRecord(
       standName: stand.name,
       productName,
       isCorrected: corrected.has(entry.id),
-      groundM2: groundOf(stand) ?? null,
+      groundM2: groundOf(stand.size, stand.measures ?? {}) ?? null,
     })),
   }
 }

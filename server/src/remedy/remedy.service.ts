@@ -39,6 +39,7 @@ async function verdictOf(
   const { ranked } = diagnose({
     context: stand.context,
     plantId: stand.plantId,
+    grown: stand.measures,
     lookedOn: newest.lookedOn,
     latitude: settings.latitude,
     findings: newest.findings,

@@ -72,8 +72,8 @@ export async function createStand(
 
 /** What amounts are calculated by; the drawn edge alone changes none. */
 function calculatedBy({ size, measures }: Pick<StandRow, 'size' | 'measures'>) {
-  const { groundM2, plantCount, rowM } = measures ?? {}
-  return { size, groundM2, plantCount, rowM }
+  const { groundM2, plantCount, rowM, inRowM, betweenRowsM, canopyM2 } = measures ?? {}
+  return { size, groundM2, plantCount, rowM, inRowM, betweenRowsM, canopyM2 }
 }
 
 /**

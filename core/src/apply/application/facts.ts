@@ -1,5 +1,5 @@
-import type { Route, StandKind, StandSize } from '../../stand/plant/index.ts'
-import type { LabelFigure, Rate, StandMeasures } from '../../material/rate/index.ts'
+import type { Route, StandKind, StandSize, StandMeasures } from '../../stand/plant/index.ts'
+import type { LabelFigure, Rate } from '../../material/rate/index.ts'
 import type { SourceId } from '../../material/source/index.ts'
 import type { LoopState } from '../dose/index.ts'
 import type { DropClass } from '../sprayer/index.ts'

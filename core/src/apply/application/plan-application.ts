@@ -180,7 +180,7 @@ export function planApplication(facts: ApplicationFacts): Application {
   const { rateValue, rate, scoopKg } = facts.chosen
   const rateFacts: Calculated<RateFacts> = input
     ? calculate(() => ({
-        ...factsOfJob(input, carrierLitres(input)),
+        ...factsOfJob(input, carrierLitres(input), input.rate.route),
         ...(scoopKg === undefined ? {} : { scoopKg }),
       }))
     : {}

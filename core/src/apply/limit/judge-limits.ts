@@ -1,14 +1,9 @@
 import { CoreError } from '../../base/error/index.ts'
 import { rateText, type UnitSystem } from '../../base/quantity/index.ts'
 import { burnHeatC, rateAlone } from '../mix/index.ts'
-import {
-  factsOfJob,
-  rateBases,
-  rateOfProduct,
-  type StandMeasures,
-} from '../../material/rate/index.ts'
+import { factsOfJob, rateBases, rateOfProduct } from '../../material/rate/index.ts'
 import { contentWords, findSource, type SourceId } from '../../material/source/index.ts'
-import type { Route, StandKind, StandSize } from '../../stand/plant/index.ts'
+import type { Route, StandKind, StandSize, StandMeasures } from '../../stand/plant/index.ts'
 import { hazards } from './data/hazards.ts'
 import { leafLimits } from './data/leaf-limits.ts'
 import { soilLimits } from './data/soil-limits.ts'
@@ -78,7 +73,7 @@ function valueOf(limit: HazardLimit, work: LimitedWork): number | undefined {
     const { value } = rateOfProduct(
       work.productKg,
       limit,
-      factsOfJob({ ...work, measures: work.measures ?? {} }, work.carrierL),
+      factsOfJob({ ...work, measures: work.measures ?? {} }, work.carrierL, work.route),
     )
     return value + (rateBases[limit.basis].countsPresent ? (work.presentMgPerL ?? 0) : 0)
   } catch (error) {

@@ -36,6 +36,7 @@ export function labelProblems(
       ...(weighedKgPerL === undefined ? {} : { densityKgPerL: weighedKgPerL }),
     },
     work.carrierL,
+    work.route,
   )
   const standing = labelStanding(labelMaximum, work.productKg, facts)
   const most = `${formatNumber(labelMaximum.value)} ${labelMaximum.unit}`

@@ -4,7 +4,7 @@ import type { UnitSystem } from '../../base/quantity/index.ts'
 import type { ReadingKind } from '../../seen/reading/index.ts'
 import type { Situation } from '../../soil/acid-plan/index.ts'
 import type { SeasonNutrient } from '../../soil/season/index.ts'
-import type { Context, Route, StoredSize } from '../../stand/plant/index.ts'
+import type { Context, Route, StoredSize, StandMeasures } from '../../stand/plant/index.ts'
 import type { AppliedEntry, AppliedJob, AppliedRemedy, LabelledProduct } from '../entry/index.ts'
 import type { WeatherWork } from '../weather/index.ts'
 
@@ -35,7 +35,7 @@ export interface DatedStand {
   readonly context: Context
   readonly plantId: string
   readonly size: StoredSize
-  readonly measures: { readonly groundM2?: number | undefined } | null
+  readonly measures: StandMeasures | null
   readonly care: {
     readonly mowingDays?: readonly number[] | undefined
     readonly wateringDays?: readonly number[] | undefined

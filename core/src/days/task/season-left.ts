@@ -1,13 +1,10 @@
 import { addDays, type Day } from '../../base/calendar/index.ts'
 import { situations } from '../../soil/acid-plan/index.ts'
 import { seasonLimitOf, seasonNutrients, seasonOf, seasonSums } from '../../soil/season/index.ts'
+import { groundOf } from '../../stand/plant/index.ts'
 import { applicationsOf, type LabelledProduct } from '../entry/index.ts'
 import type { PlanStand } from '../planner/index.ts'
 import type { DatedStand, KeptOfPlace, PlaceRules } from './facts.ts'
-
-/** Ground of a stand by which what it gets is counted [m²]; undefined where nobody measured it. */
-export const groundOf = ({ size, measures }: Pick<DatedStand, 'size' | 'measures'>) =>
-  size.kind === 'area' ? size.areaM2 : measures?.groundM2
 
 /** What this season and the next may still bring to a stand [kg/ha]; nothing said is no limit. */
 export function seasonLeftOf(
@@ -23,7 +20,7 @@ export function seasonLeftOf(
     readonly today: Day
   },
 ): PlanStand['seasonLeft'] {
-  const groundM2 = groundOf(stand)
+  const groundM2 = groundOf(stand.size, stand.measures ?? {})
   if (groundM2 === undefined) return {}
   const ofStand = <Row extends { readonly standId: string }>(rows: readonly Row[]) =>
     rows.filter(({ standId }) => standId === stand.id)

@@ -1,7 +1,7 @@
 import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
 import { findSource } from '../../material/source/index.ts'
 import type { SeasonNutrient } from '../../soil/season/index.ts'
-import { findPlant } from '../../stand/plant/index.ts'
+import { findPlant, groundOf } from '../../stand/plant/index.ts'
 import { contentsOf, standingEntries } from '../entry/index.ts'
 import { putsOut } from '../plan/index.ts'
 import {
@@ -24,7 +24,6 @@ import type {
 } from './facts.ts'
 import { amountsOf, jobTraits, repeatFromDays } from './job-traits.ts'
 import { palenessOf, paleLossOf } from './pale-loss.ts'
-import { groundOf } from './season-left.ts'
 
 export const isWarm = (plantId: string) => findPlant(plantId).tissue === 'warm-season turf'
 
@@ -69,7 +68,7 @@ export class TaskMaker {
     const plan = planning.acidPlans.find(({ id }) => id === job.acidPlanId)
     const traits = jobTraits[job.kind]
     const work = traits.work(job, remedy)
-    const groundM2 = plan?.groundM2 ?? groundOf(stand)
+    const groundM2 = plan?.groundM2 ?? groundOf(stand.size, stand.measures ?? {})
     const { productKg, waterL } = amountsOf(job, remedy)
     const product = around.products.find(({ id }) => id === remedy?.productId)
     const price = product?.packPrice && product.packKg ? product.packPrice / product.packKg : 0

@@ -1,12 +1,12 @@
 import { formatNumber } from '../../base/writing/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
-import type { StandSize } from '../../stand/plant/index.ts'
+import type { Route, StandMeasures, StandSize } from '../../stand/plant/index.ts'
 import { parseUnit, quantityOf, strength, valueIn } from '../../base/quantity/index.ts'
 import type { Derivation, DerivationInput } from '../../base/reference/index.ts'
 import { rateBases } from './data/bases.ts'
 import type { Rate } from './rate.ts'
 import { productOfRate } from './convert-rate.ts'
-import { amountCounted, countedOf, type RateFacts, type StandMeasures } from './facts.ts'
+import { amountCounted, countedOf, type RateFacts } from './facts.ts'
 
 /** What an amount is worked out from. */
 export interface AmountInput {
@@ -66,7 +66,7 @@ export function carrierLitres({
 }: Omit<AmountInput, 'rateValue'>): number {
   if (!rate.carrier || carrierValue === undefined) return 0
   requireInRange('carrierValue', carrierValue, { min: 1e-6, max: 1e6, unit: rate.carrier.unit })
-  const facts = { amounts: countedOf(size, measures) }
+  const facts = { amounts: countedOf(size, measures, rate.route) }
   const carrier = quantityOf(carrierValue, rate.carrier.unit)
   const per = parseUnit(rate.carrier.unit).per?.unit.dimension
   if (per === 'area') return valueIn(carrier, 'L/m2') * amountCounted(facts, 'area')
@@ -82,9 +82,10 @@ export function carrierLitres({
 export function factsOfJob(
   input: Pick<AmountInput, 'size' | 'measures' | 'contentShare' | 'densityKgPerL'>,
   carrierL: number,
+  route: Route,
 ): RateFacts {
   const { size, measures, contentShare, densityKgPerL } = input
-  const amounts = countedOf(size, measures)
+  const amounts = countedOf(size, measures, route)
   return {
     amounts: carrierL > 0 ? { ...amounts, carrier: carrierL } : amounts,
     contentShare,
@@ -115,9 +116,9 @@ export function amountFor(input: AmountInput): Amount {
   }
   const { basis, unit } = rate
   const { by } = rateBases[basis]
-  if (by !== 'carrier') amountCounted({ amounts: countedOf(size, input.measures) }, by)
+  if (by !== 'carrier') amountCounted({ amounts: countedOf(size, input.measures, rate.route) }, by)
   const carrierL = carrierLitres(input)
-  const facts = factsOfJob(input, carrierL)
+  const facts = factsOfJob(input, carrierL, rate.route)
   // What the solution holds already need not be brought.
   const present = rateBases[basis].countsPresent ? (input.presentIronMgPerL ?? 0) : 0
   const value = Math.max(0, rateValue - valueIn(quantityOf(present, 'mg/L'), presentUnit(rate)))

@@ -1,15 +1,13 @@
 import { CoreError, requireInRange } from '../../base/error/index.ts'
-import type { StandSize } from '../../stand/plant/index.ts'
+import {
+  groundOf,
+  plantsOn,
+  rowOf,
+  type Route,
+  type StandMeasures,
+  type StandSize,
+} from '../../stand/plant/index.ts'
 import { counted, type Counted } from './data/bases.ts'
-
-/** What of a stand is known beside its size, for rates that count by something else. */
-export interface StandMeasures {
-  /** Ground under trees, or around pots [m²]. */
-  readonly groundM2?: number
-  readonly plantCount?: number
-  /** Row or drip line [m]. */
-  readonly rowM?: number
-}
 
 /** Everything a rate may need to become an amount. */
 export interface RateFacts {
@@ -23,21 +21,31 @@ export interface RateFacts {
   readonly scoopKg?: number
 }
 
-/** What rates can count by on a stand of a size, without the water. */
-export function countedOf(size: StandSize, measures: StandMeasures = {}): RateFacts['amounts'] {
-  const { groundM2, plantCount, rowM } = measures
-  const said = {
-    ...(groundM2 === undefined ? {} : { area: groundM2 }),
-    ...(plantCount === undefined ? {} : { plant: plantCount }),
-    ...(rowM === undefined ? {} : { row: rowM }),
+/**
+ * What rates can count by on a stand of a size, without the water. A spray counts by the leaf that it
+ * has to wet, where somebody measured that.
+ */
+export function countedOf(
+  size: StandSize,
+  measures: StandMeasures = {},
+  route?: Route,
+): RateFacts['amounts'] {
+  const leafM2 = route === 'leaf' ? measures.canopyM2 : undefined
+  const known: Readonly<Record<'area' | 'plant' | 'row', number | undefined>> = {
+    area: leafM2 ?? groundOf(size, measures),
+    plant: plantsOn(size, measures),
+    row: rowOf(size, measures),
   }
+  const said = Object.fromEntries(
+    Object.entries(known).filter(([, amount]) => amount !== undefined),
+  )
   switch (size.kind) {
     case 'area':
-      return { ...said, area: size.areaM2 }
+      return said
     case 'trunks':
-      return { ...said, trunk: size.diameterM * size.count, plant: size.count }
+      return { ...said, trunk: size.diameterM * size.count }
     case 'pots':
-      return { ...said, medium: size.potL * size.count, plant: size.count }
+      return { ...said, medium: size.potL * size.count }
     case 'solution':
       return { ...said, solution: size.volumeL }
   }

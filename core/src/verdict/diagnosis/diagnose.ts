@@ -1,6 +1,6 @@
 import type { Day } from '../../base/calendar/index.ts'
 import type { Findings } from '../../seen/finding/index.ts'
-import { findPlant, type Context } from '../../stand/plant/index.ts'
+import { plantOf, type AsGrown, type Context } from '../../stand/plant/index.ts'
 import {
   firstIronSchool,
   leafWindow,
@@ -28,6 +28,8 @@ import { readTests } from './read-tests.ts'
 export interface DiagnosisInput {
   readonly context: Context
   readonly plantId: string
+  /** How it grows there, where it differs from its kind. */
+  readonly grown?: AsGrown | null | undefined
   readonly lookedOn: Day
   /** Of the place [°], south negative; the date says nothing where it is not known. */
   readonly latitude?: number | undefined
@@ -211,7 +213,7 @@ export function weigh({ setting, evidence, events, window, exposure }: Weighed):
  */
 export function diagnose(input: DiagnosisInput): Verdict {
   const { findings } = input
-  const plant = findPlant(input.plantId)
+  const plant = plantOf({ plantId: input.plantId, measures: input.grown })
   const window = leafWindow(input.lookedOn, findings.growth, findings.tier)
   const exposure = pHExposure(window, input.pHHistory)
   const { readings } = input.pHHistory

@@ -62,6 +62,8 @@ interface DraftFacts {
   readonly context: Context
   readonly plantId: string
   readonly system: UnitSystem
+  /** How deep most roots go, where somebody looked [m]. */
+  readonly rootDepthM: number | undefined
   readonly plan: AcidPlanDto | undefined
   /** Middle of the pH that the plant likes. */
   readonly likedPH: number
@@ -77,13 +79,15 @@ export function freshAcidDraft(facts: DraftFacts): AcidDraft {
   const usual = plantId === greenGrass ? 'green' : situationOf[context]
   const situation = plan?.situation ?? usual ?? 'bed'
   const ground = plan?.ground
+  const depthM = ground?.depthM ?? facts.rootDepthM
   return {
     id: crypto.randomUUID(),
     jobIds: [],
     texture: ground?.texture ?? (context === 'container' ? 'potting-mix' : ''),
     fizz: ground?.fizz ?? fizz,
     fizzAcid: ground?.fizzAcid,
-    depth: ground ? amountWords('length', ground.depthM, system, 3) : depthOf[situation][system],
+    depth:
+      depthM === undefined ? depthOf[situation][system] : amountWords('length', depthM, system, 3),
     situation,
     targetPH: formatDecimals(plan?.targetPH ?? likedPH, 1),
     bufferTest: ground?.bufferTest ?? '',

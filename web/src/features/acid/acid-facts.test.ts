@@ -75,7 +75,7 @@ describe('the pH of a plan', () => {
 })
 
 describe('a draft', () => {
-  const facts = { context: 'turf', plantId: 'fescue-zoysia', system: 'us', plan: undefined, likedPH: 6.5, fizz: undefined, water: {} } as const // prettier-ignore
+  const facts = { context: 'turf', plantId: 'fescue-zoysia', system: 'us', plan: undefined, likedPH: 6.5, fizz: undefined, rootDepthM: undefined, water: {} } as const // prettier-ignore
 
   it.each([
     [{}, 'turf', '4 in', ''],

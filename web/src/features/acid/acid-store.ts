@@ -1,6 +1,6 @@
 import type { StandDto } from '@spudder/contract/stand'
 import { findAcidity, firstAmendment, isAcid } from '@spudder/core/material/source'
-import { findPlant } from '@spudder/core/stand/plant'
+import { plantOf } from '@spudder/core/stand/plant'
 import { computed, inject, provide, watch, type InjectionKey } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { useKept } from '../../shared/form/kept.ts'
@@ -14,7 +14,7 @@ import { useSteps } from './use-steps.ts'
 /** The plan as it is typed, begun from what is known of stand and water. */
 function useAcidDraft(stand: StandDto) {
   const { standId, story, system, place, newestLook } = useStandCase()
-  const { low, high } = findPlant(stand.plantId).pHRange
+  const { low, high } = plantOf(stand).pHRange
   const plan = computed(() => story.value?.acidPlans.at(-1))
   const sprayWater = place.value?.settings.sprayWater
   const water = story.value && {
@@ -26,6 +26,7 @@ function useAcidDraft(stand: StandDto) {
       context: stand.context,
       plantId: stand.plantId,
       system: system.value,
+      rootDepthM: stand.measures?.rootDepthM,
       plan: plan.value,
       likedPH: (low + high) / 2,
       fizz: newestLook.value?.findings.fizz as 'none' | undefined,
@@ -38,7 +39,7 @@ function useAcidDraft(stand: StandDto) {
 /** Everything that the acid plan works with: what is known, what is planned, where it leads. */
 function buildAcidStore(stand: StandDto) {
   const { system } = useStandCase()
-  const plant = findPlant(stand.plantId)
+  const plant = plantOf(stand)
   const { plan, value: draft, forget, failed } = useAcidDraft(stand)
   const ground = useGround(stand, draft, plan)
   const steps = useSteps({

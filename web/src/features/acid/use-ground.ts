@@ -1,3 +1,4 @@
+import { groundOf } from '@spudder/core/stand/plant'
 import { toStandSize, type StandDto } from '@spudder/contract/stand'
 import { acidNeed, feasibility, tableFigures, treatedGround } from '@spudder/core/soil/acid-plan'
 import { mgCaCO3PerMeq } from '@spudder/core/soil/water'
@@ -18,7 +19,9 @@ export function useGround(
   const { system } = useStandCase()
   const size = toStandSize(stand.size)
   const treated = computed(() =>
-    calculateInWords(() => treatedGround(size, stand.measures?.groundM2, draft.value.situation)),
+    calculateInWords(() =>
+      treatedGround(size, groundOf(size, stand.measures ?? {}), draft.value.situation),
+    ),
   )
   const { depthM, start, ground } = useStart(draft, plan)
   const { waterMm, acidAim, water, load } = useAcidWater(draft)

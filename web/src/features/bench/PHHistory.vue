@@ -3,7 +3,7 @@ import { figures, days } from '../../shared/chart/scales.ts'
 import { typedNumber } from '@spudder/core/base/writing'
 import { addDays, dateToDay, daysBetween, dayToDate } from '@spudder/core/base/calendar'
 import { storyOf } from '@spudder/core/verdict/diagnosis'
-import { findPlant } from '@spudder/core/stand/plant'
+import { plantOf } from '@spudder/core/stand/plant'
 import { doubtOf, pHOn, waterPH } from '@spudder/core/seen/reading'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -44,7 +44,7 @@ const estimates = computed(() => {
 const window = computed(() => (openCase.value ? verdict.value?.window : undefined))
 const ironWords = { efficient: 'good', medium: 'middling', inefficient: 'poor' } as const
 /** Where the plant keeps its colour. */
-const plant = computed(() => (stand.value ? findPlant(stand.value.plantId) : undefined))
+const plant = computed(() => (stand.value ? plantOf(stand.value) : undefined))
 const values = computed<readonly ChartPoint[]>(() =>
   points.value.map((point) => {
     const [pH, doubt] = [waterPH(point), doubtOf(point)]

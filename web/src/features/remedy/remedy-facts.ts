@@ -5,9 +5,8 @@ import type { JarTest } from '@spudder/core/apply/work'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import type { Candidate } from '@spudder/core/material/choice'
 import type { PHBelief } from '@spudder/core/material/persistence'
-import type { StandMeasures } from '@spudder/core/material/rate'
 import type { OtherNutrient } from '@spudder/core/material/source'
-import type { Context, Route, StandSize } from '@spudder/core/stand/plant'
+import type { Context, Route, StandSize, StandMeasures } from '@spudder/core/stand/plant'
 import type { ComputedRef } from 'vue'
 
 /** What is known before a remedy is put together. */

@@ -1,3 +1,4 @@
+import { groundOf } from '@spudder/core/stand/plant'
 import type { StandDto } from '@spudder/contract/stand'
 import { applicationsOf, contentsOf } from '@spudder/core/days/entry'
 import { seasonSums } from '@spudder/core/soil/season'
@@ -31,7 +32,7 @@ export function useRemedySums(
       context: stand.context,
       plantId: stand.plantId,
       on: day,
-      groundM2: size.kind === 'area' ? size.areaM2 : stand.measures?.groundM2,
+      groundM2: groundOf(size, stand.measures ?? {}),
       ownLimits: place.value?.settings.seasonLimits,
       applications: [
         ...applicationsOf(story.value, products.value),

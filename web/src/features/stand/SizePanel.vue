@@ -12,6 +12,8 @@ import ProblemNote from '../../ui/ProblemNote.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import OutlineSketch from '../../shared/ground/OutlineSketch.vue'
 import { freshSizeDraft, readSize } from '../../shared/ground/size-draft.ts'
+import { partMeasures } from './grown-draft.ts'
+import GrownPanel from './GrownPanel.vue'
 import SizeFields from '../../shared/ground/SizeFields.vue'
 
 /** The size of a stand, measured again. */
@@ -44,7 +46,12 @@ async function save(): Promise<void> {
   const dto = checked({
     ...(size ? { size } : {}),
     ...(hasMeasures.value || size
-      ? { measures: { ...(size ? {} : stand.value.measures), ...measures } }
+      ? {
+          measures: {
+            ...(size ? partMeasures(stand.value.measures).grown : stand.value.measures),
+            ...measures,
+          },
+        }
       : {}),
   })
   if (!dto) return
@@ -90,6 +97,12 @@ async function save(): Promise<void> {
       </p>
     </section>
   </form>
+  <GrownPanel
+    v-if="stand && stand.size.kind !== 'solution'"
+    class="above-24"
+    :stand="stand"
+    :system="system"
+  />
 </template>
 
 <style scoped>

@@ -111,6 +111,7 @@ function buildStandCase(standId: ComputedRef<string>) {
     return {
       context,
       plantId,
+      grown: stand.value.measures,
       lookedOn,
       latitude: place.value?.settings.latitude,
       findings: look.value.findings,

@@ -7,7 +7,7 @@ import {
   type MeasuredGround,
   type Shape,
 } from '@spudder/core/stand/ground'
-import type { SizeKind, StandSize } from '@spudder/core/stand/plant'
+import type { SizeKind, StandSize, StandMeasures } from '@spudder/core/stand/plant'
 import {
   parseQuantity,
   quantityOf,
@@ -15,7 +15,6 @@ import {
   valueIn,
   type Dimension,
 } from '@spudder/core/base/quantity'
-import type { StandMeasures } from '@spudder/core/material/rate'
 import { volumeOfLoop, type Vessel } from '@spudder/core/stand/vessel'
 
 /** How ground is measured. */

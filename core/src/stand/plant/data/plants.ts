@@ -159,6 +159,21 @@ const rows: readonly Row[] = [
   ['tomato', 'Tomato', ['hydroponic', 'aquaponic', 'container'], 'vegetable', 'lobed', [5.5, 6.5], 'medium', 'fruiting vegetable'],
   ['cucumber', 'Cucumber', ['hydroponic', 'aquaponic', 'container'], 'vegetable', 'palmate', [5.5, 6.5], 'medium', 'fruiting vegetable'],
   ['pepper', 'Sweet pepper', ['hydroponic', 'aquaponic', 'container'], 'vegetable', 'ovate', [5.5, 6.5], 'inefficient', 'fruiting vegetable'],
+  // Whatever the list does not know: its own pH range is asked for.
+  ['other-cool-grass', 'Another cool-season grass', ['turf'], 'lawn turf', 'blade', [6, 7], 'medium', 'cool-season turf'],
+  ['other-warm-grass', 'Another warm-season grass', ['turf'], 'lawn turf', 'blade', [6, 7], 'medium', 'warm-season turf', 'warm-season turf'],
+  ['other-shade-tree', 'Another shade tree', ['tree'], 'shade tree', 'ovate', [5.5, 7], 'medium', 'broadleaf tree'],
+  ['other-conifer', 'Another conifer', ['tree'], 'conifer', 'needle', [5, 7], 'medium', 'conifer'],
+  ['other-fruit-tree', 'Another fruit or nut tree', ['tree'], 'orchard', 'ovate', [6, 7.2], 'medium', 'stone and pome fruit'],
+  ['other-vine', 'Another vine', ['tree'], 'vine', 'ovate', [6, 7.2], 'medium', 'grapevine petiole'],
+  ['other-shrub', 'Another shrub', ['shrub', 'container'], 'shrub', 'ovate', [5.5, 7], 'medium', 'broadleaf shrub'],
+  ['other-berry', 'Another berry', ['shrub', 'container'], 'berry', 'ovate', [5.5, 6.5], 'medium', 'strawberry and bramble'],
+  ['other-cereal', 'Another cereal', ['row-crop'], 'cereal', 'blade', [6, 7.5], 'medium', 'small grain'],
+  ['other-legume', 'Another legume', ['row-crop'], 'legume', 'ovate', [6, 7.3], 'medium', 'legume'],
+  ['other-field-crop', 'Another field crop', ['row-crop'], 'field crop', 'ovate', [6, 7.5], 'medium', 'leafy green'],
+  ['other-pot-plant', 'Another pot plant', ['container'], 'pot plant', 'ovate', [5.6, 6.4], 'medium', 'bedding plant'],
+  ['other-leafy', 'Another leafy vegetable or herb', ['hydroponic', 'aquaponic', 'container', 'row-crop'], 'vegetable', 'cabbage', [5.5, 6.8], 'medium', 'leafy green'],
+  ['other-fruiting', 'Another fruiting vegetable', ['hydroponic', 'aquaponic', 'container', 'row-crop'], 'vegetable', 'ovate', [5.5, 6.5], 'medium', 'fruiting vegetable'],
 ]
 
 /** The plants known so far; one record a plant. */
