@@ -1,5 +1,5 @@
-import { JobDto, PlanCheckDto } from '../job/index.ts'
-import { changes, creates, json, ofStand, one } from '../route/index.ts'
+import { JobDto, PlanCheckDto, PlanPracticeDto } from '../job/index.ts'
+import { changes, creates, json, list, ofStand, one } from '../route/index.ts'
 import { CaseDto, CloseCaseDto } from './case.dto.ts'
 
 export const caseRoutes = {
@@ -17,6 +17,14 @@ export const caseRoutes = {
     access: 'everybody',
     sends: json(PlanCheckDto),
     answers: one(JobDto),
+    touches: ofStand,
+  }),
+  planPractice: creates({
+    path: '/cases/:caseId/practices',
+    summary: 'Plans a practice beside the remedy, all its rounds',
+    access: 'everybody',
+    sends: json(PlanPracticeDto),
+    answers: list(JobDto),
     touches: ofStand,
   }),
 }

@@ -6,5 +6,6 @@ export {
   PlanCheckDto,
   PlanLooksDto,
   PlanOrderDto,
+  PlanPracticeDto,
 } from './job.dto.ts'
 export { jobRoutes } from './job.routes.ts'

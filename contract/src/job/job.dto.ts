@@ -16,6 +16,7 @@ import {
   ValidateNested,
 } from 'class-validator'
 import { sourceIds, type SourceId } from '@spudder/core/material/source'
+import { practiceIds } from '@spudder/core/days/practice'
 import { jobKinds, jobStatuses, type JobKind, type JobStatus } from '@spudder/core/days/plan'
 import { routes, type Route } from '@spudder/core/stand/plant'
 import { Bounded, IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'
@@ -46,6 +47,17 @@ export class ChangeJobDto {
 export class PlanCheckDto {
   @IsNewId() id!: string
   @Named('Check', 40) checkId!: string
+  @IsDay('Day') dueOn!: string
+}
+
+/** Plans a practice of an open case, all its rounds at once, each under an id that the sender made. */
+export class PlanPracticeDto {
+  @IsArray({ message: 'Rounds: give an id for each.' })
+  @ArrayNotEmpty({ message: 'Rounds: give an id for each.' })
+  @ArrayMaxSize(12, { message: 'Rounds: at most 12.' })
+  @IsUUID('all', { each: true, message: 'Rounds: give a UUID made for each.' })
+  ids!: string[]
+  @IsIn(practiceIds, { message: 'Practice: choose one of the list.' }) practiceId!: string
   @IsDay('Day') dueOn!: string
 }
 
@@ -108,6 +120,8 @@ export class JobDto extends Recorded {
   @IsOptional() @IsUUID() productId!: string | null
   /** What is to be found out; null for every other kind. */
   @IsOptional() @IsString() checkId!: string | null
+  /** Which practice it is; null for every other kind. */
+  @IsOptional() @IsString() practiceId!: string | null
   @IsIn(jobKinds) kind!: JobKind
   /** What it is, with the names of today. */
   @IsString() title!: string

@@ -91,3 +91,33 @@ describe('a planned check', () => {
     await refused('post', `/jobs/${id}/entries`, entryBody(), 409)
   })
 })
+
+describe('a practice beside the remedy', () => {
+  const openCaseOf = async () => {
+    const stand = await newStand()
+    await post(`/stands/${stand.id}/looks`, lookBody())
+    const [open] = (await storyOf(stand.id)).cases
+    return { stand, path: `/cases/${open?.id ?? ''}/practices` }
+  }
+
+  it('is planned with all its rounds, each done by saying so', async () => {
+    const { stand, path } = await openCaseOf()
+    const body = { ids: [newId(), newId()], practiceId: 'fungicide-pair', dueOn: '2025-06-08' }
+    const jobs = await post<JobDto[]>(path, body)
+    expect(jobs.map(({ dueOn, title, practiceId }) => [dueOn, title, practiceId])).toEqual([
+      ['2025-06-08', 'Prevention in pairs, a month ahead, 1 of 2', 'fungicide-pair'],
+      ['2025-07-06', 'Prevention in pairs, a month ahead, 2 of 2', 'fungicide-pair'],
+    ])
+    await patch(`/jobs/${jobs[0]?.id ?? ''}`, { status: 'done' })
+    const stored = (await storyOf(stand.id)).jobs.filter(({ kind }) => kind === 'practice')
+    expect(stored.map(({ status }) => status)).toEqual(['done', 'planned'])
+  })
+
+  it('is refused where it is not done, with too few rounds, and where nobody knows it', async () => {
+    const { path } = await openCaseOf()
+    const body = { ids: [newId()], practiceId: 'trunk-injection', dueOn: '2025-06-08' }
+    await refused('post', path, body, 400)
+    await refused('post', path, { ...body, practiceId: 'fungicide-pair' }, 400)
+    await refused('post', path, { ...body, practiceId: 'rain-dance' }, 400)
+  })
+})

@@ -35,6 +35,7 @@ export const jobRow = (change: Partial<JobDto> = {}): JobDto => ({
   plannedKg: null,
   productId: null,
   checkId: null,
+  practiceId: null,
   kind: 'apply',
   title: 'Ferrous sulfate',
   appliedName: nameOf(change.sourceId),

@@ -1,5 +1,14 @@
 /** What is to be done on a day. */
-export const jobKinds = ['apply', 'look', 'test', 'buy', 'check', 'strip', 'partner'] as const
+export const jobKinds = [
+  'apply',
+  'look',
+  'test',
+  'buy',
+  'check',
+  'strip',
+  'partner',
+  'practice',
+] as const
 export type JobKind = (typeof jobKinds)[number]
 
 export const jobStatuses = ['planned', 'done', 'dropped'] as const
@@ -23,6 +32,7 @@ export const doneBy: Readonly<Record<JobKind, DoneBy>> = {
   buy: { by: 'saying', words: 'It is here' },
   strip: itIsDone,
   partner: itIsDone,
+  practice: itIsDone,
 }
 
 /** Whether a job puts a product out on the ground: only such have a sheet, an amount and an entry. */

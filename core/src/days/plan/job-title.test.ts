@@ -33,7 +33,12 @@ describe('the title of a job', () => {
 
   it('has words for every kind, and for what a look or test is for', () => {
     const whole = { productName: 'Tub', subject: 'Grub control', checkId: 'iron-vial' } as const
-    for (const kind of jobKinds) expect(title({ ...whole, kind }).length).toBeGreaterThan(2)
+    for (const kind of jobKinds.filter((each) => each !== 'practice')) {
+      expect(title({ ...whole, kind }).length).toBeGreaterThan(2)
+    }
+    expect(title({ kind: 'practice', subject: 'fungicide-pair', round: 2, rounds: 2 })).toBe(
+      'Prevention in pairs, a month ahead, 2 of 2',
+    )
     expect(title({ kind: 'look', purpose: 'green' })).toBe('Look whether it is green')
     expect(title({ kind: 'buy', productName: 'Tub' })).toBe('Buy Tub')
     expect(title({ kind: 'partner', subject: 'Grub control' })).toMatch(/watered in by itself/)
@@ -43,6 +48,8 @@ describe('the title of a job', () => {
     [{ sourceId: null }, /its source/],
     [{ kind: 'buy' }, /its product/],
     [{ kind: 'partner' }, /its name/],
+    [{ kind: 'practice' }, /its practice/],
+    [{ kind: 'practice', subject: 'rain dance' }, /a practice/],
     [{ kind: 'check' }, /its check/],
     [{ kind: 'check', checkId: 'tea leaves' }, /a check/],
   ] as const)('refuses what it cannot name: %j', (change, reason) => {

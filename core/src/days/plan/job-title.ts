@@ -2,6 +2,7 @@ import { appliedName } from '../../material/shelf/index.ts'
 import type { SourceId } from '../../material/source/index.ts'
 import { checks } from '../../verdict/diagnosis/index.ts'
 import { CoreError } from '../../base/error/index.ts'
+import { findPractice } from '../practice/index.ts'
 import type { JobKind, JobPurpose } from './job-kinds.ts'
 
 /** What a job is told by; the names in it are those of today, whatever they were when it was planned. */
@@ -11,7 +12,7 @@ export interface TitledJob {
   /** Of the product that goes out or is to be bought; null where there is none. */
   readonly productName: string | null
   readonly checkId: string | null
-  /** Of a partner that goes out by itself. */
+  /** Of a partner that goes out by itself; which practice. */
   readonly subject: string | null
   readonly purpose: JobPurpose | null
   readonly acidPlanId: string | null
@@ -60,6 +61,10 @@ const titles: Readonly<Record<JobKind, (job: TitledJob) => string>> = {
   buy: ({ productName, kind }) => `Buy ${need(productName, 'product', kind)}`,
   check: ({ checkId, kind }) => checkName(need(checkId, 'check', kind)),
   strip: () => 'Mark a strip to leave untreated',
+  practice: ({ subject, kind, round, rounds }) => {
+    const { name } = findPractice(need(subject, 'practice', kind))
+    return round === null ? name : `${name}, ${round} of ${rounds}`
+  },
   partner: ({ subject, kind }) => `${need(subject, 'name', kind)}, watered in by itself`,
 }
 

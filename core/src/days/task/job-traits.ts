@@ -98,6 +98,7 @@ export const jobTraits: Readonly<Record<JobKind, JobTraits>> = {
   check: test,
   buy: { ...small, work: () => 'dose', tripKey: () => 'shop' },
   strip: { ...small, whyBefore: 'without a strip nobody can tell what it did' },
+  practice: { ...small, hours: () => workPace.practice.value, tripKey: ({ title }) => title },
   partner: {
     ...small,
     work: () => 'drench',

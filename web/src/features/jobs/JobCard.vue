@@ -5,6 +5,7 @@ import { jobRoutes } from '@spudder/contract/job'
 import { useChange } from '../../api/use-change.ts'
 import { ChangeJobDto, type JobDto } from '@spudder/contract/job'
 import { doneBy, putsOut } from '@spudder/core/days/plan'
+import { findPractice } from '@spudder/core/days/practice'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import { checks } from '@spudder/core/verdict/diagnosis'
 import { Button } from 'ant-design-vue'
@@ -54,6 +55,9 @@ async function move(): Promise<void> {
   if (dto) await change.send({ jobId: props.job.id, dto })
 }
 const sayDone = () => change.send({ jobId: props.job.id, dto: { status: 'done' } })
+const practice = computed(() =>
+  props.job.practiceId === null ? undefined : findPractice(props.job.practiceId),
+)
 /** What is to be done for a job that nothing is measured by. */
 const doWords = computed(() => {
   switch (props.job.kind) {
@@ -63,6 +67,8 @@ const doWords = computed(() => {
       return 'By its own label, and watered in at once. The iron has dried on the leaf by then; watered in together it would be washed off.'
     case 'buy':
       return `${amountWords('mass', props.job.plannedKg ?? 0, system.value)}, before the next job that needs it.`
+    case 'practice':
+      return practice.value?.how ?? ''
     default:
       return ''
   }
@@ -96,6 +102,9 @@ const drop = () => change.send({ jobId: props.job.id, dto: { status: 'dropped' }
       <CheckCard v-else-if="check" :check="check" />
       <template v-else-if="done.by === 'saying'">
         <p>{{ doWords }}</p>
+        <ul v-if="practice && practice.cautions.length > 0" class="plain-list text-small">
+          <li v-for="caution in practice.cautions" :key="caution" class="stop">{{ caution }}</li>
+        </ul>
         <Button type="primary" @click="sayDone">
           {{ done.words }}
         </Button>

@@ -4,7 +4,7 @@ import SettledNote from '../../shared/verdict/SettledNote.vue'
 import { responseFor } from '@spudder/core/material/source'
 import { seasonOf } from '@spudder/core/soil/season'
 import { Button, Checkbox } from 'ant-design-vue'
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import CautionList from '../../shared/case/CautionList.vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import TextField from '../../ui/TextField.vue'
@@ -39,6 +39,12 @@ const repeatOptions = [
 const interval = computed(() => {
   const days = rate.value?.intervalDays ?? response.value?.fades
   return days && `${days.low}-${days.high} days apart`
+})
+/** What goes in with the seed goes out on the day of sowing, where one is planned. */
+const sownOn = computed(() => (rate.value?.isAtPlanting ? stand.measures?.plantedOn : undefined))
+const isSown = computed(() => sownOn.value !== undefined && sownOn.value < today())
+watch(sownOn, (day) => {
+  if (day !== undefined && day >= today()) draft.value.applyOn = day
 })
 const year = computed(() => seasonOf(draft.value.applyOn || today()))
 </script>
@@ -88,6 +94,9 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
       {{ response.full.low }}-{{ response.full.high }}, fading from {{ response.fades.low }} ({{
         response.source
       }}).
+    </p>
+    <p v-if="isSown && sownOn" class="stop">
+      It was sown on {{ dayWords(sownOn) }}: what goes into the furrow is for the next planting.
     </p>
     <ApplyDay
       v-model="draft.applyOn"

@@ -22,6 +22,7 @@ import VerdictRibbon from '../../shared/verdict/VerdictRibbon.vue'
 import { dayWords, today } from '../../shared/units/today.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import CauseEnding from './CauseEnding.vue'
+import PracticeList from './PracticeList.vue'
 
 const currency = useCurrency()
 const {
@@ -109,6 +110,7 @@ const seenWords = computed(() => {
         :cause="cause"
         :context="verdict.state.setting.context"
       />
+      <PracticeList :causes="leading.causes" :stand="stand" :case-id="openCase?.id" />
     </section>
     <aside>
       <div class="seen-plant stack gap-16 items-center">

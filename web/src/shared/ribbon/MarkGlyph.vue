@@ -24,6 +24,7 @@ const outlines: Readonly<Record<MarkKind | JobKind, Outline>> = {
   buy: 'block',
   strip: 'block',
   partner: 'drop',
+  practice: 'block',
 }
 const outline = computed(() => outlines[props.kind])
 const transform = computed(() => `translate(${props.x} ${props.y}) scale(${props.size / 6})`)

@@ -13,4 +13,5 @@ export const markWords: Readonly<Record<MarkKind | JobKind, string>> = {
   check: 'to check',
   strip: 'strip to mark',
   partner: 'to put out by itself',
+  practice: 'to do beside it',
 }

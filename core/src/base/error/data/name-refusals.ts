@@ -14,6 +14,7 @@ export const nameRefusals = {
   'rate-unknown': { code: 'unknown-name', expected: () => 'a rate of the table' },
   'component-unknown': { code: 'unknown-name', expected: () => 'a component of the system' },
   'check-unknown': { code: 'unknown-name', expected: () => 'a check of the list' },
+  'practice-unknown': { code: 'unknown-name', expected: () => 'a practice of the list' },
   'partner-unknown': {
     code: 'unknown-name',
     expected: () => 'a kind of partner of the list',

@@ -17,6 +17,7 @@ export const workPace = {
   look: judged(0.25, 'h', 'one stand looked at'),
   test: judged(0.5, 'h', 'a sample taken and read'),
   partner: judged(1, 'h', 'a product by its own label'),
+  practice: judged(2, 'h', 'most take a morning on one stand'),
   longest: judged(8, 'h', 'what is longer is shared with others or over days'),
 } as const
 

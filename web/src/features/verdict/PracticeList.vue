@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { caseRoutes } from '@spudder/contract/case'
+import type { StandDto } from '@spudder/contract/stand'
+import { practicesFor, roundsOf, type Practice } from '@spudder/core/days/practice'
+import { standKindOf } from '@spudder/core/stand/plant'
+import type { Cause } from '@spudder/core/verdict/diagnosis'
+import { Button } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { useChange } from '../../api/use-change.ts'
+import { dayWords, today } from '../../shared/units/today.ts'
+import DayField from '../../ui/DayField.vue'
+import FoldBox from '../../ui/FoldBox.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
+
+/** What practitioners do beside a product where it is such a cause: when, how, at what cost. */
+const props = defineProps<{
+  causes: readonly Cause[]
+  stand: StandDto
+  /** The open case; without one nothing is planned. */
+  caseId: string | undefined
+}>()
+const offered = computed(() => {
+  const kind = standKindOf(props.stand)
+  const all = props.causes.flatMap(({ id }) => practicesFor(id, kind, props.stand.measures ?? {}))
+  return [...new Set(all)]
+})
+const dueOn = ref(today())
+const change = useChange(caseRoutes.planPractice, { told: 'beside' })
+const planned = ref<ReadonlyMap<string, readonly string[]>>(new Map())
+
+async function plan(practice: Practice): Promise<void> {
+  if (!props.caseId) return
+  const days = roundsOf(practice, dueOn.value)
+  const ids = days.map(() => crypto.randomUUID())
+  const dto = { ids, practiceId: practice.id, dueOn: dueOn.value }
+  if (await change.send({ caseId: props.caseId, dto })) {
+    planned.value = new Map(planned.value).set(practice.id, days)
+  }
+}
+</script>
+
+<template>
+  <section v-if="offered.length > 0" class="stack gap-6" aria-labelledby="beside-heading">
+    <h3 id="beside-heading">What helps beside a product</h3>
+    <FoldBox v-for="practice in offered" :key="practice.id" :words="practice.name">
+      <div class="stack gap-6 text-body">
+        <p><b>When.</b> {{ practice.when }}</p>
+        <p><b>How.</b> {{ practice.how }}</p>
+        <p><b>Cost.</b> {{ practice.cost }}</p>
+        <p v-for="school in practice.schools" :key="school"><b>Or else.</b> {{ school }}</p>
+        <ul v-if="practice.cautions.length > 0" class="cautions text-small">
+          <li v-for="caution in practice.cautions" :key="caution">{{ caution }}</li>
+        </ul>
+        <p class="faint-note">{{ practice.source }}</p>
+        <div v-if="caseId && !planned.has(practice.id)" class="lined wrapped gap-10 items-end">
+          <DayField v-model="dueOn" label="On" />
+          <Button :loading="change.isLoading.value" @click="plan(practice)">Plan it</Button>
+        </div>
+        <p v-if="planned.has(practice.id)" role="status">
+          Planned for
+          {{ (planned.get(practice.id) ?? []).map((day) => dayWords(day)).join(' and ') }}.
+        </p>
+      </div>
+    </FoldBox>
+    <ProblemNote :problem="change.error.value" />
+  </section>
+</template>
+
+<style scoped>
+.cautions {
+  border-left: 3px solid var(--rust);
+  padding-left: 10px;
+  list-style: none;
+}
+</style>
