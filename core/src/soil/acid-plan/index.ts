@@ -1,6 +1,6 @@
 export { situationNames, situations, stepLimits } from './data/situations.ts'
 export type { Situation } from './data/situations.ts'
-export { sulfurTables } from './data/published-tables.ts'
+export { isFittedRow, sulfurTables } from './data/published-tables.ts'
 export { harmsRootsBelow } from './data/feasibility.ts'
 export { acidGround, spotDoubt } from './acid-ground.ts'
 export type { AcidGround, AcidGroundFacts } from './acid-ground.ts'

@@ -14,6 +14,7 @@ import ProblemNote from '../../ui/ProblemNote.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { amountWords } from '@spudder/core/base/quantity'
 import { useStandCase } from '../../shared/case/stand-case.ts'
+import { said } from '../../shared/units/said.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 import CheckCard from './CheckCard.vue'
 import JobSheet from './JobSheet.vue'
@@ -68,7 +69,7 @@ const doWords = computed(() => {
     case 'buy':
       return `${amountWords('mass', props.job.plannedKg ?? 0, system.value)}, before the next job that needs it.`
     case 'practice':
-      return practice.value?.how ?? ''
+      return said(practice.value?.how ?? '')
     default:
       return ''
   }
@@ -103,7 +104,9 @@ const drop = () => change.send({ jobId: props.job.id, dto: { status: 'dropped' }
       <template v-else-if="done.by === 'saying'">
         <p>{{ doWords }}</p>
         <ul v-if="practice && practice.cautions.length > 0" class="plain-list text-small">
-          <li v-for="caution in practice.cautions" :key="caution" class="stop">{{ caution }}</li>
+          <li v-for="caution in practice.cautions" :key="caution" class="stop">
+            {{ said(caution) }}
+          </li>
         </ul>
         <Button type="primary" @click="sayDone">
           {{ done.words }}

@@ -2,12 +2,14 @@
 import { caseRoutes } from '@spudder/contract/case'
 import type { StandDto } from '@spudder/contract/stand'
 import { practicesFor, roundsOf, type Practice } from '@spudder/core/days/practice'
+import { sourceWords } from '@spudder/core/base/reference'
 import { standKindOf } from '@spudder/core/stand/plant'
 import type { Cause } from '@spudder/core/verdict/diagnosis'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useChange } from '../../api/use-change.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
+import { said } from '../../shared/units/said.ts'
 import DayField from '../../ui/DayField.vue'
 import FoldBox from '../../ui/FoldBox.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
@@ -44,14 +46,14 @@ async function plan(practice: Practice): Promise<void> {
     <h3 id="beside-heading">What helps beside a product</h3>
     <FoldBox v-for="practice in offered" :key="practice.id" :words="practice.name">
       <div class="stack gap-6 text-body">
-        <p><b>When.</b> {{ practice.when }}</p>
-        <p><b>How.</b> {{ practice.how }}</p>
-        <p><b>Cost.</b> {{ practice.cost }}</p>
-        <p v-for="school in practice.schools" :key="school"><b>Or else.</b> {{ school }}</p>
+        <p><b>When.</b> {{ said(practice.when) }}</p>
+        <p><b>How.</b> {{ said(practice.how) }}</p>
+        <p><b>Cost.</b> {{ said(practice.cost) }}</p>
+        <p v-for="school in practice.schools" :key="school"><b>Or else.</b> {{ said(school) }}</p>
         <ul v-if="practice.cautions.length > 0" class="cautions text-small">
-          <li v-for="caution in practice.cautions" :key="caution">{{ caution }}</li>
+          <li v-for="caution in practice.cautions" :key="caution">{{ said(caution) }}</li>
         </ul>
-        <p class="faint-note">{{ practice.source }}</p>
+        <p class="faint-note">{{ sourceWords(practice) }}</p>
         <div v-if="caseId && !planned.has(practice.id)" class="lined wrapped gap-10 items-end">
           <DayField v-model="dueOn" label="On" />
           <Button :loading="change.isLoading.value" @click="plan(practice)">Plan it</Button>

@@ -11,6 +11,9 @@ export interface SulfurTable extends Sourced {
   readonly columns: Readonly<Partial<Record<TableColumn, readonly number[]>>>
 }
 
+/** Rows by which the buffering was fitted; the others were held out to try it. */
+export const isFittedRow = (index: number): boolean => index % 2 === 0
+
 export const sulfurTables: readonly SulfurTable[] = [
   {
     id: 'vegetables',
@@ -22,8 +25,9 @@ export const sulfurTables: readonly SulfurTable[] = [
       loam: [150, 800, 1500, 2500],
       clay: [300, 1000, 2000, 3000],
     },
-    source: 'Knott’s Handbook for Vegetable Growers, carbonate-free soil, plough depth',
-    mark: 'P',
+    source:
+      'Knott’s Handbook for Vegetable Growers, carbonate-free soil, plough depth, from memory',
+    mark: 'M',
   },
   {
     id: 'berries',
@@ -34,7 +38,8 @@ export const sulfurTables: readonly SulfurTable[] = [
       sand: [175, 350, 530, 660, 840, 1000],
       loam: [530, 1050, 1540, 2020, 2550, 3020],
     },
-    source: 'highbush production guides of northern US extension services, plough depth',
-    mark: 'P',
+    source:
+      'highbush production guides of northern US extension services, plough depth, from memory',
+    mark: 'M',
   },
 ]
