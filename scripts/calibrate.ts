@@ -8,6 +8,7 @@ import { format } from 'prettier'
 import { acidTables } from './calibration/acid-tables.ts'
 import { caseTable } from './calibration/case-table.ts'
 import { compareOrders } from './calibration/check-order.ts'
+import { outsideTable } from './calibration/outside-table.ts'
 import { checkOrderPlot, reliabilityPlot, seasonPlot } from './calibration/plots.ts'
 import { calibrationError, measureReliability } from './calibration/reliability.ts'
 import { compareSeasons, seasonPage } from './calibration/season-plans.ts'
@@ -30,6 +31,9 @@ const writeDoc = async (name: string, text: string) =>
 
 await writeDoc('diagnosis-cases.md', caseTable())
 await writeDoc('acid-tables.md', acidTables())
+await writeDoc('outside-checks.md', outsideTable())
+// The tables alone take seconds, the drawn cases and seasons minutes.
+if (process.argv.includes('--tables')) process.exit(0)
 
 const seasons = await compareSeasons(solverWith(await loadHighs()), seasonSeeds)
 await writeDoc('season-plans.md', seasonPage(seasons, seasonSeeds))
