@@ -2,12 +2,13 @@ import 'reflect-metadata'
 import { checks } from '@spudder/core/verdict/diagnosis'
 import { solverWith } from '@spudder/core/days/planner'
 import loadHighs from 'highs'
-import { mkdirSync, writeFileSync } from 'node:fs'
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { format } from 'prettier'
 import { acidTables } from './calibration/acid-tables.ts'
 import { caseTable } from './calibration/case-table.ts'
 import { compareOrders } from './calibration/check-order.ts'
+import { countMarks, marksLine } from './calibration/count-marks.ts'
 import { outsideTable } from './calibration/outside-table.ts'
 import { checkOrderPlot, reliabilityPlot, seasonPlot } from './calibration/plots.ts'
 import { calibrationError, measureReliability } from './calibration/reliability.ts'
@@ -32,6 +33,12 @@ const writeDoc = async (name: string, text: string) =>
 await writeDoc('diagnosis-cases.md', caseTable())
 await writeDoc('acid-tables.md', acidTables())
 await writeDoc('outside-checks.md', outsideTable())
+const sources = join(root, 'docs', 'sources.md')
+const { counts } = await countMarks()
+writeFileSync(
+  sources,
+  readFileSync(sources, 'utf8').replace(/P \d+, C \d+, D \d+, M \d+, J \d+/, marksLine(counts)),
+)
 // The tables alone take seconds, the drawn cases and seasons minutes.
 if (process.argv.includes('--tables')) process.exit(0)
 

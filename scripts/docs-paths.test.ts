@@ -1,5 +1,6 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
+import { countMarks, marksLine } from './calibration/count-marks.ts'
 
 const wings = readdirSync('core/src').map((wing) => `core/src/${wing}`)
 /** Files are named from the root, or from their room on. */
@@ -18,5 +19,13 @@ describe('docs/sources.md', () => {
   it('names files that are there', () => {
     expect(paths.length).toBeGreaterThan(40)
     expect(paths.filter((path) => !stands(path))).toEqual([])
+  })
+})
+
+describe('the marks of the data', () => {
+  it('stand over every number, and are counted in docs/sources.md', async () => {
+    const { counts, unmarked } = await countMarks()
+    expect(unmarked).toEqual([])
+    expect(readFileSync('docs/sources.md', 'utf8')).toContain(marksLine(counts))
   })
 })

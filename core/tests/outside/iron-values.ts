@@ -1,7 +1,5 @@
 import { ceilingPH } from '../../src/material/chemistry/index.ts'
 import { findRate, responseFor } from '../../src/material/source/index.ts'
-import { solutionAimOf } from '../../src/verdict/diagnosis/data/test-readings.ts'
-import { findPlant } from '../../src/stand/plant/index.ts'
 import type { OutsideCheck, Publication } from './publications.ts'
 
 const middle = ({ low, high }: { readonly low: number; readonly high: number }) => (low + high) / 2
@@ -72,21 +70,4 @@ export const ironChecks: readonly OutsideCheck[] = [
       within,
     }),
   ),
-  ...(
-    [
-      ['lettuce', 1.2],
-      ['tomato', 2.5],
-      ['strawberry', 1.4],
-    ] as const
-  ).map(([plantId, printed]): OutsideCheck => ({
-    publication: 'resh',
-    what: `EC that ${findPlant(plantId).name.toLowerCase()} is run at [dS/m]`,
-    printed,
-    ours: () =>
-      middle({
-        low: solutionAimOf(findPlant(plantId)).ec[0],
-        high: solutionAimOf(findPlant(plantId)).ec[1],
-      }),
-    within: 1.25,
-  })),
 ]

@@ -8,7 +8,6 @@ import { standHistories } from './stands.ts'
 
 export type { Act, EstateHistory, StandHistory } from './acts.ts'
 export { colourOfPlot } from './colour-of-plot.ts'
-export { latitudeOn } from './half-of-the-earth.ts'
 
 const textOf = (date: Date): string => date.toISOString().slice(0, 10)
 

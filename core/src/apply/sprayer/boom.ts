@@ -46,7 +46,7 @@ export function flowAtPressure(flow: number, fromBar: number, toBar: number): nu
 export function nozzleFlow(sizeId: string, pressureBar: number): number {
   const { gallonsPerMin } = findNozzle(sizeId)
   const named = valueIn(quantityOf(gallonsPerMin, 'gal/min'), 'L/min')
-  return flowAtPressure(named, namingPressureBar, pressureBar)
+  return flowAtPressure(named, namingPressureBar.value, pressureBar)
 }
 
 /** What a boom runs with. */
@@ -98,8 +98,8 @@ export function flowForRate(run: Omit<BoomRun, 'flowLPerMin'>, rateLPerHa: numbe
  */
 export function pressureForFlow(sizeId: string, flowLPerMin: number): number {
   requireInRange('flow', flowLPerMin, flows)
-  const named = nozzleFlow(sizeId, namingPressureBar)
-  return namingPressureBar * (flowLPerMin / named) ** 2
+  const named = nozzleFlow(sizeId, namingPressureBar.value)
+  return namingPressureBar.value * (flowLPerMin / named) ** 2
 }
 
 /**
@@ -127,6 +127,6 @@ export function boomDerivation(run: BoomRun): Derivation {
     ],
     result: `${formatDecimals(rate, 0)} L/ha`,
     source: 'standard boom calibration formula of extension bulletins',
-    mark: 'P',
+    mark: 'M',
   }
 }

@@ -1,4 +1,4 @@
-export { sourceWords } from './sourced.ts'
+export { eachFrom, sourceWords } from './sourced.ts'
 export type { Mark, Sourced } from './sourced.ts'
 export type { Derivation, DerivationInput } from './derivation.ts'
 export type { Figure } from './figure.ts'

@@ -25,3 +25,12 @@ export interface Sourced {
 export function sourceWords({ source, mark }: Sourced): string {
   return source.includes(markWords[mark]) ? source : `${source} (${markWords[mark]})`
 }
+
+/** The same source for every record of a table. */
+export const eachFrom = <Rows extends Readonly<Record<string, object>>>(
+  sourced: Sourced,
+  rows: Rows,
+): { readonly [Name in keyof Rows]: Rows[Name] & Sourced } =>
+  Object.fromEntries(Object.entries(rows).map(([name, row]) => [name, { ...row, ...sourced }])) as {
+    readonly [Name in keyof Rows]: Rows[Name] & Sourced
+  }

@@ -84,7 +84,7 @@ function againstAt(run: readonly HourWeather[], index: number, work: WeatherWork
   if (at.windMPerS < window.wind.low) found.push('still')
   if (at.soilC < window.soil.low) found.push('cold-soil')
   if (!within(window.humidity, at.humidityPercent)) found.push('dew')
-  for (let back = 1; back <= window.dryBeforeH; back++) {
+  for (let back = 1; back <= window.dryBeforeH.value; back++) {
     if ((run[index - back]?.rainChance ?? 0) > likely) {
       found.push('wet')
       break

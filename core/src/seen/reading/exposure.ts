@@ -22,7 +22,7 @@ export interface LeafWindow {
  */
 export function leafWindow(lookedOn: Day, growth = 'normal', tier = 'youngest-only'): LeafWindow {
   const ofThird = youngLeafDays[growth] ?? usualYoungLeafDays
-  const days = ofThird.value * (thirdsByTier[tier] ?? 1)
+  const days = ofThird.value * (thirdsByTier[tier]?.value ?? 1)
   const to = addDays(lookedOn, -unfoldingDays.value)
   return { from: addDays(to, -days), to }
 }

@@ -1,3 +1,4 @@
+import { contradictFrom } from './data/contradicting.ts'
 import { group } from 'd3-array'
 import { daysBetween, type Day } from '../../base/calendar/index.ts'
 import { pHDoubtPerDay, rememberedPHDoubt } from './data/exposure.ts'
@@ -30,13 +31,11 @@ interface PHPoint {
   readonly doubt: number
 }
 
-/** Readings of one day farther apart than this many of their doubts contradict each other; judgement. */
-export const contradictFrom = 1.5
 /** Half of what readings of a day lie apart, where they contradict each other; else nothing. */
 function apart(readings: readonly Reading[]): number {
   const values = readings.map(waterPH)
   const spread = Math.max(...values) - Math.min(...values)
-  return spread > contradictFrom * Math.hypot(...readings.map(doubtOf)) ? spread / 2 : 0
+  return spread > contradictFrom.value * Math.hypot(...readings.map(doubtOf)) ? spread / 2 : 0
 }
 
 /**

@@ -59,7 +59,7 @@ function roomAt(
   let [inYear, ofBudget] = [0, 0]
   for (const each of placed) {
     const away = Math.abs(each.at - at)
-    if (away < daysApart) return 0
+    if (away < daysApart.value) return 0
     if (away < daysPerYear) inYear += each.kgPerM2
     if (!each.isDone && each.year === year) ofBudget += each.kgPerM2
   }

@@ -114,11 +114,11 @@ function hardProblems(
   }
   const close = before.find(
     ({ day, sourceId }) =>
-      limitedBy(sourceId).kind === kind && Math.abs(daysBetween(day, step.day)) < daysApart,
+      limitedBy(sourceId).kind === kind && Math.abs(daysBetween(day, step.day)) < daysApart.value,
   )
   if (close) {
     problems.push(
-      `${daysBetween(close.day, step.day)} days after another ${kind} step; wait ${daysApart}.`,
+      `${daysBetween(close.day, step.day)} days after another ${kind} step; wait ${daysApart.value}.`,
     )
   }
   if (kind === 'nitrogen') {

@@ -40,8 +40,8 @@ describe('a draw', () => {
   it('turns sulfur within the bounds that were measured, slower where it falls dry', () => {
     for (const z of [-4, 4]) {
       const times = Math.exp(parametersOf(ground, false, only(4, z), 0).lnWarmth)
-      expect(times).toBeGreaterThanOrEqual(warmthBounds[0] - 1e-9)
-      expect(times).toBeLessThanOrEqual(warmthBounds[1] + 1e-9)
+      expect(times).toBeGreaterThanOrEqual(warmthBounds.low - 1e-9)
+      expect(times).toBeLessThanOrEqual(warmthBounds.high + 1e-9)
     }
     const dry = (isWatered: boolean) => parametersOf(ground, isWatered, only(5, 2), 0).shrinkUm
     expect(dry(false)).toBeLessThan(dry(true))

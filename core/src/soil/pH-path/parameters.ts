@@ -76,7 +76,7 @@ export function parametersOf(
     bufferMmol,
     limePercent: limeOf(ground, z(2)),
     shrinkUm: (surface / sulfurDensity.value) * micrometresPerCentimetre * damp,
-    lnWarmth: Math.log(held(drawn(warmth, z(4)), ...warmthBounds)),
+    lnWarmth: Math.log(held(drawn(warmth, z(4)), warmthBounds.low, warmthBounds.high)),
     lagDays: drawn(lag, z(6)),
     grain: drawn(grain, z(7)),
     water: drawn(waterLime, z(8)),

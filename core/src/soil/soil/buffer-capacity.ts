@@ -83,7 +83,7 @@ function fromBufferTest({ bufferTest }: BufferFacts): BufferEvidence | string | 
   requireInRange('buffer pH', bufferPH, { min: 4, max: 8.2 })
   const moved = toPH - soilPH
   const gave = (freshPH - bufferPH) * cmolPerPH * 10
-  if (moved < leastBufferMove || gave <= 0) {
+  if (moved < leastBufferMove.value || gave <= 0) {
     return `The ${label} buffer says nothing of how this soil holds its pH: there are ${formatDecimals(moved, 1)} pH between the two only. Such tests are made for acid soils; elsewhere have it titrated.`
   }
   return {

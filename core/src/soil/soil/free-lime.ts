@@ -1,3 +1,4 @@
+import { oddFizzBelowPH } from '../../seen/reading/index.ts'
 import { formatDecimals } from '../../base/writing/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
 import { tenthDeviation, type FigureRange } from '../../base/reference/index.ts'
@@ -5,7 +6,6 @@ import {
   fizzAcids,
   limeByFizz,
   limePresumption,
-  oddFizzBelowPH,
   usualFizzAcid,
   type Fizz,
   type FizzAcid,
@@ -73,7 +73,7 @@ export function freeLime({ pH, measured, fizz, fizzAcid = usualFizzAcid }: LimeF
   }
   if (fizz) {
     const { low, usual, high } = limeByFizz[fizz]
-    const isOdd = fizz === 'strong' && pH < oddFizzBelowPH
+    const isOdd = fizz === 'strong' && pH < oddFizzBelowPH.value
     const contradiction = `A strong fizz at pH ${formatDecimals(pH, 1)} is odd: shell, mortar or fresh lime in the sample? Sample again.`
     return {
       known: 'fizz',

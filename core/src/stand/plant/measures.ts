@@ -54,7 +54,7 @@ export function groundOf(
   return kind === 'trunks' && room !== undefined && count !== undefined ? count * room : undefined
 }
 
-/** Plants of a stand: counted, else by spacing. */
+/** Plants of a stand: counted, else by spacing [pieces]. */
 export function plantsOn(size: StandSize, measures: StandMeasures = {}): number | undefined {
   if (size.kind === 'trunks' || size.kind === 'pots') return size.count
   if (measures.plantCount !== undefined) return measures.plantCount

@@ -10,6 +10,7 @@ import {
   type LeafWindow,
   type PHHistory,
 } from '../../seen/reading/index.ts'
+import { bounds } from './data/bounds.ts'
 import type { Cause } from './data/cause.ts'
 import type { FeatureName } from './data/features.ts'
 import type { StoryEventKind } from './data/events.ts'
@@ -159,9 +160,6 @@ function involvedIn(
     .toSorted((a, b) => b.probability - a.probability)
 }
 
-/** From this doubt on pH is worth measuring again, whatever is known of it; judgement. */
-const askPHAgainFrom = 0.6
-
 /** What a verdict is weighed from, once everything is read. */
 export interface Weighed {
   readonly setting: Setting
@@ -192,7 +190,7 @@ export function weigh({ setting, evidence, events, window, exposure }: Weighed):
     .reduce((sum, { probability }) => sum + probability, 0)
   const known = new Set(evidence.map(({ name }) => name))
   // What moved pH since it was measured opens the question again.
-  if (exposure && exposure.doubt >= askPHAgainFrom) known.delete('pH')
+  if (exposure && exposure.doubt >= bounds.askPHAgainFrom.value) known.delete('pH')
   return {
     ranked,
     involved: involvedIn(hypotheses, probabilities),

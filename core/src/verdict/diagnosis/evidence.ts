@@ -110,7 +110,7 @@ export function gatherEvents(
     const before = byKind.get(kind)?.share ?? 0
     if (share <= before && !(isOnStanding && !byKind.get(kind)?.isOnStanding)) continue
     const isCorrelate = correlated?.some((name) => known.has(name)) ?? false
-    const counts = restraint.value * (isCorrelate ? 1 - eventCorrelateShare : 1)
+    const counts = restraint.value * (isCorrelate ? 1 - eventCorrelateShare.value : 1)
     byKind.set(kind, { kind, words, share: Math.max(share, before), isOnStanding, counts })
   }
   return [...byKind.values()]

@@ -1,4 +1,5 @@
 import { findingsAsked, type FindingName } from '../../seen/finding/index.ts'
+import { bounds } from './data/bounds.ts'
 import { checks, worth, type Check } from './data/checks.ts'
 import { featureOf, isTest, type FeatureName } from './data/features.ts'
 import { hypothesisName, type Verdict, type VerdictState } from './diagnose.ts'
@@ -45,9 +46,6 @@ interface Standing {
   readonly credits: TreatmentCredits
 }
 
-/** Share of the probability that is looked at; what is left out no answer brings back to the top [1]. */
-const massLookedAt = 0.985
-
 function standingOf({ setting, probabilities }: VerdictState): Standing {
   const all = hypothesesOf(setting.context)
   const byProbability = [...probabilities.keys()].toSorted(
@@ -55,7 +53,7 @@ function standingOf({ setting, probabilities }: VerdictState): Standing {
   )
   let mass = 0
   const count = byProbability.findIndex(
-    (column) => (mass += probabilities[column] ?? 0) >= massLookedAt,
+    (column) => (mass += probabilities[column] ?? 0) >= bounds.massLookedAt.value,
   )
   const columns = byProbability.slice(0, count + 1)
   const hypotheses = columns.map((column) => all[column]).filter((each) => each !== undefined)
@@ -153,15 +151,13 @@ function gainOf(
   return { bits, treatment }
 }
 
-/** Below this gain no answer to the question of pH would move a verdict [bit]; judgement. */
-const leastPHGain = 0.05
 /** Once the leaf is described, pH is asked first where it is unknown, whatever is worth more for the minute. */
 const asksPH = ({ check, gainBits }: NextCheck, state: VerdictState): boolean =>
   check.reveals.includes('pH') &&
   isOpen('pH', state) &&
   state.known.has('tier') &&
   state.known.has('pattern') &&
-  gainBits >= leastPHGain
+  gainBits >= bounds.leastPHGain.value
 
 /**
  * The checks still open, the most worth for the effort first: how much each is expected to separate
@@ -230,9 +226,6 @@ export function answersTo(check: Check, verdict: Verdict): readonly CheckAnswer[
     .toSorted((a, b) => b.chance - a.chance)
 }
 
-/** Answers too unlikely to be worth a line [1]. */
-const leastChance = 0.01
-
 /** What would change my mind: single answers that would put another cause on top, likeliest first. */
 export function mindChangers(verdict: Verdict): readonly CheckAnswer[] {
   const open = checks
@@ -240,6 +233,6 @@ export function mindChangers(verdict: Verdict): readonly CheckAnswer[] {
     .flatMap((check) => openFeatures(check, verdict.state))
   return [...new Set(open)]
     .flatMap((name) => answersOfFeature(name, verdict))
-    .filter(({ changesLead, chance }) => changesLead && chance >= leastChance)
+    .filter(({ changesLead, chance }) => changesLead && chance >= bounds.leastChance.value)
     .toSorted((a, b) => b.chance * b.probability - a.chance * a.probability)
 }

@@ -179,9 +179,9 @@ function readLeaf(name: TestName, facts: TestFacts): ReadTest | undefined {
   const activeIron = bandedTests[name]?.[0]
   const kind = leafTests[name]?.kind ?? activeIron?.kind
   if (!kind) return undefined
-  const sick = valueOf(facts, kind, leafReadingDays)
+  const sick = valueOf(facts, kind, leafReadingDays.value)
   if (!sick) return undefined
-  const healthy = valueOf(facts, kind, leafReadingDays, ofHealthy)
+  const healthy = valueOf(facts, kind, leafReadingDays.value, ofHealthy)
   const top = Number.POSITIVE_INFINITY
   if (healthy) {
     const ratio = ratioToHealthy(sick, healthy)

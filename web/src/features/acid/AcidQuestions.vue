@@ -102,7 +102,7 @@ const feed = system.value === 'us' ? 'for example 2 lb/1000 ft2' : 'for example 
           v-model="draft.bufferTest"
           :label="bufferPH ? `Buffer of the ${readingWords(bufferPH)}` : 'Buffer of the laboratory'"
           :options="bufferOptions"
-          hint="SMP and Sikora speak in lime of their region, and are not turned into a buffer here"
+          hint="SMP and Sikora speak for acid ground only"
         />
         <TextField
           v-model="draft.titrated"

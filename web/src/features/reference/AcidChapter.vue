@@ -46,7 +46,12 @@ const limitColumns: readonly Column<(typeof limits)[number]>[] = [
   { key: 'of', title: 'Of', text: (each) => each.kind, sortBy: (each) => each.kind },
   { key: 'once', title: 'at once, g/m²', isFigure: true, text: (each) => grams(each.once.value) },
   { key: 'year', title: 'a year, g/m²', isFigure: true, text: (each) => grams(each.year.value) },
-  { key: 'days', title: 'days apart', isFigure: true, text: (each) => String(each.daysApart) },
+  {
+    key: 'days',
+    title: 'days apart',
+    isFigure: true,
+    text: (each) => String(each.daysApart.value),
+  },
   {
     key: 'from',
     title: 'From',

@@ -77,7 +77,7 @@ const remove = (index: number) =>
       class="partner"
       :words="`Partner ${index + 1}`"
     >
-      <div class="fields stack gap-8 full-width items-start">
+      <div class="fitting stack gap-8 full-width items-start">
         <ChoiceField
           :model-value="row.partner.kindId"
           label="What it is"
@@ -146,8 +146,5 @@ const remove = (index: number) =>
   padding-bottom: 8px;
   border-bottom: 1px solid var(--line);
   width: 100%;
-}
-.fields {
-  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
 }
 </style>

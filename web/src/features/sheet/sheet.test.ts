@@ -51,6 +51,7 @@ const story = {
     job('look', 'look', '2026-05-06', 'Look for the first change'),
   ],
   remedies: [remedy],
+  acidPlans: [],
 } as unknown as StandStoryDto
 const place = {
   id: 'place',

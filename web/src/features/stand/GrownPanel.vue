@@ -48,7 +48,7 @@ async function save(): Promise<void> {
 <template>
   <form class="grown stack gap-12" @submit.prevent="save">
     <h2>How it grows</h2>
-    <div v-if="isInRows" class="fields stack gap-10 items-start">
+    <div v-if="isInRows" class="stack fitting gap-10 items-start">
       <TextField
         v-model="draft.inRow"
         label="From plant to plant"
@@ -71,7 +71,7 @@ async function save(): Promise<void> {
     <Checkbox v-if="isWoody" v-model:checked="draft.isAlone"
       >Each stands by itself, not in rows</Checkbox
     >
-    <div class="fields stack gap-10 items-start">
+    <div class="stack fitting gap-10 items-start">
       <TextField
         v-model="draft.rootDepth"
         label="How deep most roots go"
@@ -113,9 +113,3 @@ async function save(): Promise<void> {
     <p v-if="isKept" role="status" class="faint-note">Saved. New plans and verdicts count on it.</p>
   </form>
 </template>
-
-<style scoped>
-.fields {
-  grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
-}
-</style>

@@ -50,7 +50,7 @@ async function plan(practice: Practice): Promise<void> {
         <p><b>How.</b> {{ said(practice.how) }}</p>
         <p><b>Cost.</b> {{ said(practice.cost) }}</p>
         <p v-for="school in practice.schools" :key="school"><b>Or else.</b> {{ said(school) }}</p>
-        <ul v-if="practice.cautions.length > 0" class="cautions text-small">
+        <ul v-if="practice.cautions.length > 0" class="stop text-small">
           <li v-for="caution in practice.cautions" :key="caution">{{ said(caution) }}</li>
         </ul>
         <p class="faint-note">{{ sourceWords(practice) }}</p>
@@ -67,11 +67,3 @@ async function plan(practice: Practice): Promise<void> {
     <ProblemNote :problem="change.error.value" />
   </section>
 </template>
-
-<style scoped>
-.cautions {
-  border-left: 3px solid var(--rust);
-  padding-left: 10px;
-  list-style: none;
-}
-</style>

@@ -10,8 +10,8 @@ import { percent } from '@spudder/core/base/quantity'
 import { caseRoutes } from '@spudder/contract/case'
 import { useChange } from '../../api/use-change.ts'
 import { addDays } from '@spudder/core/base/calendar'
-import { pHContradictions } from '@spudder/core/seen/reading'
-import { settlingOf, storyOf, type Check } from '@spudder/core/verdict/diagnosis'
+import { contradictionsIn } from '@spudder/core/seen/reading'
+import { oddFindings, settlingOf, storyOf, type Check } from '@spudder/core/verdict/diagnosis'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
@@ -50,11 +50,20 @@ const pairsWords = computed(() => {
     ? ''
     : `${chance.alone} by itself; ${chance.withPairs} when the pairs with another cause are counted.`
 })
-/** Readings that cannot both be right, the newest pair. */
-const contradiction = computed(() => {
-  if (!story.value) return undefined
-  const { pHHistory } = storyOf(today(), story.value.readings, story.value.events)
-  return pHContradictions(pHHistory.readings, pHHistory.corrections, dayWords)[0]
+/** What cannot all be right: readings against each other, newest first, and what was seen or told. */
+const contradictions = computed(() => {
+  if (!story.value) return []
+  const { readings, events } = story.value
+  const { pHHistory, events: told } = storyOf(look.value.lookedOn, readings, events)
+  const measured = contradictionsIn(pHHistory.readings, pHHistory.corrections, dayWords)
+  return [
+    ...measured.slice(0, 2).map(({ words }) => words),
+    ...oddFindings(look.value.findings, {
+      lookedOn: look.value.lookedOn,
+      events: told,
+      pH: verdict.value?.exposure?.pH,
+    }),
+  ]
 })
 const ironWords = computed(() => percent(verdict.value?.ironIsRemedy ?? 0))
 /** Nobody should buy iron where what leads does not ask for it, and more speaks against than for. */
@@ -99,7 +108,7 @@ const seenWords = computed(() => {
       </p>
       <p v-if="pairsWords" class="faint-note">{{ pairsWords }}</p>
       <SettledNote :verdict="verdict" checks-at="beside this" />
-      <p v-if="contradiction" class="stop" role="note">{{ contradiction.words }}</p>
+      <p v-for="words in contradictions" :key="words" class="stop" role="note">{{ words }}</p>
       <p v-if="isNotIron" class="stop">
         Not iron: do not buy iron for this. Iron is the remedy or a part of it with {{ ironWords }}.
       </p>

@@ -51,7 +51,7 @@ const summed = computed(() => {
       :hint="`any unit, such as ${amountWords('area', system === 'us' ? 418 : 400, system)}`"
       :message="problem('area') ?? messageFor('size.areaM2')"
     />
-    <div v-if="draft.way === 'sides'" class="fields stack gap-10 items-start">
+    <div v-if="draft.way === 'sides'" class="fitting stack gap-10 items-start">
       <TextField
         v-model="draft.length"
         label="Length"
@@ -67,7 +67,7 @@ const summed = computed(() => {
       :hint="`straight across, for example 18 ${example}`"
       :message="problem('diameter')"
     />
-    <div v-if="draft.way === 'triangle'" class="fields stack gap-10 items-start">
+    <div v-if="draft.way === 'triangle'" class="fitting stack gap-10 items-start">
       <TextField v-model="draft.side1" label="First side" :message="problem('side1')" />
       <TextField v-model="draft.side2" label="Second side" :message="problem('side2')" />
       <TextField v-model="draft.side3" label="Third side" :message="problem('side3')" />
@@ -77,7 +77,7 @@ const summed = computed(() => {
         Lay a line along the longest way. At equal steps measure straight across, edge to edge, from
         one end of the line to the other.
       </p>
-      <div class="fields stack gap-10 items-start">
+      <div class="fitting stack gap-10 items-start">
         <TextField v-model="draft.line" label="Length of the line" :message="problem('line')" />
         <TextField
           v-model="draft.widths"
@@ -107,7 +107,7 @@ const summed = computed(() => {
       {{ messageFor('size.areaM2') }}
     </p>
     <FoldBox words="Plants or rows on it, where a rate counts by them">
-      <div class="fields stack gap-10 items-start">
+      <div class="fitting stack gap-10 items-start">
         <TextField
           v-model="draft.plants"
           label="Plants on it, if counted"
@@ -131,7 +131,7 @@ const summed = computed(() => {
       hint="or rows times trees a row: 4 x 12"
       :message="problem('count') ?? messageFor('size.count')"
     />
-    <div class="fields stack gap-10 items-start">
+    <div class="fitting stack gap-10 items-start">
       <TextField
         v-model="draft.trunk"
         label="Trunk diameter, on average"
@@ -157,7 +157,7 @@ const summed = computed(() => {
     />
   </template>
 
-  <div v-if="kind === 'pots'" class="fields stack gap-10 items-start">
+  <div v-if="kind === 'pots'" class="fitting stack gap-10 items-start">
     <TextField
       v-model="draft.count"
       label="How many pots"
@@ -188,9 +188,6 @@ const summed = computed(() => {
 </template>
 
 <style scoped>
-.fields {
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-}
 .result b {
   font-size: var(--text-large);
   font-weight: 650;

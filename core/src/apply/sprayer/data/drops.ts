@@ -1,24 +1,36 @@
 import type { Figure, FigureRange, Sourced } from '../../../base/reference/index.ts'
 
+const byEye = {
+  source: 'class names of ASABE S572; share that stays on the leaf is judged',
+  mark: 'J',
+} as const
+
 /** Classes of drop size, fine to coarse, in the words of the standard. */
 export const dropClasses = [
-  { id: 'very-fine', label: 'very fine', held: 0.8, words: 'drifts before it lands' },
-  { id: 'fine', label: 'fine', held: 0.95, words: 'covers well, drifts in a breeze' },
-  { id: 'medium', label: 'medium', held: 0.95, words: 'covers well and stays on' },
-  { id: 'coarse', label: 'coarse', held: 0.85, words: 'some drops bounce off narrow leaves' },
-  { id: 'very-coarse', label: 'very coarse', held: 0.7, words: 'many drops bounce off' },
+  { id: 'very-fine', label: 'very fine', held: 0.8, words: 'drifts before it lands', ...byEye },
+  { id: 'fine', label: 'fine', held: 0.95, words: 'covers well, drifts in a breeze', ...byEye },
+  { id: 'medium', label: 'medium', held: 0.95, words: 'covers well and stays on', ...byEye },
+  {
+    id: 'coarse',
+    label: 'coarse',
+    held: 0.85,
+    words: 'some drops bounce off narrow leaves',
+    ...byEye,
+  },
+  { id: 'very-coarse', label: 'very coarse', held: 0.7, words: 'many drops bounce off', ...byEye },
   {
     id: 'extremely-coarse',
     label: 'extremely coarse',
     held: 0.6,
     words: 'for soil, not for leaves: most drops bounce off',
+    ...byEye,
   },
-] as const satisfies readonly {
+] as const satisfies readonly (Sourced & {
   readonly id: string
   readonly label: string
   readonly held: number
   readonly words: string
-}[]
+})[]
 export type DropClass = (typeof dropClasses)[number]
 
 /** Where the classes of a flat fan stand: size 02 at 3 bar is fine to medium. */

@@ -1,4 +1,9 @@
-import type { FigureRange, Sourced } from '../../../base/reference/index.ts'
+import {
+  eachFrom,
+  type Figure,
+  type FigureRange,
+  type Sourced,
+} from '../../../base/reference/index.ts'
 
 /** A size of nozzle of the international standard, by its flow at 40 psi. */
 export interface NozzleSize extends Sourced {
@@ -30,7 +35,12 @@ export const nozzleSizes: readonly NozzleSize[] = [
 ]
 
 /** The pressure at which sizes are named [bar]: 40 psi. */
-export const namingPressureBar = 2.75790291727
+export const namingPressureBar: Figure = {
+  value: 2.75790291727,
+  unit: 'bar',
+  source: '40 psi: definition',
+  mark: 'D',
+}
 
 /** Pressure at which nozzles spread as they should, with what is usual at most [bar]: 20-65-90 psi. */
 export const workingPressureBar: FigureRange & Sourced = {
@@ -50,10 +60,16 @@ export const heldSpeedKmPerH = {
 } as const satisfies Sourced & { readonly low: number; readonly high: number }
 
 /** Kinds of nozzle by how they make drops. */
-export const nozzleKinds = {
-  'flat-fan': { label: 'flat fan', coarser: 0 },
-  'air-induction': { label: 'air induction', coarser: 2 },
-  'hollow-cone': { label: 'hollow cone', coarser: -0.8 },
-  flood: { label: 'flood', coarser: 2 },
-} as const
+export const nozzleKinds = eachFrom(
+  {
+    source: 'classes of drops coarser than a flat fan of the size, as makers chart them',
+    mark: 'J',
+  },
+  {
+    'flat-fan': { label: 'flat fan', coarser: 0 },
+    'air-induction': { label: 'air induction', coarser: 2 },
+    'hollow-cone': { label: 'hollow cone', coarser: -0.8 },
+    flood: { label: 'flood', coarser: 2 },
+  } as const,
+)
 export type NozzleKind = keyof typeof nozzleKinds

@@ -1,4 +1,4 @@
-import type { Sourced } from '../../../base/reference/index.ts'
+import type { Figure, Sourced } from '../../../base/reference/index.ts'
 
 /** Kinds of work that weather has a say in. */
 export const weatherWorks = ['leaf', 'drench', 'granules', 'dose', 'look'] as const
@@ -12,6 +12,7 @@ export interface Bounds extends Sourced {
 
 const practice = (what: string) => ({ source: `common practice: ${what}`, mark: 'C' }) as const
 const judged = (what: string) => ({ source: what, mark: 'J' }) as const
+const hoursDry = (value: number, why: string): Figure => ({ value, unit: 'h', ...judged(why) })
 const free = { low: Number.NEGATIVE_INFINITY, high: Number.POSITIVE_INFINITY }
 
 /** What a kind of work wants of the hours in which it is done and of those after. */
@@ -26,7 +27,7 @@ export interface WorkWindow {
   /** Above it leaves are wet with dew. */
   readonly humidity: Bounds
   /** Hours before and after in which no rain may fall; the range of practice, and what we take. */
-  readonly dryBeforeH: number
+  readonly dryBeforeH: Figure
   readonly dryAfter: Bounds & { readonly usual: number }
   /** Rain in the twelve hours after that washes it through the ground [mm]. */
   readonly storm: Bounds
@@ -45,12 +46,12 @@ const ofGround = {
   airAtNoon: anyAir,
   wind: anyWind,
   humidity: anyHumidity,
-  dryBeforeH: 0,
+  dryBeforeH: hoursDry(0, 'wet ground does no harm'),
   dryAfter: needsNoDryness,
 }
 
 /** High sun, from and to [h]. */
-export const noon = { from: 11, to: 16 } as const
+export const noon = { from: 11, to: 16, ...judged('hours of high sun') } as const
 
 export const workWindows: Readonly<Record<WeatherWork, WorkWindow>> = {
   leaf: {
@@ -66,7 +67,7 @@ export const workWindows: Readonly<Record<WeatherWork, WorkWindow>> = {
     wind: { low: 1, high: 4.5, unit: 'm/s', ...practice('wind 1-4.5 m/s and not inverted') },
     soil: { ...free, unit: '°C', ...judged('no bound') },
     humidity: { low: 0, high: 95, unit: '%', ...judged('dew sits on leaves above it') },
-    dryBeforeH: 2,
+    dryBeforeH: hoursDry(2, 'leaves dry off in about two hours'),
     dryAfter: {
       low: 4,
       usual: 6,

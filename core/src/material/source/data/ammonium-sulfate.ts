@@ -42,7 +42,7 @@ export const ammoniumSulfate = {
     speed: 'weeks in warm ground',
     remark: 'Only as much as the nitrogen budget allows.',
     source: 'Pierre 1933: 5.35 kg CaCO3 for a kilogram N; full nitrification is the upper bound',
-    mark: 'P',
+    mark: 'M',
   },
   asIngredient: {
     id: 'ammonium-sulfate',

@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, criticalConstants, type Ligand } from '../facts/ligand.ts'
+import { byDefinition, constant, criticalConstants, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { leafChelate } from './shared/chelate-families.ts'
 import { makersSolubility, retail, spooned } from './shared/figures.ts'
@@ -11,6 +11,7 @@ export const dtpa = {
   shortName: 'DTPA',
   dash: '',
   charge: -5,
+  ...byDefinition,
   protons: [
     constant(10.45, criticalConstants, 'M'),
     constant(8.53, criticalConstants, 'H'),

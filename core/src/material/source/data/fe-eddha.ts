@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, judged, type Ligand } from '../facts/ligand.ts'
+import { byDefinition, constant, judged, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { dtpa } from './fe-dtpa.ts'
 import { strongChelate } from './shared/chelate-families.ts'
@@ -21,6 +21,7 @@ export const eddha = {
   shortName: 'EDDHA',
   dash: '',
   charge: -4,
+  ...byDefinition,
   protons: [
     constant(11.68, bothBooks, 'M'),
     constant(10.24, bothBooks, 'M'),

@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, judged, judgedLike, type Ligand, yunta } from '../facts/ligand.ts'
+import { byDefinition, constant, judged, judgedLike, type Ligand, yunta } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { dtpa } from './fe-dtpa.ts'
 import { eddha } from './fe-eddha.ts'
@@ -13,6 +13,7 @@ const eddhma = {
   shortName: 'EDDHMA',
   dash: '12 3',
   charge: -4,
+  ...byDefinition,
   protons: [judged(11.9), judged(10.5), judged(8.7), judged(6.3)],
   metals: {
     Fe: { ml: constant(34.97, yunta, 'L'), mhl: judged(2.2) },

@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, judged, type Ligand, yunta } from '../facts/ligand.ts'
+import { byDefinition, constant, judged, type Ligand, yunta } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { dtpa } from './fe-dtpa.ts'
 import { strongChelate } from './shared/chelate-families.ts'
@@ -12,6 +12,7 @@ const eddhsa = {
   shortName: 'EDDHSA',
   dash: '8 3 2 3',
   charge: -4,
+  ...byDefinition,
   protons: [judged(11.2), judged(9.6), judged(8.4), judged(6.2)],
   metals: {
     Fe: { ml: constant(32.79, yunta, 'L'), mhl: judged(2.2) },

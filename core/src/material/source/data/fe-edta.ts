@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, criticalConstants, type Ligand } from '../facts/ligand.ts'
+import { byDefinition, constant, criticalConstants, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { leafChelate } from './shared/chelate-families.ts'
 import { makersSolubility, retail, spooned } from './shared/figures.ts'
@@ -13,6 +13,7 @@ export const edta = {
   shortName: 'EDTA',
   dash: '',
   charge: -4,
+  ...byDefinition,
   protons: [
     constant(10.17, criticalConstants, 'H'),
     constant(6.11, criticalConstants, 'H'),

@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, judged, type Ligand } from '../facts/ligand.ts'
+import { byDefinition, constant, judged, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { strongChelate } from './shared/chelate-families.ts'
 import { makersSolubility, retail, spooned } from './shared/figures.ts'
@@ -15,6 +15,7 @@ const hbed = {
   shortName: 'HBED',
   dash: '4 3',
   charge: -4,
+  ...byDefinition,
   protons: [
     constant(12.6, ma, 'M'),
     constant(11.0, ma, 'M'),

@@ -1,5 +1,11 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, criticalConstants, gustafsonMartell, type Ligand } from '../facts/ligand.ts'
+import {
+  byDefinition,
+  constant,
+  criticalConstants,
+  gustafsonMartell,
+  type Ligand,
+} from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { leafChelate } from './shared/chelate-families.ts'
 import { liquid, makersSolubility, retail } from './shared/figures.ts'
@@ -11,6 +17,7 @@ const hedta = {
   shortName: 'HEDTA',
   dash: '7 3 1 3',
   charge: -3,
+  ...byDefinition,
   protons: [
     constant(9.81, criticalConstants, 'H'),
     constant(5.37, criticalConstants, 'H'),

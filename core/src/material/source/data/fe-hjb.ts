@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { judged, type Ligand } from '../facts/ligand.ts'
+import { byDefinition, judged, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { strongChelate } from './shared/chelate-families.ts'
 import { makersSolubility, retail, spooned } from './shared/figures.ts'
@@ -11,6 +11,7 @@ const hjb = {
   shortName: 'HJB',
   dash: '2 2 6 2',
   charge: -4,
+  ...byDefinition,
   protons: [judged(12.6), judged(11.2), judged(8.6), judged(4.8), judged(2.5)],
   metals: {
     Fe: { ml: judged(37.5) },

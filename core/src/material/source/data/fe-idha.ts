@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, judged, type Ligand } from '../facts/ligand.ts'
+import { byDefinition, constant, judged, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { leafChelate } from './shared/chelate-families.ts'
 import { makersSolubility, retail, spooned } from './shared/figures.ts'
@@ -18,6 +18,7 @@ const idha = {
   shortName: 'IDHA',
   dash: '5 5',
   charge: -4,
+  ...byDefinition,
   protons: [
     constant(10.1, hyvonen, 'M'),
     constant(4.3, hyvonen, 'M'),

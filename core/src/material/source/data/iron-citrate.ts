@@ -1,5 +1,5 @@
 import { none } from '../../../base/reference/index.ts'
-import { constant, criticalConstants, type Ligand } from '../facts/ligand.ts'
+import { byDefinition, constant, criticalConstants, type Ligand } from '../facts/ligand.ts'
 import type { IronSource } from '../facts/source.ts'
 import { noMore } from './shared/cautions.ts'
 import { retail, smallMolecule, spooned } from './shared/figures.ts'
@@ -32,6 +32,7 @@ const citrate = {
   shortName: 'citrate',
   dash: '2 3',
   charge: -3,
+  ...byDefinition,
   protons: [
     constant(5.69, criticalConstants, 'H'),
     constant(4.35, criticalConstants, 'H'),

@@ -42,7 +42,7 @@ export const urea = {
     speed: 'weeks in warm ground',
     remark: 'A third of the acid of ammonium sulfate for the same nitrogen.',
     source: 'Pierre 1933: 1.8 kg CaCO3 for a kilogram N; full nitrification is the upper bound',
-    mark: 'P',
+    mark: 'M',
   },
   asIngredient: {
     id: 'urea',

@@ -48,8 +48,14 @@ export interface TradeCeiling extends Sourced {
   readonly whyCalculatedOtherwise: string | None
 }
 
-/** A chelating agent without its metal. */
-export interface Ligand {
+/** How the charge of a ligand is known: it is counted. */
+export const byDefinition = {
+  source: 'charge of the molecule without its protons: definition',
+  mark: 'D',
+} as const
+
+/** A chelating agent without its metal; its constants have sources of their own. */
+export interface Ligand extends Sourced {
   readonly id: string
   readonly name: string
   /** Short enough to stand beside a line. */

@@ -18,15 +18,21 @@ export const usualYoungLeafDays = days(28)
 /** A leaf on view has been forming since some days before it unfolded. */
 export const unfoldingDays = days(4)
 
+const thirds = (value: number): Figure => ({
+  value,
+  unit: 'thirds of the leaves',
+  source: 'what the words of a tier mean',
+  mark: 'D',
+})
 /** How many thirds of the leaves a tier reaches down. */
-export const thirdsByTier: Readonly<Record<string, number>> = {
-  'youngest-only': 1,
-  'youngest-spreading-down': 2,
-  middle: 2,
-  all: 3,
-  scattered: 3,
-  'oldest-spreading-up': 3,
-  'oldest-only': 3,
+export const thirdsByTier: Readonly<Record<string, Figure>> = {
+  'youngest-only': thirds(1),
+  'youngest-spreading-down': thirds(2),
+  middle: thirds(2),
+  all: thirds(3),
+  scattered: thirds(3),
+  'oldest-spreading-up': thirds(3),
+  'oldest-only': thirds(3),
 }
 
 /** Doubt of a pH remembered at a correction rather than measured. */

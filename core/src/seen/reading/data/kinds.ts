@@ -1,4 +1,4 @@
-import type { Sourced } from '../../../base/reference/index.ts'
+import { eachFrom, type Sourced } from '../../../base/reference/index.ts'
 
 /** What a sample is of. */
 export const readingMedia = {
@@ -23,6 +23,8 @@ export interface ReadingKindDefinition extends Sourced {
   readonly usualDoubt: number
   /** The part that grows with the value, as a share of it. */
   readonly relativeDoubt: number
+  /** Whether ground or well hold it, so that it does not change by itself within weeks. */
+  readonly isSteady: boolean
   /** Whether it says how green the leaf is, and so paints the ribbon. */
   readonly isColour: boolean
   /** How a value of it is taken where nobody says: typed after looking, read off, or measured by a photo. */
@@ -232,7 +234,14 @@ const water = {
   ecSolution: ['EC of the water or solution', 'EC – dS/m', 'dS/m', [0, 60], [0.02, 6], [0.03, 0.03]],
 } as const satisfies Readonly<Record<string, Row>>
 
-type Rest = Pick<ReadingKindDefinition, 'isColour' | 'takenBy' | 'does' | 'source' | 'mark'>
+/** Of the soil, what comes and goes with rain, feed and season; of the water, what a well holds. */
+const fickle: readonly string[] = ['soilNitrate', 'ecPaste', 'ecOneToTwo', 'ecPourThrough']
+const ofWell: readonly string[] = ['alkalinity', 'hardness', 'calciumHardness']
+
+type Rest = Pick<
+  ReadingKindDefinition,
+  'isColour' | 'isSteady' | 'takenBy' | 'does' | 'source' | 'mark'
+>
 
 const definitionOf = (
   medium: ReadingMedium,
@@ -255,6 +264,7 @@ const define = <Name extends string>(
       name,
       definitionOf(medium, row, {
         isColour: false,
+        isSteady: medium === 'soil' ? !fickle.includes(name) : ofWell.includes(name),
         takenBy: 'laboratory',
         does: name === 'pH' ? 'test' : undefined,
         ...ofPractice,
@@ -273,6 +283,7 @@ const colourDefinitions = Object.fromEntries(
     name,
     definitionOf('leaf', row, {
       isColour: true,
+      isSteady: false,
       takenBy,
       does: 'look',
       ...(name === 'turfColour' ? turfTrials : ofPractice),
@@ -297,15 +308,18 @@ export type ReadingKind = keyof typeof readingKinds
 export const readingKindNames = Object.keys(readingKinds) as readonly ReadingKind[]
 
 /** How a reading was taken, with one standard deviation of a pH so taken, and how much coarser than usual other values are. */
-export const readingMethods = {
-  laboratory: { label: 'laboratory', pHDoubt: 0.1, coarseness: 1 },
-  meter: { label: 'meter', pHDoubt: 0.2, coarseness: 1 },
-  'drop-kit': { label: 'drop kit', pHDoubt: 0.3, coarseness: 1.5 },
-  strip: { label: 'test strip', pHDoubt: 0.5, coarseness: 3 },
-  vial: { label: 'colour vial', pHDoubt: 0.3, coarseness: 2 },
-  eye: { label: 'by eye', pHDoubt: 0.5, coarseness: 1 },
-  photo: { label: 'from a photo', pHDoubt: 0.5, coarseness: 1 },
-} as const
+export const readingMethods = eachFrom(
+  { source: 'how far two readings of one sample differ, by the way it was taken', mark: 'C' },
+  {
+    laboratory: { label: 'laboratory', pHDoubt: 0.1, coarseness: 1 },
+    meter: { label: 'meter', pHDoubt: 0.2, coarseness: 1 },
+    'drop-kit': { label: 'drop kit', pHDoubt: 0.3, coarseness: 1.5 },
+    strip: { label: 'test strip', pHDoubt: 0.5, coarseness: 3 },
+    vial: { label: 'colour vial', pHDoubt: 0.3, coarseness: 2 },
+    eye: { label: 'by eye', pHDoubt: 0.5, coarseness: 1 },
+    photo: { label: 'from a photo', pHDoubt: 0.5, coarseness: 1 },
+  } as const,
+)
 
 export type ReadingMethod = keyof typeof readingMethods
 export const readingMethodNames = Object.keys(readingMethods) as readonly ReadingMethod[]

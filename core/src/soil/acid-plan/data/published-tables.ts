@@ -11,7 +11,7 @@ export interface SulfurTable extends Sourced {
   readonly columns: Readonly<Partial<Record<TableColumn, readonly number[]>>>
 }
 
-/** Rows by which the buffering was fitted; the others were held out to try it. */
+/** Whether the buffering was fitted by a row of a table, from 0 [1]; the others were held out to try it. */
 export const isFittedRow = (index: number): boolean => index % 2 === 0
 
 export const sulfurTables: readonly SulfurTable[] = [

@@ -27,7 +27,7 @@ export const situationNames = Object.keys(situations) as readonly Situation[]
 export interface StepLimit {
   readonly once: Figure
   readonly year: Figure
-  readonly daysApart: number
+  readonly daysApart: Figure
 }
 
 const kgPerM2PerLb1000 = 0.45359237 / 92.90304
@@ -40,7 +40,12 @@ const lb = (value: number, source: string, mark: Figure['mark']): Figure => ({
 const limit = (once: Figure, year: Figure, daysApart: number): StepLimit => ({
   once,
   year,
-  daysApart,
+  daysApart: {
+    value: daysApart,
+    unit: 'd',
+    source: 'what went on is to work before more goes on',
+    mark: 'J',
+  },
 })
 const guides = 'extension turf guides, from memory'
 const never = (why: string) => limit(lb(0, why, 'C'), lb(0, why, 'C'), 0)

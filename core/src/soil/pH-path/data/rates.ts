@@ -17,21 +17,26 @@ const spread = (
 /** Sulfur that bacteria take from the surface of its grains in moist soil of 25 °C. */
 export const sulfurPerSurface = spread(26, 'µg/cm²/d', [0.65, true], {
   source: 'Janzen and Bettany 1987: about 26, from 10 to 60 between soils',
-  mark: 'P',
+  mark: 'M',
 })
 /** Density of sulfur [g/cm³]. */
 export const sulfurDensity: Figure = {
   value: 2.07,
   unit: 'g/cm³',
   source: 'CRC Handbook: orthorhombic sulfur',
-  mark: 'P',
+  mark: 'M',
 }
 /** Times faster for 10 K. */
 export const warmth = spread(2.8, '', [0.5, false], {
   source: 'Germida and Janzen 1993: about 2.8, from 1.9 to 4.3',
-  mark: 'P',
+  mark: 'M',
 })
-export const warmthBounds = [1.9, 4.3] as const
+export const warmthBounds = {
+  low: 1.9,
+  high: 4.3,
+  source: 'Germida and Janzen 1993, from memory: from 1.9 to 4.3',
+  mark: 'M',
+} as const
 /** Colder soil turns nothing. */
 export const leastWarmth: Figure = {
   value: 2,

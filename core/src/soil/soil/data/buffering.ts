@@ -112,4 +112,9 @@ export type BufferTest = keyof typeof bufferTests
 export const bufferTestNames = Object.keys(bufferTests) as readonly BufferTest[]
 
 /** A buffer test says something of buffering only where it moved the soil this far [pH]. */
-export const leastBufferMove = 0.5
+export const leastBufferMove: Figure = {
+  value: 0.5,
+  unit: 'pH',
+  source: 'a smaller move is within what two readings of a buffer differ',
+  mark: 'J',
+}

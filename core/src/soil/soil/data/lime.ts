@@ -52,6 +52,3 @@ export const limePresumption = {
   source: 'ground below pH 6.8 seldom holds free lime, from 7.8 on it mostly does',
   mark: 'J',
 } as const
-
-/** A strong fizz below this is odd: shell, mortar or fresh lime in the sample. */
-export const oddFizzBelowPH = 6.5

@@ -1,3 +1,4 @@
+import { eachFrom, type Sourced } from '../../../base/reference/index.ts'
 import type { Context } from '../../../stand/plant/index.ts'
 import type { FeatureName } from './features.ts'
 
@@ -19,7 +20,7 @@ const threeSupplies: Background = { otherwise: { low: 1.2, marginal: 2, enough: 
  * to be corrected.
  */
 // prettier-ignore
-export const background: Readonly<Record<FeatureName, Background>> = {
+export const background: Readonly<Record<FeatureName, Background & Sourced>> = eachFrom({ source: 'how often each is met on pale plants, which nobody has counted', mark: 'J' }, {
   tier: { otherwise: { 'youngest-only': 3, 'youngest-spreading-down': 2.5, all: 3, 'oldest-spreading-up': 2, 'oldest-only': 1.5, middle: 0.7, scattered: 1.5 } },
   pattern: {
     otherwise: { 'fine-green-veins': 2.2, 'broad-green-bands': 1.3, 'even-pale': 3.2, mottle: 1.6, stripes: 0.1, 'margin-scorch': 1.4, 'base-wedge': 0.5, bleached: 0.8, spots: 1.5, 'small-rosetted': 0.4, variegated: 0.4, bronzed: 0.4, 'twisted-tips': 0.25, 'dead-tips': 0.3 },
@@ -89,4 +90,4 @@ export const background: Readonly<Record<FeatureName, Background>> = {
   leafZinc: threeSupplies,
   leafCopper: { otherwise: { low: 0.5, marginal: 1.5, enough: 8 } },
   leafBoron: { otherwise: { low: 0.5, marginal: 1.5, enough: 8 } },
-}
+} satisfies Readonly<Record<FeatureName, Background>>)

@@ -1,4 +1,4 @@
-import type { Sourced } from '../../../base/reference/index.ts'
+import type { Figure, Sourced } from '../../../base/reference/index.ts'
 import type { FeatureName } from './features.ts'
 
 interface StoryEventDefinition extends Sourced {
@@ -123,4 +123,4 @@ export type StoryEventKind = keyof typeof storyEvents
 export const storyEventKinds = Object.keys(storyEvents) as readonly StoryEventKind[]
 export const storyEventOf = (kind: StoryEventKind): StoryEventDefinition => storyEvents[kind]
 /** Share of an event's weight that a finding of the same thing has told already; our judgement. */
-export const eventCorrelateShare = 0.7
+export const eventCorrelateShare: Figure = { value: 0.7, unit: '', ...judged }

@@ -1,5 +1,5 @@
 import { findingNames, findingVocabulary, type FindingName } from '../../../seen/finding/index.ts'
-import type { Figure } from '../../../base/reference/index.ts'
+import { eachFrom, type Figure, type Sourced } from '../../../base/reference/index.ts'
 
 /** What a test says once its number is read: the bands of each. */
 export const testBands = {
@@ -164,31 +164,34 @@ const leafAnalysis = ['leafNitrogen', 'leafMagnesium', 'leafManganese', 'leafZin
  * Features that are not independent of others. Where one of the others is known, only the rest of
  * the weight counts. Shares are our judgement.
  */
-export const correlates: Readonly<Partial<Record<FeatureName, Correlates>>> = {
-  severity: { of: ['pattern'], share: 0.5 },
-  newestLeaves: { of: ['tier'], share: 0.5 },
-  whereOnPlant: { of: ['tier'], share: 0.3 },
-  fizz: { of: ['lime', 'pH'], share: 0.2 },
-  lime: { of: ['pH'], share: 0.3 },
-  waterAlkalinity: { of: ['pH', 'lime', 'fizz'], share: 0.4 },
-  rain: { of: ['wetness'], share: 0.6 },
-  warmth: { of: ['rain', 'wetness'], share: 0.3 },
-  compaction: { of: ['wetness', 'roots'], share: 0.4 },
-  soilIron: { of: ['pH'], share: 0.3 },
-  ironToManganese: { of: ['soilIron'], share: 0.4 },
-  totalIron: { of: ['activeIron'], share: 0.8 },
-  solutionIron: { of: ['feedIron'], share: 0.3 },
-  feedIron: { of: ['feed', 'soilIron'], share: 0.3 },
-  solutionNitrate: { of: ['feed', 'leafNitrogen'], share: 0.4 },
-  soilNitrate: { of: ['feed', 'leafNitrogen'], share: 0.4 },
-  salt: { of: ['feed'], share: 0.3 },
-  leafSulfur: { of: leafAnalysis, share: 0.2 },
-  growth: { of: ['roots', 'feed'], share: 0.3 },
-  season: { of: ['warmth'], share: 0.3 },
-  lens: { of: ['clinic'], share: 0.3 },
-  clinic: { of: ['roots'], share: 0.3 },
-  pullTest: { of: ['flush', 'roots'], share: 0.5 },
-}
+export const correlates: Readonly<Partial<Record<FeatureName, Correlates & Sourced>>> = eachFrom(
+  { source: 'how much of one the other tells', mark: 'J' },
+  {
+    severity: { of: ['pattern'], share: 0.5 },
+    newestLeaves: { of: ['tier'], share: 0.5 },
+    whereOnPlant: { of: ['tier'], share: 0.3 },
+    fizz: { of: ['lime', 'pH'], share: 0.2 },
+    lime: { of: ['pH'], share: 0.3 },
+    waterAlkalinity: { of: ['pH', 'lime', 'fizz'], share: 0.4 },
+    rain: { of: ['wetness'], share: 0.6 },
+    warmth: { of: ['rain', 'wetness'], share: 0.3 },
+    compaction: { of: ['wetness', 'roots'], share: 0.4 },
+    soilIron: { of: ['pH'], share: 0.3 },
+    ironToManganese: { of: ['soilIron'], share: 0.4 },
+    totalIron: { of: ['activeIron'], share: 0.8 },
+    solutionIron: { of: ['feedIron'], share: 0.3 },
+    feedIron: { of: ['feed', 'soilIron'], share: 0.3 },
+    solutionNitrate: { of: ['feed', 'leafNitrogen'], share: 0.4 },
+    soilNitrate: { of: ['feed', 'leafNitrogen'], share: 0.4 },
+    salt: { of: ['feed'], share: 0.3 },
+    leafSulfur: { of: leafAnalysis, share: 0.2 },
+    growth: { of: ['roots', 'feed'], share: 0.3 },
+    season: { of: ['warmth'], share: 0.3 },
+    lens: { of: ['clinic'], share: 0.3 },
+    clinic: { of: ['roots'], share: 0.3 },
+    pullTest: { of: ['flush', 'roots'], share: 0.5 },
+  } satisfies Partial<Record<FeatureName, Correlates>>,
+)
 
 /**
  * How far the tables are trusted: every weight of evidence is drawn in by this share, so that

@@ -1,6 +1,6 @@
 import type { Context, Plant, TissueNutrient } from '../../../stand/plant/index.ts'
 import type { ReadingKind } from '../../../seen/reading/index.ts'
-import type { Sourced } from '../../../base/reference/index.ts'
+import type { Figure, Sourced } from '../../../base/reference/index.ts'
 import type { TestName } from './features.ts'
 
 /** Values of a test in rising order, each with the reading it reaches up to. */
@@ -22,7 +22,7 @@ const leafWeeks = 60
 const solutionWeeks = 45
 
 /** What a solution is run at. */
-export interface SolutionAim extends Sourced {
+interface SolutionAim extends Sourced {
   /** [dS/m], the source water's included. */
   readonly ec: readonly [low: number, high: number]
 }
@@ -32,7 +32,7 @@ const fruitingAim: SolutionAim = { ec: [2, 3], ...recipes }
 const berryAim: SolutionAim = { ec: [1, 1.6], ...recipes }
 
 /** The aim for a plant, by the group whose leaf it is read by; as leafy greens where none is known. */
-export const solutionAimOf = ({ tissue }: Pick<Plant, 'tissue'>): SolutionAim =>
+const solutionAimOf = ({ tissue }: Pick<Plant, 'tissue'>): SolutionAim =>
   ({ 'fruiting vegetable': fruitingAim, 'strawberry and bramble': berryAim })[tissue as string] ??
   leafyAim
 
@@ -107,7 +107,12 @@ export const leafTests: Readonly<
   leafCopper: { kind: 'tissueCopper', nutrient: 'copper' },
   leafBoron: { kind: 'tissueBoron', nutrient: 'boron' },
 }
-export const leafReadingDays = leafWeeks
+export const leafReadingDays: Figure = {
+  value: leafWeeks,
+  unit: 'd',
+  source: 'leaves older than two months say little of today',
+  mark: 'J',
+}
 
 /** How far below sufficiency counts as low rather than marginal, as a share of its lower end. */
 export const marginalFrom = {

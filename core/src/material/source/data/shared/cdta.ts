@@ -1,5 +1,11 @@
 import { none } from '../../../../base/reference/index.ts'
-import { constant, criticalConstants, gustafsonMartell, type Ligand } from '../../facts/ligand.ts'
+import {
+  byDefinition,
+  constant,
+  criticalConstants,
+  gustafsonMartell,
+  type Ligand,
+} from '../../facts/ligand.ts'
 
 /** Not sold with iron; drawn beside the others, since books compare them. */
 export const cdta = {
@@ -8,6 +14,7 @@ export const cdta = {
   shortName: 'CDTA',
   dash: '10 4',
   charge: -4,
+  ...byDefinition,
   protons: [
     constant(12.3, criticalConstants, 'M'),
     constant(6.12, criticalConstants, 'H'),

@@ -1,0 +1,18 @@
+import type { Figure } from '../../../base/reference/index.ts'
+
+const judged = (value: number, unit: string, source: string): Figure => ({
+  value,
+  unit,
+  source,
+  mark: 'J',
+})
+
+/** Where a verdict turns from one word to another, and what is left out of a computation. */
+export const bounds = {
+  settledFrom: judged(0.7, '', 'from here on a careful person acts'),
+  leaningFrom: judged(0.5, '', 'from here on one cause is clearly ahead'),
+  askPHAgainFrom: judged(0.6, 'pH', 'with more doubt than this pH is worth measuring again'),
+  leastPHGain: judged(0.05, 'bit', 'below it no answer to the question of pH moves a verdict'),
+  massLookedAt: judged(0.985, '', 'what is left out no answer brings back to the top'),
+  leastChance: judged(0.01, '', 'answers too unlikely to be worth a line'),
+} as const
