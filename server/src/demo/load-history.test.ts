@@ -74,7 +74,7 @@ describe('the demo estate', () => {
     ])
     const all = [...stories.values()].flatMap(({ readings }) => readings)
     expect(all.length).toBeGreaterThan(200)
-    expect(all.every(({ takenOn }) => takenOn > addDays(today, -370) && takenOn <= today)).toBe(
+    expect(all.every(({ takenOn }) => takenOn > addDays(today, -740) && takenOn <= today)).toBe(
       true,
     )
   })

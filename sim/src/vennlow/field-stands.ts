@@ -1,14 +1,10 @@
 import { Chronicle } from './chronicle.ts'
-import { latitudeOn } from './half-of-the-earth.ts'
 
 /** South-west corner of the field; an invented place. */
-const longDown = (today: string) => ({
-  longitude: -1.93117,
-  latitude: latitudeOn(today) + 0.04862,
-})
+const longDown = (latitude: number) => ({ longitude: -1.93117, latitude: latitude + 0.04862 })
 
 /** Pale patches on high lime, sprayed too late to pay. */
-export const sorghum = (today: string) =>
+export const sorghum = (today: string, latitude: number) =>
   new Chronicle(today, {
     name: 'Long Down sorghum',
     context: 'row-crop',
@@ -20,7 +16,7 @@ export const sorghum = (today: string) =>
     .zone(120, {
       name: 'Brow',
       score: 4,
-      origin: longDown(today),
+      origin: longDown(latitude),
       outline: [
         [0, 120],
         [210, 120],
@@ -32,7 +28,7 @@ export const sorghum = (today: string) =>
     .zone(120, {
       name: 'Slope',
       score: 2.5,
-      origin: longDown(today),
+      origin: longDown(latitude),
       outline: [
         [0, 60],
         [320, 60],
@@ -44,7 +40,7 @@ export const sorghum = (today: string) =>
     .zone(120, {
       name: 'Bottom',
       score: 1,
-      origin: longDown(today),
+      origin: longDown(latitude),
       outline: [
         [0, 0],
         [320, 0],

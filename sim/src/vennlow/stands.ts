@@ -1,6 +1,7 @@
 import type { StandHistory } from './acts.ts'
 import { azaleaBorder, blueberries } from './border-stands.ts'
 import { sorghum } from './field-stands.ts'
+import { latitudeOn, toldFrom } from './half-of-the-earth.ts'
 import { idFor } from '../seeded/index.ts'
 import { Chronicle } from './chronicle.ts'
 
@@ -310,9 +311,10 @@ export function standHistories(today: string): readonly StandHistory[] {
     gardenias,
     vineyard,
     lettuceLoop,
-    pinOaks,
+    // Leaves and sorghum stand in summer alone: their last stories are told from then.
+    (day: string) => pinOaks(toldFrom(day, 170)),
     eventsLawn,
-    sorghum,
+    (day: string) => sorghum(toldFrom(day, 147), latitudeOn(day)),
     azaleaBorder,
     blueberries,
   ]

@@ -37,6 +37,20 @@ describe('Vennlow Estate', () => {
     }
   })
 
+  it('looks at falling leaves and at sorghum in summer, whenever it is opened', () => {
+    for (const day of ['2026-01-20', '2026-04-20', '2026-08-20', '2026-11-30']) {
+      const { settings, stands: told } = vennlowEstate(day)
+      for (const name of ['Pin oak avenue', 'Long Down sorghum']) {
+        const looks = told.find(({ stand }) => stand.name === name)?.acts ?? []
+        const last = looks.filter((act) => act.kind === 'look').at(-1)
+        expect(
+          last?.kind === 'look' && seasonOfYear(last.dto.lookedOn, settings.latitude ?? 0),
+          `${name}, ${day}`,
+        ).toBe('summer')
+      }
+    }
+  })
+
   it('is written down in requests that the product accepts', () => {
     expect(checkDto(CreatePlaceDto, place).ok).toBe(true)
     for (const { stand } of stands) expect(checkDto(CreateStandDto, stand).ok).toBe(true)
