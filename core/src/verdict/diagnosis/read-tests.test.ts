@@ -43,6 +43,37 @@ const of = (kind: Reading['kind'], value: number, more: Partial<Reading> = {}) =
 
 describe('a test that was read', () => {
   it.each([
+    ['mehlichManganese', 4, 'soilManganese', 'low'],
+    ['mehlichZinc', 0.8, 'soilZinc', 'low'],
+    ['mehlichZinc', 60, 'soilZinc', 'much'],
+    ['mehlichCopper', 50, 'soilCopper', 'much'],
+    ['mehlichIron', 100, 'soilIron', 'enough'],
+  ] as const)('%s of %d counts where no DTPA was taken: %s is %s', (kind, value, test, band) => {
+    expect(likeliest('soybean', test, of(kind, value))).toBe(band)
+  })
+
+  it('goes by DTPA where both were taken', () => {
+    const both = [of('mehlichZinc', 0.5), of('soilZinc', 3)]
+    expect(likeliest('soybean', 'soilZinc', ...both)).toBe('enough')
+  })
+
+  it.each([
+    ['lettuce', 0.5, 'low'],
+    ['lettuce', 1.4, 'some'],
+    ['lettuce', 3, 'high'],
+    ['tomato', 1.2, 'low'],
+    ['tomato', 3, 'some'],
+    ['strawberry', 2.6, 'high'],
+  ] as const)(
+    'EC of %s at %d in a channel is %s, by what the crop is run at',
+    (plantId, ec, band) => {
+      const read = readings(plantId, [of('ecSolution', ec)], 'published', 'hydroponic').get('salt')
+      const [first] = Object.entries(read?.belief ?? {}).toSorted((a, b) => b[1] - a[1])
+      expect(first?.[0]).toBe(band)
+    },
+  )
+
+  it.each([
     ['calciumCarbonate', 0.1, 'lime', 'none'],
     ['calciumCarbonate', 22, 'lime', 'much'],
     ['soilManganese', 0.4, 'soilManganese', 'low'],
@@ -139,5 +170,31 @@ describe('pH', () => {
   it('above the range of a lover of acid ground weighs as above that of others', () => {
     expect(alkaline('highbush-blueberry', 6.3)).toBeGreaterThan(0.8)
     expect(alkaline('pin-oak', 6.3)).toBeLessThan(0.05)
+  })
+})
+
+describe('the date', () => {
+  const seasonAt = (plantId: string, lookedOn: string, latitude?: number) => {
+    const plant = findPlant(plantId)
+    const context = plant.contexts[0] ?? 'turf'
+    const facts = { readings: [], window, plant, context, exposure: undefined, school: 'published' } as const // prettier-ignore
+    return readTests({ ...facts, lookedOn, latitude }).find(({ name }) => name === 'season')?.words
+  }
+
+  it.each([
+    ['pin-oak', '2026-10-28', 42, 'its time of rest'],
+    ['pin-oak', '2026-06-15', 42, 'summer'],
+    ['pin-oak', '2026-05-10', -34, 'its time of rest'],
+    ['bermudagrass', '2026-12-10', 35, 'its time of rest'],
+    ['kentucky-bluegrass', '2026-12-10', 45, 'winter'],
+    ['white-pine', '2026-11-10', 45, 'autumn'],
+  ] as const)('%s on %s at %d°: %s', (plantId, day, latitude, words) => {
+    expect(seasonAt(plantId, day, latitude)).toBe(words)
+  })
+
+  it('says nothing where nobody knows where it is, in the tropics, and of what stands inside', () => {
+    expect(seasonAt('pin-oak', '2026-10-28')).toBeUndefined()
+    expect(seasonAt('pin-oak', '2026-10-28', 8)).toBeUndefined()
+    expect(seasonAt('petunia', '2026-10-28', 42)).toBeUndefined()
   })
 })
