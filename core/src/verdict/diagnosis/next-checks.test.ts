@@ -111,4 +111,14 @@ describe('the next check', () => {
       expect(check.reveals.some((name) => isTest(name) || asked.includes(name as never))).toBe(true)
     }
   })
+
+  it('take what they take on the kind of stand: roots of a tree are dug for, pots knocked out', () => {
+    const rootsIn = (context: 'tree' | 'container') =>
+      nextChecks(lookAt(context, { pattern: 'even-pale' })).find(
+        ({ check }) => check.id === 'roots',
+      )
+    expect(rootsIn('tree')?.check.minutes).toBe(30)
+    expect(rootsIn('container')?.check.minutes).toBe(2)
+    expect(rootsIn('container')?.effort).toBeLessThan(rootsIn('tree')?.effort ?? 0)
+  })
 })

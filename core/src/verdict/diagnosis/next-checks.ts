@@ -1,6 +1,6 @@
 import { findingsAsked, type FindingName } from '../../seen/finding/index.ts'
 import { bounds } from './data/bounds.ts'
-import { checks, worth, type Check } from './data/checks.ts'
+import { checkIn, checks, worth, type Check } from './data/checks.ts'
 import { featureOf, isTest, type FeatureName } from './data/features.ts'
 import { hypothesisName, type Verdict, type VerdictState } from './diagnose.ts'
 import { countsOf } from './evidence.ts'
@@ -171,6 +171,7 @@ export function nextChecks({ state }: Verdict): readonly NextCheck[] {
   const doubtBits = entropyBits(standing.probabilities)
   return checks
     .filter(({ contexts }) => contexts?.includes(state.setting.context) ?? true)
+    .map((check) => checkIn(check, state.setting.context))
     .flatMap((check): NextCheck[] => {
       const features = openFeatures(check, state)
       if (features.length === 0) return []

@@ -17,6 +17,10 @@ export interface Check extends Sourced {
   /** Until the answer is there. */
   readonly days: number
   readonly caution?: string
+  /** Where it takes more or less on a kind of stand. */
+  readonly effortIn?: Readonly<
+    Partial<Record<Context, Partial<Pick<Check, 'money' | 'minutes' | 'days'>>>>
+  >
 }
 
 const rooted: readonly Context[] = ['turf', 'tree', 'shrub', 'row-crop', 'container']
@@ -76,6 +80,7 @@ export const checks: readonly Check[] = [
     how: 'Step back: everywhere, low spots, rings, stripes, along concrete.',
     reveals: ['whereOnGround'],
     minutes: 5,
+    effortIn: { 'row-crop': { minutes: 20 } },
     ...look,
   },
   {
@@ -84,6 +89,12 @@ export const checks: readonly Check[] = [
     how: 'Knock out a pot, cut a plug or dig a hand deep at the edge of a sick plant. White or tan is sound; brown and soft is not; galls are part of the root, nodules of legumes rub off.',
     reveals: ['roots'],
     minutes: 10,
+    effortIn: {
+      tree: { minutes: 30 },
+      container: { minutes: 2 },
+      hydroponic: { minutes: 2 },
+      aquaponic: { minutes: 2 },
+    },
     ...look,
   },
   {
@@ -158,6 +169,12 @@ export const checks: readonly Check[] = [
     name: 'Measure pH, and find out what it was while these leaves grew',
     how: 'Ten cores over the root depth, sick and healthy apart; ask for any correction and its day.',
     reveals: ['pH'],
+    effortIn: {
+      container: { minutes: 8 },
+      hydroponic: { minutes: 2 },
+      aquaponic: { minutes: 2 },
+      'row-crop': { minutes: 30 },
+    },
     money: 1,
     minutes: 10,
     days: 0,
@@ -282,6 +299,7 @@ export const checks: readonly Check[] = [
     name: 'Measure EC',
     how: 'Pour-through for pots, one part soil in two of water for ground, the solution as it is.',
     reveals: ['salt'],
+    effortIn: { hydroponic: { minutes: 1, money: 0 }, aquaponic: { minutes: 1, money: 0 } },
     money: 1,
     minutes: 12,
     days: 0,
@@ -314,6 +332,12 @@ export const checks: readonly Check[] = [
     name: 'Give iron to a part, and leave a strip without',
     how: 'Treat a few square metres or plants with iron that holds at this pH; mark a strip beside them that gets none. Look at both, with the card in the picture, when the colour is due.',
     reveals: ['ironTried'],
+    effortIn: {
+      tree: { days: 35, money: 25 },
+      container: { money: 4, minutes: 20 },
+      hydroponic: { money: 3, minutes: 10, days: 7 },
+      aquaponic: { money: 3, minutes: 10, days: 10 },
+    },
     money: 12,
     minutes: 45,
     days: 14,
@@ -394,6 +418,12 @@ export const checks: readonly Check[] = [
     ...practice,
   },
 ]
+
+/** A check with what it takes on a kind of stand. */
+export const checkIn = (check: Check, context: Context): Check => ({
+  ...check,
+  ...check.effortIn?.[context],
+})
 
 const judged = (value: number, unit: string, source: string): Figure => ({
   value,

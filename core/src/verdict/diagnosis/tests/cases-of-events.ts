@@ -95,7 +95,7 @@ export const casesOfEvents: readonly Row[] = [
 
   // The date
   ['Pin oak, all leaves yellow at the end of October', 'tree', 'pin-oak', { tier: 'all', pattern: 'even-pale' }, {}, [], autumn, ['2026-10-28', 42]],
-  ['The same in June is no autumn: which it is stays open', 'tree', 'pin-oak', { tier: 'all', pattern: 'even-pale' }, {}, [], { open: ['nitrogen-short'], check: 'roots' }, ['2026-06-15', 42]],
+  ['The same in June is no autumn: which it is stays open', 'tree', 'pin-oak', { tier: 'all', pattern: 'even-pale' }, {}, [], { open: ['nitrogen-short'], check: 'where-on-ground' }, ['2026-06-15', 42]],
   ['Bermuda straw-coloured in December', 'turf', 'bermudagrass', { tier: 'all', pattern: 'even-pale', growth: 'stopped', whereOnGround: 'everywhere' }, {}, [], autumn, ['2026-12-12', 35]],
   ['Vines yellow before leaf fall in May of the south', 'tree', 'grapevine', { tier: 'all', pattern: 'even-pale' }, {}, [], autumn, ['2026-05-10', -34]],
   ['Apple, old leaves yellow in mid-October', 'tree', 'apple', { tier: 'oldest-spreading-up', pattern: 'even-pale' }, {}, [], autumn, ['2026-10-15', 50]],
