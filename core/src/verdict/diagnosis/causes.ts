@@ -1,4 +1,5 @@
 import type { Context } from '../../stand/plant/index.ts'
+import { ageCauses } from './data/age-causes.ts'
 import type { Cause } from './data/cause.ts'
 import { groundCauses } from './data/ground-causes.ts'
 import { ironCauses } from './data/iron-causes.ts'
@@ -15,6 +16,7 @@ export const allCauses: readonly Cause[] = [
   ...movingNutrientCauses,
   ...stillNutrientCauses,
   ...groundCauses,
+  ...ageCauses,
   ...weatherCauses,
   ...workCauses,
   ...leafCauses,
