@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ChangeStandDto, standRoutes, type StandDto } from '@spudder/contract/stand'
 import { findPlant, varieties, varietyNames } from '@spudder/core/stand/plant'
-import type { UnitSystem } from '@spudder/core/base/quantity'
+import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { formatDecimals } from '@spudder/core/base/writing'
 import { Button, Checkbox } from 'ant-design-vue'
 import { computed, ref } from 'vue'
@@ -34,7 +34,11 @@ const varietyOptions = [
   { value: '' as const, words: 'not known' },
   ...varietyNames.map((value) => ({ value, words: varieties[value] })),
 ]
-const example = computed(() => (props.system === 'us' ? ['4 ft', '8 ft', '12 in'] : ['1.2 m', '2.5 m', '30 cm'])) // prettier-ignore
+/** Lengths that are usual, as the place writes them [m]. */
+const usualM = { us: [1.2192, 2.4384, 0.3048], metric: [1.2, 2.5, 0.3] } as const
+const example = computed(() =>
+  usualM[props.system].map((metres) => amountWords('length', metres, props.system, 2)),
+)
 
 async function save(): Promise<void> {
   isKept.value = false
