@@ -66,6 +66,50 @@ test('rings are no shortage: what to do, what not to buy, whom to call', async (
   await expect(ending).toContainText('licensed applicator')
   await expect(page.getByRole('link', { name: 'Choose the remedy' })).toHaveCount(0)
   await expect(page.getByRole('region', { name: 'What would change my mind' })).toBeVisible()
+
+  await test.step('what helps beside a product is told, and planned in its rounds', async () => {
+    await page.getByText('Prevention in pairs, a month ahead').click()
+    await expect(page.getByText(/28 days apart/)).toBeVisible()
+    await expect(page.getByText(/licensed applicator where the law/)).toBeVisible()
+    await page.getByRole('button', { name: 'Plan it' }).click()
+    await expect(page.getByRole('status').filter({ hasText: /Planned for .* and / })).toBeVisible()
+    await step(page, 'Jobs').click()
+    await expect(page.locator('.fold-head', { hasText: 'a month ahead, 2 of 2' })).toBeVisible()
+  })
+})
+
+test('what was seen and told that cannot both be right is named; mites are found under the lens', async ({
+  page,
+}) => {
+  await addStand(page, 'Lens bed', 'Shrubs and beds', 'Azalea and rhododendron')
+  await say(page, 'Leaves affected', 'leaves here and there')
+  await say(page, 'Roots', 'white')
+  await page.getByText(/^What came out/).click()
+  await say(page, 'Plant clinic', 'root rot')
+  await page.getByRole('button', { name: 'Save look' }).click()
+  await expect(page.getByText(/White roots and a clinic that found root rot/)).toBeVisible()
+  await step(page, 'Look').click()
+  await say(page, 'Plant clinic', 'found nothing living')
+  await say(page, 'Leaf under a hand lens, both sides', 'mites, insects, webbing or honeydew')
+  await page.getByRole('button', { name: 'Save look' }).click()
+  await expect(page.locator('.cause')).toContainText('Mites or insects on the leaf')
+  await expect(page.getByText(/White roots and a clinic/)).toHaveCount(0)
+})
+
+test('how a stand grows is kept, and counts: spacing, and a pH of its own', async ({ page }) => {
+  await addStand(page, 'Own shrubs', 'Shrubs and beds', 'Another shrub')
+  await page.getByRole('link', { name: 'measure', exact: true }).click()
+  await page.getByLabel('From plant to plant').fill('48 in')
+  await page.getByLabel('From row to row').fill('8 ft')
+  await page.getByLabel('It likes a pH from').fill('5')
+  await page.getByLabel('To', { exact: true }).fill('6')
+  await page.getByRole('button', { name: 'Save how it grows' }).click()
+  await expect(page.getByText('Saved. New plans and verdicts count on it.')).toBeVisible()
+  await page.reload()
+  await expect(page.getByLabel('From plant to plant')).toHaveValue('48 in')
+  const { stand } = await storyOf(page)
+  expect(stand.measures).toMatchObject({ pHLow: 5, pHHigh: 6 })
+  expect(stand.measures?.betweenRowsM).toBeCloseTo(2.438, 2)
 })
 
 test('the leaf-paint test is planned from the verdict, and its answer goes back into it', async ({
