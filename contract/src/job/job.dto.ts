@@ -16,7 +16,6 @@ import {
   ValidateNested,
 } from 'class-validator'
 import { sourceIds, type SourceId } from '@spudder/core/material/source'
-import { practiceIds } from '@spudder/core/days/practice'
 import { jobKinds, jobStatuses, type JobKind, type JobStatus } from '@spudder/core/days/plan'
 import { routes, type Route } from '@spudder/core/stand/plant'
 import { Bounded, IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'
@@ -57,7 +56,8 @@ export class PlanPracticeDto {
   @ArrayMaxSize(12, { message: 'Rounds: at most 12.' })
   @IsUUID('all', { each: true, message: 'Rounds: give a UUID made for each.' })
   ids!: string[]
-  @IsIn(practiceIds, { message: 'Practice: choose one of the list.' }) practiceId!: string
+  /** Known to the core; its texts are too much to travel with every page. */
+  @Named('Practice', 40) practiceId!: string
   @IsDay('Day') dueOn!: string
 }
 

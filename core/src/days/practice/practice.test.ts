@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { standKinds } from '../../stand/plant/index.ts'
 import { allCauses, causesOf } from '../../verdict/diagnosis/index.ts'
-import { findPractice, practiceIds, practices, practicesFor, roundsOf } from './index.ts'
+import { findPractice, practices, practicesFor, roundsOf } from './index.ts'
 
 const ids = (...asked: Parameters<typeof practicesFor>) =>
   practicesFor(...asked).map(({ id }) => id)
@@ -25,7 +25,7 @@ describe('practices beside a product', () => {
   )
 
   it('have ids of their own, and an unknown one is an error', () => {
-    expect(new Set(practiceIds).size).toBe(practices.length)
+    expect(new Set(practices.map(({ id }) => id)).size).toBe(practices.length)
     expect(() => findPractice('dance')).toThrow(/practice/)
   })
 

@@ -37,8 +37,11 @@ describe('the sheet of a step of an acid plan', () => {
   })
 
   it('shares it over holes under trees, and over pots, each with its own amount', () => {
-    expect(onto('holes').order.join(' ')).toMatch(/pipes and cables.*60 cm.*evenly over the holes/)
+    expect(onto('holes').order.join(' ')).toMatch(
+      /pipes and cables.*2\.6 in wide.*24 in apart.*evenly over the holes/,
+    )
     const stand = { name: 'Bench', context: 'container', size: { kind: 'pots', count: 50, potL: 3 } } as const // prettier-ignore
+    expect(onto('holes').sprayer.join(' ')).toMatch(/measured scoop/)
     expect(onto('pot', { stand, system: 'metric' }).order[0]).toMatch(/^40 g for each pot/)
   })
 

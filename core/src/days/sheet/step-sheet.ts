@@ -29,6 +29,9 @@ export interface StepSheetInput extends Pick<
 
 const depthWords = (depthM: number, system: UnitSystem) => amountWords('length', depthM, system, 2)
 
+/** Holes under trees, as arborists bore them (common practice) [m]. */
+const holeM = { wide: 0.065, apart: 0.6 } as const
+
 /** How it gets to the roots, in order. */
 function orderOf({ step, system, stand }: StepSheetInput): readonly string[] {
   const { situation, productKg, depthM } = step
@@ -38,7 +41,7 @@ function orderOf({ step, system, stand }: StepSheetInput): readonly string[] {
   if (situation === 'holes') {
     return [
       'Have pipes and cables marked.',
-      `Bore or wash holes 5-8 cm (2-3 in) wide and ${depthWords(depthM, system)} deep, 60 cm (2 ft) apart, from half way out to a step past the drip line.`,
+      `Bore or wash holes about ${depthWords(holeM.wide, system)} wide and ${depthWords(depthM, system)} deep, ${depthWords(holeM.apart, system)} apart, from half way out to a step past the drip line.`,
       'Share it out evenly over the holes, mixed with compost or sand; a hand below the rim.',
       'Fill up with soil, and water slowly.',
     ]
@@ -59,6 +62,12 @@ function orderOf({ step, system, stand }: StepSheetInput): readonly string[] {
     ...(isLiving ? [] : ['Wait with planting until pH was measured again.']),
   ]
 }
+
+/** Holes and pots are filled by hand. */
+const spreaderLines = (situation: Situation): readonly string[] =>
+  situation === 'holes' || situation === 'pot'
+    ? ['By hand, with a measured scoop.']
+    : ['Set it to half of that, try it on a sheet of known size, weigh what falls, and set again.']
 
 /** The page that is taken outside for a step of an acid plan, in the words and units of the place. */
 export function buildStepSheet(input: StepSheetInput): Sheet {
@@ -87,10 +96,7 @@ export function buildStepSheet(input: StepSheetInput): Sheet {
     part: undefined,
     boxes: [],
     tool: 'Spreader',
-    sprayer: [
-      `${input.rateWords} in all.`,
-      'Set it to half of that, try it on a sheet of known size, weigh what falls, and set again.',
-    ],
+    sprayer: [`${input.rateWords} in all.`, ...spreaderLines(step.situation)],
     weather: workWindow('soil', stand.context, system),
     order: orderOf(input),
     cautions: product?.hazards ? [...cautions, `On its label: ${product.hazards}`] : cautions,

@@ -271,4 +271,3 @@ export const practices: readonly Practice[] = [
     ...bulletins,
   },
 ]
-export const practiceIds = practices.map(({ id }) => id)
