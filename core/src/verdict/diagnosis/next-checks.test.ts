@@ -121,4 +121,17 @@ describe('the next check', () => {
     expect(rootsIn('container')?.check.minutes).toBe(2)
     expect(rootsIn('container')?.effort).toBeLessThan(rootsIn('tree')?.effort ?? 0)
   })
+
+  it('ask pH first where iron may be the remedy, and not after a spill or a frost', () => {
+    const firstOf = (
+      findings: Parameters<typeof lookAt>[1],
+      events: readonly (readonly ['spill' | 'cold-spell', number])[] = [],
+    ) => nextChecks(lookAt('shrub', findings, { events }))[0]?.check.id
+    expect(firstOf({ tier: 'youngest-only', pattern: 'fine-green-veins' })).toBe('pH')
+    const bleached = { tier: 'scattered', pattern: 'bleached', onset: 'days' } as const
+    expect(firstOf(bleached, [['spill', 1]])).not.toBe('pH')
+    expect(
+      firstOf({ tier: 'all', pattern: 'bronzed', onset: 'days' }, [['cold-spell', 2]]),
+    ).not.toBe('pH')
+  })
 })

@@ -151,12 +151,16 @@ function gainOf(
   return { bits, treatment }
 }
 
-/** Once the leaf is described, pH is asked first where it is unknown, whatever is worth more for the minute. */
-const asksPH = ({ check, gainBits }: NextCheck, state: VerdictState): boolean =>
+/**
+ * Once the leaf is described and iron may be the remedy, pH is asked first where it is unknown, whatever
+ * is worth more for the minute.
+ */
+const asksPH = ({ check, gainBits }: NextCheck, { state, ironIsRemedy }: Verdict): boolean =>
   check.reveals.includes('pH') &&
   isOpen('pH', state) &&
   state.known.has('tier') &&
   state.known.has('pattern') &&
+  ironIsRemedy >= bounds.ironToAskPH.value &&
   gainBits >= bounds.leastPHGain.value
 
 /**
@@ -166,7 +170,8 @@ const asksPH = ({ check, gainBits }: NextCheck, state: VerdictState): boolean =>
  * (Raiffa & Schlaifer 1961); the worths in `data/checks.ts` are our judgement; pH first where it is
  * unknown is common practice
  */
-export function nextChecks({ state }: Verdict): readonly NextCheck[] {
+export function nextChecks(verdict: Verdict): readonly NextCheck[] {
+  const { state } = verdict
   const standing = standingOf(state)
   const doubtBits = entropyBits(standing.probabilities)
   return checks
@@ -192,7 +197,8 @@ export function nextChecks({ state }: Verdict): readonly NextCheck[] {
     })
     .toSorted(
       (a, b) =>
-        Number(asksPH(b, state)) - Number(asksPH(a, state)) || b.gainForEffort - a.gainForEffort,
+        Number(asksPH(b, verdict)) - Number(asksPH(a, verdict)) ||
+        b.gainForEffort - a.gainForEffort,
     )
 }
 

@@ -13,6 +13,11 @@ export const bounds = {
   leaningFrom: judged(0.5, '', 'from here on one cause is clearly ahead'),
   askPHAgainFrom: judged(0.6, 'pH', 'with more doubt than this pH is worth measuring again'),
   leastPHGain: judged(0.05, 'bit', 'below it no answer to the question of pH moves a verdict'),
+  ironToAskPH: judged(
+    0.3,
+    '',
+    'where iron is less likely the remedy than this, pH waits its turn: a spill is no question of pH',
+  ),
   massLookedAt: judged(0.985, '', 'what is left out no answer brings back to the top'),
   leastChance: judged(0.01, '', 'answers too unlikely to be worth a line'),
 } as const
