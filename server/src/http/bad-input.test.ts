@@ -91,6 +91,10 @@ const routes = {
   '/stands/:standId/looks': { method: 'post', body: lookBody },
   '/stands/:standId/acid-plans': { method: 'post', body: acidPlanBody },
   '/cases/:caseId/checks': { method: 'post', body: checkBody },
+  '/cases/:caseId/practices': {
+    method: 'post',
+    body: () => ({ ids: [newId(), newId()], practiceId: 'fungicide-pair', dueOn: '2025-06-08' }),
+  },
   '/cases/:caseId/remedies': { method: 'post', body: remedyBody },
   '/cases/:caseId': { method: 'patch', body: () => closing },
   '/places/:placeId/products': { method: 'post', body: productBody },

@@ -1,4 +1,4 @@
-import { addDays, seasonOfYear } from '@spudder/core/base/calendar'
+import { utcDay } from 'd3-time'
 
 const middleLatitude = 43.2
 
@@ -13,6 +13,17 @@ export function latitudeOn(today: string): number {
 
 const week = 7
 const weeks = 53
+const daysBefore = (day: string, days: number): string =>
+  utcDay
+    .offset(new Date(`${day}T00:00:00Z`), -days)
+    .toISOString()
+    .slice(0, 10)
+
+/** Whether a day lies in the three warmest months of its half of the earth. */
+function isSummer(day: string, latitude: number): boolean {
+  const months = latitude < 0 ? ['12', '01', '02'] : ['06', '07', '08']
+  return months.includes(day.slice(5, 7))
+}
 
 /**
  * The day from which a story that is over is told: today, or as many weeks back as bring its look into a
@@ -22,8 +33,8 @@ const weeks = 53
 export function toldFrom(today: string, lookedDaysAgo: number): string {
   const latitude = latitudeOn(today)
   for (let back = 0; back < weeks * week; back += week) {
-    const from = addDays(today, -back)
-    if (seasonOfYear(addDays(from, -lookedDaysAgo), latitude) === 'summer') return from
+    const from = daysBefore(today, back)
+    if (isSummer(daysBefore(from, lookedDaysAgo), latitude)) return from
   }
   throw new Error(`${today}: a year without a summer at ${latitude}`)
 }

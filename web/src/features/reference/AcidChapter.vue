@@ -9,7 +9,7 @@ import { bufferFigures, textureNames, textures } from '@spudder/core/soil/soil'
 import DataTable from '../../ui/DataTable.vue'
 import type { Column } from '../../ui/table-columns.ts'
 
-const kinds = ['sulfur', 'nitrogen', 'salt', 'lime', 'organic'] as const
+const kinds = ['sulfur', 'nitrogen', 'iron salt', 'salt', 'lime', 'organic'] as const
 const limits = situationNames.flatMap((situation) =>
   kinds
     .map((kind) => ({ situation, kind, ...stepLimits[situation][kind] }))
