@@ -1,7 +1,7 @@
 import { groundOf } from '@spudder/core/stand/plant'
 import { AcidPlanDto, type CreateAcidPlanDto } from '@spudder/contract/acid-plan'
 import { keptOf } from '@spudder/contract/validation'
-import { acidGround, acidNeed, treatedGround } from '@spudder/core/soil/acid-plan'
+import { acidGround, acidNeed, situationsOn, treatedGround } from '@spudder/core/soil/acid-plan'
 import { findAcidity, findSource } from '@spudder/core/material/source'
 import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
@@ -99,6 +99,10 @@ export function createAcidPlan(
     if (again) return toDto(again)
     requireSoundPlan(dto)
     const { situation, steps } = dto
+    if (!situationsOn(stand.context).includes(situation)) {
+      const message = 'Where: choose one that such a stand has.'
+      throw new ServiceError('invalid-body', message, [{ field: 'situation', message }])
+    }
     const groundM2 = treatedGround(
       stand.size,
       groundOf(stand.size, stand.measures ?? {}),

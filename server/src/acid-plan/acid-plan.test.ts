@@ -119,6 +119,13 @@ describe('an acid plan', () => {
     )
   })
 
+  it('is refused for holes under trees where there are none', async () => {
+    const stand = await newStand()
+    const body = { ...acidPlanBody(), situation: 'holes' }
+    const { detail } = await refused('post', `/stands/${stand.id}/acid-plans`, body, 400)
+    expect(detail).toMatch(/^Where: choose one that such a stand has/)
+  })
+
   it('is refused where there is no ground, or nobody measured it', async () => {
     const loop = await newStand({ context: 'hydroponic', plantId: 'lettuce', size: { kind: 'solution', volumeL: 900 } }) // prettier-ignore
     const trees = await newStand({ context: 'tree', plantId: 'pin-oak', size: { kind: 'trunks', count: 3, diameterM: 0.2 } }) // prettier-ignore

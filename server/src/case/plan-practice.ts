@@ -1,5 +1,5 @@
 import type { JobDto, PlanPracticeDto } from '@spudder/contract/job'
-import { findPractice, roundsOf } from '@spudder/core/days/practice'
+import { findPractice, isDoneOn, roundsOf } from '@spudder/core/days/practice'
 import { standKindOf } from '@spudder/core/stand/plant'
 import type { Database } from '../database/connect.ts'
 import type { Recorder } from '../http/recorder.ts'
@@ -23,9 +23,9 @@ export function planPractice(
 ): Promise<JobDto[]> {
   return db.transaction(async (transaction) => {
     const { standId } = await requireOpenCase(transaction, caseId)
-    const { context, growth } = standKindOf(await requireStand(transaction, standId))
+    const kind = standKindOf(await requireStand(transaction, standId))
     const practice = findPractice(practiceId)
-    if (!practice.contexts.includes(context) || !(practice.growths?.includes(growth) ?? true)) {
+    if (!isDoneOn(practice, kind)) {
       const message = 'Practice: choose one that is done on such a stand.'
       throw new ServiceError('invalid-body', message, [{ field: 'practiceId', message }])
     }

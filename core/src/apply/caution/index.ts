@@ -1,3 +1,3 @@
 export { cautionsFor } from './cautions-for.ts'
-export type { Caution } from './cautions-for.ts'
+export type { Caution, CautionedWork } from './cautions-for.ts'
 export type { Hazard } from './data/cautions.ts'

@@ -1,3 +1,3 @@
 export { practices } from './data/practices.ts'
 export type { Practice } from './data/practices.ts'
-export { findPractice, practicesFor, roundsOf } from './practices-for.ts'
+export { costWords, findPractice, isDoneOn, practicesFor, roundsOf } from './practices-for.ts'

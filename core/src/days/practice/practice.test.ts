@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { standKinds } from '../../stand/plant/index.ts'
 import { allCauses, causesOf } from '../../verdict/diagnosis/index.ts'
-import { findPractice, practices, practicesFor, roundsOf } from './index.ts'
+import { costWords, findPractice, isDoneOn, practices, practicesFor, roundsOf } from './index.ts'
 
 const ids = (...asked: Parameters<typeof practicesFor>) =>
   practicesFor(...asked).map(({ id }) => id)
@@ -11,7 +11,9 @@ describe('practices beside a product', () => {
   it.each(practices.map((each) => [each.id, each] as const))(
     '%s: says when, how, what it costs, and is met on some stand with a cause that it can have',
     (_, { when, how, cost, causeIds, contexts, growths }) => {
-      for (const words of [when, how, cost]) expect(words).toMatch(/^[A-Z\d].*[.]$/)
+      const costs = costWords({ cost }, (low, high) => `${low}-${high}`)
+      expect(costs).not.toMatch(/[{}]/)
+      for (const words of [when, how, costs]) expect(words).toMatch(/^[A-Z\d].*[.]$/)
       const known = allCauses.map(({ id }) => id)
       expect(known).toEqual(expect.arrayContaining([...causeIds]))
       const kinds = standKinds.filter(
@@ -45,6 +47,18 @@ describe('practices beside a product', () => {
     for (const id of ['fungicide-pair', 'soap-or-oil', 'trunk-injection', 'boron-source']) {
       expect(findPractice(id).cautions.join(' '), id).toMatch(/label.*licences/)
     }
+  })
+
+  it('say what they cost in the money of the place', () => {
+    const said = (low: number, high: number) => `€${low}-${high}`
+    expect(costWords(findPractice('cyst-test'), said)).toBe('Some €20-40 a sample.')
+  })
+
+  it('are done on some kinds of stand alone', () => {
+    expect(isDoneOn(findPractice('hollow-cores'), { context: 'turf', growth: 'lawn turf' })).toBe(
+      true,
+    )
+    expect(isDoneOn(findPractice('hollow-cores'), pinOak)).toBe(false)
   })
 
   it('put no soap or oil over fish', () => {

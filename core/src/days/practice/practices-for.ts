@@ -3,24 +3,26 @@ import { CoreError } from '../../base/error/index.ts'
 import type { AsGrown, StandKind } from '../../stand/plant/index.ts'
 import { practices, type Practice } from './data/practices.ts'
 
+/** Whether a practice is done on a kind of stand at all. */
+export const isDoneOn = (
+  { contexts, growths }: Practice,
+  { context, growth }: StandKind,
+): boolean => contexts.includes(context) && (growths?.includes(growth) ?? true)
+
 /**
  * What practitioners do on such a stand where it is this cause, beside or in place of a product.
  * @param grown whether plants stand alone or in rows; both are offered where nobody said
  */
 export function practicesFor(
   causeId: string,
-  { context, growth }: StandKind,
+  kind: StandKind,
   grown: AsGrown = {},
 ): readonly Practice[] {
   const isElsewhere = ({ stands }: Practice) =>
     (stands === 'alone' && grown.isAlone === false) ||
     (stands === 'in rows' && grown.isAlone === true)
   return practices.filter(
-    (each) =>
-      each.causeIds.includes(causeId) &&
-      each.contexts.includes(context) &&
-      (each.growths?.includes(growth) ?? true) &&
-      !isElsewhere(each),
+    (each) => each.causeIds.includes(causeId) && isDoneOn(each, kind) && !isElsewhere(each),
   )
 }
 
@@ -37,3 +39,15 @@ export const roundsOf = (
   first: Day,
 ): readonly Day[] =>
   Array.from({ length: rounds.count }, (_, index) => addDays(first, index * rounds.apartDays))
+
+/**
+ * What a practice costs, in words.
+ * @param said says a range of money as the place says it
+ */
+export const costWords = (
+  { cost }: Pick<Practice, 'cost'>,
+  said: (low: number, high: number) => string,
+): string =>
+  cost.replace(/\{(\d+)-(\d+)\}/g, (_, low: string, high: string) =>
+    said(Number(low), Number(high)),
+  )

@@ -1,16 +1,16 @@
 import { midSentence } from '../../base/writing/index.ts'
 import { dayWords } from '../../base/calendar/index.ts'
-import { cautionsFor, type Hazard } from '../../apply/caution/index.ts'
+import type { Hazard } from '../../apply/caution/index.ts'
 import { sprayerKindOf } from '../../apply/sprayer/index.ts'
 import { findPartner, mixingOrder, planFills } from '../../apply/mix/index.ts'
 import { sizeWords } from '../../stand/plant/index.ts'
 import { amountWords, spoonWords } from '../../base/quantity/index.ts'
-import { appliedName } from '../../material/shelf/index.ts'
 import { findSource } from '../../material/source/index.ts'
 import { acidDose, type AcidDose } from '../../soil/water/index.ts'
 import { workWindow } from '../weather/index.ts'
 import { fillBoxes } from './fill-boxes.ts'
 import { sprayerLines } from './sprayer-lines.ts'
+import { cautionLines, productLine } from './sheet-parts.ts'
 import type { Sheet, SheetFill, SheetInput } from './sheet.ts'
 
 /** Below these a kitchen scale is read in grams and a syringe in millilitres everywhere [kg, L]. */
@@ -79,20 +79,13 @@ export function buildSheet(input: SheetInput): Sheet {
   const full =
     plan && plan.fullFills > 0 ? fillOf(input, plan.full.waterL, plan.full.productKg) : undefined
   const part = plan?.part && fillOf(input, plan.part.waterL, plan.part.productKg)
-  const cautions = cautionsFor({
-    context: stand.context,
-    route: work.route,
-    sourceId: work.sourceId,
-    hazards: hazardsOf(input),
-  }).map(({ words }) => words)
-  const lot = product?.lot ? `, lot ${product.lot}` : ''
   const acid = (full ?? part ?? total).acid
   const { conditioning } = work
   return {
     title: job.title,
     where: `${input.placeName}, ${stand.name}, ${sizeWords(stand.size, system)}`,
     when: dayWords(job.dueOn, today.slice(0, 4)),
-    product: `${appliedName({ sourceId: work.sourceId, productName: product?.name ?? null })}${lot}`,
+    product: productLine(work.sourceId, product),
     total,
     full,
     part,
@@ -111,7 +104,15 @@ export function buildSheet(input: SheetInput): Sheet {
       partners,
       waterInAfterH: work.waterInAfterH,
     }),
-    cautions: product?.hazards ? [...cautions, `On its label: ${product.hazards}`] : cautions,
+    cautions: cautionLines(
+      {
+        context: stand.context,
+        route: work.route,
+        sourceId: work.sourceId,
+        hazards: hazardsOf(input),
+      },
+      product,
+    ),
     after: afterLines(input),
   }
 }

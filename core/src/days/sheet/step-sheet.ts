@@ -1,11 +1,10 @@
 import { midSentence } from '../../base/writing/index.ts'
 import { dayWords, type Day } from '../../base/calendar/index.ts'
 import { amountWords, type UnitSystem } from '../../base/quantity/index.ts'
-import { cautionsFor } from '../../apply/caution/index.ts'
-import { appliedName } from '../../material/shelf/index.ts'
 import type { SourceId } from '../../material/source/index.ts'
-import { situations, type Situation } from '../../soil/acid-plan/index.ts'
+import { holes, situations, type Situation } from '../../soil/acid-plan/index.ts'
 import { workWindow } from '../weather/index.ts'
+import { cautionLines, productLine } from './sheet-parts.ts'
 import type { Sheet, SheetInput } from './sheet.ts'
 
 /** Everything that the sheet of a step of an acid plan is made of. */
@@ -29,9 +28,6 @@ export interface StepSheetInput extends Pick<
 
 const depthWords = (depthM: number, system: UnitSystem) => amountWords('length', depthM, system, 2)
 
-/** Holes under trees, as arborists bore them (common practice) [m]. */
-const holeM = { wide: 0.065, apart: 0.6 } as const
-
 /** How it gets to the roots, in order. */
 function orderOf({ step, system, stand }: StepSheetInput): readonly string[] {
   const { situation, productKg, depthM } = step
@@ -41,7 +37,7 @@ function orderOf({ step, system, stand }: StepSheetInput): readonly string[] {
   if (situation === 'holes') {
     return [
       'Have pipes and cables marked.',
-      `Bore or wash holes about ${depthWords(holeM.wide, system)} wide and ${depthWords(depthM, system)} deep, ${depthWords(holeM.apart, system)} apart, from half way out to a step past the drip line.`,
+      `Bore or wash holes about ${depthWords(holes.wide.value, system)} wide and ${depthWords(depthM, system)} deep, ${depthWords(holes.apart.value, system)} apart, from half way out to a step past the drip line.`,
       'Share it out evenly over the holes, mixed with compost or sand; a hand below the rim.',
       'Fill up with soil, and water slowly.',
     ]
@@ -73,19 +69,12 @@ const spreaderLines = (situation: Situation): readonly string[] =>
 export function buildStepSheet(input: StepSheetInput): Sheet {
   const { stand, job, step, product, system, today, later } = input
   const day = (each: Day) => dayWords(each, today.slice(0, 4))
-  const cautions = cautionsFor({
-    context: stand.context,
-    route: 'soil',
-    sourceId: step.sourceId,
-    hazards: [],
-  }).map(({ words }) => words)
-  const lot = product?.lot ? `, lot ${product.lot}` : ''
   const ground = amountWords('area', step.groundM2, system, 3)
   return {
     title: job.title,
     where: `${input.placeName}, ${stand.name}, ${ground} of ground`,
     when: day(job.dueOn),
-    product: `${appliedName({ sourceId: step.sourceId, productName: product?.name ?? null })}${lot}`,
+    product: productLine(step.sourceId, product),
     total: {
       water: '',
       product: amountWords('mass', step.productKg, system),
@@ -99,7 +88,10 @@ export function buildStepSheet(input: StepSheetInput): Sheet {
     sprayer: [`${input.rateWords} in all.`, ...spreaderLines(step.situation)],
     weather: workWindow('soil', stand.context, system),
     order: orderOf(input),
-    cautions: product?.hazards ? [...cautions, `On its label: ${product.hazards}`] : cautions,
+    cautions: cautionLines(
+      { context: stand.context, route: 'soil', sourceId: step.sourceId },
+      product,
+    ),
     after: [
       'People and pets keep off until it is watered in or worked in.',
       'Write down what really went out, and the lot.',

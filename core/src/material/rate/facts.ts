@@ -21,6 +21,12 @@ export interface RateFacts {
   readonly scoopKg?: number
 }
 
+/** Leaf that a spray wets: what was measured, no more than the ground it stands over. */
+function leafOver(groundM2: number | undefined, { canopyM2 }: StandMeasures): number | undefined {
+  if (canopyM2 === undefined || groundM2 === undefined) return canopyM2 ?? groundM2
+  return Math.min(canopyM2, groundM2)
+}
+
 /**
  * What rates can count by on a stand of a size, without the water. A spray counts by the leaf that it
  * has to wet, where somebody measured that.
@@ -30,9 +36,9 @@ export function countedOf(
   measures: StandMeasures = {},
   route?: Route,
 ): RateFacts['amounts'] {
-  const leafM2 = route === 'leaf' ? measures.canopyM2 : undefined
+  const groundM2 = groundOf(size, measures)
   const known: Readonly<Record<'area' | 'plant' | 'row', number | undefined>> = {
-    area: leafM2 ?? groundOf(size, measures),
+    area: route === 'leaf' ? leafOver(groundM2, measures) : groundM2,
     plant: plantsOn(size, measures),
     row: rowOf(size, measures),
   }

@@ -1,4 +1,4 @@
-export { situationNames, situations, stepLimits } from './data/situations.ts'
+export { holes, situationNames, situations, situationsOn, stepLimits } from './data/situations.ts'
 export type { Situation } from './data/situations.ts'
 export { isFittedRow, sulfurTables } from './data/published-tables.ts'
 export { harmsRootsBelow } from './data/feasibility.ts'

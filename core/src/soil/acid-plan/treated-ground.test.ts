@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { findAcidity, movesPH } from '../../material/source/index.ts'
-import { acidGround, nitrogenBudget, treatedGround, whyTablesDiffer } from './index.ts' // prettier-ignore
+import { acidGround, nitrogenBudget, situationsOn, treatedGround, whyTablesDiffer } from './index.ts' // prettier-ignore
 
 describe('the ground of a stand', () => {
   it.each([
@@ -17,6 +17,12 @@ describe('the ground of a stand', () => {
     expect(treatedGround(trees, 400, 'holes')).toBeCloseTo(20, 9)
     expect(treatedGround(trees, 400, 'bed')).toBe(400)
     expect(() => treatedGround(trees, undefined, 'holes')).toThrow(/ground under the trees/)
+  })
+
+  it('can be holes under trees and shrubs alone', () => {
+    expect(situationsOn('tree')).toContain('holes')
+    expect(situationsOn('turf')).not.toContain('holes')
+    expect(situationsOn('turf')).toContain('turf')
   })
 
   it('has to be measured under trees, and there is none under a solution', () => {

@@ -3,6 +3,7 @@ import { formatDecimals } from '../../base/writing/index.ts'
 import type { Findings } from '../../seen/finding/index.ts'
 import { oddFizzBelowPH } from '../../seen/reading/index.ts'
 import type { DatedEvent } from './evidence.ts'
+import { bounds } from './data/bounds.ts'
 import { storyEventOf, type StoryEventKind } from './data/events.ts'
 
 /** What is known beside the findings. */
@@ -12,9 +13,6 @@ interface KnownBeside {
   /** pH while the leaves grew; undefined where nobody knows. */
   readonly pH: number | undefined
 }
-
-/** Weeks in which something told would have been seen by who looked [d]; judgement, as of the events. */
-const justNowDays = 30
 
 /**
  * Findings that do not go together, or that what was told speaks against: each as a sentence that says
@@ -27,7 +25,7 @@ export function oddFindings(
   const told = (...kinds: readonly StoryEventKind[]) =>
     events.find(({ kind, happenedOn }) => {
       const ago = daysBetween(happenedOn, lookedOn)
-      return kinds.includes(kind) && ago >= 0 && ago <= justNowDays
+      return kinds.includes(kind) && ago >= 0 && ago <= bounds.justNowDays.value
     })
   const odd: string[] = []
   const sayTold = (event: DatedEvent | undefined, words: string) => {

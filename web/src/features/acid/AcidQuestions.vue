@@ -2,7 +2,7 @@
 import { Checkbox } from 'ant-design-vue'
 import FoldBox from '../../ui/FoldBox.vue'
 import { formatDecimals, typedNumber } from '@spudder/core/base/writing'
-import { situationNames, situations } from '@spudder/core/soil/acid-plan'
+import { situations, situationsOn } from '@spudder/core/soil/acid-plan'
 import { readingWords } from '@spudder/core/seen/reading'
 import {
   bufferTestNames,
@@ -24,11 +24,14 @@ import { newestOf } from './acid-facts.ts'
 import { useAcidStore } from './acid-store.ts'
 
 /** What is asked of the ground; what the bench knows already is shown, not asked. */
-const { draft, depthM, start, ground, plan, plant, nitrogenKgPerM2, messageFor, system } =
+const { draft, depthM, start, ground, plan, plant, nitrogenKgPerM2, messageFor, system, stand } =
   useAcidStore()
 const { story } = useStandCase()
 
-const situationOptions = situationNames.map((value) => ({ value, words: situations[value].label }))
+const situationOptions = situationsOn(stand.context).map((value) => ({
+  value,
+  words: situations[value].label,
+}))
 const textureOptions = [
   { value: '' as const, words: 'not said' },
   ...textureNames.map((value) => ({ value, words: textures[value].label })),

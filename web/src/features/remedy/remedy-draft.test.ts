@@ -21,6 +21,7 @@ function draftOf(change: Partial<Facts> = {}) {
         standId: 'a stand',
         context: 'turf',
         plantId: 'bermudagrass',
+        plantPH: { low: 6, high: 7 },
         firstRoute: 'leaf',
         size: lawn,
         nutrient: computed(() => 'Fe' as const),

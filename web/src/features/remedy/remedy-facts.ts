@@ -6,7 +6,7 @@ import type { UnitSystem } from '@spudder/core/base/quantity'
 import type { Candidate } from '@spudder/core/material/choice'
 import type { PHBelief } from '@spudder/core/material/persistence'
 import type { OtherNutrient } from '@spudder/core/material/source'
-import type { Context, Route, StandSize, StandMeasures } from '@spudder/core/stand/plant'
+import type { Context, Route, StandSize, StandMeasures, Plant } from '@spudder/core/stand/plant'
 import type { ComputedRef } from 'vue'
 
 /** What is known before a remedy is put together. */
@@ -20,6 +20,8 @@ export interface RemedyFacts {
   readonly nutrient: ComputedRef<'Fe' | OtherNutrient>
   readonly shelf: ComputedRef<readonly Candidate[]>
   readonly pH: ComputedRef<PHBelief | undefined>
+  /** pH that the plant likes, as it grows there. */
+  readonly plantPH: Plant['pHRange']
   readonly presentIronMgPerL: ComputedRef<number | undefined>
   readonly measures: ComputedRef<StandMeasures>
   readonly products: ComputedRef<readonly ProductDto[]>

@@ -1,6 +1,6 @@
 import { aimsFor, orderChangers, rankCandidates, type AimId } from '@spudder/core/material/choice'
 import type { Medium, PHBelief } from '@spudder/core/material/persistence'
-import { findPlant, standKindOf, type Route } from '@spudder/core/stand/plant'
+import { standKindOf, type Route } from '@spudder/core/stand/plant'
 import { computed, type Ref } from 'vue'
 import { useSettled } from '../../shared/use-settled.ts'
 import { choiceInputOf, offersFor, type OfferFacts } from './offers.ts'
@@ -13,7 +13,8 @@ const unmeasuredPH: PHBelief = { pH: 7, doubt: 1 }
 
 /** Sources in order, for the way in and the aim that are picked. */
 export function useOffers(draft: Ref<RemedyDraft>, facts: RemedyFacts) {
-  const { context, plantId, firstRoute, nutrient, size, shelf, pH, presentIronMgPerL } = facts
+  const { context, plantId, firstRoute, nutrient, size, shelf, pH, plantPH, presentIronMgPerL } =
+    facts
   const route = computed<Route>(() => draft.value.route ?? firstRoute)
   const aimOptions = computed(() => aimsFor(context, route.value))
   const aimId = computed<AimId>(() => {
@@ -32,7 +33,7 @@ export function useOffers(draft: Ref<RemedyDraft>, facts: RemedyFacts) {
     aimId: aimId.value,
     medium: medium.value,
     isPHKnown: pH.value !== undefined,
-    plantPH: findPlant(plantId).pHRange,
+    plantPH,
     size,
     shelf: shelf.value,
     presentIronMgPerL: presentIronMgPerL.value,

@@ -1,3 +1,4 @@
+import { plantOf } from '@spudder/core/stand/plant'
 import { toShelfProduct } from '@spudder/contract/shelf'
 import { toStandSize, type StandDto } from '@spudder/contract/stand'
 import { addDays } from '@spudder/core/base/calendar'
@@ -42,6 +43,7 @@ export function useRemedyKnown(stand: StandDto, nutrient: RemedyFacts['nutrient'
         .filter(({ isRetired }) => !isRetired)
         .map((product) => shelfCandidate(product.id, toShelfProduct(product))),
     ),
+    plantPH: plantOf(stand).pHRange,
     pH: computed(() => story.value && pHAt(story.value, today())),
     presentIronMgPerL: computed(() => presentIron.value?.mgPerL),
     measures: computed(() => stand.measures ?? {}),

@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { caseRoutes } from '@spudder/contract/case'
 import type { StandDto } from '@spudder/contract/stand'
-import { practicesFor, roundsOf, type Practice } from '@spudder/core/days/practice'
+import { costWords, practicesFor, roundsOf, type Practice } from '@spudder/core/days/practice'
 import { sourceWords } from '@spudder/core/base/reference'
 import { standKindOf } from '@spudder/core/stand/plant'
 import type { Cause } from '@spudder/core/verdict/diagnosis'
 import { Button } from 'ant-design-vue'
+import { group } from 'd3-array'
 import { computed, ref } from 'vue'
+import { useStandCase } from '../../shared/case/stand-case.ts'
 import { useChange } from '../../api/use-change.ts'
+import { moneyRange } from '../../shared/units/money-words.ts'
+import { useCurrency } from '../../shared/units/use-currency.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 import { said } from '../../shared/units/said.ts'
 import DayField from '../../ui/DayField.vue'
@@ -26,18 +30,28 @@ const offered = computed(() => {
   const all = props.causes.flatMap(({ id }) => practicesFor(id, kind, props.stand.measures ?? {}))
   return [...new Set(all)]
 })
+const { jobs } = useStandCase()
 const dueOn = ref(today())
 const change = useChange(caseRoutes.planPractice, { told: 'beside' })
-const planned = ref<ReadonlyMap<string, readonly string[]>>(new Map())
+const currency = useCurrency()
+const costOf = (practice: Practice) =>
+  costWords(practice, (low, high) => moneyRange(low, high, currency.value))
+/** Days of each practice that is planned already, in order. */
+const planned = computed(() =>
+  group(
+    jobs.value
+      .filter(({ kind, status }) => kind === 'practice' && status === 'planned')
+      .toSorted((one, other) => one.dueOn.localeCompare(other.dueOn)),
+    ({ practiceId }) => practiceId ?? '',
+  ),
+)
 
 async function plan(practice: Practice): Promise<void> {
   if (!props.caseId) return
   const days = roundsOf(practice, dueOn.value)
   const ids = days.map(() => crypto.randomUUID())
   const dto = { ids, practiceId: practice.id, dueOn: dueOn.value }
-  if (await change.send({ caseId: props.caseId, dto })) {
-    planned.value = new Map(planned.value).set(practice.id, days)
-  }
+  await change.send({ caseId: props.caseId, dto })
 }
 </script>
 
@@ -48,7 +62,7 @@ async function plan(practice: Practice): Promise<void> {
       <div class="stack gap-6 text-body">
         <p><b>When.</b> {{ said(practice.when) }}</p>
         <p><b>How.</b> {{ said(practice.how) }}</p>
-        <p><b>Cost.</b> {{ said(practice.cost) }}</p>
+        <p><b>Cost.</b> {{ said(costOf(practice)) }}</p>
         <p v-for="school in practice.schools" :key="school"><b>Or else.</b> {{ said(school) }}</p>
         <ul v-if="practice.cautions.length > 0" class="stop text-small">
           <li v-for="caution in practice.cautions" :key="caution">{{ said(caution) }}</li>
@@ -60,7 +74,9 @@ async function plan(practice: Practice): Promise<void> {
         </div>
         <p v-if="planned.has(practice.id)" role="status">
           Planned for
-          {{ (planned.get(practice.id) ?? []).map((day) => dayWords(day)).join(' and ') }}.
+          {{
+            (planned.get(practice.id) ?? []).map(({ dueOn: day }) => dayWords(day)).join(' and ')
+          }}.
         </p>
       </div>
     </FoldBox>

@@ -9,7 +9,7 @@ export interface Practice extends Sourced {
   readonly when: string
   /** How much and how, in the units of both systems. */
   readonly how: string
-  /** What it costs, as a range or against what. */
+  /** What it costs, as a range or against what; `{5-15}` stands for money of the place. */
   readonly cost: string
   readonly cautions: readonly string[]
   /** How practitioners differ on it. */
@@ -65,7 +65,7 @@ export const practices: readonly Practice[] = [
     name: 'Iron into the trunk',
     when: 'Shade trees over about 30 cm (12 in) on lime, worth more than the bill; not in drought, not where the root flare is buried or girdled: look at that first.',
     how: 'By a licensed arborist, after the leaves are full grown, by the label of the injected product and the girth.',
-    cost: 'Some 5 to 15 of your money for 2.5 cm (1 in) of trunk, every two to three years; set it beside the price of another tree.',
+    cost: 'Some {5-15} for 2.5 cm (1 in) of trunk, every two to three years; set it beside the price of another tree.',
     cautions: [
       'Each hole is a wound: few, small, and not into the same wood again.',
       'Not while bees fly to open flowers.',
@@ -146,7 +146,7 @@ export const practices: readonly Practice[] = [
     name: 'A little boron, by analysis',
     when: 'Leaf boron low by analysis; never by eye alone.',
     how: 'On the leaf 0.1 to 0.3 kg/ha (0.1 to 0.3 lb/acre) boron, in soil 0.5 to 2 kg/ha (0.5 to 2 lb/acre) broadcast; 0.3 to 0.5 mg/L in a solution.',
-    cost: 'A few of your money a hectare.',
+    cost: 'Little.',
     cautions: [
       'Never banded, and never on beans beside the seed: a spoon too many poisons.',
       label,
@@ -160,7 +160,7 @@ export const practices: readonly Practice[] = [
     name: 'A little copper, by analysis',
     when: 'Peat and leached sand with copper low by test; not on old vineyards.',
     how: 'On the leaf 0.1 to 0.25 kg/ha (0.1 to 0.25 lb/acre) copper, in soil once 3 to 6 kg/ha (3 to 6 lb/acre), for five years and more.',
-    cost: 'A few of your money a hectare on the leaf.',
+    cost: 'Little on the leaf.',
     cautions: ['Never where fish live or sheep graze.', label],
     causeIds: ['copper-short'],
     contexts: ['tree', 'shrub', 'row-crop'],
@@ -171,7 +171,7 @@ export const practices: readonly Practice[] = [
     name: 'Prevention in pairs, a month ahead',
     when: 'A disease that came before, with a name from a clinic; cures little once it shows.',
     how: 'Two applications 28 days apart, the first about a month before it usually shows; again in the other season where it comes twice.',
-    cost: 'Some 20 to 80 of your money an application on 1,000 m² (¼ acre).',
+    cost: 'Some {20-80} an application on 1,000 m² (¼ acre).',
     cautions: [
       label,
       'Turn the resistance groups; re-entry by the label.',
@@ -211,7 +211,7 @@ export const practices: readonly Practice[] = [
     name: 'Iron against moss',
     when: 'Moss in shade or wet; it comes back unless light, water or mowing change.',
     how: 'Ferrous sulfate in water, no more at once than the turf bears: 5 g/m² (1 lb/1000 ft²). It blackens moss; rake it out after two weeks.',
-    cost: 'Some 5 to 10 of your money on 100 m² (1,000 ft²).',
+    cost: 'Some {5-10} on 100 m² (1,000 ft²).',
     cautions: ['Its iron counts against the season.', 'Stains stone and concrete for good.'],
     schools: [
       'Moss dressings of three to five times as much blacken the grass too, and fill more than a season; they are not planned here.',
@@ -227,7 +227,7 @@ export const practices: readonly Practice[] = [
     name: 'Hollow cores twice a year',
     when: 'Where feet and wheels pack the ground; in growing weather, neither wet nor bone dry.',
     how: 'Tines as thick as a finger, 5 to 8 cm (2 to 3 in) apart, 7 cm (3 in) deep; sand into the holes.',
-    cost: 'Some 30 to 60 of your money on 1,000 m² (¼ acre), without the sand.',
+    cost: 'Some {30-60} on 1,000 m² (¼ acre), without the sand.',
     cautions: ['Mark sprinklers, pipes and cables first.'],
     causeIds: ['compacted-ground', 'roots-cannot-take-it-up'],
     contexts: ['turf'],
@@ -251,7 +251,7 @@ export const practices: readonly Practice[] = [
     name: 'Gypsum, then good water',
     when: 'SAR 13 or more by test, with drainage; useless without water to leach.',
     how: 'By the gypsum requirement of a laboratory, often 2,000 to 10,000 kg/ha (2,000 to 9,000 lb/acre) in shares of a season.',
-    cost: 'Some 30 to 60 of your money a ton, spread.',
+    cost: 'Some {30-60} a ton, spread.',
     cautions: ['Leach away from drains that run to streams.'],
     causeIds: ['sodic-ground'],
     contexts: ['turf', 'tree', 'shrub', 'row-crop'],
@@ -263,7 +263,7 @@ export const practices: readonly Practice[] = [
     name: 'A count of cyst nematodes',
     when: 'Soybean yellow in patches that grow by a step each year, with or without lime.',
     how: 'Twenty cores 15 to 20 cm (6 to 8 in) deep from the rim of a patch, kept cool and moist.',
-    cost: 'Some 20 to 40 of your money a sample.',
+    cost: 'Some {20-40} a sample.',
     cautions: ['Clean boots and tools before the next field.'],
     causeIds: ['nematodes', ...onLime],
     contexts: ['row-crop'],

@@ -1,16 +1,31 @@
+import type { Context } from '../../../stand/plant/index.ts'
 import type { LimitedKind } from '../../../material/source/index.ts'
 import type { Figure } from '../../../base/reference/index.ts'
 
+interface SituationDefinition {
+  readonly label: string
+  readonly isTilled: boolean
+  readonly isLiving: boolean
+  /** Kinds of stand that it can be chosen on; undefined: any. */
+  readonly contexts: readonly Context[] | undefined
+}
+
+const anywhere = { contexts: undefined } as const
 /** Where the amendment goes: what it may touch decides how much of it at once. */
 export const situations = {
-  bare: { label: 'Bare ground, before planting', isTilled: true, isLiving: false },
-  pit: { label: 'Planting pit, dug and filled', isTilled: true, isLiving: false },
-  holes: { label: 'Holes or bands under trees', isTilled: true, isLiving: true },
-  turf: { label: 'Established turf', isTilled: false, isLiving: true },
-  green: { label: 'Bowling or putting green', isTilled: false, isLiving: true },
-  bed: { label: 'Bed or border with plants', isTilled: false, isLiving: true },
-  pot: { label: 'Pots', isTilled: false, isLiving: true },
-} as const
+  bare: { label: 'Bare ground, before planting', isTilled: true, isLiving: false, ...anywhere },
+  pit: { label: 'Planting pit, dug and filled', isTilled: true, isLiving: false, ...anywhere },
+  holes: {
+    label: 'Holes or bands under trees',
+    isTilled: true,
+    isLiving: true,
+    contexts: ['tree', 'shrub'],
+  },
+  turf: { label: 'Established turf', isTilled: false, isLiving: true, ...anywhere },
+  green: { label: 'Bowling or putting green', isTilled: false, isLiving: true, ...anywhere },
+  bed: { label: 'Bed or border with plants', isTilled: false, isLiving: true, ...anywhere },
+  pot: { label: 'Pots', isTilled: false, isLiving: true, ...anywhere },
+} as const satisfies Readonly<Record<string, SituationDefinition>>
 export type Situation = keyof typeof situations
 
 /** Share of the ground under trees that holes or bands take up: a zone in which roots find iron. */
@@ -22,6 +37,18 @@ export const holesShare: Figure = {
 }
 
 export const situationNames = Object.keys(situations) as readonly Situation[]
+
+/** Where an amendment can go on a kind of stand. */
+export const situationsOn = (context: Context): readonly Situation[] =>
+  situationNames.filter(
+    (name) => (situations[name] as SituationDefinition).contexts?.includes(context) ?? true,
+  )
+
+/** Holes under trees, as arborists bore them. */
+export const holes = {
+  wide: { value: 0.065, unit: 'm', source: '5 to 8 cm (common practice)', mark: 'C' },
+  apart: { value: 0.6, unit: 'm', source: 'every 60 cm (common practice)', mark: 'C' },
+} as const satisfies Readonly<Record<string, Figure>>
 
 /** Most of a kind at once and in a year [kg/m²], and days between two [d]. */
 export interface StepLimit {

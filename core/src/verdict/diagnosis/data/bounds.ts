@@ -1,11 +1,4 @@
-import type { Figure } from '../../../base/reference/index.ts'
-
-const judged = (value: number, unit: string, source: string): Figure => ({
-  value,
-  unit,
-  source,
-  mark: 'J',
-})
+import { judged } from './judged-from.ts'
 
 /** Where a verdict turns from one word to another, and what is left out of a computation. */
 export const bounds = {
@@ -19,5 +12,8 @@ export const bounds = {
     'where iron is less likely the remedy than this, pH waits its turn: a spill is no question of pH',
   ),
   massLookedAt: judged(0.985, '', 'what is left out no answer brings back to the top'),
+  solutionShort: judged(0.75, '', 'growers mend a solution before it is a quarter under its aim'),
+  solutionSalty: judged(1.4, '', 'margins burn from about two fifths over the aim'),
+  justNowDays: judged(30, 'd', 'weeks in which who looks still sees what was told'),
   leastChance: judged(0.01, '', 'answers too unlikely to be worth a line'),
 } as const

@@ -1,6 +1,7 @@
 import type { Context } from '../../../stand/plant/index.ts'
-import type { Figure, Sourced } from '../../../base/reference/index.ts'
+import type { Sourced } from '../../../base/reference/index.ts'
 import type { FeatureName } from './features.ts'
+import { judged } from './judged-from.ts'
 
 /** Something to look at, try or send away, that would tell causes apart. */
 export interface Check extends Sourced {
@@ -423,13 +424,6 @@ export const checks: readonly Check[] = [
 export const checkIn = (check: Check, context: Context): Check => ({
   ...check,
   ...check.effortIn?.[context],
-})
-
-const judged = (value: number, unit: string, source: string): Figure => ({
-  value,
-  unit,
-  source,
-  mark: 'J',
 })
 
 /** What effort and a wrong remedy are worth, in the money of the place. */

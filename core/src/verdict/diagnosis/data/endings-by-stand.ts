@@ -117,12 +117,6 @@ const byTurf: Readonly<Record<string, EndingThere>> = {
       'Count again in the weeks when roots are short; thresholds differ by kind.',
     ],
   },
-  'metal-toxicity': {
-    then: [
-      'Lime to the top of the plant’s own range: the metals bind again.',
-      'Find the source: old fungicides, sludge, galvanised netting or roofs.',
-    ],
-  },
   'leaf-disease': {
     then: [
       'Mow sharp and dry; water before sunrise; feed enough, not more.',
@@ -350,6 +344,12 @@ const byRow: Readonly<Record<string, EndingThere>> = {
   },
 }
 const byTree: Readonly<Record<string, EndingThere>> = {
+  'metal-toxicity': {
+    then: [
+      'Lime to the top of the plant’s own range: the metals bind again.',
+      'EDDHA holds the colour of vines on old copper ground meanwhile.',
+    ],
+  },
   'compacted-ground': {
     first: 'Loosen the root zone with an air lance, not with a spade; keep wheels off it.',
     then: ['Mulch a hand deep under the crown, clear of the trunk.', 'Water slowly in dry weeks.'],

@@ -1,10 +1,7 @@
-import { judgedFrom } from './judged-from.ts'
+import { judgedFrom, notIron, practice } from './judged-from.ts'
 import type { Cause } from './cause.ts'
 import { byLabel } from './ending.ts'
 import { greensWithNothing, nothingLiving } from './shared-signs.ts'
-
-const practice = judgedFrom('common practice')
-const notIron = { remedy: 'not-iron' } as const
 
 /** Roots, salt, sodium, chemicals and too much iron. */
 export const groundCauses: readonly Cause[] = [

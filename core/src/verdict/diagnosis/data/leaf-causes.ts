@@ -1,10 +1,7 @@
-import { judgedFrom } from './judged-from.ts'
+import { notIron, practice } from './judged-from.ts'
 import type { Cause } from './cause.ts'
 import { byLabel, clinic, labelFirst } from './ending.ts'
 import { greensWithNothing } from './shared-signs.ts'
-
-const practice = judgedFrom('common practice')
-const notIron = { remedy: 'not-iron' } as const
 
 /** Pests and diseases of leaf and root that any kind of stand can have. */
 export const leafCauses: readonly Cause[] = [

@@ -1,10 +1,7 @@
-import { judgedFrom } from './judged-from.ts'
+import { notIron, practice } from './judged-from.ts'
 import type { Cause } from './cause.ts'
 import { byLabel, clinic, labelFirst } from './ending.ts'
 import { greensWithNothing } from './shared-signs.ts'
-
-const practice = judgedFrom('common practice')
-const notIron = { remedy: 'not-iron' } as const
 
 /** Disease, insects and what is in the plant itself; and what nobody here knows, last. */
 export const livingCauses: readonly Cause[] = [

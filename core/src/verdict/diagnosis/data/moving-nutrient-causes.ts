@@ -1,4 +1,4 @@
-import { judgedFrom } from './judged-from.ts'
+import { judgedFrom, notIron } from './judged-from.ts'
 import type { Cause } from './cause.ts'
 import { byLabel } from './ending.ts'
 import {
@@ -13,7 +13,6 @@ import {
 
 const marschner = 'Marschner, Mineral Nutrition of Higher Plants (mobility, leaf pattern)'
 const fromMarschner = judgedFrom(marschner)
-const notIron = { remedy: 'not-iron' } as const
 
 /** Shortages that begin with the old leaves, since the plant moves the nutrient; and hunger for all. */
 export const movingNutrientCauses: readonly Cause[] = [

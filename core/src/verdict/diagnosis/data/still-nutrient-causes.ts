@@ -1,4 +1,4 @@
-import { judgedFrom } from './judged-from.ts'
+import { judgedFrom, notIron } from './judged-from.ts'
 import type { Cause } from './cause.ts'
 import { byLabel } from './ending.ts'
 import {
@@ -13,7 +13,6 @@ import {
 
 const marschner = 'Marschner, Mineral Nutrition of Higher Plants (mobility, leaf pattern)'
 const fromMarschner = judgedFrom(marschner)
-const notIron = { remedy: 'not-iron' } as const
 
 /** Shortages of other nutrients than iron that begin with the young leaves, since they do not move. */
 export const stillNutrientCauses: readonly Cause[] = [

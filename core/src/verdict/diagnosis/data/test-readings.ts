@@ -1,6 +1,7 @@
 import type { Context, Plant, TissueNutrient } from '../../../stand/plant/index.ts'
 import type { ReadingKind } from '../../../seen/reading/index.ts'
 import type { Figure, Sourced } from '../../../base/reference/index.ts'
+import { bounds } from './bounds.ts'
 import type { TestName } from './features.ts'
 
 /** Values of a test in rising order, each with the reading it reaches up to. */
@@ -36,11 +37,9 @@ const solutionAimOf = ({ tissue }: Pick<Plant, 'tissue'>): SolutionAim =>
   ({ 'fruiting vegetable': fruitingAim, 'strawberry and bramble': berryAim })[tissue as string] ??
   leafyAim
 
-const shortOf = 0.75
-const overBy = 1.4
 const aimedBands = ({ ec: [low, high] }: SolutionAim): Bands => [
-  ['low', low * shortOf],
-  ['some', high * overBy],
+  ['low', low * bounds.solutionShort.value],
+  ['some', high * bounds.solutionSalty.value],
   ['high', top],
 ]
 

@@ -1,10 +1,7 @@
-import { judgedFrom } from './judged-from.ts'
+import { notIron, practice } from './judged-from.ts'
 import type { Cause } from './cause.ts'
 import { byLabel } from './ending.ts'
 import { greensWithNothing, nothingLiving } from './shared-signs.ts'
-
-const practice = judgedFrom('common practice')
-const notIron = { remedy: 'not-iron' } as const
 
 /** What frost, heat and drought do to leaves that stand. */
 export const weatherCauses: readonly Cause[] = [

@@ -1,10 +1,7 @@
-import { judgedFrom } from './judged-from.ts'
+import { judgedFrom, notIron, practice } from './judged-from.ts'
 import type { Cause } from './cause.ts'
 import { byLabel } from './ending.ts'
 import { greensWithNothing, nothingLiving } from './shared-signs.ts'
-
-const practice = judgedFrom('common practice')
-const notIron = { remedy: 'not-iron' } as const
 
 /** What machines, metals and residues of earlier work do. */
 export const workCauses: readonly Cause[] = [
@@ -137,7 +134,7 @@ export const workCauses: readonly Cause[] = [
       first: 'Have copper, manganese and zinc measured in soil and leaf, with pH.',
       then: [
         'Lime to the top of the plant’s own range: the metals bind again.',
-        'EDDHA holds the colour of vines on old copper ground meanwhile; stop the source.',
+        'Find the source: old fungicides, sludge, galvanised netting or roofs.',
       ],
       doNotBuy: 'Iron salts, or any blend with copper, manganese or zinc.',
       call: 'A soil laboratory for total metals; the extension service for ground that fed on sludge.',
