@@ -91,6 +91,31 @@ test('work is recorded without signal in two taps, outlives a reload, and is sto
   expect(story.photos.map(({ entryId }) => entryId)).toEqual([lines[0]?.entry.id])
 })
 
+test('work recorded while the server is away arrives by itself, once', async ({
+  page,
+  spudder,
+}) => {
+  const { standId, jobIds } = await lawnWithSprays(page.request, 'Far meadow', 1, 0)
+  await openSheet(page, standId, jobIds[0] ?? '')
+  await expect(page.getByText('Kept for outside: works without signal')).toBeVisible()
+  await spudder.loseServer()
+  await page.getByRole('button', { name: 'Done: record it' }).click()
+  await page.getByLabel('Lot').fill('AWAY-20')
+  await page.getByRole('button', { name: 'Record it', exact: true }).click()
+  await expect(page.getByText('One record waits on this device')).toBeVisible()
+  await page.getByRole('link', { name: 'See them' }).click()
+  await expect(page.getByRole('heading', { name: 'Waiting records' })).toBeVisible()
+  // The pauses grow: the second try comes some 5 s after the first, the third some 15 s.
+  await expect(page.getByText(/Tried [3-9] times/)).toBeVisible({ timeout: 60_000 })
+  await page.getByRole('button', { name: /^Delete the record of/ }).click()
+  await expect(page.getByText('nothing of it can be brought back')).toBeVisible()
+  await page.getByRole('button', { name: 'Cancel' }).click()
+  await spudder.bringServerBack()
+  await expect(page.getByText('Nothing waits')).toBeVisible({ timeout: 90_000 })
+  const { lines } = await recordOf(page.request, 'text=away-20')
+  expect(lines.map(({ entry }) => entry.jobId)).toEqual([jobIds[0]])
+})
+
 test('two of the crew record one job at once: one entry, and one is told plainly', async ({
   page,
   browser,

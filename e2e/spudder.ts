@@ -56,6 +56,25 @@ export class Spudder {
     )
   }
 
+  /** The server alone goes away, in the middle of whatever it does. */
+  async loseServer(): Promise<void> {
+    const { process: child } = this.#server ?? {}
+    await new Promise<void>((resolve) => {
+      child?.once('exit', () => resolve())
+      child?.kill('SIGKILL')
+    })
+  }
+
+  /** It comes back, on the database that stayed. */
+  async bringServerBack(): Promise<void> {
+    if (!this.#database) throw new Error('there is no database to come back to')
+    this.#server = await startAppServer({
+      database: this.#database,
+      port: this.#port,
+      isDemo: this.#isDemo,
+    })
+  }
+
   async stop(): Promise<void> {
     await this.#server?.stop()
     await this.#database?.stop()

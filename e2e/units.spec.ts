@@ -80,6 +80,18 @@ const textOf = (page: Page) =>
       .replaceAll(/\^-?[\d.]+/g, '')
   })
 
+/** All that a screen reads is there once it says the same twice running. */
+async function comesToRest(page: Page): Promise<void> {
+  let before = 0
+  const isAtRest = async () => {
+    const now = (await page.locator('main').innerText()).length
+    const isSame = now > 150 && now === before
+    before = now
+    return isSame
+  }
+  await expect.poll(isAtRest, { intervals: [400] }).toBe(true)
+}
+
 async function foreignOn(page: Page, { foreign }: Writing, typed: readonly string[]) {
   const text = typed.reduce((rest, each) => rest.replaceAll(each, ''), await textOf(page))
   expect(text.length).toBeGreaterThan(200)
@@ -118,12 +130,17 @@ for (const [name, writing] of Object.entries(writings)) {
     })
     for (const address of [...writing.screens, ...addresses]) {
       await page.goto(address)
-      await page.waitForLoadState('networkidle')
       await expect(page.locator('.ant-skeleton')).toHaveCount(0)
+      // Until the place is known, screens speak as most places do.
+      await expect(page.getByRole('button', { name: place.name })).toBeVisible()
+      await comesToRest(page)
       await page
         .locator('.fold-head[aria-expanded=false]')
         .evaluateAll((heads) => heads.forEach((head) => (head as HTMLElement).click()))
-      expect.soft(await foreignOn(page, writing, typed), address).toEqual([])
+      // A screen that was there before the place is known says itself again.
+      await expect
+        .poll(() => foreignOn(page, writing, typed), { message: address, timeout: 15_000 })
+        .toEqual([])
     }
     await request.patch(`/api/places/${place.id}`, { data: { unitSystem: 'us' } })
     const usual = { locale: 'en-GB', currency: 'USD' }

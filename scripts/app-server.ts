@@ -10,16 +10,18 @@ export interface AppServer {
 }
 
 export interface AppServerOptions {
-  readonly database: Pick<PrivateMariaDb, 'port' | 'password'>
+  readonly database: Pick<PrivateMariaDb, 'port' | 'passwordFile'>
   readonly port: number
   readonly isDemo: boolean
   /** Starts again when its source changes. */
   readonly watch?: boolean
+  /** Where the data are copied to before their tables are changed. */
+  readonly copies?: string
 }
 
 /** Starts the application server and waits until it listens. */
 export async function startAppServer(options: AppServerOptions): Promise<AppServer> {
-  const { database, port, isDemo, watch = false } = options
+  const { database, port, isDemo, watch = false, copies } = options
   const main = join(root, 'server/src/main.ts')
   const parameters = watch
     ? [join(root, 'node_modules/tsx/dist/cli.mjs'), 'watch', main]
@@ -31,7 +33,8 @@ export async function startAppServer(options: AppServerOptions): Promise<AppServ
     env: {
       ...process.env,
       SPUDDER_DB_PORT: String(database.port),
-      SPUDDER_DB_PASSWORD: database.password,
+      SPUDDER_DB_PASSWORD_FILE: database.passwordFile,
+      ...(copies === undefined ? {} : { SPUDDER_COPIES: copies }),
       SPUDDER_PORT: String(port),
       SPUDDER_DEMO: isDemo ? '1' : '0',
     },
@@ -42,7 +45,7 @@ export async function startAppServer(options: AppServerOptions): Promise<AppServ
   })
   // Once it listens, its end is for whoever started it to notice.
   ended.catch(() => undefined)
-  const answers = () => fetch(`${url}/api/places`).then(({ ok }) => ok, () => false) // prettier-ignore
+  const answers = () => fetch(`${url}/readyz`).then(({ ok }) => ok, () => false) // prettier-ignore
   await Promise.race([until('starting the server', answers, 600), ended])
   return { url, process: child, stop: () => stopProcess(child) }
 }

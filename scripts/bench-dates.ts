@@ -11,6 +11,7 @@ import { randomUUID } from 'node:crypto'
 import { openDatabase, type Database } from '../server/src/database/connect.ts'
 import { chlorosisCase, entry, job, place, stand } from '../server/src/database/schema.ts'
 import { median } from './bench-core.ts'
+import { seasonEstate } from './calibration/season-estate.ts'
 import type { PrivateMariaDb } from './mariadb.ts'
 
 const recorded = { createdBy: 'bench', createdAt: new Date() }
@@ -150,5 +151,35 @@ export async function searchMs(url: string, placeId: string) {
     words: await timed('text=lot-7%20dew'),
     days: await timed(`from=${addDays(today, -31)}&to=${today}`),
     newest: await timed(''),
+  }
+}
+
+/** The longest that the best known of a season is looked for [s]. */
+const longestSearch = 40
+/** A plan is good that loses at most so much more than the best known [1]. */
+const nearEnough = 1.03
+
+/**
+ * How soon a season of so many jobs has a first plan, and one within three in a hundred of the best that
+ * a long search finds [ms].
+ */
+export async function seasonPace(stands: number) {
+  const { frame, tasks } = await seasonEstate('temperate', 3, stands)
+  const solve = solverWith(await loadHighs())
+  const start = performance.now()
+  const seen: { readonly at: number; readonly loss: number }[] = []
+  const season = planSeason(frame, tasks, solve, {
+    limits: { seconds: longestSearch, gap: 0.003 },
+    onProgress: ({ season: { cost } }) =>
+      void seen.push({ at: performance.now() - start, loss: cost.total }),
+  })
+  const best = season.cost.total
+  const [first] = seen
+  return {
+    jobs: tasks.length,
+    firstMs: first?.at ?? Number.NaN,
+    firstOver: (first?.loss ?? Number.NaN) / best,
+    nearMs: seen.find(({ loss }) => loss <= best * nearEnough)?.at ?? Number.NaN,
+    bound: season.bound / best,
   }
 }

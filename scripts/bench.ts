@@ -3,9 +3,10 @@ import { join } from 'node:path'
 import { startAppServer } from './app-server.ts'
 import { baselineMs, curveSetMs, laboratoryFileMs, nextChecksMs, verdictMs } from './bench-core.ts'
 import { dragMs, drawEstate, firstLoadKb, openBrowser, strokeMs } from './bench-drawing.ts'
-import { fillRecords, planDemoMs, searchMs } from './bench-dates.ts'
+import { fillRecords, planDemoMs, searchMs, seasonPace } from './bench-dates.ts'
 import { fillPlaces, queryMs } from './bench-estate.ts'
 import { layoutShift, loadingMs, openRemedy } from './bench-loading.ts'
+import { paceAsked, paceOf } from './bench-pace.ts'
 import { pathMs, pathOnPageMs } from './bench-path.ts'
 import { photoSpeed } from './bench-photo.ts'
 import { buildWeb } from './build-web.ts'
@@ -44,6 +45,13 @@ say(
   `a thousand draws, three years day by day: ${figure(course.path)} ms, ${figure(course.path / course.bare)} × a bare typed-array loop of the same arithmetic, ${figure(course.bare)} ms (aims: 1 s, 2 ×)`,
 )
 
+for (const stands of [3, 29]) {
+  const { jobs, firstMs, firstOver, nearMs, bound } = await seasonPace(stands)
+  say(
+    `a season of ${jobs} jobs: a first plan after ${figure(firstMs)} ms, ${figure(firstOver)} × the best known; within 3 % of it after ${figure(nearMs)} ms (aims: 2 s for 42 jobs, 8 s for 400); no plan is under ${figure(bound)} × it`,
+  )
+}
+
 const folder = join(root, '.data', 'bench')
 rmSync(folder, { recursive: true, force: true })
 const database = await startMariaDb(folder, 5401)
@@ -52,6 +60,12 @@ try {
   const places = await fillPlaces(database, sizes)
   say(`filling records of ${recordSizes.join(', ')} entries in a year …`)
   const records = await fillRecords(database, recordSizes)
+  const paces = await paceOf(database, await paceAsked(database, places, records))
+  for (const { name, perSecond, barePerSecond, p99, median } of paces) {
+    say(
+      `${name}, 8 at once: ${figure(perSecond)} a second, ${figure(perSecond / barePerSecond)} × a bare handler of the same statements, ${figure(barePerSecond)} (aim: 0.6); the slowest of a hundred ${figure(p99 / median)} × the middle one (aim: at most 5)`,
+    )
+  }
   const server = await startAppServer({ database, port: await freePort(5400), isDemo: false })
   const browser = await openBrowser()
   try {

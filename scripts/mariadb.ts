@@ -10,6 +10,8 @@ import { isAlive, isProcessOf, stopProcess, until } from './processes.ts'
 export interface PrivateMariaDb {
   readonly port: number
   readonly password: string
+  /** Where the password stands, for its owner's eyes only. */
+  readonly passwordFile: string
   readonly process: ChildProcess
   readonly stop: () => Promise<void>
 }
@@ -25,8 +27,10 @@ function socketFor(folder: string): string {
   return join(tmpdir(), `spudder-${name}.sock`)
 }
 
+const passwordFileIn = (folder: string): string => join(folder, 'password')
+
 function passwordIn(folder: string): string {
-  const file = join(folder, 'password')
+  const file = passwordFileIn(folder)
   if (!existsSync(file)) writeFileSync(file, randomBytes(18).toString('hex'), { mode: 0o600 })
   return readFileSync(file, 'utf8')
 }
@@ -85,9 +89,11 @@ function createAccount(socket: string, password: string): void {
     `CREATE OR REPLACE USER spudder@'127.0.0.1' IDENTIFIED BY '${password}'`,
     "GRANT ALL ON spudder.* TO spudder@'127.0.0.1'",
   ].join(';')
-  const { status, stderr } = spawnSync('mariadb', ['--no-defaults', '-S', socket, '-e', sql], {
+  // By its input: what stands on a command line is seen by everybody on the machine.
+  const { status, stderr } = spawnSync('mariadb', ['--no-defaults', '-S', socket], {
     env,
     encoding: 'utf8',
+    input: sql,
   })
   if (status !== 0) throw new Error(`the database account could not be made: ${stderr}`)
 }
@@ -120,5 +126,6 @@ export async function startMariaDb(folder: string, wishedPort: number): Promise<
     return answers()
   })
   createAccount(socket, password)
-  return { port, password, process: child, stop: () => stopProcess(child) }
+  const passwordFile = passwordFileIn(folder)
+  return { port, password, passwordFile, process: child, stop: () => stopProcess(child) }
 }

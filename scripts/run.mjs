@@ -12,6 +12,8 @@ const scripts = {
   bench: { file: 'bench.ts', withBrowser: true },
   calibrate: { file: 'calibrate.ts', withBrowser: false },
   pictures: { file: 'pictures.ts', withBrowser: true },
+  fuzz: { file: 'fuzz.ts', withBrowser: false },
+  torture: { file: 'torture.ts', withBrowser: false },
 }
 
 const [name = '', ...rest] = process.argv.slice(2)

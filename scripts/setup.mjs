@@ -50,6 +50,7 @@ const isInstalled = (program) => searched.some((folder) => existsSync(join(folde
 const database = [
   { program: 'mariadbd', packages: ['mariadb-server-core'] },
   { program: 'mariadb', packages: ['mariadb-client-core'] },
+  { program: 'mariadb-dump', packages: ['mariadb-client'] },
 ]
 const browser = [{ program: 'chromium', packages: ['chromium'] }]
 

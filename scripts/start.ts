@@ -1,29 +1,24 @@
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdirSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { startAppServer } from './app-server.ts'
 import { buildWeb } from './build-web.ts'
 import { startMariaDb } from './mariadb.ts'
 import { freePort } from './ports.ts'
-import { dataRoot, isProcessOf } from './processes.ts'
+import { holdFolder } from './holding.ts'
+import { dataRoot } from './processes.ts'
 
 const [name = 'start', ...flags] = process.argv.slice(2)
 const isDemo = name === 'demo'
 const folder = join(dataRoot, isDemo ? 'demo' : 'own')
-const runFile = join(folder, 'running.json')
 const usualPort = isDemo ? 5180 : 5190
 const say = (text: string) => process.stdout.write(`${text}\n`)
 
-/** Where it already runs from this folder; two servers on one data folder would harm it. */
-function runningAt(): string | undefined {
-  if (!existsSync(runFile)) return undefined
-  const { pid, url } = JSON.parse(readFileSync(runFile, 'utf8')) as { pid: number; url: string }
-  return pid !== process.pid && isProcessOf(pid, 'start.ts') ? url : undefined
-}
-
 async function main(): Promise<void> {
-  const already = runningAt()
-  if (already) {
-    say(`Already running: ${already}`)
+  mkdirSync(folder, { recursive: true })
+  // Two servers on one data folder would harm it.
+  const held = await holdFolder(folder)
+  if (typeof held === 'string') {
+    say(`Already running: ${held}`)
     if (flags.includes('--fresh')) say('Stop it first, then start it with --fresh again.')
     return
   }
@@ -31,8 +26,8 @@ async function main(): Promise<void> {
     if (!isDemo)
       throw new Error('--fresh is for the demo only; your own data is not removed by a flag.')
     rmSync(folder, { recursive: true, force: true })
+    mkdirSync(folder, { recursive: true })
   }
-  mkdirSync(folder, { recursive: true })
   await buildWeb()
   const port = await freePort(usualPort)
   const started: { stop: () => Promise<void> }[] = []
@@ -41,7 +36,7 @@ async function main(): Promise<void> {
     if (isStopping) return
     isStopping = true
     for (const each of started.toReversed()) await each.stop()
-    rmSync(runFile, { force: true })
+    held.letGo()
     process.exit(code)
   }
   for (const signal of ['SIGINT', 'SIGTERM'] as const) {
@@ -53,11 +48,11 @@ async function main(): Promise<void> {
   try {
     const database = await startMariaDb(folder, port + 1)
     started.push(database)
-    const server = await startAppServer({ database, port, isDemo })
+    const server = await startAppServer({ database, port, isDemo, copies: join(folder, 'copies') })
     started.push(server)
     server.process.once('exit', (code) => void stopAll(code ?? 1))
     database.process.once('exit', (code) => void stopAll(code ?? 1))
-    writeFileSync(runFile, JSON.stringify({ pid: process.pid, url: server.url }))
+    held.runsAt(server.url)
     say(
       `\n  Spudder${isDemo ? ' with the demo estate' : ''}: ${server.url}\n  Data: ${folder}\n  Stop with Ctrl-C.\n`,
     )

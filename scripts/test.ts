@@ -23,7 +23,7 @@ async function runApiTests(beside: readonly Step[]): Promise<boolean> {
   try {
     const env = {
       SPUDDER_DB_PORT: String(database.port),
-      SPUDDER_DB_PASSWORD: database.password,
+      SPUDDER_DB_PASSWORD_FILE: database.passwordFile,
     }
     const command = [
       'npx',

@@ -53,7 +53,7 @@ function drawSettleable(count: number, offBy: number): readonly DrawnCase[] {
   for (let number = 0; drawn.length < count; number += 1) {
     const context = contextNames[number % contextNames.length] ?? 'turf'
     const seed = (number * 0.754877 + 0.05) % 1
-    const world = new DrawnWorld(context, context === 'turf', seed, offBy)
+    const world = new DrawnWorld(context, context === 'turf' ? 'blade' : 'broad', seed, offBy)
     const truth = world.drawTruth()
     const answers = world.drawEverything(truth)
     if (stateOf(world, answers).state !== 'settled') continue

@@ -23,8 +23,9 @@ export function measureReliability(cases: number, offBy: number): readonly Relia
   for (let done = 0; done < cases; done += casesPerWorld) {
     const number = done / casesPerWorld
     const context = contextNames[number % contextNames.length] ?? 'turf'
-    const isBlade = context === 'turf' || (context === 'row-crop' && number % 2 === 0)
-    const world = new DrawnWorld(context, isBlade, (number * 0.6180339887 + 0.1) % 1, offBy)
+    const leaf =
+      context === 'turf' || (context === 'row-crop' && number % 2 === 0) ? 'blade' : 'broad'
+    const world = new DrawnWorld(context, leaf, (number * 0.6180339887 + 0.1) % 1, offBy)
     for (let each = 0; each < casesPerWorld; each += 1) {
       const truth = world.drawTruth()
       const { ranked } = judgeDrawn(world.setting, world.drawKnown(truth))

@@ -96,8 +96,12 @@ function sprays(stand: PlanStand, today: Day, draw: () => number): Task[] {
   }).flat()
 }
 
-/** Eight stands with seven sprays and as many looks each, in a crew's week, from a day of spring on. */
-export async function seasonEstate(climate: Climate, seed: number): Promise<SeasonEstate> {
+/** Eight stands, or as many as asked, with seven sprays and as many looks each, in a crew's week, from a day of spring on. */
+export async function seasonEstate(
+  climate: Climate,
+  seed: number,
+  standCount = 8,
+): Promise<SeasonEstate> {
   const draw = randomLcg(seed / 97)
   const today = addDays('2025-03-10', seed % 40)
   const placeId = `estate ${seed} in ${climate}`
@@ -113,7 +117,7 @@ export async function seasonEstate(climate: Climate, seed: number): Promise<Seas
     against: {},
     meanC: 12,
   }))
-  const stands = Array.from({ length: 8 }, (_, index): PlanStand => ({
+  const stands = Array.from({ length: standCount }, (_, index): PlanStand => ({
     id: `stand ${index}`,
     name: `Stand ${index}`,
     isTurf: index < 5,

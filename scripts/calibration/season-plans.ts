@@ -60,7 +60,9 @@ export async function compareSeasons(solve: Solver, seeds: number): Promise<Seas
       const estate = await seasonEstate(climate, seed)
       const facts = factsOf(estate.frame)
       const plans: Record<Policy, Assignment> = {
-        planned: planSeason(estate.frame, estate.tasks, solve).plan,
+        planned: planSeason(estate.frame, estate.tasks, solve, {
+          limits: { seconds: 6, gap: 0.003 },
+        }).plan,
         'earliest fit': earliestFit(facts, estate.tasks),
         'fixed intervals': fixedIntervals(facts, estate.tasks),
       }

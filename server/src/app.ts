@@ -2,7 +2,7 @@ import type { LaboratoryService } from '@spudder/contract/laboratory'
 import type { LeafMeterService, MeterService } from '@spudder/contract/meter'
 import type { WeatherService } from '@spudder/contract/weather'
 import compression from 'compression'
-import express, { type Express } from 'express'
+import express, { type Express, type Request, type Response } from 'express'
 import helmet from 'helmet'
 import { randomUUID } from 'node:crypto'
 import { existsSync } from 'node:fs'
@@ -33,6 +33,9 @@ import { serveStory } from './story/story.routes.ts'
 import { serveTrials } from './trial/trial.routes.ts'
 import { serveWeather } from './weather/weather.routes.ts'
 import { serveZones } from './zone/zone.routes.ts'
+import { ownHostsOnly } from './http/door.ts'
+import { health } from './http/health.ts'
+import { Metrics, observed } from './http/observe.ts'
 import { describeRoutes } from './http/openapi.ts'
 import { problemHandler } from './http/problem.ts'
 import { identifyActor } from './http/recorder.ts'
@@ -52,6 +55,10 @@ export interface AppParts {
   readonly services: OutsideServices
   readonly actor: string
   readonly logger: Logger
+  /** Whether the database answers; taken to do so where nobody asks. */
+  readonly isReady?: () => Promise<boolean>
+  /** Names beside this machine's own under which it is opened. */
+  readonly hosts?: readonly string[]
   /** The built interface; absent in tests of the API alone. */
   readonly webFolder?: string
 }
@@ -111,16 +118,36 @@ function serveWeb(app: Express, folder: string): void {
   app.get('/{*any}', (_request, response) => response.sendFile(page))
 }
 
+/** Quick rather than small: answers are packed for each who asks. */
+const packLevel = 1
+/** On this machine packing takes longer than sending; whoever asks from elsewhere waits for the line. */
+function isWorthPacking(request: Request, response: Response): boolean {
+  const isHere = /^(::ffff:)?127\.|^::1$/.test(request.socket.remoteAddress ?? '')
+  return !isHere && compression.filter(request, response)
+}
+
 /** The whole server as one Express application, without listening yet. */
-export function createApp({ db, services, actor, logger, webFolder }: AppParts): Express {
+export function createApp(parts: AppParts): Express {
+  const { db, services, actor, logger, webFolder, hosts = [] } = parts
+  const { isReady = () => Promise.resolve(true) } = parts
   const app = express()
   app.disable('x-powered-by')
+  app.disable('etag')
+  const metrics = new Metrics()
   app.use(
     pinoHttp({ logger, genReqId: () => randomUUID(), quietReqLogger: true, autoLogging: false }),
   )
+  app.use(observed(logger, metrics))
+  app.use(ownHostsOnly(hosts))
+  app.use(health(isReady, metrics))
   app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: false }))
-  app.use(compression())
+  app.use(compression({ level: packLevel, filter: isWorthPacking }))
   const api = express.Router()
+  api.use((_request, response, next) => {
+    // What people keep is theirs: no cache on the way or on the disk keeps a copy.
+    response.set('cache-control', 'no-store')
+    next()
+  })
   api.use(identifyActor(actor))
   const routes = allRoutes(db, services)
   const description = describeRoutes(routes.map(({ route }) => route))

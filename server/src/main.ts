@@ -5,12 +5,17 @@ import { SimulatedMeter } from '@spudder/sim/meter'
 import { SimulatedWeather } from '@spudder/sim/weather'
 import { vennlowEstate } from '@spudder/sim/vennlow'
 import { createServer } from 'node:http'
+import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { pino } from 'pino'
 import { openDatabase } from './database/connect.ts'
+import { copyBefore } from './database/copy-before.ts'
+import { DatabaseUnfit } from './database/database-unfit.ts'
 import { loadHistory } from './demo/load-history.ts'
 import { createApp } from './app.ts'
+import { drainable } from './http/drain.ts'
 import { findPlaces } from './place/place.service.ts'
+import { openThread } from './thread/file-reader.ts'
 
 /** A setting that the start script hands over; without it the server cannot run. */
 function setting(name: string): string {
@@ -21,12 +26,24 @@ function setting(name: string): string {
 }
 
 const logger = pino({ level: process.env['SPUDDER_LOG'] ?? 'warn' })
-const { db, close } = await openDatabase({
+const address = {
   port: Number(setting('SPUDDER_DB_PORT')),
   user: 'spudder',
-  password: setting('SPUDDER_DB_PASSWORD'),
+  // A file that its owner alone can read: what stands in the environment is seen by more.
+  password: readFileSync(setting('SPUDDER_DB_PASSWORD_FILE'), 'utf8').trim(),
   database: 'spudder',
+}
+const copies = process.env['SPUDDER_COPIES']
+
+const opened = await openDatabase(
+  address,
+  copies === undefined ? {} : { copy: copyBefore({ address, folder: copies, logger }) },
+).catch((error: unknown) => {
+  if (!(error instanceof DatabaseUnfit)) throw error
+  process.stderr.write(`\n  ${error.message}\n\n`)
+  return process.exit(1)
 })
+const { db, close, isAnswering } = opened
 
 const services = {
   weather: new SimulatedWeather(),
@@ -45,19 +62,24 @@ const app = createApp({
   services,
   actor: process.env['SPUDDER_ACTOR'] ?? (isDemo ? 'Marla Quist' : 'the grower'),
   logger,
+  isReady: isAnswering,
+  hosts: (process.env['SPUDDER_HOSTS'] ?? '').split(',').filter((name) => name !== ''),
   webFolder: fileURLToPath(new URL('../../web/dist', import.meta.url)),
 })
 
 const server = createServer(app)
+const { drain } = drainable(server)
 server.listen(Number(setting('SPUDDER_PORT')), '127.0.0.1')
+openThread()
 
-function stop(): void {
-  server.close(() => void close().then(() => process.exit(0)))
-  server.closeIdleConnections()
-  // A browser keeps its connection open; it does not keep the server alive.
-  setTimeout(() => server.closeAllConnections(), 1500).unref()
+let isStopping = false
+async function stop(): Promise<void> {
+  if (isStopping) return
+  isStopping = true
+  await drain()
+  await close()
+  process.exit(0)
 }
-process.once('SIGTERM', stop)
-process.once('SIGINT', stop)
+for (const signal of ['SIGTERM', 'SIGINT'] as const) process.on(signal, () => void stop())
 // Whoever started this is gone without a word: do not go on alone.
-process.once('disconnect', stop)
+process.once('disconnect', () => void stop())

@@ -33,7 +33,8 @@ const antDesign = computed(() =>
 const libraryWords = computed(() =>
   locales[locale.value].dayOrder === 'month first' ? enUS : enGB,
 )
-useSaid()
+/** What was said before the place was known is said again in its units. */
+const system = useSaid()
 useShellKeys()
 const palette = usePalette()
 const help = useHelp()
@@ -50,7 +51,7 @@ const wasHelpOpen = useOnceOpen(() => help.isOpen)
       <OutboxNote />
       <FailureNote />
       <LayoutContent id="main" class="main" tabindex="-1">
-        <RouterView :key="locale" />
+        <RouterView :key="`${locale} ${system}`" />
       </LayoutContent>
     </Layout>
     <CommandPalette v-if="wasPaletteOpen" />

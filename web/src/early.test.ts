@@ -7,7 +7,7 @@ import { useStory } from './api/stands.ts'
 import EstatePage from './features/estate/EstatePage.vue'
 import { recorded } from './tests/recorded.ts'
 
-const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', settings: {}, ...recorded } // prettier-ignore
+const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings: {}, ...recorded } // prettier-ignore
 const standId = 'a0000000-0000-4000-8000-000000000001'
 
 let asked: string[]

@@ -13,8 +13,14 @@ const answers: EarlyAnswers = new Map()
 window.earlyAnswers = answers
 setTimeout(() => answers.clear(), holdsFor)
 
+/** Read whole at once: an answer that nobody takes would keep its connection open for ever. */
+async function toItsEnd(response: Response): Promise<Response> {
+  const { status, statusText, headers } = response
+  return new Response(await response.blob(), { status, statusText, headers })
+}
+
 function ask(path: string): Promise<Response> {
-  const answer = fetch(`/api${path}`, { headers: { accept: 'application/json' } })
+  const answer = fetch(`/api${path}`, { headers: { accept: 'application/json' } }).then(toItsEnd)
   answers.set(path, answer)
   return answer
 }

@@ -93,6 +93,12 @@ export const router = createRouter({
       component: () => import('./features/record/RecordPage.vue'),
     },
     {
+      path: '/waiting',
+      name: 'waiting',
+      meta: { title: 'Waiting records' },
+      component: () => import('./features/waiting/WaitingPage.vue'),
+    },
+    {
       path: '/settings',
       name: 'settings',
       meta: { title: 'Settings' },

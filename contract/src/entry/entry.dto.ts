@@ -16,7 +16,16 @@ import { sourceIds, type SourceId } from '@spudder/core/material/source'
 import { routes, type Route } from '@spudder/core/stand/plant'
 import { IsClock } from '../job/index.ts'
 import { TankPartnerDto } from '../remedy/index.ts'
-import { Bounded, IsDay, IsNewId, IsPastDay, Named, Note, recorded } from '../validation/index.ts'
+import {
+  Bounded,
+  Counted,
+  IsDay,
+  IsNewId,
+  IsPastDay,
+  Named,
+  Note,
+  recorded,
+} from '../validation/index.ts'
 
 const productBounds = { min: 0, max: 1e6, unit: 'kg' }
 const waterBounds = { min: 0, max: 1e8, unit: 'L' }
@@ -100,8 +109,8 @@ export class EntryQueryDto {
   @IsOptional() @IsDay('from') from?: string
   @IsOptional() @IsDay('to') to?: string
   @IsOptional() @IsUUID('all', { message: 'Stand: choose one of the place.' }) standId?: string
-  @Type(() => Number) @Bounded('offset', { min: 0, max: 1e7 }) offset = 0
-  @Type(() => Number) @Bounded('limit', { min: 1, max: 500 }) limit = 50
+  @Type(() => Number) @Counted('offset', { min: 0, max: 1e7 }) offset = 0
+  @Type(() => Number) @Counted('limit', { min: 1, max: 500 }) limit = 50
 }
 
 /** An entry as a line of the record of a place. */

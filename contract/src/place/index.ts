@@ -2,6 +2,7 @@ export { climateNames as climates } from '@spudder/core/soil/climate'
 export type { Climate } from '@spudder/core/soil/climate'
 export {
   ChangePlaceDto,
+  ShareCalendarDto,
   CreatePlaceDto,
   PlaceDto,
   PlaceSettingsDto,

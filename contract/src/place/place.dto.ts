@@ -4,9 +4,11 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsObject,
   IsOptional,
+  IsString,
   IsUUID,
   Max,
   Min,
@@ -35,8 +37,12 @@ class PlaceForm {
   @IsIn(climateNames, { message: `Climate: choose ${climateNames.join(', ')}.` }) climate!: Climate
 }
 
+const onEarth = { min: -66, max: 66, unit: '°' }
+
 export class CreatePlaceDto extends PlaceForm {
   @IsNewId() id!: string
+  /** South negative; absent: not known yet [°]. */
+  @IsOptional() @Bounded('Latitude', onEarth) latitude?: number
 }
 
 /** What is changed of a place; what is left out stays. */
@@ -97,7 +103,7 @@ export class WorkSettingsDto {
 /** What is asked once at a place and kept: schools, kits, how a laboratory heads its columns. */
 export class PlaceSettingsDto {
   /** South negative; absent: nobody said, and the date says nothing of plants [°]. */
-  @IsOptional() @Bounded('Latitude', { min: -66, max: 66, unit: '°' }) latitude?: number
+  @IsOptional() @Bounded('Latitude', onEarth) latitude?: number
   /** What is paid in; absent: what is usual where people count as they do here. */
   @IsOptional()
   @IsIn(currencyCodes, { message: 'Money: choose one of the list.' })
@@ -135,7 +141,14 @@ export class PlaceSettingsDto {
   work?: WorkSettingsDto
 }
 
+/** Whether the calendar of a place has an address; said again, it gets another. */
+export class ShareCalendarDto {
+  @IsBoolean({ message: 'Calendar: say whether it is shared.' }) isShared!: boolean
+}
+
 export class PlaceDto extends changeable(PlaceForm) {
   @IsUUID() id!: string
+  /** What the calendar is subscribed to by; null while it is not shared. */
+  @IsOptional() @IsString() calendarToken!: string | null
   @ValidateNested() @Type(() => PlaceSettingsDto) settings!: PlaceSettingsDto
 }

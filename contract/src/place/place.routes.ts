@@ -1,5 +1,11 @@
 import { changes, creates, json, list, one, reads } from '../route/index.ts'
-import { ChangePlaceDto, CreatePlaceDto, PlaceDto, PlaceSettingsDto } from './place.dto.ts'
+import {
+  ChangePlaceDto,
+  CreatePlaceDto,
+  PlaceDto,
+  PlaceSettingsDto,
+  ShareCalendarDto,
+} from './place.dto.ts'
 
 export const placeRoutes = {
   all: reads({
@@ -24,6 +30,14 @@ export const placeRoutes = {
     sends: json(ChangePlaceDto),
     answers: one(PlaceDto),
     touches: ['places', 'weather'],
+  }),
+  shareCalendar: changes({
+    path: '/places/:placeId/calendar',
+    summary: 'Gives the calendar of a place another address, or none',
+    access: 'everybody',
+    sends: json(ShareCalendarDto),
+    answers: one(PlaceDto),
+    touches: ['places'],
   }),
   changeSettings: changes({
     path: '/places/:placeId/settings',

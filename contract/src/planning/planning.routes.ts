@@ -11,7 +11,15 @@ export const planningRoutes = {
   }),
   calendar: reads({
     path: '/places/:placeId/calendar.ics',
-    summary: 'The jobs of a place as a calendar (RFC 5545), to be saved or subscribed to',
+    summary: 'The jobs of a place as a calendar (RFC 5545), to be saved',
+    access: 'everybody',
+    answers: file(['text/calendar; charset=utf-8']),
+    topic: undefined,
+  }),
+  subscribed: reads({
+    path: '/calendars/:token',
+    summary:
+      'The same, for who was given its address; an address that was taken back leads nowhere',
     access: 'everybody',
     answers: file(['text/calendar; charset=utf-8']),
     topic: undefined,

@@ -8,4 +8,7 @@ export type ProblemCode =
   | 'not-found'
   | 'conflict'
   | 'too-large'
+  | 'wrong-host'
+  | 'busy'
+  | 'unavailable'
   | 'internal'

@@ -6,7 +6,6 @@ import {
   IsObject,
   IsOptional,
   IsUUID,
-  ValidateIf,
   ValidateNested,
 } from 'class-validator'
 import {
@@ -20,7 +19,15 @@ import {
   type SprayerKind,
   type SprayerSetup,
 } from '@spudder/core/apply/sprayer'
-import { Bounded, changeable, changes, IsNewId, IsPastDay, Named } from '../validation/index.ts'
+import {
+  Bounded,
+  NeededIf,
+  changeable,
+  changes,
+  IsNewId,
+  IsPastDay,
+  Named,
+} from '../validation/index.ts'
 
 const ofNozzle = Object.keys(nozzleKinds) as NozzleKind[]
 const sizes = nozzleSizes.map(({ id }) => id)
@@ -34,26 +41,26 @@ const has =
 export class SprayerSetupDto {
   @IsIn(sprayerKindNames, { message: 'Kind: choose one of the list.' }) kind!: SprayerKind
   @Bounded('Tank', { min: 0.1, max: 1e5, unit: 'L' }) tankL!: number
-  @ValidateIf(has('nozzleKind'))
+  @NeededIf(has('nozzleKind'))
   @IsIn(ofNozzle, { message: 'Nozzles: choose one of the list.' })
   nozzleKind?: NozzleKind
-  @ValidateIf(has('nozzleSize'))
+  @NeededIf(has('nozzleSize'))
   @IsIn(sizes, { message: `Nozzle size: choose one of ${sizes.join(', ')}.` })
   nozzleSize?: string
-  @ValidateIf(has('nozzleCount'))
+  @NeededIf(has('nozzleCount'))
   @IsInt({ message: 'Nozzles: give a whole number from 1 to 200.' })
   @Bounded('Nozzles', { min: 1, max: 200 })
   nozzleCount?: number
-  @ValidateIf(has('spacingM'))
+  @NeededIf(has('spacingM'))
   @Bounded('Spacing', { min: 0.1, max: 3, unit: 'm' })
   spacingM?: number
-  @ValidateIf(has('pressureBar'))
+  @NeededIf(has('pressureBar'))
   @Bounded('Pressure', { min: 0.3, max: 20, unit: 'bar' })
   pressureBar?: number
-  @ValidateIf(has('speedKmPerH'))
+  @NeededIf(has('speedKmPerH'))
   @Bounded('Speed', { min: 0.3, max: 40, unit: 'km/h' })
   speedKmPerH?: number
-  @ValidateIf(has('ratio')) @Bounded('Ratio', { min: 2, max: 2000 }) ratio?: number
+  @NeededIf(has('ratio')) @Bounded('Ratio', { min: 2, max: 2000 }) ratio?: number
 }
 
 /** A rate that was measured with water. */

@@ -1,6 +1,6 @@
-import { IsIn, ValidateIf } from 'class-validator'
+import { IsIn } from 'class-validator'
 import { sizeBounds, sizeKinds, type SizeKind, type StandSize } from '@spudder/core/stand/plant'
-import { Bounded } from '../validation/index.ts'
+import { Bounded, NeededIf } from '../validation/index.ts'
 
 const needs =
   (...kinds: SizeKind[]) =>
@@ -10,11 +10,11 @@ const needs =
 /** Size of a stand; which measures it needs follows from its kind. */
 export class StandSizeDto {
   @IsIn(sizeKinds, { message: `Size: choose ${sizeKinds.join(', ')}.` }) kind!: SizeKind
-  @ValidateIf(needs('area')) @Bounded('Area', sizeBounds.areaM2) areaM2?: number
-  @ValidateIf(needs('trunks', 'pots')) @Bounded('Number', sizeBounds.count) count?: number
-  @ValidateIf(needs('trunks')) @Bounded('Trunk diameter', sizeBounds.diameterM) diameterM?: number
-  @ValidateIf(needs('pots')) @Bounded('Pot', sizeBounds.potL) potL?: number
-  @ValidateIf(needs('solution')) @Bounded('Solution', sizeBounds.volumeL) volumeL?: number
+  @NeededIf(needs('area')) @Bounded('Area', sizeBounds.areaM2) areaM2?: number
+  @NeededIf(needs('trunks', 'pots')) @Bounded('Number', sizeBounds.count) count?: number
+  @NeededIf(needs('trunks')) @Bounded('Trunk diameter', sizeBounds.diameterM) diameterM?: number
+  @NeededIf(needs('pots')) @Bounded('Pot', sizeBounds.potL) potL?: number
+  @NeededIf(needs('solution')) @Bounded('Solution', sizeBounds.volumeL) volumeL?: number
 }
 
 /** The size as the core takes it; only after validation, which guarantees its measures. */

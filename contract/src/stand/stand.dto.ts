@@ -27,7 +27,7 @@ import { PhotoDto } from '../photo/index.ts'
 import { ReadingDto } from '../reading/index.ts'
 import { RemedyDto } from '../remedy/index.ts'
 import { StoryEventDto } from '../story/index.ts'
-import { Bounded, changeable, changes, IsDay, IsNewId, Named, Note } from '../validation/index.ts'
+import { Counted, changeable, changes, IsDay, IsNewId, Named, Note } from '../validation/index.ts'
 import { StandCareDto, StandMeasuresDto } from './stand-measures.dto.ts'
 import { StandSizeDto } from './stand-size.dto.ts'
 
@@ -142,8 +142,8 @@ export class EstateRowDto {
 
 /** Which rows of the estate, and from which day on. */
 export class EstateQueryDto {
-  @Type(() => Number) @Bounded('offset', { min: 0, max: 1e6 }) offset = 0
-  @Type(() => Number) @Bounded('limit', { min: 1, max: 100 }) limit = 40
+  @Type(() => Number) @Counted('offset', { min: 0, max: 1e6 }) offset = 0
+  @Type(() => Number) @Counted('limit', { min: 1, max: 100 }) limit = 40
   @IsDay('from') from!: string
 }
 

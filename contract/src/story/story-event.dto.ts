@@ -1,7 +1,7 @@
-import { IsIn, IsUUID, ValidateIf } from 'class-validator'
+import { IsIn, IsUUID } from 'class-validator'
 import { storyEventKinds, type StoryEventKind } from '@spudder/core/verdict/diagnosis'
 import { readingKinds } from '@spudder/core/seen/reading'
-import { Bounded, IsNewId, IsPastDay, Note, recorded } from '../validation/index.ts'
+import { Bounded, NeededIf, IsNewId, IsPastDay, Note, recorded } from '../validation/index.ts'
 
 const isCorrection = (event: CreateStoryEventDto) => event.kind === 'pH-corrected'
 
@@ -9,8 +9,8 @@ class StoryEventForm {
   @IsIn(storyEventKinds, { message: 'What happened: choose one of the list.' })
   kind!: StoryEventKind
   @IsPastDay('When') happenedOn!: string
-  @ValidateIf(isCorrection) @Bounded('pH before', readingKinds.pH) fromPH?: number
-  @ValidateIf(isCorrection) @Bounded('pH after', readingKinds.pH) toPH?: number
+  @NeededIf(isCorrection) @Bounded('pH before', readingKinds.pH) fromPH?: number
+  @NeededIf(isCorrection) @Bounded('pH after', readingKinds.pH) toPH?: number
   @Note() note?: string
 }
 

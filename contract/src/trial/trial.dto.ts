@@ -41,7 +41,7 @@ function CanBeLaidOut(): PropertyDecorator {
       planTrial(value as TrialDesignDto, 0.5)
       return undefined
     } catch (error) {
-      return error instanceof CoreError ? error.sentence('Trial') : undefined
+      return error instanceof CoreError ? error.sentence('Trial') : 'Trial: give its design.'
     }
   }
   return (target, key) =>

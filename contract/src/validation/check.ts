@@ -1,5 +1,10 @@
 import { plainToInstance, type ClassConstructor } from 'class-transformer'
-import { validateSync, type ValidationError } from 'class-validator'
+import {
+  getMetadataStorage,
+  validateSync,
+  ValidationTypes,
+  type ValidationError,
+} from 'class-validator'
 import type { ProblemFieldDto } from '../problem/index.ts'
 
 function fieldsOf(errors: readonly ValidationError[], parent = ''): ProblemFieldDto[] {
@@ -8,6 +13,30 @@ function fieldsOf(errors: readonly ValidationError[], parent = ''): ProblemField
     const [message] = Object.values(error.constraints ?? {})
     const own = message === undefined ? [] : [{ field, message }]
     return [...own, ...fieldsOf(error.children ?? [], field)]
+  })
+}
+
+/** A list where one object is wanted: checking each of none would let an empty one through. */
+function listsForObjects(value: object, parent = ''): ProblemFieldDto[] {
+  const nested = getMetadataStorage()
+    .getTargetValidationMetadatas(value.constructor, '', false, false)
+    .filter(({ type }) => type === ValidationTypes.NESTED_VALIDATION)
+  return nested.flatMap(({ propertyName, each }): ProblemFieldDto[] => {
+    const held: unknown = value[propertyName as keyof object]
+    const field = parent === '' ? propertyName : `${parent}.${propertyName}`
+    if (typeof held !== 'object' || held === null) return []
+    if (each) {
+      const items = Array.isArray(held) ? (held as readonly unknown[]) : []
+      return items.flatMap((item, index): ProblemFieldDto[] => {
+        const at = `${field}.${index}`
+        if (Array.isArray(item))
+          return [{ field: at, message: `${propertyName}: a list in a list.` }]
+        return typeof item === 'object' && item !== null ? listsForObjects(item, at) : []
+      })
+    }
+    return Array.isArray(held)
+      ? [{ field, message: `${propertyName}: give one, not a list.` }]
+      : listsForObjects(held, field)
   })
 }
 
@@ -35,6 +64,6 @@ export function checkDto<Dto extends object>(
     stopAtFirstError: true,
     validationError: { target: false, value: false },
   })
-  if (errors.length === 0) return { ok: true, value }
-  return { ok: false, fields: fieldsOf(errors) }
+  const fields = errors.length > 0 ? fieldsOf(errors) : listsForObjects(value)
+  return fields.length === 0 ? { ok: true, value } : { ok: false, fields }
 }

@@ -1,12 +1,15 @@
 import {
+  IsInt,
   IsNumber,
   IsOptional,
   IsString,
   IsUUID,
   Length,
+  Matches,
   Max,
   Min,
   registerDecorator,
+  ValidateIf,
 } from 'class-validator'
 import { dateToDay, isDay } from '@spudder/core/base/calendar'
 import { CoreError } from '@spudder/core/base/error'
@@ -54,8 +57,25 @@ export function IsDay(label: string): Property {
   return dayThat(() => true, `${label}: give a day such as 2026-05-31.`)
 }
 
+/** Needed where the form says so; given all the same, it must be right. */
+export function NeededIf<Form>(isNeeded: (form: Form) => boolean): Property {
+  return ValidateIf(
+    (form: Form, value: unknown) => isNeeded(form) || (value !== undefined && value !== null),
+  ) as Property
+}
+
+/** A whole number inside bounds. */
+export function Counted(label: string, { min, max }: Omit<Bounds, 'unit'>): Property {
+  const message = `${label}: give a whole number from ${min} to ${max}.`
+  return all(
+    IsInt({ message }) as Property,
+    Min(min, { message }) as Property,
+    Max(max, { message }) as Property,
+  )
+}
+
 /** At any hour it is already this day somewhere on earth, so that no time zone is refused its today. */
-const latestToday = (): string => dateToDay(new Date(Date.now() + 14 * 3_600_000))
+export const latestToday = (): string => dateToDay(new Date(Date.now() + 14 * 3_600_000))
 
 /** A day that has come: what was seen or done cannot lie in the future. */
 export function IsPastDay(label: string): Property {
@@ -63,10 +83,16 @@ export function IsPastDay(label: string): Property {
   return dayThat((day) => day <= latestToday(), message)
 }
 
-/** Text that must be there. */
+/** Text that must be there, on one line. */
 export function Named(label: string, longest = 80): Property {
   const message = `${label}: give 1 to ${longest} characters.`
-  return all(IsString({ message }) as Property, Length(1, longest, { message }) as Property)
+  return all(
+    IsString({ message }) as Property,
+    Length(1, longest, { message }) as Property,
+    Matches(/^[^\p{Cc}\u2028\u2029]*$/u, {
+      message: `${label}: give it on one line, without control characters.`,
+    }) as Property,
+  )
 }
 
 /** Text that may be left out. */

@@ -2,13 +2,16 @@
 import 'reflect-metadata'
 export {
   Bounded,
+  Counted,
   IsDay,
   IsNewId,
   IsPastDay,
   IsReadableLabel,
   IsUnit,
   Named,
+  NeededIf,
   Note,
+  latestToday,
 } from './decorators.ts'
 export { Changeable, Recorded } from './recorded.ts'
 export { checkDto } from './check.ts'

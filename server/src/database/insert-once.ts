@@ -3,17 +3,11 @@ import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
 import { isDeepStrictEqual } from 'node:util'
 import { ServiceError } from '../problem/service-error.ts'
 import type { Connection } from './connect.ts'
+import { databaseErrno } from './database-fault.ts'
 
 type TableWithId = MySqlTable & { readonly id: MySqlColumn }
 
 const duplicateEntry = 1062
-
-/** MariaDB's number for what went wrong; undefined for anything that did not come from it. */
-export function databaseErrno(error: unknown): number | undefined {
-  const cause: unknown = error instanceof Error ? (error.cause ?? error) : undefined
-  if (typeof cause !== 'object' || cause === null || !('errno' in cause)) return undefined
-  return typeof cause.errno === 'number' ? cause.errno : undefined
-}
 
 /** A JSON column as it is stored: without the prototype and the empty fields of a request. */
 function asStored(value: unknown): unknown {

@@ -3,6 +3,7 @@ import { sources } from '@spudder/core/material/source'
 import { descending } from 'd3-array'
 import { and, count, desc, eq, gte, inArray, lte, or, sql, type SQL } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
+import { inOrder } from '../database/in-order.ts'
 import { insertOnce, storedBefore } from '../database/insert-once.ts'
 import { entry, product, remedy, stand } from '../database/schema.ts'
 
@@ -64,8 +65,15 @@ async function selectNames(connection: Connection, placeId: string) {
   return { stands, products }
 }
 
-const idsWith = <Row extends Named>(rows: readonly Row[], word: string): Row['id'][] =>
-  rows.filter(({ name }) => name.toLowerCase().includes(word)).map(({ id }) => id)
+/** Letters and figures alone: "Fe-EDDHA", "fe eddha" and "FeEDDHA" are one. */
+const plain = (text: string): string => text.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '')
+
+function idsWith<Row extends Named>(rows: readonly Row[], word: string): Row['id'][] {
+  const wanted = plain(word)
+  const isMeant = ({ name }: Row) =>
+    wanted === '' ? name.toLowerCase().includes(word) : plain(name).includes(wanted)
+  return rows.filter(isMeant).map(({ id }) => id)
+}
 
 /**
  * Every word of a search has to stand somewhere in the entry, or in the name that its stand, product
@@ -80,7 +88,8 @@ async function wordsMatch(connection: Connection, placeId: string, text: string)
   if (words.length === 0) return []
   const { stands, products } = await selectNames(connection, placeId)
   return words.map((word) => {
-    const pattern = `%${word.replace(/[\\%_]/g, '\\$&')}%`
+    // A hyphen stands for whatever one sign stood there: "fe-eddha" was kept as "fe eddha" once.
+    const pattern = `%${word.replace(/[\\%_]/g, '\\$&').replaceAll('-', '_')}%`
     const named = [
       [entry.standId, idsWith(stands, word)],
       [entry.productId, idsWith(products, word)],
@@ -106,22 +115,18 @@ const found = async (
     standId === undefined ? undefined : eq(entry.standId, standId),
   )
 
-const newestFirst = [desc(entry.happenedOn), desc(entry.createdAt), desc(entry.id)]
+const newestFirst = [desc(entry.happenedOn), desc(inOrder(entry))]
 
 /**
  * Ids of those found by words, the newest first. Words are looked for in every entry, so none is
  * sorted there: to go along the index in its order takes three times as long as to read the table.
  */
 async function selectIdsByWords(connection: Connection, where: SQL | undefined): Promise<string[]> {
-  const { id, happenedOn, createdAt } = entry
-  const rows = await connection.select({ id, happenedOn, createdAt }).from(entry).where(where)
+  const { id, happenedOn } = entry
+  const stored = inOrder(entry)
+  const rows = await connection.select({ id, happenedOn, stored }).from(entry).where(where)
   return rows
-    .toSorted(
-      (a, b) =>
-        descending(a.happenedOn, b.happenedOn) ||
-        b.createdAt.getTime() - a.createdAt.getTime() ||
-        descending(a.id, b.id),
-    )
+    .toSorted((a, b) => descending(a.happenedOn, b.happenedOn) || b.stored - a.stored)
     .map((row) => row.id)
 }
 

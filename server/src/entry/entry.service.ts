@@ -14,7 +14,7 @@ import { ServiceError } from '../problem/service-error.ts'
 import { standOfJob } from '../job/job.repository.ts'
 import { completeJob, requirePlannedJob } from '../job/planned-job.ts'
 import { findPlace } from '../place/place.service.ts'
-import { addToStock, productNameOf } from '../shelf/product.repository.ts'
+import { addToStock, lockProduct, productNameOf } from '../shelf/product.repository.ts'
 import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
 import { weatherDuring } from '../weather/weather.service.ts'
 import { entryDto } from './entry-dto.ts'
@@ -110,6 +110,8 @@ export async function recordEntry(
     }
     const used = remedyId === null ? undefined : await selectUsed(transaction, remedyId)
     const { placeId = '' } = stand ?? {}
+    // Before the entry refers to it: two who refer to it first would wait for each other.
+    if (used?.productId) await lockProduct(transaction, used.productId)
     const stored = await insertEntry(transaction, {
       ...said,
       jobId,
@@ -160,6 +162,7 @@ export async function correctEntry(
         `This entry was already corrected by ${newer.createdBy}. Correct the newer one.`,
       )
     }
+    if (seen.productId !== null) await lockProduct(transaction, seen.productId)
     const stored = await insertEntry(transaction, {
       ...seen,
       ...right,

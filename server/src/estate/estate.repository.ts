@@ -14,6 +14,7 @@ import {
   or,
 } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
+import { inOrder } from '../database/in-order.ts'
 import {
   acidPlan,
   chlorosisCase,
@@ -62,17 +63,17 @@ export async function selectRibbons(connection: Connection, standIds: string[], 
           or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
         ),
       )
-      .orderBy(asc(reading.takenOn)),
+      .orderBy(asc(reading.takenOn), asc(inOrder(reading))),
     connection
       .select()
       .from(storyEvent)
       .where(and(inArray(storyEvent.standId, standIds), gte(storyEvent.happenedOn, from)))
-      .orderBy(asc(storyEvent.happenedOn)),
+      .orderBy(asc(storyEvent.happenedOn), asc(inOrder(storyEvent))),
     connection
       .select()
       .from(entry)
       .where(and(inArray(entry.standId, standIds), gte(entry.happenedOn, from)))
-      .orderBy(asc(entry.happenedOn), asc(entry.createdAt)),
+      .orderBy(asc(entry.happenedOn), asc(inOrder(entry))),
     selectNamedJobs(
       connection,
       and(inArray(job.standId, standIds), eq(job.status, 'planned')),
@@ -95,7 +96,7 @@ export async function selectCaseStates(connection: Connection, standIds: readonl
     .select()
     .from(chlorosisCase)
     .where(inArray(chlorosisCase.standId, ids))
-    .orderBy(asc(chlorosisCase.openedOn), asc(chlorosisCase.createdAt))
+    .orderBy(asc(chlorosisCase.openedOn), asc(inOrder(chlorosisCase)))
   const open = cases.filter(({ closedOn }) => closedOn === null).map(({ id }) => id)
   const [looks, remedies, entries] = await Promise.all([
     connection
@@ -158,7 +159,7 @@ export async function selectListed(
         and(eq(reading.standId, newest.standId), eq(reading.takenOn, newest.takenOn)),
       )
       .where(isColour)
-      .orderBy(desc(reading.createdAt)),
+      .orderBy(desc(inOrder(reading))),
     selectNamedJobs(
       connection,
       and(inArray(job.standId, [...ids]), eq(job.status, 'planned')),
@@ -193,43 +194,43 @@ export async function selectStory(connection: Connection, standId: string) {
         .select()
         .from(reading)
         .where(eq(reading.standId, standId))
-        .orderBy(asc(reading.takenOn), asc(reading.createdAt)),
+        .orderBy(asc(reading.takenOn), asc(inOrder(reading))),
       connection
         .select()
         .from(storyEvent)
         .where(eq(storyEvent.standId, standId))
-        .orderBy(asc(storyEvent.happenedOn)),
+        .orderBy(asc(storyEvent.happenedOn), asc(inOrder(storyEvent))),
       connection
         .select()
         .from(chlorosisCase)
         .where(eq(chlorosisCase.standId, standId))
-        .orderBy(asc(chlorosisCase.openedOn), asc(chlorosisCase.createdAt)),
+        .orderBy(asc(chlorosisCase.openedOn), asc(inOrder(chlorosisCase))),
       connection
         .select()
         .from(look)
         .where(eq(look.standId, standId))
-        .orderBy(asc(look.lookedOn), asc(look.createdAt)),
+        .orderBy(asc(look.lookedOn), asc(inOrder(look))),
       connection
         .select()
         .from(photo)
         .where(eq(photo.standId, standId))
-        .orderBy(asc(photo.takenOn), asc(photo.createdAt)),
+        .orderBy(asc(photo.takenOn), asc(inOrder(photo))),
       connection
         .select()
         .from(remedy)
         .where(eq(remedy.standId, standId))
-        .orderBy(asc(remedy.createdAt)),
+        .orderBy(asc(inOrder(remedy))),
       connection
         .select()
         .from(acidPlan)
         .where(eq(acidPlan.standId, standId))
-        .orderBy(asc(acidPlan.createdAt)),
+        .orderBy(asc(inOrder(acidPlan))),
       selectNamedJobs(connection, eq(job.standId, standId), ...inOrderOfWork),
       connection
         .select()
         .from(entry)
         .where(eq(entry.standId, standId))
-        .orderBy(asc(entry.happenedOn), asc(entry.createdAt)),
+        .orderBy(asc(entry.happenedOn), asc(inOrder(entry))),
     ])
   const names = await selectProductNames(
     connection,

@@ -2,7 +2,7 @@ import { CoreError, type CoreErrorCode } from '@spudder/core/base/error'
 import type { ProblemCode, ProblemDto } from '@spudder/contract/problem'
 import { photoMostMB, tableMostMB, usualMostMB } from '@spudder/contract/route'
 import type { ErrorRequestHandler, Request } from 'express'
-import { databaseErrno } from '../database/insert-once.ts'
+import { databaseErrno, databaseFault } from '../database/database-fault.ts'
 import { ServiceError } from '../problem/service-error.ts'
 
 /** Status and title of every code. A code without a row does not compile. */
@@ -12,6 +12,9 @@ export const problems: Readonly<Record<ProblemCode, { status: number; title: str
   'not-found': { status: 404, title: 'Not found' },
   conflict: { status: 409, title: 'Already recorded otherwise' },
   'too-large': { status: 413, title: 'Too much at once' },
+  'wrong-host': { status: 403, title: 'Opened by another address' },
+  busy: { status: 503, title: 'Too much at once' },
+  unavailable: { status: 503, title: 'The database does not answer' },
   internal: { status: 500, title: 'Something went wrong on our side' },
   'out-of-range': { status: 400, title: 'A figure is out of range' },
   'not-a-number': { status: 400, title: 'A figure is not a number' },
@@ -40,9 +43,47 @@ const bodyErrors: Readonly<Record<string, ProblemDto>> = {
   ),
 }
 
-function bodyProblem(error: unknown): ProblemDto | undefined {
-  if (typeof error !== 'object' || error === null || !('type' in error)) return undefined
-  return bodyErrors[String(error.type)]
+/** What the framework has against a request: a body cut short, an address that is none. */
+function requestProblem(error: unknown): ProblemDto | undefined {
+  if (typeof error !== 'object' || error === null) return undefined
+  const known = 'type' in error ? bodyErrors[String(error.type)] : undefined
+  if (known) return known
+  const status = 'status' in error ? Number(error.status) : Number.NaN
+  if (!(status >= 400 && status < 500)) return undefined
+  return problemOf('body-unreadable', 'The request could not be read.', [])
+}
+
+/** What a column does not take, where a class let it through: too long, too large, nothing, no parent. */
+const refusedByColumns: ReadonlySet<number> = new Set([1048, 1264, 1265, 1292, 1366, 1406, 1452])
+const faults = {
+  away: problemOf('unavailable', 'Nothing was stored.', []),
+  busy: problemOf('busy', 'Nothing was stored.', []),
+  again: problemOf('busy', 'Nothing was stored.', []),
+} as const
+
+function databaseProblem(error: unknown): ProblemDto | undefined {
+  const fault = databaseFault(error)
+  if (fault) return faults[fault]
+  const isRefused = refusedByColumns.has(databaseErrno(error) ?? 0)
+  return isRefused
+    ? problemOf('invalid-body', 'A value cannot be stored as it is; nothing was stored.', [])
+    : undefined
+}
+
+/** The most that is said of a request that is wrong in many ways. */
+const most = { fields: 20, message: 300, detail: 1200 } as const
+const cut = (text: string, longest: number): string =>
+  text.length > longest ? `${text.slice(0, longest)} …` : text
+
+function bounded({ fields, detail, ...rest }: ProblemDto): ProblemDto {
+  return {
+    ...rest,
+    detail: cut(detail, most.detail),
+    fields: fields.slice(0, most.fields).map(({ field, message }) => ({
+      field: cut(field, most.message),
+      message: cut(message, most.message),
+    })),
+  }
 }
 
 function coreProblem(code: CoreErrorCode, error: CoreError): ProblemDto {
@@ -54,16 +95,17 @@ function coreProblem(code: CoreErrorCode, error: CoreError): ProblemDto {
 function toProblem(error: unknown): ProblemDto | undefined {
   if (error instanceof CoreError) return coreProblem(error.code, error)
   if (error instanceof ServiceError) return problemOf(error.code, error.message, [...error.fields])
-  return bodyProblem(error)
+  return requestProblem(error) ?? databaseProblem(error)
 }
 
 /** What may be logged of an unforeseen error: never SQL, which carries people's data. */
 function logged(error: unknown): object {
   const errno = databaseErrno(error)
   if (errno !== undefined) return { errno }
-  return error instanceof Error
-    ? { name: error.name, stack: error.stack }
-    : { error: String(error) }
+  if (!(error instanceof Error)) return { error: typeof error }
+  // Where it happened, and nothing of what it says: that may be a statement with its values.
+  const where = (error.stack ?? '').split('\n').filter((line) => /^\s+at /.test(line))
+  return { name: error.name, stack: where.join('\n') }
 }
 
 /** The one place where errors leave the server. */
@@ -76,10 +118,13 @@ export const problemHandler: ErrorRequestHandler = (
   const known = toProblem(error)
   const requestId = String(request.id ?? '')
   if (!known) request.log?.error({ requestId, ...logged(error) }, 'unforeseen error')
+  else if (databaseErrno(error) !== undefined || known.status >= 500)
+    request.log?.warn({ requestId, code: known.code, ...logged(error) }, 'the database refused')
   const detail = `Nothing was stored. Try again; if it stays, look for ${requestId} in the log.`
   const problem = known ?? problemOf('internal', detail, [])
+  if (problem.status === 503) response.set('retry-after', '2')
   response
     .status(problem.status)
     .type('application/problem+json')
-    .send(JSON.stringify({ ...problem, requestId }))
+    .send(JSON.stringify({ ...bounded(problem), requestId }))
 }

@@ -9,7 +9,10 @@ import { checkDto } from '@spudder/contract/validation'
 import type { ClassConstructor } from 'class-transformer'
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express'
 import type { Recorder } from './recorder.ts'
+import { doneAgain } from '../database/database-fault.ts'
 import { ServiceError } from '../problem/service-error.ts'
+import { requireSane, requireSaneAddress } from './door.ts'
+import { writersOf } from './turns.ts'
 
 type Received<Sent> = Sent extends Bytes ? Buffer : Sent
 
@@ -72,18 +75,36 @@ function sendFile(response: Response, { type, content, saveAs, isForever }: File
   response.send(typeof content === 'string' ? content : Buffer.from(content))
 }
 
-/** Mounts routes on a router, input checked before any handler sees it. */
+/** What was sent, checked. */
+function bodyOf({ sends }: Route, body: unknown): object {
+  if (sends.as === 'bytes') return bytesOf(body)
+  requireSane(body)
+  return checked(sends.dto, body)
+}
+
+/**
+ * Mounts routes on a router, input checked before any handler sees it. What writes takes turns, so that
+ * readers are never without a connection, and is done again where the database gave it up for another's
+ * sake: every route stores all or nothing, and once.
+ */
 export function mountRoutes(router: Router, served: readonly ServedRoute[]): void {
+  const writers = writersOf()
   for (const { route, handle } of served) {
-    const { method, path, query, sends, answers } = route
-    router[method](path, reader(route), async (request: Request, response: Response) => {
+    const { method, path, query, answers } = route
+    const name: RequestHandler = (request, response, next) => {
+      response.locals.route = path
+      requireSaneAddress(request.params, request.query)
+      next()
+    }
+    router[method](path, name, reader(route), async (request: Request, response: Response) => {
       const asked = {
         params: request.params,
-        body: sends.as === 'bytes' ? bytesOf(request.body) : checked(sends.dto, request.body),
+        body: bodyOf(route, request.body),
         query: checked(query, { ...request.query }),
         recorder: response.locals.recorder,
       }
-      const answer = await handle(asked as never)
+      const work = () => doneAgain(() => handle(asked as never))
+      const answer = await (method === 'get' ? work() : writers.take(work))
       if (answers.as === 'file') sendFile(response, answer as FileContent)
       else response.status(method === 'post' ? 201 : 200).json(answer)
     })

@@ -1,11 +1,6 @@
 import type { CreateImportDto, ImportDto } from '@spudder/contract/laboratory'
 import { dateToDay } from '@spudder/core/base/calendar'
-import {
-  readLaboratoryFile,
-  RowReader,
-  type CellError,
-  type ImportedReading,
-} from '@spudder/core/seen/laboratory'
+import type { CellError, ImportedReading } from '@spudder/core/seen/laboratory'
 import { answeredChecks } from '@spudder/core/verdict/diagnosis'
 import { rollup } from 'd3-array'
 import { randomUUID } from 'node:crypto'
@@ -14,9 +9,11 @@ import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { completeChecks } from '../job/job.repository.ts'
+import { lockPlace } from '../place/place.repository.ts'
 import { findPlace, keepSettings } from '../place/place.service.ts'
 import { insertReadings } from '../reading/reading.repository.ts'
 import { readingRow } from '../reading/reading.service.ts'
+import { readInThread } from '../thread/file-reader.ts'
 import { findImport, insertImport, selectPlacesOfStands } from './laboratory.repository.ts'
 
 /** As many as a person mends at once; the rest comes to light when these are mended. */
@@ -59,10 +56,13 @@ export async function importResults(
   placeId: string,
   { id, fileName, csv, map }: CreateImportDto,
 ): Promise<ImportDto> {
-  const { settings } = await findPlace(db, placeId)
-  const file = readLaboratoryFile(csv)
+  await findPlace(db, placeId)
   const tomorrow = dateToDay(new Date(recorder.at.getTime() + dayMs))
-  const { readings, errors } = new RowReader(file, map, tomorrow).read(0, file.rows.length)
+  const { readings, errors } = await readInThread('laboratory', {
+    text: csv,
+    map,
+    latest: tomorrow,
+  })
   if (errors.length > 0) refuse(errors)
   if (readings.length === 0) {
     const message = 'File: no result in it belongs to a stand of this place.'
@@ -71,6 +71,8 @@ export async function importResults(
   await requireOwnStands(db, placeId, readings)
   const laboratory = map.laboratory
   return db.transaction(async (transaction) => {
+    // Before any row refers to it: two who refer to it first would wait for each other.
+    const locked = await lockPlace(transaction, placeId)
     const sent = { id, placeId, laboratory, fileName, readingCount: readings.length }
     const again = await findImport(transaction, sent)
     if (again) return toDto(again)
@@ -89,7 +91,10 @@ export async function importResults(
     for (const [standId, kinds] of kindsByStand) {
       await completeChecks(transaction, { standId, checkIds: answeredChecks([], kinds), recorder })
     }
-    const others = (settings.laboratories ?? []).filter((each) => each.laboratory !== laboratory)
+    // As it stands now: somebody else may have brought in another laboratory meanwhile.
+    const others = (locked?.settings?.laboratories ?? []).filter(
+      (each) => each.laboratory !== laboratory,
+    )
     await keepSettings(transaction, recorder, placeId, { laboratories: [...others, map] })
     return toDto(stored)
   })

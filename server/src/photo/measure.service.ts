@@ -5,7 +5,7 @@ import type { Database } from '../database/connect.ts'
 import { changedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
-import { putReading, removeReading } from '../reading/reading.repository.ts'
+import { putPhotoReading, removePhotoReading } from '../reading/reading.repository.ts'
 import { completeByReading, readingRow } from '../reading/reading.service.ts'
 import { selectPhoto, updatePhoto } from './photo.repository.ts'
 
@@ -29,13 +29,13 @@ export function measurePhoto(
     const reading = readingOfPhoto(measure, takenOn)
     if (reading) {
       const { standId, fileName: note } = found
-      await putReading(
+      await putPhotoReading(
         transaction,
         readingRow(standId, { id: photoId, ...reading, note }, recorder),
       )
       await completeByReading(transaction, { standId, reading, recorder })
     } else {
-      await removeReading(transaction, photoId)
+      await removePhotoReading(transaction, { id: photoId, standId: found.standId })
     }
     return toDto({ ...found, ...change })
   })

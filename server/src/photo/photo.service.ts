@@ -1,13 +1,26 @@
 import type { PhotoDto, PhotoQueryDto } from '@spudder/contract/photo'
 import type { FileContent } from '@spudder/contract/route'
 import { selectOpenCase } from '../case/case.repository.ts'
-import type { Database } from '../database/connect.ts'
+import type { Connection, Database } from '../database/connect.ts'
+import { selectEntry } from '../entry/entry.repository.ts'
 import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireLockedStand } from '../stand/stand.service.ts'
 import { insertPhoto, selectPhotoBytes } from './photo.repository.ts'
 import { readPhoto } from './read-photo.ts'
+
+/** @throws {ServiceError} invalid-body for an entry of another stand, or none */
+async function requireEntryOf(
+  connection: Connection,
+  standId: string,
+  entryId: string,
+): Promise<void> {
+  const entry = await selectEntry(connection, entryId)
+  if (entry?.standId === standId) return
+  const message = 'Entry: choose one of this stand.'
+  throw new ServiceError('invalid-body', message, [{ field: 'entryId', message }])
+}
 
 /**
  * Keeps a photo of a stand with its open case; where none is open, the next look takes it along.
@@ -22,6 +35,7 @@ export async function keepPhoto(
   const { type, widthPx, heightPx, takenOn } = await readPhoto(bytes)
   return db.transaction(async (transaction) => {
     await requireLockedStand(transaction, standId)
+    if (query.entryId !== undefined) await requireEntryOf(transaction, standId, query.entryId)
     const open = await selectOpenCase(transaction, standId)
     const row = {
       id: query.id,

@@ -1,4 +1,5 @@
 import exifr from 'exifr'
+import { latestToday } from '@spudder/contract/validation'
 import { isDay } from '@spudder/core/base/calendar'
 import { ServiceError } from '../problem/service-error.ts'
 
@@ -57,8 +58,12 @@ async function exifDay(bytes: Buffer): Promise<string | null> {
     .catch(() => undefined)) as ExifDays | undefined
   const text = found?.DateTimeOriginal ?? found?.CreateDate ?? ''
   const day = String(text).slice(0, 10).replace(/:/g, '-')
-  return isDay(day) ? day : null
+  // A camera whose clock runs ahead says nothing of the day.
+  return isDay(day) && day <= latestToday() ? day : null
 }
+
+/** No JPEG can be larger; a PNG that says so is none that a camera made. */
+const mostPx = 65_535
 
 /**
  * Reads what a photo says of itself, whatever name or type it was sent under.
@@ -69,6 +74,9 @@ export async function readPhoto(bytes: Buffer): Promise<PhotoFacts> {
   const size = png ?? jpeg
   if (!size || size.widthPx === 0 || size.heightPx === 0) {
     throw refuse('Photo: give a JPEG or PNG picture; this file is neither, or it is cut short.')
+  }
+  if (Math.max(size.widthPx, size.heightPx) > mostPx) {
+    throw refuse(`Photo: give a picture of at most ${mostPx} pixels a side.`)
   }
   return { type: png ? 'image/png' : 'image/jpeg', ...size, takenOn: await exifDay(bytes) }
 }

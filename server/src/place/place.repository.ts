@@ -1,15 +1,28 @@
 import { asc, eq } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
+import { inOrder } from '../database/in-order.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { place } from '../database/schema.ts'
 
 export type PlaceRow = typeof place.$inferSelect
 
-export const insertPlace = (connection: Connection, row: Omit<PlaceRow, 'settings'>) =>
+export const insertPlace = (connection: Connection, row: PlaceRow) =>
   insertOnce(connection, place, row)
 
 export const listPlaces = (connection: Connection): Promise<PlaceRow[]> =>
-  connection.select().from(place).orderBy(asc(place.createdAt), asc(place.id))
+  connection
+    .select()
+    .from(place)
+    .orderBy(asc(inOrder(place)))
+
+/** The place whose calendar is subscribed to by an address. */
+export async function selectPlaceByCalendar(
+  connection: Connection,
+  token: string,
+): Promise<PlaceRow | undefined> {
+  const [row] = await connection.select().from(place).where(eq(place.calendarToken, token))
+  return row
+}
 
 export async function updatePlace(
   connection: Connection,

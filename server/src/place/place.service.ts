@@ -3,7 +3,9 @@ import type {
   CreatePlaceDto,
   PlaceDto,
   PlaceSettingsDto,
+  ShareCalendarDto,
 } from '@spudder/contract/place'
+import { randomBytes } from 'node:crypto'
 import type { Connection, Database } from '../database/connect.ts'
 import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -26,8 +28,9 @@ export async function createPlace(
   recorder: Recorder,
   dto: CreatePlaceDto,
 ): Promise<PlaceDto> {
-  const { id, name, unitSystem, climate } = dto
-  const row = { id, name, unitSystem, climate, ...newlyRecordedBy(recorder) }
+  const { latitude, ...told } = dto
+  const settings = latitude === undefined ? {} : { latitude }
+  const row = { ...told, settings, calendarToken: null, ...newlyRecordedBy(recorder) }
   return placeDto(await insertPlace(connection, row))
 }
 
@@ -76,6 +79,29 @@ export async function keepSettings(
   await updatePlace(transaction, id, changed)
   return placeDto({ ...row, ...changed })
 }
+
+/** As long as it takes that nobody guesses it [byte]. */
+const tokenBytes = 32
+
+/**
+ * Makes the address of a place's calendar anew, or takes it back: whoever had the old one is served
+ * nothing from then on.
+ * @throws {ServiceError} not-found
+ */
+export const shareCalendar = (
+  db: Database,
+  recorder: Recorder,
+  id: string,
+  { isShared }: ShareCalendarDto,
+): Promise<PlaceDto> =>
+  db.transaction(async (transaction) => {
+    const row = await lockPlace(transaction, id)
+    if (!row) throw noPlace()
+    const calendarToken = isShared ? randomBytes(tokenBytes).toString('base64url') : null
+    const changed = { calendarToken, ...changedBy(recorder) }
+    await updatePlace(transaction, id, changed)
+    return placeDto({ ...row, ...changed })
+  })
 
 /** As {@link keepSettings}, by itself. */
 export const changeSettings = (

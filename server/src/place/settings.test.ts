@@ -1,6 +1,6 @@
 import type { PlaceDto } from '@spudder/contract/place'
 import { expect, it } from 'vitest'
-import { get, newPlace, patch, refused } from '../tests/test-estate.ts'
+import { get, newId, newPlace, patch, post, refused } from '../tests/test-estate.ts'
 
 it('settings change one by one and stay', async () => {
   const { id, settings } = await newPlace()
@@ -9,6 +9,13 @@ it('settings change one by one and stay', async () => {
   await patch(`/places/${id}/settings`, { kits: ['calcium-20'] })
   const kept = (await get<PlaceDto[]>('/places')).find((each) => each.id === id)
   expect(kept?.settings).toEqual({ ironSchool: 'high-target', kits: ['calcium-20'] })
+})
+
+it('a place may say from the start where on earth it lies, and need not', async () => {
+  const place = { name: 'South field', unitSystem: 'metric', climate: 'temperate' }
+  const { settings } = await post<PlaceDto>('/places', { id: newId(), ...place, latitude: -38 })
+  expect(settings).toEqual({ latitude: -38 })
+  await refused('post', '/places', { id: newId(), ...place, latitude: 91 }, 400)
 })
 
 it('a place is renamed and counts in other units, and nothing else of it moves', async () => {

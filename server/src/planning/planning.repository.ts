@@ -2,6 +2,7 @@ import { readingKindNames, stripPlaces } from '@spudder/core/seen/reading'
 import { isColourKind } from '@spudder/core/seen/colour'
 import { and, asc, eq, gte, inArray, isNull, notInArray, or, sql } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
+import { inOrder } from '../database/in-order.ts'
 import { acidPlan, entry, job, product, reading, remedy, stand } from '../database/schema.ts'
 import { standsOf } from '../stand/stand.repository.ts'
 import { selectJobsById, selectNamedJobs } from '../job/job.repository.ts'
@@ -28,7 +29,7 @@ const selectEntries = (
           : or(gte(entry.happenedOn, since), inArray(entry.jobId, [...followed])),
       ),
     )
-    .orderBy(asc(entry.happenedOn), asc(entry.createdAt))
+    .orderBy(asc(entry.happenedOn), asc(inOrder(entry)))
 
 /** The newest colour of each stand. */
 async function selectColours(connection: Connection, standIds: readonly string[]) {
@@ -42,7 +43,7 @@ async function selectColours(connection: Connection, standIds: readonly string[]
         or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
       ),
     )
-    .orderBy(asc(reading.takenOn), asc(reading.createdAt))
+    .orderBy(asc(reading.takenOn), asc(inOrder(reading)))
   return [...new Map(colours.map((each) => [each.standId, each])).values()]
 }
 
@@ -91,7 +92,7 @@ export async function selectPlanning(connection: Connection, placeId: string, si
       .select()
       .from(acidPlan)
       .where(inArray(acidPlan.standId, ids))
-      .orderBy(asc(acidPlan.createdAt)),
+      .orderBy(asc(inOrder(acidPlan))),
   ])
   const names = await selectProductNames(
     connection,

@@ -8,7 +8,7 @@ import { entryDto } from '../entry/entry-dto.ts'
 import { serve } from '../http/route.ts'
 import { toDto } from '../http/to-dto.ts'
 import { findPlace } from '../place/place.service.ts'
-import { readCalendar } from './calendar-feed.ts'
+import { readCalendar, readSubscribed } from './calendar-feed.ts'
 import { selectPlanning } from './planning.repository.ts'
 
 /**
@@ -38,4 +38,5 @@ export const servePlanning = (db: Database) =>
   serve(planningRoutes, {
     all: ({ params, recorder }) => readPlanning(db, params.placeId, recorder.at),
     calendar: ({ params, recorder }) => readCalendar(db, params.placeId, recorder.at),
+    subscribed: ({ params, recorder }) => readSubscribed(db, params.token, recorder.at),
   })

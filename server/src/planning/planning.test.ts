@@ -168,6 +168,22 @@ describe('the calendar', () => {
     return component.getAllSubcomponents('vevent').map((each) => new ICAL.Event(each))
   }
 
+  it('is followed by an address that nobody guesses, until it is renewed or taken back', async () => {
+    const { stand } = await standWithRemedy()
+    const { placeId } = stand
+    const share = async (isShared: boolean) =>
+      (await patch<{ calendarToken: string | null }>(`/places/${placeId}/calendar`, { isShared }))
+        .calendarToken
+    const [first, second] = [await share(true), await share(true)]
+    expect(first).toMatch(/^[\w-]{43}$/)
+    expect(second).not.toBe(first)
+    const status = async (token: string | null) => (await api.get(`/api/calendars/${token}`)).status
+    expect(await status(first)).toBe(404)
+    expect(await status(second)).toBe(200)
+    expect(await share(false)).toBeNull()
+    expect([await status(second), await status(null), await status('')]).toEqual([404, 404, 404])
+  })
+
   it('read by another parser holds every job on its day, by the clock of the place, in no zone', async () => {
     const { stand, applyJobId, lookJobId } = await standWithRemedy()
     // About when clocks change in much of Europe, at the hour that then is missing.

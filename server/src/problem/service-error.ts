@@ -1,7 +1,13 @@
 import type { ProblemFieldDto } from '@spudder/contract/problem'
 
 export type ServiceErrorCode =
-  'invalid-body' | 'body-unreadable' | 'not-found' | 'conflict' | 'too-large'
+  | 'invalid-body'
+  | 'body-unreadable'
+  | 'not-found'
+  | 'conflict'
+  | 'too-large'
+  | 'busy'
+  | 'wrong-host'
 
 /** A request that cannot be done as asked, with words for the person who asked. */
 export class ServiceError extends Error {

@@ -1,5 +1,6 @@
 import type { Connection } from '../database/connect.ts'
-import { asc, eq } from 'drizzle-orm'
+import { inOrder } from '../database/in-order.ts'
+import { and, asc, eq } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import { reading } from '../database/schema.ts'
 
@@ -14,15 +15,24 @@ export const selectReadings = (connection: Connection, standId: string) =>
     .select()
     .from(reading)
     .where(eq(reading.standId, standId))
-    .orderBy(asc(reading.takenOn))
+    .orderBy(asc(reading.takenOn), asc(inOrder(reading)))
 
-/** Stores a reading that something else stands behind, in place of the one it had before. */
-export async function putReading(connection: Connection, row: ReadingRow): Promise<void> {
-  await connection.insert(reading).values(row).onDuplicateKeyUpdate({ set: row })
+type OfStand = Pick<ReadingRow, 'id' | 'standId'>
+/** A reading that a photo of a stand stands behind, and no other that was given its id. */
+const fromPhotoOf = ({ id, standId }: OfStand) =>
+  and(eq(reading.id, id), eq(reading.standId, standId), eq(reading.method, 'photo'))
+
+/**
+ * Stores a reading that a photo stands behind, in place of the one it had before.
+ * @throws {ServiceError} conflict when something else has its id
+ */
+export async function putPhotoReading(connection: Connection, row: ReadingRow): Promise<void> {
+  await removePhotoReading(connection, row)
+  await insertOnce(connection, reading, row)
 }
 
-export async function removeReading(connection: Connection, id: string): Promise<void> {
-  await connection.delete(reading).where(eq(reading.id, id))
+export async function removePhotoReading(connection: Connection, of: OfStand): Promise<void> {
+  await connection.delete(reading).where(fromPhotoOf(of))
 }
 
 /** More rows than fit into one statement are stored in parts, all in the transaction of the caller. */

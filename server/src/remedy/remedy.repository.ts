@@ -1,5 +1,6 @@
 import { asc, eq } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
+import { inOrder } from '../database/in-order.ts'
 import { insertOnce, storedBefore } from '../database/insert-once.ts'
 import { selectReadings } from '../reading/reading.repository.ts'
 import { look, remedy, storyEvent } from '../database/schema.ts'
@@ -21,12 +22,12 @@ export async function selectEvidence(connection: Connection, caseId: string, sta
     .select()
     .from(look)
     .where(eq(look.caseId, caseId))
-    .orderBy(asc(look.lookedOn), asc(look.createdAt))
+    .orderBy(asc(look.lookedOn), asc(inOrder(look)))
   const readings = await selectReadings(connection, standId)
   const events = await connection
     .select()
     .from(storyEvent)
     .where(eq(storyEvent.standId, standId))
-    .orderBy(asc(storyEvent.happenedOn))
+    .orderBy(asc(storyEvent.happenedOn), asc(inOrder(storyEvent)))
   return { looks, readings, events }
 }

@@ -46,9 +46,15 @@ export async function updateProduct(connection: Connection, row: ProductRow): Pr
   await connection.update(product).set(row).where(eq(product.id, row.id))
 }
 
-/** Adds to what is counted of a product, or takes away; where nobody counted, nothing changes. */
+/** More is counted of no product [kg]. */
+const mostStockKg = 1e6
+
+/**
+ * Adds to what is counted of a product, or takes away; where nobody counted, nothing changes. Used up
+ * is used up: where more went out than was counted, the count was off.
+ */
 export const addToStock = (connection: Connection, id: string, kg: number) =>
   connection
     .update(product)
-    .set({ stockKg: sql`${product.stockKg} + ${kg}` })
+    .set({ stockKg: sql`LEAST(${mostStockKg}, GREATEST(0, ${product.stockKg} + ${kg}))` })
     .where(and(eq(product.id, id), isNotNull(product.stockKg)))

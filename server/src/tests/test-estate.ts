@@ -7,6 +7,7 @@ import { SimulatedLaboratory } from '@spudder/sim/laboratory'
 import { SimulatedMeter } from '@spudder/sim/meter'
 import { SimulatedWeather } from '@spudder/sim/weather'
 import { randomUUID } from 'node:crypto'
+import { readFileSync } from 'node:fs'
 import { pino } from 'pino'
 import supertest from 'supertest'
 import { openDatabase } from '../database/connect.ts'
@@ -22,7 +23,7 @@ function setting(name: string): string {
 const { db: database } = await openDatabase({
   port: Number(setting('SPUDDER_DB_PORT')),
   user: 'spudder',
-  password: setting('SPUDDER_DB_PASSWORD'),
+  password: readFileSync(setting('SPUDDER_DB_PASSWORD_FILE'), 'utf8'),
   database: 'spudder',
 })
 

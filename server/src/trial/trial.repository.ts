@@ -1,5 +1,6 @@
 import { asc, eq, inArray } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
+import { inOrder } from '../database/in-order.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { trial, trialRating } from '../database/schema.ts'
 
@@ -21,7 +22,11 @@ export async function selectTrial(
 }
 
 export const selectTrials = (connection: Connection, standId: string): Promise<TrialRow[]> =>
-  connection.select().from(trial).where(eq(trial.standId, standId)).orderBy(asc(trial.createdAt))
+  connection
+    .select()
+    .from(trial)
+    .where(eq(trial.standId, standId))
+    .orderBy(asc(inOrder(trial)))
 
 /** Oldest first: of two ratings of a plot on one day the later one is the newer. */
 export async function selectRatings(
@@ -33,5 +38,5 @@ export async function selectRatings(
     .select()
     .from(trialRating)
     .where(inArray(trialRating.trialId, [...trialIds]))
-    .orderBy(asc(trialRating.ratedOn), asc(trialRating.plot), asc(trialRating.createdAt))
+    .orderBy(asc(trialRating.ratedOn), asc(trialRating.plot), asc(inOrder(trialRating)))
 }

@@ -13,10 +13,10 @@ import { addDays, dateToDay, type Day } from '@spudder/core/base/calendar'
 import { requireInRange } from '@spudder/core/base/error'
 import { daysBetween } from '@spudder/core/base/calendar'
 import { daysFrom, outlookByHours, usualOutlooks, weatherWorks } from '@spudder/core/days/weather'
-import { readStationFile } from '@spudder/core/days/station'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { findPlace } from '../place/place.service.ts'
+import { readInThread } from '../thread/file-reader.ts'
 import { selectStationDays, storeStationDays } from './weather.repository.ts'
 
 /** A forecast further out is a climate, not a forecast. */
@@ -216,7 +216,7 @@ export async function importStationFile(
   { fileName, text, dayOrder }: StationFileDto,
 ): Promise<StationImportDto> {
   await findPlace(db, placeId)
-  const { days, errors, assumed } = readStationFile(text, { dayOrder })
+  const { days, errors, assumed } = await readInThread('station', { text, dayOrder })
   await storeStationDays(
     db,
     days.map((hours) => ({

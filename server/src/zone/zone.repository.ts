@@ -1,5 +1,6 @@
 import { and, asc, eq } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
+import { inOrder } from '../database/in-order.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { zone } from '../database/schema.ts'
 
@@ -14,7 +15,7 @@ export const selectZones = (connection: Connection, standId: string): Promise<Zo
     .select()
     .from(zone)
     .where(and(eq(zone.standId, standId), eq(zone.isTakenAway, false)))
-    .orderBy(asc(zone.createdAt), asc(zone.id))
+    .orderBy(asc(inOrder(zone)))
 
 export async function selectZone(connection: Connection, id: string): Promise<ZoneRow | undefined> {
   const [row] = await connection.select().from(zone).where(eq(zone.id, id))

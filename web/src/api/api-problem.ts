@@ -7,6 +7,9 @@ const sentences: Readonly<Record<ProblemCode | 'unreachable', string>> = {
   'not-found': 'That is no longer here. Go back to the estate and open it again.',
   conflict: 'Somebody was there before you.',
   'too-large': 'That is too much at once. Send it in parts.',
+  'wrong-host': 'This page was opened under an address that is not its own.',
+  busy: 'Too much is going on at once, and nothing was stored. Try again in a moment.',
+  unavailable: 'The database does not answer, and nothing was stored. Try again in a moment.',
   internal: 'That did not work on our side, and nothing was stored. Try once more.',
   unreachable: 'No connection. Nothing is lost: what you typed stays here. Try again.',
   'out-of-range': 'A figure is out of range.',
@@ -26,13 +29,16 @@ const isKnown = (code: string): code is keyof typeof sentences => Object.hasOwn(
 export class ApiProblem extends Error {
   readonly code: string
   readonly fields: readonly ProblemFieldDto[]
+  /** Of the answer; 0 where there was none. */
+  readonly status: number
 
-  constructor(code: string, detail = '', fields: readonly ProblemFieldDto[] = []) {
+  constructor(code: string, detail = '', fields: readonly ProblemFieldDto[] = [], status = 0) {
     const sentence = isKnown(code) ? sentences[code] : sentences.internal
     super(detail === '' || fields.length > 0 ? sentence : `${sentence} ${detail}`)
     this.name = 'ApiProblem'
     this.code = code
     this.fields = fields
+    this.status = status
   }
 }
 
@@ -43,5 +49,13 @@ export function fieldMessage(problem: unknown, field: string): string | undefine
 }
 
 export function toApiProblem(body: Partial<ProblemDto>): ApiProblem {
-  return new ApiProblem(body.code ?? 'internal', body.detail, body.fields)
+  return new ApiProblem(body.code ?? 'internal', body.detail, body.fields, body.status ?? 500)
 }
+
+/** What a server answers that did not judge what it was sent: too slow, too much, not its own. */
+const unjudged: ReadonlySet<number> = new Set([401, 403, 408, 421, 425, 429])
+
+/** Whether the same may be taken another time: nobody has judged it yet. */
+export const isWorthAnother = (error: unknown): boolean =>
+  error instanceof ApiProblem &&
+  (error.status === 0 || error.status >= 500 || unjudged.has(error.status))

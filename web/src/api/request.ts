@@ -16,7 +16,8 @@ async function send(path: string, init: RequestInit): Promise<Response> {
   })
   if (response.ok) return response
   const answer: unknown = await response.json().catch(() => ({}))
-  throw toApiProblem(answer as object)
+  // Whoever answered may be a proxy, whose page says nothing to us but its status.
+  throw toApiProblem({ ...(answer as object), status: response.status })
 }
 
 /** The only fetch of the interface: JSON or a file in, JSON out, every failure an {@link ApiProblem}. */

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue'
-import { dayWords } from '../shared/units/today.ts'
 import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { onMounted } from 'vue'
 import { useReadAnew } from '../api/use-change.ts'
@@ -10,16 +9,16 @@ import { recordTouches } from './send-record.ts'
 /** What waits for signal on this device, and what was not taken; tries again by itself. */
 const outbox = useOutbox()
 const readAnew = useReadAnew(recordTouches)
-const againMs = 20_000
+/** How often it is looked whether a pause is over. */
+const againMs = 2500
 
-async function send(): Promise<void> {
-  if ((await outbox.flush()) === 0) return
-  await readAnew()
+async function send(isAsked = false): Promise<void> {
+  if ((await outbox.flush(isAsked)) > 0) await readAnew()
 }
-const sendNow = () => void send()
-onMounted(() => void outbox.load().then(send))
+const sendNow = () => void send(true)
+onMounted(() => void outbox.load().then(() => send(true)))
 useEventListener(window, 'online', sendNow)
-useIntervalFn(() => outbox.waiting.length > 0 && sendNow(), againMs)
+useIntervalFn(() => outbox.waiting.length > 0 && void send(), againMs)
 </script>
 
 <template>
@@ -33,10 +32,12 @@ useIntervalFn(() => outbox.waiting.length > 0 && sendNow(), againMs)
       <Button type="link" size="small" :disabled="outbox.isSending" @click="sendNow"
         >Send now</Button
       >
+      <RouterLink v-if="outbox.refused.length === 0" :to="{ name: 'waiting' }">See them</RouterLink>
     </p>
-    <p v-for="item in outbox.refused" :key="item.dto.id" class="refused text-strong">
-      {{ item.title }} of {{ dayWords(item.dto.happenedOn) }} was not stored: {{ item.problem }}
-      <Button type="link" size="small" @click="outbox.forget(item.dto.id)">Dismiss</Button>
+    <p v-if="outbox.refused.length > 0" class="refused text-strong">
+      {{ outbox.refused.length === 1 ? 'One record was' : `${outbox.refused.length} records were` }}
+      not taken and must be put right.
+      <RouterLink :to="{ name: 'waiting' }">See them</RouterLink>
     </p>
   </div>
 </template>

@@ -51,7 +51,7 @@ describe('records without signal', () => {
     await later.load()
     expect(later.waiting.map(({ dto }) => dto.id)).toEqual(['a', 'bb'])
     const taken = serverOf(ok)
-    expect(await later.flush()).toBe(2)
+    expect(await later.flush(true)).toBe(2)
     expect([...taken.keys()].map((key) => key.replace(/.*&entryId=/, 'photo of '))).toEqual([
       'a',
       'photo of a',
@@ -85,6 +85,34 @@ describe('records without signal', () => {
     expect(outbox.items).toEqual([])
   })
 
+  it.each([500, 502, 503, 429, 403])(
+    'are kept and tried again, with growing pauses, whatever a server that answers %d says',
+    async (status) => {
+      vi.useFakeTimers({ toFake: ['Date'], now: new Date('2026-06-15T08:00:00Z') })
+      const outbox = await outboxWith(record('a'))
+      const taken = serverOf(() => new Response('<html>', { status }))
+      const pauses: number[] = []
+      for (let tries = 1; tries <= 8; tries += 1) {
+        expect(await outbox.flush()).toBe(0)
+        const [item] = outbox.waiting
+        expect(item?.tries).toBe(tries)
+        pauses.push((item?.nextTryAt ?? 0) - Date.now())
+        // Before its time nothing is sent, unless somebody asks.
+        await outbox.flush()
+        expect(outbox.waiting[0]?.tries).toBe(tries)
+        vi.setSystemTime((item?.nextTryAt ?? 0) + 1)
+      }
+      expect(pauses[0]).toBeLessThan(7000)
+      expect(pauses[3]).toBeGreaterThan(3 * (pauses[0] ?? 0))
+      expect(Math.max(...pauses)).toBeLessThanOrEqual(6 * 60_000)
+      expect(outbox.refused).toEqual([])
+      serverOf(ok)
+      expect(await outbox.flush(true)).toBe(1)
+      expect(taken.size).toBe(0)
+      vi.useRealTimers()
+    },
+  )
+
   it('are sent by one at a time, even when asked twice', async () => {
     const outbox = await outboxWith(record('a'))
     const taken = serverOf(ok)
@@ -101,7 +129,7 @@ describe('records without signal', () => {
     )
     expect(await outbox.flush()).toBe(0)
     expect(outbox.waiting).toHaveLength(1)
-    expect(await outbox.flush()).toBe(1)
+    expect(await outbox.flush(true)).toBe(1)
     expect(taken.get('a')).toBe(2)
   })
 })

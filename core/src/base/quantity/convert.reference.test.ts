@@ -18,6 +18,9 @@ const printedFactors: readonly [one: string, target: string, factor: number, tol
     ['oz/1000 ft2', 'kg/ha', 3.05152, 5e-6],
     ['gal/acre', 'L/ha', 9.35396, 5e-6],
     ['gal/1000 ft2', 'L/ha', 407.46, 5e-3],
+    ['yd3', 'm3', 0.764554857984, 1e-12],
+    ['acre-inch', 'm3', 102.790153, 1e-5],
+    ['imp gal', 'L', 4.54609, 1e-12],
   ]
 
 describe('conversion factors against NIST SP 811', () => {

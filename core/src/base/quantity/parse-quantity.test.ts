@@ -29,6 +29,10 @@ describe('parseQuantity', () => {
     ['.5lb', 0.5, 'lb'],
     ['2 %', 2, '%'],
     ['5 oz/100 gal', 5, 'oz/100 gal'],
+    ['2 lb/yd³', 2, 'lb/yd3'],
+    ['10 g/vine', 10, 'g/piece'],
+    ['1 oz/1000 row ft', 1, 'oz/1000 ft'],
+    ['1 acre-inch', 1, 'acre-inch'],
   ])('reads %s', (text, value, unit) => {
     const quantity = parseQuantity(text)
     expect(quantity.value).toBe(value)
@@ -45,6 +49,9 @@ describe('parseQuantity', () => {
     ['1/0 oz', 'quantity-unreadable', /number with a unit/],
     ['5 smidgens', 'unit-unknown', /a unit such as/],
     ['5 ppm', 'unit-ambiguous', /mg\/L for a solution/],
+    ['2 ton/acre', 'unit-ambiguous', /2000 lb for a short ton/],
+    ['3 cwt', 'unit-ambiguous', /112 lb for the British/],
+    ['12 gpg', 'unit-ambiguous', /17\.1 mg\/L/],
     ['5 oz/0 ft2', 'unit-unknown', /positive number/],
     ['5 oz/ft2/day', 'unit-unknown', /one unit per another/],
   ])('refuses %j with %s', (text, code, expected) => {

@@ -7,9 +7,20 @@ for (const definition of unitDefinitions) {
   for (const name of [definition.symbol, ...definition.synonyms]) unitByName.set(name, definition)
 }
 
-/** "ppm" is mg/L in water and mg/kg in soil; guessing would be a silent error of kind. */
+const tons = '2000 lb for a short ton, 2240 lb for a long one, or t for 1000 kg'
+const hundredweights = '100 lb for the American hundredweight or 112 lb for the British'
+const grains = 'mg/L: a grain to the US gallon is 17.1 mg/L, to the imperial gallon 14.3'
+
+/** "ppm" is mg/L in water and mg/kg in soil; guessing would be a silent error of kind or country. */
 const ambiguousNames: ReadonlyMap<string, string> = new Map([
   ['ppm', 'mg/L for a solution or mg/kg for soil'],
+  ['ton', tons],
+  ['tons', tons],
+  ['cwt', hundredweights],
+  ['hundredweight', hundredweights],
+  ['gpg', grains],
+  ['grains', grains],
+  ['grains per gallon', grains],
 ])
 
 function findUnit(name: string): UnitDefinition {

@@ -8,8 +8,9 @@ const strideDays = 14
 const mostAtOnce = 40
 
 /**
- * Parts of a plan that are worth laying anew by themselves: each stand whole, since its jobs follow each
- * other; then stretches of days over all stands, since those share crew, sprayers and trips.
+ * Parts of a plan that are worth laying anew by themselves: stretches of days over all stands, since
+ * those share crew, sprayers and trips; then each stand whole, whose jobs follow each other and were
+ * laid by themselves before.
  */
 export function neighbourhoodsOf(
   facts: Facts,
@@ -30,5 +31,5 @@ export function neighbourhoodsOf(
       .map(({ id }) => id)
     if (ids.length > 1) stretches.push(new Set(ids.slice(0, mostAtOnce)))
   }
-  return [...stands, ...stretches]
+  return [...stretches, ...stands]
 }

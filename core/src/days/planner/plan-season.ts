@@ -2,19 +2,21 @@ import type { Day } from '../../base/calendar/index.ts'
 import { factsOf, type Facts } from './calendar-facts.ts'
 import { candidateDays } from './candidates.ts'
 import { planCost, tripOf, type PlanCost } from './cost.ts'
+import { leastLoss } from './least-loss.ts'
 import { neighbourhoodsOf } from './neighbourhoods.ts'
 import { programmeOf } from './programme.ts'
 import type { Programme } from './programme-builder.ts'
 import { breachesOf, type Breach } from './rules.ts'
 import { earliestFit, fixedIntervals } from './simple-plans.ts'
 import type { Solver } from './solver.ts'
+import { standByStand } from './stand-by-stand.ts'
 import type { Assignment, PlanFrame, Task } from './task.ts'
 
 export interface SeasonPlan {
   readonly plan: Assignment
   readonly cost: PlanCost
-  /** Expected loss that no plan within the rules can be under; undefined where it is not known. */
-  readonly bound: number | undefined
+  /** Expected loss that no plan within the rules can be under. */
+  readonly bound: number
   /** Rules that jobs which are held break; nothing else breaks any. */
   readonly breaches: readonly Breach[]
 }
@@ -33,8 +35,8 @@ export interface PlanLimits {
   readonly gap: number
 }
 
-/** What a place waits for at most. */
-const usualLimits: PlanLimits = { seconds: 6, gap: 0.003 }
+/** A good plan is there at once; whoever waits on sees it bettered, and stops it when he has enough. */
+const usualLimits: PlanLimits = { seconds: 30, gap: 0.003 }
 
 /** A plan as values of the programme's columns. */
 function startOf(programme: Programme, facts: Facts, plan: Assignment): readonly number[] {
@@ -83,7 +85,9 @@ function planOf(programme: Programme, facts: Facts, values: readonly number[]): 
 
 /** Columns up to which the whole is worth trying at once. */
 const wholeColumns = 1500
-const wholeShare = 0.4
+const wholeShare = 0.1
+/** What one part may take [s]. */
+const mostForPart = 1.5
 /** Most rounds over all parts; one that improves nothing ends the search before. */
 const mostRounds = 6
 /** A round that saves less than this share has found what there is [1]. */
@@ -97,7 +101,7 @@ class Search {
   readonly #daysOf: ReadonlyMap<string, readonly number[]>
   #best: Assignment
   #cost: PlanCost
-  #bound: number | undefined
+  #bound: number
   #seconds = 0
   /** Parts that gained nothing since anything moved. */
   readonly #settled = new Set<string>()
@@ -108,6 +112,7 @@ class Search {
     this.#solve = solve
     this.#limits = limits
     this.#daysOf = candidateDays(facts, tasks)
+    this.#bound = leastLoss(facts, tasks, this.#daysOf)
     const simple = [earliestFit(facts, tasks), fixedIntervals(facts, tasks)].map((plan) => ({
       plan,
       cost: planCost(facts, tasks, plan),
@@ -115,6 +120,7 @@ class Search {
     const [first] = simple.toSorted((one, other) => one.cost.total - other.cost.total)
     this.#best = first?.plan ?? new Map()
     this.#cost = first?.cost ?? planCost(facts, tasks, this.#best)
+    this.bettered()
   }
 
   get isOver(): boolean {
@@ -142,6 +148,11 @@ class Search {
     this.#settled.clear()
   }
 
+  /** Stand by stand, which takes no solver. */
+  bettered(): void {
+    this.#take(standByStand(this.#facts, this.#tasks, this.#best, this.#daysOf))
+  }
+
   /** Everything at once; whether nothing better can be. */
   whole(): boolean {
     const programme = programmeOf(this.#facts, this.#tasks, { daysOf: this.#daysOf })
@@ -152,7 +163,7 @@ class Search {
       { seconds: this.#limits.seconds * wholeShare, gap: this.#limits.gap },
     )
     this.#seconds += seconds
-    this.#bound = bound
+    this.#bound = Math.max(this.#bound, bound)
     if (values) this.#take(planOf(programme, this.#facts, values))
     return isProven
   }
@@ -167,7 +178,7 @@ class Search {
     const { values, seconds } = this.#solve(
       programme,
       startOf(programme, this.#facts, this.#best),
-      { seconds: Math.min(left, this.#limits.seconds / 5), gap: this.#limits.gap },
+      { seconds: Math.min(left, mostForPart), gap: this.#limits.gap },
     )
     this.#seconds += seconds
     if (values) this.#take(planOf(programme, this.#facts, values))
@@ -205,6 +216,8 @@ export function planSeason(
       search.part(free)
       onProgress(search.progress)
     }
+    search.bettered()
+    onProgress(search.progress)
     if (before - search.season.cost.total < worthGoingOn * before) break
   }
   return search.season

@@ -51,9 +51,17 @@ function oneByOne(
     for (const at of task.lockedOn === undefined
       ? choose(task, open, wantedIn(facts, task, plan))
       : candidatesOf(facts, task)) {
-      plan.set(task.id, days[at]?.day)
+      const day = days[at]?.day
+      plan.set(task.id, day)
       const isHeld = task.lockedOn !== undefined
-      if (isHeld || breachesOf(facts, [...placed, task], plan).length === 0) {
+      // No rule holds jobs against each other that share neither stand nor day nor product.
+      const touched = placed.filter(
+        (each) =>
+          each.standId === task.standId ||
+          plan.get(each.id) === day ||
+          (task.productId !== undefined && each.productId === task.productId),
+      )
+      if (isHeld || breachesOf(facts, [...touched, task], plan).length === 0) {
         placed.push(task)
         break
       }

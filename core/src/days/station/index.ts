@@ -1,1 +1,2 @@
 export { readStationFile } from './station-csv.ts'
+export type { StationFile, StationOptions } from './station-csv.ts'

@@ -87,6 +87,20 @@ const square = (longitude: number, latitude: number, size = 0.001) => ({
 })
 
 describe('readGeoJson', () => {
+  it('takes an outline of two hundred thousand corners', () => {
+    const ring = Array.from({ length: 200_000 }, (_, at) => {
+      const angle = (2 * Math.PI * at) / 200_000
+      return [0.001 * Math.cos(angle), 51 + 0.001 * Math.sin(angle)]
+    })
+    const coordinates = [[...ring, ring[0]]]
+    const file = { type: 'Feature', properties: {}, geometry: { type: 'Polygon', coordinates } }
+    const [piece] = readGeoJson(JSON.stringify(file))
+    // A circle of 0.001 degrees, narrower from west to east by the cosine of its latitude.
+    const radiusM = (6_371_008.8 * Math.PI * 0.001) / 180
+    const areaM2 = Math.PI * radiusM ** 2 * Math.cos((51 * Math.PI) / 180)
+    expect((piece?.areaM2 ?? 0) / areaM2).toBeCloseTo(1, 2)
+  })
+
   it('reads names, holes and several pieces', () => {
     const file = {
       type: 'FeatureCollection',

@@ -1,3 +1,4 @@
+import { extent } from 'd3-array'
 import { polygonArea, polygonCentroid, polygonContains } from 'd3-polygon'
 import { CoreError } from '../../base/error/index.ts'
 
@@ -78,14 +79,9 @@ export const middleOf = (outline: Outline): GridPoint => polygonCentroid(outline
 
 /** The box around an outline [m]. */
 export function boxOf(outline: Outline) {
-  const east = outline.map(([x]) => x)
-  const north = outline.map(([, y]) => y)
-  return {
-    west: Math.min(...east),
-    east: Math.max(...east),
-    south: Math.min(...north),
-    north: Math.max(...north),
-  }
+  const [west = 0, east = 0] = extent(outline, ([x]) => x)
+  const [south = 0, north = 0] = extent(outline, ([, y]) => y)
+  return { west, east, south, north }
 }
 
 /** Whether a point lies within an outline; on its very edge it may count either way. */

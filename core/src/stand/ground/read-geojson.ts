@@ -1,3 +1,4 @@
+import { min } from 'd3-array'
 import { area } from '@turf/area'
 import type { Feature, GeoJSON, Polygon, Position } from 'geojson'
 import { CoreError, type RefusalName } from '../../base/error/index.ts'
@@ -73,8 +74,8 @@ function checkRings({ geometry }: Feature<Polygon>): void {
 function southWestOf({ geometry }: Feature<Polygon>): GlobePoint {
   const ring = geometry.coordinates[0] ?? []
   return {
-    longitude: Math.min(...ring.map(([longitude = 0]) => longitude)),
-    latitude: Math.min(...ring.map(([, latitude = 0]) => latitude)),
+    longitude: min(ring, ([longitude = 0]) => longitude) ?? 0,
+    latitude: min(ring, ([, latitude = 0]) => latitude) ?? 0,
   }
 }
 

@@ -7,9 +7,9 @@ export function sizeWords(size: StandSize, system: UnitSystem): string {
     case 'area':
       return amountWords('area', size.areaM2, system, 2)
     case 'trunks':
-      return `${size.count} trunks of ${amountWords('length', size.diameterM, system, 2)}`
+      return `${size.count} ${size.count === 1 ? 'trunk' : 'trunks'} of ${amountWords('length', size.diameterM, system, 2)}`
     case 'pots':
-      return `${size.count} pots of ${amountWords('volume', size.potL, system, 2)}`
+      return `${size.count} ${size.count === 1 ? 'pot' : 'pots'} of ${amountWords('volume', size.potL, system, 2)}`
     case 'solution':
       return amountWords('volume', size.volumeL, system, 2)
   }

@@ -98,7 +98,8 @@ export function hypothesisName(causes: Hypothesis['causes']): string {
   return second ? `${first.name}, with ${second.beside}` : first.name
 }
 
-function weighFinding(evidence: Evidence, setting: Setting): WeighedEvidence {
+/** One finding or test by how likely it is under each hypothesis. */
+export function weighFinding(evidence: Evidence, setting: Setting): WeighedEvidence {
   const { name, label, words, belief, counts } = evidence
   const { values, rows } = featureTable(name, setting)
   const likelihoods = new Float64Array(hypothesesOf(setting.context).length)
@@ -176,7 +177,19 @@ export function weigh({ setting, evidence, events, window, exposure }: Weighed):
     ...evidence.map((each) => weighFinding(each, setting)),
     ...events.map((each) => weighEvent(each, hypotheses)),
   ]
-  const probabilities = posterior(hypotheses, weighed)
+  const known = new Set(evidence.map(({ name }) => name))
+  // What moved pH since it was measured opens the question again.
+  if (exposure && exposure.doubt >= bounds.askPHAgainFrom.value) known.delete('pH')
+  return verdictOn({ setting, known, evidence: weighed }, { window, exposure })
+}
+
+/** The verdict on what is already weighed. */
+export function verdictOn(
+  { setting, known, evidence }: Omit<VerdictState, 'probabilities'>,
+  { window, exposure }: Pick<Verdict, 'window' | 'exposure'>,
+): Verdict {
+  const hypotheses = hypothesesOf(setting.context)
+  const probabilities = posterior(hypotheses, evidence)
   const ranked = hypotheses
     .map(({ id, causes }, index): RankedHypothesis => ({
       id,
@@ -188,16 +201,13 @@ export function weigh({ setting, evidence, events, window, exposure }: Weighed):
   const ironIsRemedy = ranked
     .filter(({ causes }) => causes.some(({ remedy }) => remedy === 'iron'))
     .reduce((sum, { probability }) => sum + probability, 0)
-  const known = new Set(evidence.map(({ name }) => name))
-  // What moved pH since it was measured opens the question again.
-  if (exposure && exposure.doubt >= bounds.askPHAgainFrom.value) known.delete('pH')
   return {
     ranked,
     involved: involvedIn(hypotheses, probabilities),
     ironIsRemedy,
     window,
     exposure,
-    state: { setting, known, probabilities, evidence: weighed },
+    state: { setting, known, probabilities, evidence },
   }
 }
 

@@ -1,11 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import type { Context } from '../../stand/plant/index.ts'
-import { endingsByStand } from './data/endings-by-stand.ts'
+import { endingsByStand, endingsOnFronds } from './data/endings-by-stand.ts'
 import { allCauses, causesOf, endingOf } from './index.ts'
 
 const wordsOf = (context: Context) =>
   causesOf(context).map((cause) => {
-    const { first, then, lookAgain, doNotBuy = '', call = '' } = endingOf(cause, context)
+    const {
+      first,
+      then,
+      lookAgain,
+      doNotBuy = '',
+      call = '',
+    } = endingOf(cause, { context, leaf: 'broad' })
     return [cause.id, [first, ...then, lookAgain, doNotBuy, call].join(' ')] as const
   })
 
@@ -37,9 +43,23 @@ describe('how a verdict ends on a kind of stand', () => {
     expect(words).toMatch(/fish and snails die of traces/)
   })
 
+  it('keeps the fronds of a palm on, and never feeds it potassium alone', () => {
+    const short = causesOf('tree').find(({ id }) => id === 'potassium-short')
+    const said = (leaf: 'broad' | 'frond') => {
+      const {
+        first,
+        then,
+        cautions = [],
+      } = short ? endingOf(short, { context: 'tree', leaf }) : { first: '', then: [] }
+      return [first, ...then, ...cautions].join(' ')
+    }
+    expect(said('frond')).toMatch(/Leave fronds on.*never one without the other/)
+    expect(said('broad')).not.toMatch(/frond/)
+  })
+
   it('names causes that there are', () => {
     const ids = allCauses.map(({ id }) => id)
-    for (const there of Object.values(endingsByStand)) {
+    for (const there of [...Object.values(endingsByStand), endingsOnFronds]) {
       for (const id of Object.keys(there)) expect(ids).toContain(id)
     }
   })

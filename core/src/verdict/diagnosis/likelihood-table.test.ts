@@ -3,10 +3,10 @@ import { hypothesesOf } from './hypotheses.ts'
 import { backgroundChances, featureTable, type Setting } from './likelihood-table.ts'
 import type { FeatureName } from './data/features.ts'
 
-const field: Setting = { context: 'row-crop', isBlade: false, findings: {} }
+const field: Setting = { context: 'row-crop', leaf: 'broad', findings: {} }
 const fast: Setting = {
   context: 'hydroponic',
-  isBlade: false,
+  leaf: 'broad',
   findings: { growth: 'very-fast', onset: 'since-planting' },
 }
 
@@ -74,7 +74,7 @@ describe('what people see', () => {
 
 describe('tables of a setting', () => {
   it('know blades, and containers whose ground does not fizz', () => {
-    const blade = { ...field, isBlade: true }
+    const blade = { ...field, leaf: 'blade' as const }
     expect(chance(iron, 'pattern', 'stripes', blade)).toBeGreaterThan(
       5 * chance(iron, 'pattern', 'stripes'),
     )

@@ -2,21 +2,24 @@ import type { Findings } from '../../seen/finding/index.ts'
 import type { Context, Plant } from '../../stand/plant/index.ts'
 import { causesOf } from './causes.ts'
 import { background } from './data/background.ts'
-import type { ByValue, Cause } from './data/cause.ts'
+import type { ByValue, Cause, LeafKind } from './data/cause.ts'
 import { featureOf, seenRight, type FeatureName } from './data/features.ts'
 import { bothEnds } from './data/pairs.ts'
 import { hypothesesOf, type Hypothesis } from './hypotheses.ts'
 
+const leafKindOf = ({ leafForm }: Plant): LeafKind =>
+  leafForm === 'blade' || leafForm === 'frond' ? leafForm : 'broad'
+
 /** What the tables depend on: the kind of stand, the leaf, and signs that hold only with others. */
 export interface Setting {
   readonly context: Context
-  readonly isBlade: boolean
+  readonly leaf: LeafKind
   readonly findings: Findings
 }
 
 export const settingOf = (context: Context, plant: Plant, findings: Findings): Setting => ({
   context,
-  isBlade: plant.leafForm === 'blade',
+  leaf: leafKindOf(plant),
   findings,
 })
 
@@ -36,9 +39,9 @@ function normalised(weights: readonly number[]): Chances {
 const of = (table: ByValue, value: string): number => table[value] ?? table['otherwise'] ?? 1
 
 /** How often each value is met on pale plants at large. */
-export function backgroundChances(name: FeatureName, { context, isBlade }: Setting): Chances {
+export function backgroundChances(name: FeatureName, { context, leaf }: Setting): Chances {
   const { otherwise, blade, inContext } = background[name]
-  const table = inContext?.[context] ?? (isBlade ? blade : undefined) ?? otherwise
+  const table = inContext?.[context] ?? (leaf === 'blade' ? blade : undefined) ?? otherwise
   return normalised(Object.keys(featureOf(name).values).map((value) => of(table, value)))
 }
 
@@ -50,7 +53,7 @@ function signsOf(cause: Cause, name: FeatureName, setting: Setting): ByValue | u
       Object.entries(when).every(([each, value]) => setting.findings[each as never] === value),
   )
   if (special) return special.frequencies
-  return (setting.isBlade ? cause.signsOnBlades?.[name] : undefined) ?? cause.signs[name]
+  return cause.signsOn?.[setting.leaf]?.[name] ?? cause.signs[name]
 }
 
 /** What one cause says of a feature; undefined where it says nothing. */
@@ -160,7 +163,7 @@ const variantOf = ({ growth, onset }: Findings): string =>
 
 /** The table of a feature, built once for each kind of stand and leaf. */
 export function featureTable(name: FeatureName, setting: Setting): FeatureTable {
-  const key = `${name}|${setting.context}|${setting.isBlade}|${variantOf(setting.findings)}`
+  const key = `${name}|${setting.context}|${setting.leaf}|${variantOf(setting.findings)}`
   const known = built.get(key)
   if (known) return known
   const table = buildTable(name, setting)

@@ -6,7 +6,7 @@ import { hypothesisName, type Verdict, type VerdictState } from './diagnose.ts'
 import { countsOf } from './evidence.ts'
 import { hypothesesOf, type Hypothesis } from './hypotheses.ts'
 import { featureTable } from './likelihood-table.ts'
-import { bestCredit, creditsOf, type TreatmentCredits } from './treatments.ts'
+import { beginningOf, bestCredit, creditsOf, type TreatmentCredits } from './treatments.ts'
 
 /** What one answer to a check would do. */
 export interface CheckAnswer {
@@ -32,6 +32,8 @@ export interface NextCheck {
   readonly clears: number
   /** Expected rise of the chance that the remedy then thought best is the right one [1]. */
   readonly treatmentGain: number
+  /** How likely one cause, or what to do, becomes clear by it [1]; none where it is clear already. */
+  readonly settles: number
   /** Money, minutes and days together, in the money of the place. */
   readonly effort: number
   /** Worth of what is learned for each unit of effort [1]. */
@@ -44,6 +46,31 @@ interface Standing {
   readonly columns: readonly number[]
   readonly probabilities: Float64Array
   readonly credits: TreatmentCredits
+  /** The same by how treatments begin, which is what must be clear to act. */
+  readonly beginnings: TreatmentCredits
+  /** By hypothesis: the index of its first cause, and of its second, -1 where there is none. */
+  readonly takesPart: { readonly first: Int16Array; readonly second: Int16Array }
+}
+
+function takesPartIn(hypotheses: readonly Hypothesis[]): Standing['takesPart'] {
+  const all = [...new Set(hypotheses.flatMap(({ causes }) => causes))]
+  return {
+    first: Int16Array.from(hypotheses, ({ causes }) => all.indexOf(causes[0])),
+    second: Int16Array.from(hypotheses, ({ causes }) => (causes[1] ? all.indexOf(causes[1]) : -1)),
+  }
+}
+
+/** How likely the likeliest cause takes part, alone or in a pair [1]; weights that need not sum to one. */
+function likeliestCause({ first, second }: Standing['takesPart'], weights: Float64Array): number {
+  const shares = new Float64Array(first.length)
+  for (let index = 0; index < first.length; index += 1) {
+    const [a, b] = [first[index] ?? 0, second[index] ?? -1]
+    shares[a] = (shares[a] ?? 0) + (weights[index] ?? 0)
+    if (b >= 0) shares[b] = (shares[b] ?? 0) + (weights[index] ?? 0)
+  }
+  let most = 0
+  for (const share of shares) if (share > most) most = share
+  return most / total(weights)
 }
 
 function standingOf({ setting, probabilities }: VerdictState): Standing {
@@ -63,6 +90,8 @@ function standingOf({ setting, probabilities }: VerdictState): Standing {
     hypotheses,
     probabilities: kept.map((each) => each / mass),
     credits: creditsOf(hypotheses),
+    beginnings: creditsOf(hypotheses, beginningOf),
+    takesPart: takesPartIn(hypotheses),
   }
 }
 
@@ -136,19 +165,27 @@ function effortOf({ money, minutes, days }: Check): number {
   return money + minutes * worth.minute.value + days * worth.day.value + worth.start.value
 }
 
+/** Whether one cause stands clearly ahead, or one may act. */
+const isClear = ({ beginnings, takesPart }: Standing, weights: Float64Array): boolean =>
+  bestCredit(beginnings, weights).chance >= bounds.settledFrom.value ||
+  likeliestCause(takesPart, weights) >= bounds.leaningFrom.value
+
 function gainOf(
   outcomes: readonly Outcome[],
-  { probabilities, credits }: Standing,
-): { readonly bits: number; readonly treatment: number } {
+  standing: Standing,
+): Pick<NextCheck, 'gainBits' | 'treatmentGain' | 'settles'> {
+  const { probabilities, credits } = standing
   let bits = entropyBits(probabilities)
   let treatment = -bestCredit(credits, probabilities).chance
+  let clear = isClear(standing, probabilities) ? -1 : 0
   for (const { expected, counted } of outcomes) {
     const chance = total(times(expected, probabilities))
     const after = times(counted, probabilities)
     bits -= chance * entropyBits(after)
     treatment += chance * bestCredit(credits, after).chance
+    if (isClear(standing, after)) clear += chance
   }
-  return { bits, treatment }
+  return { gainBits: bits, treatmentGain: treatment, settles: Math.max(0, clear) }
 }
 
 /**
@@ -181,15 +218,17 @@ export function nextChecks(verdict: Verdict): readonly NextCheck[] {
       const features = openFeatures(check, state)
       if (features.length === 0) return []
       const outcomes = combined(features.map((name) => outcomesOf(name, state, standing)))
-      const { bits, treatment } = gainOf(outcomes, standing)
+      const gain = gainOf(outcomes, standing)
       const effort = effortOf(check)
-      const learned = treatment * worth.wrongRemedy.value + bits * worth.bit.value
+      const learned =
+        gain.treatmentGain * worth.wrongRemedy.value +
+        gain.gainBits * worth.bit.value +
+        gain.settles * worth.settled.value
       return [
         {
           check,
-          gainBits: bits,
-          clears: doubtBits > 0 ? bits / doubtBits : 0,
-          treatmentGain: treatment,
+          ...gain,
+          clears: doubtBits > 0 ? gain.gainBits / doubtBits : 0,
           effort,
           gainForEffort: learned / effort,
         },

@@ -1,9 +1,10 @@
 import { daysBetween, type Day } from '../../base/calendar/index.ts'
-import { formatDecimals } from '../../base/writing/index.ts'
+import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import type { Findings } from '../../seen/finding/index.ts'
-import { oddFizzBelowPH } from '../../seen/reading/index.ts'
+import { oddFizzBelowPH, readingsFrom, type Reading } from '../../seen/reading/index.ts'
 import type { DatedEvent } from './evidence.ts'
 import { bounds } from './data/bounds.ts'
+import { ofSick } from './read-tests.ts'
 import { storyEventOf, type StoryEventKind } from './data/events.ts'
 
 /** What is known beside the findings. */
@@ -12,6 +13,25 @@ interface KnownBeside {
   readonly events: readonly DatedEvent[]
   /** pH while the leaves grew; undefined where nobody knows. */
   readonly pH: number | undefined
+  readonly readings: readonly Reading[]
+}
+
+/** A laboratory that says the opposite of the dropper. */
+function oddLime({ fizz }: Findings, readings: readonly Reading[]): string[] {
+  const newest = readingsFrom(readings, 'calciumCarbonate', ofSick).toSorted((a, b) =>
+    b.takenOn.localeCompare(a.takenOn),
+  )[0]
+  if (!newest) return []
+  const found = `${formatNumber(newest.value, 2)} % free lime`
+  const none = fizz === 'strong' && newest.value < bounds.limeUnseenBelow.value
+  const much = fizz === 'none' && newest.value > bounds.limeSeenFrom.value
+  if (none)
+    return [
+      `A strong fizz, yet a laboratory found ${found}: was it the same ground? Sample both again.`,
+    ]
+  return much
+    ? [`No fizz, yet a laboratory found ${found}: try a stronger acid on the same ground.`]
+    : []
 }
 
 /**
@@ -20,7 +40,7 @@ interface KnownBeside {
  */
 export function oddFindings(
   findings: Findings,
-  { lookedOn, events, pH }: KnownBeside,
+  { lookedOn, events, pH, readings }: KnownBeside,
 ): readonly string[] {
   const told = (...kinds: readonly StoryEventKind[]) =>
     events.find(({ kind, happenedOn }) => {
@@ -39,6 +59,7 @@ export function oddFindings(
       `A strong fizz at pH ${formatDecimals(pH, 1)}: shell, mortar or fresh lime in the sample; take another.`,
     )
   }
+  odd.push(...oddLime(findings, readings))
   if (findings.sprayed === 'no')
     sayTold(told('herbicide', 'spill'), 'nothing was sprayed or spilled')
   if (findings.feedIron === 'no') sayTold(told('iron-given'), 'no iron in the feed')

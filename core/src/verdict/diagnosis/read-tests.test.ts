@@ -73,6 +73,15 @@ describe('a test that was read', () => {
     },
   )
 
+  it('takes the EC of the source water off what a channel is run at, and says so', () => {
+    const salt = (others: readonly ReturnType<typeof of>[]) =>
+      readings('lettuce', [of('ecSolution', 1.5), ...others], 'published', 'hydroponic').get('salt')
+    expect(salt([])?.belief['low'] ?? 0).toBeLessThan(0.01)
+    const hard = salt([of('ecSource', 1.1)])
+    expect(hard?.belief['low']).toBeGreaterThan(0.99)
+    expect(hard?.words).toMatch(/1\.5 dS\/m less 1\.1 dS\/m of the water, low/)
+  })
+
   it.each([
     ['calciumCarbonate', 0.1, 'lime', 'none'],
     ['calciumCarbonate', 22, 'lime', 'much'],

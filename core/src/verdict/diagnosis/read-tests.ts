@@ -50,7 +50,7 @@ function beliefOver(bands: Bands, { value, doubt }: ExposedValue): Belief {
   return belief
 }
 
-const ofSick = (place: Reading['place']): boolean => place !== 'healthy'
+export const ofSick = (place: Reading['place']): boolean => place !== 'healthy'
 const ofHealthy = (place: Reading['place']): boolean => place === 'healthy'
 
 /** What of a stand's readings a verdict reads tests from. */
@@ -90,6 +90,13 @@ function readSeason({ lookedOn, latitude, plant, context }: TestFacts): ReadTest
   return { name: 'season', belief: { [value]: 1 }, words: testBands.season.values[value] }
 }
 
+/** Citrus has a decline of its own; of other plants nothing is said. */
+function readPlantKind({ plant: { tissue } }: TestFacts): ReadTest | undefined {
+  return tissue === 'citrus'
+    ? { name: 'plantKind', belief: { citrus: 1 }, words: testBands.plantKind.values.citrus }
+    : undefined
+}
+
 const likeliest = (name: TestName, belief: Belief): string => {
   const [value = ''] = Object.entries(belief).toSorted((a, b) => b[1] - a[1])[0] ?? []
   return (testBands[name].values as Readonly<Record<string, string>>)[value] ?? value
@@ -108,14 +115,23 @@ function readPH({ exposure, plant }: TestFacts): ReadTest | undefined {
   }
 }
 
+/** A well changes little in three years. */
+const wellDays = 1100
+const lessOf = (whole: ExposedValue, part: ExposedValue): ExposedValue => ({
+  value: Math.max(0, whole.value - part.value),
+  doubt: Math.hypot(whole.doubt, part.doubt),
+})
+
 function readBanded(name: TestName, facts: TestFacts): ReadTest | undefined {
   for (const reading of bandedTests[name] ?? []) {
     const { kind, contexts, maxDaysOutside } = reading
     if (!(contexts?.includes(facts.context) ?? true)) continue
     const value = valueOf(facts, kind, maxDaysOutside)
     if (!value) continue
-    const belief = beliefOver(bandsFor(reading, facts.plant), value)
-    return { name, belief, words: `${said(kind, value)}, ${likeliest(name, belief)}` }
+    const held = reading.less && valueOf(facts, reading.less, wellDays)
+    const belief = beliefOver(bandsFor(reading, facts.plant), held ? lessOf(value, held) : value)
+    const less = held && reading.less ? ` less ${said(reading.less, held)} of the water` : ''
+    return { name, belief, words: `${said(kind, value)}${less}, ${likeliest(name, belief)}` }
   }
   return undefined
 }
@@ -225,6 +241,7 @@ export function readTests(facts: TestFacts): readonly ReadTest[] {
 function readOne(name: TestName, facts: TestFacts): ReadTest | undefined {
   if (name === 'pH') return readPH(facts)
   if (name === 'season') return readSeason(facts)
+  if (name === 'plantKind') return readPlantKind(facts)
   if (name === 'soilIron') return readSoilIronTest(facts)
   if (name === 'ironToManganese') return readIronToManganese(facts)
   return isLeaf(name) ? readLeaf(name, facts) : readBanded(name, facts)

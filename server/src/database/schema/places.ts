@@ -30,6 +30,8 @@ export const place = mysqlTable('place', {
   climate: oneOf('climate', 20, climateNames).notNull(),
   /** What was asked once and kept; null before anything was. */
   settings: json('settings').$type<PlaceSettingsDto>(),
+  /** What its calendar is subscribed to by; null while it is not. */
+  calendarToken: varchar('calendar_token', { length: 43 }).unique('place_calendar'),
   ...changeable(),
 })
 

@@ -88,7 +88,7 @@ const chart = computed<Chart>(() => {
 
 <template>
   <section class="amount stack gap-4 shrinks" aria-label="How much">
-    <p>
+    <p class="lined wrapped items-baseline gap-8">
       <b class="big text-huge">{{ groundRange(pure, unit) }}</b>
       <span class="text-slate text-small">{{ what }}</span>
     </p>

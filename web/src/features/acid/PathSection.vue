@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { said } from '../../shared/units/said.ts'
 import { Button } from 'ant-design-vue'
-import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
+import { formatDecimals, formatNumber, lineStart } from '@spudder/core/base/writing'
 import { harmsRootsBelow, situations } from '@spudder/core/soil/acid-plan'
 import { percent } from '@spudder/core/base/quantity'
 import { tenthDeviation } from '@spudder/core/base/reference'
@@ -41,7 +41,8 @@ const arrival = computed(() => {
   const [soon, half] = [at(0.1), at(0.5)]
   const last = shareArrived.at(-1) ?? 0
   const bound = `pH ${formatDecimals(end, 1)} or ${isUpward.value ? 'above' : 'below'}`
-  if (!soon) return `${percent(last)} of soils like this stand at ${bound} when the path ends.`
+  if (!soon)
+    return lineStart(`${percent(last)} of soils like this stand at ${bound} when the path ends.`)
   const middle = half ? `half of them by ${dayWords(half)}` : `${percent(last)} of them in the end`
   return `One such soil in ten is at ${bound} by ${dayWords(soon)}, ${middle}.`
 })

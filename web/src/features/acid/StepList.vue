@@ -75,9 +75,15 @@ const left = computed(() => laidOut.value.leftKgPerM2)
   <section class="list stack gap-8" aria-label="Steps of the plan">
     <h3>{{ isStored ? 'Steps planned, as jobs' : 'Steps' }}</h3>
     <p v-if="steps.length === 0" class="faint-note">
-      No steps are left to do: what is done reaches the target, or nothing may go on here.
+      {{
+        groundM2 === undefined
+          ? 'Measure the ground: steps are laid out by its area.'
+          : 'No steps are left to do: what is done reaches the target, or nothing may go on here.'
+      }}
     </p>
-    <FoldBox :open="steps.length <= mostOpen || stepProblems.length > 0"
+    <FoldBox
+      v-if="steps.length > 0 || groundM2 !== undefined"
+      :open="steps.length <= mostOpen || stepProblems.length > 0"
       ><template #head>
         {{ steps.length === 1 ? 'One step' : `${steps.length} steps` }}, to change by hand
       </template>

@@ -10,6 +10,7 @@ import ProblemNote from '../../ui/ProblemNote.vue'
 import { dayWords } from '../../shared/units/today.ts'
 import { provideDatesStore } from './dates-store.ts'
 import { datesViews, strideOf, type DatesView } from './dates-view.ts'
+import CalendarShare from './CalendarShare.vue'
 import DatesBoard from './DatesBoard.vue'
 import JobDetail from './JobDetail.vue'
 import MovesPanel from './MovesPanel.vue'
@@ -102,11 +103,7 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
       Crew, trips, closed days, mowing and the weather station stand in the
       <RouterLink :to="{ name: 'settings' }">settings</RouterLink>.
     </p>
-    <p v-if="store.place.value" class="feed no-print">
-      A calendar program can follow along at
-      <code>{{ calendarAddress(store.place.value.id) }}</code> of this machine. Days and hours are
-      those of the place's own clock; no time zone moves a job.
-    </p>
+    <CalendarShare v-if="store.place.value" :place="store.place.value" />
   </section>
 </template>
 
@@ -132,11 +129,9 @@ aside {
   border-left: 1px solid var(--line);
   padding-left: 18px;
 }
-.hint,
-.feed {
+.hint {
   font-size: var(--text-small);
   color: var(--slate);
-  overflow-wrap: anywhere;
 }
 @media (width < 900px) {
   .body {

@@ -17,11 +17,19 @@ const { moves, planner } = store
 const moved = computed(() => moves.value.filter(({ to }) => to !== undefined))
 const leftOut = computed(() => moves.value.filter(({ to }) => to === undefined))
 const wanted = ref<string[]>([])
-watch(moved, (now) => (wanted.value = now.map(({ task }) => task.id)), { immediate: true })
+/** What somebody does not want stays so while better plans come. */
+const unwanted = ref<readonly string[]>([])
+watch(
+  moved,
+  (now) =>
+    (wanted.value = now.map(({ task }) => task.id).filter((id) => !unwanted.value.includes(id))),
+  { immediate: true },
+)
 const standName = (id: string) => store.standOf(id)?.name ?? ''
 function want(id: string, isWanted: boolean): void {
   const others = wanted.value.filter((each) => each !== id)
   wanted.value = isWanted ? [...others, id] : others
+  unwanted.value = isWanted ? unwanted.value.filter((each) => each !== id) : [...unwanted.value, id]
 }
 const cost = computed(() => planner.season.value?.cost)
 const parts = computed(() =>
@@ -36,6 +44,12 @@ const parts = computed(() =>
       ].filter(([, value]) => Number(value) >= 0.5)
     : [],
 )
+/** How far the best so far can be from the cheapest there is. */
+const gapWords = computed(() => {
+  const { total = 0 } = cost.value ?? {}
+  const bound = Math.max(0, planner.season.value?.bound ?? 0)
+  return `no plan is under ${money(bound, currency.value)}, so at most ${money(Math.max(0, total - bound), currency.value)} more can be saved`
+})
 const jobWords = (count: number) => `${count} ${count === 1 ? 'job' : 'jobs'}`
 const share = computed(() => {
   return planner.progress.value?.share ?? 0
@@ -43,13 +57,15 @@ const share = computed(() => {
 </script>
 
 <template>
-  <section class="moves" aria-label="Plan of the season" aria-live="polite">
+  <section
+    class="moves"
+    aria-label="Plan of the season"
+    :aria-live="planner.isRunning.value ? 'off' : 'polite'"
+  >
     <div v-if="planner.isRunning.value" class="running">
       <p>Planning {{ jobWords(store.tasks.value.length) }} …</p>
       <ProgressBar :share="share" label="Time used of the most it may take" />
-      <p v-if="planner.progress.value" class="part">
-        best so far: expected loss {{ money(planner.progress.value.season.cost.total, currency) }}
-      </p>
+      <p v-if="cost" class="part">The best so far stands below; {{ gapWords }}.</p>
       <Button @click="planner.enough()">Stop; the best so far will do</Button>
     </div>
     <WorkerNote :failure="planner.failure.value" @again="planner.again()" />
@@ -74,11 +90,10 @@ const share = computed(() => {
           {{ words }}: {{ money(Number(value), currency) }}
         </p>
         <p>
-          <template v-if="planner.season.value.bound !== undefined">
-            No plan within the rules is under
-            {{ money(Math.max(0, planner.season.value.bound), currency) }}.
-          </template>
-          What a pale day, a trip and an hour cost is set below, and are our guesses until you say.
+          No plan within the rules is under
+          {{ money(Math.max(0, planner.season.value.bound), currency) }}; the cheapest there is may
+          lie anywhere between. What a pale day, a trip and an hour cost is set below, and are our
+          guesses until you say.
         </p>
       </FoldBox>
       <ol class="list stack">

@@ -1,5 +1,6 @@
 import type { PlanInput } from '@spudder/core/days/task'
 import type { PlanProgress, SeasonPlan } from '@spudder/core/days/planner'
+import { computed } from 'vue'
 import { useWorker } from '../../shared/worker/use-worker.ts'
 
 /** Plans the season in a worker, which is ended when somebody has enough. */
@@ -22,5 +23,7 @@ export function usePlanner() {
     cancel()
     answer.value = best
   }
-  return { season: answer, progress, failure, isRunning, start, enough, forget, again }
+  /** The best plan so far, while it is looked on; then the last. */
+  const season = computed(() => (isRunning.value ? progress.value?.season : answer.value))
+  return { season, progress, failure, isRunning, start, enough, forget, again }
 }

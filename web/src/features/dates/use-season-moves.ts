@@ -18,6 +18,8 @@ export function useSeasonMoves({ place, input, facts, tasks, current, jobOf }: P
   async function acceptMoves(ids: readonly string[]): Promise<void> {
     const placeId = place.value?.id
     if (placeId === undefined) return
+    // What is agreed to is what stands there: nothing betters it meanwhile.
+    if (planner.isRunning.value) planner.enough()
     const wanted = moves.value.flatMap(({ task, to }) => {
       const from = jobOf(task.id)?.dueOn
       const isAsked = ids.includes(task.id) && to !== undefined && from !== undefined

@@ -8,7 +8,7 @@ import { jobRow, standRow } from '../../tests/rows.ts'
 import { useToasts } from '../../ui/use-toasts.ts'
 import EstateStands from './EstateStands.vue'
 
-const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', settings: {}, ...recorded } as never // prettier-ignore
+const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings: {}, ...recorded } as never // prettier-ignore
 const state = { lastLookOn: null, hasRemedy: false, lastAppliedOn: null, lastClosed: null }
 const row = (id: string) => ({ stand: standRow({ id, name: `Lawn ${id}` }), openCase: null, state, colour: null, nextJob: null, nextSheetJobId: null, spent: 0 }) // prettier-ignore
 

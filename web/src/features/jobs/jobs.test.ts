@@ -69,6 +69,7 @@ describe('amounts in words', () => {
 
   it.each([
     [{ kind: 'trunks', count: 24, diameterM: 0.31 }, '24 trunks of 12 in'],
+    [{ kind: 'trunks', count: 1, diameterM: 0.31 }, '1 trunk of 12 in'],
     [{ kind: 'pots', count: 180, potL: 3 }, '180 pots of 0.79 gal'],
     [{ kind: 'solution', volumeL: 5200 }, '1,374 gal'],
   ] as const)('say a size as people do: %j', (size, words) => {

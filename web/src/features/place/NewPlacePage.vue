@@ -8,6 +8,7 @@ import { useRouter } from 'vue-router'
 import ChipChoice from '../../ui/ChipChoice.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'
+import { numberIn } from '../../shared/form/number-text.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { climateOptions, systemOptions } from '../../shared/words/place-words.ts'
 import { useKept } from '../../shared/form/kept.ts'
@@ -24,9 +25,12 @@ const {
   name: '',
   unitSystem: 'us' as UnitSystem | undefined,
   climate: 'temperate' as Climate | undefined,
+  lies: '',
 }))
 async function save(): Promise<void> {
-  const dto = checked(draft.value)
+  const { lies, ...told } = draft.value
+  const latitude = lies.trim() === '' ? {} : { latitude: numberIn(lies) }
+  const dto = checked({ ...told, ...latitude })
   if (!dto) return
   const place = await create.send({ dto }, failed)
   if (!place) return
@@ -52,6 +56,12 @@ async function save(): Promise<void> {
       v-model="draft.climate"
       label="Climate, for the simulated weather"
       :options="climateOptions"
+    />
+    <TextField
+      v-model="draft.lies"
+      label="Latitude [°], where you know it"
+      hint="about; south negative. It tells the season from the date"
+      :message="messageFor('latitude')"
     />
     <ProblemNote :problem="create.error.value" />
     <Button type="primary" html-type="submit" :loading="create.isLoading.value">Start</Button>

@@ -40,7 +40,7 @@ async function open(lines: readonly RecordLineDto[], total = lines.length) {
   vi.stubGlobal('fetch', (url: string) => {
     const address = new URL(url, 'http://x')
     if (url.includes('/entries')) asked.push(address)
-    const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', settings: {}, createdBy: '', createdAt: '' } // prettier-ignore
+    const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings: {}, createdBy: '', createdAt: '' } // prettier-ignore
     const answer = url.endsWith('/places') ? [place] : url.includes('/entries') ? { total, lines } : url.includes('/products') ? [{ id: 'bag', packPrice: 30, packKg: 15 }] : [] // prettier-ignore
     return Promise.resolve(Response.json(answer))
   })

@@ -7,7 +7,7 @@ import { recorded } from '../../tests/recorded.ts'
 import { standRow } from '../../tests/rows.ts'
 import SettingsPage from './SettingsPage.vue'
 
-const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', settings: { currency: 'GBP' }, ...recorded } // prettier-ignore
+const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings: { currency: 'GBP' }, ...recorded } // prettier-ignore
 
 async function open() {
   const sent: { path: string; body: Record<string, unknown> }[] = []

@@ -4,8 +4,16 @@ import { productRoutes } from '@spudder/contract/shelf'
 import { sprayerRoutes } from '@spudder/contract/sprayer'
 import { estateRoutes } from '@spudder/contract/stand'
 import { computed, ref, watch, type ComputedRef } from 'vue'
+import { useRouter, type Router } from 'vue-router'
 import { addressOf } from '../../api/call.ts'
 import { keepForOutside } from '../../offline/keep-for-outside.ts'
+
+/** Where records wait is a page of outside too: its code comes while there is signal. */
+async function takeWaitingAlong(router: Router | undefined): Promise<void> {
+  const page = router?.getRoutes().find(({ name }) => name === 'waiting')?.components?.['default']
+  if (typeof page !== 'function') return
+  await (page as () => Promise<unknown>)().catch(() => undefined)
+}
 
 /** Keeps a sheet for outside as soon as it is there, and says in words whether it is. */
 export function useKeptOutside(
@@ -13,6 +21,7 @@ export function useKeptOutside(
   sheet: ComputedRef<unknown>,
   placeId: () => string | undefined,
 ) {
+  const router = useRouter() as Router | undefined
   const hasSignal = useOnline()
   /** Whether the sheet opens again without signal, and not only stays while it is open. */
   const isKept = ref(false)
@@ -21,6 +30,7 @@ export function useKeptOutside(
     async (isReady) => {
       const place = placeId()
       if (!isReady || !place) return
+      await takeWaitingAlong(router)
       isKept.value = await keepForOutside([
         addressOf(placeRoutes.all, {}),
         addressOf(estateRoutes.story, { standId: standId() }),

@@ -126,7 +126,7 @@ describe('every kind of sprayer', () => {
 describe('the page of sprayers', () => {
   async function open() {
     const sent: { method: string; path: string; body: unknown }[] = []
-    const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', settings: {}, ...unchanged }
+    const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings: {}, ...unchanged }
     vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
       const path = url.replace('/api', '')
       if (method !== 'GET') sent.push({ method, path, body: JSON.parse(String(body)) })

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { said } from '../../shared/units/said.ts'
-import { endingOf, type Cause } from '@spudder/core/verdict/diagnosis'
-import type { Context } from '@spudder/core/stand/plant'
+import { endingOf, type Cause, type Setting } from '@spudder/core/verdict/diagnosis'
 import { sourceWords } from '@spudder/core/base/reference'
 import { computed } from 'vue'
 
 /** How the verdict ends when it is this cause. */
-const props = defineProps<{ cause: Cause; context: Context }>()
-const ending = computed(() => endingOf(props.cause, props.context))
+const props = defineProps<{ cause: Cause; setting: Pick<Setting, 'context' | 'leaf'> }>()
+const ending = computed(() => endingOf(props.cause, props.setting))
 </script>
 
 <template>

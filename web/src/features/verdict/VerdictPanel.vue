@@ -62,6 +62,7 @@ const contradictions = computed(() => {
       lookedOn: look.value.lookedOn,
       events: told,
       pH: verdict.value?.exposure?.pH,
+      readings: pHHistory.readings,
     }),
   ]
 })
@@ -117,7 +118,7 @@ const seenWords = computed(() => {
         v-for="cause in leading.causes"
         :key="cause.id"
         :cause="cause"
-        :context="verdict.state.setting.context"
+        :setting="verdict.state.setting"
       />
       <PracticeList :causes="leading.causes" :stand="stand" :case-id="openCase?.id" />
     </section>

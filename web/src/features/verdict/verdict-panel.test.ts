@@ -95,7 +95,9 @@ describe('an ending', () => {
   it.each(['magnesium-short', 'larvae', 'iron-tied-up-by-pH'])('of %s is told whole', (id) => {
     const cause = allCauses.find((each) => each.id === id)
     if (!cause) throw new Error(id)
-    const told = mount(CauseEnding, { props: { cause, context: 'turf' } }).text()
+    const told = mount(CauseEnding, {
+      props: { cause, setting: { context: 'turf', leaf: 'blade' } },
+    }).text()
     const { first, then, doNotBuy, call, lookAgain } = cause.ending
     for (const words of [first, ...then, lookAgain]) expect(told).toContain(words)
     for (const words of [doNotBuy, call]) if (words) expect(told).toContain(words)

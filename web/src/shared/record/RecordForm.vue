@@ -7,7 +7,7 @@ import type { UnitSystem } from '@spudder/core/base/quantity'
 import { weatherFrom } from '@spudder/core/days/weather'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
-import { ApiProblem } from '../../api/api-problem.ts'
+import { isWorthAnother } from '../../api/api-problem.ts'
 import { useRecordEntry } from '../../offline/use-record-entry.ts'
 import { useOutbox, type Outgoing } from '../../offline/outbox.ts'
 import type { RecordPhoto } from '../../offline/send-record.ts'
@@ -18,7 +18,13 @@ import ProblemNote from '../../ui/ProblemNote.vue'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 import { useChecked } from '../form/use-checked.ts'
-import { freshRecord, plannedWords, rememberWorker, type Planned } from './record-draft.ts'
+import {
+  freshRecord,
+  plannedWords,
+  rememberWorker,
+  type Planned,
+  type RecordDraft,
+} from './record-draft.ts'
 
 /**
  * What was really done for a job: all as planned until somebody says otherwise, so that it is two taps
@@ -49,6 +55,13 @@ const takePhotos = (files: readonly File[]) =>
     })),
   )
 const waiting = computed(() => outbox.items.find(({ jobId }) => jobId === props.job.id))
+/** A record that was refused, opened again to be put right; it stays kept until it is stored. */
+const isCorrecting = ref(false)
+function correct(item: Outgoing): void {
+  draft.value = { ...draft.value, ...(item.typed as Partial<RecordDraft>), id: item.dto.id }
+  photos.value = [...item.photos]
+  isCorrecting.value = true
+}
 
 /** What was left as planned is stored as planned, not as the rounded figure on screen. */
 const exact = (text: string, asPlanned: string, value: number, read: number | undefined) =>
@@ -95,9 +108,11 @@ async function keepHere(dto: CreateEntryDto): Promise<void> {
     title: props.job.title,
     dto,
     photos: photos.value,
+    typed: { ...draft.value },
     keptAt: new Date().toISOString(),
   }
   await outbox.keep(item)
+  isCorrecting.value = false
   forget()
   emit('stored', false)
 }
@@ -109,22 +124,26 @@ async function save(): Promise<void> {
   const item = { jobId: props.job.id, standId: props.job.standId, dto, photos: photos.value }
   try {
     await record.mutateAsync(item)
+    if (waiting.value) await outbox.forget(waiting.value.dto.id)
+    isCorrecting.value = false
     forget()
     emit('stored', true)
   } catch (error) {
-    if (error instanceof ApiProblem && error.code === 'unreachable') await keepHere(dto)
+    if (isWorthAnother(error)) await keepHere(dto)
     else failed(error)
   }
 }
 </script>
 
 <template>
-  <p v-if="waiting" class="waiting" role="status">
-    {{
-      waiting.problem === undefined
-        ? 'Recorded on this device; it goes out by itself when the signal is back.'
-        : `It was not stored: ${waiting.problem}`
-    }}
+  <p v-if="waiting && !isCorrecting" class="waiting" role="status">
+    <template v-if="waiting.problem === undefined">
+      Recorded on this device; it goes out by itself when the signal is back.
+    </template>
+    <template v-else>
+      It was not stored: {{ waiting.problem }}
+      <Button type="link" size="small" @click="correct(waiting)">Put it right</Button>
+    </template>
   </p>
   <form v-else class="record stack gap-10 ruled inside-12" @submit.prevent="save">
     <h3>Done? What really went out</h3>

@@ -94,6 +94,30 @@ describe('a record', () => {
     await outbox.forget(outbox.waiting[0]?.dto.id ?? '')
   })
 
+  it('that a server in trouble did not take waits too, and what it refused is opened and put right', async () => {
+    let answer = () => Promise.resolve(new Response('', { status: 503 }))
+    const { form, sent, field, press, outbox } = open(() => answer())
+    await field('Note')?.setValue('Dew was gone.')
+    await press()
+    await eventually(() => expect(outbox.waiting).toHaveLength(1))
+    answer = () =>
+      Promise.resolve(
+        Response.json({ code: 'invalid-body', detail: 'Done on: give a day up to today.', fields: [] }, { status: 400 }), // prettier-ignore
+      )
+    await outbox.flush(true)
+    await eventually(() => expect(form.text()).toMatch(/It was not stored: .*up to today/))
+    await form
+      .findAll('button')
+      .find((each) => each.text() === 'Put it right')
+      ?.trigger('click')
+    expect(field('Note')?.element.value).toBe('Dew was gone.')
+    answer = stored
+    await field('Note')?.setValue('Dew was gone, on the 14th.')
+    await press()
+    await eventually(() => expect(outbox.items).toEqual([]))
+    expect(sent.at(-1)).toMatchObject({ id: sent[0]?.['id'], note: 'Dew was gone, on the 14th.' })
+  })
+
   it('that somebody else made first is told so, once and clearly; what was typed stays', async () => {
     const { form, field, press, outbox } = open(() =>
       Promise.resolve(Response.json(problem, { status: 409 })),

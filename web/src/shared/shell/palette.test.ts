@@ -12,7 +12,7 @@ import { entries } from './entries.ts'
 import { usePalette } from './use-palette.ts'
 import { useShellKeys } from './use-shell-keys.ts'
 
-const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', settings: {}, ...recorded } // prettier-ignore
+const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings: {}, ...recorded } // prettier-ignore
 const stands = ['Bowling green', 'Events lawn', 'Long lawn'].map((name, index) => ({ kind: 'stand', id: String(index), name, standId: String(index), standName: name })) // prettier-ignore
 const page = { template: '<p />' }
 const makeRouter = () =>

@@ -5,16 +5,17 @@ import {
   storedFiguresIn,
   type UnitSystem,
 } from '@spudder/core/base/quantity'
-import { ref, watch } from 'vue'
+import { ref, watch, type Ref } from 'vue'
 import { usePlace } from '../../api/places.ts'
 
 /** What the place at work counts in; as numbers are written, one for the whole page. */
 const system = ref<UnitSystem>('us')
 
 /** Follows the place at work; to be called once, by the app. */
-export function useSaid(): void {
+export function useSaid(): Readonly<Ref<UnitSystem>> {
   const { place } = usePlace()
   watch(place, (known) => known && (system.value = known.unitSystem), { immediate: true })
+  return system
 }
 
 /** A sentence of the catalogue as it is said at the place: its units, its decimals. */

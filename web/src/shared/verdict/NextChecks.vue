@@ -64,11 +64,12 @@ const findingsOf = (check: Check): FindingName[] =>
     .filter((name) => Object.keys(valuesOf(name)).length <= mostAnswers)
 
 /** What a check is likely to bring, as a grower would say it. */
-function gainWords({ clears, treatmentGain }: NextCheck): string {
+function gainWords({ clears, treatmentGain, settles }: NextCheck): string {
   const doubt = `Likely to clear up about ${percent(clears)} of the doubt`
   const points = Math.round(treatmentGain * 100)
-  if (points < 1) return `${doubt}, though it would hardly change what to do.`
-  return `${doubt}, and to make the right remedy ${points} ${points === 1 ? 'point' : 'points'} likelier.`
+  const end = settles < 0.05 ? '' : ` A chance of ${percent(settles)} that it settles the matter.`
+  if (points < 1) return `${doubt}, though it would hardly change what to do.${end}`
+  return `${doubt}, and to make the right remedy ${points} ${points === 1 ? 'point' : 'points'} likelier.${end}`
 }
 
 function effectWords({ leads, probability, changesLead, changesTreatment }: CheckAnswer): string {

@@ -135,7 +135,7 @@ const isIron = ({ causes }: RankedHypothesis) => causes.some(({ remedy }) => rem
                 Not iron: do not buy iron for this.
               </p>
               <p v-for="cause in each.causes" :key="cause.id" class="text-slate">
-                {{ endingOf(cause, verdict.state.setting.context).first }}
+                {{ endingOf(cause, verdict.state.setting).first }}
               </p>
             </template>
           </div>

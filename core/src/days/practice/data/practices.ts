@@ -24,7 +24,7 @@ export interface Practice extends Sourced {
 }
 
 const practice = { source: 'common practice', mark: 'C' } as const
-const bulletins = { source: 'extension bulletins, from memory', mark: 'M' } as const
+const bulletins = { source: 'extension bulletins', mark: 'M' } as const
 const onLime = ['iron-tied-up-by-pH', 'iron-tied-up-by-bicarbonate', 'over-limed'] as const
 const label = 'Only by a label that names this use; local rules and licences come first.'
 
@@ -84,7 +84,7 @@ export const practices: readonly Practice[] = [
     id: 'root-holes',
     name: 'Acid-filled holes in the root zone',
     when: 'Trees and big shrubs on lime that are to stay; a zone where roots find iron, not another soil.',
-    how: 'Holes 5 to 8 cm (2 to 3 in) wide and 30 cm (12 in) deep every 60 cm (2 ft) around the drip line, filled with sulfur, iron sulfate and compost: the acid plan reckons how much.',
+    how: 'Holes 5 to 8 cm (2 to 3 in) wide and 30 cm (12 in) deep every 60 cm (2 ft) around the drip line, filled with sulfur, iron sulfate and compost: the acid plan says how much.',
     cost: 'A day of work for a big tree, and a bag of each; good for two to four years.',
     cautions: ['Have pipes and cables marked.', 'Keep clear of roots thicker than a thumb.'],
     causeIds: onLime,

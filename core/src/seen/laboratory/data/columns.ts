@@ -33,6 +33,8 @@ const hardnessUnits: readonly ColumnUnit[] = [
   { unit: '°dH', times: 17.848, source: '1 °dH = 10 mg CaO/L', mark: 'D' },
   { unit: 'meq/L', times: 50.04, source: 'CaCO3 100.087 g/mol, two charges', mark: 'D' },
   { unit: 'mmol/L', times: 100.087, source: 'CaCO3 100.087 g/mol', mark: 'D' },
+  { unit: 'grains per US gallon', times: 17.118, source: '64.799 mg in 3.7854 L', mark: 'D' },
+  { unit: 'grains per imperial gallon', times: 14.254, source: '64.799 mg in 4.5461 L', mark: 'D' },
 ]
 
 /** Units beside the one that we keep, by kind. */
@@ -82,6 +84,7 @@ const otherUnits: Readonly<Partial<Record<ReadingKind, readonly ColumnUnit[]>>> 
   ecOneToTwo: conductivity,
   ecPourThrough: conductivity,
   ecSolution: conductivity,
+  ecSource: conductivity,
 }
 
 const isPerKg = (kind: ReadingKind) => readingKinds[kind].unit === 'mg/kg'
@@ -164,6 +167,7 @@ export const headings: readonly (readonly [words: readonly string[], kind: Readi
   [['paste', 'ec'], 'ecPaste'],
   [['pour', 'through'], 'ecPourThrough'],
   [['ec', '1:2'], 'ecOneToTwo'],
+  [['source', 'ec'], 'ecSource'],
   [['ec'], 'ecSolution'],
   [['soil', 'nitrate'], 'soilNitrate'],
   [['soil', 'no3'], 'soilNitrate'],

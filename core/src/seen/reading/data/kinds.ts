@@ -232,11 +232,12 @@ const water = {
   ammonium: ['Ammonium and ammonia, as N', 'ammonium – mg/L', 'mg/L', [0, 500], [0, 60], [0.15, 0.15]],
   nitrite: ['Nitrite, as N', 'nitrite – mg/L', 'mg/L', [0, 100], [0, 5], [0.05, 0.1]],
   ecSolution: ['EC of the water or solution', 'EC – dS/m', 'dS/m', [0, 60], [0.02, 6], [0.03, 0.03]],
+  ecSource: ['EC of the water before feed', 'EC before feed – dS/m', 'dS/m', [0, 20], [0.02, 3], [0.03, 0.03]],
 } as const satisfies Readonly<Record<string, Row>>
 
 /** Of the soil, what comes and goes with rain, feed and season; of the water, what a well holds. */
 const fickle: readonly string[] = ['soilNitrate', 'ecPaste', 'ecOneToTwo', 'ecPourThrough']
-const ofWell: readonly string[] = ['alkalinity', 'hardness', 'calciumHardness']
+const ofWell: readonly string[] = ['alkalinity', 'hardness', 'calciumHardness', 'ecSource']
 
 type Rest = Pick<
   ReadingKindDefinition,

@@ -13,14 +13,14 @@ export interface LikelyMistake extends Sourced {
 /** Mistakes that turn a possible value into an unlikely one; tried in this order. */
 export const likelyMistakes: readonly LikelyMistake[] = [
   {
-    kinds: ['ecPaste', 'ecOneToTwo', 'ecPourThrough', 'ecSolution'],
+    kinds: ['ecPaste', 'ecOneToTwo', 'ecPourThrough', 'ecSolution', 'ecSource'],
     readAs: 'µS/cm',
     times: 0.001,
     source: '1 dS/m = 1 mS/cm = 1000 µS/cm (definition)',
     mark: 'D',
   },
   {
-    kinds: ['ecPaste', 'ecOneToTwo', 'ecPourThrough', 'ecSolution'],
+    kinds: ['ecPaste', 'ecOneToTwo', 'ecPourThrough', 'ecSolution', 'ecSource'],
     readAs: 'mg/L of salts, which a meter shows by either of two conventions (× 0.5 or × 0.64)',
     times: 0.002,
     source: 'mg/L ≈ µS/cm × 0.5 by the commoner convention (common practice)',

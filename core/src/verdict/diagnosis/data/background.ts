@@ -80,6 +80,7 @@ export const background: Readonly<Record<FeatureName, Background & Sourced>> = e
   solutionMagnesium: { otherwise: { low: 1.4, marginal: 2.4, enough: 6.2 } },
   solutionCalcium: { otherwise: { low: 1, enough: 9 } },
   season: { otherwise: { spring: 3, summer: 4, autumn: 1.6, winter: 0.6, rest: 0.8 } },
+  plantKind: { otherwise: { citrus: 0.1, other: 9.9 } },
   activeIron: { otherwise: { low: 1, marginal: 2, enough: 7 } },
   totalIron: { otherwise: { low: 1.2, enough: 8.8 } },
   leafNitrogen: { otherwise: { low: 1.8, marginal: 2.4, enough: 5.8 } },

@@ -15,5 +15,7 @@ export const bounds = {
   solutionShort: judged(0.75, '', 'growers mend a solution before it is a quarter under its aim'),
   solutionSalty: judged(1.4, '', 'margins burn from about two fifths over the aim'),
   justNowDays: judged(30, 'd', 'weeks in which who looks still sees what was told'),
+  limeUnseenBelow: judged(0.5, '% CaCO3', 'less does not fizz strongly'),
+  limeSeenFrom: judged(3, '% CaCO3', 'so much fizzes even under vinegar'),
   leastChance: judged(0.01, '', 'answers too unlikely to be worth a line'),
 } as const

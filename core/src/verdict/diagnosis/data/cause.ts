@@ -10,6 +10,9 @@ import type { FeatureName } from './features.ts'
  */
 export type ByValue = Readonly<Partial<Record<string, number>>>
 
+/** Leaves that show one shortage in ways of their own: grass blades, fronds of palms, all others. */
+export type LeafKind = 'blade' | 'frond' | 'broad'
+
 /** Signs as they are where something else is also so, as in a fast plant short from the start. */
 export interface SignsWhen {
   readonly when: Readonly<Partial<Record<FindingName, string>>>
@@ -71,8 +74,10 @@ export interface Cause extends Sourced {
   readonly commonness: Readonly<Partial<Record<Context, number>> & { otherwise: number }>
   /** What a plant of this cause shows: how often each value, relative to each other. */
   readonly signs: Readonly<Partial<Record<FeatureName, ByValue>>>
-  /** The same for plants whose leaf is a grass blade, where it differs. */
-  readonly signsOnBlades?: Readonly<Partial<Record<FeatureName, ByValue>>>
+  /** The same for plants whose leaf is a grass blade or a palm's frond, where it differs. */
+  readonly signsOn?: Readonly<
+    Partial<Record<LeafKind, Readonly<Partial<Record<FeatureName, ByValue>>>>>
+  >
   readonly signsWhen?: readonly SignsWhen[]
   /** Circumstances it favours: how many times as often as with pale plants at large. */
   readonly times: Readonly<Partial<Record<FeatureName, ByValue>>>

@@ -10,11 +10,11 @@ import { families, commonPairs } from './pairs.ts'
 import { pHBands } from './pH-bands.ts'
 
 const settings = contextNames.flatMap((context) =>
-  [true, false].map((isBlade): Setting => ({ context, isBlade, findings: {} })),
+  (['blade', 'frond', 'broad'] as const).map((leaf): Setting => ({ context, leaf, findings: {} })),
 )
 const spoken = (cause: (typeof allCauses)[number]) => [
   ...Object.entries(cause.signs),
-  ...Object.entries(cause.signsOnBlades ?? {}),
+  ...Object.values(cause.signsOn ?? {}).flatMap((signs) => Object.entries(signs)),
   ...Object.entries(cause.times),
   ...(cause.signsWhen ?? []).map(({ feature, frequencies }) => [feature, frequencies] as const),
 ]

@@ -438,4 +438,6 @@ export const worth = {
   wrongRemedy: judged(100, 'money', 'product, work and weeks lost on a small stand'),
   /** A bit learned about the cause, whether or not it changes the remedy now. */
   bit: judged(12, 'money/bit', 'an eighth of a wrong remedy'),
+  /** One cause, or what to do, clear at last. */
+  settled: judged(10, 'money', 'a tenth of a wrong remedy: the search is over'),
 } as const

@@ -378,6 +378,34 @@ const byTree: Readonly<Record<string, EndingThere>> = {
   'iron-overdose': { then: ['Burnt leaves do not come back; the next flush tells.'] },
 }
 
+/** Palms keep their food in old fronds and grow from one bud. */
+export const endingsOnFronds: Readonly<Record<string, EndingThere>> = {
+  'potassium-short': {
+    first: 'Leave fronds on while any green is left: the palm feeds on them.',
+    then: [
+      'Feed slow-release potassium with a third as much magnesium, under the whole crown; quick salts wash through sand.',
+      'Have a leaf analysed where old fronds stay spotted after a year.',
+    ],
+    cautions: ['Potassium alone brings magnesium short: never one without the other.'],
+    lookAgain:
+      'In half a year: spotted fronds stay so until they are replaced, which takes a year or two.',
+  },
+  'magnesium-short': {
+    first: 'Feed slow-release magnesium (kieserite) under the crown, with potassium beside it.',
+    then: ['Banded fronds never green again; look whether new ones keep their colour as they age.'],
+    lookAgain: 'In half a year, on fronds that were young when it was fed.',
+  },
+  'manganese-short': {
+    first:
+      'Drench manganese sulfate at the foot now: frizzle-top kills a palm through its one bud.',
+    then: [
+      'Where the ground is cool or limy, spray the bud and the newest fronds as well.',
+      'Look at drainage and depth: roots in cold, wet or limy fill take none.',
+    ],
+    lookAgain: 'At the next two fronds, in two to four months.',
+  },
+}
+
 /** Endings that belong to a cause and a kind of stand; source and marks as the cause has them. */
 export const endingsByStand: Readonly<
   Partial<Record<Context, Readonly<Record<string, EndingThere>>>>

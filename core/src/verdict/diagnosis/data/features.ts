@@ -106,6 +106,8 @@ export const testBands = {
       rest: 'its time of rest',
     },
   },
+  /** Not a test: read from the plant. */
+  plantKind: { label: 'Plant', values: { citrus: 'citrus', other: 'no citrus' } },
 } as const satisfies Readonly<
   Record<string, { label: string; values: Readonly<Record<string, string>> }>
 >
@@ -144,6 +146,7 @@ const seenRightOf: Readonly<Partial<Record<FeatureName, number>>> = {
   leafPaint: 0.9,
   ironTried: 0.85,
   season: 0.98,
+  plantKind: 0.9995,
   lens: 0.88,
   bioassay: 0.92,
   activeIron: 0.95,

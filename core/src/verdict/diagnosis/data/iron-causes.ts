@@ -80,7 +80,7 @@ export const ironCauses: readonly Cause[] = [
       onset: { weeks: 4, 'since-planting': 3, 'every-spring': 2, days: 0.6 },
       warmFortnight: { greened: 0.7, same: 6, worse: 3.3 },
     },
-    signsOnBlades: ironSignsOnBlades,
+    signsOn: { blade: ironSignsOnBlades },
     signsWhen: fastFromTheStart,
     times: {
       pH: tiedUpByPH,
@@ -134,7 +134,7 @@ export const ironCauses: readonly Cause[] = [
       onset: { 'every-spring': 5, weeks: 4.4, 'since-planting': 1.4, days: 0.6 },
       warmFortnight: { greened: 5.5, same: 3.5, worse: 1 },
     },
-    signsOnBlades: ironSignsOnBlades,
+    signsOn: { blade: ironSignsOnBlades },
     signsWhen: fastFromTheStart,
     times: {
       pH: { ...tiedUpByPH, 'slightly-acid': 0.05, acid: 0.01, neutral: 0.5 },
@@ -191,7 +191,7 @@ export const ironCauses: readonly Cause[] = [
       soilIron: { low: 7, marginal: 2.4, enough: 0.6 },
       warmFortnight: { greened: 0.7, same: 6, worse: 3.3 },
     },
-    signsOnBlades: ironSignsOnBlades,
+    signsOn: { blade: ironSignsOnBlades },
     signsWhen: fastFromTheStart,
     times: {
       pH: {
@@ -245,7 +245,7 @@ export const ironCauses: readonly Cause[] = [
       ironToManganese: { below: 6, above: 4 },
       warmFortnight: { greened: 0.7, same: 6, worse: 3.3 },
     },
-    signsOnBlades: ironSignsOnBlades,
+    signsOn: { blade: ironSignsOnBlades },
     times: {
       soilPhosphorus: { low: 0.3, enough: 0.6, much: 3 },
       soilZinc: { low: 0.6, enough: 0.9, much: 3.5 },
@@ -291,7 +291,7 @@ export const ironCauses: readonly Cause[] = [
       onset: { weeks: 6, days: 1.2, 'since-planting': 1.4, 'every-spring': 0.3 },
       warmFortnight: { greened: 0.7, same: 6, worse: 3.3 },
     },
-    signsOnBlades: ironSignsOnBlades,
+    signsOn: { blade: ironSignsOnBlades },
     times: {
       pH: tiedUpByPH,
       fizz: { none: 0.6, slight: 2.2, strong: 1.2 },

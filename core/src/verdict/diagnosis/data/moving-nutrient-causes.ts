@@ -175,14 +175,26 @@ export const movingNutrientCauses: readonly Cause[] = [
       leafPaint: greensWith('magnesium'),
       clinic: nothingLiving,
     },
-    signsOnBlades: {
-      pattern: {
-        stripes: 5,
-        mottle: 4,
-        'even-pale': 1.5,
-        'margin-scorch': 1.5,
-        bronzed: 0.8,
-        otherwise: 0.15,
+    // A broad yellow band along the margin of old fronds, the middle stays green.
+    signsOn: {
+      frond: {
+        pattern: {
+          'base-wedge': 8,
+          'broad-green-bands': 4,
+          'margin-scorch': 0.8,
+          spots: 0.2,
+          otherwise: 0.08,
+        },
+      },
+      blade: {
+        pattern: {
+          stripes: 5,
+          mottle: 4,
+          'even-pale': 1.5,
+          'margin-scorch': 1.5,
+          bronzed: 0.8,
+          otherwise: 0.15,
+        },
       },
     },
     times: {
@@ -238,6 +250,12 @@ export const movingNutrientCauses: readonly Cause[] = [
       leafPaint: greensWithNothing,
       clinic: nothingLiving,
     },
+    // Old fronds spot translucent yellow to orange, then wither from the tips of their leaflets.
+    signsOn: {
+      frond: {
+        pattern: { spots: 7, 'margin-scorch': 5, 'even-pale': 1.4, bronzed: 1.2, otherwise: 0.1 },
+      },
+    },
     times: {
       season: pastItsGrowth,
       texture: { sand: 1.7, loam: 0.8, clay: 0.7, peat: 1.8 },
@@ -245,7 +263,7 @@ export const movingNutrientCauses: readonly Cause[] = [
       salt: { low: 1.1, some: 0.8, high: 0.4 },
     },
     because: {
-      pattern: 'Short of potassium, margins of old leaves scorch.',
+      pattern: 'Short of potassium, margins of old leaves scorch; palm fronds spot.',
       tier: 'Potassium moves out of the oldest leaves.',
       leafPotassium: 'The leaf itself is short of potassium.',
       salt: 'Little salt about, so it is not salt that burns the margins.',

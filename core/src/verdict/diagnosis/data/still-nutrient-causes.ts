@@ -52,14 +52,27 @@ export const stillNutrientCauses: readonly Cause[] = [
       leafPaint: greensWith('manganese'),
       clinic: nothingLiving,
     },
-    signsOnBlades: {
-      pattern: {
-        stripes: 4,
-        spots: 3.6,
-        'broad-green-bands': 3,
-        mottle: 2,
-        'even-pale': 1.2,
-        otherwise: 0.12,
+    // Frizzle-top: the newest fronds come small, weak and withered.
+    signsOn: {
+      frond: {
+        pattern: {
+          'twisted-tips': 7,
+          'small-rosetted': 4,
+          'even-pale': 2,
+          'dead-tips': 1.6,
+          'margin-scorch': 1.4,
+          otherwise: 0.12,
+        },
+      },
+      blade: {
+        pattern: {
+          stripes: 4,
+          spots: 3.6,
+          'broad-green-bands': 3,
+          mottle: 2,
+          'even-pale': 1.2,
+          otherwise: 0.12,
+        },
       },
     },
     times: {
@@ -124,13 +137,15 @@ export const stillNutrientCauses: readonly Cause[] = [
       leafPaint: greensWith('zinc'),
       clinic: nothingLiving,
     },
-    signsOnBlades: {
-      pattern: {
-        bleached: 4,
-        stripes: 4.5,
-        'small-rosetted': 2.5,
-        'even-pale': 0.8,
-        otherwise: 0.1,
+    signsOn: {
+      blade: {
+        pattern: {
+          bleached: 4,
+          stripes: 4.5,
+          'small-rosetted': 2.5,
+          'even-pale': 0.8,
+          otherwise: 0.1,
+        },
       },
     },
     times: {

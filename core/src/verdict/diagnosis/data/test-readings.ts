@@ -9,6 +9,8 @@ export type Bands = readonly (readonly [value: string, below: number])[]
 
 interface TestReading extends Sourced {
   readonly kind: ReadingKind
+  /** What is in it already and taken off, where it was measured. */
+  readonly less?: ReadingKind
   /** The same for every plant, or by plant. */
   readonly bands: Bands | ((plant: Plant) => Bands)
   /** Where it is read so; absent: everywhere that nothing nearer is said. */
@@ -24,7 +26,7 @@ const solutionWeeks = 45
 
 /** What a solution is run at. */
 interface SolutionAim extends Sourced {
-  /** [dS/m], the source water's included. */
+  /** Of what is fed [dS/m], without the source water's. */
   readonly ec: readonly [low: number, high: number]
 }
 const recipes = { source: 'recipes of hydroponic growers, from memory', mark: 'M' } as const
@@ -76,7 +78,7 @@ export const bandedTests: Readonly<Partial<Record<TestName, readonly TestReading
     { kind: 'ecOneToTwo', bands: [['low', 0.8], ['some', 1.6], ['high', top]], maxDaysOutside: 365, source: 'about two fifths of the paste (common practice)', mark: 'C' },
     { kind: 'ecPourThrough', bands: [['low', 1], ['some', 3.5], ['high', top]], maxDaysOutside: leafWeeks, source: 'common practice of container growers: 1 to 2.6 feeds, over 3.5 burns', mark: 'C' },
     { kind: 'ecSolution', contexts: ['aquaponic'], bands: [['low', 1.2], ['some', 2.2], ['high', top]], maxDaysOutside: solutionWeeks, source: 'loops with fish run at EC 0.3 to 0.9, from memory', mark: 'M' },
-    { kind: 'ecSolution', bands: (plant) => aimedBands(solutionAimOf(plant)), maxDaysOutside: solutionWeeks, source: 'EC that recipes aim at, by crop; a quarter short and two fifths over, by judgement', mark: 'J' },
+    { kind: 'ecSolution', less: 'ecSource', bands: (plant) => aimedBands(solutionAimOf(plant)), maxDaysOutside: solutionWeeks, source: 'EC that recipes aim at, by crop; a quarter short and two fifths over, by judgement', mark: 'J' },
   ],
   sodium: [{ kind: 'sodiumAdsorption', bands: [['fine', 13], ['high', top]], maxDaysOutside: soilYears, source: 'USDA Handbook 60: sodic from 13', mark: 'M' }],
   waterAlkalinity: [{ kind: 'alkalinity', bands: [['low', 100], ['some', 200], ['high', top]], maxDaysOutside: soilYears, source: 'common practice', mark: 'C' }],

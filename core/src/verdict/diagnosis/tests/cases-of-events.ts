@@ -123,6 +123,14 @@ export const casesOfEvents: readonly Row[] = [
   ['Vines on wet lime with brown roots', 'tree', 'grapevine', { ...iron, roots: 'brown-soft', wetness: 'standing', fizz: 'strong', whereOnGround: 'low-spots', growth: 'stopped' }, { pH: 7.9, calciumCarbonate: 20, activeIron: 14 }, [], { lead: 'iron-tied-up-by-bicarbonate', with: 'roots-cannot-take-it-up' }],
   ['Citrus on lime: active iron and leaf manganese both low', 'tree', 'citrus', { tier: 'youngest-spreading-down', pattern: 'broad-green-bands', roots: 'white' }, { pH: 8, activeIron: 14, tissueManganese: 9 }, [], { lead: 'iron-tied-up-by-pH', with: 'manganese-short' }],
 
+  // Palms and citrus
+  ['Queen palm, oldest fronds spotted yellow and withered at the tips', 'tree', 'queen-palm', { tier: 'oldest-spreading-up', pattern: 'spots', newestLeaves: 'greener', texture: 'sand', lens: 'clean', onset: 'every-spring' }, { tissuePotassium: 0.5 }, [], { lead: 'potassium-short' }],
+  ['Royal palm, a broad yellow band round old fronds, green in the middle', 'tree', 'royal-palm', { tier: 'oldest-spreading-up', pattern: 'base-wedge', newestLeaves: 'greener', texture: 'sand' }, { tissueMagnesium: 0.1 }, [], { lead: 'magnesium-short' }],
+  ['Queen palm on limy fill, newest fronds small and frizzled', 'tree', 'queen-palm', { tier: 'youngest-only', pattern: 'twisted-tips', newestLeaves: 'paler', fizz: 'strong', sprayed: 'no' }, { pH: 8, tissueManganese: 8 }, [], { lead: 'manganese-short' }],
+  ['Citrus, one yellow limb, blotches that cross the midrib, psyllids', 'tree', 'citrus', { tier: 'scattered', pattern: 'mottle', whereOnPlant: 'one-side', whereOnGround: 'single', lens: 'insects', clinic: 'leaf-disease' }, {}, [], { lead: 'citrus-greening', ends: 'call' }],
+  ['Citrus mottled on one limb, nothing looked at closer', 'tree', 'citrus', { tier: 'scattered', pattern: 'mottle', whereOnPlant: 'one-side' }, {}, [], { open: ['citrus-greening', 'leaf-pests'], check: 'hand-lens' }],
+  ['The same limb on an apple is no greening', 'tree', 'apple', { tier: 'scattered', pattern: 'mottle', whereOnPlant: 'one-side', lens: 'insects' }, {}, [], { lead: 'leaf-pests' }],
+
   // Little known
   ['Yellow lawn, that is all', 'turf', 'tall-fescue', { severity: '3' }, {}, [], { open: ['nitrogen-short'], check: 'leaf-to-the-light' }],
   ['Pale tree, one photo', 'tree', 'apple', { pattern: 'even-pale' }, {}, [], { open: ['nitrogen-short'], check: 'which-leaves' }],

@@ -2,6 +2,7 @@ import { randomLcg, randomNormal } from 'd3-random'
 import { findingsAsked, type FindingName } from '../../../seen/finding/index.ts'
 import type { Context } from '../../../stand/plant/index.ts'
 import { causesOf } from '../causes.ts'
+import type { LeafKind } from '../data/cause.ts'
 import { correlates, featureNames, isTest, type FeatureName } from '../data/features.ts'
 import { checks } from '../data/checks.ts'
 import { hypothesesOf, type Hypothesis } from '../hypotheses.ts'
@@ -20,11 +21,11 @@ export class DrawnWorld {
   readonly #off: () => number
 
   /** @param offBy one standard deviation of the natural logarithm of the factors */
-  constructor(context: Context, isBlade: boolean, seed: number, offBy: number) {
+  constructor(context: Context, leaf: LeafKind, seed: number, offBy: number) {
     this.#random = randomLcg(seed)
     const bell = randomNormal.source(this.#random)(0, offBy)
     this.#off = () => Math.exp(bell())
-    this.setting = { context, isBlade, findings: {} }
+    this.setting = { context, leaf, findings: {} }
     this.hypotheses = hypothesesOf(context)
     this.#priors = this.hypotheses.map(({ prior }) => prior * this.#off())
   }

@@ -1,0 +1,148 @@
+import 'reflect-metadata'
+import { drizzle } from 'drizzle-orm/mysql2'
+import express from 'express'
+import { createPool } from 'mysql2'
+import { createConnection, type Pool, type RowDataPacket } from 'mysql2/promise'
+import { randomUUID } from 'node:crypto'
+import { createServer } from 'node:http'
+import type { AddressInfo } from 'node:net'
+import { pino } from 'pino'
+import { SimulatedLaboratory } from '@spudder/sim/laboratory'
+import { SimulatedMeter } from '@spudder/sim/meter'
+import { SimulatedWeather } from '@spudder/sim/weather'
+import { createApp } from '../server/src/app.ts'
+import * as schema from '../server/src/database/schema.ts'
+import { Clients, type Asked } from './bench-load.ts'
+import type { PrivateMariaDb } from './mariadb.ts'
+
+/** Clients at once, and requests of each measurement. */
+const clients = 8
+const requests = 800
+
+interface Statement {
+  readonly sql: string
+  readonly values: readonly unknown[]
+}
+
+/** How one kind of request compares with the least that could answer it. */
+export interface Pace {
+  readonly name: string
+  readonly perSecond: number
+  readonly barePerSecond: number
+  /** Slowest of a hundred, and the middle one [ms]. */
+  readonly p99: number
+  readonly median: number
+}
+
+const listening = (app: express.Express) =>
+  new Promise<{ readonly port: number; readonly close: () => void }>((resolve) => {
+    const server = createServer(app).listen(0, '127.0.0.1', () => {
+      const { port } = server.address() as AddressInfo
+      resolve({ port, close: () => server.close() })
+    })
+  })
+
+const at = (times: readonly number[], share: number) =>
+  times[Math.min(times.length - 1, Math.floor(times.length * share))] ?? Number.NaN
+
+/** The least that could answer: the same statements, one after the other, and their rows. */
+function bareOf(pool: Pool, statements: readonly Statement[]): express.Express {
+  const bare = express()
+  bare.disable('x-powered-by')
+  bare.use(async (_request, response) => {
+    // A row of its own each time, where one is written.
+    const id = randomUUID()
+    const rows: unknown[] = []
+    for (const { sql, values } of statements) {
+      const isNew = /^insert/i.test(sql)
+      const own = isNew ? values.map((value, index) => (index === 0 ? id : value)) : values
+      const [got] = await pool.query(sql, own as never)
+      rows.push(got)
+    }
+    response.json(rows)
+  })
+  return bare
+}
+
+/**
+ * Requests a second of the application, beside those of a bare Express handler that sends the very same
+ * statements by the driver and answers with their rows, on the same database in the same run.
+ */
+export async function paceOf(
+  { port, password }: PrivateMariaDb,
+  asked: readonly (Asked & { readonly name: string })[],
+): Promise<readonly Pace[]> {
+  const address = { host: '127.0.0.1', port, user: 'spudder', password, database: 'spudder' }
+  const pool = createPool({ ...address, connectionLimit: 12, timezone: 'Z', dateStrings: ['DATE'] })
+  const noted: Statement[] = []
+  const db = drizzle(pool, {
+    schema,
+    mode: 'default',
+    logger: { logQuery: (sql, values) => void noted.push({ sql, values }) },
+  })
+  const app = await listening(
+    createApp({
+      db,
+      services: {
+        weather: new SimulatedWeather(),
+        meter: new SimulatedMeter(),
+        laboratory: new SimulatedLaboratory(),
+      },
+      actor: 'bench',
+      logger: pino({ level: 'silent' }),
+    }),
+  )
+  const plain = pool.promise()
+  const crowd = new Clients()
+  const paces: Pace[] = []
+  for (const each of asked) {
+    noted.length = 0
+    await crowd.ask({ port: app.port, asked: each, clients: 1, requests: 1 })
+    const statements = [...noted]
+    const other = await listening(bareOf(plain, statements))
+    const bareAsked = { method: 'GET', path: '/' } as const
+    const warm = { clients, requests: requests / 2 }
+    await crowd.ask({ port: app.port, asked: each, ...warm })
+    await crowd.ask({ port: other.port, asked: bareAsked, ...warm })
+    const own = await crowd.ask({ port: app.port, asked: each, clients, requests })
+    const least = await crowd.ask({ port: other.port, asked: bareAsked, clients, requests })
+    other.close()
+    paces.push({
+      name: each.name,
+      perSecond: requests / own.seconds,
+      barePerSecond: requests / least.seconds,
+      p99: at(own.times, 0.99),
+      median: at(own.times, 0.5),
+    })
+  }
+  app.close()
+  crowd.end()
+  await plain.end()
+  return paces
+}
+
+/** What is asked: a page of the record, sprayers, a stand's story, a page of the estate, a reading. */
+export async function paceAsked(
+  { port, password }: PrivateMariaDb,
+  places: ReadonlyMap<number, string>,
+  records: ReadonlyMap<number, string>,
+): Promise<readonly (Asked & { readonly name: string })[]> {
+  const connection = await createConnection({ host: '127.0.0.1', port, user: 'spudder', password, database: 'spudder' }) // prettier-ignore
+  const ofPlace = [...places.values()].at(1) ?? ''
+  const ofRecord = [...records.values()].at(1) ?? ''
+  const [rows] = await connection.query<RowDataPacket[]>(
+    'SELECT id FROM stand WHERE place_id = ? ORDER BY position LIMIT 1',
+    [ofPlace],
+  )
+  await connection.end()
+  const standId = String(rows[0]?.['id'])
+  const reading = { kind: 'pH', value: 7.1, method: 'meter', takenOn: '2025-06-01' }
+  const estate = `/api/places/${ofPlace}/estate?from=2026-06-01&offset=0&limit=40`
+  return [
+    { name: 'a page of the record', method: 'GET', path: `/api/places/${ofRecord}/entries` },
+    { name: 'sprayers', method: 'GET', path: `/api/places/${ofRecord}/sprayers` },
+    { name: 'the story of a stand', method: 'GET', path: `/api/stands/${standId}` },
+    { name: 'a page of the estate', method: 'GET', path: estate },
+    { name: 'a reading written', method: 'POST', path: `/api/stands/${standId}/readings`, body: reading }, // prettier-ignore
+  ]
+}

@@ -1,0 +1,169 @@
+import { beforeAll } from 'vitest'
+import { jpeg } from './jpeg.ts'
+import {
+  acidPlanBody,
+  api,
+  entryBody,
+  lookBody,
+  newId,
+  placeBody,
+  post,
+  productBody,
+  readingBody,
+  remedyBody,
+  jarTestBody,
+  measureBody,
+  sprayerBody,
+  standBody,
+  standWithRemedy,
+  trialBody,
+  zoneBody,
+} from './test-estate.ts'
+
+const eventBody = () => ({ id: newId(), kind: 'limed', happenedOn: '2025-05-02' })
+const correctionBody = () => ({ ...entryBody(), reason: 'weighed again' })
+const settingsBody = () => ({ ironSchool: 'field' })
+const orderBody = () => ({
+  id: newId(),
+  orderedOn: '2025-05-02',
+  packets: ['soil'],
+  places: ['sick'],
+})
+const importBody = () => ({
+  id: newId(),
+  fileName: 'may.csv',
+  csv: 'Date,Sample,pH\n2025-05-02,Lawn,7.4\n',
+  map: {
+    laboratory: 'Downs',
+    dayColumn: 'Date',
+    dayOrder: 'ymd',
+    sampleColumn: 'Sample',
+    placeColumn: '',
+    columns: [{ column: 'pH', kind: 'pH', unit: '' }],
+    stands: { Lawn: ids['standId'] },
+  },
+})
+const buyBody = () => ({
+  id: newId(),
+  standId: ids['standId'],
+  productId: ids['productId'],
+  plannedKg: 20,
+  dueOn: '2025-06-01',
+})
+const stationBody = () => ({
+  fileName: 'may.csv',
+  text: 'Time,Temperature,Rain,Wind\n2025-05-31 00:00,9,0,2\n',
+})
+const checkBody = () => ({ id: newId(), checkId: 'leaf-paint', dueOn: '2025-06-08' })
+const changedProduct = () => {
+  const { id: _id, ...rest } = productBody()
+  return { ...rest, isRetired: false }
+}
+const changedSprayer = () => {
+  const { setup, name } = sprayerBody()
+  const calibration = { measuredOn: '2025-05-02', rateLPerM2: 0.03, how: 'walked 90 m2' }
+  return { name, setup, calibration, isRetired: false }
+}
+const changedStand = () => ({
+  name: 'North lawn',
+  measures: { outline: [[0, 0], [40, 0], [40, 25]], plantCount: 4 }, // prettier-ignore
+})
+const closing = { outcome: 'green', closedOn: '2025-07-01' }
+
+/** Every route that takes a body, with one that it accepts. */
+export const writingRoutes = {
+  '/places': { method: 'post', body: placeBody },
+  '/places/:placeId/stands': { method: 'post', body: standBody },
+  '/places/:placeId': { method: 'patch', body: () => ({ name: 'Lower Vennlow' }) },
+  '/places/:placeId/calendar': { method: 'patch', body: () => ({ isShared: true }) },
+  '/places/:placeId/settings': { method: 'patch', body: settingsBody },
+  '/places/:placeId/looks-due': {
+    method: 'post',
+    body: () => ({ looks: [{ id: newId(), standId: ids['standId'] }], dueOn: '2025-06-03' }),
+  },
+  '/places/:placeId/laboratory-imports': { method: 'post', body: importBody, limitMB: 8 },
+  '/stands/:standId/laboratory-orders': { method: 'post', body: orderBody },
+  '/stands/:standId/readings': { method: 'post', body: readingBody },
+  '/stands/:standId/events': { method: 'post', body: eventBody },
+  '/stands/:standId/looks': { method: 'post', body: lookBody },
+  '/stands/:standId/acid-plans': { method: 'post', body: acidPlanBody },
+  '/cases/:caseId/checks': { method: 'post', body: checkBody },
+  '/cases/:caseId/practices': {
+    method: 'post',
+    body: () => ({ ids: [newId(), newId()], practiceId: 'fungicide-pair', dueOn: '2025-06-08' }),
+  },
+  '/cases/:caseId/remedies': { method: 'post', body: remedyBody },
+  '/cases/:caseId': { method: 'patch', body: () => closing },
+  '/places/:placeId/products': { method: 'post', body: productBody },
+  '/places/:placeId/product-imports': {
+    method: 'post',
+    body: () => ({ products: [productBody()] }),
+  },
+  '/products/:productId': { method: 'patch', body: changedProduct },
+  '/places/:placeId/sprayers': { method: 'post', body: sprayerBody },
+  '/sprayers/:sprayerId': { method: 'patch', body: changedSprayer },
+  '/places/:placeId/jar-tests': { method: 'post', body: jarTestBody },
+  '/stands/:standId': { method: 'patch', body: changedStand },
+  '/places/:placeId/moves': {
+    method: 'post',
+    body: () => ({ moves: [{ jobId: ids['jobId'], from: '2025-06-03', to: '2025-06-04' }] }),
+  },
+  '/places/:placeId/orders': { method: 'post', body: buyBody },
+  '/places/:placeId/weather/station': { method: 'post', body: stationBody, limitMB: 8 },
+  '/photos/:photoId/measure': { method: 'post', body: measureBody },
+  '/stands/:standId/trials': { method: 'post', body: trialBody },
+  '/trials/:trialId/ratings': {
+    method: 'post',
+    body: () => ({ ratings: [{ id: newId(), plot: 2, ratedOn: '2025-06-01', value: 6 }] }),
+  },
+  '/stands/:standId/zones': { method: 'post', body: zoneBody },
+  '/zones/:zoneId': { method: 'patch', body: () => ({ score: 4 }) },
+  '/jobs/:jobId': { method: 'patch', body: () => ({ dueOn: '2025-06-09' }) },
+  '/jobs/:jobId/entries': { method: 'post', body: entryBody },
+  '/entries/:entryId/corrections': { method: 'post', body: correctionBody },
+} satisfies Readonly<
+  Record<string, { method: 'post' | 'patch'; body: () => object; limitMB?: number }>
+>
+export type WritingPath = keyof typeof writingRoutes
+export const writingPaths = Object.keys(writingRoutes) as WritingPath[]
+
+const ids: Record<string, string> = {}
+/** Makes one of everything, so that every route has something to write to. */
+export const makeOneOfEach = () =>
+  beforeAll(async () => {
+    const { stand, caseId, applyJobId } = await standWithRemedy()
+    const other = await standWithRemedy()
+    const { id: entryId } = await post<{ id: string }>(
+      `/jobs/${other.applyJobId}/entries`,
+      entryBody(),
+    )
+    const { id: productId } = await post<{ id: string }>(
+      `/places/${stand.placeId}/products`,
+      productBody(),
+    )
+    const { id: sprayerId } = await post<{ id: string }>(
+      `/places/${stand.placeId}/sprayers`,
+      sprayerBody(),
+    )
+    const { id: trialId } = await post<{ id: string }>(`/stands/${stand.id}/trials`, trialBody())
+    const { id: zoneId } = await post<{ id: string }>(`/stands/${stand.id}/zones`, zoneBody())
+    const photo = await api
+      .post(`/api/stands/${stand.id}/photos?id=${newId()}&fileName=leaf.jpg`)
+      .set('content-type', 'image/jpeg')
+      .send(jpeg())
+    Object.assign(ids, {
+      trialId,
+      zoneId,
+      photoId: (photo.body as { id: string }).id,
+      productId,
+      sprayerId,
+      placeId: stand.placeId,
+      standId: stand.id,
+      caseId,
+      jobId: applyJobId,
+      entryId,
+    })
+  })
+
+export const addressOf = (path: string) =>
+  `/api${path.replace(/:(\w+)/g, (_, name: string) => ids[name] ?? '')}`

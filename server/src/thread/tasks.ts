@@ -1,0 +1,34 @@
+import type { RefusalName } from '@spudder/core/base/error'
+import type { StationFile, StationOptions } from '@spudder/core/days/station'
+import type { Interpreted, LaboratoryMap } from '@spudder/core/seen/laboratory'
+
+/** What can be read in a thread: what it is asked with, and what it comes to. */
+export interface Readings {
+  readonly station: {
+    readonly asked: StationOptions & { readonly text: string }
+    readonly read: StationFile
+  }
+  readonly laboratory: {
+    readonly asked: { readonly text: string; readonly map: LaboratoryMap; readonly latest: string }
+    readonly read: Interpreted
+  }
+}
+
+export interface Task<Name extends keyof Readings = keyof Readings> {
+  readonly number: number
+  readonly name: Name
+  readonly asked: Readings[Name]['asked']
+}
+
+/** What came of a task: what was read, why it was refused, or a fault of ours. */
+export interface Answer {
+  readonly number: number
+  readonly read?: unknown
+  readonly refusal?: {
+    readonly refusal: RefusalName
+    readonly parameter: string
+    readonly received: string | undefined
+    readonly values: unknown
+  }
+  readonly failure?: string
+}
