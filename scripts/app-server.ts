@@ -15,13 +15,15 @@ export interface AppServerOptions {
   readonly isDemo: boolean
   /** Starts again when its source changes. */
   readonly watch?: boolean
+  /** Keeps its log to itself: where it is killed on purpose, the log says nothing else. */
+  readonly isQuiet?: boolean
   /** Where the data are copied to before their tables are changed. */
   readonly copies?: string
 }
 
 /** Starts the application server and waits until it listens. */
 export async function startAppServer(options: AppServerOptions): Promise<AppServer> {
-  const { database, port, isDemo, watch = false, copies } = options
+  const { database, port, isDemo, watch = false, isQuiet = false, copies } = options
   const main = join(root, 'server/src/main.ts')
   const parameters = watch
     ? [join(root, 'node_modules/tsx/dist/cli.mjs'), 'watch', main]
@@ -29,7 +31,7 @@ export async function startAppServer(options: AppServerOptions): Promise<AppServ
   const child = spawn(process.execPath, parameters, {
     cwd: root,
     detached: true,
-    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+    stdio: ['ignore', isQuiet ? 'ignore' : 'inherit', 'inherit', 'ipc'],
     env: {
       ...process.env,
       SPUDDER_DB_PORT: String(database.port),

@@ -8,7 +8,14 @@ export interface Step {
   readonly env?: Readonly<Record<string, string>>
 }
 
-async function runStep({ name, command, env = {} }: Step): Promise<boolean> {
+/** How a step went. */
+interface Outcome {
+  readonly name: string
+  readonly hasPassed: boolean
+  readonly said: string
+}
+
+async function runStep({ name, command, env = {} }: Step): Promise<Outcome> {
   const [program = '', ...parameters] = command
   const start = Date.now()
   const child = spawn(program, parameters, {
@@ -23,11 +30,12 @@ async function runStep({ name, command, env = {} }: Step): Promise<boolean> {
     child.once('error', reject)
     child.once('close', resolve)
   })
+  const hasPassed = code === 0
   const seconds = ((Date.now() - start) / 1000).toFixed(1)
-  process.stdout.write(`${code === 0 ? 'ok  ' : 'FAIL'} ${name} (${seconds} s)\n`)
+  process.stdout.write(`${hasPassed ? 'ok  ' : 'FAIL'} ${name} (${seconds} s)\n`)
   // Reporters tell how many tests ran; the others have something to say only when they fail.
-  if (code !== 0 || name.endsWith('tests')) process.stdout.write(Buffer.concat(said))
-  return code === 0
+  if (hasPassed && name.endsWith('tests')) process.stdout.write(Buffer.concat(said))
+  return { name, hasPassed, said: Buffer.concat(said).toString() }
 }
 
 /**
@@ -36,10 +44,14 @@ async function runStep({ name, command, env = {} }: Step): Promise<boolean> {
  */
 export async function runSteps(steps: readonly Step[], atOnce = 2): Promise<boolean> {
   const waiting = [...steps]
-  const results: boolean[] = []
+  const outcomes: Outcome[] = []
   const worker = async () => {
-    for (let step = waiting.shift(); step; step = waiting.shift()) results.push(await runStep(step))
+    for (let step = waiting.shift(); step; step = waiting.shift())
+      outcomes.push(await runStep(step))
   }
   await Promise.all(Array.from({ length: atOnce }, worker))
-  return results.every(Boolean)
+  // At the end, where whoever reads a long run looks.
+  const failed = outcomes.filter(({ hasPassed }) => !hasPassed)
+  for (const { name, said } of failed) process.stdout.write(`\nFAIL ${name}\n${said}\n`)
+  return failed.length === 0
 }

@@ -30,6 +30,7 @@ async function runApiTests(beside: readonly Step[]): Promise<boolean> {
       'vitest',
       'run',
       '--reporter=dot',
+      '--silent=passed-only',
       '--project',
       'server',
       '--project',

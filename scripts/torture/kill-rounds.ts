@@ -44,7 +44,7 @@ export async function killRounds({
   rmSync(folder, { recursive: true, force: true })
   const port = await freePort(5460)
   let database: PrivateMariaDb = await startMariaDb(folder, 5461)
-  let server: AppServer = await startAppServer({ database, port, isDemo: false })
+  let server: AppServer = await startAppServer({ database, port, isDemo: false, isQuiet: true })
   const ground = await makeGround(server.url)
   const acknowledged = nothingYet()
   let [notStarting, done] = [0, 0]
@@ -65,7 +65,8 @@ export async function killRounds({
     try {
       if (victim !== 'server') database = await startMariaDb(folder, database.port)
       // The server stays up while its database is away, and finds it again by itself.
-      if (victim !== 'database') server = await startAppServer({ database, port, isDemo: false })
+      if (victim !== 'database')
+        server = await startAppServer({ database, port, isDemo: false, isQuiet: true })
       const response = await fetch(`${server.url}/api/stands/${ground.standId}`)
       const { readings } = (await response.json()) as { readings: { id: string; note: string }[] }
       found = compare(acknowledged, readings)

@@ -76,7 +76,12 @@ export async function migrationRounds({
     }
     const name = `${known} migrations known, ${begun} statements begun`
     try {
-      const server = await startAppServer({ database, port: await freePort(0), isDemo: false })
+      const server = await startAppServer({
+        database,
+        port: await freePort(0),
+        isDemo: false,
+        isQuiet: true,
+      })
       await server.stop()
       const kept = await placesKept(database)
       if (known > 0 && kept !== placesMade) lost += placesMade - kept

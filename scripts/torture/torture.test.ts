@@ -48,7 +48,8 @@ describe('tables', () => {
 
   it('are made by one of two servers that start at once on nothing; the other waits', async () => {
     await dataOf(database, 0)
-    const start = async () => startAppServer({ database, port: await freePort(0), isDemo: false })
+    const start = async () =>
+      startAppServer({ database, port: await freePort(0), isDemo: false, isQuiet: true })
     const both = await Promise.all([start(), start()])
     for (const { url } of both) expect((await fetch(`${url}/readyz`)).status).toBe(200)
     await Promise.all(both.map((server) => server.stop()))
