@@ -1,4 +1,11 @@
-import { customType, date, datetime, varchar } from 'drizzle-orm/mysql-core'
+import {
+  customType,
+  date,
+  datetime,
+  foreignKey,
+  varchar,
+  type AnyMySqlColumn,
+} from 'drizzle-orm/mysql-core'
 
 /** An id as its sender made it. */
 export const id = (name = 'id') => varchar(name, { length: 36 })
@@ -35,3 +42,18 @@ export const changeable = () => ({
   changedAt: datetime('changed_at', { mode: 'date', fsp: 3 }),
   ...recorded(),
 })
+
+interface OfStand {
+  readonly id: AnyMySqlColumn
+  readonly standId: AnyMySqlColumn
+}
+/**
+ * A foreign key by id and stand: a row cannot name what belongs to another stand, whatever was checked
+ * before.
+ */
+export const ofOneStand = (
+  name: string,
+  { standId }: { readonly standId: AnyMySqlColumn },
+  column: AnyMySqlColumn,
+  other: OfStand,
+) => foreignKey({ name, columns: [column, standId], foreignColumns: [other.id, other.standId] })

@@ -19,6 +19,7 @@ import {
   mysqlTable,
   primaryKey,
   text,
+  unique,
   varchar,
 } from 'drizzle-orm/mysql-core'
 import { changeable, day, id, oneOf, recorded } from '../columns.ts'
@@ -61,7 +62,10 @@ export const product = mysqlTable(
     isRetired: boolean('is_retired').notNull(),
     ...changeable(),
   },
-  (table) => [index('product_of_place').on(table.placeId, table.name)],
+  (table) => [
+    index('product_of_place').on(table.placeId, table.name),
+    unique('product_of_its_place').on(table.id, table.placeId),
+  ],
 )
 
 /** What the place sprays and drenches with. */
@@ -79,7 +83,10 @@ export const sprayer = mysqlTable(
     isRetired: boolean('is_retired').notNull(),
     ...changeable(),
   },
-  (table) => [index('sprayer_of_place').on(table.placeId, table.name)],
+  (table) => [
+    index('sprayer_of_place').on(table.placeId, table.name),
+    unique('sprayer_of_its_place').on(table.id, table.placeId),
+  ],
 )
 
 /** What was seen when iron and a partner stood in a jar together. */

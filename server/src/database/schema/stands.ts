@@ -21,9 +21,10 @@ import {
   json,
   mysqlTable,
   text,
+  unique,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { changeable, day, id, oneOf, recorded } from '../columns.ts'
+import { changeable, day, id, ofOneStand, oneOf, recorded } from '../columns.ts'
 import { place } from './places.ts'
 
 export const stand = mysqlTable(
@@ -48,7 +49,10 @@ export const stand = mysqlTable(
     isArchived: boolean('is_archived').notNull().default(false),
     ...changeable(),
   },
-  (table) => [index('stand_of_place').on(table.placeId, table.position)],
+  (table) => [
+    index('stand_of_place').on(table.placeId, table.position),
+    unique('stand_of_its_place').on(table.id, table.placeId),
+  ],
 )
 
 export const reading = mysqlTable(
@@ -104,7 +108,10 @@ export const chlorosisCase = mysqlTable(
     closedAt: datetime('closed_at', { mode: 'date', fsp: 3 }),
     ...recorded(),
   },
-  (table) => [index('case_of_stand').on(table.standId, table.openedOn)],
+  (table) => [
+    index('case_of_stand').on(table.standId, table.openedOn),
+    unique('case_of_its_stand').on(table.id, table.standId),
+  ],
 )
 
 export const look = mysqlTable(
@@ -114,16 +121,17 @@ export const look = mysqlTable(
     standId: id('stand_id')
       .notNull()
       .references(() => stand.id),
-    caseId: id('case_id')
-      .notNull()
-      .references(() => chlorosisCase.id),
+    caseId: id('case_id').notNull(),
     lookedOn: day('looked_on').notNull(),
     findings: json('findings').$type<Findings>().notNull(),
     paint: json('paint').$type<Paint>().notNull(),
     note: text('note').notNull(),
     ...recorded(),
   },
-  (table) => [index('look_of_stand').on(table.standId, table.lookedOn)],
+  (table) => [
+    index('look_of_stand').on(table.standId, table.lookedOn),
+    ofOneStand('look_case', table, table.caseId, chlorosisCase),
+  ],
 )
 
 /** Samples sent to the laboratory. */

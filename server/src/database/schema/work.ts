@@ -13,15 +13,17 @@ import {
   boolean,
   check,
   double,
+  foreignKey,
   index,
   int,
   json,
   mysqlTable,
   text,
+  unique,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { bytes, changeable, day, id, oneOf, recorded } from '../columns.ts'
-import { product, sprayer } from './places.ts'
+import { bytes, changeable, day, id, ofOneStand, oneOf, recorded } from '../columns.ts'
+import { product } from './places.ts'
 import { stand, chlorosisCase } from './stands.ts'
 
 export const remedy = mysqlTable(
@@ -31,9 +33,7 @@ export const remedy = mysqlTable(
     standId: id('stand_id')
       .notNull()
       .references(() => stand.id),
-    caseId: id('case_id')
-      .notNull()
-      .references(() => chlorosisCase.id),
+    caseId: id('case_id').notNull(),
     causeId: varchar('cause_id', { length: 60 }).notNull(),
     /** The verdict as it stood when the remedy was chosen. */
     verdict: json('verdict').$type<FrozenCause[]>().notNull(),
@@ -54,7 +54,7 @@ export const remedy = mysqlTable(
     weighedKgPerL: double('weighed_kg_per_l'),
     /** What the amounts were calculated by: weighed, by the product, or usual for the form. */
     densityKgPerL: double('density_kg_per_l'),
-    sprayerId: id('sprayer_id').references(() => sprayer.id),
+    sprayerId: id('sprayer_id'),
     /** What else goes into the tank; null where nothing does. */
     partners: json('partners').$type<TankPartnerDto[]>(),
     waterInAfterH: double('water_in_after_h'),
@@ -63,10 +63,15 @@ export const remedy = mysqlTable(
     aim: oneOf('aim', 20, aimIds),
     /** Why it goes over what practice goes to; null where it does not. */
     why: varchar('why', { length: 500 }),
-    productId: id('product_id').references(() => product.id),
+    productId: id('product_id'),
     ...recorded(),
   },
-  (table) => [index('remedy_of_stand').on(table.standId)],
+  (table) => [
+    index('remedy_of_stand').on(table.standId),
+    unique('remedy_of_its_stand').on(table.id, table.standId),
+    ofOneStand('remedy_case', table, table.caseId, chlorosisCase),
+    // Product and sprayer are of the same place: migration 0018, by a column that the database fills in.
+  ],
 )
 
 /** A plan that brings ground to a pH over years; the newest of a stand holds. */
@@ -90,7 +95,10 @@ export const acidPlan = mysqlTable(
     note: text('note').notNull(),
     ...recorded(),
   },
-  (table) => [index('acid_plan_of_stand').on(table.standId, table.createdAt)],
+  (table) => [
+    index('acid_plan_of_stand').on(table.standId, table.createdAt),
+    unique('acid_plan_of_its_stand').on(table.id, table.standId),
+  ],
 )
 
 export const job = mysqlTable(
@@ -101,14 +109,14 @@ export const job = mysqlTable(
       .notNull()
       .references(() => stand.id),
     /** Null for a step or retest of an acid plan, which outlives cases. */
-    caseId: id('case_id').references(() => chlorosisCase.id),
+    caseId: id('case_id'),
     /** The remedy that brought it; null for a check, which comes before any remedy. */
-    remedyId: id('remedy_id').references(() => remedy.id),
-    acidPlanId: id('acid_plan_id').references(() => acidPlan.id),
+    remedyId: id('remedy_id'),
+    acidPlanId: id('acid_plan_id'),
     /** Product of a step of an acid plan; null where a remedy says it. */
     plannedKg: double('planned_kg'),
     /** What is to be bought; null for every other kind. */
-    productId: id('product_id').references(() => product.id),
+    productId: id('product_id'),
     kind: oneOf('kind', 20, jobKinds).notNull(),
     /** What is to be found out; null for every other kind. */
     checkId: varchar('check_id', { length: 40 }),
@@ -137,7 +145,14 @@ export const job = mysqlTable(
     sourceId: oneOf('source_id', 40, sourceIds),
     ...changeable(),
   },
-  (table) => [index('job_of_stand').on(table.standId, table.dueOn)],
+  (table) => [
+    index('job_of_stand').on(table.standId, table.dueOn),
+    unique('job_of_its_stand').on(table.id, table.standId),
+    ofOneStand('job_case', table, table.caseId, chlorosisCase),
+    ofOneStand('job_remedy', table, table.remedyId, remedy),
+    ofOneStand('job_acid_plan', table, table.acidPlanId, acidPlan),
+    // Its product is of the same place: migration 0018, by a column that the database fills in.
+  ],
 )
 
 /** What was really done. Rows are never changed or removed: triggers refuse it. */
@@ -145,14 +160,10 @@ export const entry = mysqlTable(
   'entry',
   {
     id: id().primaryKey(),
-    standId: id('stand_id')
-      .notNull()
-      .references(() => stand.id),
+    standId: id('stand_id').notNull(),
     /** Null for a step of an acid plan. */
-    caseId: id('case_id').references(() => chlorosisCase.id),
-    jobId: id('job_id')
-      .notNull()
-      .references(() => job.id),
+    caseId: id('case_id'),
+    jobId: id('job_id').notNull(),
     happenedOn: day('happened_on').notNull(),
     route: oneOf('route', 20, routes).notNull(),
     sourceId: oneOf('source_id', 40, sourceIds).notNull(),
@@ -172,7 +183,7 @@ export const entry = mysqlTable(
     /** Hours before anybody goes in again, by the label. */
     reEntryH: double('re_entry_h'),
     /** The product of the shelf that it was taken from. */
-    productId: id('product_id').references(() => product.id),
+    productId: id('product_id'),
     note: text('note').notNull(),
     /** The place of its stand, by which the record is read; stands do not move. */
     placeId: id('place_id').notNull().default(''),
@@ -185,6 +196,20 @@ export const entry = mysqlTable(
   (table) => [
     index('entry_of_stand').on(table.standId, table.happenedOn),
     index('entry_of_place').on(table.placeId, table.happenedOn, table.createdAt),
+    unique('entry_of_its_stand').on(table.id, table.standId),
+    foreignKey({
+      name: 'entry_stand',
+      columns: [table.standId, table.placeId],
+      foreignColumns: [stand.id, stand.placeId],
+    }),
+    foreignKey({
+      name: 'entry_product',
+      columns: [table.productId, table.placeId],
+      foreignColumns: [product.id, product.placeId],
+    }),
+    ofOneStand('entry_case', table, table.caseId, chlorosisCase),
+    ofOneStand('entry_job', table, table.jobId, job),
+    ofOneStand('entry_corrects', table, table.correctsId, table),
     check('entry_not_negative', sql`${table.productKg} >= 0 AND ${table.waterL} >= 0`),
   ],
 )
@@ -197,7 +222,7 @@ export const photo = mysqlTable(
     standId: id('stand_id')
       .notNull()
       .references(() => stand.id),
-    caseId: id('case_id').references(() => chlorosisCase.id),
+    caseId: id('case_id'),
     /** The entry that it belongs to; null for one of a look. */
     entryId: id('entry_id'),
     fileName: varchar('file_name', { length: 160 }).notNull(),
@@ -209,7 +234,11 @@ export const photo = mysqlTable(
     measure: json('measure').$type<PhotoMeasureDto>(),
     ...changeable(),
   },
-  (table) => [index('photo_of_stand').on(table.standId, table.createdAt)],
+  (table) => [
+    index('photo_of_stand').on(table.standId, table.createdAt),
+    ofOneStand('photo_case', table, table.caseId, chlorosisCase),
+    ofOneStand('photo_entry', table, table.entryId, entry),
+  ],
 )
 
 export const photoBytes = mysqlTable('photo_bytes', {
