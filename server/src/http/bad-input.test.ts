@@ -2,7 +2,7 @@ import { getTableName, sql } from 'drizzle-orm'
 import type { ProblemDto } from '@spudder/contract/problem'
 import { describe, expect, it } from 'vitest'
 import * as schema from '../database/schema.ts'
-import { api, db, newId, get } from '../tests/test-estate.ts'
+import { api, db, newId } from '../tests/test-estate.ts'
 import {
   addressOf,
   makeOneOfEach,
