@@ -53,12 +53,16 @@ function bareOf(pool: Pool, statements: readonly Statement[]): express.Express {
     // A row of its own each time, where one is written.
     const id = randomUUID()
     const rows: unknown[] = []
+    // What is one transaction there is one here, on one connection.
+    const isTransaction = statements.some(({ sql }) => /^begin/i.test(sql))
+    const connection = isTransaction ? await pool.getConnection() : undefined
     for (const { sql, values } of statements) {
       const isNew = /^insert/i.test(sql)
       const own = isNew ? values.map((value, index) => (index === 0 ? id : value)) : values
-      const [got] = await pool.query(sql, own as never)
+      const [got] = await (connection ?? pool).query(sql, own as never)
       rows.push(got)
     }
+    connection?.release()
     response.json(rows)
   })
   return bare

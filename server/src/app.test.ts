@@ -10,23 +10,32 @@ import { createApp } from './app.ts'
 const written: string[] = []
 const logger = pino({ level: 'info' }, { write: (line: string) => written.push(line) })
 
+/** With a built page of one script. */
+function webApp() {
+  const webFolder = mkdtempSync(join(tmpdir(), 'spudder-web-'))
+  mkdirSync(join(webFolder, 'assets'))
+  writeFileSync(join(webFolder, 'index.html'), '<title>Spudder</title>')
+  writeFileSync(join(webFolder, 'assets', 'a.js'), '1')
+  return createApp({ db, services, actor: 'Tess', logger, webFolder })
+}
+
 describe('the application', () => {
   it('lets a page load from itself only', async () => {
-    const { headers } = await api.get('/api/places')
+    const { headers } = await supertest(webApp()).get('/')
     const policy = headers['content-security-policy'] ?? ''
     expect(policy).toContain("default-src 'self'")
     expect(policy).toContain("script-src 'self'")
     expect(policy).toContain("connect-src 'self'")
     expect(policy).not.toContain('upgrade-insecure-requests')
     expect(headers['x-powered-by']).toBeUndefined()
+    const data = (await api.get('/api/places')).headers
+    expect(data['content-security-policy']).toContain("default-src 'none'")
+    expect(data['x-content-type-options']).toBe('nosniff')
+    expect(data['cache-control']).toBe('no-store')
   })
 
   it('serves the built page at every address of a screen, and never for the API', async () => {
-    const webFolder = mkdtempSync(join(tmpdir(), 'spudder-web-'))
-    mkdirSync(join(webFolder, 'assets'))
-    writeFileSync(join(webFolder, 'index.html'), '<title>Spudder</title>')
-    writeFileSync(join(webFolder, 'assets', 'a.js'), '1')
-    const web = supertest(createApp({ db, services, actor: 'Tess', logger, webFolder }))
+    const web = supertest(webApp())
     for (const path of ['/', '/stands/a/look']) {
       expect((await web.get(path)).text).toContain('<title>Spudder</title>')
     }

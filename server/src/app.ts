@@ -2,12 +2,10 @@ import type { LaboratoryService } from '@spudder/contract/laboratory'
 import type { LeafMeterService, MeterService } from '@spudder/contract/meter'
 import type { WeatherService } from '@spudder/contract/weather'
 import compression from 'compression'
-import express, { type Express, type Request, type Response } from 'express'
+import express, { type Express, type RequestHandler } from 'express'
 import helmet from 'helmet'
-import { randomUUID } from 'node:crypto'
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { pinoHttp } from 'pino-http'
 import sirv from 'sirv'
 import type { Logger } from 'pino'
 import { serveAcidPlans } from './acid-plan/acid-plan.routes.ts'
@@ -120,10 +118,21 @@ function serveWeb(app: Express, folder: string): void {
 
 /** Quick rather than small: answers are packed for each who asks. */
 const packLevel = 1
+const pack = compression({ level: packLevel })
 /** On this machine packing takes longer than sending; whoever asks from elsewhere waits for the line. */
-function isWorthPacking(request: Request, response: Response): boolean {
+const packed: RequestHandler = (request, response, next) => {
   const isHere = /^(::ffff:)?127\.|^::1$/.test(request.socket.remoteAddress ?? '')
-  return !isHere && compression.filter(request, response)
+  if (isHere) next()
+  else pack(request, response, next)
+}
+
+/** What data are sent with: they are no page, and nobody keeps a copy of them on the way. */
+const forData = {
+  'cache-control': 'no-store',
+  'content-security-policy': "default-src 'none'; frame-ancestors 'none'",
+  'cross-origin-resource-policy': 'same-origin',
+  'referrer-policy': 'no-referrer',
+  'x-content-type-options': 'nosniff',
 }
 
 /** The whole server as one Express application, without listening yet. */
@@ -134,18 +143,13 @@ export function createApp(parts: AppParts): Express {
   app.disable('x-powered-by')
   app.disable('etag')
   const metrics = new Metrics()
-  app.use(
-    pinoHttp({ logger, genReqId: () => randomUUID(), quietReqLogger: true, autoLogging: false }),
-  )
   app.use(observed(logger, metrics))
   app.use(ownHostsOnly(hosts))
   app.use(health(isReady, metrics))
-  app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: false }))
-  app.use(compression({ level: packLevel, filter: isWorthPacking }))
+  app.use(packed)
   const api = express.Router()
   api.use((_request, response, next) => {
-    // What people keep is theirs: no cache on the way or on the disk keeps a copy.
-    response.set('cache-control', 'no-store')
+    response.set(forData)
     next()
   })
   api.use(identifyActor(actor))
@@ -157,7 +161,8 @@ export function createApp(parts: AppParts): Express {
     throw new ServiceError('not-found', 'There is no such route; see /api/openapi.json.')
   })
   app.use('/api', api)
+  app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: false }))
   if (webFolder && existsSync(webFolder)) serveWeb(app, webFolder)
-  app.use(problemHandler)
+  app.use(problemHandler(logger))
   return app
 }

@@ -1,4 +1,4 @@
-import { eq } from 'drizzle-orm'
+import { eq, getTableColumns } from 'drizzle-orm'
 import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
 import { isDeepStrictEqual } from 'node:util'
 import { ServiceError } from '../problem/service-error.ts'
@@ -61,6 +61,16 @@ export async function storedBefore<Table extends TableWithId>(
   )
 }
 
+/** Whether a row says every column, so that it is known without reading it back. */
+const isWhole = (table: MySqlTable, row: object): row is Record<string, unknown> =>
+  Object.keys(getTableColumns(table)).every(
+    (name) => (row as Record<string, unknown>)[name] !== undefined,
+  )
+
+/** A whole row as it will be read: JSON without the prototypes and empty fields of a request. */
+const asRead = <Row>(row: Readonly<Record<string, unknown>>): Row =>
+  Object.fromEntries(Object.entries(row).map(([name, value]) => [name, asStored(value)])) as Row
+
 /**
  * Stores a row under the id its sender made, once: sent again, it is the row that is there already.
  * @throws {ServiceError} conflict when another row has the id
@@ -72,6 +82,7 @@ export async function insertOnce<Table extends TableWithId>(
 ): Promise<Table['$inferSelect']> {
   try {
     await connection.insert(table).values(row)
+    if (isWhole(table, row)) return asRead(row)
   } catch (error) {
     if (databaseErrno(error) !== duplicateEntry) throw error
   }

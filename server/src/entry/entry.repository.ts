@@ -2,10 +2,12 @@ import type { EntryQueryDto } from '@spudder/contract/entry'
 import { sources } from '@spudder/core/material/source'
 import { descending } from 'd3-array'
 import { and, count, desc, eq, gte, inArray, lte, or, sql, type SQL } from 'drizzle-orm'
+import { alias } from 'drizzle-orm/mysql-core'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { insertOnce, storedBefore } from '../database/insert-once.ts'
 import { entry, product, remedy, stand } from '../database/schema.ts'
+import { given, isOneOf, statement } from '../database/statement.ts'
 
 export type EntryRow = typeof entry.$inferSelect
 
@@ -130,6 +132,25 @@ async function selectIdsByWords(connection: Connection, where: SQL | undefined):
     .map((row) => row.id)
 }
 
+const idsOfPage = (connection: Connection, where: SQL | undefined) =>
+  connection
+    .select({ id: entry.id })
+    .from(entry)
+    .where(where)
+    .orderBy(...newestFirst)
+const countOf = (connection: Connection, where: SQL | undefined) =>
+  connection.select({ total: count() }).from(entry).where(where)
+
+const newestIds = statement((connection) =>
+  idsOfPage(connection, eq(entry.placeId, given('placeId')))
+    .limit(given('limit'))
+    .offset(given('offset'))
+    .prepare(),
+)
+const howMany = statement((connection) =>
+  countOf(connection, eq(entry.placeId, given('placeId'))).prepare(),
+)
+
 /** Ids of a page of what was found, the newest first, with how many were found in all. */
 async function selectFound(connection: Connection, placeId: string, query: EntryQueryDto) {
   const where = await found(connection, placeId, query)
@@ -139,45 +160,41 @@ async function selectFound(connection: Connection, placeId: string, query: Entry
     return { ids: all.slice(offset, offset + limit), total: all.length }
   }
   // Without words both go along the index, and the page stops early.
-  const [page, [sum]] = await Promise.all([
-    connection
-      .select({ id: entry.id })
-      .from(entry)
-      .where(where)
-      .orderBy(...newestFirst)
-      .limit(limit)
-      .offset(offset),
-    connection.select({ total: count() }).from(entry).where(where),
-  ])
+  const isWhole = query.from === undefined && query.to === undefined && query.standId === undefined
+  const [page, [sum]] = await Promise.all(
+    isWhole
+      ? [newestIds(connection, { placeId, limit, offset }), howMany(connection, { placeId })]
+      : [idsOfPage(connection, where).limit(limit).offset(offset), countOf(connection, where)],
+  )
   return { ids: page.map(({ id }) => id), total: sum?.total ?? 0 }
 }
+
+/** Lines of the record: entries with what is told beside them. */
+const linesOf = statement((connection) => {
+  // A later entry that corrects it.
+  const later = alias(entry, 'later')
+  return connection
+    .select({
+      entry,
+      standName: stand.name,
+      size: stand.size,
+      measures: stand.measures,
+      productName: product.name,
+      correctedBy: later.id,
+    })
+    .from(entry)
+    .innerJoin(stand, eq(entry.standId, stand.id))
+    .leftJoin(product, eq(entry.productId, product.id))
+    .leftJoin(later, eq(later.correctsId, entry.id))
+    .where(isOneOf(entry.id, 'ids'))
+    .orderBy(...newestFirst)
+    .prepare()
+})
 
 /** A page of the record of a place, the newest first, with how many there are in all. */
 export async function selectRecord(connection: Connection, placeId: string, query: EntryQueryDto) {
   // By the entries alone; what belongs to them is joined to the page.
   const { ids, total } = await selectFound(connection, placeId, query)
-  const rows =
-    ids.length === 0
-      ? []
-      : await connection
-          .select({ entry, stand, productName: product.name })
-          .from(entry)
-          .innerJoin(stand, eq(entry.standId, stand.id))
-          .leftJoin(product, eq(entry.productId, product.id))
-          .where(inArray(entry.id, ids))
-          .orderBy(...newestFirst)
+  const rows = ids.length === 0 ? [] : await linesOf(connection, { ids })
   return { rows, total }
-}
-
-/** Which of some entries a later one corrects. */
-export async function selectCorrected(
-  connection: Connection,
-  ids: string[],
-): Promise<ReadonlySet<string>> {
-  if (ids.length === 0) return new Set()
-  const rows = await connection
-    .select({ correctsId: entry.correctsId })
-    .from(entry)
-    .where(inArray(entry.correctsId, ids))
-  return new Set(rows.flatMap(({ correctsId }) => correctsId ?? []))
 }

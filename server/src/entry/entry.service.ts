@@ -21,7 +21,6 @@ import { entryDto } from './entry-dto.ts'
 import {
   findEntry,
   insertEntry,
-  selectCorrected,
   selectCorrectionOf,
   selectEntry,
   selectRecord,
@@ -189,18 +188,14 @@ export async function readRecord(
 ): Promise<RecordPageDto> {
   await findPlace(connection, placeId)
   const { rows, total } = await selectRecord(connection, placeId, query)
-  const corrected = await selectCorrected(
-    connection,
-    rows.map(({ entry }) => entry.id),
-  )
   return {
     total,
-    lines: rows.map(({ entry, stand, productName }) => ({
+    lines: rows.map(({ entry, standName, size, measures, productName, correctedBy }) => ({
       entry: entryDto(entry, productName),
-      standName: stand.name,
+      standName,
       productName,
-      isCorrected: corrected.has(entry.id),
-      groundM2: groundOf(stand.size, stand.measures ?? {}) ?? null,
+      isCorrected: correctedBy !== null,
+      groundM2: groundOf(size, measures ?? {}) ?? null,
     })),
   }
 }

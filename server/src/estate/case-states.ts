@@ -1,3 +1,4 @@
+import type { CaseDto } from '@spudder/contract/case'
 import type { CaseStateDto } from '@spudder/contract/stand'
 import { standingEntries } from '@spudder/core/days/entry'
 import { group } from 'd3-array'
@@ -5,11 +6,17 @@ import type { Connection } from '../database/connect.ts'
 import { toDto } from '../http/to-dto.ts'
 import { selectCaseStates } from './estate.repository.ts'
 
-/** How far the case of each of some stands is. */
+/** What is known of the cases of a stand. */
+interface CasesOf {
+  readonly openCase: CaseDto | null
+  readonly state: CaseStateDto
+}
+
+/** The open case of each of some stands, and how far it is. */
 export async function readCaseStates(
   connection: Connection,
   standIds: readonly string[],
-): Promise<(standId: string) => CaseStateDto> {
+): Promise<(standId: string) => CasesOf> {
   const { cases, looks, remedies, entries } = await selectCaseStates(connection, standIds)
   const casesOf = group(cases, ({ standId }) => standId)
   const looked = new Map(looks.map(({ standId, lastLookOn }) => [standId, lastLookOn]))
@@ -21,10 +28,13 @@ export async function readCaseStates(
     const days = applied.get(open?.id ?? '')?.map(({ happenedOn }) => happenedOn) ?? []
     const lastClosed = own.findLast(({ closedOn }) => closedOn !== null)
     return {
-      lastLookOn: looked.get(standId) ?? null,
-      hasRemedy: remedied.has(open?.id ?? ''),
-      lastAppliedOn: days.toSorted().at(-1) ?? null,
-      lastClosed: lastClosed ? toDto(lastClosed) : null,
+      openCase: open ? toDto(open) : null,
+      state: {
+        lastLookOn: looked.get(standId) ?? null,
+        hasRemedy: remedied.has(open?.id ?? ''),
+        lastAppliedOn: days.toSorted().at(-1) ?? null,
+        lastClosed: lastClosed ? toDto(lastClosed) : null,
+      },
     }
   }
 }

@@ -12,9 +12,13 @@ import {
   max,
   notInArray,
   or,
+  type SQL,
 } from 'drizzle-orm'
+import type { AnyMySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
+import { given, isOneOf, statement } from '../database/statement.ts'
+import { selectReadings } from '../reading/reading.repository.ts'
 import {
   acidPlan,
   chlorosisCase,
@@ -27,83 +31,99 @@ import {
   remedy,
   storyEvent,
 } from '../database/schema.ts'
-import { selectNamedJobs } from '../job/job.repository.ts'
+import { namedJobs } from '../job/job.repository.ts'
 import { selectProductNames } from '../shelf/product.repository.ts'
 
 /** Colours of the stand itself; strips beside it are for comparing. */
 const colourKinds = readingKindNames.filter(isColourKind)
 
-/** The open cases of some stands. */
-export const selectOpenCases = (connection: Connection, standIds: readonly string[]) =>
-  standIds.length === 0
-    ? Promise.resolve([])
-    : connection
-        .select()
-        .from(chlorosisCase)
-        .where(and(inArray(chlorosisCase.standId, [...standIds]), isNull(chlorosisCase.closedOn)))
+/** By day; on one day what waits for another job stands after what waits for none. */
+const inOrderOfWork = [asc(job.dueOn), asc(isNotNull(job.afterJobId)), asc(job.id)] as const
+
+const ribbonReadings = statement((connection) =>
+  connection
+    .select({
+      standId: reading.standId,
+      kind: reading.kind,
+      value: reading.value,
+      method: reading.method,
+      takenOn: reading.takenOn,
+    })
+    .from(reading)
+    .where(
+      and(
+        isOneOf(reading.standId, 'standIds'),
+        gte(reading.takenOn, given('from')),
+        or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
+      ),
+    )
+    .orderBy(asc(reading.takenOn), asc(inOrder(reading)))
+    .prepare(),
+)
+const ribbonEvents = statement((connection) =>
+  connection
+    .select()
+    .from(storyEvent)
+    .where(and(isOneOf(storyEvent.standId, 'standIds'), gte(storyEvent.happenedOn, given('from'))))
+    .orderBy(asc(storyEvent.happenedOn), asc(inOrder(storyEvent)))
+    .prepare(),
+)
+const ribbonEntries = statement((connection) =>
+  connection
+    .select()
+    .from(entry)
+    .where(and(isOneOf(entry.standId, 'standIds'), gte(entry.happenedOn, given('from'))))
+    .orderBy(asc(entry.happenedOn), asc(inOrder(entry)))
+    .prepare(),
+)
+const plannedJobs = statement((connection) =>
+  namedJobs(connection)
+    .where(and(isOneOf(job.standId, 'standIds'), eq(job.status, 'planned')))
+    .orderBy(...inOrderOfWork)
+    .prepare(),
+)
 
 /** Everything that the ribbons of some stands are painted from, since a day. */
 export async function selectRibbons(connection: Connection, standIds: string[], from: string) {
   if (standIds.length === 0)
-    return { readings: [], events: [], entries: [], jobs: [], openCases: [], names: new Map() }
-  const [readings, events, entries, jobs, openCases] = await Promise.all([
-    connection
-      .select({
-        standId: reading.standId,
-        kind: reading.kind,
-        value: reading.value,
-        method: reading.method,
-        takenOn: reading.takenOn,
-      })
-      .from(reading)
-      .where(
-        and(
-          inArray(reading.standId, standIds),
-          gte(reading.takenOn, from),
-          or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
-        ),
-      )
-      .orderBy(asc(reading.takenOn), asc(inOrder(reading))),
-    connection
-      .select()
-      .from(storyEvent)
-      .where(and(inArray(storyEvent.standId, standIds), gte(storyEvent.happenedOn, from)))
-      .orderBy(asc(storyEvent.happenedOn), asc(inOrder(storyEvent))),
-    connection
-      .select()
-      .from(entry)
-      .where(and(inArray(entry.standId, standIds), gte(entry.happenedOn, from)))
-      .orderBy(asc(entry.happenedOn), asc(inOrder(entry))),
-    selectNamedJobs(
-      connection,
-      and(inArray(job.standId, standIds), eq(job.status, 'planned')),
-      ...inOrderOfWork,
-    ),
-    selectOpenCases(connection, standIds),
+    return { readings: [], events: [], entries: [], jobs: [], names: new Map() }
+  const [readings, events, entries, jobs] = await Promise.all([
+    ribbonReadings(connection, { standIds, from }),
+    ribbonEvents(connection, { standIds, from }),
+    ribbonEntries(connection, { standIds, from }),
+    plannedJobs(connection, { standIds }),
   ])
   const names = await selectProductNames(
     connection,
     entries.map(({ productId }) => productId),
   )
-  return { readings, events, entries, jobs, openCases, names }
+  return { readings, events, entries, jobs, names }
 }
+
+const casesOf = statement((connection) =>
+  connection
+    .select()
+    .from(chlorosisCase)
+    .where(isOneOf(chlorosisCase.standId, 'standIds'))
+    .orderBy(asc(chlorosisCase.openedOn), asc(inOrder(chlorosisCase)))
+    .prepare(),
+)
+const lastLooks = statement((connection) =>
+  connection
+    .select({ standId: look.standId, lastLookOn: max(look.lookedOn) })
+    .from(look)
+    .where(isOneOf(look.standId, 'standIds'))
+    .groupBy(look.standId)
+    .prepare(),
+)
 
 /** Cases, looks, remedies and applications of some stands, as far as they tell how far a case is. */
 export async function selectCaseStates(connection: Connection, standIds: readonly string[]) {
   if (standIds.length === 0) return { cases: [], looks: [], remedies: [], entries: [] }
-  const ids = [...standIds]
-  const cases = await connection
-    .select()
-    .from(chlorosisCase)
-    .where(inArray(chlorosisCase.standId, ids))
-    .orderBy(asc(chlorosisCase.openedOn), asc(inOrder(chlorosisCase)))
+  const cases = await casesOf(connection, { standIds })
   const open = cases.filter(({ closedOn }) => closedOn === null).map(({ id }) => id)
   const [looks, remedies, entries] = await Promise.all([
-    connection
-      .select({ standId: look.standId, lastLookOn: max(look.lookedOn) })
-      .from(look)
-      .where(inArray(look.standId, ids))
-      .groupBy(look.standId),
+    lastLooks(connection, { standIds }),
     open.length === 0
       ? []
       : connection
@@ -160,11 +180,7 @@ export async function selectListed(
       )
       .where(isColour)
       .orderBy(desc(inOrder(reading))),
-    selectNamedJobs(
-      connection,
-      and(inArray(job.standId, [...ids]), eq(job.status, 'planned')),
-      ...inOrderOfWork,
-    ),
+    plannedJobs(connection, { standIds: ids }),
     connection
       .select({
         id: entry.id,
@@ -183,54 +199,55 @@ export async function selectListed(
   return { colours, jobs, entries, prices }
 }
 
-/** By day; on one day what waits for another job stands after what waits for none. */
-const inOrderOfWork = [asc(job.dueOn), asc(isNotNull(job.afterJobId)), asc(job.id)] as const
+/** Every row of a table that belongs to a stand, in an order. */
+const ofStand = <Table extends MySqlTable & { readonly standId: AnyMySqlColumn }>(
+  table: Table,
+  ...order: readonly SQL[]
+) =>
+  statement(
+    (
+      connection,
+    ): {
+      readonly execute: (values?: Record<string, unknown>) => Promise<Table['$inferSelect'][]>
+    } =>
+      connection
+        .select()
+        .from(table as MySqlTable)
+        .where(eq(table.standId, given('standId')))
+        .orderBy(...order)
+        .prepare() as never,
+  )
+
+const story = {
+  events: ofStand(storyEvent, asc(storyEvent.happenedOn), asc(inOrder(storyEvent))),
+  cases: ofStand(chlorosisCase, asc(chlorosisCase.openedOn), asc(inOrder(chlorosisCase))),
+  looks: ofStand(look, asc(look.lookedOn), asc(inOrder(look))),
+  photos: ofStand(photo, asc(photo.takenOn), asc(inOrder(photo))),
+  remedies: ofStand(remedy, asc(inOrder(remedy))),
+  acidPlans: ofStand(acidPlan, asc(inOrder(acidPlan))),
+  entries: ofStand(entry, asc(entry.happenedOn), asc(inOrder(entry))),
+  jobs: statement((connection) =>
+    namedJobs(connection)
+      .where(eq(job.standId, given('standId')))
+      .orderBy(...inOrderOfWork)
+      .prepare(),
+  ),
+} as const
 
 /** Every row that belongs to a stand, each kind in the order of its days. */
 export async function selectStory(connection: Connection, standId: string) {
+  const of = { standId }
   const [readings, events, cases, looks, photos, remedies, acidPlans, jobs, entries] =
     await Promise.all([
-      connection
-        .select()
-        .from(reading)
-        .where(eq(reading.standId, standId))
-        .orderBy(asc(reading.takenOn), asc(inOrder(reading))),
-      connection
-        .select()
-        .from(storyEvent)
-        .where(eq(storyEvent.standId, standId))
-        .orderBy(asc(storyEvent.happenedOn), asc(inOrder(storyEvent))),
-      connection
-        .select()
-        .from(chlorosisCase)
-        .where(eq(chlorosisCase.standId, standId))
-        .orderBy(asc(chlorosisCase.openedOn), asc(inOrder(chlorosisCase))),
-      connection
-        .select()
-        .from(look)
-        .where(eq(look.standId, standId))
-        .orderBy(asc(look.lookedOn), asc(inOrder(look))),
-      connection
-        .select()
-        .from(photo)
-        .where(eq(photo.standId, standId))
-        .orderBy(asc(photo.takenOn), asc(inOrder(photo))),
-      connection
-        .select()
-        .from(remedy)
-        .where(eq(remedy.standId, standId))
-        .orderBy(asc(inOrder(remedy))),
-      connection
-        .select()
-        .from(acidPlan)
-        .where(eq(acidPlan.standId, standId))
-        .orderBy(asc(inOrder(acidPlan))),
-      selectNamedJobs(connection, eq(job.standId, standId), ...inOrderOfWork),
-      connection
-        .select()
-        .from(entry)
-        .where(eq(entry.standId, standId))
-        .orderBy(asc(entry.happenedOn), asc(inOrder(entry))),
+      selectReadings(connection, standId),
+      story.events(connection, of),
+      story.cases(connection, of),
+      story.looks(connection, of),
+      story.photos(connection, of),
+      story.remedies(connection, of),
+      story.acidPlans(connection, of),
+      story.jobs(connection, of),
+      story.entries(connection, of),
     ])
   const names = await selectProductNames(
     connection,

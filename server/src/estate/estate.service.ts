@@ -23,7 +23,7 @@ import {
 } from '../stand/stand.repository.ts'
 import { requireStand } from '../stand/stand.service.ts'
 import { readCaseStates } from './case-states.ts'
-import { selectListed, selectOpenCases, selectRibbons, selectStory } from './estate.repository.ts'
+import { selectListed, selectRibbons, selectStory } from './estate.repository.ts'
 
 const byStand = <Row extends { standId: string }>(rows: Row[]) => group(rows, (row) => row.standId)
 
@@ -58,8 +58,7 @@ export async function readEstate(
   const entries = byStand(rows.entries)
   const jobs = group(rows.jobs, ({ job }) => job.standId)
   const nameOf = (id: string | null) => (id === null ? null : (rows.names.get(id) ?? null))
-  const openCases = byStand(rows.openCases)
-  const stateOf = await readCaseStates(
+  const casesOf = await readCaseStates(
     connection,
     stands.map(({ id }) => id),
   )
@@ -67,8 +66,7 @@ export async function readEstate(
     total,
     rows: stands.map((stand) => ({
       stand: toDto(stand),
-      openCase: openCases.get(stand.id)?.map(toDto)[0] ?? null,
-      state: stateOf(stand.id),
+      ...casesOf(stand.id),
       ribbon: {
         standId: stand.id,
         readings: (readings.get(stand.id) ?? []).map(({ kind, value, method, takenOn }) => ({
@@ -97,11 +95,8 @@ export async function listStands(
   await findPlace(connection, placeId)
   const stands = await selectStandsOf(connection, placeId, archived === 'true')
   const ids = stands.map(({ id }) => id)
-  const [stateOf, cases, rows] = [
-    await readCaseStates(connection, ids),
-    byStand(await selectOpenCases(connection, ids)),
-    await selectListed(connection, placeId, ids, from),
-  ]
+  const casesOf = await readCaseStates(connection, ids)
+  const rows = await selectListed(connection, placeId, ids, from)
   const colours = byStand(rows.colours)
   const jobs = group(rows.jobs, ({ job }) => job.standId)
   const perKg = new Map(
@@ -119,11 +114,9 @@ export async function listStands(
     const [colour] = colours.get(stand.id) ?? []
     const planned = jobs.get(stand.id) ?? []
     const [next] = planned
-    const [openCase] = cases.get(stand.id) ?? []
     return {
       stand: toDto(stand),
-      openCase: openCase ? toDto(openCase) : null,
-      state: stateOf(stand.id),
+      ...casesOf(stand.id),
       colour: colour
         ? { kind: colour.kind, value: colour.value, method: colour.method, takenOn: colour.takenOn }
         : null,

@@ -1,4 +1,5 @@
 import type { RequestHandler } from 'express'
+import { randomUUID } from 'node:crypto'
 import type { Logger } from 'pino'
 import { Counter, Gauge, Histogram, Registry, collectDefaultMetrics } from 'prom-client'
 
@@ -53,6 +54,8 @@ declare module 'express-serve-static-core' {
   interface Locals {
     /** The pattern of the route that answers, never the address with its ids and words. */
     route?: string
+    /** What a line of the log and what somebody was told have in common. */
+    requestId?: string
   }
 }
 
@@ -61,7 +64,9 @@ export function observed(logger: Logger, metrics: Metrics): RequestHandler {
   return (request, response, next) => {
     const from = process.hrtime.bigint()
     metrics.began()
-    response.set('x-request-id', String(request.id))
+    const requestId = randomUUID()
+    response.locals.requestId = requestId
+    response.set('x-request-id', requestId)
     response.once('close', () => {
       const seconds = Number(process.hrtime.bigint() - from) / 1e9
       const { method } = request
@@ -69,7 +74,7 @@ export function observed(logger: Logger, metrics: Metrics): RequestHandler {
       const { route = 'other', recorder } = response.locals
       metrics.ended({ method, route, status, seconds })
       const line = {
-        requestId: request.id,
+        requestId,
         method,
         route,
         status,

@@ -1,7 +1,8 @@
 import { CoreError, type CoreErrorCode } from '@spudder/core/base/error'
 import type { ProblemCode, ProblemDto } from '@spudder/contract/problem'
 import { photoMostMB, tableMostMB, usualMostMB } from '@spudder/contract/route'
-import type { ErrorRequestHandler, Request } from 'express'
+import type { ErrorRequestHandler } from 'express'
+import type { Logger } from 'pino'
 import { databaseErrno, databaseFault } from '../database/database-fault.ts'
 import { ServiceError } from '../problem/service-error.ts'
 
@@ -109,22 +110,19 @@ function logged(error: unknown): object {
 }
 
 /** The one place where errors leave the server. */
-export const problemHandler: ErrorRequestHandler = (
-  error: unknown,
-  request: Request,
-  response,
-  _next,
-) => {
-  const known = toProblem(error)
-  const requestId = String(request.id ?? '')
-  if (!known) request.log?.error({ requestId, ...logged(error) }, 'unforeseen error')
-  else if (databaseErrno(error) !== undefined || known.status >= 500)
-    request.log?.warn({ requestId, code: known.code, ...logged(error) }, 'the database refused')
-  const detail = `Nothing was stored. Try again; if it stays, look for ${requestId} in the log.`
-  const problem = known ?? problemOf('internal', detail, [])
-  if (problem.status === 503) response.set('retry-after', '2')
-  response
-    .status(problem.status)
-    .type('application/problem+json')
-    .send(JSON.stringify({ ...bounded(problem), requestId }))
-}
+export const problemHandler =
+  (logger: Logger): ErrorRequestHandler =>
+  (error: unknown, _request, response, _next) => {
+    const known = toProblem(error)
+    const { requestId = '' } = response.locals
+    if (!known) logger.error({ requestId, ...logged(error) }, 'unforeseen error')
+    else if (databaseErrno(error) !== undefined || known.status >= 500)
+      logger.warn({ requestId, code: known.code, ...logged(error) }, 'the database refused')
+    const detail = `Nothing was stored. Try again; if it stays, look for ${requestId} in the log.`
+    const problem = known ?? problemOf('internal', detail, [])
+    if (problem.status === 503) response.set('retry-after', '2')
+    response
+      .status(problem.status)
+      .type('application/problem+json')
+      .send(JSON.stringify({ ...bounded(problem), requestId }))
+  }

@@ -1,8 +1,9 @@
 import type { JobKind } from '@spudder/core/days/plan'
-import { and, eq, inArray, lte, sql, type SQL } from 'drizzle-orm'
+import { and, eq, inArray, lte, or, sql, type SQL } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import type { Connection } from '../database/connect.ts'
 import { job, product, remedy, stand } from '../database/schema.ts'
+import { given, isOneOf, statement } from '../database/statement.ts'
 import { changedBy, type Recorder } from '../http/recorder.ts'
 
 export type JobRow = typeof job.$inferSelect
@@ -13,17 +14,21 @@ export interface NamedJob {
   readonly productName: string | null
 }
 
-/** Jobs that a condition holds for, each with the name of its product; in an order that is given. */
-export const selectNamedJobs = (
-  connection: Connection,
-  where: SQL | undefined,
-  ...order: SQL[]
-): Promise<NamedJob[]> =>
+/** Jobs, each with the name of its product, before anything is said of which. */
+export const namedJobs = (connection: Connection) =>
   connection
     .select({ job, productName: product.name })
     .from(job)
     .leftJoin(remedy, eq(job.remedyId, remedy.id))
     .leftJoin(product, eq(product.id, sql`coalesce(${job.productId}, ${remedy.productId})`))
+
+/** Jobs that a condition holds for; in an order that is given. */
+export const selectNamedJobs = (
+  connection: Connection,
+  where: SQL | undefined,
+  ...order: SQL[]
+): Promise<NamedJob[]> =>
+  namedJobs(connection)
     .where(where)
     .orderBy(...order)
 
@@ -91,48 +96,59 @@ export const dropJobsOfCase = (connection: Connection, caseId: string, recorder:
     .set({ status: 'dropped', ...changedBy(recorder) })
     .where(and(eq(job.caseId, caseId), eq(job.status, 'planned')))
 
-export interface DueJobs {
+/** What came in of a stand, and whose it is. */
+export interface DoneJobs {
   readonly standId: string
-  readonly kind: JobKind
-  readonly on: string
-  readonly recorder: Recorder
-}
-
-/** Marks the jobs of a kind that were due by a day as done. */
-export const completeDueJobs = (connection: Connection, { standId, kind, on, recorder }: DueJobs) =>
-  connection
-    .update(job)
-    .set({ status: 'done', ...changedBy(recorder) })
-    .where(
-      and(
-        eq(job.standId, standId),
-        eq(job.kind, kind),
-        eq(job.status, 'planned'),
-        lte(job.dueOn, on),
-      ),
-    )
-
-export interface AnsweredChecks {
-  readonly standId: string
+  /** A kind of job that is done where it was due by a day. */
+  readonly due?: { readonly kind: JobKind; readonly on: string } | undefined
+  /** Checks that have their answer, whenever they were planned. */
   readonly checkIds: readonly string[]
   readonly recorder: Recorder
 }
 
-/** Marks planned checks as done whose answer has come in, on their day or before. */
-export async function completeChecks(
+const awaiting = statement((connection) =>
+  connection
+    .select({ id: job.id })
+    .from(job)
+    .where(
+      and(
+        eq(job.standId, given('standId')),
+        eq(job.status, 'planned'),
+        or(
+          and(eq(job.kind, given('kind')), lte(job.dueOn, given('on'))),
+          and(eq(job.kind, 'check'), isOneOf(job.checkId, 'checkIds')),
+        ),
+      ),
+    )
+    .limit(1)
+    .prepare(),
+)
+
+/** Whether anything planned would be done by what comes in: mostly nothing is. */
+export async function isAwaited(
   connection: Connection,
-  { standId, checkIds, recorder }: AnsweredChecks,
+  { standId, due, checkIds }: Omit<DoneJobs, 'recorder'>,
+): Promise<boolean> {
+  const none = ''
+  const { kind, on } = due ?? { kind: none, on: none }
+  const ids = checkIds.length > 0 ? checkIds : [none]
+  return (await awaiting(connection, { standId, kind, on, checkIds: ids })).length > 0
+}
+
+/** Marks as done what was planned and has come in. */
+export async function completeJobs(
+  connection: Connection,
+  { standId, due, checkIds, recorder }: DoneJobs,
 ): Promise<void> {
-  if (checkIds.length === 0) return
+  const ways = [
+    ...(due ? [and(eq(job.kind, due.kind), lte(job.dueOn, due.on))] : []),
+    ...(checkIds.length > 0
+      ? [and(eq(job.kind, 'check'), inArray(job.checkId, [...checkIds]))]
+      : []),
+  ]
+  if (ways.length === 0) return
   await connection
     .update(job)
     .set({ status: 'done', ...changedBy(recorder) })
-    .where(
-      and(
-        eq(job.standId, standId),
-        eq(job.kind, 'check'),
-        eq(job.status, 'planned'),
-        inArray(job.checkId, [...checkIds]),
-      ),
-    )
+    .where(and(eq(job.standId, standId), eq(job.status, 'planned'), or(...ways)))
 }

@@ -8,7 +8,7 @@ import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
-import { completeChecks } from '../job/job.repository.ts'
+import { completeJobs } from '../job/job.repository.ts'
 import { lockPlace } from '../place/place.repository.ts'
 import { findPlace, keepSettings } from '../place/place.service.ts'
 import { insertReadings } from '../reading/reading.repository.ts'
@@ -89,7 +89,7 @@ export async function importResults(
       ({ standId }) => standId,
     )
     for (const [standId, kinds] of kindsByStand) {
-      await completeChecks(transaction, { standId, checkIds: answeredChecks([], kinds), recorder })
+      await completeJobs(transaction, { standId, checkIds: answeredChecks([], kinds), recorder })
     }
     // As it stands now: somebody else may have brought in another laboratory meanwhile.
     const others = (locked?.settings?.laboratories ?? []).filter(

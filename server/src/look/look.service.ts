@@ -9,7 +9,7 @@ import type { Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireLockedStand } from '../stand/stand.service.ts'
-import { completeChecks } from '../job/job.repository.ts'
+import { completeJobs } from '../job/job.repository.ts'
 import { keepPhotosWith } from '../photo/photo.repository.ts'
 import { findLook, insertLook } from './look.repository.ts'
 
@@ -34,7 +34,7 @@ export function createLook(
     const { id: caseId } = await openCaseOf(transaction, recorder, standId, said.lookedOn)
     await keepPhotosWith(transaction, standId, caseId)
     const checkIds = answeredChecks(Object.keys(findings) as FindingName[], [])
-    await completeChecks(transaction, { standId, checkIds, recorder })
+    await completeJobs(transaction, { standId, checkIds, recorder })
     const row = { ...said, caseId, ...recordedBy(recorder) }
     return toDto(await insertLook(transaction, row))
   })

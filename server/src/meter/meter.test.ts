@@ -1,9 +1,17 @@
 import type { MeterReadingDto } from '@spudder/contract/meter'
 import { calibrate, pHOfMillivolts } from '@spudder/core/seen/reading'
-import { describe, expect, it } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { api, get, newStand, post, readingBody } from '../tests/test-estate.ts'
 
 describe('the pH meter', () => {
+  // Its electrode wears with the weeks: on this day it is fresh.
+  beforeEach(() => {
+    vi.useFakeTimers({ toFake: ['Date'], now: new Date('2026-06-20T08:00:00Z') })
+  })
+  afterEach(() => {
+    vi.useRealTimers()
+  })
+
   it('calibrated in two buffers reads about the pH last known of the stand', async () => {
     const { id } = await newStand()
     await post(`/stands/${id}/readings`, { ...readingBody(), kind: 'pH', value: 7.6 })

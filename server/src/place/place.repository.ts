@@ -2,6 +2,7 @@ import { asc, eq } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { insertOnce } from '../database/insert-once.ts'
+import { given, statement } from '../database/statement.ts'
 import { place } from '../database/schema.ts'
 
 export type PlaceRow = typeof place.$inferSelect
@@ -38,10 +39,19 @@ export async function lockPlace(connection: Connection, id: string): Promise<Pla
   return row
 }
 
+const placeById = statement((connection) =>
+  connection
+    .select()
+    .from(place)
+    .where(eq(place.id, given('id')))
+    .limit(1)
+    .prepare(),
+)
+
 export async function selectPlace(
   connection: Connection,
   id: string,
 ): Promise<PlaceRow | undefined> {
-  const [row] = await connection.select().from(place).where(eq(place.id, id)).limit(1)
+  const [row] = await placeById(connection, { id })
   return row
 }

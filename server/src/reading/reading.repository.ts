@@ -3,19 +3,25 @@ import { inOrder } from '../database/in-order.ts'
 import { and, asc, eq } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import { reading } from '../database/schema.ts'
+import { given, statement } from '../database/statement.ts'
 
 export type ReadingRow = typeof reading.$inferSelect
 
 export const insertReading = (connection: Connection, row: ReadingRow) =>
   insertOnce(connection, reading, row)
 
-/** All readings of a stand, in the order of their days. */
-export const selectReadings = (connection: Connection, standId: string) =>
+const ofStand = statement((connection) =>
   connection
     .select()
     .from(reading)
-    .where(eq(reading.standId, standId))
+    .where(eq(reading.standId, given('standId')))
     .orderBy(asc(reading.takenOn), asc(inOrder(reading)))
+    .prepare(),
+)
+
+/** All readings of a stand, in the order of their days. */
+export const selectReadings = (connection: Connection, standId: string) =>
+  ofStand(connection, { standId })
 
 type OfStand = Pick<ReadingRow, 'id' | 'standId'>
 /** A reading that a photo of a stand stands behind, and no other that was given its id. */

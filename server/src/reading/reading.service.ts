@@ -5,7 +5,7 @@ import type { Reading } from '@spudder/core/seen/reading'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
-import { completeChecks, completeDueJobs } from '../job/job.repository.ts'
+import { completeJobs, isAwaited } from '../job/job.repository.ts'
 import { requireStand } from '../stand/stand.service.ts'
 import { insertReading, type ReadingRow } from './reading.repository.ts'
 
@@ -28,33 +28,37 @@ export const readingRow = (
   ...recordedBy(recorder),
 })
 
-/** Marks as done what a reading that came in does: jobs that are due by its day, and checks. */
-export async function completeByReading(
+/** What a reading that comes in does: jobs that are due by its day, and checks. */
+function jobsBy(standId: string, reading: Reading) {
+  const { kind, checkIds } = doneByReading(reading)
+  return { standId, due: kind && { kind, on: reading.takenOn }, checkIds }
+}
+
+/** Marks as done what a reading that came in does. */
+export const completeByReading = (
   connection: Connection,
   {
     standId,
     reading,
     recorder,
   }: { readonly standId: string; readonly reading: Reading; readonly recorder: Recorder },
-): Promise<void> {
-  const { kind, checkIds } = doneByReading(reading)
-  if (kind) await completeDueJobs(connection, { standId, kind, on: reading.takenOn, recorder })
-  await completeChecks(connection, { standId, checkIds, recorder })
-}
+): Promise<void> => completeJobs(connection, { ...jobsBy(standId, reading), recorder })
 
 /**
  * Stores a reading. A colour reading does the look that is due, a pH reading the test that is due:
  * both or neither are stored.
  */
-export function createReading(
+export async function createReading(
   db: Database,
   recorder: Recorder,
   standId: string,
   dto: CreateReadingDto,
 ): Promise<ReadingDto> {
+  await requireStand(db, standId)
+  const row = readingRow(standId, dto, recorder)
+  if (!(await isAwaited(db, jobsBy(standId, dto)))) return toDto(await insertReading(db, row))
   return db.transaction(async (transaction) => {
-    await requireStand(transaction, standId)
-    const stored = await insertReading(transaction, readingRow(standId, dto, recorder))
+    const stored = await insertReading(transaction, row)
     await completeByReading(transaction, { standId, reading: dto, recorder })
     return toDto(stored)
   })

@@ -1,6 +1,7 @@
 import { asc, eq } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
+import { given, statement } from '../database/statement.ts'
 import { sprayer } from '../database/schema.ts'
 
 export type SprayerRow = typeof sprayer.$inferSelect
@@ -8,12 +9,17 @@ export type SprayerRow = typeof sprayer.$inferSelect
 export const insertSprayer = (connection: Connection, row: SprayerRow) =>
   insertOnce(connection, sprayer, row)
 
-export const listSprayers = (connection: Connection, placeId: string): Promise<SprayerRow[]> =>
+const ofPlace = statement((connection) =>
   connection
     .select()
     .from(sprayer)
-    .where(eq(sprayer.placeId, placeId))
+    .where(eq(sprayer.placeId, given('placeId')))
     .orderBy(asc(sprayer.name), asc(sprayer.id))
+    .prepare(),
+)
+
+export const listSprayers = (connection: Connection, placeId: string): Promise<SprayerRow[]> =>
+  ofPlace(connection, { placeId })
 
 /** A sprayer, held until the transaction ends. */
 export async function lockSprayer(

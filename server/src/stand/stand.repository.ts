@@ -1,6 +1,7 @@
-import { and, asc, count, eq, max } from 'drizzle-orm'
+import { and, asc, count, eq, max, type Placeholder } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
+import { given, statement } from '../database/statement.ts'
 import { job, stand } from '../database/schema.ts'
 
 export type StandRow = typeof stand.$inferSelect
@@ -8,11 +9,20 @@ export type StandRow = typeof stand.$inferSelect
 export const insertStand = (connection: Connection, row: StandRow) =>
   insertOnce(connection, stand, row)
 
+const standById = statement((connection) =>
+  connection
+    .select()
+    .from(stand)
+    .where(eq(stand.id, given('id')))
+    .limit(1)
+    .prepare(),
+)
+
 export async function selectStand(
   connection: Connection,
   id: string,
 ): Promise<StandRow | undefined> {
-  const [row] = await connection.select().from(stand).where(eq(stand.id, id)).limit(1)
+  const [row] = await standById(connection, { id })
   return row
 }
 
@@ -47,11 +57,19 @@ export async function nextPosition(connection: Connection, placeId: string): Pro
 }
 
 /** Stands of a place that were not put away, or those that were. */
-export const standsOf = (placeId: string, isArchived = false) =>
+export const standsOf = (placeId: string | Placeholder, isArchived = false) =>
   and(eq(stand.placeId, placeId), eq(stand.isArchived, isArchived))
 
+const standCount = statement((connection) =>
+  connection
+    .select({ total: count() })
+    .from(stand)
+    .where(standsOf(given('placeId')))
+    .prepare(),
+)
+
 export async function countStands(connection: Connection, placeId: string): Promise<number> {
-  const [row] = await connection.select({ total: count() }).from(stand).where(standsOf(placeId))
+  const [row] = await standCount(connection, { placeId })
   return row?.total ?? 0
 }
 
@@ -74,16 +92,20 @@ export const selectStandsOf = (connection: Connection, placeId: string, isArchiv
     .where(standsOf(placeId, isArchived))
     .orderBy(asc(stand.position), asc(stand.id))
 
+const standPage = statement((connection) =>
+  connection
+    .select()
+    .from(stand)
+    .where(standsOf(given('placeId')))
+    .orderBy(asc(stand.position), asc(stand.id))
+    .limit(given('limit'))
+    .offset(given('offset'))
+    .prepare(),
+)
+
 export const selectStandPage = (
   connection: Connection,
   placeId: string,
   offset: number,
   limit: number,
-): Promise<StandRow[]> =>
-  connection
-    .select()
-    .from(stand)
-    .where(standsOf(placeId))
-    .orderBy(asc(stand.position), asc(stand.id))
-    .limit(limit)
-    .offset(offset)
+): Promise<StandRow[]> => standPage(connection, { placeId, offset, limit })
