@@ -10,6 +10,7 @@ import { paceAsked, paceOf } from './bench-pace.ts'
 import { pathMs, pathOnPageMs } from './bench-path.ts'
 import { photoSpeed } from './bench-photo.ts'
 import { buildWeb } from './build-web.ts'
+import { stationPace } from './bench-station.ts'
 import { startMariaDb } from './mariadb.ts'
 import { freePort } from './ports.ts'
 import { root } from './processes.ts'
@@ -66,6 +67,10 @@ try {
       `${name}, 8 at once: ${figure(perSecond)} a second, ${figure(perSecond / barePerSecond)} × a bare handler of the same statements, ${figure(barePerSecond)} (aim: 0.6); the slowest of a hundred ${figure(p99 / median)} × the middle one (aim: at most 5)`,
     )
   }
+  const station = await stationPace(database, 1_000_000)
+  say(
+    `a station's file of ${station.rows} rows, ${figure(station.megabytes)} MB: ${station.days} days stored after ${figure(station.seconds)} s, ${figure(station.seconds / station.readSeconds)} × reading it alone; nobody else waited for more than ${figure(station.longestHoldMs)} ms (aim: 50)`,
+  )
   const server = await startAppServer({ database, port: await freePort(5400), isDemo: false })
   const browser = await openBrowser()
   try {

@@ -19,8 +19,10 @@ export interface Sends<Sent> {
 
 /** The most that a body may be where a route says nothing else [MB]. */
 export const usualMostMB = 1
-/** The most that a table of a laboratory or a station is, as its text [MB]. */
+/** The most that a table of a laboratory is, as its text [MB]. */
 export const tableMostMB = 8
+/** The most that a station's file is: ten years, written every five minutes, stay below [MB]. */
+export const stationMostMB = 64
 /** The most that a photo is [MB]. */
 export const photoMostMB = 12
 

@@ -8,6 +8,7 @@ export {
   WeatherDto,
   WeatherHoursDto,
   WorkOutlookDto,
+  stationFileTypes,
 } from './weather.dto.ts'
 export type { WeatherQuestion, WeatherService } from './weather.dto.ts'
 export { weatherRoutes } from './weather.routes.ts'

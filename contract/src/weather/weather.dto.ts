@@ -95,10 +95,12 @@ export class OutlookDto {
   @IsArray() @ValidateNested({ each: true }) @Type(() => OutlookDayDto) days!: OutlookDayDto[]
 }
 
-/** A file of a weather station, as its text. */
+/** A station's file travels as its text in UTF-8, so that a long one is read away from the others. */
+export const stationFileTypes = ['text/csv'] as const
+
+/** What is said of a file of a weather station beside its text. */
 export class StationFileDto {
   @Named('File', 160) fileName!: string
-  @IsString({ message: 'File: give its text.' }) text!: string
   /** In which order its days are written, where the file leaves it open. */
   @IsOptional()
   @IsIn(dayOrderNames, { message: 'Days: say in which order they are written.' })

@@ -1,8 +1,9 @@
-import { creates, json, one, reads, tableMostMB } from '../route/index.ts'
+import { bytes, creates, one, reads, stationMostMB } from '../route/index.ts'
 import {
   OutlookDto,
   StationFileDto,
   StationImportDto,
+  stationFileTypes,
   WeatherDto,
   WeatherHoursDto,
   WeatherQueryDto,
@@ -37,7 +38,8 @@ export const weatherRoutes = {
     path: '/places/:placeId/weather/station',
     summary: 'Takes in a file of a weather station',
     access: 'everybody',
-    sends: json(StationFileDto, tableMostMB),
+    query: StationFileDto,
+    sends: bytes(stationFileTypes, stationMostMB),
     answers: one(StationImportDto),
     touches: ['weather'],
   }),

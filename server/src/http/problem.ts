@@ -1,6 +1,6 @@
 import { CoreError, type CoreErrorCode } from '@spudder/core/base/error'
 import type { ProblemCode, ProblemDto } from '@spudder/contract/problem'
-import { photoMostMB, tableMostMB, usualMostMB } from '@spudder/contract/route'
+import { photoMostMB, stationMostMB, tableMostMB, usualMostMB } from '@spudder/contract/route'
 import type { ErrorRequestHandler } from 'express'
 import type { Logger } from 'pino'
 import { databaseErrno, databaseFault } from '../database/database-fault.ts'
@@ -39,7 +39,7 @@ const bodyErrors: Readonly<Record<string, ProblemDto>> = {
   'charset.unsupported': problemOf('body-unreadable', 'The character set is not known.', []),
   'entity.too.large': problemOf(
     'too-large',
-    `The body is larger than this takes: ${usualMostMB} MB, ${tableMostMB} MB for a file of a laboratory or a station, ${photoMostMB} MB for a photo.`,
+    `The body is larger than this takes: ${usualMostMB} MB, ${tableMostMB} MB for a file of a laboratory, ${stationMostMB} MB for one of a station, ${photoMostMB} MB for a photo.`,
     [],
   ),
 }

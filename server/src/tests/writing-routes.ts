@@ -50,10 +50,6 @@ const buyBody = () => ({
   plannedKg: 20,
   dueOn: '2025-06-01',
 })
-const stationBody = () => ({
-  fileName: 'may.csv',
-  text: 'Time,Temperature,Rain,Wind\n2025-05-31 00:00,9,0,2\n',
-})
 const checkBody = () => ({ id: newId(), checkId: 'leaf-paint', dueOn: '2025-06-08' })
 const changedProduct = () => {
   const { id: _id, ...rest } = productBody()
@@ -109,7 +105,6 @@ export const writingRoutes = {
     body: () => ({ moves: [{ jobId: ids['jobId'], from: '2025-06-03', to: '2025-06-04' }] }),
   },
   '/places/:placeId/orders': { method: 'post', body: buyBody },
-  '/places/:placeId/weather/station': { method: 'post', body: stationBody, limitMB: 8 },
   '/photos/:photoId/measure': { method: 'post', body: measureBody },
   '/stands/:standId/trials': { method: 'post', body: trialBody },
   '/trials/:trialId/ratings': {

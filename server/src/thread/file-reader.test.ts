@@ -2,6 +2,7 @@ import { CoreError } from '@spudder/core/base/error'
 import { readStationFile } from '@spudder/core/days/station'
 import { describe, expect, it } from 'vitest'
 import { readInThread } from './file-reader.ts'
+import { unpackedDays } from './packed-days.ts'
 
 const hour = (number: number) => {
   const at = new Date(Date.UTC(2020, 0, 1, number)).toISOString().slice(0, 16).replace('T', ' ')
@@ -10,10 +11,16 @@ const hour = (number: number) => {
 const station = (hours: number) =>
   ['Time,Temperature (°C),Rain (mm),Wind (m/s)', ...Array.from({ length: hours }, (_, at) => hour(at))].join('\n') // prettier-ignore
 
+const inThread = (text: string) =>
+  readInThread('station', { bytes: new TextEncoder().encode(text) })
+
 describe('a file read in a thread', () => {
   it('comes to the same as in place', async () => {
     const text = station(24 * 40)
-    expect(await readInThread('station', { text })).toEqual(readStationFile(text))
+    const { packed, errors, assumed } = await inThread(text)
+    expect({ days: unpackedDays(packed, 0), errors, assumed }).toEqual(readStationFile(text))
+    // A part of them, as they are stored.
+    expect(unpackedDays(packed, 30, 33)).toEqual(readStationFile(text).days.slice(30, 33))
   })
 
   it('is refused with the same words', async () => {
@@ -27,21 +34,21 @@ describe('a file read in a thread', () => {
         return words(error)
       }
     })()
-    await expect(readInThread('station', { text }).catch(words)).resolves.toBe(here)
+    await expect(inThread(text).catch(words)).resolves.toBe(here)
   })
 
   it('keeps nobody waiting: others are served while a long one is read', async () => {
     let turns = 0
     const turn = setInterval(() => (turns += 1), 1)
-    const { days } = await readInThread('station', { text: station(100_000) })
+    const { packed } = await inThread(station(100_000))
     clearInterval(turn)
-    expect(days.length).toBe(4166)
+    expect(packed.count).toBe(4166)
     expect(turns).toBeGreaterThan(20)
   })
 
   it('waits its turn behind another, and each gets its own', async () => {
     const files = [24, 48, 72].map((hours) => station(hours))
-    const read = await Promise.all(files.map((text) => readInThread('station', { text })))
-    expect(read.map(({ days }) => days.length)).toEqual([1, 2, 3])
+    const read = await Promise.all(files.map((text) => inThread(text)))
+    expect(read.map(({ packed }) => packed.count)).toEqual([1, 2, 3])
   })
 })

@@ -2,13 +2,21 @@ import { CoreError } from '@spudder/core/base/error'
 import { readLaboratoryFile, RowReader } from '@spudder/core/seen/laboratory'
 import { readStationFile } from '@spudder/core/days/station'
 import { parentPort } from 'node:worker_threads'
+import { packedDays } from './packed-days.ts'
 import type { Answer, Readings, Task } from './tasks.ts'
+
+/** As many as a person mends at once. */
+const errorsTold = 50
 
 /** Reads files of people in a thread of its own, so that a long one keeps nobody else waiting. */
 const readers: {
   readonly [Name in keyof Readings]: (task: Readings[Name]['asked']) => Readings[Name]['read']
 } = {
-  station: ({ text, dayOrder }) => readStationFile(text, { dayOrder }),
+  station: ({ bytes, dayOrder }) => {
+    const text = new TextDecoder().decode(bytes)
+    const { days, errors, assumed } = readStationFile(text, { dayOrder })
+    return { packed: packedDays(days), errors: errors.slice(0, errorsTold), assumed }
+  },
   laboratory: ({ text, map, latest }) => {
     const file = readLaboratoryFile(text)
     return new RowReader(file, map, latest).read(0, file.rows.length)
@@ -27,4 +35,13 @@ function answerTo({ number, name, asked }: Task): Answer {
   }
 }
 
-parentPort?.on('message', (task: Task) => parentPort?.postMessage(answerTo(task)))
+/** Numbers are handed over, not copied: whoever takes them is not held up. */
+function handedOver({ read }: Answer): ArrayBuffer[] {
+  const { packed } = (read ?? {}) as Partial<Readings['station']['read']>
+  return packed ? [packed.values.buffer] : []
+}
+
+parentPort?.on('message', (task: Task) => {
+  const answer = answerTo(task)
+  parentPort?.postMessage(answer, handedOver(answer))
+})

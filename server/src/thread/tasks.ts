@@ -1,12 +1,19 @@
 import type { RefusalName } from '@spudder/core/base/error'
-import type { StationFile, StationOptions } from '@spudder/core/days/station'
+import type { StationOptions, StationRowError } from '@spudder/core/days/station'
 import type { Interpreted, LaboratoryMap } from '@spudder/core/seen/laboratory'
+import type { PackedDays } from './packed-days.ts'
 
 /** What can be read in a thread: what it is asked with, and what it comes to. */
 export interface Readings {
   readonly station: {
-    readonly asked: StationOptions & { readonly text: string }
-    readonly read: StationFile
+    /** Its text in UTF-8. */
+    readonly asked: StationOptions & { readonly bytes: Uint8Array }
+    readonly read: {
+      readonly packed: PackedDays
+      /** The first of the rows that were left out. */
+      readonly errors: readonly StationRowError[]
+      readonly assumed: readonly string[]
+    }
   }
   readonly laboratory: {
     readonly asked: { readonly text: string; readonly map: LaboratoryMap; readonly latest: string }

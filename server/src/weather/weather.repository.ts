@@ -22,18 +22,16 @@ export async function storeStationDays(
   connection: Connection,
   rows: readonly StationDayRow[],
 ): Promise<void> {
-  const atOnce = 100
-  for (let start = 0; start < rows.length; start += atOnce) {
-    await connection
-      .insert(stationDay)
-      .values(rows.slice(start, start + atOnce))
-      .onDuplicateKeyUpdate({
-        set: {
-          hours: sql`VALUES(${stationDay.hours})`,
-          fileName: sql`VALUES(${stationDay.fileName})`,
-          createdBy: sql`VALUES(${stationDay.createdBy})`,
-          createdAt: sql`VALUES(${stationDay.createdAt})`,
-        },
-      })
-  }
+  if (rows.length === 0) return
+  await connection
+    .insert(stationDay)
+    .values([...rows])
+    .onDuplicateKeyUpdate({
+      set: {
+        hours: sql`VALUES(${stationDay.hours})`,
+        fileName: sql`VALUES(${stationDay.fileName})`,
+        createdBy: sql`VALUES(${stationDay.createdBy})`,
+        createdAt: sql`VALUES(${stationDay.createdAt})`,
+      },
+    })
 }

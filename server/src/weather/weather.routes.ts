@@ -28,7 +28,7 @@ export function serveWeather(db: Database, service: WeatherService) {
       readHours(await stageOf(params.placeId, recorder), requireSpan(query, longest.hours)),
     outlook: async ({ params, query, recorder }) =>
       readOutlook(await stageOf(params.placeId, recorder), requireSpan(query, longest.outlook)),
-    importStation: ({ params, body, recorder }) =>
-      importStationFile(db, recorder, params.placeId, body),
+    importStation: ({ params, query, body, recorder }) =>
+      importStationFile(db, recorder, params.placeId, { ...query, bytes: body }),
   })
 }

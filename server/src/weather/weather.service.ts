@@ -17,6 +17,7 @@ import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { findPlace } from '../place/place.service.ts'
 import { readInThread } from '../thread/file-reader.ts'
+import { unpackedDays } from '../thread/packed-days.ts'
 import { selectStationDays, storeStationDays } from './weather.repository.ts'
 
 /** A forecast further out is a climate, not a forecast. */
@@ -205,35 +206,44 @@ export async function weatherDuring(
   }
 }
 
+/** As many as are stored between two turns of everybody else. */
+const daysAtOnce = 100
+
 /**
- * Takes in a station's file: its days stand in place of the service's.
+ * Takes in a station's file, all of it or nothing: its days stand in place of the service's.
  * @throws {CoreError} where the file cannot be read at all
  */
 export async function importStationFile(
   db: Database,
   recorder: Recorder,
   placeId: string,
-  { fileName, text, dayOrder }: StationFileDto,
+  { fileName, bytes, dayOrder }: StationFileDto & { readonly bytes: Buffer },
 ): Promise<StationImportDto> {
   await findPlace(db, placeId)
-  const { days, errors, assumed } = await readInThread('station', { text, dayOrder })
-  await storeStationDays(
-    db,
-    days.map((hours) => ({
-      placeId,
-      day: hours.day,
-      hours,
-      fileName,
-      ...recordedBy(recorder),
-    })),
-  )
+  const { packed, ...read } = await readInThread('station', { bytes, dayOrder })
+  await db.transaction(async (transaction) => {
+    for (let from = 0; from < packed.count; from += daysAtOnce) {
+      const days = unpackedDays(packed, from, from + daysAtOnce)
+      await storeStationDays(
+        transaction,
+        days.map((hours) => ({
+          placeId,
+          day: hours.day,
+          hours,
+          fileName,
+          ...recordedBy(recorder),
+        })),
+      )
+    }
+  })
   climates.clear()
+  const [first, last] = [unpackedDays(packed, 0, 1), unpackedDays(packed, packed.count - 1)]
   return {
-    dayCount: days.length,
-    from: days[0]?.day ?? null,
-    to: days.at(-1)?.day ?? null,
-    errors: errors.slice(0, 50).map((error) => ({ ...error })),
-    assumed: [...assumed],
+    dayCount: packed.count,
+    from: first[0]?.day ?? null,
+    to: last[0]?.day ?? null,
+    errors: read.errors.map((error) => ({ ...error })),
+    assumed: [...read.assumed],
   }
 }
 

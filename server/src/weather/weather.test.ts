@@ -1,3 +1,4 @@
+import type { ProblemDto } from '@spudder/contract/problem'
 import type {
   OutlookDto,
   StationImportDto,
@@ -6,7 +7,7 @@ import type {
 } from '@spudder/contract/weather'
 import { addDays, dateToDay } from '@spudder/core/base/calendar'
 import { describe, expect, it } from 'vitest'
-import { get, newPlace, post, refused } from '../tests/test-estate.ts'
+import { api, get, newPlace } from '../tests/test-estate.ts'
 
 const today = dateToDay(new Date())
 const hours = Array.from({ length: 24 }, (_, hour) => String(hour).padStart(2, '0'))
@@ -63,8 +64,13 @@ describe('weather', () => {
     const day = addDays(today, -2)
     const rows = hours.map((hour) => `${day} ${hour}:00,21.5,0,2`)
     const text = ['Time,Temperature (°C),Rain (mm),Wind (m/s)', ...rows, 'soon,1,1,1'].join('\n')
-    const path = `/places/${id}/weather/station`
-    const taken = await post<StationImportDto>(path, { fileName: 'station.csv', text })
+    const send = async (fileName: string, content: string, status = 201) => {
+      const path = `/api/places/${id}/weather/station?fileName=${fileName}`
+      const answer = await api.post(path).type('text/csv').send(content)
+      expect(answer.status).toBe(status)
+      return answer.body as unknown
+    }
+    const taken = (await send('station.csv', text)) as StationImportDto
     expect(taken).toMatchObject({ dayCount: 1, from: day, to: day })
     expect(taken.errors).toHaveLength(1)
     expect(taken.assumed).toHaveLength(2)
@@ -74,9 +80,9 @@ describe('weather', () => {
     expect(days[1]).toMatchObject({ day, minC: 21.5, maxC: 21.5, rainMm: 0, windMPerS: 2 })
     expect(days[0]?.maxC).not.toBe(21.5)
     // The same day of a newer file stands in place of the older.
-    await post(path, { fileName: 'newer.csv', text: text.replaceAll('21.5', '12') })
+    await send('newer.csv', text.replaceAll('21.5', '12'))
     expect((await get<WeatherDto>(`/places/${id}/weather?${span}`)).days[1]?.maxC).toBe(12)
-    const { fields } = await refused('post', path, { fileName: 'x.csv', text: 'Hour;Warm' }, 400)
+    const { fields } = (await send('x.csv', 'Hour;Warm', 400)) as ProblemDto
     expect(fields[0]?.field).toBe('text')
   })
 })

@@ -4,7 +4,9 @@ import FileButton from './FileButton.vue'
 import { mendAll } from './mend-accessibility.ts'
 
 const open = (isMultiple: boolean) =>
-  mount(FileButton, { props: { accept: '.csv', words: 'Open a file', isMultiple } })
+  mount(FileButton, {
+    props: { accept: '.csv', words: 'Open a file', isMultiple, mostMegabytes: 2 },
+  })
 const file = (name: string) => new File(['a'], name)
 
 /** Chooses files as the browser's own dialogue would. */
@@ -34,6 +36,18 @@ describe('a button that opens files', () => {
     await choose(button, both)
     expect(button.emitted('files')).toEqual([[both], [both]])
     expect(button.find('input').element.value).toBe('')
+  })
+
+  it('says how much is taken before and after, and hands on only what is not too large', async () => {
+    const button = open(true)
+    expect(button.text()).toContain('up to 2 MB')
+    const large = new File([new Uint8Array(3 * 1024 * 1024)], 'ten-years.csv')
+    const small = file('a.csv')
+    await choose(button, [large, small])
+    expect(button.emitted('files')).toEqual([[[small]]])
+    expect(button.find('[role=alert]').text()).toMatch(/^ten-years\.csv has 3 MB; up to 2 MB are/)
+    await choose(button, [small])
+    expect(button.find('[role=alert]').exists()).toBe(false)
   })
 
   it('says nothing where nothing was chosen', async () => {

@@ -1,2 +1,2 @@
 export { readStationFile } from './station-csv.ts'
-export type { StationFile, StationOptions } from './station-csv.ts'
+export type { StationFile, StationOptions, StationRowError } from './station-csv.ts'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tableMostMB } from '@spudder/contract/route'
 import type { Column } from '../../ui/table-columns.ts'
 import DataTable from '../../ui/DataTable.vue'
 import ProgressBar from '../../ui/ProgressBar.vue'
@@ -129,7 +130,12 @@ const sampleColumns: readonly Column<{ sample: string }>[] = [
   <section ref="section" class="stack gap-12" aria-label="Laboratory file">
     <div class="head">
       <h2 class="minor">A laboratory’s file</h2>
-      <FileButton accept=".csv,.txt,text/csv" words="Open a CSV file" @files="openFile" />
+      <FileButton
+        accept=".csv,.txt,text/csv"
+        :most-megabytes="tableMostMB"
+        words="Open a CSV file"
+        @files="openFile"
+      />
     </div>
     <p v-if="reading.problem.value" class="stop" role="alert">{{ reading.problem.value }}</p>
     <p v-if="stored" class="done text-strong" role="status">{{ stored }}</p>

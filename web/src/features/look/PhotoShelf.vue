@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { photoMostMB } from '@spudder/contract/route'
 import { photoRoutes } from '@spudder/contract/photo'
 import { useChange } from '../../api/use-change.ts'
 import { photoTypes } from '@spudder/contract/photo'
@@ -57,6 +58,7 @@ async function take(files: Iterable<File> | undefined): Promise<void> {
     </ul>
     <FileButton
       accept="image/jpeg,image/png"
+      :most-megabytes="photoMostMB"
       :words="keep.isLoading.value ? 'Keeping …' : 'Add a photo'"
       is-multiple
       @files="take"

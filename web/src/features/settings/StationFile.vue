@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { weatherRoutes } from '@spudder/contract/weather'
+import { stationMostMB } from '@spudder/contract/route'
+import { stationFileTypes, weatherRoutes } from '@spudder/contract/weather'
 import { dayOrders, type DayOrder } from '@spudder/core/base/table'
 import { computed, ref } from 'vue'
 import { fieldMessage } from '../../api/api-problem.ts'
@@ -21,14 +22,17 @@ const taken = ref('')
 async function send(): Promise<void> {
   if (!file.value) return
   taken.value = ''
-  const dto = { ...file.value, ...(order.value ? { dayOrder: order.value } : {}) }
-  const done = await station.send({ placeId: props.placeId, dto })
+  const { fileName, text } = file.value
+  const query = { fileName, ...(order.value ? { dayOrder: order.value } : {}) }
+  // In one code for letters, whatever the station wrote in.
+  const dto = new Blob([text], { type: stationFileTypes[0] })
+  const done = await station.send({ placeId: props.placeId, query, dto })
   if (!done) return
   const [first] = done.errors
   const count = done.errors.length
   const left = count === 1 ? 'One row was' : `${count} rows were`
   const errors = first ? ` ${left} left out: ${first.words}.` : ''
-  taken.value = `${done.dayCount === 1 ? 'One day' : `${done.dayCount} days`} taken from ${dto.fileName}.${errors} ${done.assumed.join('; ')}`
+  taken.value = `${done.dayCount === 1 ? 'One day' : `${done.dayCount} days`} taken from ${fileName}.${errors} ${done.assumed.join('; ')}`
 }
 async function take([first]: readonly File[]): Promise<void> {
   if (!first) return
@@ -43,7 +47,12 @@ async function takeBy(told: DayOrder | undefined): Promise<void> {
 </script>
 
 <template>
-  <FileButton accept=".csv,.txt,text/csv" words="Take in a file" @files="take" />
+  <FileButton
+    accept=".csv,.txt,text/csv"
+    :most-megabytes="stationMostMB"
+    words="Take in a file"
+    @files="take"
+  />
   <ChipChoice
     v-if="isOrderAsked"
     :model-value="order"

@@ -1,5 +1,5 @@
 import { PiniaColada } from '@pinia/colada'
-import { flushPromises, mount } from '@vue/test-utils'
+import { mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, expect, it, vi } from 'vitest'
 import { eventually } from '../../tests/eventually.ts'
@@ -9,15 +9,13 @@ afterEach(() => vi.unstubAllGlobals())
 
 it('asks in which order days stand where a file leaves it open, and sends it again with the answer', async () => {
   const sent: { dayOrder?: string; text: string }[] = []
-  vi.stubGlobal('fetch', (_: string, { body }: RequestInit) => {
-    const dto = JSON.parse(String(body)) as (typeof sent)[number]
-    sent.push(dto)
+  vi.stubGlobal('fetch', async (address: string, { body }: RequestInit) => {
+    const query = Object.fromEntries(new URL(address, 'http://here').searchParams)
+    sent.push({ ...query, text: await new Response(body).text() })
     const fields = [{ field: 'dayOrder', message: 'Give the order.' }]
-    return Promise.resolve(
-      dto.dayOrder
-        ? Response.json({ dayCount: 1, errors: [], assumed: [] }, { status: 201 })
-        : Response.json({ code: 'date-unreadable', detail: '', fields }, { status: 400 }),
-    )
+    return query['dayOrder']
+      ? Response.json({ dayCount: 1, errors: [], assumed: [] }, { status: 201 })
+      : Response.json({ code: 'date-unreadable', detail: '', fields }, { status: 400 })
   })
   const panel = mount(StationFile, {
     props: { placeId: 'place' },
@@ -31,11 +29,10 @@ it('asks in which order days stand where a file leaves it open, and sends it aga
   await input.trigger('change')
   await eventually(() => expect(panel.text()).toContain('could be read two ways'))
   await panel.find('input[value=mdy]').setValue(true)
-  await flushPromises()
+  await eventually(() => expect(panel.text()).toContain('One day taken from may.csv'))
   expect(sent).toEqual([
     { fileName: 'may.csv', text },
     { fileName: 'may.csv', text, dayOrder: 'mdy' },
   ])
-  expect(panel.text()).toContain('One day taken from may.csv')
   expect(panel.text()).not.toContain('could be read two ways')
 })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tableMostMB } from '@spudder/contract/route'
 import { productRoutes } from '@spudder/contract/shelf'
 import { useChange } from '../../api/use-change.ts'
 import { ImportProductsDto } from '@spudder/contract/shelf'
@@ -64,7 +65,12 @@ async function storeAll(): Promise<void> {
 <template>
   <div class="file stack gap-8 hug">
     <div class="bar lined wrapped gap-10">
-      <FileButton accept=".csv,text/csv" words="Open a CSV file" @files="([file]) => open(file)" />
+      <FileButton
+        accept=".csv,text/csv"
+        :most-megabytes="tableMostMB"
+        words="Open a CSV file"
+        @files="([file]) => open(file)"
+      />
       <Button
         :disabled="products.length === 0"
         @click="saveText('shelf.csv', 'text/csv', shelfToCsv(products))"

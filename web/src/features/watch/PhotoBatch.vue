@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { photoMostMB } from '@spudder/contract/route'
 import ProgressBar from '../../ui/ProgressBar.vue'
 import { formatDecimals } from '@spudder/core/base/writing'
 import { remarksById } from '@spudder/core/seen/photo'
@@ -44,6 +45,7 @@ const measureOf = (id: string) => measures.get(id)
       <ChipChoice v-model="part" label="New ones show" :options="parts" />
       <FileButton
         accept="image/jpeg,image/png"
+        :most-megabytes="photoMostMB"
         words="Add photos"
         is-multiple
         @files="store.take($event)"

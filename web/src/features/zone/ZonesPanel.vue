@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tableMostMB } from '@spudder/contract/route'
 import { typedNumber } from '@spudder/core/base/writing'
 import { formatNumber } from '@spudder/core/base/writing'
 import { zoneRoutes } from '@spudder/contract/zone'
@@ -133,6 +134,7 @@ const leave = ({ target }: Event) => (target as HTMLInputElement).blur()
         }}</Button>
         <FileButton
           accept=".geojson,.json,application/geo+json"
+          :most-megabytes="tableMostMB"
           words="Zones from a map"
           @files="readMap"
         />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tableMostMB } from '@spudder/contract/route'
 import { Radio, RadioGroup } from 'ant-design-vue'
 import { CoreError } from '@spudder/core/base/error'
 import { readGeoJson, type MappedGround } from '@spudder/core/stand/ground'
@@ -38,6 +39,7 @@ async function open([file]: readonly File[]): Promise<void> {
   <div class="map">
     <FileButton
       accept=".geojson,.json,application/geo+json"
+      :most-megabytes="tableMostMB"
       words="Open a GeoJSON file"
       @files="open"
     />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { photoMostMB } from '@spudder/contract/route'
 import FoldBox from '../../ui/FoldBox.vue'
 import DayField from '../../ui/DayField.vue'
 import { CreateEntryDto } from '@spudder/contract/entry'
@@ -225,6 +226,7 @@ async function save(): Promise<void> {
     />
     <FileButton
       accept="image/jpeg,image/png"
+      :most-megabytes="photoMostMB"
       :words="photos.length > 0 ? `${photos.length} photos with it; add more` : 'Add a photo'"
       is-multiple
       @files="takePhotos"
