@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { DatePicker } from 'ant-design-vue'
-import { dayWords } from '@spudder/core/base/calendar'
+import { dayWords, daysBetween, isDay } from '@spudder/core/base/calendar'
 import { writtenAs } from '@spudder/core/base/writing'
-import { onMounted, ref, useTemplateRef, watch } from 'vue'
+import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { today } from '../shared/units/today.ts'
 import { dayFormats, readDay, storedDay } from './day-writing.ts'
 import FormField from './FormField.vue'
@@ -25,6 +25,14 @@ const formats = dayFormats(tag)
 const box = useTemplateRef<HTMLElement>('box')
 const isNarrow = useNarrow()
 let key = ''
+/** Nothing here is planned further ahead than a year and a bit: a slip of the year is asked about. */
+const farDays = 400
+const question = computed(() => {
+  const ahead = isDay(day.value) ? daysBetween(today(), day.value) : 0
+  if (ahead <= farDays) return undefined
+  const years = Math.round(ahead / 365)
+  return `That is ${years === 1 ? 'over a year' : `${years} years`} from now: is the year right?`
+})
 
 /** The library hands a day on when the field is left; here it counts as soon as it can be read. */
 function typed(event: Event): void {
@@ -65,7 +73,7 @@ watch(isNarrow, dress)
     v-slot="{ id, describedBy, invalid }"
     :label="label"
     :value="day"
-    :hint="hint"
+    :hint="question ?? hint"
     :message="unread ?? message"
   >
     <div

@@ -39,6 +39,14 @@ describe('the field of a day', () => {
     expect(mounted.find('label').attributes('for')).toBe(mounted.find('input').attributes('id'))
   })
 
+  it('asks about a year that was slipped, and stores it all the same', async () => {
+    const mounted = field()
+    expect(mounted.text()).not.toContain('is the year right')
+    await mounted.setProps({ modelValue: `${new Date().getFullYear() + 30}-01-05` })
+    expect(mounted.text()).toMatch(/That is (29|30) years from now: is the year right\?/)
+    expect(mounted.find('input').attributes('aria-invalid')).not.toBe('true')
+  })
+
   it('hands on what is typed once it is a day, and nothing when it is emptied', async () => {
     const mounted = field()
     await mounted.find('input').setValue('7.11.20')
