@@ -102,6 +102,7 @@ export const router = createRouter({
       path: '/settings',
       name: 'settings',
       meta: { title: 'Settings' },
+      props: ({ query }) => ({ tab: query['tab'] ?? undefined }),
       component: () => import('./features/settings/SettingsPage.vue'),
     },
     {

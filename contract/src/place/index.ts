@@ -8,4 +8,6 @@ export {
   PlaceSettingsDto,
   WorkSettingsDto,
 } from './place.dto.ts'
+export { practiceDevices, saysSimulated } from './practice.ts'
+export type { PracticeDevice } from './practice.ts'
 export { placeRoutes } from './place.routes.ts'

@@ -28,6 +28,7 @@ import {
   type UnitSystem,
 } from '@spudder/core/base/quantity'
 import { LaboratoryMapDto } from '../laboratory/index.ts'
+import { practiceDevices, type PracticeDevice } from './practice.ts'
 import { intervalClocks, type IntervalClock } from '@spudder/core/days/task'
 import { Bounded, changeable, changes, IsDay, IsNewId, Named } from '../validation/index.ts'
 
@@ -134,6 +135,11 @@ export class PlaceSettingsDto {
   @ValidateNested()
   @Type(() => SeasonLimitsDto)
   seasonLimits?: SeasonLimitsDto
+  /** Stand-ins that are switched on; absent: none. */
+  @IsOptional()
+  @IsArray({ message: 'Practice devices: give those that are on.' })
+  @IsIn(practiceDevices, { each: true, message: 'Practice devices: choose of the list.' })
+  practice?: PracticeDevice[]
   @IsOptional()
   @IsObject({ message: 'Work: give crew, trips and blackouts.' })
   @ValidateNested()

@@ -9,6 +9,7 @@ export type ProblemCode =
   | 'conflict'
   | 'too-large'
   | 'wrong-host'
+  | 'practice-off'
   | 'busy'
   | 'unavailable'
   | 'internal'

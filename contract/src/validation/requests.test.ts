@@ -94,7 +94,7 @@ const right: readonly (readonly [string, ClassConstructor<object>, object])[] = 
   ['accepted moves', AcceptMovesDto, { moves: [{ jobId: id, from: day, to: '2025-06-09' }] }],
   ['a full entry', CreateEntryDto, { ...entry, startedAt: '06:30', endedAt: '08:05', worker: 'Ines', lot: 'A-17', equipment: 'Boom', waterSource: 'borehole', partners: [{ kindId: 'urea', name: 'Urea', dose: '4 oz' }], weather: { source: 'station', temperatureC: 14 }, reEntryH: 12 }],
   ['a search', EntryQueryDto, { text: 'eddha', from: day, to: day, standId: id, offset: '0', limit: '20' }],
-  ['a station file', StationFileDto, { fileName: 'may.csv', text: 'Time' }],
+  ['a station file', StationFileDto, { fileName: 'may.csv' }],
   ['a crew', PlaceSettingsDto, { work: { crewHours: [8, 8, 8, 8, 8, 0, 0], tripCost: 20, leadDays: 5, intervalBy: 'growth', blackouts: [{ from: day, to: day, words: 'brook' }] } }],
   ['settings', PlaceSettingsDto, { ironSchool: 'field', kits: ['calcium-10'], laboratories: [map] }],
   ['a laboratory file', CreateImportDto, { id, fileName: 'may.csv', csv: 'Date,Sample,pH\n1,2,3', map }],

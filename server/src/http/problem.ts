@@ -14,6 +14,7 @@ export const problems: Readonly<Record<ProblemCode, { status: number; title: str
   conflict: { status: 409, title: 'Already recorded otherwise' },
   'too-large': { status: 413, title: 'Too much at once' },
   'wrong-host': { status: 403, title: 'Opened by another address' },
+  'practice-off': { status: 409, title: 'A practice device is not switched on' },
   busy: { status: 503, title: 'Too much at once' },
   unavailable: { status: 503, title: 'The database does not answer' },
   internal: { status: 500, title: 'Something went wrong on our side' },

@@ -7,7 +7,16 @@ import type { PlaceDto } from '@spudder/contract/place'
 import { addDays, dateToDay } from '@spudder/core/base/calendar'
 import { guessMap, readLaboratoryFile } from '@spudder/core/seen/laboratory'
 import { describe, expect, it } from 'vitest'
-import { api, get, newId, newStand, post, refused, storyOf } from '../tests/test-estate.ts'
+import {
+  api,
+  get,
+  newId,
+  newStand,
+  post,
+  practiseAt,
+  refused,
+  storyOf,
+} from '../tests/test-estate.ts'
 
 const today = dateToDay(new Date())
 
@@ -78,6 +87,10 @@ describe('samples sent to the laboratory', () => {
   it('come back after their days as a file that can be read in', async () => {
     const stand = await newStand()
     const body = order(addDays(today, -10))
+    // The laboratory that ships with this makes its results up: nobody meets it unasked.
+    const off = await refused('post', `/stands/${stand.id}/laboratory-orders`, body, 409)
+    expect(off.code).toBe('practice-off')
+    await practiseAt(stand.placeId)
     const stored = await post<LaboratoryOrderDto>(`/stands/${stand.id}/laboratory-orders`, body)
     expect(stored).toMatchObject({ isReady: true })
     expect(stored.laboratory).toMatch(/simulated/)
@@ -101,7 +114,8 @@ describe('samples sent to the laboratory', () => {
   })
 
   it('are waited for until then', async () => {
-    const { id } = await newStand()
+    const { id, placeId } = await newStand()
+    await practiseAt(placeId)
     const stored = await post<LaboratoryOrderDto>(`/stands/${id}/laboratory-orders`, order(today))
     expect(stored.isReady).toBe(false)
     const { status, body } = await api.get(`/api/laboratory-orders/${stored.id}/results`)

@@ -8,6 +8,7 @@ import type {
 import { dateToDay } from '@spudder/core/base/calendar'
 import type { Connection } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { requirePractice } from '../place/practice.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
@@ -31,7 +32,10 @@ const orderDto = (row: OrderRow, { at }: Recorder): LaboratoryOrderDto => ({
   isReady: row.readyOn <= dateToDay(at),
 })
 
-/** Sends samples to the laboratory, which says when they are back. */
+/**
+ * Sends samples to the laboratory, which says when they are back.
+ * @throws {ServiceError} practice-off: the laboratory that ships with this is simulated
+ */
 export async function orderTests(
   connection: Connection,
   laboratory: LaboratoryService,
@@ -39,6 +43,7 @@ export async function orderTests(
   { standId, dto }: { readonly standId: string; readonly dto: CreateLaboratoryOrderDto },
 ): Promise<LaboratoryOrderDto> {
   const stand = await requireStand(connection, standId)
+  await requirePractice(connection, stand.placeId, 'laboratory')
   const { id, orderedOn, packets, places } = dto
   const row = {
     id,
@@ -65,7 +70,7 @@ export async function findOrders(
 
 /**
  * The file that came back for an order.
- * @throws {ServiceError} not-found, conflict while the laboratory is still at it
+ * @throws {ServiceError} not-found, practice-off, conflict while the laboratory is still at it
  */
 export async function readResults(
   connection: Connection,
@@ -79,6 +84,7 @@ export async function readResults(
     throw new ServiceError('conflict', `The laboratory has said ${row.readyOn}; wait until then.`)
   }
   const stand = await requireStand(connection, row.standId)
+  await requirePractice(connection, stand.placeId, 'laboratory')
   return {
     fileName: `results-${row.orderedOn}.csv`,
     csv: laboratory.results(sampleOrder(stand, row)),

@@ -8,6 +8,7 @@ export type ServiceErrorCode =
   | 'too-large'
   | 'busy'
   | 'wrong-host'
+  | 'practice-off'
 
 /** A request that cannot be done as asked, with words for the person who asked. */
 export class ServiceError extends Error {

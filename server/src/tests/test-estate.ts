@@ -1,5 +1,5 @@
 import type { CreateAcidPlanDto } from '@spudder/contract/acid-plan'
-import type { PlaceDto } from '@spudder/contract/place'
+import { practiceDevices, type PlaceDto } from '@spudder/contract/place'
 import type { ProblemDto } from '@spudder/contract/problem'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import type { StandDto, StandStoryDto } from '@spudder/contract/stand'
@@ -203,6 +203,10 @@ export const entryBody = (productKg = 0.6) => ({
   productKg,
   waterL: 2000,
 })
+
+/** Switches every stand-in of a place on. */
+export const practiseAt = (placeId: string) =>
+  patch<PlaceDto>(`/places/${placeId}/settings`, { practice: practiceDevices })
 
 export const newPlace = () => post<PlaceDto>('/places', placeBody())
 export async function newStand(change: object = {}): Promise<StandDto> {

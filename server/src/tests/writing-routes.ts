@@ -8,6 +8,7 @@ import {
   newId,
   placeBody,
   post,
+  practiseAt,
   productBody,
   readingBody,
   remedyBody,
@@ -127,6 +128,7 @@ const ids: Record<string, string> = {}
 export const makeOneOfEach = () =>
   beforeAll(async () => {
     const { stand, caseId, applyJobId } = await standWithRemedy()
+    await practiseAt(stand.placeId)
     const other = await standWithRemedy()
     const { id: entryId } = await post<{ id: string }>(
       `/jobs/${other.applyJobId}/entries`,

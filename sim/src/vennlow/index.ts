@@ -1,3 +1,4 @@
+import { practiceDevices } from '@spudder/contract/place'
 import { utcDay } from 'd3-time'
 import { idFor } from '../seeded/index.ts'
 import type { EstateHistory } from './acts.ts'
@@ -28,6 +29,7 @@ export function vennlowEstate(today: string): EstateHistory {
     // The chalk borehole.
     settings: {
       latitude: latitudeOn(today),
+      practice: [...practiceDevices],
       sprayWater: { alkalinityMgPerLCaCO3: 285, pH: 7.6 },
       work: {
         crewHours: [8, 8, 8, 8, 8, 4, 0],

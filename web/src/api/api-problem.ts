@@ -8,6 +8,7 @@ const sentences: Readonly<Record<ProblemCode | 'unreachable', string>> = {
   conflict: 'Somebody was there before you.',
   'too-large': 'That is too much at once. Send it in parts.',
   'wrong-host': 'This page was opened under an address that is not its own.',
+  'practice-off': 'That device is simulated and not switched on.',
   busy: 'Too much is going on at once, and nothing was stored. Try again in a moment.',
   unavailable: 'The database does not answer, and nothing was stored. Try again in a moment.',
   internal: 'That did not work on our side, and nothing was stored. Try once more.',

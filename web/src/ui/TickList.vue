@@ -28,5 +28,6 @@ const take = (values: readonly unknown[]) =>
 .ticks {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
+  white-space: normal;
 }
 </style>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useCurrency } from '../../shared/units/use-currency.ts'
-import { nextTick, ref, useTemplateRef } from 'vue'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChipChoice from '../../ui/ChipChoice.vue'
+import { usePractice } from '../../shared/practice/practice.ts'
 import NextChecks from '../../shared/verdict/NextChecks.vue'
 import ColourVial from './ColourVial.vue'
 import DropKits from './DropKits.vue'
@@ -17,15 +18,27 @@ import SchoolsTable from './SchoolsTable.vue'
 const currency = useCurrency()
 const { stand, verdict, openChecks, hasFindings } = useStandCase()
 
-const tools = [
+const { isOn } = usePractice()
+const everyTool = [
   { value: 'meter', words: 'pH pen' },
   { value: 'drops', words: 'Drop kits' },
   { value: 'vial', words: 'Colour vial' },
   { value: 'by-hand', words: 'A number at hand' },
   { value: 'laboratory', words: 'Laboratory' },
 ] as const
-type Tool = (typeof tools)[number]['value']
-const tool = ref<Tool | undefined>(stand.value?.size.kind === 'solution' ? 'drops' : 'meter')
+type Tool = (typeof everyTool)[number]['value']
+/** The pen of this bench is a stand-in; what a pen of one's own reads is typed. */
+const hasPen = computed(() => isOn('pHPen'))
+const tools = computed(() => everyTool.filter(({ value }) => hasPen.value || value !== 'meter'))
+const usual = computed<Tool>(() => {
+  if (stand.value?.size.kind === 'solution') return 'drops'
+  return hasPen.value ? 'meter' : 'by-hand'
+})
+const chosen = ref<Tool>()
+const tool = computed<Tool | undefined>({
+  get: () => chosen.value ?? usual.value,
+  set: (value) => (chosen.value = value),
+})
 
 const file = useTemplateRef<InstanceType<typeof LaboratoryImport>>('file')
 /** Results that came back are opened as any other file is. */

@@ -17,12 +17,14 @@ import { computed, ref } from 'vue'
 import { call } from '../../api/call.ts'
 import { useRead } from '../../api/use-read.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
+import { usePractice } from '../../shared/practice/practice.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 
 const emit = defineEmits<{ results: [laboratory: string, fileName: string, csv: string] }>()
 const { standId, stand } = useStandCase()
+const { isOn } = usePractice()
 const orders = useRead(laboratoryRoutes.orders, () => ({ standId: standId.value }))
 const known = computed(() => (orders.data.value ?? []).toReversed())
 const order = useChange(laboratoryRoutes.order, { told: 'beside' })
@@ -70,7 +72,7 @@ async function open({ id, laboratory }: LaboratoryOrderDto): Promise<void> {
 
 <template>
   <section class="orders stack halves" aria-label="Laboratory">
-    <div>
+    <div v-if="isOn('laboratory') || known.length > 0">
       <h2 class="minor">On their way and back</h2>
       <p v-if="known.length === 0" class="faint-note">Nothing was sent yet.</p>
       <ul>
@@ -79,13 +81,20 @@ async function open({ id, laboratory }: LaboratoryOrderDto): Promise<void> {
             <b>{{ dayWords(each.orderedOn) }}</b>: {{ each.packets.join(', ') }};
             {{ each.places.join(' and ') }}
           </span>
-          <Button v-if="each.isReady" size="small" @click="open(each)">Open the results</Button>
+          <template v-if="!isOn('laboratory')" />
+          <Button v-else-if="each.isReady" size="small" @click="open(each)"
+            >Open the results</Button
+          >
           <span v-else class="faint-note">back {{ dayWords(each.readyOn) }}</span>
         </li>
       </ul>
       <ProblemNote :problem="(failure as Error | null) ?? null" />
     </div>
-    <FoldBox :open="known.length === 0" words="Send samples">
+    <p v-if="!isOn('laboratory')" class="faint-note">
+      Send your samples as your laboratory wants them, sick and healthy apart: the difference is
+      what counts. Open its file here when it is back.
+    </p>
+    <FoldBox v-else :open="known.length === 0" words="Send samples">
       <form @submit.prevent="send">
         <TickList
           v-model="packets"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue'
+import { Button, Tag } from 'ant-design-vue'
+import { saysSimulated } from '@spudder/contract/place'
 import { formatNumber } from '@spudder/core/base/writing'
 import type { ReadingDto } from '@spudder/contract/reading'
 import {
@@ -56,6 +57,7 @@ const placeWords = ({ place }: ReadingDto) =>
           <span class="about all-columns text-tiny text-slate">
             {{ dayWords(each.takenOn) }}, {{ each.instrument || readingMethods[each.method].label
             }}{{ placeWords(each) }}
+            <Tag v-if="saysSimulated(each.instrument)">made up</Tag>
           </span>
         </li>
       </ul>

@@ -200,7 +200,10 @@ describe('what was measured', () => {
   })
 
   it('is worked at with one tool at a time', async () => {
-    const { panel } = await mountOnStand(BenchPanel, { story })
+    const own = await mountOnStand(BenchPanel, { story })
+    expect(own.panel.text()).not.toContain('pH pen')
+    expect(own.panel.find('input[value=by-hand]').element).toMatchObject({ checked: true })
+    const { panel } = await mountOnStand(BenchPanel, { story, settings: { practice: ['pHPen'] } })
     expect(panel.text()).toContain('Two buffers')
     await panel.find('input[value=drops]').setValue(true)
     expect(panel.text()).not.toContain('Two buffers')

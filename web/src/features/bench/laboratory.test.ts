@@ -1,3 +1,4 @@
+import type { PlaceSettingsDto } from '@spudder/contract/place'
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { eventually } from '../../tests/eventually.ts'
@@ -92,10 +93,18 @@ describe('samples for the laboratory', () => {
     ],
   })
 
+  const practising: { settings: PlaceSettingsDto } = { settings: { practice: ['laboratory'] } }
+
+  it('go to one’s own laboratory where the simulated one was not switched on', async () => {
+    const { panel } = await mountOnStand(LaboratoryOrders, {}, { '/laboratory-orders': [] })
+    expect(panel.text()).toContain('Send your samples as your laboratory wants them')
+    expect(panel.find('form').exists()).toBe(false)
+  })
+
   it('are waited for, and opened once they are back', async () => {
-    const waiting = await mountOnStand(LaboratoryOrders, {}, orders(false))
+    const waiting = await mountOnStand(LaboratoryOrders, practising, orders(false))
     expect(waiting.panel.text()).toMatch(/back 9 Jun/)
-    const back = await mountOnStand(LaboratoryOrders, {}, orders(true))
+    const back = await mountOnStand(LaboratoryOrders, practising, orders(true))
     await buttonOf(back.panel, 'Open the results').trigger('click')
     await flushPromises()
     const [emitted] = back.panel.findComponent(LaboratoryOrders).emitted('results') ?? []
@@ -103,7 +112,7 @@ describe('samples for the laboratory', () => {
   })
 
   it('are sent with their tests and places', async () => {
-    const { panel, sent } = await mountOnStand(LaboratoryOrders, {}, orders(false))
+    const { panel, sent } = await mountOnStand(LaboratoryOrders, practising, orders(false))
     await panel.find('form').trigger('submit')
     await flushPromises()
     expect(sent[0]?.body).toMatchObject({

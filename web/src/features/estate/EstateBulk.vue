@@ -12,6 +12,7 @@ import { Button, Modal, Space } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useChange } from '../../api/use-change.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
+import { usePractice } from '../../shared/practice/practice.ts'
 import ConfirmButton from '../../ui/ConfirmButton.vue'
 import DayField from '../../ui/DayField.vue'
 import LinkButton from '../../ui/LinkButton.vue'
@@ -27,6 +28,7 @@ const props = defineProps<{
   isArchived: boolean
 }>()
 const emit = defineEmits<{ done: [] }>()
+const { isOn } = usePractice()
 const toasts = useToasts()
 const looks = useChange(jobRoutes.planLooks, { told: 'beside' })
 const order = useChange(laboratoryRoutes.order, { told: 'beside' })
@@ -116,7 +118,7 @@ function open(what: 'look' | 'test'): void {
     <b>{{ count }} chosen</b>
     <template v-if="!isArchived">
       <Button @click="open('look')">Plan a look</Button>
-      <Button @click="open('test')">Order a test</Button>
+      <Button v-if="isOn('laboratory')" @click="open('test')">Order a test</Button>
       <LinkButton
         v-if="sheets.length > 0"
         is-quiet

@@ -5,10 +5,12 @@ import { usePlanning } from '../../api/planning.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import CareSettings from './CareSettings.vue'
 import PlaceSettings from './PlaceSettings.vue'
+import PracticeSettings from './PracticeSettings.vue'
 import StationFile from './StationFile.vue'
 import WorkSettings from './WorkSettings.vue'
 
 /** What holds for the whole place. */
+defineProps<{ tab?: string | undefined }>()
 const { place, error } = usePlace()
 const planning = usePlanning(() => place.value?.id)
 </script>
@@ -16,7 +18,7 @@ const planning = usePlanning(() => place.value?.id)
 <template>
   <h1>Settings</h1>
   <ProblemNote :problem="error ?? planning.error.value" />
-  <Tabs v-if="place" class="settings">
+  <Tabs v-if="place" class="settings" :default-active-key="tab ?? 'place'">
     <TabPane key="place" tab="Place">
       <PlaceSettings :key="place.id" :place="place" />
     </TabPane>
@@ -32,6 +34,9 @@ const planning = usePlanning(() => place.value?.id)
         place of the simulated ones; hours are those of the station’s clock.
       </p>
       <StationFile :place-id="place.id" />
+    </TabPane>
+    <TabPane key="practice" tab="Practice devices">
+      <PracticeSettings :key="place.id" :place="place" />
     </TabPane>
   </Tabs>
   <Skeleton v-else active />

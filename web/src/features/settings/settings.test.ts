@@ -1,3 +1,4 @@
+import { practiceDevices } from '@spudder/contract/place'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -85,5 +86,17 @@ describe('the settings', () => {
     await page.find('tbody input[type=checkbox]').setValue(true)
     await flushPromises()
     expect(sent[0]).toMatchObject({ path: '/stands/green', body: { care: { mowingDays: [1] } } })
+  })
+
+  it('switch a simulated device on by itself, and say that its values are made up', async () => {
+    const { page, sent } = await open()
+    await turnTo(page, 'Practice devices')
+    const boxes = page.findAll('.ticks input')
+    expect(boxes).toHaveLength(practiceDevices.length)
+    expect(boxes.every(({ element }) => !(element as HTMLInputElement).checked)).toBe(true)
+    expect(page.text()).toMatch(/laboratory: .*the results in it are made up/)
+    await boxes[2]?.setValue(true)
+    await flushPromises()
+    expect(sent).toEqual([{ path: '/places/place/settings', body: { practice: ['laboratory'] } }])
   })
 })

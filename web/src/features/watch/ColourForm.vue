@@ -14,6 +14,7 @@ import ChoiceField from '../../ui/ChoiceField.vue'
 import ChipChoice from '../../ui/ChipChoice.vue'
 import { useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
+import { usePractice } from '../../shared/practice/practice.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
@@ -51,6 +52,7 @@ const places = [
   { value: 'no-nitrogen' as const, words: 'strip without nitrogen' },
 ]
 const meter = useLeafMeter()
+const { isOn } = usePractice()
 const scale = computed(() => readingKinds[draft.value.kind])
 const preview = computed(() => {
   const value = numberIn(draft.value.value)
@@ -76,6 +78,10 @@ async function save(): Promise<void> {
     ...(kind === 'chlorophyll' && meter.leaves.value.length > 1
       ? { doubt: meter.doubt.value }
       : {}),
+    // Whoever made a value up says so wherever it goes.
+    ...(kind === 'chlorophyll' && meter.leaves.value.length > 0
+      ? { instrument: meter.device.value }
+      : {}),
   })
   if (!dto) return
   if (!(await store.send({ standId: standId.value, dto }, failed))) return
@@ -97,7 +103,10 @@ async function save(): Promise<void> {
       />
       <DayField v-model="draft.takenOn" label="on" :message="messageFor('takenOn')" />
     </div>
-    <div v-if="draft.kind === 'chlorophyll'" class="meter lined wrapped items-center text-small">
+    <div
+      v-if="draft.kind === 'chlorophyll' && isOn('leafMeter')"
+      class="meter lined wrapped items-center text-small"
+    >
       <Button :loading="meter.isReading.value" @click="clip">Clip a leaf</Button>
       <span v-if="meter.leaves.value.length > 0">
         {{ meter.leaves.value.length }} leaves:

@@ -6,6 +6,7 @@ import { call } from '../../api/call.ts'
 export function useLeafMeter() {
   const leaves = ref<number[]>([])
   const isReading = ref(false)
+  const device = ref('')
   const mean = computed(() =>
     leaves.value.length === 0
       ? undefined
@@ -25,10 +26,11 @@ export function useLeafMeter() {
     try {
       const read = await call(meterRoutes.leaf, { standId })
       leaves.value.push(read.units)
+      device.value = read.device
     } finally {
       isReading.value = false
     }
   }
   const forget = () => (leaves.value = [])
-  return { leaves, mean, doubt, isReading, clip, forget }
+  return { leaves, mean, doubt, device, isReading, clip, forget }
 }

@@ -185,7 +185,7 @@ describe('a colour put in', () => {
 
   it('by the meter is the mean of its leaves, with their own doubt', async () => {
     const units = [30, 34, 32]
-    const { panel, sent } = await mountOnStand(WatchPanel, { story: story({}) }, {
+    const { panel, sent } = await mountOnStand(WatchPanel, { story: story({}), settings: { practice: ['leafMeter'] } }, {
       'leaf-meter': { device: 'simulated chlorophyll meter', units: 32 },
     }) // prettier-ignore
     await choiceOf(panel, 'Scale').choose('chlorophyll')
@@ -198,7 +198,7 @@ describe('a colour put in', () => {
     await panel.find('form.colour').trigger('submit')
     await flushPromises()
     expect(sent).toMatchObject([
-      { body: { kind: 'chlorophyll', value: 32, method: 'meter', doubt: 0.4 } },
+      { body: { kind: 'chlorophyll', value: 32, method: 'meter', doubt: 0.4, instrument: 'simulated chlorophyll meter' } }, // prettier-ignore
     ])
   })
 })

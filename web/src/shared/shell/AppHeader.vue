@@ -12,6 +12,7 @@ import { usePlace } from '../../api/places.ts'
 import { useTheme } from '../../ui/use-theme.ts'
 import { useNarrow } from '../../ui/use-narrow.ts'
 import { useHelp } from '../help/use-help.ts'
+import { usePractice } from '../practice/practice.ts'
 import { entries } from './entries.ts'
 import MainLine from './MainLine.vue'
 import { useOnceOpen } from './use-once-open.ts'
@@ -24,6 +25,7 @@ const theme = useTheme()
 const palette = usePalette()
 const help = useHelp()
 const { place } = usePlace()
+const practice = usePractice()
 const isNarrow = useNarrow('menu')
 const isMenuOpen = ref(false)
 const wasMenuOpen = useOnceOpen(isMenuOpen)
@@ -41,6 +43,12 @@ const inLine = entries.filter((each) => each.isInLine)
     </RouterLink>
     <MainLine v-if="!isNarrow" :entries="inLine" />
     <div class="tools lined items-center gap-4">
+      <RouterLink
+        v-if="practice.on.value.length > 0 && !isNarrow"
+        class="faint-note"
+        :to="{ name: 'settings', query: { tab: 'practice' } }"
+        >practice devices on&ensp;</RouterLink
+      >
       <Button class="go" @click="palette.open()"
         ><SearchOutlined /> Go to … <kbd v-if="!isNarrow">/</kbd></Button
       >

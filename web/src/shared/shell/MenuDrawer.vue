@@ -3,12 +3,14 @@ import { Button, Drawer } from 'ant-design-vue'
 import { usePlace } from '../../api/places.ts'
 import { useTheme } from '../../ui/use-theme.ts'
 import { useHelp } from '../help/use-help.ts'
+import { usePractice } from '../practice/practice.ts'
 import { entries } from './entries.ts'
 import MainMenu from './MainMenu.vue'
 
 /** Every screen and what belongs to the place; on a phone all that a wide screen has at its top. */
 const isOpen = defineModel<boolean>('open', { required: true })
 const { place } = usePlace()
+const practice = usePractice()
 const theme = useTheme()
 const help = useHelp()
 function openHelp(): void {
@@ -19,6 +21,9 @@ function openHelp(): void {
 
 <template>
   <Drawer v-model:open="isOpen" placement="right" :title="place?.name ?? 'Spudder'" :width="280">
+    <p v-if="practice.on.value.length > 0" class="faint-note">
+      Practice devices are on here: what they say is made up.
+    </p>
     <MainMenu :entries="entries" @taken="isOpen = false" />
     <div class="more stack gap-8 above-16">
       <Button block @click="openHelp">Help</Button>
