@@ -4,6 +4,7 @@ import type { PlanDay, PlanFrame, PlanStand, Task } from '@spudder/core/days/pla
 import {
   daysFrom,
   outlookByHours,
+  unknownOutlook,
   usualOutlooks,
   weatherWorks,
   type WeatherWork,
@@ -37,7 +38,7 @@ async function outlooksOf(climate: Climate, placeId: string, today: Day): Promis
     weatherWorks.map((work) => {
       const usual = usualOutlooks(outlookByHours(past.days, work, 'metric'))
       const told = outlookByHours(ahead.days, work, 'metric')
-      return [work, (day: Day) => told.get(day) ?? usual(day)]
+      return [work, (day: Day) => told.get(day) ?? usual(day) ?? unknownOutlook]
     }),
   )
 }

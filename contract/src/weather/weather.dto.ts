@@ -81,10 +81,12 @@ export class WorkOutlookDto {
   @IsArray() @IsString({ each: true }) against!: string[]
 }
 
+const outlookBases = ['measured', 'forecast', 'usual', 'unknown'] as const
+
 export class OutlookDayDto {
   @IsDay('Day') day!: string
-  /** Measured, foretold by the hour, or as such days usually are. */
-  @IsIn(['measured', 'forecast', 'usual']) basis!: 'measured' | 'forecast' | 'usual'
+  /** Measured, foretold by the hour, as such days usually are, or without any weather known. */
+  @IsIn(outlookBases) basis!: (typeof outlookBases)[number]
   /** Mean of the air, for growth [°C]. */
   @IsNumber() meanC!: number
   @IsArray() @ValidateNested({ each: true }) @Type(() => WorkOutlookDto) works!: WorkOutlookDto[]

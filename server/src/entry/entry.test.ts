@@ -1,7 +1,7 @@
 import type { EntryDto, RecordPageDto } from '@spudder/contract/entry'
 import { eq } from 'drizzle-orm'
 import supertest from 'supertest'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { entry } from '../database/schema.ts'
 import {
   appFor,
@@ -9,6 +9,7 @@ import {
   entryBody,
   get,
   post,
+  practiseAt,
   productBody,
   refused,
   remedyBody,
@@ -108,7 +109,11 @@ describe('the record of a place', () => {
     )
 
   it('keeps start, end, weather then, lot, who, partners, water and re-entry', async () => {
-    const { applyJobId } = await standWithRemedy()
+    const { applyJobId, stand } = await standWithRemedy()
+    // Nobody measured the weather and none is made up: it is not known.
+    const unasked = await standWithRemedy()
+    expect((await post<EntryDto>(`/jobs/${unasked.applyJobId}/entries`, full())).weather).toBeNull()
+    await practiseAt(stand.placeId)
     const body = full()
     const stored = await post<EntryDto>(`/jobs/${applyJobId}/entries`, body)
     expect(stored).toMatchObject(body)
@@ -120,6 +125,25 @@ describe('the record of a place', () => {
     expect(
       await post<EntryDto>(`/jobs/${second.applyJobId}/entries`, { ...full(), weather: own }),
     ).toMatchObject({ weather: own })
+  })
+
+  it('holds no weather of hours that have not come', async () => {
+    const at = (hour: number) =>
+      vi.useFakeTimers({ toFake: ['Date'], now: new Date(2025, 5, 3, hour) })
+    const weatherAt = async (hour: number, startedAt: string) => {
+      const { applyJobId, stand } = await standWithRemedy()
+      await practiseAt(stand.placeId)
+      at(hour)
+      const body = { ...entryBody(), happenedOn: '2025-06-03', startedAt }
+      const { weather } = await post<EntryDto>(`/jobs/${applyJobId}/entries`, body)
+      vi.useRealTimers()
+      return weather
+    }
+    expect((await weatherAt(13, '06:30'))?.rainAfterMm).toBeGreaterThanOrEqual(0)
+    const early = await weatherAt(10, '06:30')
+    expect(early?.temperatureC).toBeGreaterThan(-20)
+    expect(early).not.toHaveProperty('rainAfterMm')
+    expect(await weatherAt(10, '11:00')).toBeNull()
   })
 
   it('that is corrected keeps what the correction does not speak of', async () => {

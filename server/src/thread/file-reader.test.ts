@@ -11,8 +11,7 @@ const hour = (number: number) => {
 const station = (hours: number) =>
   ['Time,Temperature (°C),Rain (mm),Wind (m/s)', ...Array.from({ length: hours }, (_, at) => hour(at))].join('\n') // prettier-ignore
 
-const inThread = (text: string) =>
-  readInThread('station', { bytes: new TextEncoder().encode(text) })
+const inThread = (text: string) => readInThread('station', {}, Buffer.from(text))
 
 describe('a file read in a thread', () => {
   it('comes to the same as in place', async () => {
@@ -44,6 +43,15 @@ describe('a file read in a thread', () => {
     clearInterval(turn)
     expect(packed.count).toBe(4166)
     expect(turns).toBeGreaterThan(20)
+  })
+
+  it('of several parts is whole, and is still there to be read again', async () => {
+    const text = station(120_000)
+    const bytes = Buffer.from(text)
+    expect(bytes.length).toBeGreaterThan(2 ** 21)
+    for (let time = 0; time < 2; time += 1) {
+      expect((await readInThread('station', {}, bytes)).packed.count).toBe(5000)
+    }
   })
 
   it('waits its turn behind another, and each gets its own', async () => {

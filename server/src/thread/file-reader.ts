@@ -1,6 +1,6 @@
 import { CoreError } from '@spudder/core/base/error'
 import { Worker } from 'node:worker_threads'
-import type { Answer, Readings } from './tasks.ts'
+import type { Answer, Part, Readings } from './tasks.ts'
 
 /** No file takes longer, by far; what does is given up, and the thread with it [ms]. */
 const patienceMs = 60_000
@@ -10,6 +10,9 @@ interface Waiting {
   readonly fail: (error: Error) => void
   readonly timer: NodeJS.Timeout
 }
+
+/** Copied in a few milliseconds. */
+const partBytes = 2 ** 21
 
 let worker: Worker | undefined
 let asked = 0
@@ -46,13 +49,21 @@ export const openThread = (): void => void opened()
 
 /**
  * Reads a file away from where requests are answered.
+ * @param bytes of a long file, which go over in parts: to copy it at once would hold everybody up
  * @throws {CoreError} whatever the reader has against the file
  */
 export async function readInThread<Name extends keyof Readings>(
   name: Name,
   given: Readings[Name]['asked'],
+  bytes: Uint8Array = new Uint8Array(),
 ): Promise<Readings[Name]['read']> {
   const number = (asked += 1)
+  for (let from = 0; from < bytes.length; from += partBytes) {
+    // A copy of its own: what is handed over is gone here, and may be asked for again.
+    const part: Part = { number, part: new Uint8Array(bytes.subarray(from, from + partBytes)) }
+    opened().postMessage(part, [part.part.buffer as ArrayBuffer])
+    await new Promise((resolve) => setImmediate(resolve))
+  }
   const answer = await new Promise<Answer>((settle, fail) => {
     const timer = setTimeout(() => {
       const thread = worker

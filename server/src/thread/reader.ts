@@ -3,17 +3,21 @@ import { readLaboratoryFile, RowReader } from '@spudder/core/seen/laboratory'
 import { readStationFile } from '@spudder/core/days/station'
 import { parentPort } from 'node:worker_threads'
 import { packedDays } from './packed-days.ts'
-import type { Answer, Readings, Task } from './tasks.ts'
+import type { Answer, Part, Readings, Task } from './tasks.ts'
 
 /** As many as a person mends at once. */
 const errorsTold = 50
 
 /** Reads files of people in a thread of its own, so that a long one keeps nobody else waiting. */
 const readers: {
-  readonly [Name in keyof Readings]: (task: Readings[Name]['asked']) => Readings[Name]['read']
+  readonly [Name in keyof Readings]: (
+    task: Readings[Name]['asked'],
+    /** Its file, where that came in parts: text in UTF-8. */
+    parts: readonly Uint8Array[],
+  ) => Readings[Name]['read']
 } = {
-  station: ({ bytes, dayOrder }) => {
-    const text = new TextDecoder().decode(bytes)
+  station: ({ dayOrder }, parts) => {
+    const text = new TextDecoder().decode(Buffer.concat(parts))
     const { days, errors, assumed } = readStationFile(text, { dayOrder })
     return { packed: packedDays(days), errors: errors.slice(0, errorsTold), assumed }
   },
@@ -23,9 +27,9 @@ const readers: {
   },
 }
 
-function answerTo({ number, name, asked }: Task): Answer {
+function answerTo({ number, name, asked }: Task, parts: readonly Uint8Array[]): Answer {
   try {
-    return { number, read: readers[name](asked as never) }
+    return { number, read: readers[name](asked as never, parts) }
   } catch (error) {
     if (error instanceof CoreError) {
       const { refusal, parameter, received, values } = error
@@ -41,7 +45,16 @@ function handedOver({ read }: Answer): ArrayBuffer[] {
   return packed ? [packed.values.buffer] : []
 }
 
-parentPort?.on('message', (task: Task) => {
-  const answer = answerTo(task)
+/** Parts of files whose task has not come yet. */
+const waiting = new Map<number, Uint8Array[]>()
+
+parentPort?.on('message', (message: Task | Part) => {
+  const parts = waiting.get(message.number) ?? []
+  if ('part' in message) {
+    waiting.set(message.number, [...parts, message.part])
+    return
+  }
+  waiting.delete(message.number)
+  const answer = answerTo(message, parts)
   parentPort?.postMessage(answer, handedOver(answer))
 })

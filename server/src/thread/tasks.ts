@@ -6,8 +6,7 @@ import type { PackedDays } from './packed-days.ts'
 /** What can be read in a thread: what it is asked with, and what it comes to. */
 export interface Readings {
   readonly station: {
-    /** Its text in UTF-8. */
-    readonly asked: StationOptions & { readonly bytes: Uint8Array }
+    readonly asked: StationOptions
     readonly read: {
       readonly packed: PackedDays
       /** The first of the rows that were left out. */
@@ -25,6 +24,12 @@ export interface Task<Name extends keyof Readings = keyof Readings> {
   readonly number: number
   readonly name: Name
   readonly asked: Readings[Name]['asked']
+}
+
+/** A part of the file of a task that comes after its parts. */
+export interface Part {
+  readonly number: number
+  readonly part: Uint8Array
 }
 
 /** What came of a task: what was read, why it was refused, or a fault of ours. */

@@ -12,7 +12,14 @@ import type {
 import { addDays, dateToDay, type Day } from '@spudder/core/base/calendar'
 import { requireInRange } from '@spudder/core/base/error'
 import { daysBetween } from '@spudder/core/base/calendar'
-import { daysFrom, outlookByHours, usualOutlooks, weatherWorks } from '@spudder/core/days/weather'
+import {
+  daysFrom,
+  outlookByHours,
+  unknownOutlook,
+  usualOutlooks,
+  weatherWorks,
+} from '@spudder/core/days/weather'
+import { soilClimateAt, soilTemperature } from '@spudder/core/soil/climate'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { findPlace } from '../place/place.service.ts'
@@ -38,6 +45,9 @@ interface Span {
   readonly to: Day
 }
 
+/** Who tells the weather where nobody does. */
+const nobody = 'none'
+
 /** Hours as the station measured them where it did, else as the service has them. */
 export async function readHours(
   { db, service, place, at }: WeatherStage,
@@ -46,22 +56,25 @@ export async function readHours(
   const today = dateToDay(at)
   const last = addDays(today, forecastDays)
   const until = to < last ? to : last
-  if (until < from) return { service: 'none', days: [] }
+  if (until < from) return { service: nobody, days: [] }
   const { id: placeId, climate } = place
   const { latitude } = place.settings
+  const stored = await selectStationDays(db, placeId, from, until)
+  const measured = new Map(stored.map(({ day, hours }) => [day, { ...hours } as DayOfHoursDto]))
+  // What is made up is told only where it was asked for.
+  if (!isPractising(place)) {
+    return { service: measured.size > 0 ? 'station file' : nobody, days: [...measured.values()] }
+  }
   const told = await service.hours({ placeId, climate, latitude, from, to: until, today })
-  const measured = new Map(
-    (await selectStationDays(db, placeId, from, until)).map(({ day, hours }) => [day, hours]),
-  )
   if (measured.size === 0) return told
   return {
     service: `station file, and ${told.service} for the other days`,
-    days: told.days.map((day) => {
-      const own = measured.get(day.day)
-      return own ? ({ ...own } as DayOfHoursDto) : day
-    }),
+    days: told.days.map((day) => measured.get(day.day) ?? day),
   }
 }
+
+const isPractising = ({ settings }: PlaceDto): boolean =>
+  settings.practice?.includes('weather') ?? false
 
 const mean = (values: readonly number[]): number =>
   values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length)
@@ -119,19 +132,23 @@ async function calculateClimate(stage: WeatherStage, today: Day): Promise<Climat
     const key = day.slice(5)
     byMonthDay.set(key, [...(byMonthDay.get(key) ?? []), mean(temperatureC)])
   }
-  const meanC = (day: Day) =>
-    mean(
-      daysFrom(addDays(day, -3), addDays(day, 3)).flatMap(
-        (near) => byMonthDay.get(near.slice(5)) ?? [],
-      ),
+  const { climate, settings } = stage.place
+  const soil = soilClimateAt(climate, settings.latitude)
+  const meanC = (day: Day) => {
+    const near = daysFrom(addDays(day, -3), addDays(day, 3)).flatMap(
+      (each) => byMonthDay.get(each.slice(5)) ?? [],
     )
+    // Air is about as warm as the ground a hand deep, over days.
+    return near.length > 0 ? mean(near) : soilTemperature(soil, day)
+  }
   return { usual, meanC }
 }
 
 function climateOf(stage: WeatherStage): Promise<Climate> {
   const today = dateToDay(stage.at)
   const { id, unitSystem, climate, settings } = stage.place
-  const key = `${id} ${today} ${unitSystem} ${climate} ${settings.latitude ?? ''}`
+  const practising = isPractising(stage.place)
+  const key = `${id} ${today} ${unitSystem} ${climate} ${settings.latitude ?? ''} ${practising}`
   const known = climates.get(key)
   if (known) return known
   const calculated = calculateClimate(stage, today)
@@ -159,24 +176,22 @@ export async function readOutlook(stage: WeatherStage, { from, to }: Span): Prom
     service,
     days: daysFrom(from, to).map((day) => {
       const hours = known.get(day)
+      const isUsual = judged.some(({ usually }) => usually?.(day) !== undefined)
+      const otherwise = isUsual ? 'usual' : 'unknown'
       return {
         day,
-        basis: hours ? (day > today ? 'forecast' : 'measured') : 'usual',
+        basis: hours ? (day > today ? 'forecast' : 'measured') : otherwise,
         meanC: tenth(hours ? mean(hours.temperatureC) : meanC(day)),
-        works: judged.flatMap(({ work, byHours, usually }) => {
-          const outlook = byHours.get(day) ?? usually?.(day)
-          return outlook
-            ? [
-                {
-                  work,
-                  chance: Math.round(outlook.chance * 1000) / 1000,
-                  washOff: Math.round(outlook.washOff * 1e4) / 1e4,
-                  fromHour: outlook.fromHour ?? null,
-                  fitHours: [...outlook.fitHours],
-                  against: [...outlook.against],
-                },
-              ]
-            : []
+        works: judged.map(({ work, byHours, usually }) => {
+          const outlook = byHours.get(day) ?? usually?.(day) ?? unknownOutlook
+          return {
+            work,
+            chance: Math.round(outlook.chance * 1000) / 1000,
+            washOff: Math.round(outlook.washOff * 1e4) / 1e4,
+            fromHour: outlook.fromHour ?? null,
+            fitHours: [...outlook.fitHours],
+            against: [...outlook.against],
+          }
         }),
       }
     }),
@@ -186,28 +201,39 @@ export async function readOutlook(stage: WeatherStage, { from, to }: Span): Prom
 const rainAfterH = 6
 const usualHour = 9
 
-/** The weather while a piece of work was done and six hours on; null where nobody knows it. */
+/** Hours of a day, and of those after it, that have passed by the clock of this machine. */
+function hoursPassed(day: Day, at: Date): number {
+  const [year = 0, month = 1, date = 1] = day.split('-').map(Number)
+  return (at.getTime() - new Date(year, month - 1, date).getTime()) / 3_600_000
+}
+
+/**
+ * The weather while a piece of work was done, and the rain of six hours on; null where nobody knows
+ * it. What has not come yet is not known: rain is left out until all its hours have passed.
+ */
 export async function weatherDuring(
   stage: WeatherStage,
   { happenedOn, startedAt }: Pick<CreateEntryDto, 'happenedOn' | 'startedAt'>,
 ): Promise<EntryWeatherDto | null> {
   const span = { from: happenedOn, to: addDays(happenedOn, 1) }
   const { service, days } = await readHours(stage, span)
-  const [on, after] = days
-  if (!on || on.isForecast) return null
+  const [on, after] = [span.from, span.to].map((day) => days.find((each) => each.day === day))
+  const passed = hoursPassed(happenedOn, stage.at)
   const hour = startedAt === undefined ? usualHour : Number(startedAt.slice(0, 2))
+  if (!on || on.isForecast || hour > passed) return null
   const rain = [...on.rainMm, ...(after?.rainMm ?? [])].slice(hour, hour + rainAfterH)
+  const isRainKnown = hour + rainAfterH <= passed && rain.length === rainAfterH
   return {
     source: service,
     temperatureC: on.temperatureC[hour] ?? 0,
     windMPerS: on.windMPerS[hour] ?? 0,
     humidityPercent: on.humidityPercent[hour] ?? 0,
-    rainAfterMm: tenth(rain.reduce((sum, each) => sum + each, 0)),
+    ...(isRainKnown ? { rainAfterMm: tenth(rain.reduce((sum, each) => sum + each, 0)) } : {}),
   }
 }
 
 /** As many as are stored between two turns of everybody else. */
-const daysAtOnce = 100
+const daysAtOnce = 40
 
 /**
  * Takes in a station's file, all of it or nothing: its days stand in place of the service's.
@@ -220,7 +246,7 @@ export async function importStationFile(
   { fileName, bytes, dayOrder }: StationFileDto & { readonly bytes: Buffer },
 ): Promise<StationImportDto> {
   await findPlace(db, placeId)
-  const { packed, ...read } = await readInThread('station', { bytes, dayOrder })
+  const { packed, ...read } = await readInThread('station', { dayOrder }, bytes)
   await db.transaction(async (transaction) => {
     for (let from = 0; from < packed.count; from += daysAtOnce) {
       const days = unpackedDays(packed, from, from + daysAtOnce)

@@ -7,14 +7,45 @@ import type {
 } from '@spudder/contract/weather'
 import { addDays, dateToDay } from '@spudder/core/base/calendar'
 import { describe, expect, it } from 'vitest'
-import { api, get, newPlace } from '../tests/test-estate.ts'
+import { api, get, newPlace, practiseAt } from '../tests/test-estate.ts'
 
 const today = dateToDay(new Date())
 const hours = Array.from({ length: 24 }, (_, hour) => String(hour).padStart(2, '0'))
 
+const practisingPlace = async () => practiseAt((await newPlace()).id)
+
 describe('weather', () => {
-  it('says that it is simulated and foretells a fortnight, not more', async () => {
+  it('is nobody’s where it was neither measured nor asked to be made up', async () => {
     const { id } = await newPlace()
+    const span = `from=${addDays(today, -3)}&to=${addDays(today, 30)}`
+    expect(await get<WeatherDto>(`/places/${id}/weather?${span}`)).toEqual({ service: 'none', days: [] }) // prettier-ignore
+    const outlook = await get<OutlookDto>(`/places/${id}/weather/outlook?${span}`)
+    expect(new Set(outlook.days.map(({ basis }) => basis))).toEqual(new Set(['unknown']))
+    for (const { works, meanC } of outlook.days) {
+      expect(works.map(({ chance, fitHours }) => [chance, fitHours])).toEqual(works.map(() => [0.5, []])) // prettier-ignore
+      expect(meanC).toBeGreaterThan(-30)
+    }
+  })
+
+  it('of a station alone is that of its days, and of no other', async () => {
+    const { id } = await newPlace()
+    const day = addDays(today, -2)
+    const rows = hours.map((hour) => `${day} ${hour}:00,21.5,0,2`)
+    const text = ['Time,Temperature (°C),Rain (mm),Wind (m/s)', ...rows].join('\n')
+    await api.post(`/api/places/${id}/weather/station?fileName=own.csv`).type('text/csv').send(text)
+    const span = `from=${addDays(today, -5)}&to=${addDays(today, 5)}`
+    const { service, days } = await get<WeatherDto>(`/places/${id}/weather?${span}`)
+    expect(service).toBe('station file')
+    expect(days.map((each) => each.day)).toEqual([day])
+    const outlook = await get<OutlookDto>(`/places/${id}/weather/outlook?${span}`)
+    const bases = new Map(outlook.days.map((each) => [each.day, each.basis]))
+    expect(bases.get(day)).toBe('measured')
+    // Days about this time of the year are as that one was; it was one, and it is told as usual.
+    expect(bases.get(addDays(today, 3))).toBe('usual')
+  })
+
+  it('says that it is simulated and foretells a fortnight, not more', async () => {
+    const { id } = await practisingPlace()
     const [from, to] = [addDays(today, -3), addDays(today, 60)]
     const { service, days } = await get<WeatherDto>(`/places/${id}/weather?from=${from}&to=${to}`)
     expect(service).toMatch(/simulated/)
@@ -23,7 +54,7 @@ describe('weather', () => {
   })
 
   it('adds up from its hours', async () => {
-    const { id } = await newPlace()
+    const { id } = await practisingPlace()
     const span = `from=${addDays(today, -40)}&to=${today}`
     const { days } = await get<WeatherDto>(`/places/${id}/weather?${span}`)
     const byHour = await get<WeatherHoursDto>(`/places/${id}/weather/hours?${span}`)
@@ -38,7 +69,7 @@ describe('weather', () => {
   })
 
   it('promises a season: measured, foretold, then as such days usually are', async () => {
-    const { id } = await newPlace()
+    const { id } = await practisingPlace()
     const span = `from=${today}&to=${addDays(today, 365)}`
     const { days } = await get<OutlookDto>(`/places/${id}/weather/outlook?${span}`)
     expect(days).toHaveLength(366)
@@ -60,7 +91,7 @@ describe('weather', () => {
   })
 
   it('is that of the station where a file of it was taken in', async () => {
-    const { id } = await newPlace()
+    const { id } = await practisingPlace()
     const day = addDays(today, -2)
     const rows = hours.map((hour) => `${day} ${hour}:00,21.5,0,2`)
     const text = ['Time,Temperature (°C),Rain (mm),Wind (m/s)', ...rows, 'soon,1,1,1'].join('\n')

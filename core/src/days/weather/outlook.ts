@@ -1,6 +1,6 @@
 import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
 import { group } from 'd3-array'
-import { surpriseShare, workWindows, type WeatherWork } from './data/windows.ts'
+import { evenChance, surpriseShare, workWindows, type WeatherWork } from './data/windows.ts'
 import { judgeHours, type JudgedHour } from './judge-hours.ts'
 import type { DayOfHours } from './hours.ts'
 import type { UnitSystem } from '../../base/quantity/index.ts'
@@ -81,13 +81,24 @@ interface Sums {
   dry: number
 }
 
+/** A day of which nobody knows the weather. */
+export const unknownOutlook: WorkOutlook = {
+  chance: evenChance.value,
+  washOff: surpriseShare.value * (1 - evenChance.value),
+  fromHour: undefined,
+  fitHours: [],
+  against: [],
+}
+
 /**
  * What days beyond every forecast promise: the share of such days in past years.
  * @param past outlooks of days that were, of as many years as there are
- * @returns a function from a day to its outlook
+ * @returns a function from a day to its outlook; undefined where no past day is near it
  * @source definition: relative frequency over the days of the year within eight days of it
  */
-export function usualOutlooks(past: ReadonlyMap<Day, WorkOutlook>): (day: Day) => WorkOutlook {
+export function usualOutlooks(
+  past: ReadonlyMap<Day, WorkOutlook>,
+): (day: Day) => WorkOutlook | undefined {
   const sums = Array.from({ length: daysOfYear }, (): Sums => ({ days: 0, chance: 0, dry: 0 }))
   for (const [day, { chance, fitHours }] of past) {
     const at = sums[dayOfYear(day)]
@@ -103,7 +114,8 @@ export function usualOutlooks(past: ReadonlyMap<Day, WorkOutlook>): (day: Day) =
       (_, step) => sums[(middle + step - daysAround + daysOfYear) % daysOfYear],
     )
     const total = (of: keyof Sums) => near.reduce((sum, each) => sum + (each?.[of] ?? 0), 0)
-    const days = Math.max(1, total('days'))
+    const days = total('days')
+    if (days === 0) return undefined
     return {
       chance: total('chance') / days,
       washOff: surpriseShare.value * (1 - total('dry') / days),

@@ -3,6 +3,7 @@ import {
   daysFrom,
   judgeHours,
   outlookByHours,
+  unknownOutlook,
   usualOutlooks,
   waitsOf,
   weatherWords,
@@ -124,9 +125,11 @@ describe('usualOutlooks', () => {
       ...daysFrom('2025-12-20', '2026-01-10').map((day) => [day, of(0)] as const),
     ])
     const usual = usualOutlooks(past)
-    expect(usual('2027-01-01').chance).toBeCloseTo(0.5, 12)
-    expect(usual('2027-01-01').washOff).toBeCloseTo(0.15 * 0.5, 12)
-    expect(usual('2027-07-01').chance).toBe(0)
+    expect(usual('2027-01-01')?.chance).toBeCloseTo(0.5, 12)
+    expect(usual('2027-01-01')?.washOff).toBeCloseTo(0.15 * 0.5, 12)
+    // Of a summer nobody knows anything: such a day is preferred to no other.
+    expect(usual('2027-07-01')).toBeUndefined()
+    expect(unknownOutlook).toMatchObject({ chance: 0.5, fitHours: [], against: [] })
   })
 })
 

@@ -8,6 +8,7 @@ import { computed } from 'vue'
 import { calendarAddress } from '../../api/planning.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import { dayWords } from '../../shared/units/today.ts'
+import { judgedBy } from '../../shared/weather/outlook-words.ts'
 import { provideDatesStore } from './dates-store.ts'
 import { datesViews, strideOf, type DatesView } from './dates-view.ts'
 import CalendarShare from './CalendarShare.vue'
@@ -99,6 +100,9 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
       ><LinkButton :to="{ name: 'estate' }">To the estate</LinkButton></EmptyState
     >
     <WeekList v-if="jobs.length > 0" />
+    <p v-if="jobs.length > 0" class="faint-note no-print">
+      {{ judgedBy(store.outlook.data.value) }}
+    </p>
     <p class="faint-note no-print">
       Crew, trips, closed days, mowing and the weather station stand in the
       <RouterLink :to="{ name: 'settings' }">settings</RouterLink>.

@@ -13,7 +13,8 @@ export function useTroubles({ facts, tasks, current, outlook }: PlannedWork) {
       const [breach] = broken.filter(({ taskId }) => taskId === task.id)
       const foretold = known.get(day)
       const work = foretold?.works.find((each) => each.work === task.work)
-      const isRained = foretold?.basis !== 'usual' && work !== undefined && work.chance < 0.5
+      const isKnown = foretold?.basis === 'forecast' || foretold?.basis === 'measured'
+      const isRained = isKnown && work !== undefined && work.chance < 0.5
       const words = breach?.words ?? (isRained ? work.against.join(', ') : undefined)
       return words === undefined ? [] : [{ task, day, words }]
     })

@@ -17,7 +17,7 @@ const keep = useChange(photoRoutes.keep, { told: 'beside' })
 const refused = ref('')
 /** What the server had against the picture itself. */
 const ofTheFile = computed(() => fieldMessage(keep.error.value, 'photo'))
-const mostBytes = 12 * 1024 * 1024
+const mostBytes = photoMostMB * 1024 * 1024
 
 async function take(files: Iterable<File> | undefined): Promise<void> {
   refused.value = ''
@@ -27,7 +27,7 @@ async function take(files: Iterable<File> | undefined): Promise<void> {
       continue
     }
     if (file.size > mostBytes) {
-      refused.value = `${file.name}: at most 12 MB; take it at a smaller size.`
+      refused.value = `${file.name}: at most ${photoMostMB} MB; take it at a smaller size.`
       continue
     }
     const photoId = crypto.randomUUID()

@@ -54,7 +54,7 @@ async function save(): Promise<void> {
     />
     <ChipChoice
       v-model="draft.climate"
-      label="Climate, for the simulated weather"
+      label="Climate, for the warmth of the ground"
       :options="climateOptions"
     />
     <TextField

@@ -3,16 +3,20 @@ import { Button } from 'ant-design-vue'
 import DayField from '../../ui/DayField.vue'
 import type { OutlookDayDto } from '@spudder/contract/weather'
 import { addDays } from '@spudder/core/base/calendar'
-import type { Route } from '@spudder/core/stand/plant'
+import type { UnitSystem } from '@spudder/core/base/quantity'
+import { workWindow } from '@spudder/core/days/weather'
+import type { Context, Route } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
 import { useWorkOutlook } from '../../api/weather.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
-import { hourWords } from '../../shared/weather/outlook-words.ts'
+import { hourWords, isForetold } from '../../shared/weather/outlook-words.ts'
 
 /** The day of the application; for a leaf spray with the days that the forecast lets through. */
 const props = defineProps<{
   placeId: string
   route: Route
+  context: Context
+  system: UnitSystem
   label: string
   message?: string | undefined
 }>()
@@ -35,6 +39,12 @@ const fitDays = computed(() =>
     .map((day) => ({ day: day.day, hours: hourWords(hoursOf(day)) }))
     .slice(0, daysOffered),
 )
+/** Without a forecast: what is looked for on the day itself. */
+const wanted = computed(() =>
+  outlook.data.value && !isForetold(outlook.data.value)
+    ? workWindow(props.route, props.context, props.system).join('; ')
+    : '',
+)
 const against = computed(() => {
   const chosen = days.value.find(({ day }) => day === applyOn.value)
   const judged = chosen?.works.find((each) => each.work === work.value)
@@ -45,10 +55,11 @@ const against = computed(() => {
 <template>
   <DayField v-model="applyOn" :label="label" :message="message" />
   <p v-if="fitDays.length > 0" class="lined wrapped gap-6 items-center text-small">
-    <span>Fit by the simulated forecast:</span>
+    <span>Fit by {{ outlook.data.value?.service }}:</span>
     <Button v-for="{ day, hours } in fitDays" :key="day" size="small" @click="applyOn = day">
       {{ dayWords(day) }}, {{ hours }}
     </Button>
   </p>
+  <p v-if="wanted" class="faint-note">No forecast here. Wanted on the day: {{ wanted }}.</p>
   <p v-if="against" class="stop">{{ dayWords(applyOn) }}: {{ against }}.</p>
 </template>

@@ -103,6 +103,8 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
       :label="rate.isAtPlanting ? 'Day of planting' : 'Apply on'"
       :place-id="stand.placeId"
       :route="route"
+      :context="stand.context"
+      :system="system"
       :message="messageFor('applyOn')"
     />
     <ChoiceField

@@ -71,7 +71,7 @@ async function save(): Promise<void> {
     <ChoiceField
       v-model="draft.climate"
       label="Climate"
-      hint="for the simulated weather and the warmth of the soil"
+      hint="for the warmth of the soil"
       :options="climateOptions"
     />
     <TextField

@@ -30,8 +30,8 @@ const planning = usePlanning(() => place.value?.id)
     </TabPane>
     <TabPane key="weather" tab="Weather station">
       <p class="faint-note">
-        A CSV with time, temperature, rain and wind, one row an hour or oftener. Its days stand in
-        place of the simulated ones; hours are those of the station’s clock.
+        A CSV with time, temperature, rain and wind, one row an hour or oftener; hours are those of
+        the station’s clock. Days are judged by it, and by the practice weather where that is on.
       </p>
       <StationFile :place-id="place.id" />
     </TabPane>

@@ -197,7 +197,7 @@ async function save(): Promise<void> {
           v-model="draft.temperature"
           :label="`Air, ${by.degrees}`"
           inputmode="decimal"
-          hint="empty: as the weather service has it"
+          hint="empty: as your station or the practice weather has it, if either is here"
           :message="messageFor('weather.temperatureC')"
         />
         <TextField

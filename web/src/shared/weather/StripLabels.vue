@@ -8,7 +8,7 @@ defineProps<{ service: string }>()
 
 <template>
   <div class="labels text-slate">
-    <span class="text-tiny">{{ service }}</span>
+    <span class="text-tiny">{{ service === 'none' ? 'no weather known' : service }}</span>
     <span class="hours">hours fit for</span>
     <span
       v-for="(work, row) in shownWorks"

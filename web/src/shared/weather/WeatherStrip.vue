@@ -73,6 +73,7 @@ function titleOf({ day, x }: (typeof coming.value)[number]): string {
   )
 }
 const fitWords = computed(() => {
+  if (coming.value.every(({ day }) => day.basis === 'unknown')) return 'none is known here'
   const fit = coming.value
     .filter(({ day }) =>
       day.works.some(({ work, fitHours }) => work === 'leaf' && fitHours.length > 0),

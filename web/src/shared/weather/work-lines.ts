@@ -34,7 +34,7 @@ const edge = 0.04
 
 function pointsOf({ day, x }: ComingDay, work: WeatherWork, dayWidth: number): readonly Point[] {
   const outlook = day.works.find((each) => each.work === work)
-  if (!outlook) return []
+  if (!outlook || day.basis === 'unknown') return []
   const middle = x + dayWidth / 2
   if (day.basis === 'usual') return [{ x: middle, fit: outlook.chance }]
   if (dayWidth < toldByHours) {

@@ -108,6 +108,13 @@ export const workWindows: Readonly<Record<WeatherWork, WorkWindow>> = {
   },
 }
 
+/** What is taken of a day of which nobody knows the weather: no such day is preferred to another. */
+export const evenChance = {
+  value: 0.5,
+  unit: '',
+  ...judged('fit as likely as not, where no weather is known'),
+} as const
+
 /** Share of showers that a forecast of the same day misses. */
 export const surpriseShare = {
   value: 0.15,
