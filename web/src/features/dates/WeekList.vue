@@ -6,7 +6,7 @@ import { amountWords } from '@spudder/core/base/quantity'
 import { utcFormat } from 'd3-time-format'
 import { computed } from 'vue'
 import { dayWords } from '../../shared/units/today.ts'
-import { outlookWords } from '../../shared/weather/outlook-words.ts'
+import { skyOf } from '../../shared/weather/outlook-words.ts'
 import { shownWorks } from '../../shared/weather/strip-rows.ts'
 import { useDatesStore } from './dates-store.ts'
 
@@ -41,7 +41,7 @@ const days = computed(() =>
     return {
       day,
       words: `${weekday(new Date(`${day}T00:00:00Z`))}, ${dayWords(day)}`,
-      sky: outlook ? shownWorks.map((work) => outlookWords(outlook, work)) : [],
+      sky: outlook ? skyOf(outlook, shownWorks) : [],
       jobs,
     }
   }),

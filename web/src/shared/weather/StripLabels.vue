@@ -8,15 +8,20 @@ defineProps<{ service: string }>()
 
 <template>
   <div class="labels text-slate">
-    <span class="text-tiny">{{ service === 'none' ? 'no weather known' : service }}</span>
-    <span class="hours">hours fit for</span>
-    <span
-      v-for="(work, row) in shownWorks"
-      :key="work"
-      class="work"
-      :style="{ top: `${rowTop(row)}px` }"
-      >{{ workWindows[work].label }}</span
+    <span v-if="service === 'none'" class="text-tiny"
+      >No weather is known here. A station’s file can be taken in under Settings.</span
     >
+    <template v-else>
+      <span class="text-tiny">{{ service }}</span>
+      <span class="hours">hours fit for</span>
+      <span
+        v-for="(work, row) in shownWorks"
+        :key="work"
+        class="work"
+        :style="{ top: `${rowTop(row)}px` }"
+        >{{ workWindows[work].label }}</span
+      >
+    </template>
   </div>
 </template>
 

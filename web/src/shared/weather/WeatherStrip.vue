@@ -7,7 +7,7 @@ import { computed } from 'vue'
 import { xOf, type TimeScale } from '../ribbon/time-axis.ts'
 import { dayWords } from '../units/today.ts'
 import { groundY as ground, shownWorks, stripHeight } from './strip-rows.ts'
-import { outlookWords } from './outlook-words.ts'
+import { skyOf } from './outlook-words.ts'
 import { workLines } from './work-lines.ts'
 
 /** Weather over the ribbons, and under it a line a kind of work, thick where it can be done. */
@@ -68,9 +68,7 @@ function titleOf({ day, x }: (typeof coming.value)[number]): string {
   const weather = inView.value.find((each) => each.x === x)
   const said = weather && weatherWords(weather, props.system)
   const sky = said ? `: ${said.coolest} to ${said.warmest}, rain ${said.rain}` : ''
-  return [`${dayWords(day.day)}${sky}`, ...shownWorks.map((work) => outlookWords(day, work))].join(
-    '\n',
-  )
+  return [`${dayWords(day.day)}${sky}`, ...skyOf(day, shownWorks)].join('\n')
 }
 const fitWords = computed(() => {
   if (coming.value.every(({ day }) => day.basis === 'unknown')) return 'none is known here'

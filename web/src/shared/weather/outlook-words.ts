@@ -40,12 +40,18 @@ export function judgedBy(outlook: OutlookDto | undefined): string {
 export const isForetold = (outlook: OutlookDto | undefined): boolean =>
   outlook?.days.some(({ basis }) => basis === 'forecast') ?? false
 
+/** What a day promises for some kinds of work, line by line. */
+export const skyOf = (day: OutlookDayDto, works: readonly WeatherWork[]): readonly string[] =>
+  day.basis === 'unknown' ? [unknownDay] : works.map((work) => outlookWords(day, work))
+
+const unknownDay = 'no weather is known of this day'
+
 /** What a day promises for a kind of work, with why not. */
 export function outlookWords(day: OutlookDayDto, work: WeatherWork): string {
   const { label } = workWindows[work]
   const outlook = day.works.find((each) => each.work === work)
   if (!outlook) return `${label}: not known`
-  if (day.basis === 'unknown') return `${label}: no weather is known of this day`
+  if (day.basis === 'unknown') return `${label}: ${unknownDay}`
   if (day.basis === 'usual') {
     return `${label}: such days are fit ${percent(outlook.chance)} of the time`
   }
