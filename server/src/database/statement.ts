@@ -1,7 +1,8 @@
 import { sql, type AnyColumn, type SQL } from 'drizzle-orm'
 import type { Connection } from './connect.ts'
 
-interface Built<Answer> {
+/** A statement that only wants its values. */
+export interface Built<Answer> {
   readonly execute: (values?: Record<string, unknown>) => Promise<Answer>
 }
 

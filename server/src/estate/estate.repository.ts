@@ -17,7 +17,7 @@ import {
 import type { AnyMySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
-import { given, isOneOf, statement } from '../database/statement.ts'
+import { given, isOneOf, statement, type Built } from '../database/statement.ts'
 import { selectReadings } from '../reading/reading.repository.ts'
 import {
   acidPlan,
@@ -205,11 +205,8 @@ const ofStand = <Table extends MySqlTable & { readonly standId: AnyMySqlColumn }
   ...order: readonly SQL[]
 ) =>
   statement(
-    (
-      connection,
-    ): {
-      readonly execute: (values?: Record<string, unknown>) => Promise<Table['$inferSelect'][]>
-    } =>
+    // The library loses which table it was.
+    (connection): Built<Table['$inferSelect'][]> =>
       connection
         .select()
         .from(table as MySqlTable)
