@@ -45,7 +45,7 @@ const inLine = entries.filter((each) => each.isInLine)
     <div class="tools lined items-center gap-4">
       <RouterLink
         v-if="practice.on.value.length > 0 && !isNarrow"
-        class="faint-note"
+        class="practice faint-note"
         :to="{ name: 'settings', query: { tab: 'practice' } }"
         >practice devices on&ensp;</RouterLink
       >
@@ -103,6 +103,12 @@ const inLine = entries.filter((each) => each.isInLine)
 .tools :deep(.ant-btn-text) {
   padding-inline: 9px;
   color: var(--slate);
+}
+/* The menu says it too. */
+@media (width < 1200px) {
+  .practice {
+    display: none;
+  }
 }
 @media (width < 700px) {
   .header {
