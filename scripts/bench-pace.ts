@@ -12,7 +12,6 @@ import { SimulatedMeter } from '@spudder/sim/meter'
 import { SimulatedWeather } from '@spudder/sim/weather'
 import { createApp } from '../server/src/app.ts'
 import * as schema from '../server/src/database/schema.ts'
-import { sum } from 'd3-array'
 import { Clients, type Asked, type Loaded } from './bench-load.ts'
 import type { PrivateMariaDb } from './mariadb.ts'
 
@@ -45,6 +44,7 @@ const listening = (app: express.Express) =>
     })
   })
 
+const secondsOf = (loads: readonly Loaded[]) => loads.reduce((sum, { seconds }) => sum + seconds, 0)
 const at = (times: readonly number[], share: number) =>
   times[Math.min(times.length - 1, Math.floor(times.length * share))] ?? Number.NaN
 
@@ -124,8 +124,8 @@ export async function paceOf(
     const times = own.flatMap((one) => one.times).toSorted((a, b) => a - b)
     paces.push({
       name: each.name,
-      perSecond: (rounds * requests) / sum(own, ({ seconds }) => seconds),
-      barePerSecond: (rounds * requests) / sum(least, ({ seconds }) => seconds),
+      perSecond: (rounds * requests) / secondsOf(own),
+      barePerSecond: (rounds * requests) / secondsOf(least),
       p99: at(times, 0.99),
       median: at(times, 0.5),
     })

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { usePlace } from '../../api/places.ts'
 
 /** What each stand-in is, and what its values are. */
-export const practiceWords: Readonly<Record<PracticeDevice, string>> = {
+const practiceWords: Readonly<Record<PracticeDevice, string>> = {
   weather: 'weather: hours that were and a forecast of a fortnight, made up by climate',
   pHPen: 'pH pen: drifts and wears as a real one does; what it reads is made up',
   leafMeter: 'chlorophyll meter: reads about the colour last noted; made up',
