@@ -70,6 +70,8 @@ const field = () => {
 }
 async function open(): Promise<void> {
   press('/')
+  // What it is made of is loaded then, which takes as long as the machine takes.
+  await vi.waitFor(field, { timeout: 60_000 })
   await settle()
 }
 async function type(text: string): Promise<void> {
