@@ -122,8 +122,13 @@ test('the leaf-paint test is planned from the verdict, and its answer goes back 
     .getByRole('region', { name: 'Check next' })
     .locator('li', { hasText: 'Paint leaves with iron' })
     .first()
-  await paint.locator('.fold-head').first().click()
-  await paint.getByRole('button', { name: /^Plan it, answer in 7 days/ }).click()
+  const plan = paint.getByRole('button', { name: /^Plan it, answer in 7 days/ })
+  // The order of checks is still being worked out: a list laid anew shuts what was open.
+  await expect(async () => {
+    if (!(await plan.isVisible())) await paint.locator('.fold-head').first().click()
+    await expect(plan).toBeVisible({ timeout: 3000 })
+  }).toPass()
+  await plan.click()
   await expect(paint).toContainText('Planned: the answer is due')
   await step(page, 'Jobs').click()
   const job = page.locator('.fold.job', { hasText: 'Paint leaves with iron' })
