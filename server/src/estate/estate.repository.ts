@@ -60,22 +60,22 @@ const ribbonReadings = statement((connection) =>
     .orderBy(asc(reading.takenOn), asc(inOrder(reading)))
     .prepare(),
 )
-const ribbonEvents = statement((connection) =>
-  connection
-    .select()
-    .from(storyEvent)
-    .where(and(isOneOf(storyEvent.standId, 'standIds'), gte(storyEvent.happenedOn, given('from'))))
-    .orderBy(asc(storyEvent.happenedOn), asc(inOrder(storyEvent)))
-    .prepare(),
-)
-const ribbonEntries = statement((connection) =>
-  connection
-    .select()
-    .from(entry)
-    .where(and(isOneOf(entry.standId, 'standIds'), gte(entry.happenedOn, given('from'))))
-    .orderBy(asc(entry.happenedOn), asc(inOrder(entry)))
-    .prepare(),
-)
+type OfStand = MySqlTable & { readonly standId: AnyMySqlColumn }
+
+/** What happened on some stands since a day, in the order of its days. */
+const since = <Table extends OfStand & { readonly happenedOn: AnyMySqlColumn }>(table: Table) =>
+  statement(
+    // The library loses which table it was.
+    (connection): Built<Table['$inferSelect'][]> =>
+      connection
+        .select()
+        .from(table as MySqlTable)
+        .where(and(isOneOf(table.standId, 'standIds'), gte(table.happenedOn, given('from'))))
+        .orderBy(asc(table.happenedOn), asc(inOrder(table)))
+        .prepare() as never,
+  )
+const ribbonEvents = since(storyEvent)
+const ribbonEntries = since(entry)
 const plannedJobs = statement((connection) =>
   namedJobs(connection)
     .where(and(isOneOf(job.standId, 'standIds'), eq(job.status, 'planned')))
@@ -200,12 +200,8 @@ export async function selectListed(
 }
 
 /** Every row of a table that belongs to a stand, in an order. */
-const ofStand = <Table extends MySqlTable & { readonly standId: AnyMySqlColumn }>(
-  table: Table,
-  ...order: readonly SQL[]
-) =>
+const ofStand = <Table extends OfStand>(table: Table, ...order: readonly SQL[]) =>
   statement(
-    // The library loses which table it was.
     (connection): Built<Table['$inferSelect'][]> =>
       connection
         .select()

@@ -51,7 +51,8 @@ const waiting = new Map<number, Uint8Array[]>()
 parentPort?.on('message', (message: Task | Part) => {
   const parts = waiting.get(message.number) ?? []
   if ('part' in message) {
-    waiting.set(message.number, [...parts, message.part])
+    waiting.set(message.number, parts)
+    parts.push(message.part)
     return
   }
   waiting.delete(message.number)

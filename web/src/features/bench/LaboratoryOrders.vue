@@ -57,6 +57,9 @@ async function send(): Promise<void> {
   if (sent) orderId.value = crypto.randomUUID()
 }
 
+/** Only the simulated laboratory has them; a real one sends its file itself. */
+const canOpen = ({ isReady }: LaboratoryOrderDto) => isReady && isOn('laboratory')
+
 const failure = ref<unknown>()
 async function open({ id, laboratory }: LaboratoryOrderDto): Promise<void> {
   failure.value = undefined
@@ -81,11 +84,10 @@ async function open({ id, laboratory }: LaboratoryOrderDto): Promise<void> {
             <b>{{ dayWords(each.orderedOn) }}</b>: {{ each.packets.join(', ') }};
             {{ each.places.join(' and ') }}
           </span>
-          <template v-if="!isOn('laboratory')" />
-          <Button v-else-if="each.isReady" size="small" @click="open(each)"
-            >Open the results</Button
+          <Button v-if="canOpen(each)" size="small" @click="open(each)">Open the results</Button>
+          <span v-else-if="!each.isReady" class="faint-note"
+            >back {{ dayWords(each.readyOn) }}</span
           >
-          <span v-else class="faint-note">back {{ dayWords(each.readyOn) }}</span>
         </li>
       </ul>
       <ProblemNote :problem="(failure as Error | null) ?? null" />

@@ -22,7 +22,7 @@ async function take(practice: readonly PracticeDevice[]): Promise<void> {
 <template>
   <p class="faint-note">
     To try things out and to learn with. Leave them off where you keep your own records: what they
-    say was never measured. Every value that came from one says that it is simulated.
+    say was never measured. Readings that came from one say so in their list.
   </p>
   <TickList
     :model-value="on"

@@ -30,7 +30,7 @@ export function judgedBy(outlook: OutlookDto | undefined): string {
     const known = has('usual') || has('forecast')
     return known
       ? 'Only some days are judged by weather; of the others none is known here, and no such day is preferred.'
-      : 'No weather is known here: days are judged by everything else, and what the work wants is asked on the day.'
+      : 'No weather is known here: days are judged by everything else. Look on the day whether it suits; the sheet says what the work wants.'
   }
   const told = outlook.service === nobody ? '' : `${outlook.service}; `
   return `Days are judged by ${told}further on, as such days usually were.`
