@@ -44,6 +44,7 @@ async function fillPlace(db: Database, stands: number): Promise<string> {
         kind: 'turfColour' as const,
         value: 6 + 2 * Math.sin((week + first + index) / 9),
         method: 'eye' as const,
+        came: { how: 'typed' } as const,
         takenOn: addDays(today, -7 * week),
         note: '',
         ...recorded,

@@ -12,6 +12,7 @@ import { serveAcidPlans } from './acid-plan/acid-plan.routes.ts'
 import { serveCases } from './case/case.routes.ts'
 import type { Database } from './database/connect.ts'
 import { serveEntries } from './entry/entry.routes.ts'
+import { serveHistory } from './history/history.routes.ts'
 import { serveJarTests } from './jar-test/jar-test.routes.ts'
 import { serveEstate } from './estate/estate.routes.ts'
 import { serveSchedule } from './schedule/schedule.routes.ts'
@@ -83,6 +84,7 @@ function allRoutes(db: Database, services: OutsideServices): readonly ServedRout
     ...servePhotos(db),
     ...serveTrials(db),
     ...serveZones(db),
+    ...serveHistory(db),
     ...serveMeters(db, services.meter),
     ...serveLaboratory(db, services.laboratory),
     ...serveWeather(db, services.weather),

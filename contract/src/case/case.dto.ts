@@ -1,17 +1,24 @@
-import { IsIn, IsOptional, IsString, IsUUID } from 'class-validator'
-import { IsDay, IsPastDay, Note, Recorded } from '../validation/index.ts'
+import { IsIn, IsInt, IsOptional, IsString, IsUUID } from 'class-validator'
+import { Changeable, IsDay, IsPastDay, Named, Note, Sighted } from '../validation/index.ts'
 
 export const caseOutcomes = ['green', 'given-up'] as const
 export type CaseOutcome = (typeof caseOutcomes)[number]
 
-export class CloseCaseDto {
+export class CloseCaseDto extends Sighted {
   @IsIn(caseOutcomes, { message: 'Outcome: choose green or given up.' }) outcome!: CaseOutcome
   @IsPastDay('Closed on') closedOn!: string
   @Note() note?: string
 }
 
+/** Opens a case again that was closed too early, or by mistake. */
+export class ReopenCaseDto {
+  /** The state that was seen. */
+  @IsOptional() @IsInt({ message: 'Version: give the one that was seen.' }) version?: number
+  @Named('Why', 500) reason!: string
+}
+
 /** One episode of chlorosis, open until it is green or given up. */
-export class CaseDto extends Recorded {
+export class CaseDto extends Changeable {
   @IsUUID() id!: string
   @IsUUID() standId!: string
   @IsDay('Opened on') openedOn!: string

@@ -1,6 +1,6 @@
 import { JobDto, PlanCheckDto, PlanPracticeDto } from '../job/index.ts'
 import { changes, creates, json, list, ofStand, one } from '../route/index.ts'
-import { CaseDto, CloseCaseDto } from './case.dto.ts'
+import { CaseDto, CloseCaseDto, ReopenCaseDto } from './case.dto.ts'
 
 export const caseRoutes = {
   close: changes({
@@ -8,6 +8,14 @@ export const caseRoutes = {
     summary: 'Closes a case as green or given up',
     access: 'everybody',
     sends: json(CloseCaseDto),
+    answers: one(CaseDto),
+    touches: ofStand,
+  }),
+  reopen: changes({
+    path: '/cases/:caseId/reopened',
+    summary: 'Opens a case again that was closed',
+    access: 'everybody',
+    sends: json(ReopenCaseDto),
     answers: one(CaseDto),
     touches: ofStand,
   }),

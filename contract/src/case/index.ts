@@ -1,3 +1,3 @@
-export { CaseDto, caseOutcomes, CloseCaseDto } from './case.dto.ts'
+export { CaseDto, caseOutcomes, CloseCaseDto, ReopenCaseDto } from './case.dto.ts'
 export type { CaseOutcome } from './case.dto.ts'
 export { caseRoutes } from './case.routes.ts'

@@ -12,6 +12,7 @@ import {
   IsUUID,
   ValidateNested,
 } from 'class-validator'
+import type { FileLine } from '@spudder/core/seen/reading'
 import { sourceIds, type SourceId } from '@spudder/core/material/source'
 import { routes, type Route } from '@spudder/core/stand/plant'
 import { IsClock } from '../job/index.ts'
@@ -76,6 +77,14 @@ export class CreateEntryDto extends EntryForm {
 
 /** Puts an entry right by a new one that names it; the old one stays. */
 export class CorrectEntryDto extends CreateEntryDto {
+  /** It did not happen at all: the job is to be done again. */
+  @IsOptional() @IsBoolean({ message: 'Struck out: say yes or no.' }) isStruck?: boolean
+  /** What went out, where it was something else: of the shelf; null where it was a form of the catalogue. */
+  @IsOptional()
+  @IsUUID('all', { message: 'Product: choose one of the shelf.' })
+  productId?: string | null
+  @IsOptional() @IsIn(sourceIds, { message: 'Form: choose one of the list.' }) sourceId?: SourceId
+  @IsOptional() @IsIn(routes, { message: 'Route: choose one of the list.' }) route?: Route
   @Named('Why it is corrected', 500) reason!: string
 }
 
@@ -99,6 +108,10 @@ export class EntryDto extends recorded(EntryForm, [
   @IsNumber() plannedProductKg!: number
   /** The entry that this one corrects. */
   @IsOptional() @IsUUID() correctsId!: string | null
+  /** Whether it says that the one it corrects did not happen. */
+  @IsBoolean() isStruck!: boolean
+  /** The line of the file that it came from; null where somebody recorded it. */
+  @IsOptional() @IsObject() imported!: FileLine | null
   @Note() reason!: string
 }
 

@@ -1,2 +1,2 @@
-export { CreateJarTestDto, JarTestDto, partnerKindIds } from './jar-test.dto.ts'
+export { CreateJarTestDto, JarTestDto, JarTestForm, partnerKindIds } from './jar-test.dto.ts'
 export { jarTestRoutes } from './jar-test.routes.ts'

@@ -1,12 +1,12 @@
 import { IsIn, IsUUID } from 'class-validator'
 import { jarOutcomeNames, partnerKinds, type JarOutcome } from '@spudder/core/apply/mix'
 import { sourceIds, type SourceId } from '@spudder/core/material/source'
-import { IsNewId, IsPastDay, Named, Note, recorded } from '../validation/index.ts'
+import { IsNewId, IsPastDay, Named, Note, mendable } from '../validation/index.ts'
 
 export const partnerKindIds = partnerKinds.map(({ id }) => id)
 
 /** What was seen when iron and a partner stood in a jar together. */
-class JarTestForm {
+export class JarTestForm {
   @IsIn(sourceIds, { message: 'Source: choose one of the list.' }) sourceId!: SourceId
   @IsIn(partnerKindIds, { message: 'Partner: choose a kind of the list.' }) kindId!: string
   @Named('Name of the partner') partnerName!: string
@@ -19,7 +19,7 @@ export class CreateJarTestDto extends JarTestForm {
   @IsNewId() id!: string
 }
 
-export class JarTestDto extends recorded(JarTestForm, ['note']) {
+export class JarTestDto extends mendable(JarTestForm, ['note']) {
   @IsUUID() id!: string
   @IsUUID() placeId!: string
 }

@@ -18,7 +18,7 @@ import {
 import { sourceIds, type SourceId } from '@spudder/core/material/source'
 import { jobKinds, jobStatuses, type JobKind, type JobStatus } from '@spudder/core/days/plan'
 import { routes, type Route } from '@spudder/core/stand/plant'
-import { Bounded, IsDay, IsNewId, Named, Recorded } from '../validation/index.ts'
+import { Bounded, IsDay, IsNewId, Named, Changeable, Sighted } from '../validation/index.ts'
 
 /** An hour of the day by the clock of the place, which no time zone moves. */
 export function IsClock(label: string) {
@@ -26,7 +26,7 @@ export function IsClock(label: string) {
 }
 
 /** Changes a job: its day, its hour, whether it is held; drops it, or says that it is done. */
-export class ChangeJobDto {
+export class ChangeJobDto extends Sighted {
   @IsOptional() @IsDay('Day') dueOn?: string
   /** Null takes the hour away. */
   @ValidateIf(({ startsAt }: ChangeJobDto) => startsAt !== undefined && startsAt !== null)
@@ -40,6 +40,10 @@ export class ChangeJobDto {
     message: 'Status: a job can be dropped; what puts something out is done by recording it.',
   })
   status?: 'dropped' | 'done'
+  /** What becomes of the jobs that wait for a dropped one: they are dropped too, or wait no longer. */
+  @IsOptional()
+  @IsIn(['drop', 'let-go'], { message: 'Followers: drop them, or let them go.' })
+  followers?: 'drop' | 'let-go'
 }
 
 /** Plans a check of the verdict for the day on which its answer is due. */
@@ -105,7 +109,7 @@ export class AcceptMovesDto {
   moves!: MoveDto[]
 }
 
-export class JobDto extends Recorded {
+export class JobDto extends Changeable {
   @IsUUID() id!: string
   @IsUUID() standId!: string
   /** Null for a step or retest of an acid plan, which outlives cases. */

@@ -1,2 +1,2 @@
-export { CreateLookDto, LookDto } from './look.dto.ts'
+export { CreateLookDto, LookDto, LookForm } from './look.dto.ts'
 export { lookRoutes } from './look.routes.ts'

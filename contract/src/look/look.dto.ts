@@ -1,8 +1,8 @@
 import { IsObject, IsUUID } from 'class-validator'
 import type { Findings, Paint } from '@spudder/core/seen/finding'
-import { IsNewId, IsPastDay, Note, recorded } from '../validation/index.ts'
+import { IsNewId, IsPastDay, Note, mendable } from '../validation/index.ts'
 
-class LookForm {
+export class LookForm {
   @IsPastDay('Looked on') lookedOn!: string
   /** Value by finding; checked against the vocabulary of the stand's context. */
   @IsObject({ message: 'Findings: give the value of each finding by its name.' })
@@ -16,7 +16,7 @@ export class CreateLookDto extends LookForm {
   @IsNewId() id!: string
 }
 
-export class LookDto extends recorded(LookForm, ['note']) {
+export class LookDto extends mendable(LookForm, ['note']) {
   @IsUUID() id!: string
   @IsUUID() standId!: string
   @IsUUID() caseId!: string

@@ -1,6 +1,6 @@
 import { Type } from 'class-transformer'
 import { IsInt, IsOptional, IsString, IsUUID, Length, ValidateNested } from 'class-validator'
-import { IsDay, IsNewId, Changeable } from '../validation/index.ts'
+import { IsDay, IsNewId, IsPastDay, Mendable } from '../validation/index.ts'
 import { PhotoMeasureDto } from './measure.dto.ts'
 
 /** What a photo may be. */
@@ -17,7 +17,15 @@ export class PhotoQueryDto {
 }
 
 /** A photo of a stand, without its bytes. */
-export class PhotoDto extends Changeable {
+/** What may be put right of a photo. */
+export class PhotoForm {
+  @IsString({ message: 'File: give its name.' })
+  @Length(1, 160, { message: 'File: give its name in 1 to 160 characters.' })
+  fileName!: string
+  @IsOptional() @IsPastDay('Taken on') takenOn?: string
+}
+
+export class PhotoDto extends Mendable {
   @IsUUID() id!: string
   @IsUUID() standId!: string
   /** The case that it is kept with; null until a look opens one. */

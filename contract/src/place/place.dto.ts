@@ -6,6 +6,7 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
+  IsInt,
   IsObject,
   IsOptional,
   IsString,
@@ -47,7 +48,10 @@ export class CreatePlaceDto extends PlaceForm {
 }
 
 /** What is changed of a place; what is left out stays. */
-export class ChangePlaceDto extends changes(PlaceForm) {}
+export class ChangePlaceDto extends changes(PlaceForm) {
+  /** Put away: out of the list of places, with all that was recorded there. */
+  @IsOptional() @IsBoolean({ message: 'Archived: give yes or no.' }) isArchived?: boolean
+}
 
 /** The water that sprays and drenches are mixed with, by its test. */
 export class SprayWaterDto {
@@ -140,11 +144,21 @@ export class PlaceSettingsDto {
   @IsArray({ message: 'Practice devices: give those that are on.' })
   @IsIn(practiceDevices, { each: true, message: 'Practice devices: choose of the list.' })
   practice?: PracticeDevice[]
+  /** Whether readings that are made up count in verdicts; absent: they do not. */
+  @IsOptional()
+  @IsBoolean({ message: 'Made-up readings: say whether they count.' })
+  countsSimulated?: boolean
   @IsOptional()
   @IsObject({ message: 'Work: give crew, trips and blackouts.' })
   @ValidateNested()
   @Type(() => WorkSettingsDto)
   work?: WorkSettingsDto
+}
+
+/** Settings that are changed; the others stay. */
+export class ChangeSettingsDto extends PlaceSettingsDto {
+  /** The state of the place that was seen. */
+  @IsOptional() @IsInt({ message: 'Version: give the one that was seen.' }) version?: number
 }
 
 /** Whether the calendar of a place has an address; said again, it gets another. */
@@ -157,4 +171,5 @@ export class PlaceDto extends changeable(PlaceForm) {
   /** What the calendar is subscribed to by; null while it is not shared. */
   @IsOptional() @IsString() calendarToken!: string | null
   @ValidateNested() @Type(() => PlaceSettingsDto) settings!: PlaceSettingsDto
+  @IsBoolean() isArchived!: boolean
 }

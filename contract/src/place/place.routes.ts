@@ -1,9 +1,9 @@
 import { changes, creates, json, list, one, reads } from '../route/index.ts'
 import {
   ChangePlaceDto,
+  ChangeSettingsDto,
   CreatePlaceDto,
   PlaceDto,
-  PlaceSettingsDto,
   ShareCalendarDto,
 } from './place.dto.ts'
 
@@ -43,7 +43,7 @@ export const placeRoutes = {
     path: '/places/:placeId/settings',
     summary: 'Changes the settings of a place that are given',
     access: 'everybody',
-    sends: json(PlaceSettingsDto),
+    sends: json(ChangeSettingsDto),
     answers: one(PlaceDto),
     touches: ['places', 'weather'],
   }),

@@ -4,8 +4,3 @@
  */
 export const practiceDevices = ['weather', 'pHPen', 'leafMeter', 'laboratory'] as const
 export type PracticeDevice = (typeof practiceDevices)[number]
-
-/** The word by which a stand-in names itself, wherever its values go. */
-const simulated = 'simulated'
-/** Whether an instrument or a service says of itself that its values are made up. */
-export const saysSimulated = (name: string): boolean => name.includes(simulated)

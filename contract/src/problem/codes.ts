@@ -10,6 +10,7 @@ export type ProblemCode =
   | 'too-large'
   | 'wrong-host'
   | 'practice-off'
+  | 'changed-meanwhile'
   | 'busy'
   | 'unavailable'
   | 'internal'

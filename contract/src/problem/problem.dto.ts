@@ -15,5 +15,7 @@ export class ProblemDto {
   @IsString() detail!: string
   @IsString() code!: string
   @IsOptional() @IsString() requestId?: string
+  /** The state that is stored now, where the sender saw an older one. */
+  @IsOptional() @IsInt() version?: number
   @IsArray() @ValidateNested({ each: true }) @Type(() => ProblemFieldDto) fields!: ProblemFieldDto[]
 }

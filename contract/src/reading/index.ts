@@ -1,2 +1,2 @@
-export { CreateReadingDto, ReadingDto } from './reading.dto.ts'
+export { CreateReadingDto, ReadingDto, ReadingForm } from './reading.dto.ts'
 export { readingRoutes } from './reading.routes.ts'

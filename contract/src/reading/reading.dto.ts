@@ -1,26 +1,31 @@
+import { Type } from 'class-transformer'
 import {
   IsIn,
+  IsInt,
   IsOptional,
   IsString,
   IsUUID,
   Length,
   Validate,
+  ValidateNested,
   ValidatorConstraint,
   type ValidationArguments,
   type ValidatorConstraintInterface,
 } from 'class-validator'
 import {
+  cameWays,
   pHPreparationNames,
   readingKindNames,
   readingKinds,
   readingMethodNames,
   readingPlaceNames,
+  type Came,
   type PHPreparation,
   type ReadingKind,
   type ReadingMethod,
   type ReadingPlace,
 } from '@spudder/core/seen/reading'
-import { Bounded, IsNewId, IsPastDay, Note, recorded } from '../validation/index.ts'
+import { Bounded, IsNewId, IsPastDay, Note, mendable } from '../validation/index.ts'
 
 /** A value that a reading of its kind can have: the bounds follow the kind. */
 @ValidatorConstraint({ name: 'fitsKind' })
@@ -39,7 +44,7 @@ class FitsKind implements ValidatorConstraintInterface {
   }
 }
 
-class ReadingForm {
+export class ReadingForm {
   @IsIn(readingKindNames, { message: 'Reading: choose one of the list.' }) kind!: ReadingKind
   @Validate(FitsKind) value!: number
   @IsIn(readingMethodNames, { message: 'Method: choose one of the list.' }) method!: ReadingMethod
@@ -60,11 +65,21 @@ class ReadingForm {
   @Note() note?: string
 }
 
+/** How a value came to be known, with what it came by. */
+class CameDto {
+  @IsIn(cameWays) how!: Came['how']
+  /** What measured it, worked it out or made it up. */
+  @IsOptional() @IsString() by?: string
+  @IsOptional() @IsString() file?: string
+  @IsOptional() @IsInt() line?: number
+}
+
 export class CreateReadingDto extends ReadingForm {
   @IsNewId() id!: string
 }
 
-export class ReadingDto extends recorded(ReadingForm, ['instrument', 'note']) {
+export class ReadingDto extends mendable(ReadingForm, ['instrument', 'note']) {
   @IsUUID() id!: string
   @IsUUID() standId!: string
+  @ValidateNested() @Type(() => CameDto) came!: Came
 }

@@ -15,6 +15,9 @@ type ParamName<Path extends string> = Path extends `${string}:${infer Name}/${in
 /** The parameters that a path names, as { standId } for "/stands/:standId". */
 export type PathParams<Path extends string> = { readonly [Name in ParamName<Path>]: string }
 
+/** Head of a request by which a change is named, so that it can be taken back: a UUID. */
+export const changeHeader = 'x-change-id'
+
 /** A route without a query. */
 export type NoQuery = Readonly<Record<never, never>>
 
@@ -73,12 +76,14 @@ export function reads<const Path extends string, Answer, Query extends object = 
 export function creates<const Path extends string, Sent, Answer, Query extends object = NoQuery>(
   given: Changing<Path, Query, Sent, Answer>,
 ): Route<Path, Query, Sent, Answer> {
-  return { method: 'post', query: undefined, topic: undefined, ...given }
+  const touches = [...given.touches, 'history'] as const
+  return { method: 'post', query: undefined, topic: undefined, ...given, touches }
 }
 
 /** A route that changes what is stored: what is left out stays. */
 export function changes<const Path extends string, Sent, Answer, Query extends object = NoQuery>(
   given: Changing<Path, Query, Sent, Answer>,
 ): Route<Path, Query, Sent, Answer> {
-  return { method: 'patch', query: undefined, topic: undefined, ...given }
+  const touches = [...given.touches, 'history'] as const
+  return { method: 'patch', query: undefined, topic: undefined, ...given, touches }
 }

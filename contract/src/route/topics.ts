@@ -12,6 +12,7 @@ export type Topic =
   | 'weather'
   | 'trials'
   | 'zones'
+  | 'history'
 
 /** What a change of a stand, or of anything that belongs to it, can be seen in. */
 export const ofStand = ['story', 'estate', 'planning', 'record'] as const

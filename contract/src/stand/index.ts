@@ -7,6 +7,7 @@ export {
   EstateQueryDto,
   EstateRowDto,
   EstateStandDto,
+  MergeStandDto,
   RibbonReadingDto,
   StandDto,
   StandNameDto,

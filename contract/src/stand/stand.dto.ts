@@ -27,7 +27,16 @@ import { PhotoDto } from '../photo/index.ts'
 import { ReadingDto } from '../reading/index.ts'
 import { RemedyDto } from '../remedy/index.ts'
 import { StoryEventDto } from '../story/index.ts'
-import { Counted, changeable, changes, IsDay, IsNewId, Named, Note } from '../validation/index.ts'
+import {
+  Counted,
+  changeable,
+  changes,
+  IsDay,
+  IsPastDay,
+  IsNewId,
+  Named,
+  Note,
+} from '../validation/index.ts'
 import { StandCareDto, StandMeasuresDto } from './stand-measures.dto.ts'
 import { StandSizeDto } from './stand-size.dto.ts'
 
@@ -62,7 +71,12 @@ export class CreateStandDto extends PlantedStandForm {
 }
 
 /** What is changed of a stand; what is left out stays. */
-export class ChangeStandDto extends changes(StandForm) {
+export class ChangeStandDto extends changes(PlantedStandForm) {
+  /**
+   * A new planting begins on this day, and the old one's story stays. Absent where plant or kind were
+   * entered wrongly, and are put right for the whole story.
+   */
+  @IsOptional() @IsPastDay('Planted on') replantedOn?: string
   /** Put away: out of the estate and the dates, with all that was recorded. */
   @IsOptional() @IsBoolean({ message: 'Archived: give yes or no.' }) isArchived?: boolean
 }
@@ -71,6 +85,14 @@ export class StandDto extends changeable(PlantedStandForm, ['note']) {
   @IsUUID() id!: string
   @IsUUID() placeId!: string
   @IsBoolean() isArchived!: boolean
+  /** The stand that its story is told with; null where it stands by itself. */
+  @IsOptional() @IsUUID() mergedIntoId!: string | null
+}
+
+/** Two stands that are one: what was recorded of the other is told with this one from now on. */
+export class MergeStandDto {
+  @IsUUID('all', { message: 'Stand: choose one of the place.' }) otherId!: string
+  @Named('Why', 500) reason!: string
 }
 
 /** A stand by its name, for choosing one. */

@@ -1,2 +1,2 @@
-export { CreateStoryEventDto, StoryEventDto } from './story-event.dto.ts'
+export { CreateStoryEventDto, StoryEventDto, StoryEventForm } from './story-event.dto.ts'
 export { storyRoutes } from './story.routes.ts'

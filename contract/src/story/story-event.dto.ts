@@ -1,11 +1,11 @@
 import { IsIn, IsUUID } from 'class-validator'
 import { storyEventKinds, type StoryEventKind } from '@spudder/core/verdict/diagnosis'
 import { readingKinds } from '@spudder/core/seen/reading'
-import { Bounded, NeededIf, IsNewId, IsPastDay, Note, recorded } from '../validation/index.ts'
+import { Bounded, NeededIf, IsNewId, IsPastDay, Note, mendable } from '../validation/index.ts'
 
 const isCorrection = (event: CreateStoryEventDto) => event.kind === 'pH-corrected'
 
-class StoryEventForm {
+export class StoryEventForm {
   @IsIn(storyEventKinds, { message: 'What happened: choose one of the list.' })
   kind!: StoryEventKind
   @IsPastDay('When') happenedOn!: string
@@ -18,7 +18,7 @@ export class CreateStoryEventDto extends StoryEventForm {
   @IsNewId() id!: string
 }
 
-export class StoryEventDto extends recorded(StoryEventForm, ['note']) {
+export class StoryEventDto extends mendable(StoryEventForm, ['note']) {
   @IsUUID() id!: string
   @IsUUID() standId!: string
 }

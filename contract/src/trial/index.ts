@@ -1,2 +1,10 @@
-export { CreateTrialDto, RatePlotsDto, TrialDesignDto, TrialDto, trialScales } from './trial.dto.ts'
+export {
+  CreateTrialDto,
+  RatePlotsDto,
+  RatingForm,
+  TrialDesignDto,
+  TrialDto,
+  TrialNotesForm,
+  trialScales,
+} from './trial.dto.ts'
 export { trialRoutes } from './trial.routes.ts'

@@ -14,7 +14,7 @@ import {
 import { CoreError } from '@spudder/core/base/error'
 import { planTrial, trialLayouts, type TrialLayout } from '@spudder/core/outcome/trial'
 import { readingKinds, type ReadingKind } from '@spudder/core/seen/reading'
-import { Bounded, IsNewId, IsPastDay, Named, Note, recorded } from '../validation/index.ts'
+import { Bounded, IsNewId, IsPastDay, Named, Note, mendable } from '../validation/index.ts'
 
 const layouts = Object.keys(trialLayouts) as TrialLayout[]
 /** Scales that plots are rated on. */
@@ -69,16 +69,20 @@ export class TrialDesignDto {
   replicates!: number
 }
 
-class TrialForm {
+/** What may be put right of a trial: its plots lie as they were drawn. */
+export class TrialNotesForm {
   @Named('Name') name!: string
+  @Bounded('Plot length', { min: 0.05, max: 500, unit: 'm' }) plotLengthM!: number
+  @Bounded('Plot width', { min: 0.05, max: 500, unit: 'm' }) plotWidthM!: number
+  @IsPastDay('Laid out on') startedOn!: string
+  @Note() note?: string
+}
+
+class TrialForm extends TrialNotesForm {
   @ValidateNested() @Type(() => TrialDesignDto) @CanBeLaidOut() design!: TrialDesignDto
   /** What the layout is drawn by; kept, so that it can be drawn again. */
   @Bounded('Seed', { min: 0, max: 1 }) seed!: number
-  @Bounded('Plot length', { min: 0.05, max: 500, unit: 'm' }) plotLengthM!: number
-  @Bounded('Plot width', { min: 0.05, max: 500, unit: 'm' }) plotWidthM!: number
   @IsIn(trialScales, { message: 'Scale: choose one of the list.' }) scale!: ReadingKind
-  @IsPastDay('Laid out on') startedOn!: string
-  @Note() note?: string
 }
 
 export class CreateTrialDto extends TrialForm {
@@ -86,7 +90,7 @@ export class CreateTrialDto extends TrialForm {
 }
 
 /** One plot rated once; rated again on the same day, the newer counts. */
-class RatingForm {
+export class RatingForm {
   @IsInt({ message: 'Plot: give its number.' })
   @Bounded('Plot', { min: 1, max: 1000 })
   plot!: number
@@ -109,11 +113,11 @@ export class RatePlotsDto {
 }
 
 /** A rating as it is kept. */
-export class PlotRatingDto extends recorded(RatingForm) {
+export class PlotRatingDto extends mendable(RatingForm) {
   @IsUUID() id!: string
 }
 
-export class TrialDto extends recorded(TrialForm, ['note']) {
+export class TrialDto extends mendable(TrialForm, ['note']) {
   @IsUUID() id!: string
   @IsUUID() standId!: string
   /** Of ratings of one plot on one day only the newest. */

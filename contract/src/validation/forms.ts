@@ -1,5 +1,15 @@
 import { getMetadataStorage, ValidateIf } from 'class-validator'
-import { decorate, trace, trail, type Changeable, type Recorded } from './recorded.ts'
+import {
+  decorate,
+  sight,
+  struck,
+  trace,
+  trail,
+  type Changeable,
+  type Mendable,
+  type Recorded,
+  type Sighted,
+} from './recorded.ts'
 
 /** A class of requests or answers. */
 export type FormClass<Form extends object = object> = new () => Form
@@ -66,6 +76,16 @@ export function changeable<Form extends object, const Empty extends Text<Form> =
   return answer as unknown as AnswerClass<Form, Empty, Changeable>
 }
 
+/** As {@link changeable}, for rows that can be struck out. */
+export function mendable<Form extends object, const Empty extends Text<Form> = never>(
+  form: FormClass<Form>,
+  empty: readonly Empty[] = [],
+): AnswerClass<Form, Empty, Mendable> {
+  const answer = changeable(form, empty)
+  decorate(answer, struck)
+  return answer as unknown as AnswerClass<Form, Empty, Mendable>
+}
+
 interface Fields {
   readonly all: ReadonlySet<string>
   readonly optional: ReadonlySet<string>
@@ -85,7 +105,9 @@ function fieldsOf(form: FormClass): Fields {
 }
 
 /** The class of changes to what a form said; what it requires stays required where it is given. */
-export function changes<Form extends object>(form: FormClass<Form>): FormClass<Changed<Form>> {
+export function changes<Form extends object>(
+  form: FormClass<Form>,
+): FormClass<Changed<Form> & Sighted> {
   const change = below(form, `${form.name}Changed`)
   const { all, optional } = fieldsOf(form)
   const ifGiven = ValidateIf((_, value) => value !== undefined) as (
@@ -94,7 +116,8 @@ export function changes<Form extends object>(form: FormClass<Form>): FormClass<C
   ) => void
   const required = [...all].filter((name) => !optional.has(name))
   decorate(change, Object.fromEntries(required.map((name) => [name, [ifGiven]])))
-  return change as FormClass<Changed<Form>>
+  decorate(change, sight)
+  return change as FormClass<Changed<Form> & Sighted>
 }
 
 /**

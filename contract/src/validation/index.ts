@@ -13,8 +13,8 @@ export {
   Note,
   latestToday,
 } from './decorators.ts'
-export { Changeable, Recorded } from './recorded.ts'
+export { Changeable, Mendable, Recorded, Sighted } from './recorded.ts'
 export { checkDto } from './check.ts'
 export type { Checked } from './check.ts'
-export { changeable, changedOf, changes, keptOf, recorded } from './forms.ts'
+export { changeable, changedOf, changes, keptOf, mendable, recorded } from './forms.ts'
 export type { Changed, FormClass, Kept } from './forms.ts'

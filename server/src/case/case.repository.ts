@@ -1,4 +1,5 @@
 import { and, eq, isNull } from 'drizzle-orm'
+import { changeRow, type Change } from '../change/change-row.ts'
 import type { Connection } from '../database/connect.ts'
 import { chlorosisCase } from '../database/schema.ts'
 
@@ -16,6 +17,13 @@ export async function selectOpenCase(
   return row
 }
 
+/** Cases of a stand that are open; there is one at most, except in the middle of a change. */
+export const selectOpenCases = (connection: Connection, standId: string): Promise<CaseRow[]> =>
+  connection
+    .select()
+    .from(chlorosisCase)
+    .where(and(eq(chlorosisCase.standId, standId), isNull(chlorosisCase.closedOn)))
+
 export async function lockCase(connection: Connection, id: string): Promise<CaseRow | undefined> {
   const [row] = await connection
     .select()
@@ -28,5 +36,5 @@ export async function lockCase(connection: Connection, id: string): Promise<Case
 export const insertCase = (connection: Connection, row: CaseRow) =>
   connection.insert(chlorosisCase).values(row)
 
-export const updateCase = (connection: Connection, row: CaseRow) =>
-  connection.update(chlorosisCase).set(row).where(eq(chlorosisCase.id, row.id))
+export const keepCase = (connection: Connection, change: Change<CaseRow>) =>
+  changeRow(connection, chlorosisCase, change)

@@ -1,8 +1,12 @@
+import type { FileLine } from '@spudder/core/seen/reading'
 import {
+  boolean,
   customType,
   date,
   datetime,
   foreignKey,
+  int,
+  json,
   varchar,
   type AnyMySqlColumn,
 } from 'drizzle-orm/mysql-core'
@@ -30,17 +34,30 @@ export const day = (name: string) => date(name, { mode: 'string' })
 /** Bytes up to 16 MB. */
 export const bytes = customType<{ data: Buffer }>({ dataType: () => 'mediumblob' })
 
+/** The line of the file that a row came from; null where somebody typed it. */
+export const imported = () => json('imported').$type<FileLine>()
+
 /** Who stored a row and when; on every table whose rows never change. */
 export const recorded = () => ({
   createdBy: varchar('created_by', { length: 80 }).notNull(),
   createdAt: datetime('created_at', { mode: 'date', fsp: 3 }).notNull(),
 })
 
-/** Who stored a row and who changed it last, and when; on every table whose rows may change. */
+/**
+ * Who stored a row and who changed it last, and when; on every table whose rows may change. The version
+ * goes up by one with each change that a person made: who saw an older one is told.
+ */
 export const changeable = () => ({
+  version: int('version').notNull().default(1),
   changedBy: varchar('changed_by', { length: 80 }),
   changedAt: datetime('changed_at', { mode: 'date', fsp: 3 }),
   ...recorded(),
+})
+
+/** As {@link changeable}, on tables whose rows can be struck out: they count no more, and stay. */
+export const mendable = () => ({
+  isStruck: boolean('is_struck').notNull().default(false),
+  ...changeable(),
 })
 
 interface OfStand {

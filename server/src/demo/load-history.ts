@@ -6,7 +6,7 @@ import { createAcidPlan } from '../acid-plan/acid-plan.service.ts'
 import { closeCase } from '../case/case.service.ts'
 import type { Database } from '../database/connect.ts'
 import { recordEntry } from '../entry/entry.service.ts'
-import type { Recorder } from '../http/recorder.ts'
+import { recorderAt, type Recorder } from '../http/recorder.ts'
 import { orderTests } from '../laboratory/order.service.ts'
 import { createLook } from '../look/look.service.ts'
 import { recordJarTest } from '../jar-test/jar-test.service.ts'
@@ -22,7 +22,7 @@ import { createZone } from '../zone/zone.service.ts'
 import { playPhoto, playTrial } from './play-watch.ts'
 
 /** When the staff sit down to write: late afternoon of the day. */
-const recorderOf = ({ on, by }: Act): Recorder => ({ actor: by, at: new Date(`${on}T16:30:00Z`) })
+const recorderOf = ({ on, by }: Act): Recorder => recorderAt(by, new Date(`${on}T16:30:00Z`))
 
 /** Where the history is played. */
 interface Stage {
@@ -90,7 +90,7 @@ async function play(stage: Stage, standId: string, act: Act): Promise<void> {
 
 async function loadStand(stage: Stage, placeId: string, history: StandHistory): Promise<void> {
   const [first] = history.acts
-  const recorder = first ? recorderOf(first) : { actor: 'Marla Quist', at: new Date(0) }
+  const recorder = first ? recorderOf(first) : recorderAt('Marla Quist', new Date(0))
   const { id } = await createStand(stage.db, recorder, placeId, history.stand)
   for (const act of history.acts) await play(stage, id, act)
 }
@@ -107,9 +107,10 @@ export function loadHistory(
   return stage.db.transaction(async (transaction) => {
     // Transactions of the services become savepoints in this one; only the type differs.
     const whole = transaction as unknown as Database
-    await createPlace(whole, { actor: 'Marla Quist', at }, place)
-    await changeSettings(whole, { actor: 'Marla Quist', at }, place.id, settings)
-    const keeper = { actor: 'Tobin Ashgrove', at }
+    const head = recorderAt('Marla Quist', at)
+    await createPlace(whole, head, place)
+    await changeSettings(whole, head, place.id, settings)
+    const keeper = recorderAt('Tobin Ashgrove', at)
     for (const dto of shelf) await createProduct(whole, keeper, place.id, dto)
     for (const { dto, calibration } of sprayers) {
       await createSprayer(whole, keeper, place.id, dto)

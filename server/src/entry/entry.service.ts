@@ -11,7 +11,8 @@ import type { WeatherService } from '@spudder/contract/weather'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
-import { standOfJob } from '../job/job.repository.ts'
+import type { Owner } from '../change/change-row.ts'
+import { keepJob, lockJob, standOfJob } from '../job/job.repository.ts'
 import { completeJob, requirePlannedJob } from '../job/planned-job.ts'
 import { findPlace } from '../place/place.service.ts'
 import { addToStock, lockProduct, productNameOf } from '../shelf/product.repository.ts'
@@ -123,6 +124,8 @@ export async function recordEntry(
       plannedProductKg: plannedKg ?? (used?.productKg ?? 0) * job.share,
       weather,
       correctsId: null,
+      isStruck: false,
+      imported: null,
       reason: '',
       search: searchWords(said, [recorder.actor]),
       ...recordedBy(recorder),
@@ -132,6 +135,73 @@ export async function recordEntry(
       await addToStock(transaction, stored.productId, -stored.productKg)
     return entryDto(stored, used?.name ?? null)
   })
+}
+
+/**
+ * What really went out, where that is put right too: a product of the shelf of the form that is said, or
+ * a form of the catalogue. Products are held in one order, so that two who change theirs do not wait for
+ * each other.
+ * @throws {ServiceError} invalid-body where the shelf has none such
+ */
+async function whatWentOut(
+  connection: Connection,
+  seen: EntryRow,
+  dto: CorrectEntryDto,
+  placeId: string,
+): Promise<Pick<EntryRow, 'productId' | 'sourceId' | 'route'>> {
+  const route = dto.route ?? seen.route
+  const productId = dto.productId === undefined ? seen.productId : dto.productId
+  const ids = [...new Set([seen.productId, productId])].filter((id) => id !== null).toSorted()
+  const held = new Map<string, Awaited<ReturnType<typeof lockProduct>>>()
+  for (const id of ids) held.set(id, await lockProduct(connection, id))
+  if (productId === null) return { route, productId, sourceId: dto.sourceId ?? seen.sourceId }
+  const product = held.get(productId)
+  if (product?.placeId !== placeId) {
+    const message = 'Product: choose one of the shelf of this place.'
+    throw new ServiceError('invalid-body', message, [{ field: 'productId', message }])
+  }
+  return { route, productId, sourceId: product.sourceId }
+}
+
+/** What an entry took from the shelf: nothing where it says that nothing happened. */
+const taken = ({ isStruck, productKg }: EntryRow): number => (isStruck ? 0 : productKg)
+
+/** Gives the shelf back what the older of two entries took, and takes what the newer says. */
+async function moveStock(connection: Connection, older: EntryRow, newer: EntryRow): Promise<void> {
+  if (older.productId !== null && older.productId === newer.productId) {
+    await addToStock(connection, older.productId, taken(older) - taken(newer))
+    return
+  }
+  if (older.productId !== null) await addToStock(connection, older.productId, taken(older))
+  if (newer.productId !== null) await addToStock(connection, newer.productId, -taken(newer))
+}
+
+interface Striking {
+  readonly isStruck: boolean
+  readonly owner: Owner
+  readonly recorder: Recorder
+  readonly reason: string
+}
+
+/**
+ * The job of an entry that did not happen is to be done again, where somebody had planned it; of one that
+ * did happen after all it is done.
+ * @throws {ServiceError} conflict where it was recorded anew, or dropped, in between
+ */
+async function seeToJob(
+  connection: Connection,
+  { jobId }: EntryRow,
+  { isStruck, owner, recorder, reason }: Striking,
+): Promise<void> {
+  const before = isStruck
+    ? await lockJob(connection, jobId)
+    : await requirePlannedJob(connection, jobId)
+  if (!before) return
+  const wasPlanned = before.remedyId !== null || before.acidPlanId !== null
+  const undone = wasPlanned ? 'planned' : 'dropped'
+  const told = { ...owner, kind: 'job', recorder, reason } as const
+  const change: Partial<typeof before> = { status: isStruck ? undone : 'done' }
+  await keepJob(connection, { before, change, told })
 }
 
 const noEntry = () => new ServiceError('not-found', 'There is no such entry.')
@@ -150,7 +220,7 @@ export async function correctEntry(
   const seen = await selectEntry(db, entryId)
   if (!seen) throw noEntry()
   return db.transaction(async (transaction) => {
-    await requireLockedStand(transaction, seen.standId)
+    const { placeId } = await requireLockedStand(transaction, seen.standId)
     const right = corrected(seen, dto)
     const again = await findEntry(transaction, { ...right, correctsId: entryId })
     if (again) return named(transaction, again)
@@ -161,18 +231,24 @@ export async function correctEntry(
         `This entry was already corrected by ${newer.createdBy}. Correct the newer one.`,
       )
     }
-    if (seen.productId !== null) await lockProduct(transaction, seen.productId)
+    const owner = { placeId, standId: seen.standId }
+    const out = await whatWentOut(transaction, seen, dto, placeId)
+    const isStruck = dto.isStruck ?? false
+    if (isStruck !== seen.isStruck) {
+      const { reason } = dto
+      await seeToJob(transaction, seen, { isStruck, owner, recorder, reason })
+    }
     const stored = await insertEntry(transaction, {
       ...seen,
       ...right,
+      ...out,
+      isStruck,
       correctsId: entryId,
       reason: dto.reason,
       search: searchWords(right, [dto.reason, recorder.actor]),
       ...recordedBy(recorder),
     })
-    if (stored.productId !== null) {
-      await addToStock(transaction, stored.productId, seen.productKg - stored.productKg)
-    }
+    await moveStock(transaction, seen, stored)
     return named(transaction, stored)
   })
 }

@@ -18,6 +18,7 @@ import type { AnyMySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { given, isOneOf, statement, type Built } from '../database/statement.ts'
+import { selectFamilies, toldWith } from '../stand/stand.repository.ts'
 import { selectReadings } from '../reading/reading.repository.ts'
 import {
   acidPlan,
@@ -53,6 +54,7 @@ const ribbonReadings = statement((connection) =>
     .where(
       and(
         isOneOf(reading.standId, 'standIds'),
+        eq(reading.isStruck, false),
         gte(reading.takenOn, given('from')),
         or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
       ),
@@ -63,18 +65,28 @@ const ribbonReadings = statement((connection) =>
 type OfStand = MySqlTable & { readonly standId: AnyMySqlColumn }
 
 /** What happened on some stands since a day, in the order of its days. */
-const since = <Table extends OfStand & { readonly happenedOn: AnyMySqlColumn }>(table: Table) =>
+const since = <Table extends OfStand & { readonly happenedOn: AnyMySqlColumn }>(
+  table: Table,
+  /** The column that says which rows do not count; absent where all are told. */
+  counts?: AnyMySqlColumn,
+) =>
   statement(
     // The library loses which table it was.
     (connection): Built<Table['$inferSelect'][]> =>
       connection
         .select()
         .from(table as MySqlTable)
-        .where(and(isOneOf(table.standId, 'standIds'), gte(table.happenedOn, given('from'))))
+        .where(
+          and(
+            isOneOf(table.standId, 'standIds'),
+            gte(table.happenedOn, given('from')),
+            counts ? eq(counts, false) : undefined,
+          ),
+        )
         .orderBy(asc(table.happenedOn), asc(inOrder(table)))
         .prepare() as never,
   )
-const ribbonEvents = since(storyEvent)
+const ribbonEvents = since(storyEvent, storyEvent.isStruck)
 const ribbonEntries = since(entry)
 const plannedJobs = statement((connection) =>
   namedJobs(connection)
@@ -87,17 +99,25 @@ const plannedJobs = statement((connection) =>
 export async function selectRibbons(connection: Connection, standIds: string[], from: string) {
   if (standIds.length === 0)
     return { readings: [], events: [], entries: [], jobs: [], names: new Map() }
+  const families = await selectFamilies(connection, standIds)
+  const all = { standIds: families.ids, from }
   const [readings, events, entries, jobs] = await Promise.all([
-    ribbonReadings(connection, { standIds, from }),
-    ribbonEvents(connection, { standIds, from }),
-    ribbonEntries(connection, { standIds, from }),
+    ribbonReadings(connection, all),
+    ribbonEvents(connection, all),
+    ribbonEntries(connection, all),
     plannedJobs(connection, { standIds }),
   ])
   const names = await selectProductNames(
     connection,
     entries.map(({ productId }) => productId),
   )
-  return { readings, events, entries, jobs, names }
+  return {
+    readings: toldWith(families, readings),
+    events: toldWith(families, events),
+    entries: toldWith(families, entries),
+    jobs,
+    names,
+  }
 }
 
 const casesOf = statement((connection) =>
@@ -112,7 +132,7 @@ const lastLooks = statement((connection) =>
   connection
     .select({ standId: look.standId, lastLookOn: max(look.lookedOn) })
     .from(look)
-    .where(isOneOf(look.standId, 'standIds'))
+    .where(and(isOneOf(look.standId, 'standIds'), eq(look.isStruck, false)))
     .groupBy(look.standId)
     .prepare(),
 )
@@ -137,6 +157,7 @@ export async function selectCaseStates(connection: Connection, standIds: readonl
             id: entry.id,
             caseId: entry.caseId,
             correctsId: entry.correctsId,
+            isStruck: entry.isStruck,
             happenedOn: entry.happenedOn,
           })
           .from(entry)
@@ -156,6 +177,7 @@ export async function selectListed(
   const isColour = and(
     inArray(reading.standId, [...ids]),
     inArray(reading.kind, [...colourKinds]),
+    eq(reading.isStruck, false),
     or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
   )
   const newest = connection
@@ -186,6 +208,7 @@ export async function selectListed(
         id: entry.id,
         standId: entry.standId,
         correctsId: entry.correctsId,
+        isStruck: entry.isStruck,
         productId: entry.productId,
         productKg: entry.productKg,
       })
@@ -199,14 +222,23 @@ export async function selectListed(
   return { colours, jobs, entries, prices }
 }
 
-/** Every row of a table that belongs to a stand, in an order. */
-const ofStand = <Table extends OfStand>(table: Table, ...order: readonly SQL[]) =>
+/** Every row of a table that belongs to a stand and counts, in an order. */
+const ofStand = <Table extends OfStand & { readonly isStruck?: AnyMySqlColumn }>(
+  table: Table,
+  ...order: readonly SQL[]
+) =>
   statement(
     (connection): Built<Table['$inferSelect'][]> =>
       connection
         .select()
         .from(table as MySqlTable)
-        .where(eq(table.standId, given('standId')))
+        .where(
+          // What was struck out does not count; an entry's strike is an entry of its own.
+          and(
+            isOneOf(table.standId, 'standIds'),
+            table.isStruck && table !== (entry as unknown) ? eq(table.isStruck, false) : undefined,
+          ),
+        )
         .orderBy(...order)
         .prepare() as never,
   )
@@ -221,7 +253,7 @@ const story = {
   entries: ofStand(entry, asc(entry.happenedOn), asc(inOrder(entry))),
   jobs: statement((connection) =>
     namedJobs(connection)
-      .where(eq(job.standId, given('standId')))
+      .where(isOneOf(job.standId, 'standIds'))
       .orderBy(...inOrderOfWork)
       .prepare(),
   ),
@@ -229,10 +261,11 @@ const story = {
 
 /** Every row that belongs to a stand, each kind in the order of its days. */
 export async function selectStory(connection: Connection, standId: string) {
-  const of = { standId }
+  const families = await selectFamilies(connection, [standId])
+  const of = { standIds: families.ids }
   const [readings, events, cases, looks, photos, remedies, acidPlans, jobs, entries] =
     await Promise.all([
-      selectReadings(connection, standId),
+      selectReadings(connection, families.ids),
       story.events(connection, of),
       story.cases(connection, of),
       story.looks(connection, of),

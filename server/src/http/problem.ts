@@ -15,6 +15,7 @@ export const problems: Readonly<Record<ProblemCode, { status: number; title: str
   'too-large': { status: 413, title: 'Too much at once' },
   'wrong-host': { status: 403, title: 'Opened by another address' },
   'practice-off': { status: 409, title: 'A practice device is not switched on' },
+  'changed-meanwhile': { status: 409, title: 'Changed by somebody else meanwhile' },
   busy: { status: 503, title: 'Too much at once' },
   unavailable: { status: 503, title: 'The database does not answer' },
   internal: { status: 500, title: 'Something went wrong on our side' },
@@ -96,7 +97,10 @@ function coreProblem(code: CoreErrorCode, error: CoreError): ProblemDto {
 /** The problem that an error is told as; undefined for what nobody foresaw. */
 function toProblem(error: unknown): ProblemDto | undefined {
   if (error instanceof CoreError) return coreProblem(error.code, error)
-  if (error instanceof ServiceError) return problemOf(error.code, error.message, [...error.fields])
+  if (error instanceof ServiceError) {
+    const problem = problemOf(error.code, error.message, [...error.fields])
+    return error.version === undefined ? problem : { ...problem, version: error.version }
+  }
   return requestProblem(error) ?? databaseProblem(error)
 }
 

@@ -1,4 +1,4 @@
-import { asc, eq } from 'drizzle-orm'
+import { and, asc, eq } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { jarTest } from '../database/schema.ts'
@@ -13,5 +13,5 @@ export const listJarTests = (connection: Connection, placeId: string): Promise<J
   connection
     .select()
     .from(jarTest)
-    .where(eq(jarTest.placeId, placeId))
+    .where(and(eq(jarTest.placeId, placeId), eq(jarTest.isStruck, false)))
     .orderBy(asc(jarTest.testedOn), asc(jarTest.createdAt))

@@ -1,12 +1,12 @@
 import { JarTestDto, type CreateJarTestDto } from '@spudder/contract/jar-test'
 import { keptOf } from '@spudder/contract/validation'
 import type { Connection } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyMendable, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
 import { findPlace } from '../place/place.service.ts'
 import { insertJarTest, listJarTests } from './jar-test.repository.ts'
 
-/** Records a jar test of a place; it is never changed, a newer one counts before it. */
+/** Records a jar test of a place; of two a newer one counts before the older. */
 export async function recordJarTest(
   connection: Connection,
   recorder: Recorder,
@@ -19,7 +19,7 @@ export async function recordJarTest(
       id: dto.id,
       placeId,
       ...keptOf(JarTestDto, dto),
-      ...recordedBy(recorder),
+      ...newlyMendable(recorder),
     }),
   )
 }

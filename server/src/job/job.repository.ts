@@ -1,6 +1,7 @@
 import type { JobKind } from '@spudder/core/days/plan'
-import { and, eq, inArray, lte, or, sql, type SQL } from 'drizzle-orm'
+import { and, asc, eq, inArray, lte, or, sql, type SQL } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
+import { changeRow, type Change } from '../change/change-row.ts'
 import type { Connection } from '../database/connect.ts'
 import { job, product, remedy, stand } from '../database/schema.ts'
 import { given, isOneOf, statement } from '../database/statement.ts'
@@ -90,11 +91,26 @@ export const selectPlannedSteps = (connection: Connection, acidPlanId: string) =
 export const updateJob = (connection: Connection, row: JobRow) =>
   connection.update(job).set(row).where(eq(job.id, row.id))
 
-export const dropJobsOfCase = (connection: Connection, caseId: string, recorder: Recorder) =>
+export const keepJob = (connection: Connection, change: Change<JobRow>) =>
+  changeRow(connection, job, change)
+
+/** Jobs of a case that are still to be done, held until the transaction ends. */
+export const lockPlannedOfCase = (connection: Connection, caseId: string): Promise<JobRow[]> =>
   connection
-    .update(job)
-    .set({ status: 'dropped', ...changedBy(recorder) })
+    .select()
+    .from(job)
     .where(and(eq(job.caseId, caseId), eq(job.status, 'planned')))
+    .orderBy(asc(job.id))
+    .for('update')
+
+/** Planned jobs that wait for some others, held until the transaction ends. */
+export const lockFollowers = (connection: Connection, ids: readonly string[]): Promise<JobRow[]> =>
+  connection
+    .select()
+    .from(job)
+    .where(and(inArray(job.afterJobId, [...ids]), eq(job.status, 'planned')))
+    .orderBy(asc(job.id))
+    .for('update')
 
 /** What came in of a stand, and whose it is. */
 export interface DoneJobs {

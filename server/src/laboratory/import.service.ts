@@ -79,7 +79,8 @@ export async function importResults(
     const stored = await insertImport(transaction, { ...sent, ...recordedBy(recorder) })
     const rows = readings.map(({ standId, line, column, ...reading }) => {
       const note = `${fileName}, line ${line}, ${column}`
-      const given = { ...reading, id: randomUUID(), instrument: laboratory, note }
+      const imported = { file: fileName, line }
+      const given = { ...reading, id: randomUUID(), instrument: laboratory, note, imported }
       return readingRow(standId, given, recorder)
     })
     await insertReadings(transaction, rows)

@@ -6,7 +6,7 @@ import { contexts } from '@spudder/core/stand/plant'
 import { leavesOf } from '@spudder/core/seen/painter'
 import { openCaseOf } from '../case/case.service.ts'
 import type { Database } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyMendable, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireLockedStand } from '../stand/stand.service.ts'
 import { completeJobs } from '../job/job.repository.ts'
@@ -35,7 +35,7 @@ export function createLook(
     await keepPhotosWith(transaction, standId, caseId)
     const checkIds = answeredChecks(Object.keys(findings) as FindingName[], [])
     await completeJobs(transaction, { standId, checkIds, recorder })
-    const row = { ...said, caseId, ...recordedBy(recorder) }
+    const row = { ...said, caseId, imported: null, ...newlyMendable(recorder) }
     return toDto(await insertLook(transaction, row))
   })
 }

@@ -1,4 +1,5 @@
 import { and, eq, isNull } from 'drizzle-orm'
+import { changeRow, type Change } from '../change/change-row.ts'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { photo, photoBytes } from '../database/schema.ts'
@@ -32,21 +33,14 @@ export async function selectPhotoBytes(
   return row
 }
 
-export async function selectPhoto(
-  connection: Connection,
-  id: string,
-): Promise<PhotoRow | undefined> {
-  const [row] = await connection.select().from(photo).where(eq(photo.id, id))
+/** A photo, held until the transaction ends. */
+export async function lockPhoto(connection: Connection, id: string): Promise<PhotoRow | undefined> {
+  const [row] = await connection.select().from(photo).where(eq(photo.id, id)).for('update')
   return row
 }
 
-export async function updatePhoto(
-  connection: Connection,
-  id: string,
-  change: Partial<PhotoRow>,
-): Promise<void> {
-  await connection.update(photo).set(change).where(eq(photo.id, id))
-}
+export const keepPhotoRow = (connection: Connection, change: Change<PhotoRow>) =>
+  changeRow(connection, photo, change)
 
 /** Photos taken before a look belong to the case that the look is of. */
 export async function keepPhotosWith(

@@ -3,7 +3,7 @@ import type { FileContent } from '@spudder/contract/route'
 import { selectOpenCase } from '../case/case.repository.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import { selectEntry } from '../entry/entry.repository.ts'
-import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyMendable, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireLockedStand } from '../stand/stand.service.ts'
@@ -49,7 +49,7 @@ export async function keepPhoto(
       heightPx,
       takenOn,
       measure: null,
-      ...newlyRecordedBy(recorder),
+      ...newlyMendable(recorder),
     }
     return toDto(await insertPhoto(transaction, row, bytes))
   })

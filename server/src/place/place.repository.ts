@@ -1,4 +1,5 @@
 import { asc, eq } from 'drizzle-orm'
+import { changeRow, type Change } from '../change/change-row.ts'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { insertOnce } from '../database/insert-once.ts'
@@ -25,13 +26,8 @@ export async function selectPlaceByCalendar(
   return row
 }
 
-export async function updatePlace(
-  connection: Connection,
-  id: string,
-  change: Partial<PlaceRow>,
-): Promise<void> {
-  await connection.update(place).set(change).where(eq(place.id, id))
-}
+export const keepPlace = (connection: Connection, change: Change<PlaceRow>) =>
+  changeRow(connection, place, change)
 
 /** As {@link selectPlace}, held until the transaction ends. */
 export async function lockPlace(connection: Connection, id: string): Promise<PlaceRow | undefined> {

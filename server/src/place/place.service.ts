@@ -1,13 +1,13 @@
 import type {
   ChangePlaceDto,
+  ChangeSettingsDto,
   CreatePlaceDto,
   PlaceDto,
-  PlaceSettingsDto,
   ShareCalendarDto,
 } from '@spudder/contract/place'
 import { randomBytes } from 'node:crypto'
 import type { Connection, Database } from '../database/connect.ts'
-import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import {
@@ -15,7 +15,7 @@ import {
   listPlaces,
   lockPlace,
   selectPlace,
-  updatePlace,
+  keepPlace,
   type PlaceRow,
 } from './place.repository.ts'
 
@@ -30,7 +30,13 @@ export async function createPlace(
 ): Promise<PlaceDto> {
   const { latitude, ...told } = dto
   const settings = latitude === undefined ? {} : { latitude }
-  const row = { ...told, settings, calendarToken: null, ...newlyRecordedBy(recorder) }
+  const row = {
+    ...told,
+    settings,
+    calendarToken: null,
+    isArchived: false,
+    ...newlyRecordedBy(recorder),
+  }
   return placeDto(await insertPlace(connection, row))
 }
 
@@ -45,6 +51,16 @@ export async function findPlace(connection: Connection, id: string): Promise<Pla
   return placeDto(row)
 }
 
+/** A change of the place itself. */
+const toldOf = ({ id }: PlaceRow, recorder: Recorder) =>
+  ({ placeId: id, standId: null, kind: 'place', recorder }) as const
+
+/** What was given; what was left out stays out. */
+const saidOf = <Given extends object>(given: Given): Partial<Given> =>
+  Object.fromEntries(
+    Object.entries(given).filter(([, value]) => value !== undefined),
+  ) as Partial<Given>
+
 /**
  * Changes a place; what is left out stays. Nothing stored counts in the units that it is shown in.
  * @throws {ServiceError} not-found
@@ -58,10 +74,9 @@ export const changePlace = (
   db.transaction(async (transaction) => {
     const row = await lockPlace(transaction, id)
     if (!row) throw noPlace()
-    const said = Object.entries(given).filter(([, value]) => value !== undefined)
-    const changed = { ...Object.fromEntries(said), ...changedBy(recorder) }
-    await updatePlace(transaction, id, changed)
-    return placeDto({ ...row, ...changed })
+    const { version, reason, ...rest } = given
+    const told = { ...toldOf(row, recorder), seen: version, reason }
+    return placeDto(await keepPlace(transaction, { before: row, change: saidOf(rest), told }))
   })
 
 /** Changes the settings that are given and leaves the others; to be called in a transaction. */
@@ -69,15 +84,14 @@ export async function keepSettings(
   transaction: Connection,
   recorder: Recorder,
   id: string,
-  given: PlaceSettingsDto,
+  given: ChangeSettingsDto,
 ): Promise<PlaceDto> {
   const row = await lockPlace(transaction, id)
   if (!row) throw noPlace()
-  const said = Object.entries(given).filter(([, value]) => value !== undefined)
-  const settings = { ...row.settings, ...Object.fromEntries(said) }
-  const changed = { settings, ...changedBy(recorder) }
-  await updatePlace(transaction, id, changed)
-  return placeDto({ ...row, ...changed })
+  const { version: seen, ...rest } = given
+  const settings = { ...row.settings, ...saidOf(rest) }
+  const told = { ...toldOf(row, recorder), seen }
+  return placeDto(await keepPlace(transaction, { before: row, change: { settings }, told }))
 }
 
 /** As long as it takes that nobody guesses it [byte]. */
@@ -98,9 +112,8 @@ export const shareCalendar = (
     const row = await lockPlace(transaction, id)
     if (!row) throw noPlace()
     const calendarToken = isShared ? randomBytes(tokenBytes).toString('base64url') : null
-    const changed = { calendarToken, ...changedBy(recorder) }
-    await updatePlace(transaction, id, changed)
-    return placeDto({ ...row, ...changed })
+    const told = toldOf(row, recorder)
+    return placeDto(await keepPlace(transaction, { before: row, change: { calendarToken }, told }))
   })
 
 /** As {@link keepSettings}, by itself. */
@@ -108,6 +121,6 @@ export const changeSettings = (
   db: Database,
   recorder: Recorder,
   id: string,
-  given: PlaceSettingsDto,
+  given: ChangeSettingsDto,
 ): Promise<PlaceDto> =>
   db.transaction((transaction) => keepSettings(transaction, recorder, id, given))

@@ -4,7 +4,7 @@ import { and, asc, eq, gte, inArray, isNull, notInArray, or, sql } from 'drizzle
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { acidPlan, entry, job, product, reading, remedy, stand } from '../database/schema.ts'
-import { standsOf } from '../stand/stand.repository.ts'
+import { selectFamilies, standsOf, toldWith } from '../stand/stand.repository.ts'
 import { selectJobsById, selectNamedJobs } from '../job/job.repository.ts'
 import { selectProductNames } from '../shelf/product.repository.ts'
 
@@ -40,6 +40,7 @@ async function selectColours(connection: Connection, standIds: readonly string[]
       and(
         inArray(reading.standId, [...standIds]),
         inArray(reading.kind, [...colourKinds]),
+        eq(reading.isStruck, false),
         or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
       ),
     )
@@ -73,7 +74,8 @@ export async function selectPlanning(connection: Connection, placeId: string, si
     asc(job.id),
   )
   const followed = planned.flatMap((each) => each.job.afterJobId ?? [])
-  const entries = await selectEntries(connection, ids, since, followed)
+  const families = await selectFamilies(connection, ids)
+  const entries = toldWith(families, await selectEntries(connection, families.ids, since, followed))
   const known = new Set(planned.map((each) => each.job.id))
   const others = [...new Set([...followed, ...entries.map(({ jobId }) => jobId)])].filter(
     (id) => !known.has(id),

@@ -3,25 +3,25 @@ import { inOrder } from '../database/in-order.ts'
 import { and, asc, eq } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import { reading } from '../database/schema.ts'
-import { given, statement } from '../database/statement.ts'
+import { isOneOf, statement } from '../database/statement.ts'
 
 export type ReadingRow = typeof reading.$inferSelect
 
 export const insertReading = (connection: Connection, row: ReadingRow) =>
   insertOnce(connection, reading, row)
 
-const ofStand = statement((connection) =>
+const ofStands = statement((connection) =>
   connection
     .select()
     .from(reading)
-    .where(eq(reading.standId, given('standId')))
+    .where(and(isOneOf(reading.standId, 'standIds'), eq(reading.isStruck, false)))
     .orderBy(asc(reading.takenOn), asc(inOrder(reading)))
     .prepare(),
 )
 
-/** All readings of a stand, in the order of their days. */
-export const selectReadings = (connection: Connection, standId: string) =>
-  ofStand(connection, { standId })
+/** All readings of some stands, in the order of their days. */
+export const selectReadings = (connection: Connection, standIds: readonly string[]) =>
+  ofStands(connection, { standIds })
 
 type OfStand = Pick<ReadingRow, 'id' | 'standId'>
 /** A reading that a photo of a stand stands behind, and no other that was given its id. */

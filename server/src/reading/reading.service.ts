@@ -1,19 +1,23 @@
 import { ReadingDto, type CreateReadingDto } from '@spudder/contract/reading'
 import { keptOf } from '@spudder/contract/validation'
 import { doneByReading } from '@spudder/core/days/plan'
-import type { Reading } from '@spudder/core/seen/reading'
+import { cameOf, countedReadings, type FileLine, type Reading } from '@spudder/core/seen/reading'
 import type { Connection, Database } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyMendable, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
 import { completeJobs, isAwaited } from '../job/job.repository.ts'
 import { requireStand } from '../stand/stand.service.ts'
-import { insertReading, type ReadingRow } from './reading.repository.ts'
+import { selectFamilies, type StandRow } from '../stand/stand.repository.ts'
+import { findPlace } from '../place/place.service.ts'
+import { insertReading, selectReadings, type ReadingRow } from './reading.repository.ts'
 
 /** A reading to be stored, from a form or a file. */
 type GivenReading = Reading & {
   readonly id: string
   readonly instrument?: string | undefined
   readonly note?: string | undefined
+  /** Its line of a file; absent where somebody put it in. */
+  readonly imported?: FileLine | undefined
 }
 
 /** The row of a reading; what was not given is null. */
@@ -25,8 +29,19 @@ export const readingRow = (
   id: given.id,
   standId,
   ...keptOf(ReadingDto, given),
-  ...recordedBy(recorder),
+  came: cameOf({ ...given, instrument: given.instrument ?? '' }),
+  ...newlyMendable(recorder),
 })
+
+/** Readings of a stand that something may rest on. */
+export async function countedOf(
+  connection: Connection,
+  { id, placeId }: Pick<StandRow, 'id' | 'placeId'>,
+): Promise<readonly ReadingRow[]> {
+  const { settings } = await findPlace(connection, placeId)
+  const { ids } = await selectFamilies(connection, [id])
+  return countedReadings(await selectReadings(connection, ids), settings)
+}
 
 /** What a reading that comes in does: jobs that are due by its day, and checks. */
 function jobsBy(standId: string, reading: Reading) {

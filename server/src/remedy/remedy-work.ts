@@ -6,9 +6,9 @@ import { dateToDay } from '@spudder/core/base/calendar'
 import type { Connection } from '../database/connect.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { listJarTests } from '../jar-test/jar-test.repository.ts'
+import { countedOf } from '../reading/reading.service.ts'
 import type { JobRow } from '../job/job.repository.ts'
 import { requireDayWithinLabel } from '../shelf/label-limit.service.ts'
-import { selectReadings } from '../reading/reading.repository.ts'
 import type { ProductRow } from '../shelf/product.repository.ts'
 import type { SprayerRow } from '../sprayer/sprayer.repository.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
@@ -44,7 +44,7 @@ export async function requireSoundWork(
     product,
     setup: sprayer?.setup,
     jarTests: dto.partners?.length ? await listJarTests(connection, stand.placeId) : [],
-    readings: await selectReadings(connection, stand.id),
+    readings: await countedOf(connection, stand),
     today: dateToDay(at),
     maxC,
   }

@@ -1,8 +1,9 @@
-import { asc, eq } from 'drizzle-orm'
+import { and, asc, eq, inArray } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { insertOnce, storedBefore } from '../database/insert-once.ts'
 import { selectReadings } from '../reading/reading.repository.ts'
+import { selectFamilies } from '../stand/stand.repository.ts'
 import { look, remedy, storyEvent } from '../database/schema.ts'
 
 export type RemedyRow = typeof remedy.$inferSelect
@@ -21,13 +22,14 @@ export async function selectEvidence(connection: Connection, caseId: string, sta
   const looks = await connection
     .select()
     .from(look)
-    .where(eq(look.caseId, caseId))
+    .where(and(eq(look.caseId, caseId), eq(look.isStruck, false)))
     .orderBy(asc(look.lookedOn), asc(inOrder(look)))
-  const readings = await selectReadings(connection, standId)
+  const { ids } = await selectFamilies(connection, [standId])
+  const readings = await selectReadings(connection, ids)
   const events = await connection
     .select()
     .from(storyEvent)
-    .where(eq(storyEvent.standId, standId))
+    .where(and(inArray(storyEvent.standId, [...ids]), eq(storyEvent.isStruck, false)))
     .orderBy(asc(storyEvent.happenedOn), asc(inOrder(storyEvent)))
   return { looks, readings, events }
 }

@@ -1,3 +1,4 @@
+import { countedReadings } from '@spudder/core/seen/reading'
 import type { WeatherService } from '@spudder/contract/weather'
 import { RemedyDto, type CreateRemedyDto, type FrozenCause } from '@spudder/contract/remedy'
 import { keptOf } from '@spudder/contract/validation'
@@ -43,7 +44,7 @@ async function verdictOf(
     lookedOn: newest.lookedOn,
     latitude: settings.latitude,
     findings: newest.findings,
-    ...storyOf(newest.lookedOn, readings, events),
+    ...storyOf(newest.lookedOn, countedReadings(readings, settings), events),
     school: settings.ironSchool,
   })
   return ranked.map(({ id, probability }) => ({ causeId: id, probability }))

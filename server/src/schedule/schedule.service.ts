@@ -9,7 +9,7 @@ import { doneBy } from '@spudder/core/days/plan'
 import { selectAcidPlan } from '../acid-plan/acid-plan.repository.ts'
 import { requireStepsWithinLimits } from '../acid-plan/step-limits.ts'
 import type { Connection, Database } from '../database/connect.ts'
-import { changedBy, type Recorder } from '../http/recorder.ts'
+import type { Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { findPlace } from '../place/place.service.ts'
 import { requireDayWithinLabel } from '../shelf/label-limit.service.ts'
@@ -23,10 +23,11 @@ import {
   selectUse,
   selectJobsOfPlace,
   standOfJob,
-  updateJob,
+  keepJob,
   type JobRow,
 } from '../job/job.repository.ts'
 import { jobDto } from '../job/job-dto.ts'
+import { seeToFollowers } from '../job/drop-jobs.ts'
 import { newJob } from '../job/new-job.ts'
 import { readJob, requirePlannedJob } from '../job/planned-job.ts'
 
@@ -71,6 +72,15 @@ async function requireStepBears(connection: Connection, moved: JobRow): Promise<
   await requireStepsWithinLimits(connection, { stand, situation, groundM2, steps })
 }
 
+/**
+ * Label and ground bear a job on its day.
+ * @throws {ServiceError} invalid-body
+ */
+export async function requireJobBears(connection: Connection, row: JobRow): Promise<void> {
+  await requireDayBears(connection, row)
+  await requireStepBears(connection, row)
+}
+
 const notSaidDone = (kind: JobRow['kind']) => {
   const message = `Status: ${kind === 'apply' ? 'an application is done by recording it' : 'a look or test is done by its reading'}.`
   return new ServiceError('invalid-body', message, [{ field: 'status', message }])
@@ -85,21 +95,24 @@ export async function changeJob(
 ): Promise<JobDto> {
   const standId = await standOfJob(db, jobId)
   return db.transaction(async (transaction) => {
-    if (standId !== undefined) await requireLockedStand(transaction, standId)
+    const stand = standId === undefined ? undefined : await requireLockedStand(transaction, standId)
     const planned = await requirePlannedJob(transaction, jobId)
+    const { version: seen, reason, followers } = change
+    const owner = { placeId: stand?.placeId ?? '', standId: planned.standId }
     if (change.status === 'done' && doneBy[planned.kind].by !== 'saying')
       throw notSaidDone(planned.kind)
-    const row: JobRow = {
-      ...planned,
+    const now: Partial<JobRow> = {
       dueOn: change.dueOn ?? planned.dueOn,
       startsAt: change.startsAt === undefined ? planned.startsAt : change.startsAt,
       isLocked: change.isLocked ?? planned.isLocked,
       status: change.status ?? planned.status,
-      ...changedBy(recorder),
     }
-    await updateJob(transaction, row)
-    await requireDayBears(transaction, row)
-    await requireStepBears(transaction, row)
+    const told = { ...owner, kind: 'job', recorder, seen, reason } as const
+    const row = await keepJob(transaction, { before: planned, change: now, told })
+    if (row.status === 'dropped' && followers !== undefined) {
+      await seeToFollowers(transaction, row.id, { become: followers, owner, recorder, reason })
+    }
+    await requireJobBears(transaction, row)
     // What was bought is on the shelf.
     if (row.kind === 'buy' && row.status === 'done' && row.productId !== null) {
       await addToStock(transaction, row.productId, row.plannedKg ?? 0)
@@ -127,7 +140,7 @@ export async function acceptMoves(
     for (const standId of [...new Set(seen.map((each) => each.standId))].toSorted()) {
       await requireLockedStand(transaction, standId)
     }
-    const rows: JobRow[] = []
+    const rows: { before: JobRow; dueOn: string }[] = []
     for (const id of ids) {
       const planned = await requirePlannedJob(transaction, id)
       const move = moves.find(({ jobId }) => jobId === id)
@@ -140,18 +153,19 @@ export async function acceptMoves(
           `${title} was ${planned.isLocked ? 'held' : 'moved'} by ${by} in the meantime. Plan again to see it.`,
         )
       }
-      rows.push({ ...planned, dueOn: move.to, ...changedBy(recorder) })
+      rows.push({ before: planned, dueOn: move.to })
     }
     // All lie on their new days before any is judged: two that change places do not stand in each
     // other's way.
-    for (const row of rows) await updateJob(transaction, row)
-    for (const row of rows) {
-      await requireDayBears(transaction, row)
-      await requireStepBears(transaction, row)
+    const now: JobRow[] = []
+    for (const { before, dueOn } of rows) {
+      const told = { placeId, standId: before.standId, kind: 'job', recorder } as const
+      now.push(await keepJob(transaction, { before, change: { dueOn }, told }))
     }
+    for (const row of now) await requireJobBears(transaction, row)
     const moved = await selectJobsById(
       transaction,
-      rows.map(({ id }) => id),
+      now.map(({ id }) => id),
     )
     return moved.map(jobDto)
   })

@@ -37,7 +37,7 @@ export async function selectFound(connection: Connection, placeId: string, text:
       .select({ id: trial.id, name: trial.name, standId: stand.id, standName: stand.name })
       .from(trial)
       .innerJoin(stand, eq(trial.standId, stand.id))
-      .where(and(eq(stand.placeId, placeId), holding(trial.name, text)))
+      .where(and(eq(stand.placeId, placeId), eq(trial.isStruck, false), holding(trial.name, text)))
       .orderBy(firstMatch(trial.name, text), asc(trial.name))
       .limit(mostOfKind),
   ])

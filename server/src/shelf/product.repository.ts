@@ -1,4 +1,5 @@
 import { and, asc, eq, inArray, isNotNull, sql } from 'drizzle-orm'
+import { changeRow, type Change } from '../change/change-row.ts'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { product } from '../database/schema.ts'
@@ -42,9 +43,8 @@ export async function lockProduct(
   return row
 }
 
-export async function updateProduct(connection: Connection, row: ProductRow): Promise<void> {
-  await connection.update(product).set(row).where(eq(product.id, row.id))
-}
+export const keepProduct = (connection: Connection, change: Change<ProductRow>) =>
+  changeRow(connection, product, change)
 
 /** More is counted of no product [kg]. */
 const mostStockKg = 1e6

@@ -6,8 +6,9 @@ import {
 } from '@spudder/contract/shelf'
 import { changedOf, keptOf } from '@spudder/contract/validation'
 import { isOverMaximum, rateOverMaximum } from '@spudder/core/material/rate'
+import { isDeepStrictEqual } from 'node:util'
 import type { Connection, Database } from '../database/connect.ts'
-import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requirePlansWithinLabel } from './label-limit.service.ts'
@@ -16,7 +17,7 @@ import {
   insertProduct,
   listProducts,
   lockProduct,
-  updateProduct,
+  keepProduct,
   type ProductRow,
 } from './product.repository.ts'
 
@@ -25,6 +26,7 @@ const rowOf = (placeId: string, dto: CreateProductDto, recorder: Recorder): Prod
   placeId,
   ...keptOf(ProductDto, dto),
   isRetired: false,
+  imported: null,
   ...newlyRecordedBy(recorder),
 })
 
@@ -105,6 +107,20 @@ export async function requireProductOf(
   throw notOfShelf()
 }
 
+/**
+ * A label that was changed is sound, and what is planned stays within it.
+ * @throws {ServiceError} invalid-body
+ */
+export async function requireSoundLabel(
+  connection: Connection,
+  row: ProductRow,
+  before: ProductRow,
+): Promise<void> {
+  requireRateWithinMaximum(row)
+  const isSame = isDeepStrictEqual(row.labelMaximum, before.labelMaximum)
+  if (row.labelMaximum && !isSame) await requirePlansWithinLabel(connection, row)
+}
+
 /** Changes a product, or takes it off the shelf; what is left out stays. */
 export function changeProduct(
   db: Database,
@@ -115,15 +131,17 @@ export function changeProduct(
   return db.transaction(async (transaction) => {
     const before = await lockProduct(transaction, productId)
     if (!before) throw noProduct()
-    const row: ProductRow = {
-      ...before,
-      ...changedOf(ProductDto, change),
-      isRetired: change.isRetired ?? before.isRetired,
-      ...changedBy(recorder),
-    }
-    requireRateWithinMaximum(row)
-    if (change.labelMaximum) await requirePlansWithinLabel(transaction, row)
-    await updateProduct(transaction, row)
+    const { version: seen, reason } = change
+    const { placeId } = before
+    const row = await keepProduct(transaction, {
+      before,
+      change: {
+        ...changedOf(ProductDto, change),
+        isRetired: change.isRetired ?? before.isRetired,
+      },
+      told: { placeId, standId: null, kind: 'product', recorder, seen, reason },
+    })
+    await requireSoundLabel(transaction, row, before)
     return toDto(row)
   })
 }

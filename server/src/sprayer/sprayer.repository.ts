@@ -1,4 +1,5 @@
 import { asc, eq } from 'drizzle-orm'
+import { changeRow, type Change } from '../change/change-row.ts'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { given, statement } from '../database/statement.ts'
@@ -30,6 +31,5 @@ export async function lockSprayer(
   return row
 }
 
-export async function updateSprayer(connection: Connection, row: SprayerRow): Promise<void> {
-  await connection.update(sprayer).set(row).where(eq(sprayer.id, row.id))
-}
+export const keepSprayer = (connection: Connection, change: Change<SprayerRow>) =>
+  changeRow(connection, sprayer, change)

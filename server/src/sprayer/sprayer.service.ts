@@ -6,7 +6,7 @@ import {
 } from '@spudder/contract/sprayer'
 import { checkSetup } from '@spudder/core/apply/sprayer'
 import type { Connection, Database } from '../database/connect.ts'
-import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { findPlace } from '../place/place.service.ts'
@@ -14,7 +14,7 @@ import {
   insertSprayer,
   listSprayers,
   lockSprayer,
-  updateSprayer,
+  keepSprayer,
   type SprayerRow,
 } from './sprayer.repository.ts'
 
@@ -72,15 +72,15 @@ export function changeSprayer(
     const before = await lockSprayer(transaction, sprayerId)
     if (!before) throw new ServiceError('not-found', 'There is no such sprayer.')
     const { setup, calibration } = change
-    const row: SprayerRow = {
-      ...before,
+    const row: Partial<SprayerRow> = {
       name: change.name ?? before.name,
       setup: setup ? checkSetup(toSetup(setup)) : before.setup,
       calibration: calibration ? { ...calibration } : setup ? null : before.calibration,
       isRetired: change.isRetired ?? before.isRetired,
-      ...changedBy(recorder),
     }
-    await updateSprayer(transaction, row)
-    return toDto(row)
+    const { placeId } = before
+    const { version: seen, reason } = change
+    const told = { placeId, standId: null, kind: 'sprayer', recorder, seen, reason } as const
+    return toDto(await keepSprayer(transaction, { before, change: row, told }))
   })
 }

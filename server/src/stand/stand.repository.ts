@@ -1,8 +1,9 @@
-import { and, asc, count, eq, max, type Placeholder } from 'drizzle-orm'
+import { and, asc, count, eq, isNull, max, type Placeholder } from 'drizzle-orm'
+import { changeRow, type Change } from '../change/change-row.ts'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
-import { given, statement } from '../database/statement.ts'
-import { job, stand } from '../database/schema.ts'
+import { given, isOneOf, statement } from '../database/statement.ts'
+import { chlorosisCase, job, stand, storyEvent } from '../database/schema.ts'
 
 export type StandRow = typeof stand.$inferSelect
 
@@ -32,9 +33,8 @@ export async function lockStand(connection: Connection, id: string): Promise<Sta
   return row
 }
 
-export async function updateStand(connection: Connection, row: StandRow): Promise<void> {
-  await connection.update(stand).set(row).where(eq(stand.id, row.id))
-}
+export const keepStand = (connection: Connection, change: Change<StandRow>) =>
+  changeRow(connection, stand, change)
 
 /** Applications of a stand that are still to be done. */
 export async function countPlannedApplications(
@@ -47,6 +47,68 @@ export async function countPlannedApplications(
     .where(and(eq(job.standId, standId), eq(job.status, 'planned'), eq(job.kind, 'apply')))
   return row?.total ?? 0
 }
+
+/** How many cases are open and how many jobs planned on a stand. */
+export async function countUnderWay(connection: Connection, standId: string) {
+  const [cases, jobs] = await Promise.all([
+    connection
+      .select({ total: count() })
+      .from(chlorosisCase)
+      .where(and(eq(chlorosisCase.standId, standId), isNull(chlorosisCase.closedOn))),
+    connection
+      .select({ total: count() })
+      .from(job)
+      .where(and(eq(job.standId, standId), eq(job.status, 'planned'))),
+  ])
+  return { openCases: cases[0]?.total ?? 0, plannedJobs: jobs[0]?.total ?? 0 }
+}
+
+/** Stands whose story is told with another, held until the transaction ends. */
+export const lockMergedInto = (connection: Connection, standId: string): Promise<StandRow[]> =>
+  connection
+    .select()
+    .from(stand)
+    .where(eq(stand.mergedIntoId, standId))
+    .orderBy(asc(stand.id))
+    .for('update')
+
+export const insertPlanting = (connection: Connection, row: typeof storyEvent.$inferInsert) =>
+  connection.insert(storyEvent).values(row)
+
+/** Stands with those whose story is told with them. */
+export interface Families {
+  /** All of them. */
+  readonly ids: readonly string[]
+  /** The stand that something of one of them is told with. */
+  readonly leaderOf: (standId: string) => string
+}
+
+const mergedInto = statement((connection) =>
+  connection
+    .select({ id: stand.id, into: stand.mergedIntoId })
+    .from(stand)
+    .where(isOneOf(stand.mergedIntoId, 'standIds'))
+    .prepare(),
+)
+
+/** Some stands with those that were found to be the same. */
+export async function selectFamilies(
+  connection: Connection,
+  standIds: readonly string[],
+): Promise<Families> {
+  const merged = standIds.length === 0 ? [] : await mergedInto(connection, { standIds })
+  const leaders = new Map(merged.map(({ id, into }) => [id, into ?? id]))
+  return {
+    ids: [...standIds, ...leaders.keys()],
+    leaderOf: (standId) => leaders.get(standId) ?? standId,
+  }
+}
+
+/** Rows as they are told: of the stand that theirs was found to be. */
+export const toldWith = <Row extends { readonly standId: string }>(
+  { leaderOf }: Families,
+  rows: readonly Row[],
+): Row[] => rows.map((row) => ({ ...row, standId: leaderOf(row.standId) }))
 
 export async function nextPosition(connection: Connection, placeId: string): Promise<number> {
   const [row] = await connection

@@ -1,7 +1,7 @@
 import { StoryEventDto, type CreateStoryEventDto } from '@spudder/contract/story'
 import { keptOf } from '@spudder/contract/validation'
 import type { Connection } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyMendable, type Recorder } from '../http/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireStand } from '../stand/stand.service.ts'
 import { insertStoryEvent } from './story.repository.ts'
@@ -13,6 +13,12 @@ export async function createStoryEvent(
   dto: CreateStoryEventDto,
 ): Promise<StoryEventDto> {
   await requireStand(connection, standId)
-  const row = { id: dto.id, standId, ...keptOf(StoryEventDto, dto), ...recordedBy(recorder) }
+  const row = {
+    id: dto.id,
+    standId,
+    ...keptOf(StoryEventDto, dto),
+    imported: null,
+    ...newlyMendable(recorder),
+  }
   return toDto(await insertStoryEvent(connection, row))
 }

@@ -1,4 +1,4 @@
-import { asc, eq, inArray } from 'drizzle-orm'
+import { and, asc, eq, inArray } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { insertOnce } from '../database/insert-once.ts'
@@ -25,7 +25,7 @@ export const selectTrials = (connection: Connection, standId: string): Promise<T
   connection
     .select()
     .from(trial)
-    .where(eq(trial.standId, standId))
+    .where(and(eq(trial.standId, standId), eq(trial.isStruck, false)))
     .orderBy(asc(inOrder(trial)))
 
 /** Oldest first: of two ratings of a plot on one day the later one is the newer. */
@@ -37,6 +37,6 @@ export async function selectRatings(
   return connection
     .select()
     .from(trialRating)
-    .where(inArray(trialRating.trialId, [...trialIds]))
+    .where(and(inArray(trialRating.trialId, [...trialIds]), eq(trialRating.isStruck, false)))
     .orderBy(asc(trialRating.ratedOn), asc(trialRating.plot), asc(inOrder(trialRating)))
 }

@@ -2,7 +2,7 @@ import { TrialDto, type CreateTrialDto, type RatePlotsDto } from '@spudder/contr
 import { keptOf } from '@spudder/contract/validation'
 import { planTrial } from '@spudder/core/outcome/trial'
 import type { Connection, Database } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyMendable, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireStand } from '../stand/stand.service.ts'
@@ -25,14 +25,7 @@ function asDto(row: TrialRow, ratings: readonly RatingRow[]): TrialDto {
   const own = newest(ratings.filter(({ trialId }) => trialId === row.id))
   return {
     ...toDto(row),
-    ratings: own.map(({ id, plot, ratedOn, value, createdBy, createdAt }) => ({
-      id,
-      plot,
-      ratedOn,
-      value,
-      createdBy,
-      createdAt: createdAt.toISOString(),
-    })),
+    ratings: own.map(({ trialId: _trialId, ...rating }) => toDto(rating)),
   }
 }
 
@@ -51,7 +44,7 @@ export async function createTrial(
     id: dto.id,
     standId,
     ...keptOf(TrialDto, dto),
-    ...recordedBy(recorder),
+    ...newlyMendable(recorder),
   })
   return asDto(row, await selectRatings(db, [row.id]))
 }
@@ -86,7 +79,7 @@ export async function ratePlots(
       throw new ServiceError('invalid-body', words, [{ field: 'ratings', message: words }])
     }
     for (const rating of ratings) {
-      await insertRating(transaction, { ...rating, trialId, ...recordedBy(recorder) })
+      await insertRating(transaction, { ...rating, trialId, ...newlyMendable(recorder) })
     }
     return asDto(row, await selectRatings(transaction, [trialId]))
   })

@@ -1,4 +1,5 @@
 import { and, asc, eq } from 'drizzle-orm'
+import { changeRow, type Change } from '../change/change-row.ts'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { insertOnce } from '../database/insert-once.ts'
@@ -17,15 +18,11 @@ export const selectZones = (connection: Connection, standId: string): Promise<Zo
     .where(and(eq(zone.standId, standId), eq(zone.isTakenAway, false)))
     .orderBy(asc(inOrder(zone)))
 
-export async function selectZone(connection: Connection, id: string): Promise<ZoneRow | undefined> {
-  const [row] = await connection.select().from(zone).where(eq(zone.id, id))
+/** A zone, held until the transaction ends. */
+export async function lockZone(connection: Connection, id: string): Promise<ZoneRow | undefined> {
+  const [row] = await connection.select().from(zone).where(eq(zone.id, id)).for('update')
   return row
 }
 
-export async function updateZone(
-  connection: Connection,
-  id: string,
-  change: Partial<ZoneRow>,
-): Promise<void> {
-  await connection.update(zone).set(change).where(eq(zone.id, id))
-}
+export const keepZone = (connection: Connection, change: Change<ZoneRow>) =>
+  changeRow(connection, zone, change)

@@ -1,11 +1,11 @@
-import { keptOf } from '@spudder/contract/validation'
+import { changedOf, keptOf } from '@spudder/contract/validation'
 import { ZoneDto, type ChangeZoneDto, type CreateZoneDto } from '@spudder/contract/zone'
 import type { Connection, Database } from '../database/connect.ts'
-import { changedBy, newlyRecordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireStand } from '../stand/stand.service.ts'
-import { insertZone, selectZone, selectZones, updateZone } from './zone.repository.ts'
+import { insertZone, keepZone, lockZone, selectZones } from './zone.repository.ts'
 
 /**
  * Keeps a zone of a stand.
@@ -23,6 +23,7 @@ export async function createZone(
     standId,
     ...keptOf(ZoneDto, dto),
     isTakenAway: false,
+    imported: null,
     ...newlyRecordedBy(recorder),
   })
   return toDto(row)
@@ -41,14 +42,19 @@ export async function changeZone(
   db: Database,
   recorder: Recorder,
   zoneId: string,
-  change: ChangeZoneDto,
+  given: ChangeZoneDto,
 ): Promise<ZoneDto> {
   return db.transaction(async (transaction) => {
-    if (Object.keys(change).length > 0) {
-      await updateZone(transaction, zoneId, { ...change, ...changedBy(recorder) })
+    const before = await lockZone(transaction, zoneId)
+    if (!before) throw new ServiceError('not-found', 'There is no such zone.')
+    const { standId } = before
+    const { placeId } = await requireStand(transaction, standId)
+    const { version: seen, reason } = given
+    const told = { placeId, standId, kind: 'zone', recorder, seen, reason } as const
+    const change = {
+      ...changedOf(ZoneDto, given),
+      isTakenAway: given.isTakenAway ?? before.isTakenAway,
     }
-    const row = await selectZone(transaction, zoneId)
-    if (!row) throw new ServiceError('not-found', 'There is no such zone.')
-    return toDto(row)
+    return toDto(await keepZone(transaction, { before, change, told }))
   })
 }

@@ -9,6 +9,7 @@ const sentences: Readonly<Record<ProblemCode | 'unreachable', string>> = {
   'too-large': 'That is too much at once. Send it in parts.',
   'wrong-host': 'This page was opened under an address that is not its own.',
   'practice-off': 'That device is simulated and not switched on.',
+  'changed-meanwhile': 'Somebody changed this while you had it open.',
   busy: 'Too much is going on at once, and nothing was stored. Try again in a moment.',
   unavailable: 'The database does not answer, and nothing was stored. Try again in a moment.',
   internal: 'That did not work on our side, and nothing was stored. Try once more.',
@@ -32,14 +33,22 @@ export class ApiProblem extends Error {
   readonly fields: readonly ProblemFieldDto[]
   /** Of the answer; 0 where there was none. */
   readonly status: number
+  /** The state that is stored now, where an older one was seen. */
+  readonly version: number | undefined
 
-  constructor(code: string, detail = '', fields: readonly ProblemFieldDto[] = [], status = 0) {
+  constructor(
+    code: string,
+    detail = '',
+    fields: readonly ProblemFieldDto[] = [],
+    { status = 0, version }: { readonly status?: number; readonly version?: number | undefined } = {},
+  ) {
     const sentence = isKnown(code) ? sentences[code] : sentences.internal
     super(detail === '' || fields.length > 0 ? sentence : `${sentence} ${detail}`)
     this.name = 'ApiProblem'
     this.code = code
     this.fields = fields
     this.status = status
+    this.version = version
   }
 }
 
@@ -50,7 +59,8 @@ export function fieldMessage(problem: unknown, field: string): string | undefine
 }
 
 export function toApiProblem(body: Partial<ProblemDto>): ApiProblem {
-  return new ApiProblem(body.code ?? 'internal', body.detail, body.fields, body.status ?? 500)
+  const { code = 'internal', detail, fields, status = 500, version } = body
+  return new ApiProblem(code, detail, fields, { status, version })
 }
 
 /** What a server answers that did not judge what it was sent: too slow, too much, not its own. */

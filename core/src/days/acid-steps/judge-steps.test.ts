@@ -28,6 +28,7 @@ const job = {
 const entry = {
   id: 'entry',
   correctsId: null,
+  isStruck: false,
   jobId: 'feed',
   happenedOn: '2026-05-20',
   productKg: 4,

@@ -28,6 +28,7 @@ const entry = (id: string, jobId: string, change: Partial<Entry> = {}): Entry =>
   id,
   jobId,
   correctsId: null,
+  isStruck: false,
   happenedOn: '2026-05-01',
   productKg: 10,
   sourceId: 'ammonium-sulfate',
@@ -48,12 +49,22 @@ const story = (change: Partial<AppliedStory>): AppliedStory => ({
 })
 
 describe('entries that stand', () => {
+  it('are none where a later one says that it did not happen, until another says that it did', () => {
+    const chain = [
+      { id: 'a', correctsId: null, isStruck: false },
+      { id: 'b', correctsId: 'a', isStruck: true },
+    ]
+    expect(standingEntries(chain)).toEqual([])
+    const back = [...chain, { id: 'c', correctsId: 'b', isStruck: false }]
+    expect(standingEntries(back).map(({ id }) => id)).toEqual(['c'])
+  })
+
   it('are those that no later one corrects', () => {
     const chain = [
-      { id: 'a', correctsId: null },
-      { id: 'b', correctsId: 'a' },
-      { id: 'c', correctsId: 'b' },
-      { id: 'd', correctsId: null },
+      { id: 'a', correctsId: null, isStruck: false },
+      { id: 'b', correctsId: 'a', isStruck: false },
+      { id: 'c', correctsId: 'b', isStruck: false },
+      { id: 'd', correctsId: null, isStruck: false },
     ]
     expect(standingEntries(chain).map(({ id }) => id)).toEqual(['c', 'd'])
   })

@@ -2,12 +2,14 @@
 export interface CorrectableEntry {
   readonly id: string
   readonly correctsId: string | null
+  /** It says that the one it corrects did not happen. */
+  readonly isStruck: boolean
 }
 
-/** Entries that stand: those that no later entry corrects. */
+/** Entries that stand: those that no later entry corrects, and that are no strike themselves. */
 export function standingEntries<Entry extends CorrectableEntry>(
   entries: readonly Entry[],
 ): readonly Entry[] {
   const corrected = new Set(entries.map(({ correctsId }) => correctsId))
-  return entries.filter(({ id }) => !corrected.has(id))
+  return entries.filter(({ id, isStruck }) => !isStruck && !corrected.has(id))
 }

@@ -22,7 +22,7 @@ import {
   unique,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { changeable, day, id, oneOf, recorded } from '../columns.ts'
+import { changeable, day, id, imported, mendable, oneOf, recorded } from '../columns.ts'
 
 export const place = mysqlTable('place', {
   id: id().primaryKey(),
@@ -33,6 +33,8 @@ export const place = mysqlTable('place', {
   settings: json('settings').$type<PlaceSettingsDto>(),
   /** What its calendar is subscribed to by; null while it is not. */
   calendarToken: varchar('calendar_token', { length: 43 }).unique('place_calendar'),
+  /** Put away, with all that was recorded there. */
+  isArchived: boolean('is_archived').notNull().default(false),
   ...changeable(),
 })
 
@@ -60,6 +62,7 @@ export const product = mysqlTable(
     hazards: varchar('hazards', { length: 500 }).notNull(),
     note: text('note').notNull(),
     isRetired: boolean('is_retired').notNull(),
+    imported: imported(),
     ...changeable(),
   },
   (table) => [
@@ -103,7 +106,7 @@ export const jarTest = mysqlTable(
     testedOn: day('tested_on').notNull(),
     outcome: oneOf('outcome', 20, jarOutcomeNames).notNull(),
     note: text('note').notNull(),
-    ...recorded(),
+    ...mendable(),
   },
   (table) => [index('jar_test_of_place').on(table.placeId, table.testedOn)],
 )

@@ -9,7 +9,7 @@ import {
 import { contextNames } from '@spudder/core/stand/plant'
 import type { Findings, Paint } from '@spudder/core/seen/finding'
 import type { StandSize } from '@spudder/core/stand/plant'
-import type { ReadingPlace } from '@spudder/core/seen/reading'
+import type { Came, ReadingPlace } from '@spudder/core/seen/reading'
 import type { LaboratoryPacket } from '@spudder/contract/laboratory'
 import type { StandCareDto, StandMeasuresDto } from '@spudder/contract/stand'
 import {
@@ -24,7 +24,7 @@ import {
   unique,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { changeable, day, id, ofOneStand, oneOf, recorded } from '../columns.ts'
+import { changeable, day, id, imported, mendable, ofOneStand, oneOf, recorded } from '../columns.ts'
 import { place } from './places.ts'
 
 export const stand = mysqlTable(
@@ -47,10 +47,14 @@ export const stand = mysqlTable(
     note: text('note').notNull(),
     /** Put away: out of the estate and the dates, with all that was recorded. */
     isArchived: boolean('is_archived').notNull().default(false),
+    /** The stand that it was found to be the same as: its story is told there. */
+    mergedIntoId: id('merged_into_id'),
+    imported: imported(),
     ...changeable(),
   },
   (table) => [
     index('stand_of_place').on(table.placeId, table.position),
+    index('stand_told_with').on(table.mergedIntoId),
     unique('stand_of_its_place').on(table.id, table.placeId),
   ],
 )
@@ -71,9 +75,14 @@ export const reading = mysqlTable(
     doubt: double('doubt'),
     instrument: varchar('instrument', { length: 120 }).notNull().default(''),
     note: text('note').notNull(),
-    ...recorded(),
+    /** How the value came. */
+    came: json('came').$type<Came>().notNull(),
+    ...mendable(),
   },
-  (table) => [index('reading_of_stand').on(table.standId, table.takenOn)],
+  (table) => [
+    index('reading_of_stand').on(table.standId, table.takenOn),
+    index('reading_by_time').on(table.createdAt),
+  ],
 )
 
 export const storyEvent = mysqlTable(
@@ -88,7 +97,8 @@ export const storyEvent = mysqlTable(
     fromPH: double('from_ph'),
     toPH: double('to_ph'),
     note: text('note').notNull(),
-    ...recorded(),
+    imported: imported(),
+    ...mendable(),
   },
   (table) => [index('event_of_stand').on(table.standId, table.happenedOn)],
 )
@@ -106,7 +116,7 @@ export const chlorosisCase = mysqlTable(
     outcomeNote: text('outcome_note').notNull(),
     closedBy: varchar('closed_by', { length: 80 }),
     closedAt: datetime('closed_at', { mode: 'date', fsp: 3 }),
-    ...recorded(),
+    ...changeable(),
   },
   (table) => [
     index('case_of_stand').on(table.standId, table.openedOn),
@@ -126,7 +136,8 @@ export const look = mysqlTable(
     findings: json('findings').$type<Findings>().notNull(),
     paint: json('paint').$type<Paint>().notNull(),
     note: text('note').notNull(),
-    ...recorded(),
+    imported: imported(),
+    ...mendable(),
   },
   (table) => [
     index('look_of_stand').on(table.standId, table.lookedOn),

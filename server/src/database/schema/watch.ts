@@ -11,7 +11,7 @@ import {
   text,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { changeable, day, id, oneOf, recorded } from '../columns.ts'
+import { changeable, day, id, imported, mendable, oneOf } from '../columns.ts'
 import { stand } from './stands.ts'
 
 export const trial = mysqlTable(
@@ -29,12 +29,12 @@ export const trial = mysqlTable(
     scale: oneOf('scale', 30, readingKindNames).notNull(),
     startedOn: day('started_on').notNull(),
     note: text('note').notNull(),
-    ...recorded(),
+    ...mendable(),
   },
   (table) => [index('trial_of_stand').on(table.standId, table.createdAt)],
 )
 
-/** Never changed: of two on one day the newer counts. */
+/** Of two on one day the newer counts. */
 export const trialRating = mysqlTable(
   'trial_rating',
   {
@@ -45,7 +45,7 @@ export const trialRating = mysqlTable(
     plot: int('plot').notNull(),
     ratedOn: day('rated_on').notNull(),
     value: double('value').notNull(),
-    ...recorded(),
+    ...mendable(),
   },
   (table) => [index('rating_of_trial').on(table.trialId, table.ratedOn)],
 )
@@ -64,6 +64,7 @@ export const zone = mysqlTable(
     score: double('score'),
     scoredOn: day('scored_on'),
     isTakenAway: boolean('is_taken_away').notNull().default(false),
+    imported: imported(),
     ...changeable(),
   },
   (table) => [index('zone_of_stand').on(table.standId, table.createdAt)],

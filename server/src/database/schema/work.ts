@@ -22,7 +22,17 @@ import {
   unique,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { bytes, changeable, day, id, ofOneStand, oneOf, recorded } from '../columns.ts'
+import {
+  bytes,
+  changeable,
+  day,
+  id,
+  imported,
+  mendable,
+  ofOneStand,
+  oneOf,
+  recorded,
+} from '../columns.ts'
 import { product } from './places.ts'
 import { stand, chlorosisCase } from './stands.ts'
 
@@ -147,6 +157,7 @@ export const job = mysqlTable(
   },
   (table) => [
     index('job_of_stand').on(table.standId, table.dueOn),
+    index('job_by_time').on(table.createdAt),
     unique('job_of_its_stand').on(table.id, table.standId),
     ofOneStand('job_case', table, table.caseId, chlorosisCase),
     ofOneStand('job_remedy', table, table.remedyId, remedy),
@@ -189,6 +200,9 @@ export const entry = mysqlTable(
     placeId: id('place_id').notNull().default(''),
     /** Words that it is found by. */
     search: text('search').notNull().default(''),
+    /** It says that the entry it corrects did not happen. */
+    isStruck: boolean('is_struck').notNull().default(false),
+    imported: imported(),
     correctsId: id('corrects_id').unique('entry_corrected_once'),
     reason: text('reason').notNull(),
     ...recorded(),
@@ -196,6 +210,7 @@ export const entry = mysqlTable(
   (table) => [
     index('entry_of_stand').on(table.standId, table.happenedOn),
     index('entry_of_place').on(table.placeId, table.happenedOn, table.createdAt),
+    index('entry_by_time').on(table.placeId, table.createdAt),
     unique('entry_of_its_stand').on(table.id, table.standId),
     foreignKey({
       name: 'entry_stand',
@@ -232,7 +247,7 @@ export const photo = mysqlTable(
     heightPx: int('height_px').notNull(),
     takenOn: day('taken_on'),
     measure: json('measure').$type<PhotoMeasureDto>(),
-    ...changeable(),
+    ...mendable(),
   },
   (table) => [
     index('photo_of_stand').on(table.standId, table.createdAt),

@@ -3,6 +3,7 @@ import { list, type Refusal } from '../refusal.ts'
 /** Refusals of names that are in no list. */
 export const nameRefusals = {
   // Names.
+  'field-untold': { code: 'unknown-name', expected: () => 'a field that has words' },
   'texture-unknown': { code: 'unknown-name', expected: () => 'a texture of the list' },
   'acid-unknown': { code: 'unknown-name', expected: () => 'an acid of the list' },
   'ligand-unknown': {

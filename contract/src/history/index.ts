@@ -1,0 +1,12 @@
+export {
+  HistoryLineDto,
+  HistoryPageDto,
+  HistoryQueryDto,
+  MendDto,
+  MendedDto,
+  TakeBackDto,
+  TakenBackDto,
+  mendableKinds,
+} from './history.dto.ts'
+export type { MendableKind } from './history.dto.ts'
+export { historyRoutes } from './history.routes.ts'

@@ -1,0 +1,8 @@
+export { historyActs, historyKinds } from './kinds.ts'
+export type { FieldChange, FieldChanges, HistoryAct, HistoryKind } from './kinds.ts'
+export { fieldChanges, takenBack } from './field-changes.ts'
+export type { TakenBack } from './field-changes.ts'
+export { changeWords } from './field-words.ts'
+export type { ToldChange } from './field-words.ts'
+export { historyTitle } from './titles.ts'
+export type { HistoryThings } from './titles.ts'

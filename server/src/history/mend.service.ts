@@ -1,0 +1,154 @@
+import {
+  mendableKinds,
+  type MendableKind,
+  type MendDto,
+  type MendedDto,
+} from '@spudder/contract/history'
+import { JarTestDto, JarTestForm } from '@spudder/contract/jar-test'
+import { LookDto, LookForm } from '@spudder/contract/look'
+import { PhotoForm } from '@spudder/contract/photo'
+import { ReadingDto, ReadingForm } from '@spudder/contract/reading'
+import { StoryEventDto, StoryEventForm } from '@spudder/contract/story'
+import { RatingForm, TrialDto, TrialNotesForm } from '@spudder/contract/trial'
+import { checkDto, keptOf, type FormClass } from '@spudder/contract/validation'
+import { checkFindings, checkPaint } from '@spudder/core/seen/finding'
+import { leavesOf } from '@spudder/core/seen/painter'
+import { cameOf, type Came, type ReadingMethod } from '@spudder/core/seen/reading'
+import { contexts } from '@spudder/core/stand/plant'
+import type { Paint } from '@spudder/core/seen/finding'
+import { changeRow } from '../change/change-row.ts'
+import type { Connection, Database } from '../database/connect.ts'
+import type { Recorder } from '../http/recorder.ts'
+import { ServiceError } from '../problem/service-error.ts'
+import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
+import { lockRow, tableOf } from './history.repository.ts'
+import { ownerOf } from './owner-of.ts'
+
+type Row = Record<string, unknown> & { readonly id: string }
+type Fields = Record<string, unknown>
+
+/** What a kind of thing is checked by when it is put right, as when it first came in. */
+interface Mending {
+  readonly form: FormClass
+  /** Texts that are empty, not null, where they are left out. */
+  readonly empty: readonly string[]
+  /** What follows from what is said now, or stands against it. */
+  readonly settle?: (connection: Connection, before: Row, after: Fields) => Promise<Fields>
+}
+
+/** A look must still be one that its kind of stand knows. */
+async function settleLook(connection: Connection, before: Row, after: Fields): Promise<Fields> {
+  const { context } = await requireStand(connection, String(before['standId']))
+  return {
+    ...after,
+    findings: checkFindings(context, after['findings'] as Record<string, string>),
+    paint: checkPaint(leavesOf(contexts[context].figure), after['paint'] as Paint),
+  }
+}
+
+/** A value put right by hand came by hand; one that was made up stays made up. */
+function settleReading(_connection: Connection, before: Row, after: Fields): Promise<Fields> {
+  const came = before['came'] as Came
+  const isSame = before['value'] === after['value'] && before['instrument'] === after['instrument']
+  if (isSame || came.how === 'simulated') return Promise.resolve({ ...after, came })
+  const method = after['method'] as ReadingMethod
+  return Promise.resolve({
+    ...after,
+    came: cameOf({ method, instrument: String(after['instrument'] ?? '') }),
+  })
+}
+
+/** How each kind is put right; one without a row does not compile. */
+const mendings: Readonly<Record<MendableKind, Mending>> = {
+  reading: { form: ReadingForm, empty: ReadingDto.empty, settle: settleReading },
+  event: { form: StoryEventForm, empty: StoryEventDto.empty },
+  look: { form: LookForm, empty: LookDto.empty, settle: settleLook },
+  photo: { form: PhotoForm, empty: [] },
+  trial: { form: TrialNotesForm, empty: TrialDto.empty },
+  rating: { form: RatingForm, empty: [] },
+  jarTest: { form: JarTestForm, empty: JarTestDto.empty },
+}
+
+/** What a row says, as a form says it: nothing for what it does not know. */
+const asSaid = (row: Row, names: readonly string[]): Fields =>
+  Object.fromEntries(
+    names
+      .filter((name) => row[name] !== null && row[name] !== undefined)
+      .map((name) => [name, row[name]]),
+  )
+
+/** What a row says after some changes, checked whole. */
+function checkedAfter({ form, empty }: Mending, row: Row, changes: Fields): Fields {
+  const answer = { form, empty } as { form: FormClass<Fields>; empty: readonly never[] }
+  const names = Object.keys(keptOf(answer, {}))
+  const taken = Object.entries(changes).filter(([, value]) => value === null)
+  const { ...said } = { ...asSaid(row, names), ...changes }
+  for (const [name] of taken) delete said[name]
+  const result = checkDto(form, said)
+  if (!result.ok) {
+    const detail = result.fields.map(({ message }) => message).join(' ')
+    throw new ServiceError('invalid-body', detail, result.fields)
+  }
+  return keptOf(answer, result.value as Fields)
+}
+
+const isMendable = (kind: string): kind is MendableKind =>
+  mendableKinds.some((each) => each === kind)
+const gone = () => new ServiceError('not-found', 'There is no such thing.')
+
+/**
+ * Puts right what was entered by mistake, strikes it out, or brings it back. The old stays in the history;
+ * whatever is reckoned from it is reckoned anew.
+ * @throws {ServiceError} not-found, invalid-body; changed-meanwhile where somebody else did
+ */
+export function mendThing(
+  db: Database,
+  recorder: Recorder,
+  { kind, id }: { readonly kind: string; readonly id: string },
+  { version, reason, isStruck, changes = {} }: MendDto,
+): Promise<MendedDto> {
+  if (!isMendable(kind)) throw gone()
+  return db.transaction(async (transaction) => {
+    const before = await lockRow(transaction, kind, id)
+    if (!before) throw gone()
+    const owner = await ownerOf(transaction, kind, before)
+    if (owner.standId !== null) await requireLockedStand(transaction, owner.standId)
+    const mending = mendings[kind]
+    const said = Object.keys(changes).length > 0 ? checkedAfter(mending, before, changes) : {}
+    const settled =
+      mending.settle && Object.keys(said).length > 0
+        ? await mending.settle(transaction, before, said)
+        : said
+    const act = isStruck === undefined ? 'changed' : isStruck ? 'struck' : 'restored'
+    const told = { ...owner, kind, recorder, act, reason, seen: version } as const
+    const change = isStruck === undefined ? settled : { ...settled, isStruck }
+    const row = before as Row & Parameters<typeof changeRow>[2]['before']
+    const kept = await changeRow(transaction, tableOf(kind), { before: row, change, told })
+    if (kind === 'photo') await mendReadingOfPhoto(transaction, id, { change, told })
+    const { isStruck: isNow } = kept as unknown as { isStruck: boolean }
+    return { kind, id, version: kept.version, isStruck: isNow }
+  })
+}
+
+/** A reading that a photo stands behind goes with it, and is of its day. */
+async function mendReadingOfPhoto(
+  connection: Connection,
+  photoId: string,
+  {
+    change,
+    told,
+  }: { readonly change: Fields; readonly told: Parameters<typeof changeRow>[2]['told'] },
+): Promise<void> {
+  const before = await lockRow(connection, 'reading', photoId)
+  if (!before) return
+  const { isStruck, takenOn } = change
+  const { seen: _seen, ...rest } = told
+  await changeRow(connection, tableOf('reading'), {
+    before: before as Row & Parameters<typeof changeRow>[2]['before'],
+    change: {
+      ...(isStruck === undefined ? {} : { isStruck }),
+      ...(typeof takenOn === 'string' ? { takenOn } : {}),
+    },
+    told: { ...rest, kind: 'reading' },
+  })
+}
