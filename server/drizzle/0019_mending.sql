@@ -33,6 +33,7 @@ ALTER TABLE `photo` ADD `version` int DEFAULT 1 NOT NULL;--> statement-breakpoin
 ALTER TABLE `place` ADD `is_archived` boolean DEFAULT false NOT NULL;--> statement-breakpoint
 ALTER TABLE `place` ADD `version` int DEFAULT 1 NOT NULL;--> statement-breakpoint
 ALTER TABLE `product` ADD `imported` json;--> statement-breakpoint
+ALTER TABLE `product` ADD `lot_use_by` date;--> statement-breakpoint
 ALTER TABLE `product` ADD `version` int DEFAULT 1 NOT NULL;--> statement-breakpoint
 ALTER TABLE `reading` ADD `came` json;--> statement-breakpoint
 UPDATE `reading` SET `came` = CASE WHEN `instrument` LIKE '%simulated%' THEN JSON_OBJECT('how', 'simulated', 'by', `instrument`) WHEN `method` = 'photo' THEN JSON_OBJECT('how', 'computed', 'by', 'photo') WHEN `instrument` <> '' THEN JSON_OBJECT('how', 'measured', 'by', `instrument`) ELSE JSON_OBJECT('how', 'typed') END;--> statement-breakpoint

@@ -4,6 +4,7 @@ import enGB from 'ant-design-vue/es/locale/en_GB'
 import enUS from 'ant-design-vue/es/locale/en_US'
 import { locales } from '@spudder/core/base/writing'
 import { computed, defineAsyncComponent } from 'vue'
+import { useMeanwhile } from './api/meanwhile.ts'
 import OutboxNote from './offline/OutboxNote.vue'
 import { useHelp } from './shared/help/use-help.ts'
 import AppHeader from './shared/shell/AppHeader.vue'
@@ -21,6 +22,7 @@ import { useToasts } from './ui/use-toasts.ts'
 // What is shown only when it is asked for is loaded then.
 const CommandPalette = defineAsyncComponent(() => import('./shared/shell/CommandPalette.vue'))
 const HelpDrawer = defineAsyncComponent(() => import('./shared/help/HelpDrawer.vue'))
+const MeanwhileDialog = defineAsyncComponent(() => import('./shared/shell/MeanwhileDialog.vue'))
 const ToastHost = defineAsyncComponent(() => import('./ui/ToastHost.vue'))
 
 const theme = useTheme()
@@ -39,6 +41,7 @@ useShellKeys()
 const palette = usePalette()
 const help = useHelp()
 const toasts = useToasts()
+const meanwhile = useMeanwhile()
 const wasPaletteOpen = useOnceOpen(() => palette.isOpen)
 const wasHelpOpen = useOnceOpen(() => help.isOpen)
 </script>
@@ -57,6 +60,7 @@ const wasHelpOpen = useOnceOpen(() => help.isOpen)
     <CommandPalette v-if="wasPaletteOpen" />
     <HelpDrawer v-if="wasHelpOpen" />
     <ToastHost v-if="toasts.last" />
+    <MeanwhileDialog v-if="meanwhile.question" />
   </ConfigProvider>
 </template>
 

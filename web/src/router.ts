@@ -93,6 +93,13 @@ export const router = createRouter({
       component: () => import('./features/record/RecordPage.vue'),
     },
     {
+      path: '/history',
+      name: 'history',
+      meta: { title: 'History' },
+      props: ({ query }) => ({ standId: query['stand'] ?? undefined }),
+      component: () => import('./features/history/HistoryPage.vue'),
+    },
+    {
       path: '/waiting',
       name: 'waiting',
       meta: { title: 'Waiting records' },

@@ -73,17 +73,17 @@ class EntryForm {
 
 export class CreateEntryDto extends EntryForm {
   @IsNewId() id!: string
+  /** What went out, where it was something else: of the shelf; null where it was a form of the catalogue. */
+  @IsOptional()
+  @IsUUID('all', { message: 'Product: choose one of the shelf.' })
+  productId?: string | null
+  @IsOptional() @IsIn(sourceIds, { message: 'Form: choose one of the list.' }) sourceId?: SourceId
 }
 
 /** Puts an entry right by a new one that names it; the old one stays. */
 export class CorrectEntryDto extends CreateEntryDto {
   /** It did not happen at all: the job is to be done again. */
   @IsOptional() @IsBoolean({ message: 'Struck out: say yes or no.' }) isStruck?: boolean
-  /** What went out, where it was something else: of the shelf; null where it was a form of the catalogue. */
-  @IsOptional()
-  @IsUUID('all', { message: 'Product: choose one of the shelf.' })
-  productId?: string | null
-  @IsOptional() @IsIn(sourceIds, { message: 'Form: choose one of the list.' }) sourceId?: SourceId
   @IsOptional() @IsIn(routes, { message: 'Route: choose one of the list.' }) route?: Route
   @Named('Why it is corrected', 500) reason!: string
 }

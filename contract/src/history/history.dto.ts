@@ -53,6 +53,12 @@ export class MendedDto {
   @IsBoolean() isStruck!: boolean
 }
 
+/** A thing as it stands, with the fields that can be put right. */
+export class ThingDto extends MendedDto {
+  @IsOptional() @IsUUID() standId!: string | null
+  @IsObject() fields!: Record<string, unknown>
+}
+
 /** What of the history is looked for. */
 export class HistoryQueryDto {
   @IsOptional() @IsUUID('all', { message: 'Stand: choose one of the place.' }) standId?: string

@@ -6,6 +6,7 @@ import {
   MendedDto,
   TakeBackDto,
   TakenBackDto,
+  ThingDto,
 } from './history.dto.ts'
 
 /** Whatever is put right, everything may rest on it. */
@@ -29,6 +30,13 @@ export const historyRoutes = {
     access: 'everybody',
     query: HistoryQueryDto,
     answers: one(HistoryPageDto),
+    topic: 'history',
+  }),
+  thing: reads({
+    path: '/things/:kind/:id',
+    summary: 'A thing with the fields that can be put right',
+    access: 'everybody',
+    answers: one(ThingDto),
     topic: 'history',
   }),
   mend: changes({

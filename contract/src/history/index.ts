@@ -6,6 +6,7 @@ export {
   MendedDto,
   TakeBackDto,
   TakenBackDto,
+  ThingDto,
   mendableKinds,
 } from './history.dto.ts'
 export type { MendableKind } from './history.dto.ts'

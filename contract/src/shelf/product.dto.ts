@@ -19,6 +19,7 @@ import {
   Bounded,
   changeable,
   changes,
+  IsDay,
   IsNewId,
   IsReadableLabel,
   IsUnit,
@@ -63,6 +64,8 @@ class ProductForm {
   @IsOptional() @Bounded('Density', { min: 0.05, max: 5, unit: 'kg/L' }) densityKgPerL?: number
   @IsOptional() @Bounded('Stock', { min: 0, max: 1e6, unit: 'kg' }) stockKg?: number
   @Short('Lot', 60) lot?: string
+  /** The last day on which the lot ought to be used, where the bag says one. */
+  @IsOptional() @IsDay('Use by') lotUseBy?: string
   @IsLabelFigure('Rate on the label') labelRate?: LabelFigureDto
   @IsLabelFigure('Label maximum') labelMaximum?: LabelFigureDto
   @IsIn(stainNames, { message: 'Stain: choose one of the list.' }) stain!: Stain

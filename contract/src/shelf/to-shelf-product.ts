@@ -4,7 +4,7 @@ import type { ProductDto } from './product.dto.ts'
 /** A stored product as the core knows it: what is not known is left out. */
 export function toShelfProduct(dto: ProductDto): ShelfProduct {
   const { name, sourceId, label, lot, stain, organic, hazards, note } = dto
-  const { packPrice, packKg, densityKgPerL, stockKg, labelRate, labelMaximum } = dto
+  const { lotUseBy, packPrice, packKg, densityKgPerL, stockKg, labelRate, labelMaximum } = dto
   return {
     name,
     sourceId,
@@ -14,6 +14,7 @@ export function toShelfProduct(dto: ProductDto): ShelfProduct {
     organic,
     hazards,
     note,
+    ...(lotUseBy === null ? {} : { lotUseBy }),
     ...(packPrice === null ? {} : { packPrice }),
     ...(packKg === null ? {} : { packKg }),
     ...(densityKgPerL === null ? {} : { densityKgPerL }),

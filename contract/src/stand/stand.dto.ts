@@ -107,6 +107,8 @@ export class RibbonReadingDto {
   @IsNumber() value!: number
   @IsIn(readingMethodNames) method!: ReadingMethod
   @IsDay('Taken on') takenOn!: string
+  /** There where the value was made up; readings that were not say nothing. */
+  @IsOptional() @IsBoolean() isSimulated?: true
 }
 
 /** What happened to a stand and is to come: everything that its ribbon is painted from. */

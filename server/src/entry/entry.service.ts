@@ -111,16 +111,15 @@ export async function recordEntry(
     const used = remedyId === null ? undefined : await selectUsed(transaction, remedyId)
     const { placeId = '' } = stand ?? {}
     // Before the entry refers to it: two who refer to it first would wait for each other.
-    if (used?.productId) await lockProduct(transaction, used.productId)
+    const meant = { productId: used?.productId ?? null, sourceId, route }
+    const out = await whatWentOut(transaction, meant, dto, placeId)
     const stored = await insertEntry(transaction, {
       ...said,
       jobId,
       standId,
       placeId,
       caseId,
-      route,
-      sourceId,
-      productId: used?.productId ?? null,
+      ...out,
       plannedProductKg: plannedKg ?? (used?.productKg ?? 0) * job.share,
       weather,
       correctsId: null,
@@ -133,22 +132,24 @@ export async function recordEntry(
     await completeJob(transaction, job, recorder)
     if (stored.productId !== null)
       await addToStock(transaction, stored.productId, -stored.productKg)
-    return entryDto(stored, used?.name ?? null)
+    return named(transaction, stored)
   })
 }
 
+type WentOut = Pick<EntryRow, 'productId' | 'sourceId' | 'route'>
+
 /**
- * What really went out, where that is put right too: a product of the shelf of the form that is said, or
+ * What really went out, where that is said to be something else than it was meant to be: a product of the shelf of the form that is said, or
  * a form of the catalogue. Products are held in one order, so that two who change theirs do not wait for
  * each other.
  * @throws {ServiceError} invalid-body where the shelf has none such
  */
 async function whatWentOut(
   connection: Connection,
-  seen: EntryRow,
-  dto: CorrectEntryDto,
+  seen: WentOut,
+  dto: CreateEntryDto & { readonly route?: EntryRow['route'] },
   placeId: string,
-): Promise<Pick<EntryRow, 'productId' | 'sourceId' | 'route'>> {
+): Promise<WentOut> {
   const route = dto.route ?? seen.route
   const productId = dto.productId === undefined ? seen.productId : dto.productId
   const ids = [...new Set([seen.productId, productId])].filter((id) => id !== null).toSorted()

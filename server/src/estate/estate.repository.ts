@@ -49,6 +49,7 @@ const ribbonReadings = statement((connection) =>
       value: reading.value,
       method: reading.method,
       takenOn: reading.takenOn,
+      came: reading.came,
     })
     .from(reading)
     .where(
@@ -194,6 +195,7 @@ export async function selectListed(
         value: reading.value,
         method: reading.method,
         takenOn: reading.takenOn,
+        came: reading.came,
       })
       .from(reading)
       .innerJoin(

@@ -3,9 +3,11 @@ import type {
   EstatePageDto,
   EstateQueryDto,
   EstateStandDto,
+  RibbonReadingDto,
   StandNameDto,
   StandStoryDto,
 } from '@spudder/contract/stand'
+import { countedReadings, type Came } from '@spudder/core/seen/reading'
 import { standingEntries } from '@spudder/core/days/entry'
 import { group, rollup, sum } from 'd3-array'
 import { putsOut } from '@spudder/core/days/plan'
@@ -24,6 +26,18 @@ import {
 import { requireStand } from '../stand/stand.service.ts'
 import { readCaseStates } from './case-states.ts'
 import { selectListed, selectRibbons, selectStory } from './estate.repository.ts'
+
+/** A reading as far as a ribbon tells it. */
+const toldReading = ({
+  kind,
+  value,
+  method,
+  takenOn,
+  came,
+}: RibbonReadingDto & { readonly came: Came }): RibbonReadingDto => {
+  const told = { kind, value, method, takenOn }
+  return came.how === 'simulated' ? { ...told, isSimulated: true } : told
+}
 
 const byStand = <Row extends { standId: string }>(rows: Row[]) => group(rows, (row) => row.standId)
 
@@ -45,7 +59,7 @@ export async function readEstate(
   placeId: string,
   { offset, limit, from }: EstateQueryDto,
 ): Promise<EstatePageDto> {
-  await findPlace(connection, placeId)
+  const { settings } = await findPlace(connection, placeId)
   const total = await countStands(connection, placeId)
   const stands = await selectStandPage(connection, placeId, offset, limit)
   const rows = await selectRibbons(
@@ -69,12 +83,7 @@ export async function readEstate(
       ...casesOf(stand.id),
       ribbon: {
         standId: stand.id,
-        readings: (readings.get(stand.id) ?? []).map(({ kind, value, method, takenOn }) => ({
-          kind,
-          value,
-          method,
-          takenOn,
-        })),
+        readings: countedReadings(readings.get(stand.id) ?? [], settings).map(toldReading),
         events: (events.get(stand.id) ?? []).map(toDto),
         entries: (entries.get(stand.id) ?? []).map((row) => entryDto(row, nameOf(row.productId))),
         jobs: (jobs.get(stand.id) ?? []).map(jobDto),
@@ -92,7 +101,7 @@ export async function listStands(
   placeId: string,
   { from, archived }: EstateListQueryDto,
 ): Promise<EstateStandDto[]> {
-  await findPlace(connection, placeId)
+  const { settings } = await findPlace(connection, placeId)
   const stands = await selectStandsOf(connection, placeId, archived === 'true')
   const ids = stands.map(({ id }) => id)
   const casesOf = await readCaseStates(connection, ids)
@@ -111,15 +120,13 @@ export async function listStands(
     ({ standId }) => standId,
   )
   return stands.map((stand) => {
-    const [colour] = colours.get(stand.id) ?? []
+    const [colour] = countedReadings(colours.get(stand.id) ?? [], settings)
     const planned = jobs.get(stand.id) ?? []
     const [next] = planned
     return {
       stand: toDto(stand),
       ...casesOf(stand.id),
-      colour: colour
-        ? { kind: colour.kind, value: colour.value, method: colour.method, takenOn: colour.takenOn }
-        : null,
+      colour: colour ? toldReading(colour) : null,
       nextJob: next ? jobDto(next) : null,
       nextSheetJobId: planned.find(({ job }) => putsOut(job.kind))?.job.id ?? null,
       spent: spentOn.get(stand.id) ?? 0,

@@ -5,13 +5,8 @@ import { group } from 'd3-array'
 import type { HistoryRow } from '../change/change.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import { findPlace } from '../place/place.service.ts'
-import {
-  selectChanges,
-  selectStored,
-  selectThingsById,
-  type Cursor,
-  type ToldThing,
-} from './history.repository.ts'
+import { selectChanges, selectStored, selectThingsById, type Cursor } from './history.repository.ts'
+import type { ToldThing } from './things.repository.ts'
 
 /** Where a thing came from, where nobody typed it. */
 function cameOfThing({ came, imported }: ToldThing): string {

@@ -3,6 +3,7 @@ import {
   type MendableKind,
   type MendDto,
   type MendedDto,
+  type ThingDto,
 } from '@spudder/contract/history'
 import { JarTestDto, JarTestForm } from '@spudder/contract/jar-test'
 import { LookDto, LookForm } from '@spudder/contract/look'
@@ -77,13 +78,17 @@ const asSaid = (row: Row, names: readonly string[]): Fields =>
       .map((name) => [name, row[name]]),
   )
 
+/** Fields that a form has. */
+const namesOf = ({ form, empty }: Mending): string[] =>
+  Object.keys(keptOf({ form, empty } as { form: FormClass<Fields>; empty: readonly never[] }, {}))
+
 /** What a row says after some changes, checked whole. */
 function checkedAfter({ form, empty }: Mending, row: Row, changes: Fields): Fields {
   const answer = { form, empty } as { form: FormClass<Fields>; empty: readonly never[] }
-  const names = Object.keys(keptOf(answer, {}))
-  const taken = Object.entries(changes).filter(([, value]) => value === null)
-  const { ...said } = { ...asSaid(row, names), ...changes }
-  for (const [name] of taken) delete said[name]
+  const names = namesOf({ form, empty })
+  const said = Object.fromEntries(
+    Object.entries({ ...asSaid(row, names), ...changes }).filter(([, value]) => value !== null),
+  )
   const result = checkDto(form, said)
   if (!result.ok) {
     const detail = result.fields.map(({ message }) => message).join(' ')
@@ -95,6 +100,24 @@ function checkedAfter({ form, empty }: Mending, row: Row, changes: Fields): Fiel
 const isMendable = (kind: string): kind is MendableKind =>
   mendableKinds.some((each) => each === kind)
 const gone = () => new ServiceError('not-found', 'There is no such thing.')
+
+/**
+ * A thing with the fields that can be put right.
+ * @throws {ServiceError} not-found
+ */
+export function readThing(
+  db: Database,
+  { kind, id }: { readonly kind: string; readonly id: string },
+): Promise<ThingDto> {
+  if (!isMendable(kind)) throw gone()
+  return db.transaction(async (transaction) => {
+    const row = await lockRow(transaction, kind, id)
+    if (!row) throw gone()
+    const { standId } = await ownerOf(transaction, kind, row)
+    const { version, isStruck } = row as unknown as { version: number; isStruck: boolean }
+    return { kind, id, standId, version, isStruck, fields: asSaid(row, namesOf(mendings[kind])) }
+  })
+}
 
 /**
  * Puts right what was entered by mistake, strikes it out, or brings it back. The old stays in the history;

@@ -1,11 +1,13 @@
 import { countedReadings } from '@spudder/core/seen/reading'
 import type { WeatherService } from '@spudder/contract/weather'
+import { stripFacts } from '@spudder/contract/stand'
 import { RemedyDto, type CreateRemedyDto, type FrozenCause } from '@spudder/contract/remedy'
 import { keptOf } from '@spudder/contract/validation'
 import { type Rate } from '@spudder/core/material/rate'
 import { checkChosenRate, responseFor } from '@spudder/core/material/source'
 import { causesOf, diagnose, storyOf } from '@spudder/core/verdict/diagnosis'
-import { jobsOfRemedy } from '@spudder/core/days/plan'
+import { dateToDay } from '@spudder/core/base/calendar'
+import { jobsOfRemedy, stripOf, type Strip } from '@spudder/core/days/plan'
 import { standKindOf } from '@spudder/core/stand/plant'
 import { randomUUID } from 'node:crypto'
 import { lockCase } from '../case/case.repository.ts'
@@ -65,6 +67,7 @@ function jobsFor(
     readonly caseId: string
     readonly steps: number
     readonly rate: Pick<Rate, 'intervalDays'>
+    readonly strip: Strip | undefined
   },
 ): JobRow[] {
   const { route, sourceId } = dto
@@ -74,7 +77,8 @@ function jobsFor(
     rate: { ...of.rate, stepDays: of.steps },
     response: responseFor(route, sourceId, of.stand.context),
     repeats: dto.repeats ?? 0,
-    hasStrip: dto.hasStrip ?? false,
+    strip: dto.hasStrip ? of.strip : undefined,
+    today: dateToDay(recorder.at),
     apart: (dto.partners ?? []).filter(({ isApart }) => isApart).map(({ name }) => name),
     retestOn: dto.retestOn,
   })
@@ -93,6 +97,11 @@ function jobsFor(
       withinDays: after?.mostDays ?? null,
     }),
   )
+}
+
+const noStrip = () => {
+  const message = 'Strip: on this stand none makes sense; treat it all.'
+  return new ServiceError('invalid-body', message, [{ field: 'hasStrip', message }])
 }
 
 /** What was worked out from it, as it is stored. */
@@ -152,7 +161,9 @@ export function chooseRemedy(
     })
     const facts = { dto, rate, stand, product, sprayer, at: recorder.at, maxC }
     const work = await requireSoundWork(transaction, facts)
-    const jobs = jobsFor(dto, recorder, { stand, caseId, steps: work.steps, rate })
+    const strip = stripOf(stripFacts(stand, sprayer?.setup))
+    if (dto.hasStrip && !strip) throw noStrip()
+    const jobs = jobsFor(dto, recorder, { stand, caseId, steps: work.steps, rate, strip })
     await requireDaysWithinLabel(transaction, facts, work.total, jobs)
     const stored = await insertRemedy(transaction, {
       id: dto.id,

@@ -40,7 +40,10 @@ export class ApiProblem extends Error {
     code: string,
     detail = '',
     fields: readonly ProblemFieldDto[] = [],
-    { status = 0, version }: { readonly status?: number; readonly version?: number | undefined } = {},
+    {
+      status = 0,
+      version,
+    }: { readonly status?: number; readonly version?: number | undefined } = {},
   ) {
     const sentence = isKnown(code) ? sentences[code] : sentences.internal
     super(detail === '' || fields.length > 0 ? sentence : `${sentence} ${detail}`)

@@ -1,4 +1,4 @@
-import type { Bytes, PathParams, Route } from '@spudder/contract/route'
+import { changeHeader, type Bytes, type PathParams, type Route } from '@spudder/contract/route'
 import { request, requestFile } from './request.ts'
 
 type SentBy<Sent> = Sent extends Bytes ? Blob : Sent
@@ -50,11 +50,17 @@ export const keyOf = <R extends Route>(route: R, asked: AskedOf<R> | undefined) 
 
 /**
  * Calls a route.
+ * @param changeId what a change can be taken back by
  * @throws {ApiProblem} whatever stands against it
  */
-export function call<R extends Route>(route: R, asked: AskedOf<R>): Promise<AnswerOf<R>> {
+export function call<R extends Route>(
+  route: R,
+  asked: AskedOf<R>,
+  changeId?: string,
+): Promise<AnswerOf<R>> {
   const path = pathOf(route, asked as object)
-  return request(route.method.toUpperCase(), path, (asked as Loose).dto)
+  const heads = changeId === undefined ? {} : { [changeHeader]: changeId }
+  return request(route.method.toUpperCase(), path, (asked as Loose).dto, heads)
 }
 
 /**

@@ -25,11 +25,12 @@ export async function request<Answer>(
   method: string,
   path: string,
   given?: object | Blob,
+  heads: Readonly<Record<string, string>> = {},
 ): Promise<Answer> {
   const { type, body } = sent(given)
   const response = await send(path, {
     method,
-    headers: { accept: 'application/json', ...(type ? { 'content-type': type } : {}) },
+    headers: { accept: 'application/json', ...(type ? { 'content-type': type } : {}), ...heads },
     ...(body ? { body } : {}),
   })
   return (await response.json().catch(() => ({}))) as Answer

@@ -2,6 +2,7 @@ import type { Route, Topic } from '@spudder/contract/route'
 import { useMutation, useQueryCache } from '@pinia/colada'
 import { ApiProblem } from './api-problem.ts'
 import { call, type AnswerOf, type AskedOf } from './call.ts'
+import { useMeanwhile } from './meanwhile.ts'
 import { useFailures } from './failures.ts'
 
 /** Where a failure is told: beside the button that sent it, by a note of its own; else on top of the page. */
@@ -18,17 +19,45 @@ export function useReadAnew(topics: readonly Topic[]): () => Promise<unknown> {
   return () => Promise.allSettled(topics.map((topic) => cache.invalidateQueries({ key: [topic] })))
 }
 
+/** What is sent, as far as it tells which state was seen. */
+const versionIn = (asked: unknown): number | undefined =>
+  (asked as { readonly dto?: { readonly version?: number } }).dto?.version
+
+/** The same, of the state that is stored now: sent again, it is stored over what somebody else did. */
+const overwriting = <Asked>(asked: Asked, version: number): Asked => {
+  const { dto, ...rest } = asked as { readonly dto: object }
+  return { ...rest, dto: { ...dto, version } } as Asked
+}
+
 /**
  * A request that changes something; whatever shows it is read anew afterwards. Its failures are
  * handled here and nowhere else: they stay in `error`, and are told on top of the page unless the
- * screen has a note beside the button.
+ * screen has a note beside the button. Where somebody else changed it meanwhile, the person chooses.
  */
 export function useChange<R extends Route>(route: R, { told }: ChangeOptions = {}) {
   const failures = useFailures()
+  const meanwhile = useMeanwhile()
+  /** What the last change can be taken back by. */
+  let changeId = ''
   const { mutateAsync, error, isLoading } = useMutation<AnswerOf<R>, AskedOf<R>, ApiProblem>({
-    mutation: (asked: AskedOf<R>) => call(route, asked),
+    mutation: (asked: AskedOf<R>) => {
+      changeId = crypto.randomUUID()
+      return call(route, asked, changeId)
+    },
     onSettled: useReadAnew(route.touches),
   })
+
+  async function sendOrAsk(asked: AskedOf<R>): Promise<AnswerOf<R>> {
+    try {
+      return await mutateAsync(asked)
+    } catch (problem) {
+      const now = problem instanceof ApiProblem ? problem.version : undefined
+      if (now === undefined || versionIn(asked) === undefined) throw problem
+      if ((await meanwhile.ask((problem as ApiProblem).message)) === 'theirs') throw problem
+      return sendOrAsk(overwriting(asked, now))
+    }
+  }
+
   /**
    * @param failed is told what stood against it, as to take another id after a conflict
    * @returns undefined where it was not stored
@@ -38,7 +67,9 @@ export function useChange<R extends Route>(route: R, { told }: ChangeOptions = {
     failed?: (problem: unknown) => void,
   ): Promise<AnswerOf<R> | undefined> {
     try {
-      return await mutateAsync(asked)
+      const answer = await sendOrAsk(asked)
+      meanwhile.took(answer)
+      return answer
     } catch (problem) {
       if (!(problem instanceof ApiProblem)) throw problem
       failed?.(problem)
@@ -46,5 +77,5 @@ export function useChange<R extends Route>(route: R, { told }: ChangeOptions = {
       return undefined
     }
   }
-  return { send, error, isLoading }
+  return { send, error, isLoading, lastId: () => changeId }
 }

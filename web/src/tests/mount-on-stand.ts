@@ -67,6 +67,7 @@ function routerOfPages() {
       'reference',
       'sprayers',
       'sheet',
+      'history',
       'size',
       'dates',
       'record',

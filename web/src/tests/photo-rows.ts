@@ -1,4 +1,4 @@
-import { unchanged } from './recorded.ts'
+import { recorded } from './recorded.ts'
 import type { PhotoDto, PhotoMeasureDto } from '@spudder/contract/photo'
 
 /** What a sound photo with its card was measured to show. */
@@ -30,6 +30,6 @@ export const photoRow = (change: Partial<PhotoDto> = {}): PhotoDto => ({
   heightPx: 600,
   takenOn: '2026-06-01',
   measure: measureRow(),
-  ...unchanged,
+  ...recorded,
   ...change,
 })

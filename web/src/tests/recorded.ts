@@ -1,5 +1,12 @@
-/** Who made a row and when, for rows that a test makes up. */
-export const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-15T08:00:00.000Z' }
+/** Who made a row and when, for rows that a test makes up; nobody changed it or struck it out. */
+export const recorded = {
+  createdBy: 'Marla Quist',
+  createdAt: '2026-06-15T08:00:00.000Z',
+  version: 1,
+  changedBy: null,
+  changedAt: null,
+  isStruck: false,
+}
 
-/** The same of a row that may change: nobody did yet. */
-export const unchanged = { ...recorded, changedBy: null, changedAt: null }
+/** The same of a row of another day. */
+export const recordedAt = (createdAt: string) => ({ ...recorded, createdAt })

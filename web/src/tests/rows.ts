@@ -1,4 +1,4 @@
-import { recorded, unchanged } from './recorded.ts'
+import { recorded } from './recorded.ts'
 import { appliedName } from '@spudder/core/material/shelf'
 import type { SourceId } from '@spudder/core/material/source'
 import type { EntryDto } from '@spudder/contract/entry'
@@ -17,7 +17,8 @@ export const standRow = (change: Partial<StandDto> = {}): StandDto => ({
   care: null,
   note: '',
   isArchived: false,
-  ...unchanged,
+  mergedIntoId: null,
+  ...recorded,
   ...change,
 })
 
@@ -77,6 +78,7 @@ export const entryRow = (change: Partial<EntryDto> = {}): EntryDto => ({
   reEntryH: null,
   note: '',
   correctsId: null,
+  imported: null,
   reason: '',
   ...recorded,
   ...change,

@@ -27,12 +27,13 @@ describe('jobsOfRemedy', () => {
   })
 
   it('marks the strip before the first application, and repeats link to the one before', () => {
-    const jobs = jobsOfRemedy({ ...spray, hasStrip: true, repeats: 2 })
-    expect(jobs[0]).toMatchObject({ kind: 'strip', dueOn: '2026-05-01' })
+    const jobs = jobsOfRemedy({ ...spray, strip: { share: 0.1 }, today: '2026-04-20', repeats: 2 })
+    expect(jobs[0]).toMatchObject({ kind: 'strip', dueOn: '2026-04-30' })
     const sprays = jobs.filter(({ kind }) => kind === 'apply')
     // Two to four weeks by practice: three between.
     expect(sprays.map(({ dueOn }) => dueOn)).toEqual(['2026-05-01', '2026-05-22', '2026-06-12'])
-    expect(sprays.map(({ share }) => share)).toEqual([1, 1, 1])
+    // What the strip would have got stays in the bag.
+    expect(sprays.map(({ share }) => share)).toEqual([0.9, 0.9, 0.9])
     expect(sprays[0]?.after).toEqual({ index: 0, leastDays: 0 })
     expect(sprays[1]?.after).toMatchObject({ leastDays: 14 })
     expect(jobs[sprays[1]?.after?.index ?? -1]).toBe(sprays[0])

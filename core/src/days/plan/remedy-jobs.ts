@@ -2,6 +2,7 @@ import { addDays, type Day } from '../../base/calendar/index.ts'
 import type { Route } from '../../stand/plant/index.ts'
 import type { Rate } from '../../material/rate/index.ts'
 import type { Response } from '../../material/source/index.ts'
+import type { Strip } from './strip.ts'
 import type { JobKind, JobPurpose } from './job-kinds.ts'
 
 /** A job of the same remedy that comes before, by its place in the list, and days between them. */
@@ -46,8 +47,10 @@ export interface RemedyJobsInput {
   readonly response: Response
   /** How often it is done again after the first time. */
   readonly repeats?: number
-  /** Whether a strip is left untreated, to compare with; marked before the first application. */
-  readonly hasStrip?: boolean
+  /** What is left untreated, to compare with; marked before the first application. */
+  readonly strip?: Pick<Strip, 'share'> | undefined
+  /** The day on which it is planned: nothing is due before. */
+  readonly today?: Day
   /** Partners that would have been in the tank and must be watered in: they go out by themselves. */
   readonly apart?: readonly string[]
   readonly retestOn?: Day | undefined
@@ -94,8 +97,11 @@ export function jobsOfRemedy(input: RemedyJobsInput): readonly PlannedJob[] {
   const jobs: PlannedJob[] = []
   const add = (job: NewJob): number => jobs.push({ ...plainJob, ...job }) - 1
   let before: AfterJob | undefined
-  if (input.hasStrip) {
-    const index = add({ kind: 'strip', dueOn: applyOn })
+  if (input.strip) {
+    // The evening before, so that nobody sprays over it; on the day itself where that is today.
+    const eve = addDays(applyOn, -1)
+    const dueOn = input.today !== undefined && eve >= input.today ? eve : applyOn
+    const index = add({ kind: 'strip', dueOn })
     before = { index, leastDays: 0 }
   }
   if (route === 'solution') {
@@ -118,7 +124,7 @@ export function jobsOfRemedy(input: RemedyJobsInput): readonly PlannedJob[] {
         dueOn: addDays(from, step),
         ...(round > 0 ? { round, rounds: repeats } : {}),
         ...(steps > 1 ? { step: step + 1, steps } : {}),
-        share: 1 / steps,
+        share: (1 - (input.strip?.share ?? 0)) / steps,
         ...(before ? { after: before } : {}),
       })
       before =

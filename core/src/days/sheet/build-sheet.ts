@@ -90,6 +90,7 @@ export function buildSheet(input: SheetInput): Sheet {
     full,
     part,
     boxes: plan ? fillBoxes(input, plan) : [],
+    leaveOff: input.strip ? [input.strip.words(system)] : [],
     tool: 'Sprayer',
     sprayer: sprayerLines(input),
     weather: workWindow(work.route, stand.context, system),

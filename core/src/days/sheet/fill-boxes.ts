@@ -1,4 +1,5 @@
 import { fillEnds } from '../../stand/ground/index.ts'
+import { groundShare } from '../plan/index.ts'
 import type { FillPlan } from '../../apply/mix/index.ts'
 import { amountWords, placeUnits } from '../../base/quantity/index.ts'
 import type { FillBox, SheetInput } from './sheet.ts'
@@ -45,7 +46,7 @@ export function fillBoxes(input: SheetInput, plan: FillPlan): readonly FillBox[]
   if (count > mostBoxes) return []
   const totalL = plan.fullFills * plan.full.waterL + (plan.part?.waterL ?? 0)
   const shares = Array.from({ length: count }, (_, index) =>
-    Math.min(1, ((index + 1) * plan.full.waterL) / totalL),
+    groundShare(Math.min(1, ((index + 1) * plan.full.waterL) / totalL), input.strip),
   )
   const ends = endWords(input, shares)
   return shares.map((_, index) => ({

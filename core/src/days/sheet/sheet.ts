@@ -1,6 +1,7 @@
 import type { Day } from '../../base/calendar/index.ts'
 import type { Outline } from '../../stand/ground/index.ts'
 import type { Context, Route, StandSize } from '../../stand/plant/index.ts'
+import type { Strip } from '../plan/index.ts'
 import type { UnitSystem } from '../../base/quantity/index.ts'
 import type { SourceId } from '../../material/source/index.ts'
 import type { Calibration, SprayerSetup } from '../../apply/sprayer/index.ts'
@@ -19,6 +20,8 @@ export interface SheetInput {
     readonly outline?: Outline | undefined
   }
   readonly job: { readonly title: string; readonly dueOn: Day; readonly share: number }
+  /** What is left untreated, where that was planned. */
+  readonly strip?: Strip | undefined
   readonly work: {
     readonly route: Route
     readonly sourceId: SourceId
@@ -72,6 +75,8 @@ export interface Sheet {
   readonly tool: 'Sprayer' | 'Spreader'
   readonly sprayer: readonly string[]
   readonly weather: readonly string[]
+  /** Where to leave off; empty where all is treated. */
+  readonly leaveOff: readonly string[]
   readonly order: readonly string[]
   readonly cautions: readonly string[]
   readonly after: readonly string[]

@@ -84,6 +84,7 @@ export function buildStepSheet(input: StepSheetInput): Sheet {
     full: undefined,
     part: undefined,
     boxes: [],
+    leaveOff: [],
     tool: 'Spreader',
     sprayer: [`${input.rateWords} in all.`, ...spreaderLines(step.situation)],
     weather: workWindow('soil', stand.context, system),

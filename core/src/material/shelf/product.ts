@@ -1,3 +1,4 @@
+import type { Day } from '../../base/calendar/index.ts'
 import { CoreError } from '../../base/error/index.ts'
 import { candidateOfProduct, type Candidate } from '../choice/index.ts'
 import { checkLabel, labelBounds, type Label, type LabelDraft } from '../label/index.ts'
@@ -20,6 +21,8 @@ export interface ShelfProduct {
   readonly densityKgPerL?: number
   readonly stockKg?: number
   readonly lot: string
+  /** The last day on which the lot ought to be used, where the bag says one. */
+  readonly lotUseBy?: Day
   /** The rate that the label tells to use. */
   readonly labelRate?: LabelFigure
   readonly labelMaximum?: LabelFigure

@@ -1,3 +1,4 @@
+import { isDay, type Day } from '../../base/calendar/index.ts'
 import { CoreError } from '../../base/error/index.ts'
 import {
   numberMarksIn,
@@ -38,6 +39,7 @@ const columns = {
   density: 'density kg/L',
   stock: 'stock kg',
   lot: 'lot',
+  lotUseBy: 'use by',
   rate: 'label rate',
   rateUnit: 'label rate unit',
   maximum: 'label maximum',
@@ -81,6 +83,7 @@ function rowOf(product: ShelfProduct): Record<string, string> {
     [columns.density]: text(product.densityKgPerL),
     [columns.stock]: text(product.stockKg),
     [columns.lot]: product.lot,
+    [columns.lotUseBy]: product.lotUseBy ?? '',
     [columns.rate]: text(product.labelRate?.value),
     [columns.rateUnit]: product.labelRate?.unit ?? '',
     [columns.maximum]: text(product.labelMaximum?.value),
@@ -131,6 +134,11 @@ class Line {
     const { value = Number.NaN, suffix = '' } = readNumber(cell, this.#marks) ?? {}
     if (suffix === '' && value >= 0 && value <= max) return value
     return this.wrong(column, `Give a number from 0 to ${max}.`)
+  }
+  day(column: string): Day | undefined {
+    const cell = this.text(column)
+    if (cell === '' || isDay(cell)) return cell || undefined
+    return this.wrong(column, 'Give a day such as 2027-05-31.')
   }
   oneOf<Value extends string>(column: string, values: readonly Value[], otherwise: Value): Value {
     const cell = this.text(column)
@@ -191,6 +199,7 @@ function productOf(line: Line): ShelfProduct {
     ...given('densityKgPerL', line.number(columns.density, 5)),
     ...given('stockKg', line.number(columns.stock, 1e6)),
     lot: line.text(columns.lot),
+    ...given('lotUseBy', line.day(columns.lotUseBy)),
     ...given('labelRate', labelFigureOf(line, columns.rate, columns.rateUnit)),
     ...given('labelMaximum', labelFigureOf(line, columns.maximum, columns.maximumUnit)),
     stain: line.oneOf<Stain>(columns.stain, stainNames, 'rust'),

@@ -21,6 +21,7 @@ const bag: ShelfProduct = {
   packKg: 22.68,
   stockKg: 40,
   lot: 'A-17',
+  lotUseBy: '2027-05-31',
   labelRate: { value: 2.5, unit: 'oz/1000 ft2' },
   labelMaximum: { value: 4, unit: 'oz/1000 ft2' },
   stain: 'rust',

@@ -33,6 +33,10 @@ export interface RecordRow {
   readonly reason: string
   /** Whether a later line corrects this one. */
   readonly isCorrected: boolean
+  /** Whether it says that the line it corrects did not happen. */
+  readonly isStruck: boolean
+  /** The file and line that it was taken in from; empty where somebody recorded it. */
+  readonly importedFrom: string
 }
 
 /** Heads of the columns with their units, in the order in which an inspector reads. */
@@ -63,8 +67,10 @@ const heads = {
   recordedBy: 'Recorded by',
   recordedAt: 'Recorded at',
   isCorrected: 'Corrected by a later line',
+  isStruck: 'Struck out: did not happen',
   correctsId: 'Corrects line',
   reason: 'Why corrected',
+  importedFrom: 'Taken in from',
   id: 'Line',
 } as const satisfies Readonly<Record<keyof RecordRow, string>>
 const names = Object.keys(heads) as (keyof RecordRow)[]

@@ -33,6 +33,8 @@ const row: RecordRow = {
   correctsId: '',
   reason: '',
   isCorrected: true,
+  isStruck: false,
+  importedFrom: '',
 }
 
 describe('recordCsv', () => {

@@ -55,6 +55,7 @@ export const product = mysqlTable(
     densityKgPerL: double('density_kg_per_l'),
     stockKg: double('stock_kg'),
     lot: varchar('lot', { length: 60 }).notNull(),
+    lotUseBy: day('lot_use_by'),
     labelRate: json('label_rate').$type<LabelFigure>(),
     labelMaximum: json('label_maximum').$type<LabelFigure>(),
     stain: oneOf('stain', 20, stainNames).notNull(),

@@ -1,3 +1,4 @@
+import { recordedAt } from '../../tests/recorded.ts'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import { describe, expect, it } from 'vitest'
 import { freshAcidDraft } from './acid-draft.ts'
@@ -10,14 +11,14 @@ const reading = (change: Partial<Reading>): Reading => ({
   kind: 'pH',
   value: 7,
   method: 'laboratory',
+  came: { how: 'typed' as const },
   takenOn: '2026-03-01',
   preparation: null,
   place: null,
   doubt: null,
   instrument: '',
   note: '',
-  createdBy: 'Marla Quist',
-  createdAt: '2026-03-01T08:00:00.000Z',
+  ...recordedAt('2026-03-01T08:00:00.000Z'),
   ...change,
 })
 const story = (...readings: Reading[]) => ({ readings, events: [] })

@@ -1,3 +1,4 @@
+import { recordedAt } from '../../tests/recorded.ts'
 import { give } from '../../tests/find-in-panel.ts'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import type * as pHPath from '@spudder/core/soil/pH-path'
@@ -17,13 +18,14 @@ vi.mock('@spudder/core/soil/pH-path', async (original) => {
   }
 })
 
-const recorded = { createdBy: 'Marla Quist', createdAt: '2026-04-15T08:00:00.000Z' }
+const recorded = recordedAt('2026-04-15T08:00:00.000Z')
 const reading = (kind: 'pH' | 'calciumCarbonate', value: number, takenOn = '2026-04-14') => ({
   id: `${kind}${takenOn}`,
   standId: 'green',
   kind,
   value,
   method: 'laboratory' as const,
+  came: { how: 'typed' as const },
   takenOn,
   preparation: null,
   place: null,

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { Button, Tag } from 'ant-design-vue'
-import { saysSimulated } from '@spudder/contract/place'
+import { Button } from 'ant-design-vue'
 import { formatNumber } from '@spudder/core/base/writing'
 import type { ReadingDto } from '@spudder/contract/reading'
 import {
@@ -14,10 +13,12 @@ import {
 } from '@spudder/core/seen/reading'
 import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
+import MendButton from '../../shared/history/MendButton.vue'
+import MadeUpTag from '../../shared/practice/MadeUpTag.vue'
 import { dayWords } from '../../shared/units/today.ts'
 
 /** What was measured, the newest first, by what it was measured in. */
-const { story, stand } = useStandCase()
+const { whole, stand } = useStandCase()
 const all = ref(false)
 const shownEach = 7
 const media = ['soil', 'tissue', 'water'] as const satisfies readonly ReadingMedium[]
@@ -28,13 +29,15 @@ const groups = computed(() =>
   media
     .map((medium) => ({
       medium,
-      readings: (story.value?.readings ?? [])
+      readings: (whole.value?.readings ?? [])
         .filter(({ kind }) => mediumOf(kind) === medium)
         .toReversed(),
     }))
     .filter(({ readings }) => readings.length > 0),
 )
 const isCut = computed(() => groups.value.some(({ readings }) => readings.length > shownEach))
+const aboutOf = (each: ReadingDto) =>
+  `${readingKinds[each.kind].label} ${formatNumber(each.value, 3)}, ${dayWords(each.takenOn)}`
 const placeWords = ({ place }: ReadingDto) =>
   place && place !== 'whole' ? `, of ${readingPlaces[place]}` : ''
 </script>
@@ -57,7 +60,8 @@ const placeWords = ({ place }: ReadingDto) =>
           <span class="about all-columns text-tiny text-slate">
             {{ dayWords(each.takenOn) }}, {{ each.instrument || readingMethods[each.method].label
             }}{{ placeWords(each) }}
-            <Tag v-if="saysSimulated(each.instrument)">made up</Tag>
+            <MadeUpTag :came="each.came" />
+            <MendButton :id="each.id" kind="reading" :about="aboutOf(each)" />
           </span>
         </li>
       </ul>

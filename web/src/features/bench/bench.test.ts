@@ -27,6 +27,8 @@ const reading = (kind: string, value: number, more: object = {}) =>
     kind,
     value,
     method: 'laboratory',
+    came: { how: 'typed' },
+    came: { how: 'typed' },
     takenOn: '2026-06-01',
     preparation: null,
     place: null,

@@ -11,6 +11,7 @@ import { dayWords } from '../../shared/units/today.ts'
 import { midSentence } from '@spudder/core/base/writing'
 import { outlookWords } from '../../shared/weather/outlook-words.ts'
 import { money } from '../../shared/units/money-words.ts'
+import DropJob from '../../shared/history/DropJob.vue'
 import { useDatesStore } from './dates-store.ts'
 
 const currency = useCurrency()
@@ -120,7 +121,7 @@ const done = computed(() => job.value && doneBy[job.value.kind])
       <Button v-if="done?.by === 'saying'" @click="changeJob({ status: 'done' })">
         {{ done.words }}
       </Button>
-      <Button type="text" @click="changeJob({ status: 'dropped' })">Cancel job</Button>
+      <DropJob :job="job" :jobs="store.jobs.value" />
     </div>
   </section>
 </template>

@@ -2,12 +2,14 @@ import { jobRoutes } from '@spudder/contract/job'
 import { useChange } from '../../api/use-change.ts'
 import { movesBetween, planCost } from '@spudder/core/days/planner'
 import { computed } from 'vue'
+import { useUndo } from '../../shared/history/use-undo.ts'
 import { usePlanner } from './use-planner.ts'
 import type { PlannedWork } from './use-planned-work.ts'
 
 /** Has the whole season laid out, and takes the moves that somebody agrees to. */
 export function useSeasonMoves({ place, input, facts, tasks, current, jobOf }: PlannedWork) {
   const accept = useChange(jobRoutes.move, { told: 'beside' })
+  const undo = useUndo()
   const planner = usePlanner()
   const { season } = planner
   const moves = computed(() =>
@@ -27,7 +29,10 @@ export function useSeasonMoves({ place, input, facts, tasks, current, jobOf }: P
     })
     if (wanted.length === 0) return
     const stored = await accept.send({ placeId, dto: { moves: wanted } })
-    if (stored) planner.forget()
+    if (!stored) return
+    planner.forget()
+    const count = stored.length
+    undo.offer(count === 1 ? 'One job is moved.' : `${count} jobs are moved.`, accept.lastId())
   }
   return {
     planner,

@@ -8,6 +8,7 @@ const glyphs = [
   { kind: 'applied', words: 'applied', isPlanned: false },
   { kind: 'tested', words: 'tested', isPlanned: false },
   { kind: 'told', words: 'happened', isPlanned: false },
+  { kind: 'madeUp', words: 'made up by a practice device', isPlanned: false },
   { kind: 'apply', words: 'to apply', isPlanned: true },
   { kind: 'look', words: 'to look at', isPlanned: true },
   { kind: 'test', words: 'to test', isPlanned: true },

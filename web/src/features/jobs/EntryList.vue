@@ -33,7 +33,7 @@ const correcting = ref<string>()
       <li
         v-for="entry in newestFirst"
         :key="entry.id"
-        :class="{ corrected: correctionOf(entry.id) }"
+        :class="{ corrected: correctionOf(entry.id) || entry.isStruck }"
       >
         <p>
           <b>{{ dayWords(entry.happenedOn) }}</b> {{ entry.appliedName }}:
@@ -54,7 +54,8 @@ const correcting = ref<string>()
         </p>
         <p v-if="entry.note" class="small text-small">{{ entry.note }}</p>
         <p v-if="entry.correctsId" class="small text-small">
-          Corrects the entry below: {{ entry.reason }}
+          {{ entry.isStruck ? 'Struck out, it did not happen' : 'Corrects the entry below' }}:
+          {{ entry.reason }}
         </p>
         <p v-if="correctionOf(entry.id)" class="small text-small">
           Corrected {{ dayWords(correctionOf(entry.id)!.createdAt.slice(0, 10)) }}; kept as it was.
@@ -67,7 +68,7 @@ const correcting = ref<string>()
             size="small"
             @click="correcting = entry.id"
           >
-            Correct
+            {{ entry.isStruck ? 'Bring it back' : 'Correct or strike out' }}
           </Button>
           <CorrectionForm v-else :entry="entry" @done="correcting = undefined" />
         </template>

@@ -16,10 +16,12 @@ import { amountWords } from '@spudder/core/base/quantity'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { said } from '../../shared/units/said.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
+import DropJob from '../../shared/history/DropJob.vue'
 import CheckCard from './CheckCard.vue'
 import JobSheet from './JobSheet.vue'
 import { useShelf } from '../../api/shelf.ts'
 import { useSprayers } from '../../api/sprayers.ts'
+import { useUndo } from '../../shared/history/use-undo.ts'
 import { plannedOf } from '../../shared/record/record-draft.ts'
 import RecordForm from '../../shared/record/RecordForm.vue'
 import StepSheet from './StepSheet.vue'
@@ -32,7 +34,7 @@ const props = defineProps<{
 }>()
 const done = computed(() => doneBy[props.job.kind])
 const check = computed(() => checks.find(({ id }) => id === props.job.checkId))
-const { stand, system } = useStandCase()
+const { stand, system, jobs } = useStandCase()
 const change = useChange(jobRoutes.change, { told: 'beside' })
 const { checked, messageFor } = useChecked(ChangeJobDto, () => change.error.value)
 const shelf = useShelf(() => stand.value?.placeId)
@@ -47,13 +49,16 @@ const planned = computed(() =>
 const isReady = computed(
   () => shelf.status.value !== 'pending' && sprayers.status.value !== 'pending',
 )
+const undo = useUndo()
 const dueOn = ref(props.job.dueOn)
 const isDue = computed(() => props.job.dueOn <= today())
 const isMoved = computed(() => dueOn.value !== props.job.dueOn)
 
 async function move(): Promise<void> {
-  const dto = checked({ dueOn: dueOn.value })
-  if (dto) await change.send({ jobId: props.job.id, dto })
+  const { id, version, title } = props.job
+  const dto = checked({ dueOn: dueOn.value, version })
+  if (!dto || !(await change.send({ jobId: id, dto }))) return
+  undo.offer(`${title} is moved to ${dayWords(dueOn.value)}.`, change.lastId())
 }
 const sayDone = () => change.send({ jobId: props.job.id, dto: { status: 'done' } })
 const practice = computed(() =>
@@ -74,7 +79,6 @@ const doWords = computed(() => {
       return ''
   }
 })
-const drop = () => change.send({ jobId: props.job.id, dto: { status: 'dropped' } })
 </script>
 
 <template>
@@ -117,8 +121,8 @@ const drop = () => change.send({ jobId: props.job.id, dto: { status: 'dropped' }
         <Button html-type="submit" :disabled="!isMoved" :loading="change.isLoading.value"
           >Move</Button
         >
-        <Button type="text" @click="drop">Cancel job</Button>
       </form>
+      <div><DropJob :job="job" :jobs="jobs" /></div>
       <ProblemNote :problem="change.error.value" />
     </div>
   </FoldBox>

@@ -1,4 +1,4 @@
-import { unchanged } from '../../tests/recorded.ts'
+import { recordedAt } from '../../tests/recorded.ts'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -6,7 +6,7 @@ import { mountOnStand } from '../../tests/mount-on-stand.ts'
 import { entryRow, jobRow } from '../../tests/rows.ts'
 import JobsPanel from './JobsPanel.vue'
 
-const recorded = { createdBy: 'Marla Quist', createdAt: '2026-04-15T08:00:00.000Z' }
+const recorded = recordedAt('2026-04-15T08:00:00.000Z')
 const plan: StandStoryDto['acidPlans'][number] = {
   id: 'plan',
   standId: 'green',
@@ -90,7 +90,7 @@ describe('a step of an acid plan among the jobs', () => {
   })
 
   it('once done shows who, when, lot, weather and photos, and is corrected without losing them', async () => {
-    const recorded = entryRow({
+    const done = entryRow({
       ...entry,
       startedAt: '06:30',
       endedAt: '08:00',
@@ -98,8 +98,8 @@ describe('a step of an acid plan among the jobs', () => {
       lot: 'S-1',
       weather: { source: 'station', temperatureC: 10, windMPerS: 2 },
     })
-    const photo = { id: 'p', standId: 'green', caseId: null, entryId: 'entry', fileName: 'tank.jpg', type: 'image/jpeg', byteCount: 9, widthPx: 1, heightPx: 1, takenOn: null, measure: null, ...unchanged } // prettier-ignore
-    const { panel, sent } = await open({ entries: [recorded], photos: [photo] })
+    const photo = { id: 'p', standId: 'green', caseId: null, entryId: 'entry', fileName: 'tank.jpg', type: 'image/jpeg', byteCount: 9, widthPx: 1, heightPx: 1, takenOn: null, measure: null, ...recorded } // prettier-ignore
+    const { panel, sent } = await open({ entries: [done], photos: [photo] })
     expect(panel.text()).toMatch(/06:30-08:00 · Ines · lot S-1 · 50 °F, wind 4 mph/)
     expect(panel.find('.photos img').attributes('alt')).toBe('tank.jpg')
     await panel

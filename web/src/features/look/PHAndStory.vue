@@ -22,10 +22,12 @@ import { useKept } from '../../shared/form/kept.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'
+import MendButton from '../../shared/history/MendButton.vue'
+import MadeUpTag from '../../shared/practice/MadeUpTag.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { dayWords, today } from '../../shared/units/today.ts'
 
-const { standId, story, verdict, pickedDay } = useStandCase()
+const { standId, story, whole, verdict, pickedDay } = useStandCase()
 
 const storeReading = useChange(readingRoutes.create, { told: 'beside' })
 const pHCheck = useChecked(CreateReadingDto, () => storeReading.error.value)
@@ -70,7 +72,7 @@ async function addEvent(): Promise<void> {
 }
 
 const known = computed(() =>
-  (story.value?.readings ?? [])
+  (whole.value?.readings ?? [])
     .filter(({ kind }) => kind === 'pH')
     .slice(-3)
     .toReversed(),
@@ -122,6 +124,12 @@ function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): stri
         <span v-for="reading in known" :key="reading.id">
           {{ typedNumber(reading.value) }} ({{ readingMethods[reading.method].label }},
           {{ dayWords(reading.takenOn) }})
+          <MadeUpTag :came="reading.came" />
+          <MendButton
+            :id="reading.id"
+            kind="reading"
+            :about="`pH ${typedNumber(reading.value)}, ${dayWords(reading.takenOn)}`"
+          />
         </span>
       </p>
       <p class="known text-small text-slate">
@@ -163,6 +171,11 @@ function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): stri
           from {{ event.fromPH }} to {{ event.toPH }}</template
         >
         {{ event.note }} <i>{{ bearingWords(event) }}</i>
+        <MendButton
+          :id="event.id"
+          kind="event"
+          :about="`${storyEvents[event.kind].words}, ${dayWords(event.happenedOn)}`"
+        />
       </p>
     </div>
   </section>

@@ -9,6 +9,7 @@ import { keptFileName, photoAddress } from '../../api/photos.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import FileButton from '../../ui/FileButton.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
+import MendButton from '../../shared/history/MendButton.vue'
 import { dayWords } from '../../shared/units/today.ts'
 
 /** Photos beside the look, kept with its case. */
@@ -54,6 +55,7 @@ async function take(files: Iterable<File> | undefined): Promise<void> {
           <img :src="photoAddress(photo.id)" :alt="`Photo ${photo.fileName}`" loading="lazy" />
         </a>
         <span>{{ photo.takenOn ? dayWords(photo.takenOn) : 'no day in the picture' }}</span>
+        <MendButton :id="photo.id" kind="photo" :about="`Photo ${photo.fileName}`" />
       </li>
     </ul>
     <FileButton

@@ -3,21 +3,26 @@ import type { RecordLineDto } from '@spudder/contract/entry'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import { computed } from 'vue'
 import { dayWords } from '../../shared/units/today.ts'
-import { lineWords } from './record-rows.ts'
+import { correctionWords, isStruckThrough, lineWords } from './record-rows.ts'
 
 /** Lines of the record as an inspector reads them, the newest first. */
 const props = defineProps<{ lines: readonly RecordLineDto[]; system: UnitSystem }>()
 const shown = computed(() =>
-  props.lines.map((line) => ({ ...line, said: lineWords(line, props.system) })),
+  props.lines.map((line) => ({
+    ...line,
+    said: lineWords(line, props.system),
+    isOff: isStruckThrough(line),
+    correction: correctionWords(line),
+  })),
 )
 </script>
 
 <template>
   <ol>
     <li
-      v-for="{ entry, standName, isCorrected, said } in shown"
+      v-for="{ entry, standName, isCorrected, isOff, correction, said } in shown"
       :key="entry.id"
-      :class="{ corrected: isCorrected }"
+      :class="{ corrected: isOff }"
     >
       <span class="day">
         <b>{{ dayWords(entry.happenedOn) }}</b>
@@ -33,9 +38,7 @@ const shown = computed(() =>
           ><template v-if="said.besides.length > 0">; {{ said.besides.join('; ') }}</template>
         </span>
         <span v-if="entry.note" class="part text-small text-slate">“{{ entry.note }}”</span>
-        <span v-if="entry.correctsId" class="part text-small text-slate"
-          >Corrects line {{ entry.correctsId.slice(0, 8) }}: {{ entry.reason }}</span
-        >
+        <span v-if="correction" class="part text-small text-slate">{{ correction }}</span>
         <span v-if="isCorrected" class="part text-small text-slate"
           >Line {{ entry.id.slice(0, 8) }}, corrected by a later one; kept as it was.</span
         >

@@ -25,7 +25,7 @@ import TextField from '../../ui/TextField.vue'
 import { money } from '../../shared/units/money-words.ts'
 import { today } from '../../shared/units/today.ts'
 import { useSettled } from '../../shared/use-settled.ts'
-import { toRecordRow } from './record-rows.ts'
+import { isStruckThrough, toRecordRow } from './record-rows.ts'
 import RecordLines from './RecordLines.vue'
 import { saveRecordPdf } from './record-pdf.ts'
 
@@ -78,7 +78,7 @@ const priceOf = (id: string) => {
 const costsOf = (all: readonly RecordLineDto[]) =>
   costByStand(
     all
-      .filter(({ isCorrected }) => !isCorrected)
+      .filter((line) => !isStruckThrough(line))
       .map(({ standName, entry }) => ({
         stand: standName,
         productId: entry.productId ?? undefined,

@@ -5,7 +5,7 @@ import type { StandCost } from '@spudder/core/outcome/record'
 import type { TDocumentDefinitions, TableCell } from 'pdfmake/interfaces'
 import { makePdf } from '../../shared/file/make-pdf.ts'
 import { money } from '../../shared/units/money-words.ts'
-import { lineWords } from './record-rows.ts'
+import { correctionWords, isStruckThrough, lineWords } from './record-rows.ts'
 
 /** What a season record is printed from. */
 export interface PrintedRecord {
@@ -20,17 +20,17 @@ export interface PrintedRecord {
 
 const heads = ['Day', 'Stand', 'Product', 'Used', 'Water', 'Who', 'Weather then', 'Details']
 
-/** A line of the table; one that was corrected is struck through. */
+/** A line of the table; one that was corrected, or struck out, is struck through. */
 function cellsOf(line: RecordLineDto, system: UnitSystem): TableCell[] {
-  const { entry, standName, isCorrected } = line
+  const { entry, standName } = line
   const said = lineWords(line, system)
   const cell = (text: string): TableCell =>
-    isCorrected ? { text, decoration: 'lineThrough', color: '#666666' } : text
+    isStruckThrough(line) ? { text, decoration: 'lineThrough', color: '#666666' } : text
   const besides = [
     ...said.besides,
     said.partners === '' ? '' : `with ${said.partners}`,
     entry.note,
-    entry.correctsId === null ? '' : `Corrects ${entry.correctsId.slice(0, 8)}: ${entry.reason}`,
+    correctionWords(line),
     `line ${entry.id.slice(0, 8)}, recorded by ${entry.createdBy} ${entry.createdAt.slice(0, 16).replace('T', ' ')} UTC`,
   ]
   return [

@@ -41,7 +41,22 @@ export function toRecordRow(line: RecordLineDto): RecordRow {
     correctsId: entry.correctsId ?? '',
     reason: entry.reason,
     isCorrected,
+    isStruck: entry.isStruck,
+    importedFrom: entry.imported ? `${entry.imported.file}, line ${entry.imported.line}` : '',
   }
+}
+
+/** Whether a line stands no more: another came in its place, or it says that nothing happened. */
+export const isStruckThrough = ({ entry, isCorrected }: RecordLineDto): boolean =>
+  isCorrected || entry.isStruck
+
+/** What a line has to do with another; empty where it stands by itself. */
+export function correctionWords({ entry }: RecordLineDto): string {
+  if (entry.correctsId === null) return ''
+  const line = entry.correctsId.slice(0, 8)
+  return entry.isStruck
+    ? `Struck out: line ${line} did not happen: ${entry.reason}`
+    : `Corrects line ${line}: ${entry.reason}`
 }
 
 /** What a line says in words of the place. */
@@ -63,6 +78,9 @@ export function lineWords({ entry, productName }: RecordLineDto, system: UnitSys
       entry.lot === '' ? '' : `lot ${entry.lot}`,
       entry.equipment,
       entry.waterSource === '' ? '' : `water from ${entry.waterSource}`,
+      entry.imported === null
+        ? ''
+        : `taken in from ${entry.imported.file}, line ${entry.imported.line}`,
       entry.reEntryH === null ? '' : `nobody in for ${entry.reEntryH} h`,
     ].filter((each) => each !== ''),
   }

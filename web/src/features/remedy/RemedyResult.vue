@@ -22,7 +22,7 @@ const { verdict } = useStandCase()
 const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, retention, spread } =
   store
 const { problems, isStopped, same, spoon, spoonProblem, weighedKgPerL, densityKgPerL } = store
-const { sums, keepLimit, choose, messageFor, isUnanswered } = store
+const { strip, sums, keepLimit, choose, messageFor, isUnanswered } = store
 /** What wants a reason: whether or not it is answered already. */
 const wantsReason = computed(() => problems.value.some(({ reason }) => reason !== undefined))
 
@@ -114,9 +114,14 @@ const year = computed(() => seasonOf(draft.value.applyOn || today()))
       :hint="interval"
       :message="messageFor('repeats')"
     />
-    <Checkbox v-model:checked="draft.hasStrip">
-      Leave a strip untreated, to see what it did
-    </Checkbox>
+    <template v-if="strip">
+      <Checkbox v-model:checked="draft.hasStrip">
+        Leave a strip untreated, to see what it did
+      </Checkbox>
+      <p v-if="draft.hasStrip" class="faint-note">
+        {{ strip.words(system) }} Its share stays out of the fills.
+      </p>
+    </template>
     <SettledNote v-if="verdict" :verdict="verdict" checks-at="on the verdict" />
     <ProblemNote :problem="choose.error.value" />
     <Button

@@ -1,6 +1,6 @@
 import { unfold } from '../../tests/folds.ts'
 import { choiceOf } from '../../tests/choices.ts'
-import { recorded, unchanged } from '../../tests/recorded.ts'
+import { recorded } from '../../tests/recorded.ts'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
 import { looked, onIron, openPanel, tub } from './tests/open-panel.ts'
@@ -18,7 +18,7 @@ const backpack = {
   setup: { kind: 'backpack', tankL: 15.1416 },
   calibration: { measuredOn: '2026-05-01', rateLPerM2: 0.0366712, how: 'walked' },
   isRetired: false,
-  ...unchanged,
+  ...recorded,
 }
 
 describe('the tank of a spray', () => {

@@ -29,7 +29,7 @@ function requestWith(remedy: Draft, { cause, nutrient }: AgainstCause) {
     ...given('sprayerId', remedy.rate.value?.carrier && sprayerId !== '' ? sprayerId : undefined),
     ...given('retestOn', retestOn === '' ? undefined : retestOn),
     ...given('repeats', repeats === '0' ? undefined : numberIn(repeats)),
-    ...given('hasStrip', hasStrip || undefined),
+    ...given('hasStrip', (hasStrip && remedy.strip.value !== undefined) || undefined),
   }
 }
 

@@ -1,3 +1,5 @@
+import { stripOf } from '@spudder/core/days/plan'
+import { stripFacts } from '@spudder/contract/stand'
 import { toSetup } from '@spudder/contract/sprayer'
 import { computed } from 'vue'
 import { useKept } from '../../shared/form/kept.ts'
@@ -49,8 +51,11 @@ export function useRemedyDraft(facts: RemedyFacts) {
     presentIronMgPerL,
     system,
   })
+  /** Where none makes sense, none is offered, and none is asked for. */
+  const strip = computed(() => stripOf(stripFacts(known.value.stand, known.value.setup)))
   return {
     ...work,
+    strip,
     ...offered,
     ...picked,
     product,

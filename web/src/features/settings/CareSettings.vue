@@ -18,8 +18,8 @@ type Stand = PlanningDto['stands'][number]
 const change = useChange(standRoutes.change, { told: 'beside' })
 const { checked } = useChecked(ChangeStandDto, () => change.error.value)
 async function keep(id: string, care: object): Promise<void> {
-  const before = props.stands.find((each) => each.id === id)?.care ?? {}
-  const dto = checked({ care: { ...before, ...care } })
+  const stand = props.stands.find((each) => each.id === id)
+  const dto = checked({ care: { ...stand?.care, ...care }, version: stand?.version })
   if (dto) await change.send({ standId: id, dto })
 }
 const columns: readonly Column<Stand>[] = [

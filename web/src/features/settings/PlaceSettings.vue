@@ -2,7 +2,7 @@
 import { useToasts } from '../../ui/use-toasts.ts'
 import {
   ChangePlaceDto,
-  PlaceSettingsDto,
+  ChangeSettingsDto,
   placeRoutes,
   type PlaceDto,
 } from '@spudder/contract/place'
@@ -11,6 +11,7 @@ import { currencies, currencyCodes, type Currency } from '@spudder/core/base/qua
 import { localeTags, typedNumber, usualLocale, type LocaleTag } from '@spudder/core/base/writing'
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
+import { useSeen } from '../../api/use-seen.ts'
 import { useChange } from '../../api/use-change.ts'
 import { numberIn } from '../../shared/form/number-text.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
@@ -27,9 +28,10 @@ const change = useChange(placeRoutes.change, { told: 'beside' })
 const settings = useChange(placeRoutes.changeSettings, { told: 'beside' })
 const { checked, messageFor } = useChecked(ChangePlaceDto, () => change.error.value)
 const { checked: settled, messageFor: settledMessage } = useChecked(
-  PlaceSettingsDto,
+  ChangeSettingsDto,
   () => settings.error.value,
 )
+const seen = useSeen(() => props.place)
 const currency = useCurrency()
 const draft = ref({
   name: props.place.name,
@@ -45,12 +47,13 @@ const currencyOptions = currencyCodes.map((value) => ({ value, words: currencies
 const writingOptions = localeTags.map((value) => ({ value, words: localeSample(value) }))
 
 async function save(): Promise<void> {
-  const dto = checked(draft.value)
+  const dto = checked({ ...draft.value, version: seen() })
   const placeId = props.place.id
   if (!dto || !(await change.send({ placeId, dto }))) return
   const counted = settled({
     currency: paidIn.value,
     locale: writing.value,
+    version: seen(),
     ...(lies.value.trim() === '' ? {} : { latitude: numberIn(lies.value) }),
   })
   if (counted && (await settings.send({ placeId, dto: counted }))) toasts.say('Saved.')

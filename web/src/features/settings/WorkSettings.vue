@@ -4,8 +4,9 @@ import FieldGroup from '../../ui/FieldGroup.vue'
 import DayField from '../../ui/DayField.vue'
 import { typedNumber } from '@spudder/core/base/writing'
 import { placeRoutes } from '@spudder/contract/place'
+import { useSeen } from '../../api/use-seen.ts'
 import { useChange } from '../../api/use-change.ts'
-import { PlaceSettingsDto, type PlaceDto, type WorkSettingsDto } from '@spudder/contract/place'
+import { ChangeSettingsDto, type PlaceDto, type WorkSettingsDto } from '@spudder/contract/place'
 import { intervalClocks, usualLeadDays } from '@spudder/core/days/task'
 import { plannerFigures } from '@spudder/core/days/planner'
 import { Button } from 'ant-design-vue'
@@ -21,7 +22,8 @@ import { today } from '../../shared/units/today.ts'
 const props = defineProps<{ place: PlaceDto }>()
 const toasts = useToasts()
 const change = useChange(placeRoutes.changeSettings, { told: 'beside' })
-const { checked, messageFor } = useChecked(PlaceSettingsDto, () => change.error.value)
+const seen = useSeen(() => props.place)
+const { checked, messageFor } = useChecked(ChangeSettingsDto, () => change.error.value)
 
 const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const
 const usual = [...Array.from({ length: 5 }, () => plannerFigures.crewHours.value), 0, 0]
@@ -49,6 +51,7 @@ const clocks = intervalClocks.map((value) => ({ value, words: clockWords[value] 
 async function keep(): Promise<void> {
   const { crewHours, tripCost, leadDays, ...rest } = draft.value
   const dto = checked({
+    version: seen(),
     work: {
       ...rest,
       crewHours: crewHours.map(numberIn),

@@ -51,6 +51,10 @@ watchEffect(() => {
 
     <SheetFills v-model="ticks.fills" :sheet="sheet" :is-dense="isDense" />
 
+    <p v-for="line in sheet.leaveOff" :key="line" class="leave-off text-body text-strong">
+      {{ line }}
+    </p>
+
     <div class="columns stack gap-24">
       <section>
         <h2>In this order</h2>
@@ -141,6 +145,11 @@ ol {
 }
 .ground > :deep(svg) {
   max-height: 130px;
+}
+
+.leave-off {
+  padding: 6px 12px;
+  border: 2px dashed var(--ink);
 }
 .cautions {
   border-left: 4px solid var(--rust);

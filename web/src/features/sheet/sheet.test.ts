@@ -1,3 +1,4 @@
+import { recordedAt } from '../../tests/recorded.ts'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount } from '@vue/test-utils'
@@ -6,7 +7,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import SheetPage from './SheetPage.vue'
 
-const recorded = { createdBy: 'Ines', createdAt: '2026-05-01T08:00:00.000Z' }
+const recorded = recordedAt('2026-05-01T08:00:00.000Z')
 const of = { standId: 'border', caseId: 'case', ...recorded }
 const remedy = {
   ...of,

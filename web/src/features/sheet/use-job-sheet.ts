@@ -1,4 +1,4 @@
-import { putsOut } from '@spudder/core/days/plan'
+import { groundShare, putsOut } from '@spudder/core/days/plan'
 import { buildSheet, buildStepSheet } from '@spudder/core/days/sheet'
 import { fillEnds, type Outline } from '@spudder/core/stand/ground'
 import type { JobDto } from '@spudder/contract/job'
@@ -71,7 +71,9 @@ export function useJobSheet(standId: () => string, jobId: () => string) {
     if (outline.value.length < 3 || !tankL || !waterL || boxes.length > 8) return []
     return fillEnds(
       outline.value,
-      boxes.map(({ number }) => Math.min(1, (number * tankL) / waterL)),
+      boxes.map(({ number }) =>
+        groundShare(Math.min(1, (number * tankL) / waterL), input.value?.strip),
+      ),
     )
   })
   /** What its record is begun with. */

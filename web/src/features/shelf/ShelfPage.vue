@@ -12,6 +12,7 @@ import { computed, ref } from 'vue'
 import { usePlace } from '../../api/places.ts'
 import { useShelf } from '../../api/shelf.ts'
 import ChoiceField from '../../ui/ChoiceField.vue'
+import DayField from '../../ui/DayField.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
@@ -152,6 +153,12 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
           @value="form.densityKgPerL.value = $event"
         />
         <TextField v-model="draft.lot" label="lot" :message="form.messageFor('lot')" />
+        <DayField
+          v-model="draft.lotUseBy"
+          label="use by"
+          hint="as the bag says"
+          :message="form.messageFor('lotUseBy')"
+        />
         <TextField
           v-model="draft.labelRate"
           label="rate on the label"

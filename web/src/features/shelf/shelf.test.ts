@@ -1,4 +1,4 @@
-import { recorded, unchanged } from '../../tests/recorded.ts'
+import { recorded } from '../../tests/recorded.ts'
 import type { PlanningDto } from '@spudder/contract/planning'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import type { ProductDto } from '@spudder/contract/shelf'
@@ -38,6 +38,7 @@ const bag: ProductDto = {
   densityKgPerL: null,
   stockKg: 10,
   lot: 'A-17',
+  lotUseBy: null,
   labelRate: null,
   labelMaximum: null,
   stain: 'rust',
@@ -45,7 +46,7 @@ const bag: ProductDto = {
   hazards: '',
   note: '',
   isRetired: false,
-  ...unchanged,
+  ...recorded,
 }
 
 /** The page over a server that has some products; what is sent is noted. */

@@ -1,5 +1,6 @@
 import { formatNumber, typedNumber } from '@spudder/core/base/writing'
 import { productRoutes } from '@spudder/contract/shelf'
+import { useUndo } from '../../shared/history/use-undo.ts'
 import { useChange } from '../../api/use-change.ts'
 import { ChangeProductDto, CreateProductDto, type ProductDto } from '@spudder/contract/shelf'
 import { CoreError } from '@spudder/core/base/error'
@@ -41,6 +42,7 @@ function draftOf(product: ProductDto, system: UnitSystem): ProductDraft {
   return {
     ...freshProduct(),
     editing: id,
+    seen: String(product.version),
     name,
     sourceId,
     label,
@@ -49,6 +51,7 @@ function draftOf(product: ProductDto, system: UnitSystem): ProductDraft {
     density: product.densityKgPerL === null ? '' : `${formatNumber(product.densityKgPerL)} kg/L`,
     stock: mass(product.stockKg),
     lot,
+    lotUseBy: product.lotUseBy ?? '',
     labelRate: figure(product.labelRate),
     labelMaximum: figure(product.labelMaximum),
     stain,
@@ -106,7 +109,9 @@ function useReadAmounts(draft: Ref<ProductDraft>, system: () => UnitSystem) {
   }
 }
 
-type Amounts = ReturnType<typeof useReadAmounts>['amounts']['value']
+type Amounts = ReturnType<typeof useReadAmounts>['amounts']['value'] & {
+  readonly lotUseBy: string | undefined
+}
 
 /** A new product has only the amounts that were given. */
 const givenOf = (amounts: Amounts) =>
@@ -115,11 +120,25 @@ const givenOf = (amounts: Amounts) =>
 const emptiedOf = (amounts: Amounts) =>
   Object.fromEntries(Object.entries(amounts).map(([key, value]) => [key, value ?? null]))
 
+type ProductChange = ReturnType<typeof useChange<typeof productRoutes.change>>
+
+/** Takes a product off the shelf, or puts it back; either can be taken back while it is said. */
+function useRetire(change: ProductChange, failed: (problem: unknown) => void) {
+  const undo = useUndo()
+  return async ({ id, name, version, isRetired }: ProductDto): Promise<void> => {
+    const dto = { isRetired: !isRetired, version }
+    if (!(await change.send({ productId: id, dto }, failed))) return
+    const words = isRetired ? `${name} is on the shelf again.` : `${name} is off the shelf.`
+    undo.offer(words, change.lastId())
+  }
+}
+
 /** The form of a product: new or changed, checked as the server does. */
 export function useProductForm(placeId: () => string, system: () => UnitSystem) {
   const { value: draft, forget, failed } = useKept(productDraftKey, freshProduct)
   const create = useChange(productRoutes.create, { told: 'beside' })
   const change = useChange(productRoutes.change, { told: 'beside' })
+  const retire = useRetire(change, failed)
   const problem = computed(() => create.error.value ?? change.error.value)
   const forCreate = useChecked(CreateProductDto, () => problem.value)
   const forChange = useChecked(ChangeProductDto, () => problem.value)
@@ -130,16 +149,26 @@ export function useProductForm(placeId: () => string, system: () => UnitSystem) 
   const label = computed(() => checkLabel(draft.value.label).label)
   const inferred = computed(() => label.value && mainSourceOf(label.value))
 
-  /** Sends it; undefined where the form is not right yet or the server refused. */
+  /** @returns undefined where the form is not right yet, or the server refused */
   function send() {
-    const { editing, id, name, label: typed, lot, stain, organic, hazards, note } = draft.value
+    const { editing, seen, id, name, label: typed, lot, lotUseBy, ...more } = draft.value
     const sourceId = draft.value.sourceId || inferred.value || plainForm()
+    const { stain, organic, hazards, note } = more
     const words = { name, sourceId, label: typed, lot, stain, organic, hazards, note }
+    const useBy = lotUseBy === '' ? undefined : lotUseBy
     if (editing === '') {
-      const dto = forCreate.checked({ id, ...words, ...givenOf(amounts.value) })
+      const dto = forCreate.checked({
+        id,
+        ...words,
+        ...givenOf({ ...amounts.value, lotUseBy: useBy }),
+      })
       return dto && create.send({ placeId: placeId(), dto }, failed)
     }
-    const dto = forChange.checked({ ...words, ...emptiedOf(amounts.value) })
+    const dto = forChange.checked({
+      ...words,
+      ...emptiedOf({ ...amounts.value, lotUseBy: useBy }),
+      ...(seen ? { version: Number(seen) } : {}),
+    })
     return dto && change.send({ productId: editing, dto }, failed)
   }
   async function save(): Promise<boolean> {
@@ -161,7 +190,6 @@ export function useProductForm(placeId: () => string, system: () => UnitSystem) 
     isSaving: computed(() => create.isLoading.value || change.isLoading.value),
     save,
     edit: (product: ProductDto) => (draft.value = draftOf(product, system())),
-    retire: (product: ProductDto) =>
-      change.send({ productId: product.id, dto: { isRetired: !product.isRetired } }, failed),
+    retire,
   }
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { formatNumber } from '@spudder/core/base/writing'
 import { sprayerRoutes } from '@spudder/contract/sprayer'
+import { useSeen } from '../../api/use-seen.ts'
 import { useChange } from '../../api/use-change.ts'
 import { ChangeSprayerDto, toSetup, type SprayerDto } from '@spudder/contract/sprayer'
 import { amountWords, quantityOf, valueIn, type UnitSystem } from '@spudder/core/base/quantity'
@@ -43,12 +44,13 @@ const inUnit = (value: number, from: string, to: string) =>
 const percent = (share: number) => `${share > 0 ? '+' : '−'}${Math.abs(Math.round(share * 100))} %`
 const worn = computed(() => read.value.check?.nozzles.filter(({ isOff }) => isOff).length ?? 0)
 
+const seen = useSeen(() => props.sprayer)
 const change = useChange(sprayerRoutes.change, { told: 'beside' })
 const { checked, messageFor } = useChecked(ChangeSprayerDto, () => change.error.value)
 async function keep(): Promise<void> {
   const { rateLPerM2, how } = read.value
   const calibration = { measuredOn: today(), rateLPerM2, how }
-  const dto = checked({ calibration })
+  const dto = checked({ calibration, version: seen() })
   const kept = dto && (await change.send({ sprayerId: props.sprayer.id, dto }))
   if (!kept) return
   forget()

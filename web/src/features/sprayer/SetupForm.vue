@@ -55,10 +55,10 @@ function forget(): void {
 }
 async function save(): Promise<void> {
   if (Object.keys(read.value.problems).length > 0) return
-  const { id, editing, name } = draft.value
+  const { id, editing, seen, name } = draft.value
   const { setup } = read.value
   if (editing) {
-    const dto = forOld.checked({ name, setup })
+    const dto = forOld.checked({ name, setup, ...(seen ? { version: Number(seen) } : {}) })
     const kept = dto && (await change.send({ sprayerId: editing, dto }))
     if (!kept) return
     forget()

@@ -25,6 +25,7 @@ import { useKept } from '../../shared/form/kept.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import HowGot from '../../shared/how/HowGot.vue'
 import { dayWords } from '../../shared/units/today.ts'
+import { useUndo } from '../../shared/history/use-undo.ts'
 import CalibrationGuide from './CalibrationGuide.vue'
 import { draftOfSetup, freshSetupDraft } from './setup-draft.ts'
 import SetupForm from './SetupForm.vue'
@@ -41,6 +42,7 @@ watch(system, (now) => {
   if (draft.value.name === '' && !draft.value.editing) draft.value = freshSetupDraft(now)
 })
 
+const undo = useUndo()
 const calibrating = ref<string>()
 const kept = ref('')
 const change = useChange(sprayerRoutes.change, { told: 'beside' })
@@ -75,10 +77,15 @@ function edit(sprayer: SprayerDto): void {
     ...freshSetupDraft(system.value),
     ...draftOfSetup(sprayer.setup, system.value),
     editing: sprayer.id,
+    seen: String(sprayer.version),
     name: sprayer.name,
   }
 }
-const retire = ({ id }: SprayerDto) => change.send({ sprayerId: id, dto: { isRetired: true } })
+const retired = computed(() => (sprayers.data.value ?? []).filter(({ isRetired }) => isRetired))
+async function setRetired({ id, name, version }: SprayerDto, isRetired: boolean): Promise<void> {
+  if (!(await change.send({ sprayerId: id, dto: { isRetired, version } }))) return
+  undo.offer(isRetired ? `${name} is retired.` : `${name} is in use again.`, change.lastId())
+}
 function stored(name: string): void {
   kept.value = `${name} is kept.`
 }
@@ -146,7 +153,7 @@ function stored(name: string): void {
           <Button
             size="small"
             :aria-label="`Retire ${each.sprayer.name}`"
-            @click="retire(each.sprayer)"
+            @click="setRetired(each.sprayer, true)"
           >
             Retire
           </Button>
@@ -164,6 +171,20 @@ function stored(name: string): void {
       <p v-if="sprayers.status.value === 'success' && inUse.length === 0" class="empty">
         No sprayer yet. Add the one you use most; the first calibration takes ten minutes.
       </p>
+      <FoldBox v-if="retired.length > 0"
+        ><template #head>{{ retired.length }} retired</template>
+        <ul class="plain-list">
+          <li v-for="each in retired" :key="each.id">
+            {{ each.name }}
+            <Button
+              size="small"
+              :aria-label="`Use ${each.name} again`"
+              @click="setRetired(each, false)"
+              >Use again</Button
+            >
+          </li>
+        </ul>
+      </FoldBox>
       <ProblemNote :problem="sprayers.error.value ?? change.error.value" />
       <p v-if="kept" role="status" class="faint-note">{{ kept }}</p>
     </section>

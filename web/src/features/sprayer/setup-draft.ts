@@ -21,6 +21,8 @@ export const freshSetupDraft = (system: UnitSystem) => ({
   id: crypto.randomUUID() as string,
   /** The sprayer that is changed; empty for a new one. */
   editing: '',
+  /** The state of it that was seen; empty for a new one. */
+  seen: '',
   name: '',
   kind: 'backpack' as SprayerKind | undefined,
   tank: system === 'us' ? '4 gal' : '15 L',

@@ -1,4 +1,4 @@
-import { unchanged } from '../../tests/recorded.ts'
+import { recorded } from '../../tests/recorded.ts'
 import { CreateSprayerDto, toSetup, type SprayerDto } from '@spudder/contract/sprayer'
 import { checkDto } from '@spudder/contract/validation'
 import { sprayerKindNames } from '@spudder/core/apply/sprayer'
@@ -34,7 +34,7 @@ const sprayer = (name: string, setup: SprayerDto['setup']): SprayerDto => ({
   setup,
   calibration: null,
   isRetired: false,
-  ...unchanged,
+  ...recorded,
 })
 beforeEach(() => localStorage.clear())
 
@@ -126,7 +126,7 @@ describe('every kind of sprayer', () => {
 describe('the page of sprayers', () => {
   async function open() {
     const sent: { method: string; path: string; body: unknown }[] = []
-    const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings: {}, ...unchanged }
+    const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings: {}, ...recorded }
     vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
       const path = url.replace('/api', '')
       if (method !== 'GET') sent.push({ method, path, body: JSON.parse(String(body)) })

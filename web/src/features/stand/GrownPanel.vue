@@ -5,6 +5,7 @@ import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { formatDecimals } from '@spudder/core/base/writing'
 import { Button, Checkbox } from 'ant-design-vue'
 import { computed, ref } from 'vue'
+import { useSeen } from '../../api/use-seen.ts'
 import { useChange } from '../../api/use-change.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import ChoiceField from '../../ui/ChoiceField.vue'
@@ -17,6 +18,7 @@ import { grownDraftOf, partMeasures, readGrown } from './grown-draft.ts'
 const props = defineProps<{ stand: StandDto; system: UnitSystem }>()
 const draft = ref(grownDraftOf(props.stand.measures ?? null, props.system))
 const read = computed(() => readGrown(draft.value))
+const seen = useSeen(() => props.stand)
 const change = useChange(standRoutes.change, { told: 'beside' })
 const { checked, messageFor } = useChecked(ChangeStandDto, () => change.error.value)
 const isKept = ref(false)
@@ -44,7 +46,7 @@ async function save(): Promise<void> {
   isKept.value = false
   if (Object.keys(read.value.problems).length > 0) return
   const { sizes } = partMeasures(props.stand.measures)
-  const dto = checked({ measures: { ...sizes, ...read.value.grown } })
+  const dto = checked({ version: seen(), measures: { ...sizes, ...read.value.grown } })
   if (dto && (await change.send({ standId: props.stand.id, dto }))) isKept.value = true
 }
 </script>

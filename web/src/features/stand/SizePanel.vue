@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { standRoutes } from '@spudder/contract/stand'
+import { useSeen } from '../../api/use-seen.ts'
 import { useChange } from '../../api/use-change.ts'
 import { ChangeStandDto, toStandSize } from '@spudder/contract/stand'
 import { contexts, sizeWords } from '@spudder/core/stand/plant'
@@ -14,6 +15,7 @@ import OutlineSketch from '../../shared/ground/OutlineSketch.vue'
 import { freshSizeDraft, readSize } from '../../shared/ground/size-draft.ts'
 import { partMeasures } from './grown-draft.ts'
 import GrownPanel from './GrownPanel.vue'
+import StandItself from './StandItself.vue'
 import SizeFields from '../../shared/ground/SizeFields.vue'
 
 /** The size of a stand, measured again. */
@@ -34,6 +36,7 @@ const besides = computed(() => {
       : [`${amountWords('area', groundM2, system.value, 2)} of ground`]),
   ].join(', ')
 })
+const seen = useSeen(() => stand.value)
 const change = useChange(standRoutes.change, { told: 'beside' })
 const { checked, messageFor } = useChecked(ChangeStandDto, () => change.error.value)
 const kept = ref(false)
@@ -44,6 +47,7 @@ async function save(): Promise<void> {
   if (!stand.value || Object.keys(read.value.problems).length > 0) return
   const { size, measures } = read.value
   const dto = checked({
+    version: seen(),
     ...(size ? { size } : {}),
     ...(hasMeasures.value || size
       ? {
@@ -97,6 +101,7 @@ async function save(): Promise<void> {
       </p>
     </section>
   </form>
+  <StandItself v-if="stand" :key="stand.id" class="above-24" :stand="stand" />
   <GrownPanel
     v-if="stand && stand.size.kind !== 'solution'"
     class="above-24"

@@ -46,7 +46,7 @@ describe('measuring a stand again', () => {
     const { sent, field, submit } = await openPanel()
     await field('Plants on it, if counted').find('input').setValue('4 x 12')
     await submit()
-    expect(sent[0]?.body).toEqual({ measures: { plantCount: 48 } })
+    expect(sent[0]?.body).toEqual({ version: 1, measures: { plantCount: 48 } })
   })
 
   it('keeps what is half typed through a reload, and sends nothing unreadable', async () => {

@@ -1,4 +1,4 @@
-import { unchanged } from '../../tests/recorded.ts'
+import { recordedAt } from '../../tests/recorded.ts'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount } from '@vue/test-utils'
 import type { StandStoryDto } from '@spudder/contract/stand'
@@ -11,7 +11,7 @@ import StandPage from './StandPage.vue'
 import StandStart from './StandStart.vue'
 import { eventually } from '../../tests/eventually.ts'
 
-const recorded = { createdBy: 'Marla Quist', createdAt: `${today()}T08:00:00.000Z` }
+const recorded = recordedAt(`${today()}T08:00:00.000Z`)
 const ago = (days: number) => addDays(today(), -days)
 const of = { standId: 'oaks', caseId: 'case' }
 
@@ -27,7 +27,8 @@ const empty: StandStoryDto = {
     care: null,
     note: 'By the kerb.',
     isArchived: false,
-    ...unchanged,
+    mergedIntoId: null,
+    ...recorded,
   },
   readings: [],
   events: [],
@@ -44,6 +45,7 @@ const colour = (days: number, value: number) => ({
   kind: 'severity' as const,
   value,
   method: 'eye' as const,
+  came: { how: 'typed' as const },
   takenOn: ago(days),
   preparation: null,
   place: null,

@@ -10,6 +10,7 @@ import { useTrials } from '../../api/trial-zones.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
+import MendButton from '../../shared/history/MendButton.vue'
 import RatingWalk from './RatingWalk.vue'
 import TrialForm from './TrialForm.vue'
 import TrialMap from './TrialMap.vue'
@@ -64,6 +65,7 @@ function done(id: string): void {
       <ChoiceField v-if="options.length > 1" v-model="shown" label="Trial" :options="options" />
       <h2 v-else>{{ trial.name }}</h2>
       <p class="faint-note">{{ about }}</p>
+      <MendButton :id="trial.id" kind="trial" :about="`Trial ${trial.name}`" />
       <Button @click="isPlanning = true">Plan another</Button>
     </header>
     <template v-if="isPlanning || (query.data.value && !trial)">

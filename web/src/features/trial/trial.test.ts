@@ -1,3 +1,4 @@
+import { recordedAt } from '../../tests/recorded.ts'
 import { choiceOf } from '../../tests/choices.ts'
 import type { TrialDto } from '@spudder/contract/trial'
 import { planTrial } from '@spudder/core/outcome/trial'
@@ -10,7 +11,7 @@ import TrialSite from './TrialSite.vue'
 import TrialsPanel from './TrialsPanel.vue'
 import { placePlots } from './site.ts'
 
-const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-01T08:00:00.000Z' }
+const recorded = recordedAt('2026-06-01T08:00:00.000Z')
 const design = {
   layout: 'blocks' as const,
   factors: [{ name: 'iron', levels: ['untreated', 'sulfate', 'EDDHA'] }],

@@ -21,6 +21,7 @@ import NextChecks from '../../shared/verdict/NextChecks.vue'
 import VerdictRibbon from '../../shared/verdict/VerdictRibbon.vue'
 import { dayWords, today } from '../../shared/units/today.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
+import MendButton from '../../shared/history/MendButton.vue'
 import CauseEnding from './CauseEnding.vue'
 import PracticeList from './PracticeList.vue'
 
@@ -39,6 +40,7 @@ const {
   remedies,
   jobs,
   story,
+  leftOut,
 } = useStandCase()
 const leading = computed(() => verdict.value?.ranked[0])
 const settling = computed(() => verdict.value && settlingOf(verdict.value))
@@ -109,6 +111,13 @@ const seenWords = computed(() => {
       </p>
       <p v-if="pairsWords" class="faint-note">{{ pairsWords }}</p>
       <SettledNote :verdict="verdict" checks-at="beside this" />
+      <p v-if="leftOut > 0" class="faint-note" role="note">
+        {{ leftOut === 1 ? 'One reading is' : `${leftOut} readings are` }} made up by practice
+        devices and kept out of this verdict.
+        <RouterLink :to="{ name: 'settings', query: { tab: 'practice' } }"
+          >Let them count</RouterLink
+        >
+      </p>
       <p v-for="words in contradictions" :key="words" class="stop" role="note">{{ words }}</p>
       <p v-if="isNotIron" class="stop">
         Not iron: do not buy iron for this. Iron is the remedy or a part of it with {{ ironWords }}.
@@ -134,6 +143,13 @@ const seenWords = computed(() => {
           <p class="seen">
             {{ seenWords }}
             <RouterLink :to="{ name: 'look' }">Look again</RouterLink>
+            <MendButton
+              v-if="newestLook && !isDirty"
+              :id="newestLook.id"
+              kind="look"
+              words="correct this look"
+              :about="`Look of ${dayWords(newestLook.lookedOn)}`"
+            />
           </p>
           <p v-if="verdict.exposure" class="seen">
             pH {{ formatDecimals(verdict.exposure.pH, 1) }} ±

@@ -1,3 +1,4 @@
+import { recordedAt } from '../../tests/recorded.ts'
 import { unfold } from '../../tests/folds.ts'
 import { flushPromises } from '@vue/test-utils'
 import { addDays } from '@spudder/core/base/calendar'
@@ -12,7 +13,7 @@ import VerdictPanel from './VerdictPanel.vue'
 beforeEach(() => localStorage.clear())
 afterEach(() => vi.unstubAllGlobals())
 
-const recorded = { createdBy: 'Marla Quist', createdAt: `${today()}T08:00:00.000Z` }
+const recorded = recordedAt(`${today()}T08:00:00.000Z`)
 const of = { standId: 'green', caseId: 'case' }
 
 /** The verdict on a stand with an open case and one look. */
@@ -56,7 +57,7 @@ describe('the verdict', () => {
   it('of iron leads to the remedy', async () => {
     const readings = [
       {
-        id: 'pH', standId: 'green', kind: 'pH', value: 8, method: 'laboratory', takenOn: addDays(today(), -20),
+        id: 'pH', standId: 'green', kind: 'pH', value: 8, method: 'laboratory', came: { how: 'typed' as const }, takenOn: addDays(today(), -20),
         preparation: null, place: null, doubt: null, instrument: '', note: '', ...recorded,
       },
     ] // prettier-ignore

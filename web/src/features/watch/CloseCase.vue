@@ -9,10 +9,12 @@ import ChipChoice from '../../ui/ChipChoice.vue'
 import { useKept } from '../../shared/form/kept.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'
+import { useUndo } from '../../shared/history/use-undo.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { today } from '../../shared/units/today.ts'
 
 const props = defineProps<{ openCase: CaseDto }>()
+const undo = useUndo()
 const close = useChange(caseRoutes.close, { told: 'beside' })
 const { checked, messageFor } = useChecked(CloseCaseDto, () => close.error.value)
 const { value: draft, forget } = useKept(`close:${props.openCase.id}`, () => ({
@@ -27,9 +29,11 @@ const outcomes = [
 const wrong = computed(() => messageFor('outcome') ?? messageFor('closedOn'))
 
 async function save(): Promise<void> {
-  const dto = checked({ ...draft.value, closedOn: today() })
-  if (!dto) return
-  if (await close.send({ caseId: props.openCase.id, dto })) forget()
+  const { id, version } = props.openCase
+  const dto = checked({ ...draft.value, closedOn: today(), version })
+  if (!dto || !(await close.send({ caseId: id, dto }))) return
+  forget()
+  undo.offer('The case is closed.', close.lastId())
 }
 </script>
 

@@ -14,10 +14,12 @@ import type { Chart, ChartPoint, Mark } from '../../shared/chart/chart.ts'
 import ChartFrame from '../../shared/chart/ChartFrame.vue'
 import { dayWords } from '../../shared/units/today.ts'
 
+type Seen = SeenGreenness & { readonly isSimulated?: boolean }
+
 /** Colour since a treatment against the colour to be expected. */
 const props = defineProps<{
   judged: TreatmentJudgement
-  seen: readonly SeenGreenness[]
+  seen: readonly Seen[]
   /** The course that fits what was seen, where anything was. */
   fitted?: FittedRecovery | undefined
   /** Last day looked at: today, or that on which the case was closed. */
@@ -58,15 +60,16 @@ const fit = computed<readonly Mark[]>(() => {
     { kind: 'line', ink: 'ink', width: 2, points: rows },
   ]
 })
-const pointsOf = (seen: readonly SeenGreenness[], what = ''): ChartPoint[] =>
+const pointsOf = (seen: readonly Seen[], what = ''): ChartPoint[] =>
   seen
-    .map(({ day, greenness, doubt }) => ({
+    .map(({ day, greenness, doubt, isSimulated = false }) => ({
       x: daysBetween(appliedOn.value, day),
       y: greenness,
       low: within(greenness - doubt),
       high: within(greenness + doubt),
       fill: leafColour(greenness),
-      words: `${what}${dayWords(day)}: ${greennessWords(greenness)}`,
+      isMadeUp: isSimulated,
+      words: `${isSimulated ? 'made up: ' : ''}${what}${dayWords(day)}: ${greennessWords(greenness)}`,
     }))
     .filter(({ x }) => x >= firstDay.value && x <= lastDay.value)
 const points = computed(() => pointsOf(props.seen))

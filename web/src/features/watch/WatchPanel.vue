@@ -12,6 +12,7 @@ import CloseCase from './CloseCase.vue'
 import ColourForm from './ColourForm.vue'
 import PhotoBatch from './PhotoBatch.vue'
 import RecoveryChart from './RecoveryChart.vue'
+import ReopenCase from './ReopenCase.vue'
 import ReviewList from './ReviewList.vue'
 import { saveSeasonReport } from './season-report.ts'
 import { useTellOutcome } from './tell-outcome.ts'
@@ -138,6 +139,11 @@ async function print(): Promise<void> {
         <Button size="small" :loading="isPrinting" @click="print">Season report, PDF</Button>
       </p>
       <CloseCase v-if="openCase && isOpen" :open-case="openCase" />
+      <ReopenCase
+        v-else-if="!openCase && watched?.closedOn"
+        :key="watched.id"
+        :closed-case="watched"
+      />
     </aside>
   </div>
 </template>

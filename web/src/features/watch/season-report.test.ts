@@ -1,16 +1,18 @@
+import { recordedAt } from '../../tests/recorded.ts'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import { describe, expect, it } from 'vitest'
 import { entryRow, standRow } from '../../tests/rows.ts'
 import { seasonChart } from './season-chart.ts'
 import { seasonDocument } from './season-report.ts'
 
-const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-01T08:00:00.000Z' }
+const recorded = recordedAt('2026-06-01T08:00:00.000Z')
 const reading = (takenOn: string, value: number) => ({
   id: takenOn,
   standId: 'green',
   kind: 'turfColour' as const,
   value,
   method: 'eye' as const,
+  came: { how: 'typed' as const },
   takenOn,
   preparation: null,
   place: null,

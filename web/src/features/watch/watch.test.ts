@@ -1,3 +1,4 @@
+import { recordedAt } from '../../tests/recorded.ts'
 import { choiceOf } from '../../tests/choices.ts'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import { flushPromises } from '@vue/test-utils'
@@ -7,7 +8,7 @@ import { measureRow, photoRow } from '../../tests/photo-rows.ts'
 import { entryRow, jobRow } from '../../tests/rows.ts'
 import WatchPanel from './WatchPanel.vue'
 
-const recorded = { createdBy: 'Marla Quist', createdAt: '2026-06-01T08:00:00.000Z' }
+const recorded = recordedAt('2026-06-01T08:00:00.000Z')
 const reading = (
   takenOn: string,
   value: number,
@@ -18,6 +19,7 @@ const reading = (
   kind: 'turfColour' as const,
   value,
   method: 'eye' as const,
+  came: { how: 'typed' as const },
   takenOn,
   preparation: null,
   place,

@@ -22,6 +22,7 @@ import { numberIn } from '../../shared/form/number-text.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'
 import GridDrawing from '../../shared/ground/GridDrawing.vue'
+import { useUndo } from '../../shared/history/use-undo.ts'
 import { today } from '../../shared/units/today.ts'
 import { areaM2Of, piecesOnGrid } from './zone-draft.ts'
 import ZoneChoice from './ZoneChoice.vue'
@@ -40,6 +41,7 @@ const ground = computed<Outline | undefined>(() => {
   const corners = stand.value?.measures?.outline
   return corners && toOutline(corners)
 })
+const undo = useUndo()
 const current = ref<string>()
 const refused = ref('')
 const isDrawing = ref(false)
@@ -73,10 +75,13 @@ async function score(zone: ZoneDto, text: string): Promise<void> {
   refused.value =
     value >= 1 && value <= 5 ? '' : `${zone.name}: give a score from 1 (green) to 5 (dying).`
   if (refused.value !== '' || value === zone.score) return
-  const dto = { score: value, scoredOn: today() }
+  const dto = { score: value, scoredOn: today(), version: zone.version }
   await change.send({ zoneId: zone.id, dto })
 }
-const takeAway = (zone: ZoneDto) => change.send({ zoneId: zone.id, dto: { isTakenAway: true } })
+async function takeAway({ id, name, version }: ZoneDto): Promise<void> {
+  if (!(await change.send({ zoneId: id, dto: { isTakenAway: true, version } }))) return
+  undo.offer(`${name} is taken away.`, change.lastId())
+}
 
 const hectares = (zone: ZoneDto) => areaM2Of(zone) / 10000
 const area = (zone: ZoneDto) =>

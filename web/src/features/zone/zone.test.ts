@@ -1,4 +1,4 @@
-import { unchanged } from '../../tests/recorded.ts'
+import { recorded } from '../../tests/recorded.ts'
 import type { ZoneDto } from '@spudder/contract/zone'
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -15,7 +15,7 @@ const zone = (change: Partial<ZoneDto> = {}): ZoneDto => ({
   score: 4,
   scoredOn: '2026-06-01',
   isTakenAway: false,
-  ...unchanged,
+  ...recorded,
   ...change,
 })
 const bottom = zone({ id: 'bottom', name: 'Bottom', score: 1 })

@@ -4,6 +4,7 @@ import type { LookDto } from '@spudder/contract/look'
 import type { PhotoDto } from '@spudder/contract/photo'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import type { StandStoryDto } from '@spudder/contract/stand'
+import { countedReadings } from '@spudder/core/seen/reading'
 import { diagnose, storyOf, type DiagnosisInput } from '@spudder/core/verdict/diagnosis'
 import { contexts } from '@spudder/core/stand/plant'
 import { computed, inject, provide, ref, type ComputedRef, type InjectionKey } from 'vue'
@@ -97,7 +98,20 @@ function useLook(standId: ComputedRef<string>, { newestLook }: CaseRows) {
 function buildStandCase(standId: ComputedRef<string>) {
   const query = useStory(() => standId.value)
   const { place } = usePlace()
-  const story = computed(() => query.data.value)
+  /** Everything that was told of it, made up or not: for lists that say which is which. */
+  const whole = computed(() => query.data.value)
+  const settings = computed(() => place.value?.settings ?? {})
+  /** What verdicts, amounts and judgements may rest on. */
+  const story = computed(
+    () =>
+      whole.value && {
+        ...whole.value,
+        readings: [...countedReadings(whole.value.readings, settings.value)],
+      },
+  )
+  const leftOut = computed(
+    () => (whole.value?.readings.length ?? 0) - (story.value?.readings.length ?? 0),
+  )
   const stand = computed(() => story.value?.stand)
   const rows = useCaseRows(story)
   const looking = useLook(standId, rows)
@@ -124,7 +138,10 @@ function buildStandCase(standId: ComputedRef<string>) {
     pickedDay: ref<string>(),
     standId,
     query,
+    whole,
     story,
+    /** How many made-up readings are kept out. */
+    leftOut,
     stand,
     place,
     system: computed(() => place.value?.unitSystem ?? 'us'),

@@ -45,6 +45,8 @@ export interface ChartPoint {
   readonly high?: number
   readonly isDoubtAlong?: boolean
   readonly fill?: string
+  /** Made up by a stand-in: crossed out, whatever its shape. */
+  readonly isMadeUp?: boolean
   /** Beside it. */
   readonly text?: string
   /** What is read of it by those who point at it, or go along by keys. */

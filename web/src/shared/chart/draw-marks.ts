@@ -72,6 +72,11 @@ function drawPoint(plot: Plot, point: ChartPoint, { size, shape }: Of<'points'>)
   } else if (shape === 'pointer') {
     put(g, 'path', { d: `M${x},${y}l-${size},-${size * 2}h${size * 2}z`, fill: paint.fill })
   } else put(g, 'circle', { cx: x, cy: y, r: size, ...paint })
+  if (point.isMadeUp) {
+    const arm = size + 2
+    const d = `M${x - arm},${y - arm}L${x + arm},${y + arm}M${x + arm},${y - arm}L${x - arm},${y + arm}`
+    put(g, 'path', { d, stroke: inked('ink'), 'stroke-width': 1.3, class: 'made-up' })
+  }
   if (point.text === undefined) return
   put(g, 'text', { x: x + 8, y: y - 6, ...textIn('ink'), 'font-weight': 600 }, point.text)
 }

@@ -8,6 +8,8 @@ export interface ProductDraft {
   readonly id: string
   /** The product that is changed; empty for a new one. */
   editing: string
+  /** The state of it that was seen; empty for a new one. */
+  seen: string
   name: string
   /** Empty: by the label. */
   sourceId: IronSourceId | ''
@@ -17,6 +19,8 @@ export interface ProductDraft {
   density: string
   stock: string
   lot: string
+  /** The last day on which it ought to be used; empty where the bag says none. */
+  lotUseBy: string
   labelRate: string
   labelMaximum: string
   stain: Stain
@@ -28,6 +32,7 @@ export interface ProductDraft {
 export const freshProduct = (): ProductDraft => ({
   id: crypto.randomUUID(),
   editing: '',
+  seen: '',
   name: '',
   sourceId: '',
   label: emptyLabelDraft,
@@ -36,6 +41,7 @@ export const freshProduct = (): ProductDraft => ({
   density: '',
   stock: '',
   lot: '',
+  lotUseBy: '',
   labelRate: '',
   labelMaximum: '',
   stain: 'rust',

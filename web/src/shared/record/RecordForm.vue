@@ -6,12 +6,16 @@ import { CreateEntryDto } from '@spudder/contract/entry'
 import type { JobDto } from '@spudder/contract/job'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import { weatherFrom } from '@spudder/core/days/weather'
-import { Button } from 'ant-design-vue'
+import { Button, Modal } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { isWorthAnother } from '../../api/api-problem.ts'
 import { useRecordEntry } from '../../offline/use-record-entry.ts'
 import { useOutbox, type Outgoing } from '../../offline/outbox.ts'
 import type { RecordPhoto } from '../../offline/send-record.ts'
+import { useShelf } from '../../api/shelf.ts'
+import { useStory } from '../../api/stands.ts'
+import ChoiceField from '../../ui/ChoiceField.vue'
+import { entryQuestions } from './entry-questions.ts'
 import FileButton from '../../ui/FileButton.vue'
 import { useKept } from '../form/kept.ts'
 import { numberIn } from '../form/number-text.ts'
@@ -55,6 +59,17 @@ const takePhotos = (files: readonly File[]) =>
       file,
     })),
   )
+const { data: story } = useStory(() => props.job.standId)
+const { data: products } = useShelf(() => story.value?.stand.placeId)
+const onShelf = computed(() => (products.value ?? []).filter(({ isRetired }) => !isRetired))
+const otherOptions = computed(() => [
+  { value: '', words: `${planned.name}, as planned` },
+  ...onShelf.value
+    .filter(({ id }) => id !== planned.productId)
+    .map(({ id, name }) => ({ value: id, words: name })),
+])
+/** What is odd about it, asked before it is stored. */
+const questions = ref<readonly string[]>([])
 const waiting = computed(() => outbox.items.find(({ jobId }) => jobId === props.job.id))
 /** A record that was refused, opened again to be put right; it stays kept until it is stored. */
 const isCorrecting = ref(false)
@@ -85,6 +100,7 @@ function requestOf() {
     ...given('endedAt', now.endedAt),
     ...given('worker', now.worker),
     ...given('lot', now.lot),
+    ...given('productId', now.otherId ?? ''),
     ...given('equipment', now.equipment),
     ...given('waterSource', now.waterSource),
     ...given('reEntryH', now.reEntry, numberIn(now.reEntry)),
@@ -118,9 +134,20 @@ async function keepHere(dto: CreateEntryDto): Promise<void> {
   emit('stored', false)
 }
 
-async function save(): Promise<void> {
+function ask(): void {
   const dto = checked(requestOf())
   if (!dto) return
+  const context = { job: props.job, planned, story: story.value, products: onShelf.value }
+  questions.value = entryQuestions(dto, context, props.system)
+  if (questions.value.length === 0) void store(dto)
+}
+function storeAnyway(): void {
+  questions.value = []
+  const dto = checked(requestOf())
+  if (dto) void store(dto)
+}
+
+async function store(dto: CreateEntryDto): Promise<void> {
   rememberWorker(draft.value.worker)
   const item = { jobId: props.job.id, standId: props.job.standId, dto, photos: photos.value }
   try {
@@ -146,7 +173,7 @@ async function save(): Promise<void> {
       <Button type="link" size="small" @click="correct(waiting)">Put it right</Button>
     </template>
   </p>
-  <form v-else class="record stack gap-10 ruled inside-12" @submit.prevent="save">
+  <form v-else class="record stack gap-10 ruled inside-12" @submit.prevent="ask">
     <h3>Done? What really went out</h3>
     <div class="fields stack halves items-start gap-10">
       <DayField v-model="draft.happenedOn" label="Done on" :message="messageFor('happenedOn')" />
@@ -180,6 +207,13 @@ async function save(): Promise<void> {
       />
       <TextField v-model="draft.worker" label="Who did it" :message="messageFor('worker')" />
       <TextField v-model="draft.lot" label="Lot" hint="on the bag" :message="messageFor('lot')" />
+      <ChoiceField
+        v-if="otherOptions.length > 1"
+        v-model="draft.otherId"
+        label="What went out"
+        :options="otherOptions"
+        :message="messageFor('productId')"
+      />
     </div>
     <FoldBox class="more"
       ><template #head>
@@ -235,6 +269,18 @@ async function save(): Promise<void> {
     <Button type="primary" html-type="submit" size="large" :loading="record.isLoading.value"
       >Record it</Button
     >
+    <Modal
+      :open="questions.length > 0"
+      title="Is that right?"
+      ok-text="Yes, store it as it is"
+      cancel-text="Let me look again"
+      :width="460"
+      @ok="storeAnyway"
+      @cancel="questions = []"
+    >
+      <p v-for="question in questions" :key="question">{{ question }}</p>
+      <p class="faint-note">What really went out is stored, whatever it was.</p>
+    </Modal>
   </form>
 </template>
 

@@ -12,6 +12,10 @@ export interface Planned {
   readonly waterL: number
   readonly lot: string
   readonly equipment: string
+  /** What goes out, by its name; of the shelf where there is an id. */
+  readonly name: string
+  readonly productId: string | null
+  readonly contentShare: number | undefined
   readonly partners: { readonly kindId: string; readonly name: string; readonly dose: string }[]
 }
 
@@ -25,6 +29,9 @@ export function plannedOf(
     ...amountsOf(job, remedy),
     lot: from.products.find(({ id }) => id === remedy?.productId)?.lot ?? '',
     equipment: from.sprayers.find(({ id }) => id === remedy?.sprayerId)?.name ?? '',
+    name: job.appliedName ?? job.title,
+    productId: remedy?.productId ?? job.productId,
+    contentShare: remedy?.contentShare,
     partners: (remedy?.partners ?? [])
       .filter(({ isApart }) => !isApart)
       .map(({ kindId, name, dose }) => ({ kindId, name, dose })),
@@ -53,6 +60,8 @@ export const freshRecord = (planned: Planned, system: UnitSystem) => ({
   endedAt: clock(new Date()),
   worker: lastWorker(),
   lot: planned.lot,
+  /** Another product of the shelf than planned; empty for what was planned. */
+  otherId: '',
   equipment: planned.equipment,
   waterSource: '',
   reEntry: '',

@@ -14,6 +14,9 @@ const planned = {
   waterL: 100,
   lot: 'S-2214',
   equipment: 'Boom',
+  name: 'Ferrous sulfate',
+  productId: null,
+  contentShare: 0.2,
   partners: [{ kindId: 'urea', name: 'Urea', dose: '4 oz' }],
 }
 const problem = { code: 'conflict', detail: 'This job is already done, by Ona Birch.', fields: [] }

@@ -12,7 +12,7 @@ const props = defineProps<{
   isPlanned?: boolean
 }>()
 
-type Outline = 'drop' | 'ring' | 'lens' | 'block'
+type Outline = 'drop' | 'ring' | 'lens' | 'block' | 'crossed'
 const outlines: Readonly<Record<MarkKind | JobKind, Outline>> = {
   applied: 'drop',
   apply: 'drop',
@@ -21,6 +21,7 @@ const outlines: Readonly<Record<MarkKind | JobKind, Outline>> = {
   look: 'lens',
   check: 'lens',
   told: 'block',
+  madeUp: 'crossed',
   buy: 'block',
   strip: 'block',
   partner: 'drop',
@@ -37,6 +38,10 @@ const transform = computed(() => `translate(${props.x} ${props.y}) scale(${props
       d="M0-7.5C3.4-2.6 5 0 5 2.4A5 5 0 0 1-5 2.4C-5 0-3.4-2.6 0-7.5Z"
     />
     <circle v-else-if="outline === 'ring'" r="4.6" class="hollow" />
+    <g v-else-if="outline === 'crossed'">
+      <circle r="5" class="hollow" />
+      <path d="M-3.5-3.5L3.5 3.5M3.5-3.5L-3.5 3.5" />
+    </g>
     <path
       v-else-if="outline === 'lens'"
       d="M-7 0C-3.5-5.4 3.5-5.4 7 0 3.5 5.4-3.5 5.4-7 0Z"

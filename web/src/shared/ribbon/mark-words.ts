@@ -6,6 +6,7 @@ export const markWords: Readonly<Record<MarkKind | JobKind, string>> = {
   applied: 'applied',
   tested: 'tested',
   told: 'happened',
+  madeUp: 'made up',
   apply: 'to apply',
   look: 'to look at',
   test: 'to test',

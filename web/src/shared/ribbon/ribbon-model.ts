@@ -10,7 +10,7 @@ import { storyEvents } from '@spudder/core/verdict/diagnosis'
 import { readingKinds, readingWords } from '@spudder/core/seen/reading'
 import { forecastGreenness, type ExpectedGreenness } from '@spudder/core/outcome/regreening'
 import { greennessWords, type SeenGreenness } from '@spudder/core/seen/colour'
-import { seenColours, type SeenColour } from './seen-colour.ts'
+import { isMadeUp, seenColours, type SeenColour } from './seen-colour.ts'
 
 /** Everything that happened to a stand and is to come. */
 export interface RibbonSource {
@@ -21,7 +21,7 @@ export interface RibbonSource {
   readonly jobs: readonly JobDto[]
 }
 
-export type MarkKind = 'applied' | 'tested' | 'told'
+export type MarkKind = 'applied' | 'tested' | 'told' | 'madeUp'
 
 export interface RibbonMark {
   readonly day: Day
@@ -71,10 +71,11 @@ function unseenStretches(seen: readonly SeenGreenness[], today: Day): UnseenStre
 function marksOf({ readings, events, entries }: RibbonSource): RibbonMark[] {
   return [
     ...readings
-      .filter(({ kind }) => !readingKinds[kind].isColour)
+      // A colour is in the ribbon itself; one that was made up has a mark to say so.
+      .filter((reading) => !readingKinds[reading.kind].isColour || isMadeUp(reading))
       .map((reading): RibbonMark => ({
         day: reading.takenOn,
-        kind: 'tested',
+        kind: isMadeUp(reading) ? 'madeUp' : 'tested',
         words: readingWords(reading),
       })),
     ...events.map(({ happenedOn, kind, note }): RibbonMark => ({

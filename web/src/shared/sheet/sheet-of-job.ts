@@ -1,9 +1,10 @@
 import type { JobDto } from '@spudder/contract/job'
 import type { PlaceDto } from '@spudder/contract/place'
 import type { RemedyDto } from '@spudder/contract/remedy'
+import { stripOf } from '@spudder/core/days/plan'
 import type { ProductDto } from '@spudder/contract/shelf'
 import { toSetup, type SprayerDto } from '@spudder/contract/sprayer'
-import { toStandSize, type StandStoryDto } from '@spudder/contract/stand'
+import { stripFacts, toStandSize, type StandStoryDto } from '@spudder/contract/stand'
 import type { Outline } from '@spudder/core/stand/ground'
 import type { SheetInput, StepSheetInput } from '@spudder/core/days/sheet'
 import type { AcidPlanDto } from '@spudder/contract/acid-plan'
@@ -30,6 +31,10 @@ export function sheetInputOf(parts: SheetParts): SheetInput {
   const product = parts.products.find(({ id }) => id === remedy.productId)
   const sprayer = parts.sprayers.find(({ id }) => id === remedy.sprayerId)
   const outline = stand.measures?.outline
+  const hasStrip = story.jobs.some(
+    ({ kind, remedyId, status }) =>
+      kind === 'strip' && remedyId === remedy.id && status !== 'dropped',
+  )
   return {
     system: place.unitSystem,
     today,
@@ -41,6 +46,7 @@ export function sheetInputOf(parts: SheetParts): SheetInput {
       outline: outline as unknown as Outline | undefined,
     },
     job: { title: job.title, dueOn: job.dueOn, share: job.share },
+    strip: hasStrip ? stripOf(stripFacts(stand, sprayer && toSetup(sprayer.setup))) : undefined,
     work: {
       route: remedy.route,
       sourceId: remedy.sourceId,

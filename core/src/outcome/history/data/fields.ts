@@ -183,6 +183,7 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     densityKgPerL: number('Density', 'kg/L'),
     stockKg: amount('Stock', 'mass'),
     lot: text('Lot'),
+    lotUseBy: day('Use by'),
     labelRate: put('Rate on the label', 'as typed'),
     labelMaximum: put('Label maximum', 'as typed'),
     stain: text('Stain'),

@@ -3,7 +3,7 @@ import type { StandStoryDto } from '@spudder/contract/stand'
 import { addDays } from '@spudder/core/base/calendar'
 import { flushPromises } from '@vue/test-utils'
 import { mountOnStand } from '../../../tests/mount-on-stand.ts'
-import { recorded, unchanged } from '../../../tests/recorded.ts'
+import { recorded } from '../../../tests/recorded.ts'
 import { today } from '../../../shared/units/today.ts'
 import RemedyPanel from '../RemedyPanel.vue'
 
@@ -44,6 +44,7 @@ export const paleStory = (
       kind: 'pH',
       value: 7.8,
       method: 'meter',
+      came: { how: 'typed' },
       takenOn: addDays(today(), -20),
       preparation: null,
       place: null,
@@ -73,6 +74,7 @@ export const tub: ProductDto = {
   densityKgPerL: null,
   stockKg: 1,
   lot: '',
+  lotUseBy: null,
   labelRate: null,
   labelMaximum: { value: 3, unit: 'oz/1000 ft2' },
   stain: 'red',
@@ -80,7 +82,7 @@ export const tub: ProductDto = {
   hazards: '',
   note: '',
   isRetired: false,
-  ...unchanged,
+  ...recorded,
 } // prettier-ignore
 
 /** Opens the remedy of a stand with a shelf, answered by path. */
