@@ -13,6 +13,8 @@ const scripts = {
   calibrate: { file: 'calibrate.ts', withBrowser: false },
   pictures: { file: 'pictures.ts', withBrowser: true },
   fuzz: { file: 'fuzz.ts', withBrowser: false },
+  backup: { file: 'backup.ts', withBrowser: false },
+  restore: { file: 'restore.ts', withBrowser: false },
   torture: { file: 'torture.ts', withBrowser: false },
 }
 

@@ -2,6 +2,7 @@ import { mkdirSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { startAppServer } from './app-server.ts'
 import { buildWeb } from './build-web.ts'
+import { copyRegularly } from './copy-regularly.ts'
 import { startMariaDb } from './mariadb.ts'
 import { freePort } from './ports.ts'
 import { holdFolder } from './holding.ts'
@@ -53,6 +54,7 @@ async function main(): Promise<void> {
     server.process.once('exit', (code) => void stopAll(code ?? 1))
     database.process.once('exit', (code) => void stopAll(code ?? 1))
     held.runsAt(server.url)
+    started.push(copyRegularly(database, { folder: join(folder, 'copies'), flags, say }))
     say(
       `\n  Spudder${isDemo ? ' with the demo estate' : ''}: ${server.url}\n  Data: ${folder}\n  Stop with Ctrl-C.\n`,
     )

@@ -12,6 +12,7 @@ import { serveAcidPlans } from './acid-plan/acid-plan.routes.ts'
 import { serveCases } from './case/case.routes.ts'
 import type { Database } from './database/connect.ts'
 import { serveEntries } from './entry/entry.routes.ts'
+import { serveArchives } from './archive/archive.routes.ts'
 import { serveHistory } from './history/history.routes.ts'
 import { serveJarTests } from './jar-test/jar-test.routes.ts'
 import { serveEstate } from './estate/estate.routes.ts'
@@ -85,6 +86,7 @@ function allRoutes(db: Database, services: OutsideServices): readonly ServedRout
     ...serveTrials(db),
     ...serveZones(db),
     ...serveHistory(db),
+    ...serveArchives(db),
     ...serveMeters(db, services.meter),
     ...serveLaboratory(db, services.laboratory),
     ...serveWeather(db, services.weather),

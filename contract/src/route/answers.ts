@@ -3,7 +3,7 @@ import type { ClassConstructor } from 'class-transformer'
 /** A file as a handler gives it. */
 export interface FileContent {
   readonly type: string
-  readonly content: Uint8Array | string
+  readonly content: Uint8Array | string | AsyncIterable<Uint8Array>
   /** The name to save it under; undefined: it is shown. */
   readonly saveAs: string | undefined
   /** Whether it never changes, so that a browser may keep it. */

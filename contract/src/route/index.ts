@@ -2,7 +2,15 @@ export { file, list, one } from './answers.ts'
 export type { Answers, FileContent } from './answers.ts'
 export { changeHeader, changes, creates, reads } from './route.ts'
 export type { Access, NoQuery, PathParams, Route } from './route.ts'
-export { bytes, json, photoMostMB, stationMostMB, tableMostMB, usualMostMB } from './sends.ts'
+export {
+  archiveMostMB,
+  bytes,
+  json,
+  photoMostMB,
+  stationMostMB,
+  tableMostMB,
+  usualMostMB,
+} from './sends.ts'
 export type { Bytes, Sends } from './sends.ts'
 export { ofStand } from './topics.ts'
 export type { Topic } from './topics.ts'

@@ -23,6 +23,8 @@ export const usualMostMB = 1
 export const tableMostMB = 8
 /** The most that a station's file is: ten years, written every five minutes, stay below [MB]. */
 export const stationMostMB = 64
+/** The most that an archive of a place is, with its photos [MB]. */
+export const archiveMostMB = 512
 /** The most that a photo is [MB]. */
 export const photoMostMB = 12
 

@@ -8,6 +8,8 @@ import {
 import { checkDto } from '@spudder/contract/validation'
 import type { ClassConstructor } from 'class-transformer'
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express'
+import { Readable } from 'node:stream'
+import { pipeline } from 'node:stream/promises'
 import type { Recorder } from './recorder.ts'
 import { doneAgain } from '../database/database-fault.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -72,7 +74,10 @@ function sendFile(response: Response, { type, content, saveAs, isForever }: File
     .type(type)
     .set('content-disposition', saveAs ? `attachment; filename="${saveAs}"` : 'inline')
   if (isForever) response.set('cache-control', 'private, max-age=31536000, immutable')
-  response.send(typeof content === 'string' ? content : Buffer.from(content))
+  if (typeof content === 'string') response.send(content)
+  else if (content instanceof Uint8Array) response.send(Buffer.from(content))
+  // Written as it comes: an archive with its photos does not lie in memory whole.
+  else void pipeline(Readable.from(content), response).catch(() => response.destroy())
 }
 
 /** What was sent, checked. */

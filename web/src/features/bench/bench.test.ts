@@ -28,7 +28,6 @@ const reading = (kind: string, value: number, more: object = {}) =>
     value,
     method: 'laboratory',
     came: { how: 'typed' },
-    came: { how: 'typed' },
     takenOn: '2026-06-01',
     preparation: null,
     place: null,

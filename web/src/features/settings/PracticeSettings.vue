@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { placeRoutes, type PlaceDto, type PracticeDevice } from '@spudder/contract/place'
+import { Checkbox } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useChange } from '../../api/use-change.ts'
 import { practiceOptions } from '../../shared/practice/practice.ts'
@@ -17,12 +18,20 @@ async function take(practice: readonly PracticeDevice[]): Promise<void> {
   const done = await change.send({ placeId: props.place.id, dto: { practice: [...practice] } })
   if (!done) on.value = before
 }
+const counts = ref(props.place.settings.countsSimulated ?? false)
+async function setCounts(countsSimulated: boolean): Promise<void> {
+  const before = counts.value
+  counts.value = countsSimulated
+  const done = await change.send({ placeId: props.place.id, dto: { countsSimulated } })
+  if (!done) counts.value = before
+}
 </script>
 
 <template>
   <p class="faint-note">
     To try things out and to learn with. Leave them off where you keep your own records: what they
-    say was never measured. Readings that came from one say so in their list.
+    say was never measured. Readings that came from one are marked wherever they are shown, and kept
+    out of verdicts, amounts and judgements unless you let them count.
   </p>
   <TickList
     :model-value="on"
@@ -30,5 +39,8 @@ async function take(practice: readonly PracticeDevice[]): Promise<void> {
     :options="practiceOptions"
     @update:model-value="take"
   />
+  <Checkbox :checked="counts" @change="setCounts(!counts)">
+    Let made-up readings count, as in practice
+  </Checkbox>
   <ProblemNote :problem="change.error.value" />
 </template>

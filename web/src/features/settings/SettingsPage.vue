@@ -3,6 +3,7 @@ import { Skeleton, TabPane, Tabs } from 'ant-design-vue'
 import { usePlace } from '../../api/places.ts'
 import { usePlanning } from '../../api/planning.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
+import ArchiveSettings from './ArchiveSettings.vue'
 import CareSettings from './CareSettings.vue'
 import PlaceSettings from './PlaceSettings.vue'
 import PracticeSettings from './PracticeSettings.vue'
@@ -34,6 +35,9 @@ const planning = usePlanning(() => place.value?.id)
         the station’s clock. Days are judged by it, and by the practice weather where that is on.
       </p>
       <StationFile :place-id="place.id" />
+    </TabPane>
+    <TabPane key="archive" tab="Archive">
+      <ArchiveSettings :place="place" />
     </TabPane>
     <TabPane key="practice" tab="Practice devices">
       <PracticeSettings :key="place.id" :place="place" />
