@@ -14,6 +14,7 @@ import type { Database } from './database/connect.ts'
 import { serveEntries } from './entry/entry.routes.ts'
 import { serveArchives } from './archive/archive.routes.ts'
 import { serveHistory } from './history/history.routes.ts'
+import { serveIntakes } from './intake/intake.routes.ts'
 import { serveJarTests } from './jar-test/jar-test.routes.ts'
 import { serveEstate } from './estate/estate.routes.ts'
 import { serveSchedule } from './schedule/schedule.routes.ts'
@@ -87,6 +88,7 @@ function allRoutes(db: Database, services: OutsideServices): readonly ServedRout
     ...serveZones(db),
     ...serveHistory(db),
     ...serveArchives(db),
+    ...serveIntakes(db),
     ...serveMeters(db, services.meter),
     ...serveLaboratory(db, services.laboratory),
     ...serveWeather(db, services.weather),

@@ -100,6 +100,12 @@ export const router = createRouter({
       component: () => import('./features/history/HistoryPage.vue'),
     },
     {
+      path: '/intake',
+      name: 'intake',
+      meta: { title: 'Take in a spreadsheet' },
+      component: () => import('./features/intake/IntakePage.vue'),
+    },
+    {
       path: '/waiting',
       name: 'waiting',
       meta: { title: 'Waiting records' },

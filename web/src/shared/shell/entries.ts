@@ -25,6 +25,7 @@ export const entries: readonly Entry[] = [
   entry('shelf', 'Shelf', 'products, prices, labels'),
   entry('sprayers', 'Sprayers', 'set-up and calibration'),
   entry('reference', 'Reference', 'sources, constants, schools'),
+  entry('intake', 'Take in a spreadsheet', 'stands, past treatments, readings, looks', false),
   entry('history', 'History', 'who did what, before and after, back', false),
   entry('settings', 'Settings', 'money, numbers and days, crew, weather', false),
   entry('new-stand', 'Add a stand', 'a planting to care for', false),

@@ -1,0 +1,2 @@
+export { CreateIntakeDto, IntakeDto, IntakeProgressDto } from './intake.dto.ts'
+export { intakeRoutes } from './intake.routes.ts'
