@@ -13,6 +13,7 @@ const scripts = {
   calibrate: { file: 'calibrate.ts', withBrowser: false },
   pictures: { file: 'pictures.ts', withBrowser: true },
   fuzz: { file: 'fuzz.ts', withBrowser: false },
+  weather: { file: 'weather.ts', withBrowser: false },
   backup: { file: 'backup.ts', withBrowser: false },
   restore: { file: 'restore.ts', withBrowser: false },
   torture: { file: 'torture.ts', withBrowser: false },

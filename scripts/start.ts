@@ -12,6 +12,9 @@ const [name = 'start', ...flags] = process.argv.slice(2)
 const isDemo = name === 'demo'
 const folder = join(dataRoot, isDemo ? 'demo' : 'own')
 const usualPort = isDemo ? 5180 : 5190
+const weatherFolder = flags[flags.indexOf('--weather-folder') + 1]
+if (flags.includes('--weather-folder') && weatherFolder !== undefined)
+  process.env['SPUDDER_WEATHER_FOLDER'] = weatherFolder
 const say = (text: string) => process.stdout.write(`${text}\n`)
 
 async function main(): Promise<void> {

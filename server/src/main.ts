@@ -15,6 +15,7 @@ import { loadHistory } from './demo/load-history.ts'
 import { createApp } from './app.ts'
 import { drainable } from './http/drain.ts'
 import { findPlaces } from './place/place.service.ts'
+import { watchFolder } from './weather/watch-folder.ts'
 import { openThread } from './thread/file-reader.ts'
 
 /** A setting that the start script hands over; without it the server cannot run. */
@@ -57,10 +58,12 @@ if (isDemo && (await findPlaces(db)).length === 0) {
   await loadHistory({ db, ...services }, vennlowEstate(dateToDay(now)), now)
 }
 
+const actor = process.env['SPUDDER_ACTOR'] ?? (isDemo ? 'Marla Quist' : 'the grower')
+
 const app = createApp({
   db,
   services,
-  actor: process.env['SPUDDER_ACTOR'] ?? (isDemo ? 'Marla Quist' : 'the grower'),
+  actor,
   logger,
   isReady: isAnswering,
   hosts: (process.env['SPUDDER_HOSTS'] ?? '').split(',').filter((name) => name !== ''),
@@ -72,10 +75,17 @@ const { drain } = drainable(server)
 server.listen(Number(setting('SPUDDER_PORT')), '127.0.0.1')
 openThread()
 
+const weatherFolder = process.env['SPUDDER_WEATHER_FOLDER']
+const watching =
+  weatherFolder === undefined
+    ? undefined
+    : watchFolder({ db, folder: weatherFolder, actor, logger })
+
 let isStopping = false
 async function stop(): Promise<void> {
   if (isStopping) return
   isStopping = true
+  watching?.stop()
   await drain()
   await close()
   process.exit(0)

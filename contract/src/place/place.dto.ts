@@ -11,6 +11,7 @@ import {
   IsOptional,
   IsString,
   IsUUID,
+  Matches,
   Max,
   Min,
   ValidateNested,
@@ -139,6 +140,13 @@ export class PlaceSettingsDto {
   @ValidateNested()
   @Type(() => SeasonLimitsDto)
   seasonLimits?: SeasonLimitsDto
+  /** Where hours of weather are fetched; empty or absent: nowhere. */
+  @IsOptional()
+  @IsString({ message: 'Weather: give an address.' })
+  @Matches(/^(https?:\/\/\S{1,300})?$/, {
+    message: 'Weather: give an address such as http://weather.example/hours.',
+  })
+  weatherFrom?: string
   /** Stand-ins that are switched on; absent: none. */
   @IsOptional()
   @IsArray({ message: 'Practice devices: give those that are on.' })

@@ -6,6 +6,7 @@ export {
   StationImportDto,
   WeatherDayDto,
   WeatherDto,
+  WeatherAnswerDto,
   WeatherHoursDto,
   WorkOutlookDto,
   stationFileTypes,

@@ -65,6 +65,19 @@ export class DayOfHoursDto implements DayOfHours {
   @IsNumber() windDoubtMPerS!: number
 }
 
+/** What a weather service answers at an address of its own: see docs/weather-address.md. */
+export class WeatherAnswerDto {
+  @IsIn(['spudder-weather'], { message: 'format: give spudder-weather.' }) format!: string
+  @IsIn([1], { message: 'version: give 1.' }) version!: number
+  /** Who measured and foretells it; what is made up says simulated. */
+  @Named('source', 80) source!: string
+  @IsArray({ message: 'days: give a list.' })
+  @ArrayMaxSize(1200, { message: 'days: at most 1200.' })
+  @ValidateNested({ each: true })
+  @Type(() => DayOfHoursDto)
+  days!: DayOfHoursDto[]
+}
+
 export class WeatherHoursDto {
   @IsString() service!: string
   @IsArray() @ValidateNested({ each: true }) @Type(() => DayOfHoursDto) days!: DayOfHoursDto[]

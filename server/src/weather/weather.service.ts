@@ -25,6 +25,7 @@ import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { findPlace } from '../place/place.service.ts'
 import { readInThread } from '../thread/file-reader.ts'
 import { unpackedDays } from '../thread/packed-days.ts'
+import { fetchWeather } from './fetch-weather.ts'
 import { selectStationDays, storeStationDays } from './weather.repository.ts'
 
 /** A forecast further out is a climate, not a forecast. */
@@ -61,15 +62,35 @@ export async function readHours(
   const { latitude } = place.settings
   const stored = await selectStationDays(db, placeId, from, until)
   const measured = new Map(stored.map(({ day, hours }) => [day, { ...hours } as DayOfHoursDto]))
+  const { weatherFrom } = place.settings
+  const fetched = weatherFrom ? await fetchWeather(weatherFrom, { from, to: until }, at) : undefined
   // What is made up is told only where it was asked for.
-  if (!isPractising(place)) {
-    return { service: measured.size > 0 ? 'station file' : nobody, days: [...measured.values()] }
+  const told = isPractising(place)
+    ? await service.hours({ placeId, climate, latitude, from, to: until, today })
+    : undefined
+  return putTogether([
+    { name: 'station file', days: [...measured.values()] },
+    ...(fetched?.ok ? [{ name: fetched.hours.service, days: fetched.hours.days }] : []),
+    ...(told ? [{ name: told.service, days: told.days }] : []),
+  ])
+}
+
+/** Days by who tells them, the best first: a day is told once, by the best who knows it. */
+function putTogether(
+  tellers: readonly { readonly name: string; readonly days: readonly DayOfHoursDto[] }[],
+): WeatherHoursDto {
+  const known = new Map<Day, DayOfHoursDto>()
+  const names: string[] = []
+  for (const { name, days } of tellers) {
+    const added = days.filter(({ day }) => !known.has(day))
+    if (added.length > 0) names.push(name)
+    for (const day of added) known.set(day.day, day)
   }
-  const told = await service.hours({ placeId, climate, latitude, from, to: until, today })
-  if (measured.size === 0) return told
+  const [first = nobody, ...others] = names
   return {
-    service: `station file, and ${told.service} for the other days`,
-    days: told.days.map((day) => measured.get(day.day) ?? day),
+    service:
+      others.length === 0 ? first : `${first}, and ${others.join(' and ')} for the other days`,
+    days: [...known.values()].toSorted((a, b) => a.day.localeCompare(b.day)),
   }
 }
 

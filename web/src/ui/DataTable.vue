@@ -1,7 +1,8 @@
 <script setup lang="ts" generic="Row extends object">
-import { Table } from 'ant-design-vue'
+import { Button, Table } from 'ant-design-vue'
 import { computed, h, type FunctionalComponent } from 'vue'
 import { compare, type Column } from './table-columns.ts'
+import { saveCsvTable, saveXlsxTable, type FileTable } from './table-files.ts'
 import ScrollBox from './ScrollBox.vue'
 
 /** A list of things as a table: sorted, filtered and paged where that helps; scrolls in its own box. */
@@ -22,6 +23,21 @@ defineSlots<Record<string, (given: { row: Row }) => unknown>>()
 
 /** More than so many are turned over in pages. */
 const mostOnPage = 100
+
+/** The table as a file: figures that it can be sorted by as figures, all else as it is read. */
+const asFile = computed((): FileTable => {
+  const told = props.columns.filter(({ text, sortBy }) => text ?? sortBy)
+  return {
+    name: `spudder-${props.label.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`,
+    heads: told.map(({ title }) => title),
+    rows: props.rows.map((row) =>
+      told.map(({ text, sortBy, isFigure }) => {
+        const figure = isFigure ? sortBy?.(row) : undefined
+        return typeof figure === 'number' ? figure : (text?.(row) ?? String(sortBy?.(row) ?? ''))
+      }),
+    ),
+  }
+})
 
 /** A cell that heads its row is a heading. */
 const cell: FunctionalComponent = (_, { attrs, slots }) =>
@@ -105,9 +121,22 @@ const selection = computed(() =>
       </template>
     </Table>
   </ScrollBox>
+  <p v-if="rows.length > 0 && asFile.heads.length > 0" class="files text-tiny no-print">
+    <Button type="link" size="small" :aria-label="`${label} as CSV`" @click="saveCsvTable(asFile)"
+      >CSV</Button
+    >
+    <Button type="link" size="small" :aria-label="`${label} as XLSX`" @click="saveXlsxTable(asFile)"
+      >XLSX</Button
+    >
+  </p>
 </template>
 
 <style scoped>
+.files :deep(.ant-btn) {
+  padding: 0 6px;
+  height: auto;
+  font-size: inherit;
+}
 /* Rows as lines on the page, not as a box: a heading of small words, one line under each row. */
 .data :deep(.ant-table.ant-table-small) {
   background: none;

@@ -75,12 +75,17 @@ const heads = {
 } as const satisfies Readonly<Record<keyof RecordRow, string>>
 const names = Object.keys(heads) as (keyof RecordRow)[]
 
+/** A record as heads and rows, for whatever file; figures as they are stored, corrected lines too. */
+export const recordTable = (rows: readonly RecordRow[]) => ({
+  heads: names.map((name) => heads[name] as string),
+  rows: rows.map((row) => names.map((name) => row[name])),
+})
+
 /**
  * Writes a record as CSV (RFC 4180), with a head row that names the units; figures as they are stored,
  * corrected lines too.
  */
-export const recordCsv = (rows: readonly RecordRow[]): string =>
-  writeTable(
-    names.map((name) => heads[name]),
-    rows.map((row) => names.map((name) => row[name])),
-  )
+export const recordCsv = (rows: readonly RecordRow[]): string => {
+  const table = recordTable(rows)
+  return writeTable([...table.heads], table.rows)
+}

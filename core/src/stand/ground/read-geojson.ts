@@ -7,6 +7,8 @@ import type { GridPoint, Outline } from './outline.ts'
 /** One piece of ground of a map file. */
 export interface MappedGround {
   readonly name: string
+  /** How much of it is chlorotic, 1 green to 5 dying, where the map says it as "score". */
+  readonly score: number | null
   /** On the globe, holes taken out [m²]. */
   readonly areaM2: number
   /** Its outer edge on a plain grid around its south-west corner. */
@@ -110,6 +112,12 @@ function nameOf({ properties }: Feature<Polygon>, index: number): string {
     : `Piece ${index + 1}`
 }
 
+/** What our own map calls it; whatever is no score is none. */
+function scoreOf({ properties }: Feature<Polygon>): number | null {
+  const score: unknown = properties?.['score']
+  return typeof score === 'number' && score >= 1 && score <= 5 ? score : null
+}
+
 /**
  * Reads the pieces of ground of a map file.
  * @param text GeoJSON (RFC 7946) with polygons
@@ -137,6 +145,7 @@ export function readGeoJson(text: string): readonly MappedGround[] {
   }
   return polygons.map((polygon, index) => ({
     name: nameOf(polygon, index),
+    score: scoreOf(polygon),
     areaM2: area(polygon),
     outline: outlineOf(polygon),
     southWest: southWestOf(polygon),

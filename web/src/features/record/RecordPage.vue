@@ -4,7 +4,7 @@ import EmptyState from '../../ui/EmptyState.vue'
 import DayField from '../../ui/DayField.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import type { RecordLineDto } from '@spudder/contract/entry'
-import { costByStand, recordCsv } from '@spudder/core/outcome/record'
+import { costByStand, recordCsv, recordTable } from '@spudder/core/outcome/record'
 import { seasonOf } from '@spudder/core/soil/season'
 import { Button } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
@@ -25,6 +25,7 @@ import TextField from '../../ui/TextField.vue'
 import { money } from '../../shared/units/money-words.ts'
 import { today } from '../../shared/units/today.ts'
 import { useSettled } from '../../shared/use-settled.ts'
+import { saveXlsxTable } from '../../ui/table-files.ts'
 import { isStruckThrough, toRecordRow } from './record-rows.ts'
 import RecordLines from './RecordLines.vue'
 import { saveRecordPdf } from './record-pdf.ts'
@@ -100,6 +101,14 @@ async function withWhole(use: (all: RecordLineDto[]) => void | Promise<void>): P
 }
 const saveCsv = () =>
   withWhole((all) => saveText('spudder-record.csv', 'text/csv', recordCsv(all.map(toRecordRow))))
+const saveXlsx = () =>
+  withWhole((all) => {
+    const { heads, rows } = recordTable(all.map(toRecordRow))
+    const cells = rows.map((row) =>
+      row.map((cell) => (typeof cell === 'boolean' ? (cell ? 'yes' : 'no') : cell)),
+    )
+    return saveXlsxTable({ name: 'spudder-record', heads, rows: cells })
+  })
 const about = computed(() => {
   const { text, from, to } = question.value
   const days =
@@ -130,6 +139,7 @@ const thisSeason = () =>
       <h1>Record</h1>
       <div class="tools lined wrapped gap-8">
         <Button :loading="isBusy" @click="saveCsv">CSV</Button>
+        <Button :loading="isBusy" @click="saveXlsx">XLSX</Button>
         <Button :loading="isBusy" @click="savePdf">PDF for the inspector</Button>
         <Button type="text" :loading="isBusy" @click="showCosts">Cost by stand</Button>
       </div>

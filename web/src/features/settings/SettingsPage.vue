@@ -8,6 +8,7 @@ import CareSettings from './CareSettings.vue'
 import PlaceSettings from './PlaceSettings.vue'
 import PracticeSettings from './PracticeSettings.vue'
 import StationFile from './StationFile.vue'
+import WeatherAddress from './WeatherAddress.vue'
 import WorkSettings from './WorkSettings.vue'
 
 /** What holds for the whole place. */
@@ -29,7 +30,9 @@ const planning = usePlanning(() => place.value?.id)
     <TabPane key="care" tab="Mowing and watering">
       <CareSettings :stands="planning.data.value?.stands ?? []" />
     </TabPane>
-    <TabPane key="weather" tab="Weather station">
+    <TabPane key="weather" tab="Weather">
+      <WeatherAddress :key="place.id" :place="place" />
+      <h2 class="above-24">A file of a station</h2>
       <p class="faint-note">
         A CSV with time, temperature, rain and wind, one row an hour or oftener; hours are those of
         the station’s clock. Days are judged by it, and by the practice weather where that is on.

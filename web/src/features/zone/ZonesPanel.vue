@@ -62,7 +62,8 @@ async function readMap(files: readonly File[]): Promise<void> {
     const pieces = readGeoJson((await files[0]?.text()) ?? '')
     const known = zones.value.find(({ origin }) => origin !== null)?.origin ?? null
     for (const piece of piecesOnGrid(pieces, known)) {
-      const dto = { id: crypto.randomUUID(), ...piece }
+      const scoredOn = 'score' in piece ? { scoredOn: today() } : {}
+      const dto = { id: crypto.randomUUID(), ...piece, ...scoredOn }
       if (!(await keep.send({ standId: standId.value, dto }))) return
     }
   } catch (error) {

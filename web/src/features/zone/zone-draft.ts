@@ -143,8 +143,14 @@ export function piecesOnGrid(pieces: readonly MappedGround[], known: GlobePoint 
     longitude: Math.min(...pieces.map(({ southWest }) => southWest.longitude)),
     latitude: Math.min(...pieces.map(({ southWest }) => southWest.latitude)),
   }
-  return pieces.map(({ name, outline, southWest }) => {
+  return pieces.map(({ name, score, outline, southWest }) => {
     const [east, north] = gridPointOf(southWest, origin)
-    return { name, origin, outline: outline.map(([x, y]): number[] => [x + east, y + north]) }
+    const scored = score === null ? {} : { score }
+    return {
+      name,
+      origin,
+      ...scored,
+      outline: outline.map(([x, y]): number[] => [x + east, y + north]),
+    }
   })
 }

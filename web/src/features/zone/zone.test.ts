@@ -68,12 +68,14 @@ describe('pieces of a map', () => {
     const square = [[0, 0], [10, 0], [10, 10]] as const // prettier-ignore
     const piece = (longitude: number) => ({
       name: 'p',
+      score: 4,
       areaM2: 50,
       outline: square,
       southWest: { longitude, latitude: 51.2 },
     })
     const [west, east] = piecesOnGrid([piece(-1.9), piece(-1.899)], null)
     expect(west?.outline[0]).toEqual([0, 0])
+    expect(west).toMatchObject({ score: 4 })
     // A thousandth of a degree of longitude at 51.2 degrees north: 111,195 m × cos 51.2° ÷ 1,000.
     expect(Math.abs((east?.outline[0]?.[0] ?? 0) - 69.7)).toBeLessThan(0.3)
     expect(piecesOnGrid([piece(-1.899)], origin)[0]?.outline[0]?.[0]).toBeGreaterThan(60)

@@ -111,12 +111,11 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     'settings.ironSchool': text('Soil iron read by'),
     'settings.kits': list('Kits'),
     'settings.laboratories': put('Laboratories', 'how their files are read'),
-    'settings.files': put('Files', 'how their columns are read'),
     'settings.sprayWater': put('Spray water', 'its test'),
     'settings.seasonLimits': put('Limits of a season', 'by local rule'),
     'settings.practice': list('Practice devices'),
     'settings.countsSimulated': yes('Made-up readings count in verdicts'),
-    'settings.weatherFrom': put('Weather from', 'where it is fetched'),
+    'settings.weatherFrom': text('Weather fetched from'),
     'settings.work': put('Crew, trips and blackouts', 'as set'),
   },
   reading: {

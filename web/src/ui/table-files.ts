@@ -1,0 +1,43 @@
+import { writeTable } from '@spudder/core/base/table'
+
+/** A cell of a file: a figure stays one, so that it can be reckoned with. */
+export type FileCell = string | number | undefined
+
+/** A table on its way into a file. */
+export interface FileTable {
+  /** Without an ending. */
+  readonly name: string
+  readonly heads: readonly string[]
+  readonly rows: readonly (readonly FileCell[])[]
+}
+
+function hand(name: string, blob: Blob): void {
+  const address = URL.createObjectURL(blob)
+  const link = document.createElement('a')
+  link.href = address
+  link.download = name
+  link.click()
+  URL.revokeObjectURL(address)
+}
+
+/** As CSV (RFC 4180); a text that a spreadsheet would run as a formula is made harmless. */
+export function saveCsvTable({ name, heads, rows }: FileTable): void {
+  const csv = writeTable([...heads], rows)
+  hand(`${name}.csv`, new Blob([csv], { type: 'text/csv;charset=utf-8' }))
+}
+
+/** As a workbook (XLSX, ISO/IEC 29500) of one sheet; a text never becomes a formula there. */
+export async function saveXlsxTable({ name, heads, rows }: FileTable): Promise<void> {
+  // Only who wants a workbook loads what writes it.
+  const { default: writeXlsx } = await import('write-excel-file/browser')
+  const head = heads.map((value) => ({ value, fontWeight: 'bold' as const, type: String }))
+  const body = rows.map((cells) =>
+    cells.map((cell) =>
+      typeof cell === 'number'
+        ? { value: cell, type: Number }
+        : { value: cell ?? '', type: String },
+    ),
+  )
+  const made = writeXlsx([head, ...body] as never)
+  hand(`${name}.xlsx`, await made.toBlob())
+}
