@@ -26,7 +26,7 @@ test('ground is measured by tape, by drawing and from a map, and bad measures ar
   await expect(page.getByText('2,583 ft²')).toBeVisible()
 
   await test.step('drawn with the pointer on the grid', async () => {
-    await page.getByRole('link', { name: 'measure', exact: true }).click()
+    await page.getByRole('link', { name: 'measure, change' }).click()
     await page.getByText('draw it', { exact: true }).click()
     const grid = page.getByRole('group', { name: /^Grid/ })
     await grid.scrollIntoViewIfNeeded()

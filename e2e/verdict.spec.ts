@@ -98,7 +98,7 @@ test('what was seen and told that cannot both be right is named; mites are found
 
 test('how a stand grows is kept, and counts: spacing, and a pH of its own', async ({ page }) => {
   await addStand(page, 'Own shrubs', 'Shrubs and beds', 'Another shrub')
-  await page.getByRole('link', { name: 'measure', exact: true }).click()
+  await page.getByRole('link', { name: 'measure, change' }).click()
   await page.getByLabel('From plant to plant').fill('48 in')
   await page.getByLabel('From row to row').fill('8 ft')
   await page.getByLabel('It likes a pH from').fill('5')

@@ -32,14 +32,14 @@ const addressOf = ({ port, password }: Listening) => ({
 })
 const noteOf = (file: string): string => `${file}.json`
 
-export async function hashOf(file: string): Promise<string> {
+async function hashOf(file: string): Promise<string> {
   const hash = createHash('sha256')
   await pipeline(createReadStream(file), hash)
   return hash.digest('hex')
 }
 
 /** How many rows every table has. */
-export async function countRows(listening: Listening): Promise<Counts> {
+async function countRows(listening: Listening): Promise<Counts> {
   const connection = await createConnection({ host: '127.0.0.1', ...addressOf(listening) })
   try {
     const [tables] = await connection.query<RowDataPacket[]>(
@@ -62,7 +62,7 @@ export async function countRows(listening: Listening): Promise<Counts> {
  * Reads a copy back into a database of its own and counts what came out.
  * @throws {Error} where it cannot be read
  */
-export async function readBack(file: string): Promise<Counts> {
+async function readBack(file: string): Promise<Counts> {
   const folder = await mkdtemp(join(tmpdir(), 'spudder-copy-'))
   const database = await startMariaDb(folder, 5390)
   try {

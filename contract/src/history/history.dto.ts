@@ -36,7 +36,7 @@ export type MendableKind = (typeof mendableKinds)[number]
 /** Puts right what was entered by mistake, or strikes it out; the old stays in the history. */
 export class MendDto {
   /** The state that the person saw. */
-  @IsInt({ message: 'Version: give the one that was seen.' }) version!: number
+  @Counted('Version', { min: 1, max: 1e9 }) version!: number
   @Named('Why', 500) reason!: string
   @IsOptional() @IsBoolean({ message: 'Struck out: say yes or no.' }) isStruck?: boolean
   /** Fields as they ought to have been; checked as they are when they come in first. */

@@ -155,7 +155,7 @@ export class PlaceSettingsDto {
   /** Whether readings that are made up count in verdicts; absent: they do not. */
   @IsOptional()
   @IsBoolean({ message: 'Made-up readings: say whether they count.' })
-  countsSimulated?: boolean
+  countsMadeUp?: boolean
   @IsOptional()
   @IsObject({ message: 'Work: give crew, trips and blackouts.' })
   @ValidateNested()

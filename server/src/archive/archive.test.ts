@@ -170,7 +170,7 @@ function numbersFrom(seed: number): (below: number) => number {
 
 /** Damages of the content, each with what it does to a row, or to all. */
 const damages: readonly ((content: Content, pick: (below: number) => number) => boolean)[] = [
-  (content, pick) => onField(content, pick, (row, field) => delete row[field]),
+  (content, pick) => onField(content, pick, (row, field) => Reflect.deleteProperty(row, field)),
   (content, pick) => onField(content, pick, (row, field) => (row[field] = { a: [] })),
   (content, pick) => onField(content, pick, (row, field) => (row[`${field}X`] = 1)),
   (content, pick) =>
@@ -183,7 +183,8 @@ const damages: readonly ((content: Content, pick: (below: number) => number) => 
     onTable(content, pick, (rows) => {
       if (rows[0]?.['id'] !== undefined) rows.push({ ...rows[0] })
     }),
-  (content, pick) => onTable(content, pick, (_rows, name) => delete content.tables[name]),
+  (content, pick) =>
+    onTable(content, pick, (_rows, name) => Reflect.deleteProperty(content.tables, name)),
   (content) => {
     content.tables['place']?.push(...(content.tables['place'] ?? []))
     return true

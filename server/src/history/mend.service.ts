@@ -86,6 +86,11 @@ const namesOf = ({ form, empty }: Mending): string[] =>
 function checkedAfter({ form, empty }: Mending, row: Row, changes: Fields): Fields {
   const answer = { form, empty } as { form: FormClass<Fields>; empty: readonly never[] }
   const names = namesOf({ form, empty })
+  const unknown = Object.keys(changes).find((name) => !names.includes(name))
+  if (unknown !== undefined) {
+    const message = `Changes: there is no ${unknown} to put right here.`
+    throw new ServiceError('invalid-body', message, [{ field: 'changes', message }])
+  }
   const said = Object.fromEntries(
     Object.entries({ ...asSaid(row, names), ...changes }).filter(([, value]) => value !== null),
   )

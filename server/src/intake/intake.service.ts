@@ -1,10 +1,12 @@
 import type { CreateIntakeDto, IntakeDto, IntakeProgressDto } from '@spudder/contract/intake'
 import { addDays, dateToDay } from '@spudder/core/base/calendar'
 import {
+  intakeFields,
   readIntake,
   readIntakeTable,
   type IntakeError,
   type IntakeKind,
+  type IntakeMap,
   type IntakeRows,
 } from '@spudder/core/outcome/intake'
 import { cameOf } from '@spudder/core/seen/reading'
@@ -186,6 +188,17 @@ function idsOf(intakeId: string) {
   }
 }
 
+/** @throws {ServiceError} invalid-body where a column that is needed is not said, or not in the file */
+function requireColumns(kind: IntakeKind, map: IntakeMap, header: readonly string[]): void {
+  const missing = intakeFields[kind].find(
+    ({ name, isNeeded }) =>
+      (isNeeded || map[name] !== undefined) && !header.includes(map[name] ?? ''),
+  )
+  if (!missing) return
+  const message = `Columns: say which column of the file is ${missing.label}.`
+  throw new ServiceError('invalid-body', message, [{ field: 'map', message }])
+}
+
 /**
  * Takes in a spreadsheet: all of its rows or none. It is read here again: what a browser made of it is not
  * trusted.
@@ -206,7 +219,9 @@ export async function takeIn(
   ])
   const latest = addDays(dateToDay(recorder.at), 1)
   const known = { stands, products, latest, dayOrder }
-  const { rows, errors } = readIntake(kind, readIntakeTable(kind, csv), { map, known })
+  const table = readIntakeTable(kind, csv)
+  requireColumns(kind, map, table.header)
+  const { rows, errors } = readIntake(kind, table, { map, known })
   if (errors.length > 0) refuse(errors)
   if (rows.length === 0) {
     const message = 'File: there is no row in it.'

@@ -1,3 +1,4 @@
+import { changeHeader } from '@spudder/contract/route'
 import { beforeAll } from 'vitest'
 import { jpeg } from './jpeg.ts'
 import {
@@ -43,6 +44,14 @@ const importBody = () => ({
     columns: [{ column: 'pH', kind: 'pH', unit: '' }],
     stands: { Lawn: ids['standId'] },
   },
+})
+const intakeBody = () => ({
+  id: newId(),
+  kind: 'readings',
+  fileName: 'may.csv',
+  csv: 'Stand,Date,Test,Result\nSouth lawn,2025-05-02,pH,7.4\n',
+  map: { stand: 'Stand', day: 'Date', kind: 'Test', value: 'Result' },
+  dayOrder: 'ymd',
 })
 const buyBody = () => ({
   id: newId(),
@@ -114,6 +123,17 @@ export const writingRoutes = {
   },
   '/stands/:standId/zones': { method: 'post', body: zoneBody },
   '/zones/:zoneId': { method: 'patch', body: () => ({ score: 4 }) },
+  '/things/:kind/:id': {
+    method: 'patch',
+    body: () => ({ version: 1, reason: 'typed wrongly', changes: { value: 7.2 } }),
+  },
+  '/places/:placeId/taken-back': { method: 'post', body: () => ({ groupId: ids['groupId'] }) },
+  '/places/:placeId/intakes': { method: 'post', body: intakeBody, limitMB: 8 },
+  '/stands/:standId/merged': {
+    method: 'post',
+    body: () => ({ otherId: ids['otherStandId'], reason: 'entered twice' }),
+  },
+  '/cases/:caseId/reopened': { method: 'patch', body: () => ({ reason: 'pale again' }) },
   '/jobs/:jobId': { method: 'patch', body: () => ({ dueOn: '2025-06-09' }) },
   '/jobs/:jobId/entries': { method: 'post', body: entryBody },
   '/entries/:entryId/corrections': { method: 'post', body: correctionBody },
@@ -148,7 +168,18 @@ export const makeOneOfEach = () =>
       .post(`/api/stands/${stand.id}/photos?id=${newId()}&fileName=leaf.jpg`)
       .set('content-type', 'image/jpeg')
       .send(jpeg())
+    const reading = await post<{ id: string }>(`/stands/${stand.id}/readings`, readingBody())
+    const twin = await post<{ id: string }>(`/places/${stand.placeId}/stands`, standBody())
+    const groupId = newId()
+    await api
+      .patch(`/api/stands/${stand.id}`)
+      .set(changeHeader, groupId)
+      .send({ note: 'by the gate' })
     Object.assign(ids, {
+      kind: 'reading',
+      id: reading.id,
+      otherStandId: twin.id,
+      groupId,
       trialId,
       zoneId,
       photoId: (photo.body as { id: string }).id,

@@ -14,7 +14,7 @@ describe('a zone', () => {
     const { zone, zones } = await newZone()
     const origin = { longitude: -1.512, latitude: 51.204 }
     await patch(`/zones/${zone.id}`, { origin, score: 4, scoredOn: '2025-06-20' })
-    const by = { changedBy: zone.createdBy, changedAt: expect.any(String) }
+    const by = { version: 2, changedBy: zone.createdBy, changedAt: expect.any(String) }
     expect(await zones()).toEqual([{ ...zone, ...by, origin, score: 4, scoredOn: '2025-06-20' }])
   })
 

@@ -30,7 +30,7 @@ export function vennlowEstate(today: string): EstateHistory {
     settings: {
       latitude: latitudeOn(today),
       practice: [...practiceDevices],
-      countsSimulated: true,
+      countsMadeUp: true,
       sprayWater: { alkalinityMgPerLCaCO3: 285, pH: 7.6 },
       work: {
         crewHours: [8, 8, 8, 8, 8, 4, 0],

@@ -1,4 +1,5 @@
 export { guessIntake, intakeFields, intakeKinds } from './fields.ts'
 export type { IntakeField, IntakeKind, IntakeMap } from './fields.ts'
-export { mostIntakeRows, readIntake, readIntakeTable } from './read-intake.ts'
-export type { IntakeError, IntakeKnown, IntakeRows, ReadIntake } from './read-intake.ts'
+export type { IntakeError } from './intake-row.ts'
+export { readIntake, readIntakeTable } from './read-intake.ts'
+export type { IntakeKnown, IntakeRows, ReadIntake } from './read-intake.ts'

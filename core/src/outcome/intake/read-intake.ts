@@ -1,13 +1,6 @@
 import { CoreError } from '../../base/error/index.ts'
-import { convert, parseQuantity, type Dimension } from '../../base/quantity/index.ts'
-import {
-  readDay,
-  readNumber,
-  readTable,
-  type DayOrder,
-  type Table,
-} from '../../base/table/index.ts'
-import { isDay, type Day } from '../../base/calendar/index.ts'
+import { readTable, type DayOrder, type Table } from '../../base/table/index.ts'
+import type { Day } from '../../base/calendar/index.ts'
 import { sources, type SourceId } from '../../material/source/index.ts'
 import { checkFindings, findingVocabulary, type Findings } from '../../seen/finding/index.ts'
 import {
@@ -27,13 +20,7 @@ import {
   type StandSize,
 } from '../../stand/plant/index.ts'
 import { intakeFields, type IntakeKind, type IntakeMap } from './fields.ts'
-
-/** A cell that cannot be read: on which line, in which column, and what to write instead. */
-export interface IntakeError {
-  readonly line: number
-  readonly column: string
-  readonly message: string
-}
+import { IntakeRow, lookupOf, plain, type IntakeError } from './intake-row.ts'
 
 interface Named {
   readonly id: string
@@ -95,7 +82,7 @@ export interface ReadIntake<Kind extends IntakeKind> {
 }
 
 /** More rows than that are sent in parts. */
-export const mostIntakeRows = 20_000
+const mostIntakeRows = 20_000
 
 /**
  * A spreadsheet as a table.
@@ -113,13 +100,6 @@ export function readIntakeTable(kind: IntakeKind, text: string): Table {
     mostRows: mostIntakeRows,
   })
 }
-
-const plain = (text: string): string => text.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '')
-
-/** Names by which things of a list are found, each by its id and its words. */
-type Lookup<Value> = ReadonlyMap<string, Value>
-const lookupOf = <Value>(pairs: readonly (readonly [string, Value])[]): Lookup<Value> =>
-  new Map(pairs.map(([name, value]) => [plain(name), value]))
 
 const byLabel = <Key extends string>(of: Readonly<Record<Key, { readonly label: string }>>) =>
   lookupOf(
@@ -139,77 +119,7 @@ const sourceOf = lookupOf(
   sources.flatMap(({ id, name }) => [[id, id] as const, [name, id] as const]),
 )
 
-/** Reads the cells of one row, and notes what is wrong in which. */
-class Row {
-  readonly errors: IntakeError[] = []
-  readonly line: number
-  readonly #cells: readonly string[]
-  readonly #columns: ReadonlyMap<string, number>
-  readonly #map: IntakeMap
-
-  constructor(
-    line: number,
-    cells: readonly string[],
-    columns: ReadonlyMap<string, number>,
-    map: IntakeMap,
-  ) {
-    this.line = line
-    this.#cells = cells
-    this.#columns = columns
-    this.#map = map
-  }
-  text(field: string): string {
-    const at = this.#columns.get(this.#map[field] ?? '')
-    return at === undefined ? '' : (this.#cells[at] ?? '')
-  }
-  wrong(field: string, message: string): undefined {
-    this.errors.push({ line: this.line, column: this.#map[field] ?? field, message })
-    return undefined
-  }
-  needed(field: string, what: string): string | undefined {
-    const cell = this.text(field)
-    return cell === '' ? this.wrong(field, `Give ${what}.`) : cell
-  }
-  oneOf<Value>(field: string, lookup: Lookup<Value>, what: string): Value | undefined {
-    const cell = this.needed(field, what)
-    if (cell === undefined) return undefined
-    return lookup.get(plain(cell)) ?? this.wrong(field, `“${cell}” is not known: give ${what}.`)
-  }
-  day(field: string, { latest, dayOrder }: IntakeKnown): Day | undefined {
-    const cell = this.needed(field, 'a day such as 2025-05-31')
-    if (cell === undefined) return undefined
-    const day = isDay(cell) ? cell : readDay(cell, dayOrder)
-    if (day === undefined) return this.wrong(field, `“${cell}” is no day: give one such as 2025-05-31.`) // prettier-ignore
-    return day > latest ? this.wrong(field, `${day} is still to come.`) : day
-  }
-  number(
-    field: string,
-    bounds: { readonly min: number; readonly max: number },
-  ): number | undefined {
-    const cell = this.needed(field, 'a number')
-    if (cell === undefined) return undefined
-    const { value = Number.NaN, suffix = '' } = readNumber(cell, { hasDecimalComma: /^-?\d+,\d{1,2}$/.test(cell) }) ?? {} // prettier-ignore
-    const { min, max } = bounds
-    return suffix.trim() === '' && value >= min && value <= max
-      ? value
-      : this.wrong(field, `“${cell}”: give a number from ${min} to ${max}.`)
-  }
-  /** A quantity with its unit; a bare number counts in the unit of the store. */
-  quantity(field: string, dimension: Dimension, unit: string): number | undefined {
-    const cell = this.needed(field, `a quantity such as 2 ${unit}`)
-    if (cell === undefined) return undefined
-    try {
-      const text = /^[\d.,\s]+$/.test(cell) ? `${cell} ${unit}` : cell
-      const { value } = convert(parseQuantity(text, dimension), unit)
-      return value >= 0 ? value : this.wrong(field, `“${cell}”: less than nothing.`)
-    } catch (error) {
-      if (!(error instanceof CoreError)) throw error
-      return this.wrong(field, `“${cell}”: ${error.sentence()}`)
-    }
-  }
-}
-
-function sizeOf(row: Row, context: Context): StandSize | undefined {
+function sizeOf(row: IntakeRow, context: Context): StandSize | undefined {
   const [kind] = contexts[context].sizeKinds
   switch (kind) {
     case 'area': {
@@ -233,7 +143,7 @@ function sizeOf(row: Row, context: Context): StandSize | undefined {
   }
 }
 
-type ReadRow<Kind extends IntakeKind> = (row: Row) => IntakeRows[Kind] | undefined
+type ReadRow<Kind extends IntakeKind> = (row: IntakeRow) => IntakeRows[Kind] | undefined
 type Readers = { readonly [Kind in IntakeKind]: (known: IntakeKnown) => ReadRow<Kind> }
 
 function standReader(): ReadRow<'stands'> {
@@ -261,7 +171,7 @@ function standReader(): ReadRow<'stands'> {
 /** What every row of a stand says: which, when, and what else. */
 function ofStandReader(known: IntakeKnown) {
   const standOf = lookupOf(known.stands.map((each) => [each.name, each] as const))
-  return (row: Row) => {
+  return (row: IntakeRow) => {
     const stand = row.oneOf('stand', standOf, 'the name of a stand of this place')
     const day = row.day('day', known)
     const note = row.text('note')
@@ -360,7 +270,7 @@ export function readIntake<Kind extends IntakeKind>(
   const rows: IntakeRows[Kind][] = []
   const errors: IntakeError[] = []
   for (let at = part[0]; at < Math.min(part[1], table.rows.length); at += 1) {
-    const row = new Row(table.lines[at] ?? 0, table.rows[at] ?? [], columns, map)
+    const row = new IntakeRow(table.lines[at] ?? 0, table.rows[at] ?? [], columns, map)
     const said = read(row)
     if (row.errors.length > 0) errors.push(...row.errors)
     else if (said !== undefined) rows.push(said)

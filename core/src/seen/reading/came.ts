@@ -41,15 +41,15 @@ export function cameOf(of: {
 
 /** Whether made-up readings count where something is decided; absent: they do not. */
 export interface Counting {
-  readonly countsSimulated?: boolean | undefined
+  readonly countsMadeUp?: boolean | undefined
 }
 
 /** Readings that a verdict, an amount or a judgement may rest on: nothing made up, unless it was asked for. */
 export const countedReadings = <Value extends { readonly came: Came }>(
   readings: readonly Value[],
-  { countsSimulated = false }: Counting,
+  { countsMadeUp = false }: Counting,
 ): readonly Value[] =>
-  countsSimulated ? readings : readings.filter(({ came }) => came.how !== 'simulated')
+  countsMadeUp ? readings : readings.filter(({ came }) => came.how !== 'simulated')
 
 /** How a value came, as it is said beside it. */
 export function cameWords(came: Came): string {

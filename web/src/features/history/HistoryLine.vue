@@ -38,7 +38,9 @@ const clock = computed(() => {
         >
       </p>
       <p v-for="change in told" :key="change.field" class="text-small">
-        {{ change.label }}: <s>{{ change.was }}</s> → {{ change.is }}
+        {{ change.label }}:
+        <component :is="change.was === 'nothing' ? 'span' : 's'">{{ change.was }}</component> →
+        {{ change.is }}
       </p>
       <p v-if="line.reason" class="text-small text-slate">Why: {{ line.reason }}</p>
       <p v-if="line.came" class="text-small text-slate">{{ line.came }}</p>
@@ -49,6 +51,7 @@ const clock = computed(() => {
         :id="line.rowId"
         :kind="kind"
         :about="title"
+        words="Correct"
       />
       <ConfirmButton
         v-if="line.groupId"

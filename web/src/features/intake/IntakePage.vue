@@ -14,10 +14,11 @@ import TrailLine from '../../shared/shell/TrailLine.vue'
 import { today } from '../../shared/units/today.ts'
 import ChipChoice from '../../ui/ChipChoice.vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
+import DataTable from '../../ui/DataTable.vue'
 import FileButton from '../../ui/FileButton.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import ProgressBar from '../../ui/ProgressBar.vue'
-import ScrollBox from '../../ui/ScrollBox.vue'
+import type { Column } from '../../ui/table-columns.ts'
 import { useIntake } from './use-intake.ts'
 
 /** A spreadsheet of what was kept elsewhere until now: its columns named, looked over, taken in whole. */
@@ -53,7 +54,29 @@ const columnOptions = computed(() => [
     .map((heading) => ({ value: heading, words: heading })),
 ])
 const orderOptions = dayOrderNames.map((value) => ({ value, words: dayOrders[value] }))
-const shown = computed(() => table.value?.rows.slice(0, 6) ?? [])
+interface FileRow {
+  readonly line: number
+  readonly cells: readonly string[]
+}
+const shown = computed((): FileRow[] =>
+  (table.value?.rows ?? [])
+    .slice(0, 6)
+    .map((cells, at) => ({ line: table.value?.lines[at] ?? at, cells })),
+)
+const fileColumns = computed((): Column<FileRow>[] =>
+  (table.value?.header ?? []).map((title, at) => ({
+    key: String(at),
+    title,
+    text: ({ cells }) => cells[at] ?? '',
+  })),
+)
+const wordsOf = (isNeeded: boolean) =>
+  fields.value
+    .filter((field) => field.isNeeded === isNeeded)
+    .map(({ label }) => label.toLowerCase())
+    .join(', ')
+const neededWords = computed(() => wordsOf(true))
+const otherWords = computed(() => wordsOf(false))
 const errorsShown = 12
 const isReady = computed(
   () => count.value > 0 && errors.value.length === 0 && progress.value === undefined,
@@ -92,6 +115,10 @@ const isReady = computed(
         >Look at them</RouterLink
       >
     </p>
+    <p v-if="!table" class="faint-note">
+      It needs columns for {{ neededWords }}. It may have {{ otherWords }}. Other columns are passed
+      over; you say which is which once the file is open.
+    </p>
     <template v-if="table">
       <section class="stack gap-8">
         <h2>Which column is what</h2>
@@ -118,20 +145,12 @@ const isReady = computed(
           Say which column is {{ missing.map(({ label }) => label).join(', ') }}.
         </p>
       </section>
-      <ScrollBox label="The first rows of the file">
-        <table class="rows text-small">
-          <thead>
-            <tr>
-              <th v-for="heading in table.header" :key="heading" scope="col">{{ heading }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="(cells, index) in shown" :key="index">
-              <td v-for="(cell, at) in cells" :key="at">{{ cell }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </ScrollBox>
+      <DataTable
+        label="The first rows of the file"
+        :columns="fileColumns"
+        :rows="shown"
+        :row-key="({ line }) => String(line)"
+      />
       <ProgressBar
         v-if="progress !== undefined"
         :share="progress"
@@ -169,12 +188,5 @@ const isReady = computed(
   grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
   gap: 10px;
   align-items: start;
-}
-.rows th,
-.rows td {
-  padding: 3px 10px 3px 0;
-  text-align: start;
-  border-bottom: 1px solid var(--line);
-  white-space: nowrap;
 }
 </style>

@@ -11,7 +11,7 @@ import {
   type IntakeKnown,
   type IntakeMap,
 } from '@spudder/core/outcome/intake'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, type Ref } from 'vue'
 import { call } from '../../api/call.ts'
 import { useChange } from '../../api/use-change.ts'
 import { tableText } from '../../shared/file/table-text.ts'
@@ -22,31 +22,61 @@ const nextFrame = () => new Promise((resolve) => setTimeout(resolve))
 /** Between two questions how far it is [ms]. */
 const askEveryMs = 250
 
-/** A spreadsheet on its way in: opened, its columns named, its rows read, stored whole. */
-export function useIntake(
-  placeId: () => string | undefined,
-  known: () => Omit<IntakeKnown, 'dayOrder'>,
-) {
+type Known = () => Omit<IntakeKnown, 'dayOrder'>
+
+/** What a file is, and which of its columns is what. */
+function useColumns() {
   const kind = ref<IntakeKind>('treatments')
-  const fileName = ref('')
   const csv = ref('')
-  const id = ref('')
   const table = shallowRef<Table>()
   const map = ref<IntakeMap>({})
   const dayOrder = ref<DayOrder>('ymd')
   const isUnsure = ref(false)
   const problem = ref('')
-  const errors = shallowRef<readonly IntakeError[]>([])
-  const count = ref(0)
-  const progress = ref<number>()
-  const stored = ref('')
-  const take = useChange(intakeRoutes.take, { told: 'beside' })
-  let run = 0
-
   const missing = computed(() =>
     intakeFields[kind.value].filter(({ name, isNeeded }) => isNeeded && !map.value[name]),
   )
+  function guessDays(): void {
+    const at = table.value?.header.indexOf(map.value['day'] ?? '') ?? -1
+    if (!table.value || at < 0) return
+    const guessed = guessDayOrder(table.value.rows.map((cells) => cells[at] ?? ''))
+    dayOrder.value = guessed.order
+    isUnsure.value = !guessed.isSure
+  }
+  function openText(): void {
+    problem.value = ''
+    table.value = undefined
+    if (csv.value === '') return
+    try {
+      table.value = readIntakeTable(kind.value, csv.value)
+      map.value = guessIntake(kind.value, table.value.header)
+      guessDays()
+    } catch (error) {
+      problem.value =
+        error instanceof CoreError ? error.sentence('File') : 'File: it cannot be read.'
+    }
+  }
+  function setColumn(field: string, column: string): void {
+    const { [field]: _old, ...rest } = map.value
+    map.value = column === '' ? rest : { ...rest, [field]: column }
+    if (field === 'day') guessDays()
+  }
+  function setDayOrder(order: DayOrder): void {
+    dayOrder.value = order
+    isUnsure.value = false
+  }
+  return { kind, csv, table, map, dayOrder, isUnsure, problem, missing, openText, setColumn, setDayOrder } // prettier-ignore
+}
 
+/** Reads the rows in parts, so that the page stays alive; a change of the columns starts anew. */
+function useRows(
+  { kind, table, map, dayOrder, missing }: ReturnType<typeof useColumns>,
+  known: Known,
+) {
+  const errors = shallowRef<readonly IntakeError[]>([])
+  const count = ref(0)
+  const progress = ref<number>()
+  let run = 0
   async function read(): Promise<void> {
     run += 1
     const mine = run
@@ -69,29 +99,39 @@ export function useIntake(
     errors.value = wrong
     count.value = good
   }
+  return { errors, count, progress, read }
+}
 
-  function guessDays(): void {
-    const at = table.value?.header.indexOf(map.value['day'] ?? '') ?? -1
-    if (!table.value || at < 0) return
-    const guessed = guessDayOrder(table.value.rows.map((cells) => cells[at] ?? ''))
-    dayOrder.value = guessed.order
-    isUnsure.value = !guessed.isSure
-  }
+interface UnderWay {
+  readonly take: { readonly isLoading: Ref<boolean> }
+  readonly progress: Ref<number | undefined>
+}
 
-  function openText(): void {
-    problem.value = ''
-    table.value = undefined
-    if (csv.value === '') return
-    try {
-      table.value = readIntakeTable(kind.value, csv.value)
-      map.value = guessIntake(kind.value, table.value.header)
-      guessDays()
-      void read()
-    } catch (error) {
-      problem.value =
-        error instanceof CoreError ? error.sentence('File') : 'File: it cannot be read.'
-    }
+/** Asks how far a file is until it is in. */
+async function watchProgress(
+  placeId: string,
+  intakeId: string,
+  { take, progress }: UnderWay,
+): Promise<void> {
+  while (take.isLoading.value) {
+    const none = { stored: 0, of: 0 }
+    const asked = await call(intakeRoutes.progress, { placeId, intakeId }).catch(() => none)
+    if (asked.of > 0) progress.value = asked.stored / asked.of
+    await new Promise((resolve) => setTimeout(resolve, askEveryMs))
   }
+  progress.value = undefined
+}
+
+/** A spreadsheet on its way in: opened, its columns named, its rows read, stored whole. */
+export function useIntake(placeId: () => string | undefined, known: Known) {
+  const columns = useColumns()
+  const rows = useRows(columns, known)
+  const { kind, csv, table, map, dayOrder, problem } = columns
+  const fileName = ref('')
+  const id = ref('')
+  const stored = ref('')
+  const take = useChange(intakeRoutes.take, { told: 'beside' })
+
   async function open([file]: readonly File[]): Promise<void> {
     if (!file) return
     stored.value = ''
@@ -99,40 +139,20 @@ export function useIntake(
     fileName.value = file.name.slice(-160)
     try {
       csv.value = await tableText(file)
-      openText()
     } catch {
       table.value = undefined
       problem.value = 'File: this workbook cannot be opened. Save it as CSV and bring that.'
+      return
     }
+    columns.openText()
+    await rows.read()
   }
-  function choose(next: IntakeKind): void {
-    kind.value = next
-    openText()
-  }
-  function setColumn(field: string, column: string): void {
-    const { [field]: _old, ...rest } = map.value
-    map.value = column === '' ? rest : { ...rest, [field]: column }
-    if (field === 'day') guessDays()
-    void read()
-  }
-  function setDayOrder(order: DayOrder): void {
-    dayOrder.value = order
-    isUnsure.value = false
-    void read()
+  /** After the file is seen otherwise it is read again. */
+  const then = (change: () => void) => {
+    change()
+    void rows.read()
   }
 
-  /** Asks how far it is until it is in. */
-  async function watchProgress(place: string): Promise<void> {
-    while (take.isLoading.value) {
-      const { stored: done, of } = await call(intakeRoutes.progress, {
-        placeId: place,
-        intakeId: id.value,
-      }).catch(() => ({ stored: 0, of: 0 }))
-      if (of > 0) progress.value = done / of
-      await new Promise((resolve) => setTimeout(resolve, askEveryMs))
-    }
-    progress.value = undefined
-  }
   async function store(): Promise<void> {
     const place = placeId()
     if (place === undefined) return
@@ -145,7 +165,7 @@ export function useIntake(
       dayOrder: dayOrder.value,
     }
     const sending = take.send({ placeId: place, dto })
-    void watchProgress(place)
+    void watchProgress(place, id.value, { take, progress: rows.progress })
     const answer = await sending
     if (!answer) return
     stored.value = `${answer.count} rows of ${fileName.value} are in.`
@@ -153,23 +173,15 @@ export function useIntake(
     table.value = undefined
   }
   return {
-    kind,
+    ...columns,
+    ...rows,
     fileName,
-    table,
-    map,
-    dayOrder,
-    isUnsure,
-    problem,
-    errors,
-    count,
-    missing,
-    progress,
     stored,
     take,
     open,
-    choose,
-    setColumn,
-    setDayOrder,
+    choose: (next: IntakeKind) => then(() => ((kind.value = next), columns.openText())),
+    setColumn: (field: string, column: string) => then(() => columns.setColumn(field, column)),
+    setDayOrder: (order: DayOrder) => then(() => columns.setDayOrder(order)),
     store,
   }
 }

@@ -18,11 +18,11 @@ async function take(practice: readonly PracticeDevice[]): Promise<void> {
   const done = await change.send({ placeId: props.place.id, dto: { practice: [...practice] } })
   if (!done) on.value = before
 }
-const counts = ref(props.place.settings.countsSimulated ?? false)
-async function setCounts(countsSimulated: boolean): Promise<void> {
+const counts = ref(props.place.settings.countsMadeUp ?? false)
+async function setCounts(countsMadeUp: boolean): Promise<void> {
   const before = counts.value
-  counts.value = countsSimulated
-  const done = await change.send({ placeId: props.place.id, dto: { countsSimulated } })
+  counts.value = countsMadeUp
+  const done = await change.send({ placeId: props.place.id, dto: { countsMadeUp } })
   if (!done) counts.value = before
 }
 </script>

@@ -121,7 +121,7 @@ onBeforeUnmount(() => (palette.local = []))
       <h1>{{ stand?.name ?? '…' }}</h1>
       <p class="about text-small text-slate">
         {{ about }}
-        <RouterLink v-if="stand" :to="{ name: 'size' }">measure</RouterLink>
+        <RouterLink v-if="stand" :to="{ name: 'size' }">measure, change</RouterLink>
       </p>
     </div>
     <p v-if="model?.now" class="now stack text-small text-slate">

@@ -114,7 +114,7 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     'settings.sprayWater': put('Spray water', 'its test'),
     'settings.seasonLimits': put('Limits of a season', 'by local rule'),
     'settings.practice': list('Practice devices'),
-    'settings.countsSimulated': yes('Made-up readings count in verdicts'),
+    'settings.countsMadeUp': yes('Made-up readings count in verdicts'),
     'settings.weatherFrom': text('Weather fetched from'),
     'settings.work': put('Crew, trips and blackouts', 'as set'),
   },
