@@ -97,7 +97,7 @@ test('when the server is out of reach, what was typed stays and is sent later, o
   await expect(page.getByRole('button', { name: 'Add pH' })).not.toHaveClass(/loading/)
   await page.getByRole('button', { name: 'Add pH' }).click()
   await expect(page.getByLabel('pH measured')).toHaveValue('')
-  await expect(page.locator('.known span')).toHaveCount(1)
+  await expect(page.locator('.known > span')).toHaveCount(1)
 })
 
 test('every other form of a stand says what is wrong beside the field and keeps what was typed', async ({

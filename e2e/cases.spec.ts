@@ -57,7 +57,8 @@ test('a job is moved to a day that suits, and dropped when it is not wanted', as
   const looks = page.locator('.fold.job', { hasText: 'Look whether it is green' })
   const before = await looks.count()
   await looks.first().locator('.fold-head').first().click()
-  await looks.first().getByRole('button', { name: 'Cancel job' }).click()
+  await looks.first().getByRole('button', { name: 'Drop the job' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Drop it' }).click()
   await expect(looks).toHaveCount(before - 1)
 })
 

@@ -134,7 +134,7 @@ async function save(isStruck: boolean): Promise<void> {
       />
       <TextField v-model="draft.note" label="Note" :message="messageFor('note')" />
     </div>
-    <TextField v-model="draft.reason" label="Why" :message="messageFor('reason')" />
+    <TextField v-model="draft.reason" label="Why it is corrected" :message="messageFor('reason')" />
     <ProblemNote :problem="correct.error.value" />
     <div class="lined wrapped gap-8">
       <Button type="primary" html-type="submit" :loading="correct.isLoading.value">{{

@@ -68,7 +68,7 @@ const correcting = ref<string>()
             size="small"
             @click="correcting = entry.id"
           >
-            {{ entry.isStruck ? 'Bring it back' : 'Correct or strike out' }}
+            {{ entry.isStruck ? 'Bring it back' : 'Correct' }}
           </Button>
           <CorrectionForm v-else :entry="entry" @done="correcting = undefined" />
         </template>

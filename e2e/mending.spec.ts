@@ -1,0 +1,200 @@
+import type { PlaceDto } from '@spudder/contract/place'
+import type { StandStoryDto } from '@spudder/contract/stand'
+import { unzipSync } from 'fflate'
+import { readFileSync, writeFileSync } from 'node:fs'
+import { expect, openStand, test } from './spudder.ts'
+import { lawn, numbered, standWithCase } from './stand-with-case.ts'
+
+test('a pH typed wrongly is put right, struck out and taken back, and the history tells it all', async ({
+  page,
+}) => {
+  const standId = await standWithCase(page, lawn)
+  const storyOf = async () =>
+    (await (await page.request.get(`/api/stands/${standId}`)).json()) as StandStoryDto
+  const reading = { id: crypto.randomUUID(), kind: 'pH', value: 9.8, method: 'meter', takenOn: '2026-05-20' } // prettier-ignore
+  await page.request.post(`/api/stands/${standId}/readings`, { data: reading })
+  await page.goto(`/stands/${standId}/bench`)
+
+  await page.getByRole('button', { name: /^Correct: pH 9.8/ }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Value').fill('8.9')
+  await dialog.getByRole('button', { name: 'Save what is right' }).click()
+  // Without the reason nothing is stored.
+  await expect(dialog.getByText('Say why')).toBeVisible()
+  await dialog.getByLabel('Why').fill('Two figures changed places.')
+  await dialog.getByRole('button', { name: 'Save what is right' }).click()
+  await expect(dialog).toBeHidden()
+  await expect(page.getByRole('region', { name: 'Readings' })).toContainText('8.9')
+
+  await page.getByRole('button', { name: /^Correct: pH 8.9/ }).click()
+  await dialog.getByLabel('Why').fill('Of another lawn.')
+  await dialog.getByRole('button', { name: 'Strike it out' }).click()
+  await expect(page.getByText('Nothing measured yet.')).toBeVisible()
+  expect((await storyOf()).readings).toEqual([])
+  await page.getByRole('button', { name: 'Undo' }).last().click()
+  await expect(page.getByRole('region', { name: 'Readings' })).toContainText('8.9')
+
+  await page.goto(`/history?stand=${standId}`)
+  const lines = page.getByRole('list', { name: /What was done/ }).getByRole('listitem')
+  await expect(lines.first()).toContainText('taken back')
+  await expect(lines.nth(1)).toContainText('Why: Of another lawn.')
+  await expect(lines.nth(2)).toContainText('Value: 9.8 → 8.9')
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save as CSV' }).click()
+  const csv = readFileSync(await (await download).path(), 'utf8')
+  expect(csv).toMatch(/changed: Value,9.8,8.9,Two figures changed places\./)
+})
+
+test('two people change one stand: the later sees what the earlier did, and chooses', async ({
+  page,
+}) => {
+  const name = numbered('Shared')
+  const [place] = (await (await page.request.get('/api/places')).json()) as PlaceDto[]
+  const id = crypto.randomUUID()
+  const stand = { id, name, ...lawn }
+  await page.request.post(`/api/places/${place?.id ?? ''}/stands`, { data: stand })
+  await openStand(page, name)
+  await page.getByRole('link', { name: 'measure, change' }).click()
+  const itself = page.getByRole('region', { name: 'The stand itself' })
+  await itself.getByLabel('Note').fill('by the pond')
+
+  const other = await page.context().newPage()
+  await other.goto(`/stands/${id}/size`)
+  const theirs = other.getByRole('region', { name: 'The stand itself' })
+  await theirs.getByLabel('Note').fill('by the gate')
+  await theirs.getByRole('button', { name: 'Save the stand' }).click()
+  await expect(other.getByText('Saved.')).toBeVisible()
+  await other.close()
+
+  await itself.getByRole('button', { name: 'Save the stand' }).click()
+  const asked = page.getByRole('dialog', { name: 'Somebody was there before you' })
+  await expect(asked).toContainText('Note from nothing to by the gate')
+  await asked.getByRole('button', { name: 'Store mine over it' }).click()
+  await expect(page.getByText('Saved.')).toBeVisible()
+  const { stand: now } = (await (
+    await page.request.get(`/api/stands/${id}`)
+  ).json()) as StandStoryDto
+  expect(now.note).toBe('by the pond')
+  // Nobody's words are gone: both stand in the history.
+  await page.goto(`/history?stand=${id}`)
+  await expect(page.getByText('Note: by the gate → by the pond')).toBeVisible()
+})
+
+test('a job is dropped with those that wait for it named, and all come back by one Undo', async ({
+  page,
+}) => {
+  const standId = await standWithCase(page, lawn)
+  const storyOf = async () =>
+    (await (await page.request.get(`/api/stands/${standId}`)).json()) as StandStoryDto
+  const caseId = (await storyOf()).cases[0]?.id ?? ''
+  const remedy = {
+    id: crypto.randomUUID(),
+    causeId: 'iron-tied-up-by-pH',
+    route: 'leaf',
+    sourceId: 'ferrous-sulfate',
+    rateId: 'leaf-sulfate-2-percent',
+    rateValue: 2,
+    carrierValue: 30,
+    tankL: 40,
+    contentShare: 0.2,
+    applyOn: new Date().toISOString().slice(0, 10),
+    hasStrip: true,
+  }
+  const planned = await page.request.post(`/api/cases/${caseId}/remedies`, { data: remedy })
+  expect(planned.status(), await planned.text()).toBe(201)
+  const before = (await storyOf()).jobs.map(({ status }) => status)
+  await page.goto(`/stands/${standId}/jobs`)
+  // The strip says where to leave off, on the sheet of the spray.
+  const apply = (await storyOf()).jobs.find(({ kind }) => kind === 'apply')
+  await page.goto(`/stands/${standId}/sheet/${apply?.id ?? ''}`)
+  await expect(page.getByText(/^Leave off a strip/)).toBeVisible()
+
+  await page.goto(`/stands/${standId}/jobs`)
+  const drop = page.getByRole('button', { name: 'Drop the job' })
+  const strip = page.getByRole('button', { name: /Mark a strip to leave untreated/ })
+  await expect(strip).toBeVisible()
+  if (!(await drop.first().isVisible())) await strip.click()
+  await drop.first().click()
+  const dialog = page.getByRole('dialog', { name: /^Drop Mark a strip/ })
+  const waiting = dialog.getByRole('list', { name: 'Jobs that wait for it' })
+  await expect(waiting).toContainText('Ferrous sulfate')
+  await dialog.getByRole('button', { name: 'Drop it' }).click()
+  await expect(page.getByText(/that waited for it are dropped/)).toBeVisible()
+  expect((await storyOf()).jobs.every(({ status }) => status === 'dropped')).toBe(true)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('Taken back.')).toBeVisible()
+  expect((await storyOf()).jobs.map(({ status }) => status)).toEqual(before)
+})
+
+test('an entry of a hundred times the plan is asked about before it is stored, and one that did not happen is struck', async ({
+  page,
+}) => {
+  const standId = await standWithCase(page, lawn)
+  const storyOf = async () =>
+    (await (await page.request.get(`/api/stands/${standId}`)).json()) as StandStoryDto
+  const caseId = (await storyOf()).cases[0]?.id ?? ''
+  const remedy = {
+    id: crypto.randomUUID(),
+    causeId: 'iron-tied-up-by-pH',
+    route: 'soil',
+    sourceId: 'fe-eddha',
+    rateId: 'soil-eddha-watered-in',
+    rateValue: 2,
+    carrierValue: 5,
+    tankL: 200,
+    contentShare: 0.06,
+    applyOn: new Date().toISOString().slice(0, 10),
+  }
+  await page.request.post(`/api/cases/${caseId}/remedies`, { data: remedy })
+  await page.goto(`/stands/${standId}/jobs`)
+  const record = page.getByRole('button', { name: 'Record it' })
+  if (!(await record.isVisible())) await page.getByText('Fe-EDDHA').first().click()
+  await page.getByLabel('Product used').fill('56 kg')
+  await record.click()
+  const asked = page.getByRole('dialog', { name: 'Is that right?' })
+  await expect(asked).toContainText(/times the .* planned\. Is it the right unit\?/)
+  await asked.getByRole('button', { name: 'Yes, store it as it is' }).click()
+  await expect(page.getByRole('region', { name: 'Entries' })).toBeVisible()
+
+  await page.getByRole('button', { name: 'Correct', exact: true }).click()
+  await page
+    .getByRole('region', { name: 'Entries' })
+    .getByLabel('Why it is corrected')
+    .fill('The wrong lawn.')
+  await page.getByRole('button', { name: 'It did not happen' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Strike it out' }).click()
+  await expect(page.getByText('Struck out, it did not happen: The wrong lawn.')).toBeVisible()
+  const { entries, jobs } = await storyOf()
+  expect(entries.map(({ isStruck }) => isStruck).toSorted()).toEqual([false, true])
+  expect(jobs.find(({ kind }) => kind === 'apply')?.status).toBe('planned')
+})
+
+test('a spreadsheet is looked over and taken in, and a place goes out as one archive', async ({
+  page,
+}, info) => {
+  const name = numbered('Bookkept')
+  const [place] = (await (await page.request.get('/api/places')).json()) as PlaceDto[]
+  const stand = { id: crypto.randomUUID(), name, ...lawn }
+  await page.request.post(`/api/places/${place?.id ?? ''}/stands`, { data: stand })
+  const file = info.outputPath('old-book.csv')
+  const rows = (amount: string) =>
+    `Stand,Date,Product,Amount\n${name},2019-05-01,Fe-EDDHA,1 kg\n${name},2020-05-02,Fe-EDDHA,${amount}\n`
+  await page.goto('/intake')
+  writeFileSync(file, rows('a bag'))
+  await page.locator('input[type=file]').setInputFiles(file)
+  await expect(page.getByText(/Line 3, Amount/)).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Take in/ })).toBeDisabled()
+  writeFileSync(file, rows('2 kg'))
+  await page.locator('input[type=file]').setInputFiles(file)
+  await page.getByRole('button', { name: 'Take in 2 rows' }).click()
+  await expect(page.getByText('2 rows of old-book.csv are in.')).toBeVisible()
+  const story = (await (await page.request.get(`/api/stands/${stand.id}`)).json()) as StandStoryDto
+  expect(story.entries.map(({ imported }) => imported?.line)).toEqual([2, 3])
+
+  await page.goto('/settings?tab=archive')
+  const download = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Save the archive' }).click()
+  const files = unzipSync(readFileSync(await (await download).path()))
+  expect(Object.keys(files)).toContain('checksums.sha256')
+  expect(Buffer.from(files['archive.json'] ?? []).toString('utf8')).toContain(name)
+})
