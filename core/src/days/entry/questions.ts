@@ -50,7 +50,10 @@ export interface AskedEntry {
   readonly weatherWork: WeatherWork
 }
 
-/** The window that a piece of work wants: by its route, and whether water goes with it. */
+/**
+ * The window that a piece of work wants: by its route, and whether water goes with it.
+ * @param waterL with all of it; 0 where it goes out dry [L]
+ */
 export function weatherWorkOf(route: Route, waterL: number): WeatherWork {
   switch (route) {
     case 'leaf':
