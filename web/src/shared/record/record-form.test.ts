@@ -1,3 +1,4 @@
+import { today } from '../units/today.ts'
 import 'fake-indexeddb/auto'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount } from '@vue/test-utils'
@@ -31,7 +32,7 @@ function open(answer: () => Promise<Response>) {
   })
   const pinia = createPinia()
   const form = mount(RecordForm, {
-    props: { job: jobRow({ id: crypto.randomUUID() }), planned, system: 'us' },
+    props: { job: jobRow({ id: crypto.randomUUID(), dueOn: today() }), planned, system: 'us' },
     global: { plugins: [pinia, [PiniaColada, {}]] },
   })
   const field = (label: string) =>
@@ -145,7 +146,7 @@ it('plannedOf takes lot and sprayer from shelf and shed, and leaves what goes ou
     waterL: 20,
     lot: 'L',
     equipment: 'Boom',
-    name: 'Ferrous sulfate',
+    name: 'Ferrous sulfate, spray grade',
     productId: 'p',
     contentShare: undefined,
     partners: [{ kindId: 'urea', name: 'Urea', dose: '' }],
