@@ -50,7 +50,7 @@ describe('a form, stated once', () => {
   })
 
   it('is answered with who stored it and who changed it, all of it required', () => {
-    const at = { createdBy: 'Tess', createdAt: '2026-11-28T10:00:00Z', changedBy: null }
+    const at = { version: 1, createdBy: 'Tess', createdAt: '2026-11-28T10:00:00Z', changedBy: null }
     const row = { id: crypto.randomUUID(), ...tub, ...at, changedAt: null }
     expect(told(checkDto(TubDto, row))).toEqual([])
     expect(told(checkDto(TubDto, { ...row, createdAt: 'then' }))).toHaveLength(1)
