@@ -157,7 +157,7 @@ test('no time zone and no change of clocks moves a job', async ({ page, browser,
 test('a station file stands in place of the simulated weather, and bad rows are named', async ({
   page,
 }) => {
-  await openSettings(page, 'Weather station')
+  await openSettings(page, 'Weather')
   const day = dayFromToday(-3)
   const hours = Array.from(
     { length: 24 },

@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test'
 import type { PlaceDto } from '@spudder/contract/place'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import { unzipSync } from 'fflate'
@@ -5,12 +6,46 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { expect, openStand, test } from './spudder.ts'
 import { lawn, numbered, standWithCase } from './stand-with-case.ts'
 
+const storyOf = async (page: Page, standId: string) =>
+  (await (await page.request.get(`/api/stands/${standId}`)).json()) as StandStoryDto
+
+const granules = {
+  route: 'soil',
+  sourceId: 'fe-eddha',
+  rateId: 'soil-eddha-watered-in',
+  rateValue: 2,
+  carrierValue: 5,
+  tankL: 200,
+  contentShare: 0.06,
+}
+const spray = {
+  route: 'leaf',
+  sourceId: 'ferrous-sulfate',
+  rateId: 'leaf-sulfate-2-percent',
+  rateValue: 2,
+  carrierValue: 30,
+  tankL: 40,
+  contentShare: 0.2,
+  hasStrip: true,
+}
+
+/** Plans a remedy for the open case, to be applied today. */
+async function plan(page: Page, standId: string, how: typeof granules): Promise<void> {
+  const caseId = (await storyOf(page, standId)).cases[0]?.id ?? ''
+  const remedy = {
+    id: crypto.randomUUID(),
+    causeId: 'iron-tied-up-by-pH',
+    applyOn: new Date().toISOString().slice(0, 10),
+    ...how,
+  }
+  const answer = await page.request.post(`/api/cases/${caseId}/remedies`, { data: remedy })
+  expect(answer.status(), await answer.text()).toBe(201)
+}
+
 test('a pH typed wrongly is put right, struck out and taken back, and the history tells it all', async ({
   page,
 }) => {
   const standId = await standWithCase(page, lawn)
-  const storyOf = async () =>
-    (await (await page.request.get(`/api/stands/${standId}`)).json()) as StandStoryDto
   const reading = { id: crypto.randomUUID(), kind: 'pH', value: 9.8, method: 'meter', takenOn: '2026-05-20' } // prettier-ignore
   await page.request.post(`/api/stands/${standId}/readings`, { data: reading })
   await page.goto(`/stands/${standId}/bench`)
@@ -30,7 +65,7 @@ test('a pH typed wrongly is put right, struck out and taken back, and the histor
   await dialog.getByLabel('Why').fill('Of another lawn.')
   await dialog.getByRole('button', { name: 'Strike it out' }).click()
   await expect(page.getByText('Nothing measured yet.')).toBeVisible()
-  expect((await storyOf()).readings).toEqual([])
+  expect((await storyOf(page, standId)).readings).toEqual([])
   await page.getByRole('button', { name: 'Undo' }).last().click()
   await expect(page.getByRole('region', { name: 'Readings' })).toContainText('8.9')
 
@@ -71,9 +106,7 @@ test('two people change one stand: the later sees what the earlier did, and choo
   await expect(asked).toContainText('Note from nothing to by the gate')
   await asked.getByRole('button', { name: 'Store mine over it' }).click()
   await expect(page.getByText('Saved.')).toBeVisible()
-  const { stand: now } = (await (
-    await page.request.get(`/api/stands/${id}`)
-  ).json()) as StandStoryDto
+  const { stand: now } = await storyOf(page, id)
   expect(now.note).toBe('by the pond')
   // Nobody's words are gone: both stand in the history.
   await page.goto(`/history?stand=${id}`)
@@ -84,28 +117,11 @@ test('a job is dropped with those that wait for it named, and all come back by o
   page,
 }) => {
   const standId = await standWithCase(page, lawn)
-  const storyOf = async () =>
-    (await (await page.request.get(`/api/stands/${standId}`)).json()) as StandStoryDto
-  const caseId = (await storyOf()).cases[0]?.id ?? ''
-  const remedy = {
-    id: crypto.randomUUID(),
-    causeId: 'iron-tied-up-by-pH',
-    route: 'leaf',
-    sourceId: 'ferrous-sulfate',
-    rateId: 'leaf-sulfate-2-percent',
-    rateValue: 2,
-    carrierValue: 30,
-    tankL: 40,
-    contentShare: 0.2,
-    applyOn: new Date().toISOString().slice(0, 10),
-    hasStrip: true,
-  }
-  const planned = await page.request.post(`/api/cases/${caseId}/remedies`, { data: remedy })
-  expect(planned.status(), await planned.text()).toBe(201)
-  const before = (await storyOf()).jobs.map(({ status }) => status)
+  await plan(page, standId, spray)
+  const before = (await storyOf(page, standId)).jobs.map(({ status }) => status)
   await page.goto(`/stands/${standId}/jobs`)
   // The strip says where to leave off, on the sheet of the spray.
-  const apply = (await storyOf()).jobs.find(({ kind }) => kind === 'apply')
+  const apply = (await storyOf(page, standId)).jobs.find(({ kind }) => kind === 'apply')
   await page.goto(`/stands/${standId}/sheet/${apply?.id ?? ''}`)
   await expect(page.getByText(/^Leave off a strip/)).toBeVisible()
 
@@ -120,32 +136,17 @@ test('a job is dropped with those that wait for it named, and all come back by o
   await expect(waiting).toContainText('Ferrous sulfate')
   await dialog.getByRole('button', { name: 'Drop it' }).click()
   await expect(page.getByText(/that waited for it are dropped/)).toBeVisible()
-  expect((await storyOf()).jobs.every(({ status }) => status === 'dropped')).toBe(true)
+  expect((await storyOf(page, standId)).jobs.every(({ status }) => status === 'dropped')).toBe(true)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByText('Taken back.')).toBeVisible()
-  expect((await storyOf()).jobs.map(({ status }) => status)).toEqual(before)
+  expect((await storyOf(page, standId)).jobs.map(({ status }) => status)).toEqual(before)
 })
 
 test('an entry of a hundred times the plan is asked about before it is stored, and one that did not happen is struck', async ({
   page,
 }) => {
   const standId = await standWithCase(page, lawn)
-  const storyOf = async () =>
-    (await (await page.request.get(`/api/stands/${standId}`)).json()) as StandStoryDto
-  const caseId = (await storyOf()).cases[0]?.id ?? ''
-  const remedy = {
-    id: crypto.randomUUID(),
-    causeId: 'iron-tied-up-by-pH',
-    route: 'soil',
-    sourceId: 'fe-eddha',
-    rateId: 'soil-eddha-watered-in',
-    rateValue: 2,
-    carrierValue: 5,
-    tankL: 200,
-    contentShare: 0.06,
-    applyOn: new Date().toISOString().slice(0, 10),
-  }
-  await page.request.post(`/api/cases/${caseId}/remedies`, { data: remedy })
+  await plan(page, standId, granules)
   await page.goto(`/stands/${standId}/jobs`)
   const record = page.getByRole('button', { name: 'Record it' })
   // The next job stands open.
@@ -165,7 +166,7 @@ test('an entry of a hundred times the plan is asked about before it is stored, a
   await page.getByRole('button', { name: 'It did not happen' }).click()
   await page.getByRole('dialog').getByRole('button', { name: 'Strike it out' }).click()
   await expect(page.getByText('Struck out, it did not happen: The wrong lawn.')).toBeVisible()
-  const { entries, jobs } = await storyOf()
+  const { entries, jobs } = await storyOf(page, standId)
   expect(entries.map(({ isStruck }) => isStruck).toSorted()).toEqual([false, true])
   expect(jobs.find(({ kind }) => kind === 'apply')?.status).toBe('planned')
 })
@@ -189,7 +190,7 @@ test('a spreadsheet is looked over and taken in, and a place goes out as one arc
   await page.locator('input[type=file]').setInputFiles(file)
   await page.getByRole('button', { name: 'Take in 2 rows' }).click()
   await expect(page.getByText('2 rows of old-book.csv are in.')).toBeVisible()
-  const story = (await (await page.request.get(`/api/stands/${stand.id}`)).json()) as StandStoryDto
+  const story = await storyOf(page, stand.id)
   expect(story.entries.map(({ imported }) => imported?.line)).toEqual([2, 3])
 
   await page.goto('/settings?tab=archive')

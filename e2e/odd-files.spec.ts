@@ -63,7 +63,7 @@ test('files as laboratories send them are read or questioned on the screen', asy
 })
 
 test('files as weather stations write them are taken in, or asked about', async ({ page }) => {
-  await openSettings(page, 'Weather station')
+  await openSettings(page, 'Weather')
   for (const given of oddStationFiles.map(utf8)) {
     await test.step(given.what, async () => {
       await put(page, 'Take in a file', given)

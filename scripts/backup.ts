@@ -1,25 +1,17 @@
-import { existsSync, readFileSync } from 'node:fs'
+import { existsSync } from 'node:fs'
 import { join, resolve } from 'node:path'
-import { makeCopy, type Listening } from './copies.ts'
-import { startMariaDb } from './mariadb.ts'
-import { dataRoot, isAlive } from './processes.ts'
+import { makeCopy } from './copies.ts'
+import { valueAfter } from './flags.ts'
+import { runningMariaDb, startMariaDb } from './mariadb.ts'
+import { dataRoot } from './processes.ts'
 
 /** npm run backup [-- --demo] [-- --to FOLDER]: a verified copy of the data, whether the server runs or not. */
 const flags = process.argv.slice(3)
 const isDemo = flags.includes('--demo')
 const name = isDemo ? 'demo' : 'own'
 const folder = join(dataRoot, name)
-const to = flags[flags.indexOf('--to') + 1]
-const target = flags.includes('--to') && to !== undefined ? resolve(to) : join(folder, 'copies')
-
-/** The database of a folder where it runs now; undefined where it does not. */
-function running(): Listening | undefined {
-  const pidFile = join(folder, 'mariadb.pid')
-  if (!existsSync(pidFile) || !isAlive(Number(readFileSync(pidFile, 'utf8')))) return undefined
-  const [, port] = /^port=(\d+)$/m.exec(readFileSync(join(folder, 'my.cnf'), 'utf8')) ?? []
-  if (port === undefined) return undefined
-  return { port: Number(port), password: readFileSync(join(folder, 'password'), 'utf8') }
-}
+const to = valueAfter(flags, '--to')
+const target = to === undefined ? join(folder, 'copies') : resolve(to)
 
 async function main(): Promise<void> {
   if (!existsSync(join(folder, 'data'))) {
@@ -27,10 +19,12 @@ async function main(): Promise<void> {
     process.exit(1)
   }
   const at = new Date()
-  const live = running()
+  const live = runningMariaDb(folder)
   const own = live ? undefined : await startMariaDb(folder, 5392)
+  const database = live ?? own
+  if (!database) return
   try {
-    const file = await makeCopy(live ?? (own as Listening), { folder: target, name, at })
+    const file = await makeCopy(database, { folder: target, name, at })
     process.stdout.write(`Copied and read back: ${file}\nBring it back with: npm run restore -- ${file}${isDemo ? ' --demo' : ''}\n`) // prettier-ignore
   } finally {
     await own?.stop()

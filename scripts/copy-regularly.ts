@@ -1,4 +1,5 @@
 import { keepNewest, makeCopy, type Listening } from './copies.ts'
+import { valueAfter } from './flags.ts'
 
 const hourMs = 3_600_000
 /** A copy a day and a fortnight of them, where nobody says otherwise. */
@@ -11,9 +12,8 @@ interface Copying {
 }
 
 function numberAfter(flags: readonly string[], flag: string, otherwise: number): number {
-  const at = flags.indexOf(flag)
-  if (at < 0) return otherwise
-  const value = Number(flags[at + 1])
+  if (!flags.includes(flag)) return otherwise
+  const value = Number(valueAfter(flags, flag))
   if (!(value >= 0)) throw new Error(`${flag}: give a number, as in ${flag} ${otherwise}`)
   return value
 }

@@ -98,6 +98,17 @@ function createAccount(socket: string, password: string): void {
   if (status !== 0) throw new Error(`the database account could not be made: ${stderr}`)
 }
 
+/** The database of a folder where it runs now; undefined where it does not. */
+export function runningMariaDb(
+  folder: string,
+): Pick<PrivateMariaDb, 'port' | 'password'> | undefined {
+  const [pidFile, config] = [join(folder, 'mariadb.pid'), join(folder, 'my.cnf')]
+  if (!existsSync(pidFile) || !isProcessOf(Number(readFileSync(pidFile, 'utf8')), config))
+    return undefined
+  const [, port] = /^port=(\d+)$/m.exec(readFileSync(config, 'utf8')) ?? []
+  return port === undefined ? undefined : { port: Number(port), password: passwordIn(folder) }
+}
+
 /**
  * Starts a private MariaDB on the loopback; the folder is made when it is not there.
  * @param wishedPort taken when free, else any

@@ -1,16 +1,17 @@
 import { existsSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { restoreInto } from './copies.ts'
+import { valueAfter } from './flags.ts'
 import { holdFolder } from './holding.ts'
 import { dataRoot } from './processes.ts'
 
 /** npm run restore -- FILE [--demo] [--folder FOLDER]: lays a copy in place of the data that are there. */
 const [file, ...flags] = process.argv.slice(3)
-const elsewhere = flags[flags.indexOf('--folder') + 1]
+const elsewhere = valueAfter(flags, '--folder')
 const folder =
-  flags.includes('--folder') && elsewhere !== undefined
-    ? resolve(elsewhere)
-    : join(dataRoot, flags.includes('--demo') ? 'demo' : 'own')
+  elsewhere === undefined
+    ? join(dataRoot, flags.includes('--demo') ? 'demo' : 'own')
+    : resolve(elsewhere)
 
 function stop(words: string): never {
   process.stderr.write(`Nothing was changed: ${words}\n`)

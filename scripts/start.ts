@@ -2,6 +2,7 @@ import { mkdirSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { startAppServer } from './app-server.ts'
 import { buildWeb } from './build-web.ts'
+import { valueAfter } from './flags.ts'
 import { copyRegularly } from './copy-regularly.ts'
 import { startMariaDb } from './mariadb.ts'
 import { freePort } from './ports.ts'
@@ -12,9 +13,8 @@ const [name = 'start', ...flags] = process.argv.slice(2)
 const isDemo = name === 'demo'
 const folder = join(dataRoot, isDemo ? 'demo' : 'own')
 const usualPort = isDemo ? 5180 : 5190
-const weatherFolder = flags[flags.indexOf('--weather-folder') + 1]
-if (flags.includes('--weather-folder') && weatherFolder !== undefined)
-  process.env['SPUDDER_WEATHER_FOLDER'] = weatherFolder
+const weatherFolder = valueAfter(flags, '--weather-folder')
+if (weatherFolder !== undefined) process.env['SPUDDER_WEATHER_FOLDER'] = weatherFolder
 const say = (text: string) => process.stdout.write(`${text}\n`)
 
 async function main(): Promise<void> {

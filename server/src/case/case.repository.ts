@@ -5,24 +5,17 @@ import { chlorosisCase } from '../database/schema.ts'
 
 export type CaseRow = typeof chlorosisCase.$inferSelect
 
-export async function selectOpenCase(
-  connection: Connection,
-  standId: string,
-): Promise<CaseRow | undefined> {
-  const [row] = await connection
-    .select()
-    .from(chlorosisCase)
-    .where(and(eq(chlorosisCase.standId, standId), isNull(chlorosisCase.closedOn)))
-    .limit(1)
-  return row
-}
-
 /** Cases of a stand that are open; there is one at most, except in the middle of a change. */
 export const selectOpenCases = (connection: Connection, standId: string): Promise<CaseRow[]> =>
   connection
     .select()
     .from(chlorosisCase)
     .where(and(eq(chlorosisCase.standId, standId), isNull(chlorosisCase.closedOn)))
+
+export const selectOpenCase = async (
+  connection: Connection,
+  standId: string,
+): Promise<CaseRow | undefined> => (await selectOpenCases(connection, standId))[0]
 
 export async function lockCase(connection: Connection, id: string): Promise<CaseRow | undefined> {
   const [row] = await connection

@@ -54,6 +54,10 @@ const whole: ReadonlySet<string> = new Set([
 /** Fields that nobody may read in the history: only that there was one. */
 const secret: ReadonlySet<string> = new Set(['calendarToken'])
 
+/** Whether something of a change is hidden: nobody can take it back by what the history holds. */
+export const isHidden = (changes: FieldChanges): boolean =>
+  Object.keys(changes).some((field) => secret.has(field))
+
 const hidden = (changes: FieldChanges): FieldChanges =>
   Object.fromEntries(
     Object.entries(changes).map(([field, change]) => [

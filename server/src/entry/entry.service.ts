@@ -12,6 +12,7 @@ import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import type { Owner } from '../change/change-row.ts'
+import { lockCase } from '../case/case.repository.ts'
 import { keepJob, lockJob, standOfJob } from '../job/job.repository.ts'
 import { completeJob, requirePlannedJob } from '../job/planned-job.ts'
 import { findPlace } from '../place/place.service.ts'
@@ -139,8 +140,8 @@ export async function recordEntry(
 type WentOut = Pick<EntryRow, 'productId' | 'sourceId' | 'route'>
 
 /**
- * What really went out, where that is said to be something else than it was meant to be: a product of the shelf of the form that is said, or
- * a form of the catalogue. Products are held in one order, so that two who change theirs do not wait for
+ * What really went out, where that is said to be something else than it was meant to be: a product of
+ * the shelf, or a form of the catalogue. Products are held in one order, so that two who change theirs do not wait for
  * each other.
  * @throws {ServiceError} invalid-body where the shelf has none such
  */
@@ -199,7 +200,10 @@ async function seeToJob(
     : await requirePlannedJob(connection, jobId)
   if (!before) return
   const wasPlanned = before.remedyId !== null || before.acidPlanId !== null
-  const undone = wasPlanned ? 'planned' : 'dropped'
+  const ofCase = before.caseId === null ? undefined : await lockCase(connection, before.caseId)
+  // Of a case that is closed nothing is planned; nor was what came in by a file ever planned.
+  const isStillWanted = wasPlanned && (ofCase?.closedOn ?? null) === null
+  const undone = isStillWanted ? 'planned' : 'dropped'
   const told = { ...owner, kind: 'job', recorder, reason } as const
   const change: Partial<typeof before> = { status: isStruck ? undone : 'done' }
   await keepJob(connection, { before, change, told })

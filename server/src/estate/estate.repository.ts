@@ -1,5 +1,5 @@
 import { isColourKind } from '@spudder/core/seen/colour'
-import { readingKindNames, stripPlaces } from '@spudder/core/seen/reading'
+import { readingKindNames, stripPlaces, type Counting } from '@spudder/core/seen/reading'
 import {
   and,
   asc,
@@ -19,7 +19,7 @@ import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { given, isOneOf, statement, type Built } from '../database/statement.ts'
 import { selectFamilies, toldWith } from '../stand/stand.repository.ts'
-import { selectReadings } from '../reading/reading.repository.ts'
+import { countsBy, selectReadings } from '../reading/reading.repository.ts'
 import {
   acidPlan,
   chlorosisCase,
@@ -172,13 +172,14 @@ export async function selectListed(
   connection: Connection,
   placeId: string,
   ids: readonly string[],
-  from: string,
+  { from, counting }: { readonly from: string; readonly counting: Counting },
 ) {
   if (ids.length === 0) return { colours: [], jobs: [], entries: [], prices: [] }
   const isColour = and(
     inArray(reading.standId, [...ids]),
     inArray(reading.kind, [...colourKinds]),
     eq(reading.isStruck, false),
+    countsBy(counting),
     or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
   )
   const newest = connection

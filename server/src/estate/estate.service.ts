@@ -105,7 +105,7 @@ export async function listStands(
   const stands = await selectStandsOf(connection, placeId, archived === 'true')
   const ids = stands.map(({ id }) => id)
   const casesOf = await readCaseStates(connection, ids)
-  const rows = await selectListed(connection, placeId, ids, from)
+  const rows = await selectListed(connection, placeId, ids, { from, counting: settings })
   const colours = byStand(rows.colours)
   const jobs = group(rows.jobs, ({ job }) => job.standId)
   const perKg = new Map(
@@ -120,7 +120,7 @@ export async function listStands(
     ({ standId }) => standId,
   )
   return stands.map((stand) => {
-    const [colour] = countedReadings(colours.get(stand.id) ?? [], settings)
+    const [colour] = colours.get(stand.id) ?? []
     const planned = jobs.get(stand.id) ?? []
     const [next] = planned
     return {

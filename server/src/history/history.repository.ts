@@ -5,24 +5,15 @@ import type { AnyMySqlColumn } from 'drizzle-orm/mysql-core'
 import type { ChangeableTable, HistoryRow } from '../change/change.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
+import { history, stand, trial } from '../database/schema.ts'
 import {
-  chlorosisCase,
-  history,
-  jarTest,
-  job,
-  look,
-  photo,
-  place,
-  product,
-  reading,
-  sprayer,
-  stand,
-  storyEvent,
-  trial,
-  trialRating,
-  zone,
-} from '../database/schema.ts'
-import { selectThings, things, told, type ToldThing } from './things.repository.ts'
+  selectThings,
+  things,
+  told,
+  type ChangingKind,
+  type Thing,
+  type ToldThing,
+} from './things.repository.ts'
 
 /** Where a page of the history begins: after a moment and an id. */
 export interface Cursor {
@@ -66,7 +57,7 @@ export async function selectStored(
 ): Promise<ToldThing[]> {
   const kinds = query.kind === undefined ? historyKinds : [query.kind]
   const parts = kinds.map(async (kind) => {
-    const { table, standId, placeId: ofPlace } = things[kind]
+    const { table, standId, placeId: ofPlace }: Thing = things[kind]
     if (query.standId !== undefined && !standId) return []
     const rows = await selectThings(connection, kind)
       .where(
@@ -131,30 +122,11 @@ export const selectGroup = (
     .where(and(eq(history.placeId, placeId), eq(history.groupId, groupId)))
     .orderBy(desc(inOrder(history)))
 
-/** Kinds whose rows may change. */
-export type ChangingKind = Exclude<
-  HistoryKind,
-  'entry' | 'remedy' | 'acidPlan' | 'order' | 'import'
->
-const changing: Readonly<Record<ChangingKind, ChangeableTable>> = {
-  stand,
-  place,
-  reading,
-  event: storyEvent,
-  look,
-  case: chlorosisCase,
-  photo,
-  trial,
-  rating: trialRating,
-  zone,
-  jarTest,
-  product,
-  sprayer,
-  job,
-}
-export const isChanging = (kind: HistoryKind): kind is ChangingKind => kind in changing
+/** Kinds whose rows are never changed. */
+const unchanging: readonly HistoryKind[] = ['entry', 'remedy', 'acidPlan', 'order', 'import']
+export const isChanging = (kind: HistoryKind): kind is ChangingKind => !unchanging.includes(kind)
 /** The table of a kind whose rows may change. */
-export const tableOf = (kind: ChangingKind): ChangeableTable => changing[kind]
+export const tableOf = (kind: ChangingKind): ChangeableTable => things[kind].table
 
 /** A row of a kind, held until the transaction ends. */
 export async function lockRow(
@@ -162,7 +134,7 @@ export async function lockRow(
   kind: ChangingKind,
   id: string,
 ): Promise<(Record<string, unknown> & { readonly id: string }) | undefined> {
-  const table = changing[kind]
+  const table = tableOf(kind)
   const [row] = await connection.select().from(table).where(eq(table.id, id)).for('update')
   return row as (Record<string, unknown> & { readonly id: string }) | undefined
 }

@@ -2,6 +2,7 @@ import type { HistoryLineDto, HistoryPageDto, HistoryQueryDto } from '@spudder/c
 import type { HistoryKind } from '@spudder/core/outcome/history'
 import { cameWords } from '@spudder/core/seen/reading'
 import { group } from 'd3-array'
+import { isHidden } from '../change/change-row.ts'
 import type { HistoryRow } from '../change/change.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import { findPlace } from '../place/place.service.ts'
@@ -45,7 +46,7 @@ function changedLine(row: HistoryRow, thing: ToldThing | undefined): HistoryLine
     came: thing ? cameOfThing(thing) : '',
     changes: row.changes,
     reason: row.reason,
-    groupId: row.groupId,
+    groupId: isHidden(row.changes) ? null : row.groupId,
   }
 }
 

@@ -21,7 +21,7 @@ import { changeRow } from '../change/change-row.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import type { Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
-import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
+import { requireStand } from '../stand/stand.service.ts'
 import { lockRow, tableOf } from './history.repository.ts'
 import { ownerOf } from './owner-of.ts'
 
@@ -140,7 +140,6 @@ export function mendThing(
     const before = await lockRow(transaction, kind, id)
     if (!before) throw gone()
     const owner = await ownerOf(transaction, kind, before)
-    if (owner.standId !== null) await requireLockedStand(transaction, owner.standId)
     const mending = mendings[kind]
     const said = Object.keys(changes).length > 0 ? checkedAfter(mending, before, changes) : {}
     const settled =

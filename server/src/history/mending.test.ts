@@ -1,4 +1,4 @@
-import type { HistoryPageDto, MendedDto, TakenBackDto } from '@spudder/contract/history'
+import type { MendedDto } from '@spudder/contract/history'
 import type { JobDto } from '@spudder/contract/job'
 import type { LookDto } from '@spudder/contract/look'
 import type { ReadingDto } from '@spudder/contract/reading'
@@ -23,21 +23,10 @@ import {
   trialBody,
   api,
 } from '../tests/test-estate.ts'
+import { changed, historyOf, takeBack } from './tests/history-api.ts'
 
-const historyOf = (placeId: string, query = '') =>
-  get<HistoryPageDto>(`/places/${placeId}/history${query}`)
 const mend = (kind: string, id: string, body: object) =>
   patch<MendedDto>(`/things/${kind}/${id}`, { reason: 'Typed wrongly.', ...body })
-
-/** A change under a name of its own, and its taking back. */
-async function changed(path: string, body: object): Promise<string> {
-  const groupId = newId()
-  const answer = await api.patch(`/api${path}`).set(changeHeader, groupId).send(body)
-  expect(answer.status, JSON.stringify(answer.body)).toBe(200)
-  return groupId
-}
-const takeBack = (placeId: string, groupId: string) =>
-  post<TakenBackDto>(`/places/${placeId}/taken-back`, { groupId })
 
 describe('a thing entered by mistake', () => {
   it('is put right with the reason; the old stays in the history, and what is read is the new', async () => {

@@ -2,7 +2,8 @@ import type { Owner } from '../change/change-row.ts'
 import type { Connection } from '../database/connect.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { requireStand } from '../stand/stand.service.ts'
-import { selectStandOfTrial, type ChangingKind } from './history.repository.ts'
+import { selectStandOfTrial } from './history.repository.ts'
+import type { ChangingKind } from './things.repository.ts'
 
 type Row = Readonly<Record<string, unknown>> & { readonly id: string }
 

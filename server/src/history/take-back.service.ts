@@ -14,13 +14,8 @@ import { addToStock, type ProductRow } from '../shelf/product.repository.ts'
 import { requireSoundLabel } from '../shelf/product.service.ts'
 import type { StandRow } from '../stand/stand.repository.ts'
 import { requireLockedStand, requireSizeFree } from '../stand/stand.service.ts'
-import {
-  isChanging,
-  lockRow,
-  selectGroup,
-  tableOf,
-  type ChangingKind,
-} from './history.repository.ts'
+import { isChanging, lockRow, selectGroup, tableOf } from './history.repository.ts'
+import type { ChangingKind } from './things.repository.ts'
 
 type Row = Record<string, unknown> & { readonly id: string }
 interface Back {

@@ -2,6 +2,7 @@ import type { HistoryKind, HistoryThings } from '@spudder/core/outcome/history'
 import type { Came, FileLine } from '@spudder/core/seen/reading'
 import { eq, sql } from 'drizzle-orm'
 import type { AnyMySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
+import type { ChangeableTable } from '../change/change.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import {
   acidPlan,
@@ -26,7 +27,7 @@ import {
 } from '../database/schema.ts'
 
 /** A table with a history, and where its rows belong. */
-interface Thing {
+export interface Thing {
   readonly table: MySqlTable & {
     readonly id: AnyMySqlColumn
     readonly createdBy: AnyMySqlColumn
@@ -43,8 +44,19 @@ interface Thing {
   readonly came?: AnyMySqlColumn
 }
 
+/** Kinds whose rows may change. */
+export type ChangingKind = Exclude<
+  HistoryKind,
+  'entry' | 'remedy' | 'acidPlan' | 'order' | 'import'
+>
+interface ChangingThing extends Thing {
+  readonly table: Thing['table'] & ChangeableTable
+}
+
 /** Where every kind of thing is kept; a kind without a row does not compile. */
-export const things: Readonly<Record<HistoryKind, Thing>> = {
+export const things: {
+  readonly [Kind in HistoryKind]: Kind extends ChangingKind ? ChangingThing : Thing
+} = {
   stand: {
     table: stand,
     standId: stand.id,
@@ -191,7 +203,7 @@ export function told(kind: HistoryKind, row: Found): ToldThing {
 
 /** Rows of a kind of thing, before anything is said of which. */
 export function selectThings(connection: Connection, kind: HistoryKind) {
-  const { table, standId, columns, productId, imported, came } = things[kind]
+  const { table, standId, columns, productId, imported, came }: Thing = things[kind]
   const none = sql`null`
   const query = connection
     .select({

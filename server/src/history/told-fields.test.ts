@@ -1,11 +1,11 @@
 import { PlaceSettingsDto } from '@spudder/contract/place'
 import { CalibrationDto, SprayerSetupDto } from '@spudder/contract/sprayer'
 import { StandCareDto, StandMeasuresDto } from '@spudder/contract/stand'
-import { changeWords } from '@spudder/core/outcome/history'
+import { changeWords, historyKinds } from '@spudder/core/outcome/history'
 import { getMetadataStorage } from 'class-validator'
 import { getTableColumns } from 'drizzle-orm'
 import { describe, expect, it } from 'vitest'
-import { tableOf, type ChangingKind } from './history.repository.ts'
+import { isChanging, tableOf } from './history.repository.ts'
 
 /** Columns that say whose a row is and how it came, and never change by a person's hand. */
 const fixed = /^(id|.*Id|position|version|changedBy|changedAt|createdBy|createdAt|imported|design|seed|scale|type|byteCount|widthPx|heightPx|isArchived)$/ // prettier-ignore
@@ -32,22 +32,7 @@ const partsOf = (form: new () => object): string[] => [
 /** What is planned is set once; of a job only these change. */
 const ofJob = new Set(['dueOn', 'startsAt', 'isLocked', 'status', 'afterJobId', 'plannedKg'])
 
-const kinds: readonly ChangingKind[] = [
-  'stand',
-  'place',
-  'reading',
-  'event',
-  'look',
-  'case',
-  'photo',
-  'trial',
-  'rating',
-  'zone',
-  'jarTest',
-  'product',
-  'sprayer',
-  'job',
-]
+const kinds = historyKinds.filter(isChanging)
 
 describe('every field that may change has words for the history', () => {
   it.each(kinds)('of a %s', (kind) => {

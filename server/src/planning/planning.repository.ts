@@ -1,10 +1,11 @@
-import { readingKindNames, stripPlaces } from '@spudder/core/seen/reading'
+import { readingKindNames, stripPlaces, type Counting } from '@spudder/core/seen/reading'
 import { isColourKind } from '@spudder/core/seen/colour'
 import { and, asc, eq, gte, inArray, isNull, notInArray, or, sql } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { acidPlan, entry, job, product, reading, remedy, stand } from '../database/schema.ts'
 import { selectFamilies, standsOf, toldWith } from '../stand/stand.repository.ts'
+import { countsBy } from '../reading/reading.repository.ts'
 import { selectJobsById, selectNamedJobs } from '../job/job.repository.ts'
 import { selectProductNames } from '../shelf/product.repository.ts'
 
@@ -32,7 +33,11 @@ const selectEntries = (
     .orderBy(asc(entry.happenedOn), asc(inOrder(entry)))
 
 /** The newest colour of each stand. */
-async function selectColours(connection: Connection, standIds: readonly string[]) {
+async function selectColours(
+  connection: Connection,
+  standIds: readonly string[],
+  counting: Counting,
+) {
   const colours = await connection
     .select()
     .from(reading)
@@ -41,6 +46,7 @@ async function selectColours(connection: Connection, standIds: readonly string[]
         inArray(reading.standId, [...standIds]),
         inArray(reading.kind, [...colourKinds]),
         eq(reading.isStruck, false),
+        countsBy(counting),
         or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
       ),
     )
@@ -49,7 +55,11 @@ async function selectColours(connection: Connection, standIds: readonly string[]
 }
 
 /** Everything that the dates of a place rest on. */
-export async function selectPlanning(connection: Connection, placeId: string, since: string) {
+export async function selectPlanning(
+  connection: Connection,
+  placeId: string,
+  { since, counting }: { readonly since: string; readonly counting: Counting },
+) {
   const stands = await connection
     .select()
     .from(stand)
@@ -82,7 +92,7 @@ export async function selectPlanning(connection: Connection, placeId: string, si
   )
   const [besides, colours] = await Promise.all([
     selectJobsById(connection, others),
-    selectColours(connection, ids),
+    selectColours(connection, ids, counting),
   ])
   const jobs = [...planned, ...besides]
   const remedyIds = [...new Set(jobs.flatMap((each) => each.job.remedyId ?? []))]

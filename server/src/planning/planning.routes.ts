@@ -20,8 +20,9 @@ async function readPlanning(
   placeId: string,
   at: Date,
 ): Promise<PlanningDto> {
-  const { id } = await findPlace(connection, placeId)
-  const rows = await selectPlanning(connection, id, `${seasonOf(dateToDay(at))}-01-01`)
+  const { id, settings } = await findPlace(connection, placeId)
+  const since = `${seasonOf(dateToDay(at))}-01-01`
+  const rows = await selectPlanning(connection, id, { since, counting: settings })
   const nameOf = (productId: string | null) =>
     productId === null ? null : (rows.names.get(productId) ?? null)
   return {

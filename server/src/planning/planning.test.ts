@@ -1,5 +1,6 @@
 import type { JobDto } from '@spudder/contract/job'
 import type { PlanningDto } from '@spudder/contract/planning'
+import type { EstateStandDto } from '@spudder/contract/stand'
 import { addDays, dateToDay } from '@spudder/core/base/calendar'
 import ICAL from 'ical.js'
 import { describe, expect, it } from 'vitest'
@@ -40,6 +41,22 @@ describe('the planning of a place', () => {
     expect(planning.entries.map(({ jobId }) => jobId)).toEqual([applyJobId])
     expect(planning.remedies).toHaveLength(1)
     expect(planning.colours[0]?.value).toBe(4)
+  })
+
+  it('rests on no made-up colour, though it is the newest, unless they are let count', async () => {
+    const { stand } = await standWithRemedy()
+    const colour = (value: number, takenOn: string, change = {}) =>
+      post(`/stands/${stand.id}/readings`, { id: newId(), kind: 'turfColour', value, method: 'eye', takenOn, ...change }) // prettier-ignore
+    await colour(4, '2025-05-28')
+    await colour(8, '2025-05-30', { instrument: 'simulated colour meter' })
+    const told = async () => {
+      const { colours } = await get<PlanningDto>(`/places/${stand.placeId}/planning`)
+      const listed = await get<EstateStandDto[]>(`/places/${stand.placeId}/estate/stands?from=2025-01-01`) // prettier-ignore
+      return [colours[0]?.value, listed.find((each) => each.stand.id === stand.id)?.colour?.value]
+    }
+    expect(await told()).toEqual([4, 4])
+    await patch(`/places/${stand.placeId}/settings`, { countsMadeUp: true })
+    expect(await told()).toEqual([8, 8])
   })
 })
 

@@ -1,6 +1,7 @@
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
-import { and, asc, eq } from 'drizzle-orm'
+import type { Counting } from '@spudder/core/seen/reading'
+import { and, asc, eq, sql, type SQL } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import { reading } from '../database/schema.ts'
 import { isOneOf, statement } from '../database/statement.ts'
@@ -22,6 +23,10 @@ const ofStands = statement((connection) =>
 /** All readings of some stands, in the order of their days. */
 export const selectReadings = (connection: Connection, standIds: readonly string[]) =>
   ofStands(connection, { standIds })
+
+/** What counts where nothing made up may, before anything is picked by its day. */
+export const countsBy = ({ countsMadeUp = false }: Counting): SQL | undefined =>
+  countsMadeUp ? undefined : sql`json_value(${reading.came}, '$.how') <> 'simulated'`
 
 type OfStand = Pick<ReadingRow, 'id' | 'standId'>
 /** A reading that a photo of a stand stands behind, and no other that was given its id. */

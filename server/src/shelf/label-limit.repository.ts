@@ -1,4 +1,5 @@
-import { and, eq } from 'drizzle-orm'
+import { and, eq, isNull } from 'drizzle-orm'
+import { alias } from 'drizzle-orm/mysql-core'
 import type { Connection } from '../database/connect.ts'
 import { entry, job, remedy, stand } from '../database/schema.ts'
 
@@ -14,20 +15,26 @@ export const selectPlannedUses = (connection: Connection, productId: string) =>
     .innerJoin(stand, eq(job.standId, stand.id))
     .where(and(eq(remedy.productId, productId), eq(job.status, 'planned'), eq(job.kind, 'apply')))
 
-/** What went out of a product on a stand on a day; corrected entries too. */
-export const selectDoneOn = (
+/**
+ * What really went out of a product on a stand on a day, whatever was planned: entries that no later one
+ * corrects, of whatever day that is, and that are no strike.
+ */
+export function selectDoneOn(
   connection: Connection,
   use: { readonly productId: string; readonly standId: string; readonly day: string },
-) =>
-  connection
-    .select({ entry })
+) {
+  const later = alias(entry, 'later')
+  return connection
+    .select({ productKg: entry.productKg, waterL: entry.waterL })
     .from(entry)
-    .innerJoin(job, eq(entry.jobId, job.id))
-    .innerJoin(remedy, eq(job.remedyId, remedy.id))
+    .leftJoin(later, eq(later.correctsId, entry.id))
     .where(
       and(
-        eq(remedy.productId, use.productId),
+        eq(entry.productId, use.productId),
         eq(entry.standId, use.standId),
         eq(entry.happenedOn, use.day),
+        eq(entry.isStruck, false),
+        isNull(later.id),
       ),
     )
+}

@@ -62,16 +62,13 @@ export async function requireDayWithinLabel(connection: Connection, use: NewUse)
     ({ job }) => job.standId === stand.id && job.dueOn === day && job.id !== use.exceptJobId,
   )
   const done = await selectDoneOn(connection, { productId: product.id, standId: stand.id, day })
-  const corrected = new Set(done.map(({ entry }) => entry.correctsId))
   const all = sum([
     use,
     ...planned.map(({ job, remedy }) => ({
       productKg: remedy.productKg * job.share,
       carrierL: remedy.carrierL * job.share,
     })),
-    ...done
-      .filter(({ entry }) => !corrected.has(entry.id))
-      .map(({ entry }) => ({ productKg: entry.productKg, carrierL: entry.waterL })),
+    ...done.map(({ productKg, waterL }) => ({ productKg, carrierL: waterL })),
   ])
   const words = labelWords(product, stand, by, all)
   if (words === undefined) return

@@ -63,7 +63,7 @@ export async function countUnderWay(connection: Connection, standId: string) {
   return { openCases: cases[0]?.total ?? 0, plannedJobs: jobs[0]?.total ?? 0 }
 }
 
-/** Stands whose story is told with another, held until the transaction ends. */
+/** Stands put together with another, held until the transaction ends. */
 export const lockMergedInto = (connection: Connection, standId: string): Promise<StandRow[]> =>
   connection
     .select()
@@ -75,7 +75,7 @@ export const lockMergedInto = (connection: Connection, standId: string): Promise
 export const insertPlanting = (connection: Connection, row: typeof storyEvent.$inferInsert) =>
   connection.insert(storyEvent).values(row)
 
-/** Stands with those whose story is told with them. */
+/** Stands with those put together with them. */
 export interface Families {
   /** All of them. */
   readonly ids: readonly string[]

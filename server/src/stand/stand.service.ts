@@ -208,9 +208,9 @@ export function mergeStand(
     if (into.id === other.id)
       throw new ServiceError('conflict', 'Choose another stand: this is the same one.')
     if (into.mergedIntoId !== null || other.mergedIntoId !== null) {
-      throw new ServiceError('conflict', 'One of them is already told with another stand.')
+      throw new ServiceError('conflict', 'One of them is already put together with another stand.')
     }
-    await requireAtRest(transaction, other, `tell it with ${into.name}`)
+    await requireAtRest(transaction, other, `put it together with ${into.name}`)
     const { placeId } = into
     for (const before of [other, ...(await lockMergedInto(transaction, otherId))]) {
       await keepStand(transaction, {

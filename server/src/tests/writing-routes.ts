@@ -49,7 +49,7 @@ const intakeBody = () => ({
   id: newId(),
   kind: 'readings',
   fileName: 'may.csv',
-  csv: 'Stand,Date,Test,Result\nSouth lawn,2025-05-02,pH,7.4\n',
+  csv: 'Stand,Date,Test,Result\nNorth bed,2025-05-02,pH,7.4\n',
   map: { stand: 'Stand', day: 'Date', kind: 'Test', value: 'Result' },
   dayOrder: 'ymd',
 })
@@ -170,6 +170,8 @@ export const makeOneOfEach = () =>
       .send(jpeg())
     const reading = await post<{ id: string }>(`/stands/${stand.id}/readings`, readingBody())
     const twin = await post<{ id: string }>(`/places/${stand.placeId}/stands`, standBody())
+    // The only one of its name: a row of a file must find one stand.
+    await post(`/places/${stand.placeId}/stands`, { ...standBody(), name: 'North bed' })
     const groupId = newId()
     await api
       .patch(`/api/stands/${stand.id}`)

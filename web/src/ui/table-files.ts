@@ -1,4 +1,5 @@
 import { writeTable } from '@spudder/core/base/table'
+import { saveBlob, saveText } from './save-file.ts'
 
 /** A cell of a file: a figure stays one, so that it can be reckoned with. */
 export type FileCell = string | number | undefined
@@ -11,19 +12,9 @@ export interface FileTable {
   readonly rows: readonly (readonly FileCell[])[]
 }
 
-function hand(name: string, blob: Blob): void {
-  const address = URL.createObjectURL(blob)
-  const link = document.createElement('a')
-  link.href = address
-  link.download = name
-  link.click()
-  URL.revokeObjectURL(address)
-}
-
 /** As CSV (RFC 4180); a text that a spreadsheet would run as a formula is made harmless. */
 export function saveCsvTable({ name, heads, rows }: FileTable): void {
-  const csv = writeTable([...heads], rows)
-  hand(`${name}.csv`, new Blob([csv], { type: 'text/csv;charset=utf-8' }))
+  saveText(`${name}.csv`, 'text/csv', writeTable([...heads], rows))
 }
 
 /** As a workbook (XLSX, ISO/IEC 29500) of one sheet; a text never becomes a formula there. */
@@ -39,5 +30,5 @@ export async function saveXlsxTable({ name, heads, rows }: FileTable): Promise<v
     ),
   )
   const made = writeXlsx([head, ...body] as never)
-  hand(`${name}.xlsx`, await made.toBlob())
+  saveBlob(`${name}.xlsx`, await made.toBlob())
 }

@@ -6,7 +6,7 @@ export type {
   AppliedStory,
   LabelledProduct,
 } from './applications.ts'
-export { questionsOfEntry, weatherWorkOf } from './questions.ts'
+export { questionsOfEntry } from './questions.ts'
 export type { AskedEntry } from './questions.ts'
 export { standingEntries } from './standing-entries.ts'
 export type { CorrectableEntry } from './standing-entries.ts'

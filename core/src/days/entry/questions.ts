@@ -3,7 +3,6 @@ import { amountWords, type UnitSystem } from '../../base/quantity/index.ts'
 import type { Figure } from '../../base/reference/index.ts'
 import { formatNumber } from '../../base/writing/index.ts'
 import { limitStandings, standingWords, type LimitedWork } from '../../apply/limit/index.ts'
-import type { Route } from '../../stand/plant/index.ts'
 import { workWindows, type WeatherWork } from '../weather/index.ts'
 
 /** When an entry is asked about before it is stored. */
@@ -48,21 +47,6 @@ export interface AskedEntry {
   /** What really went out, as far as its limits go; undefined where they are not known. */
   readonly work?: LimitedWork | undefined
   readonly weatherWork: WeatherWork
-}
-
-/**
- * The window that a piece of work wants: by its route, and whether water goes with it.
- * @param waterL with all of it; 0 where it goes out dry [L]
- */
-export function weatherWorkOf(route: Route, waterL: number): WeatherWork {
-  switch (route) {
-    case 'leaf':
-      return 'leaf'
-    case 'soil':
-      return waterL > 0 ? 'drench' : 'granules'
-    case 'solution':
-      return 'dose'
-  }
 }
 
 const times = (ratio: number): string =>

@@ -1,6 +1,6 @@
 import { putsOut, type JobKind } from '../plan/index.ts'
 import { lateShare, windowDays, workPace } from '../planner/index.ts'
-import type { WeatherWork } from '../weather/index.ts'
+import { weatherWorkOf, type WeatherWork } from '../weather/index.ts'
 import type { DatedJob, DatedRemedy } from './facts.ts'
 
 /** Days before and after its own in which a job may lie [d]. */
@@ -50,9 +50,8 @@ const apply: JobTraits = {
   ...first,
   whyAfter: 'a repeat before the last has grown out is wasted',
   work: (job, remedy) => {
-    if (job.route === 'leaf') return 'leaf'
-    if (job.route === 'solution') return 'dose'
-    return isStep(job) || (remedy && remedy.carrierL === 0) ? 'granules' : 'drench'
+    const isDry = isStep(job) || remedy?.carrierL === 0
+    return weatherWorkOf(job.route ?? 'soil', isDry ? 'dry' : 'in water')
   },
   hours: (work, amounts) =>
     Math.min(workPace.longest.value, workPace.ready.value + paceOf[work](amounts)),

@@ -8,4 +8,5 @@ export { daysFrom, outlookByHours, unknownOutlook, usualOutlooks, waitsOf } from
 export type { WorkOutlook } from './outlook.ts'
 export { weatherFrom, weatherWords } from './weather-words.ts'
 export type { DayWeather } from './weather-words.ts'
+export { weatherWorkOf } from './work-of.ts'
 export { workWindow } from './work-window.ts'

@@ -49,6 +49,19 @@ export class IntakeRow {
     const cell = this.text(field)
     return cell === '' ? this.wrong(field, `Give ${what}.`) : cell
   }
+  /** As {@link oneOf}, of names that people gave, of which two can be alike. */
+  theOne<Value extends { readonly name: string }>(
+    field: string,
+    all: readonly Value[],
+    what: string,
+  ): Value | undefined {
+    const cell = this.needed(field, what)
+    if (cell === undefined) return undefined
+    const exact = all.filter(({ name }) => name === cell)
+    const found = exact.length > 0 ? exact : all.filter(({ name }) => plain(name) === plain(cell))
+    if (found.length > 1) return this.wrong(field, `“${cell}” could be ${found.length} of them: give each a name of its own first.`) // prettier-ignore
+    return found[0] ?? this.wrong(field, `“${cell}” is not known: give ${what}.`)
+  }
   oneOf<Value>(field: string, lookup: Lookup<Value>, what: string): Value | undefined {
     const cell = this.needed(field, what)
     if (cell === undefined) return undefined

@@ -5,6 +5,8 @@ const known = {
   stands: [
     { id: 'lawn', name: 'North lawn', context: 'turf' },
     { id: 'oaks', name: 'Gate oaks', context: 'tree' },
+    { id: 'one', name: 'Bed 1', context: 'shrub' },
+    { id: 'other', name: 'Bed-1', context: 'shrub' },
   ],
   products: [{ id: 'bag', name: 'Crystals, 50 lb', sourceId: 'ferrous-sulfate' }],
   latest: '2026-11-30',
@@ -77,6 +79,12 @@ describe('a spreadsheet', () => {
     expect(said).toMatch(/“East lawn” is not known: give the name of a stand of this place/)
     expect(said).toMatch(/neither on the shelf nor a form/)
     expect(said).toMatch(/2031-01-01 is still to come/)
+  })
+
+  it('that could mean two stands is asked which, and takes the one that is called just so', () => {
+    const csv = (name: string) => `Stand,Date,Test,Result\n${name},1/6/2025,pH,7\n`
+    expect(read('readings', csv('bed 1')).errors[0]?.message).toMatch(/could be 2 of them/)
+    expect(read('readings', csv('Bed-1')).rows).toMatchObject([{ standId: 'other' }])
   })
 
   it('of another kind is refused with the headings that it would have', () => {

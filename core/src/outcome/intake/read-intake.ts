@@ -170,9 +170,8 @@ function standReader(): ReadRow<'stands'> {
 
 /** What every row of a stand says: which, when, and what else. */
 function ofStandReader(known: IntakeKnown) {
-  const standOf = lookupOf(known.stands.map((each) => [each.name, each] as const))
   return (row: IntakeRow) => {
-    const stand = row.oneOf('stand', standOf, 'the name of a stand of this place')
+    const stand = row.theOne('stand', known.stands, 'the name of a stand of this place')
     const day = row.day('day', known)
     const note = row.text('note')
     if (note.length > 2000) row.wrong('note', 'Give at most 2000 characters.')

@@ -7,7 +7,7 @@ import { useRouter } from 'vue-router'
 import { ofPlace } from '../../api/of-place.ts'
 import { usePlace } from '../../api/places.ts'
 import { useRead } from '../../api/use-read.ts'
-import { saveText } from '../../shared/file/save-file.ts'
+import { saveText } from '../../ui/save-file.ts'
 import { useUndo } from '../../shared/history/use-undo.ts'
 import TrailLine from '../../shared/shell/TrailLine.vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
@@ -60,8 +60,8 @@ const trail = computed(() => {
 const isSaving = ref(false)
 async function saveCsv(): Promise<void> {
   isSaving.value = true
-  const csv = historyCsv(await history.readAll(), system.value)
-  saveText('history.csv', 'text/csv', csv)
+  const all = await history.readAll()
+  if (all) saveText('spudder-history.csv', 'text/csv', historyCsv(all, system.value))
   isSaving.value = false
 }
 const { takeBack } = useUndo()

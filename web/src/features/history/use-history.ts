@@ -5,6 +5,8 @@ import {
   type HistoryQueryDto,
 } from '@spudder/contract/history'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
+import { ApiProblem } from '../../api/api-problem.ts'
+import { useFailures } from '../../api/failures.ts'
 import { call } from '../../api/call.ts'
 import { ofPlace } from '../../api/of-place.ts'
 import { useRead } from '../../api/use-read.ts'
@@ -44,6 +46,13 @@ export function useHistory(placeId: () => string | undefined, filter: Ref<Histor
   )
   const further = shallowRef<readonly HistoryPageDto[]>([])
   const isReading = ref(false)
+  const failures = useFailures()
+  const orTold = (reading: Promise<HistoryPageDto>) =>
+    reading.catch((problem: unknown) => {
+      if (!(problem instanceof ApiProblem)) throw problem
+      failures.tell(problem)
+      return undefined
+    })
   // What was read further on belongs to the first page as it was.
   watch([() => first.data.value, filter], () => (further.value = []))
   const pages = computed(() => [...(first.data.value ? [first.data.value] : []), ...further.value])
@@ -55,18 +64,22 @@ export function useHistory(placeId: () => string | undefined, filter: Ref<Histor
     if (id === undefined || before.value === null) return
     isReading.value = true
     const query = queryOf(filter.value, perPage, before.value)
-    const page = await call(historyRoutes.page, { placeId: id, query })
-    further.value = [...further.value, page]
+    const page = await orTold(call(historyRoutes.page, { placeId: id, query }))
+    if (page) further.value = [...further.value, page]
     isReading.value = false
   }
 
-  async function readAll(): Promise<readonly HistoryLineDto[]> {
+  /** @returns undefined where it could not be read; that is told on top of the page */
+  async function readAll(): Promise<readonly HistoryLineDto[] | undefined> {
     const id = placeId()
     const all: HistoryLineDto[] = []
     let next: string | null = ''
     while (id !== undefined && next !== null) {
       const query: HistoryQueryDto = queryOf(filter.value, perFilePage, next)
-      const page: HistoryPageDto = await call(historyRoutes.page, { placeId: id, query })
+      const page: HistoryPageDto | undefined = await orTold(
+        call(historyRoutes.page, { placeId: id, query }),
+      )
+      if (!page) return undefined
       all.push(...page.lines)
       next = page.before
     }

@@ -18,7 +18,7 @@ import {
   type RecordQuestion,
 } from '../../api/record.ts'
 import { useShelf } from '../../api/shelf.ts'
-import { saveText } from '../../shared/file/save-file.ts'
+import { saveText } from '../../ui/save-file.ts'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'

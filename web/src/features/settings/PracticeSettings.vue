@@ -39,8 +39,6 @@ async function setCounts(countsMadeUp: boolean): Promise<void> {
     :options="practiceOptions"
     @update:model-value="take"
   />
-  <Checkbox :checked="counts" @change="setCounts(!counts)">
-    Let made-up readings count, as in practice
-  </Checkbox>
+  <Checkbox :checked="counts" @change="setCounts(!counts)"> Count made-up readings too </Checkbox>
   <ProblemNote :problem="change.error.value" />
 </template>

@@ -27,7 +27,7 @@ const hours = useRead(weatherRoutes.hours, () => ({
 const told = computed(() => {
   const answer = hours.data.value
   if (!answer || answer.days.length === 0)
-    return 'Nobody tells the weather of these days: days are judged alike, and the sheet says which weather is wanted.'
+    return 'Nobody tells the weather of these days: every day counts alike, and the sheet says which weather to wait for.'
   return `These days are told by: ${answer.service}.`
 })
 
@@ -41,8 +41,8 @@ async function save(): Promise<void> {
   <form class="address stack gap-8" @submit.prevent="save">
     <h2>From an address</h2>
     <p class="faint-note">
-      A service or a station of yours that answers in JSON as docs/weather-address.md says, asked
-      every ten minutes. Leave it empty to ask nobody.
+      A weather service, or a station of yours on the network, asked every ten minutes. What it has
+      to answer stands in docs/weather-address.md. Leave it empty to ask nobody.
     </p>
     <TextField
       v-model="address"

@@ -16,7 +16,7 @@ import { fileText } from '../../shared/file/file-text.ts'
 import FileButton from '../../ui/FileButton.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
-import { saveText } from '../../shared/file/save-file.ts'
+import { saveText } from '../../ui/save-file.ts'
 
 /** The shelf as a CSV file, out and in. */
 const props = defineProps<{ placeId: string; products: readonly ShelfProduct[] }>()

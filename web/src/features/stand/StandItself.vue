@@ -27,7 +27,7 @@ import FoldBox from '../../ui/FoldBox.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'
 
-/** What the stand is: its name and plant put right, planted anew, told with another, put away. */
+/** What the stand is: its name and plant put right, planted anew, put together with another, put away. */
 const props = defineProps<{ stand: StandDto }>()
 const { system } = useStandCase()
 const router = useRouter()
@@ -95,7 +95,7 @@ async function mergeOther(): Promise<void> {
   if (!other) return
   const dto = { otherId: other.value, reason: why.value.trim() || 'The same stand, entered twice.' }
   if (!(await merge.send({ standId: props.stand.id, dto }))) return
-  undo.offer(`${other.words} is told with ${props.stand.name}.`, merge.lastId())
+  undo.offer(`${other.words} is put together with ${props.stand.name}.`, merge.lastId())
   otherId.value = ''
 }
 async function putAway(): Promise<void> {
@@ -158,8 +158,8 @@ async function putAway(): Promise<void> {
     <FoldBox v-if="others.length > 0" words="Another stand is the same one">
       <form class="stack gap-8 inside-10" @submit.prevent="mergeOther">
         <p class="faint-note">
-          What was recorded of the other is told with {{ stand.name }} from then on. The other is
-          put away; bringing it back parts them again.
+          All that was recorded of the other is shown with {{ stand.name }} from then on. The other
+          is put away; bring it back, and they are two again.
         </p>
         <div class="stack fitting gap-10 items-start">
           <ChoiceField v-model="otherId" label="The other stand" :options="others" />
@@ -167,7 +167,7 @@ async function putAway(): Promise<void> {
         </div>
         <ProblemNote :problem="merge.error.value" />
         <Button html-type="submit" :disabled="otherId === ''" :loading="merge.isLoading.value"
-          >Tell them together</Button
+          >Put them together</Button
         >
       </form>
     </FoldBox>

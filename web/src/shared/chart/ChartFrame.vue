@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue'
 import { computed, ref, shallowRef, useTemplateRef, watchEffect } from 'vue'
-import { saveBlob, saveText } from '../file/save-file.ts'
+import { saveBlob, saveText } from '../../ui/save-file.ts'
 import { useWidth } from '../ribbon/use-width.ts'
 import type { Chart } from './chart.ts'
 import { chartPng, chartSvg } from './chart-file.ts'

@@ -1,4 +1,4 @@
-import { decodeText } from '@spudder/core/base/table'
+import { fileText } from './file-text.ts'
 
 const quoted = (cell: string): string =>
   /[",\n\r]/.test(cell) ? `"${cell.replaceAll('"', '""')}"` : cell
@@ -18,7 +18,7 @@ export const tableFiles = '.csv,.tsv,.txt,.xlsx,text/csv'
  * @throws {Error} where a workbook cannot be opened
  */
 export async function tableText(file: File): Promise<string> {
-  if (!/\.xlsx$/i.test(file.name)) return decodeText(new Uint8Array(await file.arrayBuffer()))
+  if (!/\.xlsx$/i.test(file.name)) return fileText(file)
   // Only who brings a workbook loads what reads it.
   const { readSheet } = await import('read-excel-file/browser')
   const rows = await readSheet(file)

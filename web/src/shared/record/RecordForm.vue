@@ -6,7 +6,7 @@ import { CreateEntryDto } from '@spudder/contract/entry'
 import type { JobDto } from '@spudder/contract/job'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import { weatherFrom } from '@spudder/core/days/weather'
-import { Button, Modal } from 'ant-design-vue'
+import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { isWorthAnother } from '../../api/api-problem.ts'
 import { useRecordEntry } from '../../offline/use-record-entry.ts'
@@ -15,6 +15,7 @@ import type { RecordPhoto } from '../../offline/send-record.ts'
 import { useShelf } from '../../api/shelf.ts'
 import { useStory } from '../../api/stands.ts'
 import ChoiceField from '../../ui/ChoiceField.vue'
+import EntryQuestions from './EntryQuestions.vue'
 import { entryQuestions } from './entry-questions.ts'
 import FileButton from '../../ui/FileButton.vue'
 import { useKept } from '../form/kept.ts'
@@ -269,18 +270,7 @@ async function store(dto: CreateEntryDto): Promise<void> {
     <Button type="primary" html-type="submit" size="large" :loading="record.isLoading.value"
       >Record it</Button
     >
-    <Modal
-      :open="questions.length > 0"
-      title="Is that right?"
-      ok-text="Yes, store it as it is"
-      cancel-text="Let me look again"
-      :width="460"
-      @ok="storeAnyway"
-      @cancel="questions = []"
-    >
-      <p v-for="question in questions" :key="question">{{ question }}</p>
-      <p class="faint-note">What really went out is stored, whatever it was.</p>
-    </Modal>
+    <EntryQuestions :questions="questions" @yes="storeAnyway" @no="questions = []" />
   </form>
 </template>
 

@@ -3,12 +3,8 @@ import type { JobDto } from '@spudder/contract/job'
 import type { ProductDto } from '@spudder/contract/shelf'
 import { toStandSize, type StandStoryDto } from '@spudder/contract/stand'
 import type { UnitSystem } from '@spudder/core/base/quantity'
-import {
-  questionsOfEntry,
-  standingEntries,
-  weatherWorkOf,
-  type AskedEntry,
-} from '@spudder/core/days/entry'
+import { questionsOfEntry, standingEntries, type AskedEntry } from '@spudder/core/days/entry'
+import { weatherWorkOf } from '@spudder/core/days/weather'
 import { standKindOf } from '@spudder/core/stand/plant'
 import type { Planned } from './record-draft.ts'
 
@@ -65,7 +61,7 @@ export function entryQuestions(
     // The date is of the lot on the shelf; another lot has its own.
     lotUseBy: used && used.lot === dto.lot ? (used.lotUseBy ?? undefined) : undefined,
     work: limitedWork(dto, context),
-    weatherWork: weatherWorkOf(job.route ?? 'soil', dto.waterL),
+    weatherWork: weatherWorkOf(job.route ?? 'soil', dto.waterL > 0 ? 'in water' : 'dry'),
   }
   return questionsOfEntry(entry, system)
 }

@@ -6,14 +6,24 @@ import {
   type UnitSystem,
 } from '../../../base/quantity/index.ts'
 import { formatNumber } from '../../../base/writing/index.ts'
+import { waterRateWords } from '../../../days/sheet/index.ts'
+import { partnerKinds } from '../../../apply/mix/index.ts'
 import { findSource, type SourceId } from '../../../material/source/index.ts'
 import {
+  dropKits,
+  ironSchools,
   pHPreparations,
   readingKinds,
   readingMethods,
   readingPlaces,
 } from '../../../seen/reading/index.ts'
-import { contexts, findPlant, sizeWords, type StandSize } from '../../../stand/plant/index.ts'
+import {
+  contexts,
+  findPlant,
+  sizeWords,
+  varieties,
+  type StandSize,
+} from '../../../stand/plant/index.ts'
 import { storyEvents } from '../../../verdict/diagnosis/index.ts'
 import type { HistoryKind } from '../kinds.ts'
 
@@ -59,10 +69,20 @@ const days = (label: string): ToldField => ({
   say: (value) =>
     (value as readonly number[]).map((each) => weekdays[each] ?? String(each)).join(', ') || 'none',
 })
-const list = (label: string): ToldField => ({
+const list = (label: string, words: Readonly<Record<string, string>>): ToldField => ({
   label,
-  say: (value) => (value as readonly unknown[]).map(asText).join(', ') || 'none',
+  say: (value) =>
+    (value as readonly string[]).map((each) => words[each] ?? each).join(', ') || 'none',
 })
+const named = (of: Readonly<Record<string, { readonly name: string }>>) =>
+  Object.fromEntries(Object.entries(of).map(([id, { name }]) => [id, name]))
+/** Names that are told of what ships to practise with. */
+const practiceNames = {
+  weather: 'weather',
+  pHPen: 'pH pen',
+  leafMeter: 'chlorophyll meter',
+  laboratory: 'laboratory',
+} as const
 
 type ByField = Readonly<Record<string, ToldField>>
 
@@ -90,7 +110,7 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     'measures.betweenRowsM': amount('From row to row', 'length'),
     'measures.canopyM2': amount('Canopy', 'area'),
     'measures.rootDepthM': amount('Depth of the roots', 'length'),
-    'measures.variety': text('Variety'),
+    'measures.variety': listed('Variety', varieties),
     'measures.pHLow': number('Own pH, from'),
     'measures.pHHigh': number('Own pH, to'),
     'measures.plantedOn': day('Planted on'),
@@ -99,7 +119,7 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     'care.mowingDays': days('Mown on'),
     'care.wateringDays': days('Watered on'),
     'care.paleLossPerDay': number('Loss of a pale day'),
-    mergedIntoId: put('Told with another stand', 'with another'),
+    mergedIntoId: put('Put together with another stand', 'with another'),
   },
   place: {
     unitSystem: listed('Units', { us: 'US', metric: 'metric' }),
@@ -108,12 +128,12 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     'settings.latitude': number('Latitude', '°'),
     'settings.currency': text('Money'),
     'settings.locale': text('Numbers and days'),
-    'settings.ironSchool': text('Soil iron read by'),
-    'settings.kits': list('Kits'),
+    'settings.ironSchool': listed('Soil iron read by', named(ironSchools)),
+    'settings.kits': list('Kits', named(dropKits)),
     'settings.laboratories': put('Laboratories', 'how their files are read'),
     'settings.sprayWater': put('Spray water', 'its test'),
     'settings.seasonLimits': put('Limits of a season', 'by local rule'),
-    'settings.practice': list('Practice devices'),
+    'settings.practice': list('Practice devices', practiceNames),
     'settings.countsMadeUp': yes('Made-up readings count in verdicts'),
     'settings.weatherFrom': text('Weather fetched from'),
     'settings.work': put('Crew, trips and blackouts', 'as set'),
@@ -168,7 +188,10 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
   },
   jarTest: {
     sourceId: source,
-    kindId: text('Kind of partner'),
+    kindId: {
+      label: 'Kind of partner',
+      say: (value) => partnerKinds.find(({ id }) => id === value)?.name ?? String(value),
+    },
     partnerName: text('Partner'),
     testedOn: day('Tested on'),
     outcome: text('Outcome'),
@@ -200,7 +223,10 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     'setup.speedKmPerH': number('Speed', 'km/h'),
     'setup.ratio': number('Ratio'),
     'calibration.measuredOn': day('Calibrated on'),
-    'calibration.rateLPerM2': number('Rate measured', 'L/m²'),
+    'calibration.rateLPerM2': {
+      label: 'Rate measured',
+      say: (value, system) => waterRateWords(Number(value), system),
+    },
     'calibration.how': text('How it was measured'),
   },
   job: {
