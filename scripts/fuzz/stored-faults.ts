@@ -1,5 +1,6 @@
 import { caseRoutes } from '@spudder/contract/case'
 import { entryRoutes } from '@spudder/contract/entry'
+import { historyRoutes } from '@spudder/contract/history'
 import { jarTestRoutes } from '@spudder/contract/jar-test'
 import { jobRoutes } from '@spudder/contract/job'
 import { photoRoutes } from '@spudder/contract/photo'
@@ -18,6 +19,12 @@ const routes: readonly Route[] = [
   productRoutes, sprayerRoutes, estateRoutes, standRoutes, trialRoutes, zoneRoutes,
 ].flatMap((each) => Object.values(each) as readonly Route[]) // prettier-ignore
 
+/** Lists of a place that are asked with a query: what is put away and what was mended is read too. */
+const asked: readonly { readonly route: Route; readonly query: string }[] = [
+  { route: estateRoutes.stands, query: '?from=2025-01-01' },
+  { route: estateRoutes.stands, query: '?from=2025-01-01&archived=true' },
+  { route: historyRoutes.page, query: '?limit=500' },
+]
 const readers = routes.filter(({ method, path, answers, query }) => {
   const names = [...path.matchAll(/:(\w+)/g)].map(([, name]) => name)
   const isRead = method === 'get' && answers.dto !== undefined && query === undefined
@@ -34,12 +41,17 @@ export async function storedFaults(
     return response.json()
   }
   type Row = { readonly id: string }
+  type Listed = { readonly stand: Row }
   const places = (await get('/places')) as readonly Row[]
   const faults: string[] = []
   let read = 0
-  const check = async ({ path, answers }: Route, of: Readonly<Record<string, string>>) => {
+  const check = async (
+    { path, answers }: Route,
+    of: Readonly<Record<string, string>>,
+    query = '',
+  ) => {
     const filled = path.replace(/:(\w+)/g, (_, name: string) => of[name] ?? '')
-    const answer = await get(filled).catch((error: unknown) => {
+    const answer = await get(filled + query).catch((error: unknown) => {
       faults.push(`stored, not readable: ${String(error)}`)
       return undefined
     })
@@ -59,7 +71,12 @@ export async function storedFaults(
     }
   }
   for (const { id: placeId } of places) {
-    const stands = (await get(`/places/${placeId}/stands`)) as readonly Row[]
+    const list = `/places/${placeId}/estate/stands?from=2025-01-01&archived=`
+    const stands = [
+      ...((await get(`${list}false`)) as readonly Listed[]),
+      ...((await get(`${list}true`)) as readonly Listed[]),
+    ].map(({ stand }) => stand)
+    for (const { route, query } of asked) await check(route, { placeId }, query)
     for (const route of readers) {
       const ofStand = route.path.includes(':standId')
       const ofPlace = route.path.includes(':placeId')
