@@ -31,6 +31,7 @@ import {
 } from '@spudder/core/base/quantity'
 import { LaboratoryMapDto } from '../laboratory/index.ts'
 import { practiceDevices, type PracticeDevice } from './practice.ts'
+import type { StationColumns } from '@spudder/core/days/station'
 import { intervalClocks, type IntervalClock } from '@spudder/core/days/task'
 import { Bounded, changeable, changes, IsDay, IsNewId, Named } from '../validation/index.ts'
 
@@ -106,6 +107,18 @@ export class WorkSettingsDto {
   blackouts?: BlackoutDto[]
 }
 
+/** Which column of the station's files is what, where their headings do not say. */
+export class StationColumnsDto {
+  @Named('Day', 80) day!: string
+  @IsOptional() @Named('Hour', 80) hour?: string
+  /** Heading by what it holds. */
+  @IsObject({ message: 'Columns: say which is what.' })
+  headings!: StationColumns['headings']
+  /** Unit by what stands in it. */
+  @IsObject({ message: 'Units: say which stand in the columns.' })
+  units!: StationColumns['units']
+}
+
 /** What is asked once at a place and kept: schools, kits, how a laboratory heads its columns. */
 export class PlaceSettingsDto {
   /** South negative; absent: nobody said, and the date says nothing of plants [°]. */
@@ -147,6 +160,11 @@ export class PlaceSettingsDto {
     message: 'Weather: give an address such as http://weather.example/hours.',
   })
   weatherFrom?: string
+  @IsOptional()
+  @IsObject({ message: 'Columns of the station: say which is what.' })
+  @ValidateNested()
+  @Type(() => StationColumnsDto)
+  stationColumns?: StationColumnsDto
   /** Stand-ins that are switched on; absent: none. */
   @IsOptional()
   @IsArray({ message: 'Practice devices: give those that are on.' })

@@ -5,6 +5,7 @@ import type {
   PlaceDto,
   ShareCalendarDto,
 } from '@spudder/contract/place'
+import { checkStationColumns } from '@spudder/core/days/station'
 import { randomBytes } from 'node:crypto'
 import type { Connection, Database } from '../database/connect.ts'
 import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
@@ -79,7 +80,10 @@ export const changePlace = (
     return placeDto(await keepPlace(transaction, { before: row, change: saidOf(rest), told }))
   })
 
-/** Changes the settings that are given and leaves the others; to be called in a transaction. */
+/**
+ * Changes the settings that are given and leaves the others; to be called in a transaction.
+ * @throws {ServiceError} not-found, changed-meanwhile; {CoreError} for columns that no station has
+ */
 export async function keepSettings(
   transaction: Connection,
   recorder: Recorder,
@@ -89,6 +93,7 @@ export async function keepSettings(
   const row = await lockPlace(transaction, id)
   if (!row) throw noPlace()
   const { version: seen, ...rest } = given
+  if (rest.stationColumns) checkStationColumns(rest.stationColumns)
   const settings = { ...row.settings, ...saidOf(rest) }
   const told = { ...toldOf(row, recorder), seen }
   return placeDto(await keepPlace(transaction, { before: row, change: { settings }, told }))

@@ -16,9 +16,9 @@ const readers: {
     parts: readonly Uint8Array[],
   ) => Readings[Name]['read']
 } = {
-  station: ({ dayOrder }, parts) => {
+  station: ({ dayOrder, columns }, parts) => {
     const text = new TextDecoder().decode(Buffer.concat(parts))
-    const { days, errors, assumed } = readStationFile(text, { dayOrder })
+    const { days, errors, assumed } = readStationFile(text, { dayOrder, columns })
     return { packed: packedDays(days), errors: errors.slice(0, errorsTold), assumed }
   },
   laboratory: ({ text, map, latest }) => {

@@ -266,8 +266,9 @@ export async function importStationFile(
   placeId: string,
   { fileName, bytes, dayOrder }: StationFileDto & { readonly bytes: Buffer },
 ): Promise<StationImportDto> {
-  await findPlace(db, placeId)
-  const { packed, ...read } = await readInThread('station', { dayOrder }, bytes)
+  const { settings } = await findPlace(db, placeId)
+  const columns = settings.stationColumns
+  const { packed, ...read } = await readInThread('station', { dayOrder, columns }, bytes)
   await db.transaction(async (transaction) => {
     for (let from = 0; from < packed.count; from += daysAtOnce) {
       const days = unpackedDays(packed, from, from + daysAtOnce)

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { readStationFile } from './index.ts'
+import { checkStationColumns, readStationFile, stationHeadings } from './index.ts'
 import { fileOf, head, oddStationFiles, plain } from './tests/odd-station-files.ts'
 
 describe('readStationFile', () => {
@@ -52,6 +52,44 @@ describe('readStationFile', () => {
     ],
   ])('refuses %j, saying what it wants', (text, reason) => {
     expect(() => readStationFile(text)).toThrow(reason)
+  })
+})
+
+describe('columns that a person told', () => {
+  const text = fileOf('When,T2m,Regen,FF', (hour) => `2026-05-31 ${hour}:00,50,1,36`)
+  const columns = {
+    day: 'When',
+    headings: { temperatureC: 'T2m', rainMm: 'Regen', windMPerS: 'FF' },
+    units: { temperatureC: 'f', windMPerS: 'km/h' },
+  } as const
+
+  it('read a file whose headings say nothing, in the units told', () => {
+    expect(() => readStationFile(text)).toThrow(/a header row with time/)
+    expect(stationHeadings(text)).toEqual(['When', 'T2m', 'Regen', 'FF'])
+    const { days, errors } = readStationFile(text, { columns })
+    expect(errors).toEqual([])
+    expect(days[0]?.temperatureC[3]).toBeCloseTo(10, 9)
+    expect(days[0]?.windMPerS[3]).toBeCloseTo(10, 9)
+    expect(days[0]?.rainMm[3]).toBe(1)
+  })
+
+  it('leave any other file to speak for itself, and refuse a unit that nobody knows', () => {
+    const plainText = fileOf('Time,Temperature,Rain,Wind', (hour) => `2026-05-31 ${hour}:00,9,0,2`)
+    expect(readStationFile(plainText, { columns }).days[0]?.temperatureC[0]).toBe(9)
+    const knots = { ...columns, units: { windMPerS: 'kn' } }
+    expect(() => readStationFile(text, { columns: knots })).toThrow(/FF: expected m\/s/)
+    expect(() => checkStationColumns(knots)).toThrow(/FF: expected m\/s/)
+    expect(checkStationColumns(columns)).toBe(columns)
+    const { rainMm: _rain, ...dry } = columns.headings
+    expect(() => checkStationColumns({ ...columns, headings: dry })).toThrow(/none for rain/)
+    const odd = { ...columns, headings: { ...columns.headings, snow: 'S' } }
+    expect(() => checkStationColumns(odd)).toThrow(/snow/)
+  })
+
+  it('may have the hour in a column of its own', () => {
+    const apart = fileOf('Tag,Std,T2m,Regen,FF', (hour) => `31.05.2026,${hour},9,0,2`)
+    const told = { ...columns, day: 'Tag', hour: 'Std', units: {} }
+    expect(readStationFile(apart, { columns: told }).days[0]?.day).toBe('2026-05-31')
   })
 })
 

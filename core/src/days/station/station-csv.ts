@@ -11,56 +11,18 @@ import {
   type NumberMarks,
   type Table,
 } from '../../base/table/index.ts'
-import { hoursOfDay, weatherFrom, type DayOfHours } from '../weather/index.ts'
-
-/** What a column of a station's file can hold, and what turns its units into ours. */
-interface Column {
-  readonly names: RegExp
-  readonly units: Readonly<Record<string, (value: number) => number>>
-  readonly usual: string
-  readonly low: number
-  readonly high: number
-}
-
-const same = (value: number) => value
-const celsius = {
-  '°c': same,
-  c: same,
-  '°f': weatherFrom.us.celsius,
-  f: weatherFrom.us.celsius,
-}
-const columns = {
-  temperatureC: {
-    names: /^(air )?temp(erature)?\b/,
-    units: celsius,
-    usual: 'c',
-    low: -60,
-    high: 60,
-  },
-  rainMm: {
-    names: /^(rain|precip)/,
-    units: { mm: same, in: (value: number) => value * 25.4 },
-    usual: 'mm',
-    low: 0,
-    high: 400,
-  },
-  windMPerS: {
-    names: /^wind/,
-    units: {
-      'm/s': same,
-      'km/h': (value: number) => value / 3.6,
-      mph: weatherFrom.us.mPerS,
-    },
-    usual: 'm/s',
-    low: 0,
-    high: 90,
-  },
-  humidityPercent: { names: /^(rel.*)?humid/, units: { '%': same }, usual: '%', low: 0, high: 100 },
-  soilC: { names: /^soil temp/, units: celsius, usual: 'c', low: -40, high: 60 },
-} as const satisfies Readonly<Record<string, Column>>
-type ColumnName = keyof typeof columns
-const columnNames = Object.keys(columns) as ColumnName[]
-const needed: readonly ColumnName[] = ['temperatureC', 'rainMm', 'windMPerS']
+import { hoursOfDay, type DayOfHours } from '../weather/index.ts'
+import {
+  neededValues,
+  plainHeading,
+  readHeader,
+  stationColumns,
+  toldHeader,
+  valueNamed,
+  type Found,
+  type StationColumns,
+  type StationValue,
+} from './station-columns.ts'
 
 /** A row that could not be used, and why. */
 export interface StationRowError {
@@ -75,41 +37,12 @@ export interface StationFile {
   readonly assumed: readonly string[]
 }
 
-interface Found {
-  readonly name: ColumnName
-  readonly header: string
-  readonly convert: (value: number) => number
-}
-
-/** Which column a header names, with its unit in brackets or behind the name. */
-function readHeader(header: string): Found | undefined {
-  const plain = header.trim().toLowerCase().replace(/_/g, ' ')
-  const name = columnNames.find((each) => columns[each].names.test(plain))
-  if (!name) return undefined
-  const { units, usual }: Column = columns[name]
-  const given =
-    /[([]\s*([^)\]]+?)\s*[)\]]/.exec(plain)?.[1] ??
-    /(?:^|[\s.:-])(°?[cf]|mm|in|m\/s|km\/h|mph|%)$/.exec(plain)?.[1]
-  const convert = units[given ?? usual]
-  if (!convert) {
-    throw new CoreError('column-unit-unknown', {
-      parameter: header,
-      values: { units: Object.keys(units) },
-      received: given ?? '',
-    })
-  }
-  return { name, header, convert }
-}
-
 /** Headings of the moment of a row: both in one column, or the day and the hour apart. */
 const dayNames = /^(date ?time|date|timestamp|day|time ?stamp|time|datum)\b/
 const hourNames = /^(time|hour|clock|uhrzeit)\b/
 
-const plainHeading = (heading: string): string => heading.trim().toLowerCase().replace(/_/g, ' ')
-const isKnown = (heading: string): boolean => {
-  const plain = plainHeading(heading)
-  return dayNames.test(plain) || columnNames.some((name) => columns[name].names.test(plain))
-}
+const isKnown = (heading: string): boolean =>
+  dayNames.test(plainHeading(heading)) || valueNamed(heading) !== undefined
 
 const clockPattern = /(?:^|[\sT])(\d{1,2})(?::\d{2}){1,2}(?:[.,]\d+)?\s*([ap])?/i
 
@@ -127,17 +60,35 @@ interface Summed {
   sum: number
   count: number
 }
-type HourValues = Map<ColumnName, Summed>
+type HourValues = Map<StationValue, Summed>
 
 /** Mean of what is there; rain is summed. */
-function ofHour(name: ColumnName, { sum, count }: Summed = { sum: Number.NaN, count: 1 }): number {
+function ofHour(
+  name: StationValue,
+  { sum, count }: Summed = { sum: Number.NaN, count: 1 },
+): number {
   return name === 'rainMm' ? sum : sum / count
 }
 
 export interface StationOptions {
   /** In which order days are written, where the file leaves it open. */
   readonly dayOrder?: DayOrder | undefined
+  /** Which column is what, told once; for files that have those headings. */
+  readonly columns?: StationColumns | undefined
 }
+
+/**
+ * Headings of a station's file, whatever they are called, for a person to say which is what.
+ * @throws {CoreError} quantity-unreadable for a file that is no table
+ */
+export const stationHeadings = (text: string): readonly string[] =>
+  // Without one that is known it is the first row of cells that are no numbers.
+  readTable(text, {
+    parameter: 'text',
+    knows: (heading) => isKnown(heading) || /^[^\d.,:/-]/.test(heading),
+    example,
+    mostRows: mostTableRows,
+  }).header.filter((heading) => heading !== '')
 
 const example =
   'a header row with time (2026-05-31 14:00), temperature (°C), rain (mm) and wind (m/s)'
@@ -150,16 +101,48 @@ interface Layout {
   readonly found: readonly (Found & { readonly at: number })[]
 }
 
-/** @throws {CoreError} quantity-unreadable without a time or a column that is needed; unit-unknown */
-function layoutOf({ header }: Table): Layout {
+/** Headings that were told. */
+const toldHeadings = ({ day, hour, headings }: StationColumns): readonly string[] => [
+  day,
+  ...(hour === undefined ? [] : [hour]),
+  ...Object.values(headings),
+]
+
+/** What was told holds for a file that has all of those headings; any other speaks for itself. */
+function isTold({ header }: Table, told: StationColumns | undefined): told is StationColumns {
+  return told !== undefined && toldHeadings(told).every((heading) => header.includes(heading))
+}
+
+interface Moment {
+  readonly day: number
+  /** -1 where no heading names it. */
+  readonly hour: number
+}
+
+function momentOf({ header }: Table, told: StationColumns | undefined): Moment {
+  if (told) {
+    const { day, hour } = told
+    return { day: header.indexOf(day), hour: hour === undefined ? -1 : header.indexOf(hour) }
+  }
   const plain = header.map(plainHeading)
   const day = plain.findIndex((heading) => dayNames.test(heading))
-  const apart = plain.findIndex((heading, index) => index !== day && hourNames.test(heading))
+  return {
+    day,
+    hour: plain.findIndex((heading, index) => index !== day && hourNames.test(heading)),
+  }
+}
+
+/** @throws {CoreError} quantity-unreadable without a time or a column that is needed; unit-unknown */
+function layoutOf(table: Table, told: StationColumns | undefined): Layout {
+  const { header } = table
+  const said = isTold(table, told) ? told : undefined
+  const { day, hour } = momentOf(table, said)
   const found = header.flatMap((heading, at) => {
-    const column = at === day || at === apart ? undefined : readHeader(heading)
+    if (at === day || at === hour) return []
+    const column = said ? toldHeader(heading, said) : readHeader(heading)
     return column ? [{ ...column, at }] : []
   })
-  const missing = needed.filter((name) => !found.some((each) => each.name === name))
+  const missing = neededValues.filter((name) => !found.some((each) => each.name === name))
   if (day < 0 || missing.length > 0) {
     throw new CoreError('table-without-headings', {
       parameter: 'text',
@@ -167,7 +150,7 @@ function layoutOf({ header }: Table): Layout {
       received: header.join(', ') || 'nothing',
     })
   }
-  return { day, hour: apart < 0 ? day : apart, found }
+  return { day, hour: hour < 0 ? day : hour, found }
 }
 
 /** @throws {CoreError} date-unreadable where 3/4 could be two days and nobody said which */
@@ -189,14 +172,18 @@ function orderOf({ rows }: Table, { day }: Layout, told: DayOrder | undefined): 
  * @throws {CoreError} quantity-unreadable without a time or a column that is needed; unit-unknown;
  * date-unreadable where the order of its days is open
  */
-export function readStationFile(text: string, { dayOrder }: StationOptions = {}): StationFile {
+export function readStationFile(
+  text: string,
+  { dayOrder, columns }: StationOptions = {},
+): StationFile {
+  const told = columns ? toldHeadings(columns) : []
   const table = readTable(text, {
     parameter: 'text',
-    knows: isKnown,
+    knows: (heading) => told.includes(heading) || isKnown(heading),
     example,
     mostRows: mostTableRows,
   })
-  const layout = layoutOf(table)
+  const layout = layoutOf(table, columns)
   const order = orderOf(table, layout, dayOrder)
   const marks = numberMarksIn(
     table,
@@ -208,7 +195,7 @@ export function readStationFile(text: string, { dayOrder }: StationOptions = {})
     const words = readRow({ cells, marks, layout, order, hours })
     if (words !== undefined) errors.push({ row: table.lines[index] ?? 0, words })
   })
-  const has = (name: ColumnName) => layout.found.some((each) => each.name === name)
+  const has = (name: StationValue) => layout.found.some((each) => each.name === name)
   const whole: DayOfHours[] = []
   for (const [day, values] of [...hours].toSorted(([one], [other]) => (one < other ? -1 : 1))) {
     const made = dayOf(day, values)
@@ -244,11 +231,11 @@ function readRow({ cells, marks, layout, order, hours }: RowOfFile): string | un
     return { name, header, text, value: number ? convert(number.value) : Number.NaN }
   })
   const wrong = read.find(({ name, value }) => {
-    const { low, high } = columns[name]
+    const { low, high } = stationColumns[name]
     return !(value >= low && value <= high)
   })
   if (wrong) {
-    const { low, high, usual } = columns[wrong.name]
+    const { low, high, usual } = stationColumns[wrong.name]
     return `${wrong.header}: expected ${low} to ${high} ${usual}, received ${wrong.text || 'nothing'}`
   }
   const ofDay = hours.get(day) ?? Array.from({ length: hoursOfDay }, (): HourValues => new Map())
@@ -267,11 +254,11 @@ const assumedHumidity = 75
 /** A day whose hours are all there; undefined where one is missing. */
 function dayOf(day: Day, values: readonly HourValues[]): DayOfHours | undefined {
   if (values.some((hour) => hour.size === 0)) return undefined
-  const series = (name: ColumnName) => values.map((hour) => ofHour(name, hour.get(name)))
+  const series = (name: StationValue) => values.map((hour) => ofHour(name, hour.get(name)))
   const temperatureC = series('temperatureC')
   const meanC = temperatureC.reduce((sum, each) => sum + each, 0) / hoursOfDay
   const rainMm = series('rainMm')
-  const orElse = (name: ColumnName, otherwise: number) =>
+  const orElse = (name: StationValue, otherwise: number) =>
     series(name).map((value) => (Number.isNaN(value) ? otherwise : value))
   return {
     day,

@@ -17,7 +17,7 @@ async function open() {
   vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
     const path = url.replace('/api', '')
     if (method !== 'GET') sent.push({ path, body: JSON.parse(String(body)) as never })
-    const answer = path.includes('looks-due') ? [jobRow()] : path.includes('estate/stands') ? ['a', 'b', 'c'].map(row) : standRow() // prettier-ignore
+    const answer = path === '/places' ? [place] : path.includes('looks-due') ? [jobRow()] : path.includes('estate/stands') ? ['a', 'b', 'c'].map(row) : standRow() // prettier-ignore
     return Promise.resolve(Response.json(answer, { status: method === 'POST' ? 201 : 200 }))
   })
   const router = createRouter({

@@ -106,9 +106,14 @@ describe('a step of an acid plan among the jobs', () => {
       .findAll('button')
       .find((each) => each.text() === 'Correct')
       ?.trigger('click')
-    const fields = panel.findAll('.correction input')
-    await fields.at(-2)?.setValue('S-2')
-    await fields.at(-1)?.setValue('Wrong bag.')
+    const form = panel.get('.correction')
+    for (const [words, value] of [
+      ['Lot', 'S-2'],
+      ['Why it is corrected', 'Wrong bag.'],
+    ] as const) {
+      const label = form.findAll('label').find((each) => each.text() === words)
+      await form.get(`[id="${label?.attributes('for')}"]`).setValue(value)
+    }
     await panel.find('.correction').trigger('submit')
     await flushPromises()
     expect(sent[0]).toMatchObject({

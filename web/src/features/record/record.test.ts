@@ -64,7 +64,7 @@ describe('the record', () => {
       /15 Jun.*06:30-08:10.*Events lawn: Crystals \(Ferrous sulfate, spray grade\)/,
     )
     expect(text()).toMatch(
-      /Ines Calloway; 57 °F, wind 4 mph, 80 % humid, dry for 6 h; with Urea 4 oz; lot KX-204; nobody in for 12 h/,
+      /Ines Calloway; 57 °F, wind 4 mph, 80 % humid, dry for 6 h, made up \(simulated weather\); with Urea 4 oz; lot KX-204; nobody in for 12 h/,
     )
     expect(text()).toMatch(/4\.41 lb ?planned 4\.41 lb/)
   })

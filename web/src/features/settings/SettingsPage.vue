@@ -37,7 +37,7 @@ const planning = usePlanning(() => place.value?.id)
         A CSV with time, temperature, rain and wind, one row an hour or oftener; hours are those of
         the station’s clock. Days are judged by it, and by the practice weather where that is on.
       </p>
-      <StationFile :place-id="place.id" />
+      <StationFile :place="place" />
     </TabPane>
     <TabPane key="archive" tab="Archive">
       <ArchiveSettings :place="place" />

@@ -48,9 +48,12 @@ describe('the settings', () => {
     expect(sent).toEqual([
       {
         path: '/places/place',
-        body: { name: 'Vennlow', unitSystem: 'metric', climate: 'temperate' },
+        body: { name: 'Vennlow', unitSystem: 'metric', climate: 'temperate', version: 1 },
       },
-      { path: '/places/place/settings', body: { currency: 'CHF', locale: 'de-DE' } },
+      {
+        path: '/places/place/settings',
+        body: { currency: 'CHF', locale: 'de-DE', version: 1 },
+      },
     ])
   })
 

@@ -77,7 +77,8 @@ describe('the verdict', () => {
       .find((each) => each.text().includes('Paint leaves'))
     if (!paint) throw new Error('the leaf-paint test is not proposed')
     await unfold(paint)
-    await paint.find('button').trigger('click')
+    const planIt = paint.findAll('button').find((each) => each.text().startsWith('Plan it'))
+    await planIt?.trigger('click')
     await flushPromises()
     expect(sent[0]).toMatchObject({
       path: '/cases/case/checks',

@@ -136,6 +136,7 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     'settings.practice': list('Practice devices', practiceNames),
     'settings.countsMadeUp': yes('Made-up readings count in verdicts'),
     'settings.weatherFrom': text('Weather fetched from'),
+    'settings.stationColumns': put('Columns of the station', 'which is what'),
     'settings.work': put('Crew, trips and blackouts', 'as set'),
   },
   reading: {
