@@ -1,8 +1,11 @@
 import { PlaceDto } from '../place/index.ts'
-import { archiveMostMB, bytes, creates, file, one, reads } from '../route/index.ts'
+import { archiveMostMB, bytes, creates, file, json, one, reads } from '../route/index.ts'
+import { PutTogetherDto } from './archive.dto.ts'
 
 /** Media types that an archive comes as. */
 const archiveTypes = ['application/zip', 'application/octet-stream'] as const
+
+const wholePlace = ['places', 'estate', 'story', 'planning', 'record', 'shelf', 'sprayers'] as const
 
 export const archiveRoutes = {
   write: reads({
@@ -18,6 +21,14 @@ export const archiveRoutes = {
     access: 'everybody',
     sends: bytes(archiveTypes, archiveMostMB),
     answers: one(PlaceDto),
-    touches: ['places', 'estate', 'story', 'planning', 'record', 'shelf', 'sprayers'],
+    touches: wholePlace,
+  }),
+  putTogether: creates({
+    path: '/places/:placeId/put-together',
+    summary: 'Puts another place together with this one: what it holds stands here from now on',
+    access: 'everybody',
+    sends: json(PutTogetherDto),
+    answers: one(PlaceDto),
+    touches: [...wholePlace, 'jar-tests', 'trials', 'zones'],
   }),
 }

@@ -1,1 +1,2 @@
+export { PutTogetherDto } from './archive.dto.ts'
 export { archiveRoutes } from './archive.routes.ts'

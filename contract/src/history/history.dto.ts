@@ -91,6 +91,8 @@ export class HistoryLineDto {
   @IsOptional() @IsObject() of!: Record<string, unknown> | null
   /** How it came where nobody typed it: the line of a file, a device. */
   @IsString() came!: string
+  /** The file that it came in with; null for what came otherwise. */
+  @IsOptional() @IsString() file!: string | null
   @IsObject() changes!: FieldChanges
   @IsString() reason!: string
   /** What was done at once with it, by which it is taken back; null for what was only stored. */
@@ -108,6 +110,24 @@ export class HistoryPageDto {
 export class TakeBackDto {
   @IsUUID('all', { message: 'What: say what is taken back.' }) groupId!: string
   @Note(500) reason?: string
+}
+
+/** Kinds that come in with files, many at once, and go out so. */
+export const fileKinds = [
+  'stand',
+  'product',
+  'reading',
+  'event',
+  'look',
+  'entry',
+] as const satisfies readonly HistoryKind[]
+export type FileKind = (typeof fileKinds)[number]
+
+/** Takes back all that came in with one file, by anything that did. */
+export class TakeBackFileDto {
+  @IsIn(fileKinds, { message: 'What: choose one of the list.' }) kind!: FileKind
+  @IsUUID('all', { message: 'What: say which came in with the file.' }) id!: string
+  @Named('Why', 500) reason!: string
 }
 
 /** How many things are again as they were. */

@@ -5,6 +5,7 @@ import {
   MendDto,
   MendedDto,
   TakeBackDto,
+  TakeBackFileDto,
   TakenBackDto,
   ThingDto,
 } from './history.dto.ts'
@@ -45,6 +46,14 @@ export const historyRoutes = {
     access: 'everybody',
     sends: json(MendDto),
     answers: one(MendedDto),
+    touches: everything,
+  }),
+  takeBackFile: creates({
+    path: '/places/:placeId/files-taken-back',
+    summary: 'Takes back all that came in with one file',
+    access: 'everybody',
+    sends: json(TakeBackFileDto),
+    answers: one(TakenBackDto),
     touches: everything,
   }),
   takeBack: creates({

@@ -1,6 +1,7 @@
 import { entryRoutes } from '@spudder/contract/entry'
 import { serve } from '../http/route.ts'
-import { correctEntry, readRecord, recordEntry, type EntryStage } from './entry.service.ts'
+import { correctEntry } from './correct-entry.ts'
+import { readRecord, recordEntry, type EntryStage } from './entry.service.ts'
 
 export const serveEntries = (stage: EntryStage) =>
   serve(entryRoutes, {

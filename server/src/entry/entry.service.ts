@@ -1,6 +1,5 @@
 import { groundOf } from '@spudder/core/stand/plant'
 import {
-  type CorrectEntryDto,
   type CreateEntryDto,
   EntryDto,
   type EntryQueryDto,
@@ -11,9 +10,7 @@ import type { WeatherService } from '@spudder/contract/weather'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
-import type { Owner } from '../change/change-row.ts'
-import { lockCase } from '../case/case.repository.ts'
-import { keepJob, lockJob, standOfJob } from '../job/job.repository.ts'
+import { standOfJob } from '../job/job.repository.ts'
 import { completeJob, requirePlannedJob } from '../job/planned-job.ts'
 import { findPlace } from '../place/place.service.ts'
 import { addToStock, lockProduct, productNameOf } from '../shelf/product.repository.ts'
@@ -23,35 +20,21 @@ import { entryDto } from './entry-dto.ts'
 import {
   findEntry,
   insertEntry,
-  selectCorrectionOf,
-  selectEntry,
   selectRecord,
   selectUsed,
   type EntryRow,
 } from './entry.repository.ts'
 
 /** What was said of a piece of work; its weather may be the service's, and is seen to apart. */
-function saidOf(dto: CreateEntryDto) {
+export function saidOf(dto: CreateEntryDto) {
   const { weather: _, ...said } = keptOf(EntryDto, dto)
   return { id: dto.id, ...said }
 }
 
-type Said = ReturnType<typeof saidOf>
-
-/** What a correction says; what it leaves out stays as it was in the entry that it corrects. */
-function corrected(seen: EntryRow, dto: CorrectEntryDto): Said & Pick<EntryRow, 'weather'> {
-  const said = saidOf(dto)
-  const given = new Map<string, unknown>(Object.entries(dto))
-  // A note belongs to the entry that it was written in.
-  const left = Object.entries(seen).filter(
-    ([name]) => name in said && name !== 'note' && given.get(name) === undefined,
-  )
-  const weather = dto.weather ? { ...dto.weather } : seen.weather
-  return { ...said, ...Object.fromEntries(left), weather }
-}
+export type Said = ReturnType<typeof saidOf>
 
 /** Words of its own that an entry is found by; names of stand and product are looked for where they are. */
-const searchWords = (
+export const searchWords = (
   { partners, worker, lot, equipment, waterSource, note }: Said,
   more: readonly string[],
 ): string =>
@@ -61,7 +44,7 @@ const searchWords = (
     .toLowerCase()
 
 /** An entry with the name that its product has today. */
-const named = async (connection: Connection, row: EntryRow): Promise<EntryDto> =>
+export const named = async (connection: Connection, row: EntryRow): Promise<EntryDto> =>
   entryDto(row, await productNameOf(connection, row.productId))
 
 export interface EntryStage {
@@ -145,7 +128,7 @@ type WentOut = Pick<EntryRow, 'productId' | 'sourceId' | 'route'>
  * each other.
  * @throws {ServiceError} invalid-body where the shelf has none such
  */
-async function whatWentOut(
+export async function whatWentOut(
   connection: Connection,
   seen: WentOut,
   dto: CreateEntryDto & { readonly route?: EntryRow['route'] },
@@ -163,99 +146,6 @@ async function whatWentOut(
     throw new ServiceError('invalid-body', message, [{ field: 'productId', message }])
   }
   return { route, productId, sourceId: product.sourceId }
-}
-
-/** What an entry took from the shelf: nothing where it says that nothing happened. */
-const taken = ({ isStruck, productKg }: EntryRow): number => (isStruck ? 0 : productKg)
-
-/** Gives the shelf back what the older of two entries took, and takes what the newer says. */
-async function moveStock(connection: Connection, older: EntryRow, newer: EntryRow): Promise<void> {
-  if (older.productId !== null && older.productId === newer.productId) {
-    await addToStock(connection, older.productId, taken(older) - taken(newer))
-    return
-  }
-  if (older.productId !== null) await addToStock(connection, older.productId, taken(older))
-  if (newer.productId !== null) await addToStock(connection, newer.productId, -taken(newer))
-}
-
-interface Striking {
-  readonly isStruck: boolean
-  readonly owner: Owner
-  readonly recorder: Recorder
-  readonly reason: string
-}
-
-/**
- * The job of an entry that did not happen is to be done again, where somebody had planned it; of one that
- * did happen after all it is done.
- * @throws {ServiceError} conflict where it was recorded anew, or dropped, in between
- */
-async function seeToJob(
-  connection: Connection,
-  { jobId }: EntryRow,
-  { isStruck, owner, recorder, reason }: Striking,
-): Promise<void> {
-  const before = isStruck
-    ? await lockJob(connection, jobId)
-    : await requirePlannedJob(connection, jobId)
-  if (!before) return
-  const wasPlanned = before.remedyId !== null || before.acidPlanId !== null
-  const ofCase = before.caseId === null ? undefined : await lockCase(connection, before.caseId)
-  // Of a case that is closed nothing is planned; nor was what came in by a file ever planned.
-  const isStillWanted = wasPlanned && (ofCase?.closedOn ?? null) === null
-  const undone = isStillWanted ? 'planned' : 'dropped'
-  const told = { ...owner, kind: 'job', recorder, reason } as const
-  const change: Partial<typeof before> = { status: isStruck ? undone : 'done' }
-  await keepJob(connection, { before, change, told })
-}
-
-const noEntry = () => new ServiceError('not-found', 'There is no such entry.')
-
-/**
- * Puts an entry right by a new one that names it. The newest of a chain is the one to correct; the
- * shelf gets back what was too much.
- * @throws {ServiceError} not-found, conflict when it was corrected already
- */
-export async function correctEntry(
-  { db }: Pick<EntryStage, 'db'>,
-  recorder: Recorder,
-  entryId: string,
-  dto: CorrectEntryDto,
-): Promise<EntryDto> {
-  const seen = await selectEntry(db, entryId)
-  if (!seen) throw noEntry()
-  return db.transaction(async (transaction) => {
-    const { placeId } = await requireLockedStand(transaction, seen.standId)
-    const right = corrected(seen, dto)
-    const again = await findEntry(transaction, { ...right, correctsId: entryId })
-    if (again) return named(transaction, again)
-    const newer = await selectCorrectionOf(transaction, entryId)
-    if (newer) {
-      throw new ServiceError(
-        'conflict',
-        `This entry was already corrected by ${newer.createdBy}. Correct the newer one.`,
-      )
-    }
-    const owner = { placeId, standId: seen.standId }
-    const out = await whatWentOut(transaction, seen, dto, placeId)
-    const isStruck = dto.isStruck ?? false
-    if (isStruck !== seen.isStruck) {
-      const { reason } = dto
-      await seeToJob(transaction, seen, { isStruck, owner, recorder, reason })
-    }
-    const stored = await insertEntry(transaction, {
-      ...seen,
-      ...right,
-      ...out,
-      isStruck,
-      correctsId: entryId,
-      reason: dto.reason,
-      search: searchWords(right, [dto.reason, recorder.actor]),
-      ...recordedBy(recorder),
-    })
-    await moveStock(transaction, seen, stored)
-    return named(transaction, stored)
-  })
 }
 
 /**

@@ -1,6 +1,6 @@
 import type { HistoryQueryDto } from '@spudder/contract/history'
 import { historyKinds, type HistoryKind } from '@spudder/core/outcome/history'
-import { and, desc, eq, gte, inArray, like, lt, or, type SQL } from 'drizzle-orm'
+import { and, desc, eq, gte, inArray, like, lt, or, sql, type SQL } from 'drizzle-orm'
 import type { AnyMySqlColumn } from 'drizzle-orm/mysql-core'
 import type { ChangeableTable, HistoryRow } from '../change/change.repository.ts'
 import type { Connection } from '../database/connect.ts'
@@ -108,6 +108,34 @@ export async function selectThingsById(
     return rows.map((row) => told(kind, row))
   })
   return new Map((await Promise.all(parts)).flat().map((thing) => [thing.id, thing]))
+}
+
+/** What came in with a file at once with something else of its kind. */
+export interface OfFile {
+  readonly kind: HistoryKind
+  readonly file: string
+  readonly by: string
+  readonly at: Date
+}
+
+/** Everything of a kind that one file brought to a place, as it was stored. */
+export async function selectOfFile(
+  connection: Connection,
+  placeId: string,
+  { kind, file, by, at }: OfFile,
+): Promise<ToldThing[]> {
+  const { table, placeId: ofPlace, imported, came }: Thing = things[kind]
+  const column = imported ?? came
+  if (!column) return []
+  const rows = await selectThings(connection, kind).where(
+    and(
+      ofPlace ? eq(ofPlace, placeId) : eq(stand.placeId, placeId),
+      eq(table.createdBy, by),
+      eq(table.createdAt, at),
+      eq(sql`json_value(${column}, '$.file')`, file),
+    ),
+  )
+  return rows.map((row) => told(kind, row))
 }
 
 /** All that was changed at once, the newest first. */

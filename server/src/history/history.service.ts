@@ -15,6 +15,12 @@ function cameOfThing({ came, imported }: ToldThing): string {
   return imported ? cameWords({ how: 'imported', ...imported }) : ''
 }
 
+/** The file that a thing came in with; what puts such a thing right came by hand. */
+export function fileOfThing({ came, imported, of }: ToldThing): string | null {
+  if ('correctsId' in of && of.correctsId !== null) return null
+  return imported?.file ?? (came?.how === 'imported' ? came.file : null)
+}
+
 const storedLine = (thing: ToldThing): HistoryLineDto => ({
   id: thing.id,
   at: thing.at.toISOString(),
@@ -26,6 +32,7 @@ const storedLine = (thing: ToldThing): HistoryLineDto => ({
   standName: thing.standName,
   of: { ...thing.of },
   came: cameOfThing(thing),
+  file: fileOfThing(thing),
   changes: {},
   reason: thing.reason,
   groupId: null,
@@ -44,6 +51,7 @@ function changedLine(row: HistoryRow, thing: ToldThing | undefined): HistoryLine
     // What stood in place of another went with it, as the reading of a photo.
     of: thing ? { ...thing.of } : null,
     came: thing ? cameOfThing(thing) : '',
+    file: thing ? fileOfThing(thing) : null,
     changes: row.changes,
     reason: row.reason,
     groupId: isHidden(row.changes) ? null : row.groupId,

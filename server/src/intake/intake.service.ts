@@ -10,9 +10,9 @@ import {
   type IntakeRows,
 } from '@spudder/core/outcome/intake'
 import { cameOf } from '@spudder/core/seen/reading'
-import { createHash } from 'node:crypto'
 import { openCaseOf } from '../case/case.service.ts'
 import type { Connection, Database } from '../database/connect.ts'
+import { derivedId } from '../database/derived-id.ts'
 import { databaseErrno } from '../database/database-fault.ts'
 import { newlyMendable, newlyRecordedBy, recordedBy, type Recorder } from '../http/recorder.ts'
 import { newJob } from '../job/new-job.ts'
@@ -180,13 +180,11 @@ export const intakeProgress = (intakeId: string): Promise<IntakeProgressDto> =>
 
 const duplicateEntry = 1062
 
-/** An id that is the same whenever the same file is sent again: version 8 of RFC 9562. */
-function idsOf(intakeId: string) {
-  return (line: number, what = 'row'): string => {
-    const hex = createHash('sha256').update(`${intakeId} ${line} ${what}`).digest('hex')
-    return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-8${hex.slice(13, 16)}-9${hex.slice(17, 20)}-${hex.slice(20, 32)}`
-  }
-}
+/** An id for a line, the same whenever the same file is sent again. */
+const idsOf =
+  (intakeId: string) =>
+  (line: number, what = 'row'): string =>
+    derivedId(intakeId, line, what)
 
 /** @throws {ServiceError} invalid-body where a column that is needed is not said, or not in the file */
 function requireColumns(kind: IntakeKind, map: IntakeMap, header: readonly string[]): void {

@@ -18,6 +18,7 @@ import {
   sprayerBody,
   standBody,
   standWithRemedy,
+  storyOf,
   trialBody,
   zoneBody,
 } from './test-estate.ts'
@@ -128,6 +129,14 @@ export const writingRoutes = {
     body: () => ({ version: 1, reason: 'typed wrongly', changes: { value: 7.2 } }),
   },
   '/places/:placeId/taken-back': { method: 'post', body: () => ({ groupId: ids['groupId'] }) },
+  '/places/:placeId/files-taken-back': {
+    method: 'post',
+    body: () => ({ kind: 'reading', id: ids['importedId'], reason: 'another field' }),
+  },
+  '/places/:placeId/put-together': {
+    method: 'post',
+    body: () => ({ otherId: ids['otherPlaceId'], reason: 'entered twice' }),
+  },
   '/places/:placeId/intakes': { method: 'post', body: intakeBody, limitMB: 8 },
   '/stands/:standId/merged': {
     method: 'post',
@@ -169,9 +178,15 @@ export const makeOneOfEach = () =>
       .set('content-type', 'image/jpeg')
       .send(jpeg())
     const reading = await post<{ id: string }>(`/stands/${stand.id}/readings`, readingBody())
+    const { id: northId } = await post<{ id: string }>(
+      `/places/${stand.placeId}/stands`,
+      // The only one of its name: a row of a file must find one stand.
+      { ...standBody(), name: 'North bed' },
+    )
+    await post(`/places/${stand.placeId}/intakes`, intakeBody())
+    const north = await storyOf(northId)
+    const { id: otherPlaceId } = await post<{ id: string }>('/places', placeBody())
     const twin = await post<{ id: string }>(`/places/${stand.placeId}/stands`, standBody())
-    // The only one of its name: a row of a file must find one stand.
-    await post(`/places/${stand.placeId}/stands`, { ...standBody(), name: 'North bed' })
     const groupId = newId()
     await api
       .patch(`/api/stands/${stand.id}`)
@@ -181,6 +196,8 @@ export const makeOneOfEach = () =>
       kind: 'reading',
       id: reading.id,
       otherStandId: twin.id,
+      otherPlaceId,
+      importedId: north.readings[0]?.id,
       groupId,
       trialId,
       zoneId,

@@ -1,19 +1,20 @@
 <script setup lang="ts">
-import type { HistoryLineDto } from '@spudder/contract/history'
+import type { FileKind, HistoryLineDto } from '@spudder/contract/history'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import { Tag } from 'ant-design-vue'
 import { computed } from 'vue'
 import MendButton from '../../shared/history/MendButton.vue'
 import { dayWords } from '../../shared/units/today.ts'
 import ConfirmButton from '../../ui/ConfirmButton.vue'
-import { actWords, changesOf, mendableKind, titleOf } from './history-lines.ts'
+import { actWords, changesOf, fileKindOf, mendableKind, titleOf } from './history-lines.ts'
 
 /** One thing that somebody did, with what it was before, and back. */
 const props = defineProps<{ line: HistoryLineDto; system: UnitSystem }>()
-const emit = defineEmits<{ back: [groupId: string] }>()
+const emit = defineEmits<{ back: [groupId: string]; fileBack: [kind: FileKind, file: string] }>()
 const title = computed(() => titleOf(props.line, props.system))
 const told = computed(() => changesOf(props.line, props.system))
 const kind = computed(() => mendableKind(props.line))
+const fileKind = computed(() => fileKindOf(props.line))
 const clock = computed(() => {
   const at = new Date(props.line.at)
   const two = (value: number) => String(value).padStart(2, '0')
@@ -52,6 +53,16 @@ const clock = computed(() => {
         :kind="kind"
         :about="title"
         words="Correct"
+      />
+      <ConfirmButton
+        v-if="fileKind && line.file"
+        is-small
+        words="Take the file back"
+        :label="`Take back the whole file of: ${title}`"
+        :question="`Take back all that ${line.file} brought?`"
+        about="Readings, looks and entries are struck out, stands put away, products taken out of use; nothing is lost."
+        sure="Take it all back"
+        @confirm="emit('fileBack', fileKind, line.file)"
       />
       <ConfirmButton
         v-if="line.groupId"

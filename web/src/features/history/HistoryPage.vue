@@ -64,7 +64,7 @@ async function saveCsv(): Promise<void> {
   if (all) saveText('spudder-history.csv', 'text/csv', historyCsv(all, system.value))
   isSaving.value = false
 }
-const { takeBack } = useUndo()
+const { takeBack, takeBackFile } = useUndo()
 </script>
 
 <template>
@@ -117,6 +117,7 @@ const { takeBack } = useUndo()
       :line="line"
       :system="system"
       @back="takeBack"
+      @file-back="(kind, file) => takeBackFile(kind, { id: line.rowId, file })"
     />
   </ol>
   <Button v-if="history.before.value" :loading="history.isReading.value" @click="history.readOn"

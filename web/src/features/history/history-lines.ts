@@ -1,4 +1,10 @@
-import { mendableKinds, type HistoryLineDto, type MendableKind } from '@spudder/contract/history'
+import {
+  fileKinds,
+  mendableKinds,
+  type HistoryLineDto,
+  type FileKind,
+  type MendableKind,
+} from '@spudder/contract/history'
 import { writeTable } from '@spudder/core/base/table'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import {
@@ -48,6 +54,10 @@ export function titleOf({ kind, of }: HistoryLineDto, system: UnitSystem): strin
 /** Each change of a line in words: "Name: Lawn → South lawn". */
 export const changesOf = ({ kind, changes }: HistoryLineDto, system: UnitSystem) =>
   changeWords(kind, changes, system)
+
+/** The kind by which the whole file of a line can be taken back; undefined where none can. */
+export const fileKindOf = ({ act, kind, file }: HistoryLineDto): FileKind | undefined =>
+  act === 'stored' && file !== null ? fileKinds.find((each) => each === kind) : undefined
 
 const isMendable = (kind: HistoryKind): kind is MendableKind =>
   mendableKinds.some((each) => each === kind)

@@ -13,7 +13,7 @@ import FileButton from '../../ui/FileButton.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import { useToasts } from '../../ui/use-toasts.ts'
 
-/** Everything of the place out as one file, and a place in from one; places put away and back. */
+/** Everything of the place out as one file, a place in from one; places put away, back and together. */
 const props = defineProps<{ place: PlaceDto }>()
 const toasts = useToasts()
 const undo = useUndo()
@@ -21,7 +21,13 @@ const bringIn = useChange(archiveRoutes.bringIn, { told: 'beside' })
 const change = useChange(placeRoutes.change, { told: 'beside' })
 const address = computed(() => addressOf(archiveRoutes.write, { placeId: props.place.id }))
 const { data: places } = useAllPlaces()
-const putAway = computed(() => (places.value ?? []).filter(({ isArchived }) => isArchived))
+const others = computed(() => (places.value ?? []).filter(({ id }) => id !== props.place.id))
+const join = useChange(archiveRoutes.putTogether, { told: 'beside' })
+async function putTogether({ id: otherId, name }: PlaceDto): Promise<void> {
+  const dto = { otherId, reason: `${name} and ${props.place.name} are one place.` }
+  if (!(await join.send({ placeId: props.place.id, dto }))) return
+  undo.offer(`What ${name} held is here.`, join.lastId())
+}
 const stored = ref('')
 
 async function take([file]: readonly File[]): Promise<void> {
@@ -68,14 +74,27 @@ async function setArchived({ id, name, version }: PlaceDto, isArchived: boolean)
       <ProblemNote :problem="bringIn.error.value" />
     </section>
     <section class="stack gap-8">
-      <h2>Places put away</h2>
-      <ul v-if="putAway.length > 0" class="plain-list">
-        <li v-for="each in putAway" :key="each.id">
-          {{ each.name }}
-          <Button size="small" @click="setArchived(each, false)">Bring back</Button>
+      <h2>Other places</h2>
+      <ul v-if="others.length > 0" class="plain-list stack gap-8">
+        <li v-for="each in others" :key="each.id" class="lined wrapped gap-8 items-center">
+          <b>{{ each.name }}</b>
+          <span class="text-small text-slate">{{ each.isArchived ? 'put away' : 'in use' }}</span>
+          <Button v-if="each.isArchived" size="small" @click="setArchived(each, false)"
+            >Bring back</Button
+          >
+          <ConfirmButton
+            is-small
+            :words="`Put together with ${place.name}`"
+            :label="`Put ${each.name} together with ${place.name}`"
+            :question="`Put ${each.name} together with ${place.name}?`"
+            :about="`All that ${each.name} holds stands here too: stands with their story, record, shelf, sprayers and photos. ${each.name} is put away as it was, and you can take it back.`"
+            sure="Put them together"
+            @confirm="putTogether(each)"
+          />
         </li>
       </ul>
       <p v-else class="faint-note">None. A place put away keeps all that was recorded there.</p>
+      <ProblemNote :problem="join.error.value" />
       <div>
         <ConfirmButton
           :words="`Put ${place.name} away`"
