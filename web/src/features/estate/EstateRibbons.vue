@@ -5,6 +5,7 @@ import { Button } from 'ant-design-vue'
 import { computed, useTemplateRef, watch } from 'vue'
 import { useWeather, useWorkOutlook } from '../../api/weather.ts'
 import { rowsSince } from '../../shared/ribbon/first-rows.ts'
+import { isMadeUp } from '../../shared/ribbon/seen-colour.ts'
 import TimeAxis from '../../shared/ribbon/TimeAxis.vue'
 import { timeScale } from '../../shared/ribbon/time-axis.ts'
 import { useTimeWindow } from '../../shared/ribbon/use-time-window.ts'
@@ -35,6 +36,7 @@ const { total, placed, known, problem, retry } = useEstateRows({
   rowHeight,
 })
 watch([known, total], () => emit('read', known.value, total.value), { immediate: true })
+const hasMadeUp = computed(() => known.value.some(({ ribbon }) => ribbon.readings.some(isMadeUp)))
 const weather = useWeather(
   () => props.place.id,
   () => from.value,
@@ -94,7 +96,7 @@ const { onKey, onClick } = useTimeDrag(grid, width)
   <p v-if="problem" class="stop" role="alert">
     {{ problem.message }} <Button size="small" @click="retry()">Try again</Button>
   </p>
-  <RibbonLegend v-if="total !== undefined" />
+  <RibbonLegend v-if="total !== undefined" :has-made-up="hasMadeUp" />
 </template>
 
 <style scoped>

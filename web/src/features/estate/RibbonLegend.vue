@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { leafColour } from '@spudder/core/seen/colour'
+import { computed } from 'vue'
 import MarkGlyph from '../../shared/ribbon/MarkGlyph.vue'
 
+/** What ribbons and marks mean; the mark of what is made up only where there is such a thing. */
+const props = defineProps<{ hasMadeUp: boolean }>()
 const shades = [0.08, 0.3, 0.5, 0.72, 0.95]
 const words = ['white', 'yellow', 'pale', 'green', 'deep green']
-const glyphs = [
+const glyphs = computed(() => allGlyphs.filter(({ kind }) => kind !== 'madeUp' || props.hasMadeUp))
+const allGlyphs = [
   { kind: 'applied', words: 'applied', isPlanned: false },
   { kind: 'tested', words: 'tested', isPlanned: false },
   { kind: 'told', words: 'happened', isPlanned: false },

@@ -1,9 +1,12 @@
 import { dayWords } from '@spudder/core/base/calendar'
 import type { RecordLineDto } from '@spudder/contract/entry'
+import { estateRoutes } from '@spudder/contract/stand'
 import { placeUnits, type Currency, type UnitSystem } from '@spudder/core/base/quantity'
 import type { StandCost } from '@spudder/core/outcome/record'
 import type { TDocumentDefinitions, TableCell } from 'pdfmake/interfaces'
+import { call } from '../../api/call.ts'
 import { makePdf } from '../../shared/file/make-pdf.ts'
+import { photoContent, smallPhoto, type ReportPhoto } from '../../shared/file/report-photos.ts'
 import { money } from '../../shared/units/money-words.ts'
 import { correctionWords, isStruckThrough, lineWords } from './record-rows.ts'
 
@@ -16,6 +19,8 @@ export interface PrintedRecord {
   readonly system: UnitSystem
   readonly currency: Currency
   readonly printedOn: string
+  /** Taken with the work. */
+  readonly photos: readonly ReportPhoto[]
 }
 
 const heads = ['Day', 'Stand', 'Product', 'Used', 'Water', 'Who', 'Weather then', 'Details']
@@ -52,7 +57,7 @@ function cellsOf(line: RecordLineDto, system: UnitSystem): TableCell[] {
 
 /** The oldest first, as an inspector reads; corrected lines stay, struck through. */
 export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
-  const { placeName, about, lines, costs, system, currency, printedOn } = record
+  const { placeName, about, lines, costs, system, currency, printedOn, photos } = record
   const rows = lines.toReversed().map((line) => cellsOf(line, system))
   return {
     pageOrientation: 'landscape',
@@ -92,6 +97,7 @@ export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
                 `${stand}: ${money(sum, currency)}${unpriced > 0 ? `, and ${unpriced} ${unpriced === 1 ? 'use' : 'uses'} without a price` : ''}`,
             ),
           ]),
+      ...photoContent(photos),
       {
         text: 'A record is never changed: a correction is a line of its own that names the one it corrects. The label, local rules and licensed practice come before this record.',
         margin: [0, 12, 0, 0],
@@ -101,6 +107,32 @@ export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
   }
 }
 
+/** More than a mail carries is left to the season reports of the stands. */
+const mostPhotos = 24
+
+/** Photos that were taken with the work of these lines, the oldest first, small. */
+async function photosOf(lines: readonly RecordLineDto[]): Promise<ReportPhoto[]> {
+  const lineOf = new Map(lines.map((line) => [line.entry.id, line] as const))
+  const photos: ReportPhoto[] = []
+  for (const standId of new Set(lines.toReversed().map(({ entry }) => entry.standId))) {
+    const story = await call(estateRoutes.story, { standId })
+    for (const { id, entryId } of story.photos) {
+      const line = entryId === null ? undefined : lineOf.get(entryId)
+      if (!line || photos.length >= mostPhotos) continue
+      const image = await smallPhoto(id)
+      if (!image) continue
+      const { happenedOn, id: lineId } = line.entry
+      photos.push({
+        image,
+        words: `${line.standName}, ${dayWords(happenedOn)}, with line ${lineId.slice(0, 8)}`,
+      })
+    }
+  }
+  return photos
+}
+
 /** Makes the file and hands it over. */
-export const saveRecordPdf = (record: PrintedRecord): Promise<void> =>
-  makePdf('spudder-record.pdf', recordDocument(record))
+export async function saveRecordPdf(record: Omit<PrintedRecord, 'photos'>): Promise<void> {
+  const photos = await photosOf(record.lines)
+  await makePdf('spudder-record.pdf', recordDocument({ ...record, photos }))
+}

@@ -136,11 +136,13 @@ describe('files of the record', () => {
       system: 'metric',
       currency: 'EUR',
       printedOn: '2026-06-30',
+      photos: [{ words: 'Events lawn, with line 1', image: 'data:image/jpeg;base64,AA' }],
     })
     const text = JSON.stringify(document.content)
     expect(text.indexOf('15 Jun 2026')).toBeLessThan(text.indexOf('20 Jun 2026'))
     expect(text).toContain('"decoration":"lineThrough"')
     expect(text).toContain('Events lawn: €4, and 1 use without a price')
+    expect(text).toContain('"image":"data:image/jpeg;base64,AA"')
     expect(document.pageSize).toBe('A4')
   })
 })
