@@ -59,8 +59,13 @@ const entryLead = ({ isStruck, correctsId }: HistoryThings['entry']): string => 
 const titles: Titles = {
   stand: ({ name }) => `Stand ${name}`,
   place: ({ name }) => `Place ${name}`,
-  reading: ({ kind, value, takenOn }) =>
-    `${readingKinds[kind].label}: ${readingWords({ kind, value })}, ${dayWords(takenOn)}`,
+  reading: ({ kind, value, takenOn }) => {
+    const { label } = readingKinds[kind]
+    const words = readingWords({ kind, value })
+    // "pH 7.8" names itself; "4.1 mg/kg" does not.
+    const named = words.toLowerCase().startsWith(label.toLowerCase()) ? words : `${label}: ${words}`
+    return `${named}, ${dayWords(takenOn)}`
+  },
   event: ({ kind, happenedOn }) => `${lineStart(storyEvents[kind].words)}, ${dayWords(happenedOn)}`,
   look: ({ lookedOn }) => `Look of ${dayWords(lookedOn)}`,
   case: ({ openedOn }) => `Case opened ${dayWords(openedOn)}`,

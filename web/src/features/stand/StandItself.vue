@@ -17,6 +17,7 @@ import { useSeen } from '../../api/use-seen.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { freshSizeDraft, readSize } from '../../shared/ground/size-draft.ts'
 import SizeFields from '../../shared/ground/SizeFields.vue'
+import { useToasts } from '../../ui/use-toasts.ts'
 import { useUndo } from '../../shared/history/use-undo.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { today } from '../../shared/units/today.ts'
@@ -32,6 +33,7 @@ const props = defineProps<{ stand: StandDto }>()
 const { system } = useStandCase()
 const router = useRouter()
 const undo = useUndo()
+const toasts = useToasts()
 const seen = useSeen(() => props.stand)
 const change = useChange(standRoutes.change, { told: 'beside' })
 const merge = useChange(standRoutes.merge, { told: 'beside' })
@@ -77,6 +79,7 @@ async function save(): Promise<void> {
   if (!dto || !(await change.send({ standId: props.stand.id, dto }))) return
   // Taken back, the planting would stay in the story: it is put right there.
   if (dto.replantedOn === undefined) undo.offer('Saved.', change.lastId())
+  else toasts.say('Saved: a new planting begins.')
 }
 
 const names = useRead(
