@@ -192,6 +192,15 @@ test('a spreadsheet is looked over and taken in, and a place goes out as one arc
   await expect(page.getByText('2 rows of old-book.csv are in.')).toBeVisible()
   const story = await storyOf(page, stand.id)
   expect(story.entries.map(({ imported }) => imported?.line)).toEqual([2, 3])
+  // It was the wrong file: all of it goes out by one of its lines.
+  await page.goto(`/history?stand=${stand.id}`)
+  const back = page.getByRole('button', { name: /^Take back the whole file of/ })
+  await back.first().click()
+  const asked = page.getByRole('dialog', { name: 'Take back all that old-book.csv brought?' })
+  await asked.getByRole('button', { name: 'Take it all back' }).click()
+  await expect(page.getByText('2 rows of old-book.csv are taken back.')).toBeVisible()
+  const { entries } = await storyOf(page, stand.id)
+  expect(entries.filter(({ isStruck }) => isStruck)).toHaveLength(2)
 
   await page.goto('/settings?tab=archive')
   const download = page.waitForEvent('download')

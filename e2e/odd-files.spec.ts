@@ -77,4 +77,25 @@ test('files as weather stations write them are taken in, or asked about', async 
     await page.getByText('month, day, year').click()
     await expect(page.getByText('One day taken from either.csv.')).toBeVisible()
   })
+  await test.step('columns that say nothing are named once, and the next file is known by them', async () => {
+    const dayOf = (day: string) =>
+      Array.from({ length: 24 }, (_, hour) => `${day} ${hour}:00,50,1,36`).join('\n')
+    const text = (day: string) => `When,T2m,Regen,FF\n${dayOf(day)}`
+    await put(page, 'Take in a file', utf8(['unnamed', text('2026-04-07')]))
+    await expect(page.getByText(/do not say which column is what/)).toBeVisible()
+    const form = page.getByRole('form', { name: 'Which column of the file is what' })
+    for (const [label, words] of [
+      ['Day, or day and hour', 'When'],
+      ['Temperature', 'T2m'],
+      ['Temperature in', '°F'],
+      ['Rain', 'Regen'],
+      ['Wind', 'FF'],
+      ['Wind in', 'km/h'],
+    ] as const)
+      await choose(form.getByLabel(label, { exact: true }), words)
+    await form.getByRole('button', { name: 'Take it in so' }).click()
+    await expect(page.getByText('One day taken from unnamed.csv.')).toBeVisible()
+    await put(page, 'Take in a file', utf8(['again', text('2026-04-08')]))
+    await expect(page.getByText('One day taken from again.csv.')).toBeVisible()
+  })
 })

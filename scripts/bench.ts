@@ -4,6 +4,7 @@ import { startAppServer } from './app-server.ts'
 import { baselineMs, curveSetMs, laboratoryFileMs, nextChecksMs, verdictMs } from './bench-core.ts'
 import { dragMs, drawEstate, firstLoadKb, openBrowser, strokeMs } from './bench-drawing.ts'
 import { fillRecords, planDemoMs, searchMs, seasonPace } from './bench-dates.ts'
+import { intakePace } from './bench-intake.ts'
 import { fillPlaces, queryMs } from './bench-estate.ts'
 import { layoutShift, loadingMs, openRemedy } from './bench-loading.ts'
 import { paceAsked, paceOf } from './bench-pace.ts'
@@ -72,6 +73,10 @@ try {
     `a station's file of ${station.rows} rows, ${figure(station.megabytes)} MB: ${station.days} days stored after ${figure(station.seconds)} s, ${figure(station.seconds / station.readSeconds)} × reading it alone; nobody else waited for more than ${figure(station.longestHoldMs)} ms (aim: 50)`,
   )
   const server = await startAppServer({ database, port: await freePort(5400), isDemo: false })
+  const intake = await intakePace(server.url, 10_000)
+  say(
+    `a spreadsheet of ${intake.rows} past treatments: in after ${figure(intake.seconds)} s, ${figure(intake.seconds / intake.readSeconds)} × reading it alone; told ${intake.told} times how far it is (aim: under 10 s)`,
+  )
   const browser = await openBrowser()
   try {
     const kilobytes = await firstLoadKb(browser, server.url)
