@@ -131,7 +131,7 @@ test('a job is dropped with those that wait for it named, and all come back by o
   await expect(strip).toBeVisible()
   if (!(await drop.first().isVisible())) await strip.click()
   await drop.first().click()
-  const dialog = page.getByRole('dialog', { name: /^Drop Mark a strip/ })
+  const dialog = page.getByRole('dialog', { name: /^Drop “Mark a strip/ })
   const waiting = dialog.getByRole('list', { name: 'Jobs that wait for it' })
   await expect(waiting).toContainText('Ferrous sulfate')
   await dialog.getByRole('button', { name: 'Drop it' }).click()

@@ -1,11 +1,11 @@
 import type { PutTogetherDto } from '@spudder/contract/archive'
 import type { PlaceDto } from '@spudder/contract/place'
 import { changeRow } from '../change/change-row.ts'
-import type { ChangeableTable } from '../change/change.repository.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import { derivedId } from '../database/derived-id.ts'
 import { databaseErrno } from '../database/database-fault.ts'
-import { product, sprayer, stand } from '../database/schema.ts'
+import { tableOf } from '../history/history.repository.ts'
+import type { ChangingKind } from '../history/things.repository.ts'
 import type { Recorder } from '../http/recorder.ts'
 import { keepPlace, lockPlace, type PlaceRow } from '../place/place.repository.ts'
 import { findPlace } from '../place/place.service.ts'
@@ -19,16 +19,12 @@ type Row = Record<string, unknown>
 const ofThePlace: ReadonlySet<string> = new Set(['place', 'stationDay'])
 
 /** What comes in put away and is brought out by name, so that taking it back puts it away again. */
-const shown: Readonly<
-  Record<
-    string,
-    { readonly table: ChangeableTable; readonly kind: 'stand' | 'product' | 'sprayer'; readonly away: string } // prettier-ignore
-  >
-> = {
-  stand: { table: stand, kind: 'stand', away: 'isArchived' },
-  product: { table: product, kind: 'product', away: 'isRetired' },
-  sprayer: { table: sprayer, kind: 'sprayer', away: 'isRetired' },
-}
+const shown = {
+  stand: 'isArchived',
+  product: 'isRetired',
+  sprayer: 'isRetired',
+} as const satisfies Partial<Record<ChangingKind, string>>
+const isShown = (name: string): name is keyof typeof shown => Object.hasOwn(shown, name)
 
 /** A value with every id in it as it is called at the other place. */
 function renamed(value: unknown, ids: ReadonlyMap<string, string>): unknown {
@@ -66,20 +62,20 @@ async function storeCopy(
   [name, rows]: readonly [string, readonly Row[]],
   { into, recorder, reason }: Doing,
 ): Promise<void> {
-  const { table, kind, away } = shown[name] ?? {}
   const first = name === 'stand' ? await nextPosition(connection, into.id) : 0
   const placed = rows.map((row, index) =>
     name === 'stand' ? { ...row, position: first + index } : row,
   )
-  if (!table || !kind || away === undefined) return insertArchived(connection, name, placed)
+  if (!isShown(name)) return insertArchived(connection, name, placed)
+  const away = shown[name]
   const hidden = placed.map((row) => ({ ...row, [away]: true }))
   await insertArchived(connection, name, hidden)
   for (const [index, row] of hidden.entries()) {
     if (rows[index]?.[away] === true) continue
     const before = row as Row & Parameters<typeof changeRow>[2]['before']
-    const standId = kind === 'stand' ? before.id : null
-    const told = { placeId: into.id, standId, kind, recorder, reason }
-    await changeRow(connection, table, { before, change: { [away]: false }, told })
+    const standId = name === 'stand' ? before.id : null
+    const told = { placeId: into.id, standId, kind: name, recorder, reason }
+    await changeRow(connection, tableOf(name), { before, change: { [away]: false }, told })
   }
 }
 

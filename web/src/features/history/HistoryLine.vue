@@ -28,11 +28,11 @@ const clock = computed(() => {
       <b>{{ dayWords(line.at.slice(0, 10)) }}</b> {{ clock }}<br />{{ line.by }}
     </span>
     <div class="what stack gap-2">
-      <p>
+      <p class="lined wrapped items-baseline gap-8">
         <Tag :class="line.act">{{ actWords[line.act] }}</Tag>
         <b>{{ title }}</b>
         <RouterLink
-          v-if="line.standId && line.standName"
+          v-if="line.kind !== 'stand' && line.standId && line.standName"
           class="text-small"
           :to="{ name: 'stand', params: { standId: line.standId } }"
           >{{ line.standName }}</RouterLink

@@ -158,8 +158,8 @@ const isReady = computed(
       />
       <section v-if="errors.length > 0" class="stop stack gap-4" role="alert">
         <p>
-          <b>{{ errors.length }} cells cannot be read.</b> Mend them in the file and choose it
-          again; nothing is stored until all can.
+          <b>{{ errors.length === 1 ? 'One cell' : `${errors.length} cells` }} cannot be read.</b>
+          Mend the file and choose it again; nothing is stored until all of it can be read.
         </p>
         <ul class="plain-list text-small">
           <li v-for="error in errors.slice(0, errorsShown)" :key="`${error.line}${error.column}`">

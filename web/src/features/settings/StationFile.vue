@@ -63,6 +63,7 @@ async function takeBy(told: DayOrder | undefined): Promise<void> {
 
 <template>
   <FileButton
+    class="above-8"
     accept=".csv,.txt,text/csv"
     :most-megabytes="stationMostMB"
     words="Take in a file"

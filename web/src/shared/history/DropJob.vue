@@ -60,7 +60,7 @@ async function drop(): Promise<void> {
   <Button type="text" @click="isAsked = true">Drop the job</Button>
   <Modal
     v-model:open="isAsked"
-    :title="`Drop ${job.title}?`"
+    :title="`Drop “${job.title}”?`"
     ok-text="Drop it"
     cancel-text="Cancel"
     :width="460"
