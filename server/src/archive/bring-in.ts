@@ -1,6 +1,6 @@
 import type { PlaceDto } from '@spudder/contract/place'
 import type { Database } from '../database/connect.ts'
-import { databaseErrno } from '../database/database-fault.ts'
+import { databaseErrno, duplicateEntry } from '../database/database-fault.ts'
 import { findPlace } from '../place/place.service.ts'
 import { selectPlace } from '../place/place.repository.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -20,7 +20,7 @@ function asStored(row: Readonly<Record<string, unknown>>, moments: readonly stri
 }
 
 /** What the database has against a row: an id that is there already, a name that leads nowhere. */
-const refusedByKeys: ReadonlySet<number> = new Set([1062, 1452, 1406, 1264, 1366, 4025])
+const refusedByKeys: ReadonlySet<number> = new Set([duplicateEntry, 1452, 1406, 1264, 1366, 4025])
 
 /**
  * Brings a place in from its archive with all that was ever recorded there: all of it or nothing. What is

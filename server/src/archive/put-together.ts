@@ -3,7 +3,7 @@ import type { PlaceDto } from '@spudder/contract/place'
 import { changeRow } from '../change/change-row.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import { derivedId } from '../database/derived-id.ts'
-import { databaseErrno } from '../database/database-fault.ts'
+import { databaseErrno, duplicateEntry } from '../database/database-fault.ts'
 import { tableOf } from '../history/history.repository.ts'
 import type { ChangingKind } from '../history/things.repository.ts'
 import type { Recorder } from '../http/recorder.ts'
@@ -79,8 +79,6 @@ async function storeCopy(
   }
 }
 
-const twice = 1062
-
 /**
  * Puts the other place together with this one: all that was recorded there stands here too, under ids of
  * its own, and the other is put away as it was. Taken back, all of that is put away and the other is back.
@@ -104,13 +102,14 @@ export async function putTogether(
     for (const each of tables) await storeCopy(transaction, each, { into, recorder, reason })
     for (const { id, newId } of photos) {
       const bytes = await selectBytes(transaction, id)
-      if (bytes) await insertBytes(transaction, newId, bytes)
+      if (!bytes) throw new Error(`the bytes of photo ${id} are missing`)
+      await insertBytes(transaction, newId, bytes)
     }
     const told = { placeId, standId: null, kind: 'place', recorder, reason } as const
     await keepPlace(transaction, { before: other, change: { isArchived: true }, told })
   })
   await work.catch((error: unknown) => {
-    if (databaseErrno(error) !== twice) throw error
+    if (databaseErrno(error) !== duplicateEntry) throw error
     throw new ServiceError(
       'conflict',
       'These two were put together before. What was put away since can be brought back in the estate.',

@@ -1,6 +1,9 @@
 /** What a database can have against a request that is none of the request's doing. */
 export type DatabaseFault = 'away' | 'busy' | 'again'
 
+/** MariaDB's number for a row that is there already. */
+export const duplicateEntry = 1062
+
 /** MariaDB's number for what went wrong; undefined for anything that did not come from it. */
 export function databaseErrno(error: unknown): number | undefined {
   const cause = causeOf(error)

@@ -3,11 +3,9 @@ import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
 import { isDeepStrictEqual } from 'node:util'
 import { ServiceError } from '../problem/service-error.ts'
 import type { Connection } from './connect.ts'
-import { databaseErrno } from './database-fault.ts'
+import { databaseErrno, duplicateEntry } from './database-fault.ts'
 
 type TableWithId = MySqlTable & { readonly id: MySqlColumn }
-
-const duplicateEntry = 1062
 
 /** A JSON column as it is stored: without the prototype and the empty fields of a request. */
 function asStored(value: unknown): unknown {

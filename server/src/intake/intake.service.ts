@@ -13,7 +13,7 @@ import { cameOf } from '@spudder/core/seen/reading'
 import { openCaseOf } from '../case/case.service.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import { derivedId } from '../database/derived-id.ts'
-import { databaseErrno } from '../database/database-fault.ts'
+import { databaseErrno, duplicateEntry } from '../database/database-fault.ts'
 import { newlyMendable, newlyRecordedBy, recordedBy, type Recorder } from '../http/recorder.ts'
 import { newJob } from '../job/new-job.ts'
 import { lockPlace } from '../place/place.repository.ts'
@@ -177,8 +177,6 @@ const under = new Map<string, IntakeProgressDto>()
 /** How far a file is on its way in; all of it where nobody knows of it any more. */
 export const intakeProgress = (intakeId: string): Promise<IntakeProgressDto> =>
   Promise.resolve(under.get(intakeId) ?? { stored: 0, of: 0 })
-
-const duplicateEntry = 1062
 
 /** An id for a line, the same whenever the same file is sent again. */
 const idsOf =
