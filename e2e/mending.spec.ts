@@ -3,6 +3,7 @@ import type { PlaceDto } from '@spudder/contract/place'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import { unzipSync } from 'fflate'
 import { readFileSync, writeFileSync } from 'node:fs'
+import { pdfPages } from './pdf-text.ts'
 import { expect, openStand, test } from './spudder.ts'
 import { lawn, numbered, standWithCase } from './stand-with-case.ts'
 
@@ -169,6 +170,16 @@ test('an entry of a hundred times the plan is asked about before it is stored, a
   const { entries, jobs } = await storyOf(page, standId)
   expect(entries.map(({ isStruck }) => isStruck).toSorted()).toEqual([false, true])
   expect(jobs.find(({ kind }) => kind === 'apply')?.status).toBe('planned')
+  // What is judged, and what an inspector reads, follow.
+  const steps = page.getByRole('navigation', { name: 'Steps of the case' })
+  await expect(steps.getByRole('link', { name: 'Watch' })).toContainText('nothing applied yet')
+  await page.goto('/record')
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'PDF for the inspector' }).click(),
+  ])
+  const paper = (await pdfPages(readFileSync(await download.path()))).join(' ')
+  expect(paper).toMatch(/did not happen.*The wrong lawn/i)
 })
 
 test('a spreadsheet is looked over and taken in, and a place goes out as one archive', async ({

@@ -139,7 +139,7 @@ test('the demo estate goes out whole and comes into another installation, where 
   writeFileSync(file, archive)
   await openSettings(page, 'Archive')
   await page.locator('input[type=file]').setInputFiles(file)
-  await expect(page.getByText(/^Vennlow Estate is here, with all/)).toBeVisible()
+  await expect(page.getByText(/Vennlow Estate is here, with all/)).toBeVisible()
 
   const places = (await (await request.get('/api/places')).json()) as PlaceDto[]
   const brought = places.find(({ name }) => name === 'Vennlow Estate')
@@ -150,6 +150,15 @@ test('the demo estate goes out whole and comes into another installation, where 
   const stamped = /stamp|checksums/
   for (const [name, bytes] of Object.entries(first))
     if (!stamped.test(name)) expect(Buffer.from(second[name] ?? []).equals(bytes), name).toBe(true)
+
+  // It is worked at like any other, and this device comes back to it.
+  await page.getByRole('button', { name: 'Go there' }).first().click()
+  await expect(page.getByRole('link', { name: 'Bowling green', exact: true })).toBeVisible()
+  await page.reload()
+  await page.getByRole('button', { name: 'Vennlow Estate' }).click()
+  await page.getByRole('region', { name: 'Other places' }).getByRole('button').click()
+  await expect(page.getByRole('link', { name: 'Court lawn', exact: true })).toBeVisible()
+  await openSettings(page, 'Archive')
 
   const stands = async () =>
     (await (await request.get(`/api/places/${placeId}/stands`)).json()) as { name: string }[]

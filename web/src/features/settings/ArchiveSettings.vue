@@ -5,7 +5,7 @@ import { archiveMostMB } from '@spudder/contract/route'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { addressOf } from '../../api/call.ts'
-import { useAllPlaces } from '../../api/places.ts'
+import { goToPlace, useAllPlaces } from '../../api/places.ts'
 import { useChange } from '../../api/use-change.ts'
 import { useUndo } from '../../shared/history/use-undo.ts'
 import ConfirmButton from '../../ui/ConfirmButton.vue'
@@ -28,15 +28,14 @@ async function putTogether({ id: otherId, name }: PlaceDto): Promise<void> {
   if (!(await join.send({ placeId: props.place.id, dto }))) return
   undo.offer(`What ${name} held is here.`, join.lastId())
 }
-const stored = ref('')
+const stored = ref<PlaceDto>()
 
 async function take([file]: readonly File[]): Promise<void> {
-  stored.value = ''
+  stored.value = undefined
   if (!file) return
   // Some systems give a zip no type; the server looks into it whatever it is called.
   const dto = new Blob([file], { type: 'application/zip' })
-  const place = await bringIn.send({ dto })
-  if (place) stored.value = `${place.name} is here, with all that was recorded there.`
+  stored.value = await bringIn.send({ dto })
 }
 async function setArchived({ id, name, version }: PlaceDto, isArchived: boolean): Promise<void> {
   if (!(await change.send({ placeId: id, dto: { isArchived, version } }))) return
@@ -70,7 +69,10 @@ async function setArchived({ id, name, version }: PlaceDto, isArchived: boolean)
           @files="take"
         />
       </div>
-      <p v-if="stored" role="status" class="text-strong">{{ stored }}</p>
+      <p v-if="stored" role="status" class="text-strong">
+        {{ stored.name }} is here, with all that was recorded there.
+        <Button size="small" @click="goToPlace(stored.id)">Go there</Button>
+      </p>
       <ProblemNote :problem="bringIn.error.value" />
     </section>
     <section class="stack gap-8">
@@ -82,6 +84,7 @@ async function setArchived({ id, name, version }: PlaceDto, isArchived: boolean)
           <Button v-if="each.isArchived" size="small" @click="setArchived(each, false)"
             >Bring back</Button
           >
+          <Button v-else size="small" @click="goToPlace(each.id)">Go there</Button>
           <ConfirmButton
             is-small
             :words="`Put together with ${place.name}`"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Button, Drawer } from 'ant-design-vue'
-import { usePlace } from '../../api/places.ts'
+import { computed } from 'vue'
+import { goToPlace, useAllPlaces, usePlace } from '../../api/places.ts'
 import { useTheme } from '../../ui/use-theme.ts'
 import { useHelp } from '../help/use-help.ts'
 import { usePractice } from '../practice/practice.ts'
@@ -10,6 +11,10 @@ import MainMenu from './MainMenu.vue'
 /** Every screen and what belongs to the place; on a phone all that a wide screen has at its top. */
 const isOpen = defineModel<boolean>('open', { required: true })
 const { place } = usePlace()
+const { data: places } = useAllPlaces()
+const others = computed(() =>
+  (places.value ?? []).filter(({ id, isArchived }) => !isArchived && id !== place.value?.id),
+)
 const practice = usePractice()
 const theme = useTheme()
 const help = useHelp()
@@ -25,6 +30,12 @@ function openHelp(): void {
       Practice devices are on here: what they say is made up.
     </p>
     <MainMenu :entries="entries" @taken="isOpen = false" />
+    <section v-if="others.length > 0" class="stack gap-4 above-16" aria-label="Other places">
+      <h3 class="text-small text-slate">Other places</h3>
+      <Button v-for="each in others" :key="each.id" block @click="goToPlace(each.id)">{{
+        each.name
+      }}</Button>
+    </section>
     <div class="more stack gap-8 above-16">
       <Button block @click="openHelp">Help</Button>
       <Button block @click="theme.toggle()">{{ theme.isDark ? 'Light' : 'Dark' }} colours</Button>
