@@ -53,6 +53,8 @@ beforeEach(async () => {
 })
 afterEach(() => {
   palette.unmount()
+  // What a dialog leaves behind while it goes is no field of the next one.
+  document.body.replaceChildren()
   vi.useRealTimers()
 })
 
@@ -73,6 +75,8 @@ async function open(): Promise<void> {
   // What it is made of is loaded then, which takes as long as the machine takes.
   await vi.waitFor(field, { timeout: 60_000 })
   await settle()
+  // Until the field has taken what was typed ahead, a key anywhere is typed for it.
+  await vi.waitFor(() => expect(usePalette().isAwaited).toBe(false), { timeout: 60_000 })
 }
 async function type(text: string): Promise<void> {
   field().value = text
@@ -122,7 +126,12 @@ describe('the palette', () => {
 
   it('takes no key of its own buttons for what is typed', async () => {
     await open()
-    press('Enter', document.body.querySelector('.ant-modal-close') ?? window)
+    const close = () => {
+      const cross = document.body.querySelector('.ant-modal-close')
+      if (!cross) throw new Error('the dialog has no cross yet')
+      return cross
+    }
+    press('Enter', await vi.waitFor(close, { timeout: 60_000 }))
     usePalette().close()
     await settle()
     const before = router.currentRoute.value.fullPath
