@@ -5,12 +5,13 @@ import { unzipSync } from 'fflate'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { pdfPages } from './pdf-text.ts'
 import { expect, openStand, test } from './spudder.ts'
-import { lawn, numbered, standWithCase } from './stand-with-case.ts'
+import { ironSpray, lawn, numbered, standWithCase } from './stand-with-case.ts'
 
 const storyOf = async (page: Page, standId: string) =>
   (await (await page.request.get(`/api/stands/${standId}`)).json()) as StandStoryDto
 
 const granules = {
+  causeId: 'iron-tied-up-by-pH',
   route: 'soil',
   sourceId: 'fe-eddha',
   rateId: 'soil-eddha-watered-in',
@@ -19,23 +20,13 @@ const granules = {
   tankL: 200,
   contentShare: 0.06,
 }
-const spray = {
-  route: 'leaf',
-  sourceId: 'ferrous-sulfate',
-  rateId: 'leaf-sulfate-2-percent',
-  rateValue: 2,
-  carrierValue: 30,
-  tankL: 40,
-  contentShare: 0.2,
-  hasStrip: true,
-}
+const spray = { ...ironSpray, hasStrip: true }
 
 /** Plans a remedy for the open case, to be applied today. */
-async function plan(page: Page, standId: string, how: typeof granules): Promise<void> {
+async function plan(page: Page, standId: string, how: object): Promise<void> {
   const caseId = (await storyOf(page, standId)).cases[0]?.id ?? ''
   const remedy = {
     id: crypto.randomUUID(),
-    causeId: 'iron-tied-up-by-pH',
     applyOn: new Date().toISOString().slice(0, 10),
     ...how,
   }

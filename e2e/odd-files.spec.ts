@@ -93,7 +93,7 @@ test('files as weather stations write them are taken in, or asked about', async 
       ['Wind in', 'km/h'],
     ] as const)
       await choose(form.getByLabel(label, { exact: true }), words)
-    await form.getByRole('button', { name: 'Take it in so' }).click()
+    await form.getByRole('button', { name: 'Take in the file so named' }).click()
     await expect(page.getByText('One day taken from unnamed.csv.')).toBeVisible()
     await put(page, 'Take in a file', utf8(['again', text('2026-04-08')]))
     await expect(page.getByText('One day taken from again.csv.')).toBeVisible()

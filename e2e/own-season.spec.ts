@@ -5,7 +5,7 @@ import { unzipSync } from 'fflate'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { pdfPages } from './pdf-text.ts'
 import { dayFromToday, expect, openSettings, Spudder, test as base } from './spudder.ts'
-import { lawn } from './stand-with-case.ts'
+import { ironSpray, lawn } from './stand-with-case.ts'
 
 /** An installation of somebody's own: nothing in it, and no practice device on. */
 const test = base.extend<object, { spudder: Spudder }>({
@@ -50,12 +50,15 @@ test('a season of somebody’s own holds nothing made up, on any page, in any ta
   const findings = { tier: 'youngest-only', pattern: 'stripes', severity: '3', roots: 'white' }
   await post(request, `/stands/${standId}/looks`, { id: id(), lookedOn: dayFromToday(-31), findings, paint: {} }) // prettier-ignore
   const caseId = (await storyOf(request)).cases[0]?.id ?? ''
-  const spray = { causeId: 'iron-tied-up-by-pH', route: 'leaf', sourceId: 'ferrous-sulfate', rateId: 'leaf-sulfate-2-percent', rateValue: 2, carrierValue: 30, tankL: 40, contentShare: 0.2 } // prettier-ignore
-  await post(request, `/cases/${caseId}/remedies`, { id: id(), ...spray, applyOn: dayFromToday(-30) }) // prettier-ignore
+  await post(request, `/cases/${caseId}/remedies`, { id: id(), ...ironSpray, applyOn: dayFromToday(-30) }) // prettier-ignore
   const job = (await storyOf(request)).jobs.find(({ kind }) => kind === 'apply')
   await post(request, `/jobs/${job?.id}/entries`, { id: id(), happenedOn: dayFromToday(-30), productKg: 0.5, waterL: 28, startedAt: '07:00', endedAt: '08:00' }) // prettier-ignore
   await reading({ kind: 'turfColour', value: 6, method: 'eye', takenOn: dayFromToday(-16) })
-  await post(request, `/cases/${caseId}/remedies`, { id: id(), ...spray, applyOn: dayFromToday(2) })
+  await post(request, `/cases/${caseId}/remedies`, {
+    id: id(),
+    ...ironSpray,
+    applyOn: dayFromToday(2),
+  })
 
   // Nobody told the weather: none is stored as if it had been measured.
   expect((await storyOf(request)).entries.map(({ weather }) => weather)).toEqual([null])

@@ -4,6 +4,7 @@ import type { StandStoryDto } from '@spudder/contract/stand'
 import type { APIRequestContext, Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { pdfPages } from './pdf-text.ts'
+import { ironSpray } from './stand-with-case.ts'
 import { dayFromToday, expect, openStand, test } from './spudder.ts'
 
 test.describe.configure({ mode: 'serial' })
@@ -42,14 +43,7 @@ async function lawnWithSprays(
   for (let index = 0; index < remedies; index++) {
     await post(`/cases/${caseId}/remedies`, {
       id: crypto.randomUUID(),
-      causeId: 'iron-tied-up-by-pH',
-      route: 'leaf',
-      sourceId: 'ferrous-sulfate',
-      rateId: 'leaf-sulfate-2-percent',
-      rateValue: 2,
-      carrierValue: 30,
-      tankL: 40,
-      contentShare: 0.2,
+      ...ironSpray,
       applyOn: dayFromToday(index),
       repeats,
     })

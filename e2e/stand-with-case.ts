@@ -30,5 +30,16 @@ export const lawn = {
   plantId: 'bermudagrass',
   size: { kind: 'area', areaM2: 929.0304 },
 } as const
+/** A spray of iron as the remedy of a lawn: what a person would choose on its page. */
+export const ironSpray = {
+  causeId: 'iron-tied-up-by-pH',
+  route: 'leaf',
+  sourceId: 'ferrous-sulfate',
+  rateId: 'leaf-sulfate-2-percent',
+  rateValue: 2,
+  carrierValue: 30,
+  tankL: 40,
+  contentShare: 0.2,
+} as const
 /** What plans the remedy. */
 export const plan = (page: Page) => page.getByRole('button', { name: /^Plan for \d/ })

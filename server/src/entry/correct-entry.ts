@@ -77,6 +77,23 @@ async function seeToJob(
   await keepJob(connection, { before, change, told })
 }
 
+/** Stores what puts an entry right; its job and the shelf follow. */
+async function putRight(
+  connection: Connection,
+  recorder: Recorder,
+  { seen, next }: { readonly seen: EntryRow; readonly next: EntryRow },
+): Promise<EntryRow> {
+  const { isStruck, reason } = next
+  if (isStruck !== seen.isStruck) {
+    const owner = { placeId: seen.placeId, standId: seen.standId }
+    await seeToJob(connection, seen, { isStruck, owner, recorder, reason })
+  }
+  const right = { ...next, correctsId: seen.id, ...recordedBy(recorder) }
+  const stored = await insertEntry(connection, right)
+  await moveStock(connection, seen, stored)
+  return stored
+}
+
 const noEntry = () => new ServiceError('not-found', 'There is no such entry.')
 
 /**
@@ -104,25 +121,11 @@ export async function correctEntry(
         `This entry was already corrected by ${newer.createdBy}. Correct the newer one.`,
       )
     }
-    const owner = { placeId, standId: seen.standId }
     const out = await whatWentOut(transaction, seen, dto, placeId)
-    const isStruck = dto.isStruck ?? false
-    if (isStruck !== seen.isStruck) {
-      const { reason } = dto
-      await seeToJob(transaction, seen, { isStruck, owner, recorder, reason })
-    }
-    const stored = await insertEntry(transaction, {
-      ...seen,
-      ...right,
-      ...out,
-      isStruck,
-      correctsId: entryId,
-      reason: dto.reason,
-      search: searchWords(right, [dto.reason, recorder.actor]),
-      ...recordedBy(recorder),
-    })
-    await moveStock(transaction, seen, stored)
-    return named(transaction, stored)
+    const { reason, isStruck = false } = dto
+    const search = searchWords(right, [reason, recorder.actor])
+    const next = { ...seen, ...right, ...out, isStruck, reason, search }
+    return named(transaction, await putRight(transaction, recorder, { seen, next }))
   })
 }
 
@@ -140,17 +143,10 @@ export async function strikeNewest(
   for (let newer = seen; newer; newer = await selectCorrectionOf(connection, newer.id)) seen = newer
   if (!seen || seen.isStruck) return false
   if (seen.productId !== null) await lockProduct(connection, seen.productId)
-  const owner = { placeId: seen.placeId, standId: seen.standId }
-  await seeToJob(connection, seen, { isStruck: true, owner, recorder, reason })
-  const stored = await insertEntry(connection, {
-    ...seen,
-    id,
-    isStruck: true,
-    correctsId: seen.id,
-    reason,
-    search: `${seen.search} ${reason.toLowerCase()}`,
-    ...recordedBy(recorder),
+  const search = `${seen.search} ${reason.toLowerCase()}`
+  await putRight(connection, recorder, {
+    seen,
+    next: { ...seen, id, isStruck: true, reason, search },
   })
-  await moveStock(connection, seen, stored)
   return true
 }

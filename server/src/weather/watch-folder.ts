@@ -5,7 +5,7 @@ import { CoreError } from '@spudder/core/base/error'
 import type { Database } from '../database/connect.ts'
 import { recorderAt } from '../http/recorder.ts'
 import { findPlaces } from '../place/place.service.ts'
-import { importStationFile } from './weather.service.ts'
+import { importStationFile } from './import-station.ts'
 
 interface Watching {
   readonly db: Database

@@ -1,10 +1,10 @@
 import { weatherRoutes, type WeatherService } from '@spudder/contract/weather'
+import { importStationFile } from './import-station.ts'
 import type { Database } from '../database/connect.ts'
 import type { Recorder } from '../http/recorder.ts'
 import { serve } from '../http/route.ts'
 import { findPlace } from '../place/place.service.ts'
 import {
-  importStationFile,
   readDays,
   readHours,
   readOutlook,

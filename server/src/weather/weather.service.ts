@@ -3,8 +3,6 @@ import type { PlaceDto } from '@spudder/contract/place'
 import type {
   DayOfHoursDto,
   OutlookDto,
-  StationFileDto,
-  StationImportDto,
   WeatherDto,
   WeatherHoursDto,
   WeatherService,
@@ -20,13 +18,9 @@ import {
   weatherWorks,
 } from '@spudder/core/days/weather'
 import { soilClimateAt, soilTemperature } from '@spudder/core/soil/climate'
-import type { Connection, Database } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
-import { findPlace } from '../place/place.service.ts'
-import { readInThread } from '../thread/file-reader.ts'
-import { unpackedDays } from '../thread/packed-days.ts'
+import type { Connection } from '../database/connect.ts'
 import { fetchWeather } from './fetch-weather.ts'
-import { selectStationDays, storeStationDays } from './weather.repository.ts'
+import { selectStationDays } from './weather.repository.ts'
 
 /** A forecast further out is a climate, not a forecast. */
 const forecastDays = 14
@@ -136,6 +130,8 @@ interface Climate {
 }
 /** What days are usually like, calculated once a day and place. */
 const climates = new Map<string, Promise<Climate>>()
+/** Days that came in since make what is usual another. */
+export const forgetClimates = (): void => climates.clear()
 const keptClimates = 20
 
 async function calculateClimate(stage: WeatherStage, today: Day): Promise<Climate> {
@@ -250,48 +246,6 @@ export async function weatherDuring(
     windMPerS: on.windMPerS[hour] ?? 0,
     humidityPercent: on.humidityPercent[hour] ?? 0,
     ...(isRainKnown ? { rainAfterMm: tenth(rain.reduce((sum, each) => sum + each, 0)) } : {}),
-  }
-}
-
-/** As many as are stored between two turns of everybody else. */
-const daysAtOnce = 40
-
-/**
- * Takes in a station's file, all of it or nothing: its days stand in place of the service's.
- * @throws {CoreError} where the file cannot be read at all
- */
-export async function importStationFile(
-  db: Database,
-  recorder: Recorder,
-  placeId: string,
-  { fileName, bytes, dayOrder }: StationFileDto & { readonly bytes: Buffer },
-): Promise<StationImportDto> {
-  const { settings } = await findPlace(db, placeId)
-  const columns = settings.stationColumns
-  const { packed, ...read } = await readInThread('station', { dayOrder, columns }, bytes)
-  await db.transaction(async (transaction) => {
-    for (let from = 0; from < packed.count; from += daysAtOnce) {
-      const days = unpackedDays(packed, from, from + daysAtOnce)
-      await storeStationDays(
-        transaction,
-        days.map((hours) => ({
-          placeId,
-          day: hours.day,
-          hours,
-          fileName,
-          ...recordedBy(recorder),
-        })),
-      )
-    }
-  })
-  climates.clear()
-  const [first, last] = [unpackedDays(packed, 0, 1), unpackedDays(packed, packed.count - 1)]
-  return {
-    dayCount: packed.count,
-    from: first[0]?.day ?? null,
-    to: last[0]?.day ?? null,
-    errors: read.errors.map((error) => ({ ...error })),
-    assumed: [...read.assumed],
   }
 }
 

@@ -80,7 +80,7 @@ async function keep(): Promise<void> {
     <ProblemNote :problem="error" />
     <div>
       <Button type="primary" html-type="submit" :disabled="!isReady" :loading="isLoading"
-        >Take it in so</Button
+        >Take in the file so named</Button
       >
     </div>
   </form>

@@ -26,7 +26,8 @@ export function useUndo() {
     const dto = { kind, id, reason: 'Taken in by mistake.' }
     const done = await fileBack.send({ placeId, dto })
     if (!done) return
-    const words = `${done.count} rows of ${file} are taken back.`
+    const rows = done.count === 1 ? 'One row' : `${done.count} rows`
+    const words = `${rows} of ${file} ${done.count === 1 ? 'is' : 'are'} taken back.`
     // An entry is struck by a line of its own; it is brought back in the record.
     if (kind === 'entry') toasts.say(words)
     else toasts.say(words, () => takeBack(fileBack.lastId()))
