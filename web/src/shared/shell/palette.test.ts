@@ -1,6 +1,6 @@
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
-import { createPinia, setActivePinia } from 'pinia'
+import { createPinia, setActivePinia, type Pinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
@@ -28,6 +28,9 @@ const withKeys = defineComponent({
   setup: () => (useShellKeys(), () => h(CommandPalette)),
 })
 
+// Named wherever a store is asked for: the files share a window, and a late action of the file before
+// makes its own stores the active ones.
+let pinia: Pinia
 let palette: VueWrapper
 let router: ReturnType<typeof makeRouter>
 let isReachable = true
@@ -42,7 +45,7 @@ beforeEach(async () => {
     const found = stands.filter(({ name }) => name.toLowerCase().includes(text.toLowerCase()))
     return Promise.resolve(Response.json(found))
   })
-  const pinia = createPinia()
+  pinia = createPinia()
   setActivePinia(pinia)
   router = makeRouter()
   palette = mount(withKeys, {
@@ -76,7 +79,7 @@ async function open(): Promise<void> {
   await vi.waitFor(field, { timeout: 60_000 })
   await settle()
   // Until the field has taken what was typed ahead, a key anywhere is typed for it.
-  await vi.waitFor(() => expect(usePalette().isAwaited).toBe(false), { timeout: 60_000 })
+  await vi.waitFor(() => expect(usePalette(pinia).isAwaited).toBe(false), { timeout: 60_000 })
 }
 async function type(text: string): Promise<void> {
   field().value = text
@@ -91,10 +94,10 @@ describe('the palette', () => {
     const typing = document.createElement('input')
     document.body.append(typing)
     press('/', typing)
-    expect(usePalette().isOpen).toBe(false)
+    expect(usePalette(pinia).isOpen).toBe(false)
     typing.remove()
     await open()
-    expect(usePalette().isOpen).toBe(true)
+    expect(usePalette(pinia).isOpen).toBe(true)
   })
 
   it('lists every screen there is, until something is typed', async () => {
@@ -114,7 +117,7 @@ describe('the palette', () => {
     document.body.querySelector<HTMLElement>('.ant-select-item-option')?.click()
     await settle()
     expect(router.currentRoute.value.params['standId']).toBe('0')
-    expect(usePalette().isOpen).toBe(false)
+    expect(usePalette(pinia).isOpen).toBe(false)
   })
 
   it('keeps what is typed before it is there, and goes where Enter means', async () => {
@@ -132,15 +135,15 @@ describe('the palette', () => {
       return cross
     }
     press('Enter', await vi.waitFor(close, { timeout: 60_000 }))
-    usePalette().close()
+    usePalette(pinia).close()
     await settle()
     const before = router.currentRoute.value.fullPath
     await open()
-    expect([usePalette().isOpen, router.currentRoute.value.fullPath]).toEqual([true, before])
+    expect([usePalette(pinia).isOpen, router.currentRoute.value.fullPath]).toEqual([true, before])
   })
 
   it('does what a command does', async () => {
-    const theme = useTheme()
+    const theme = useTheme(pinia)
     const before = theme.isDark
     await open()
     await type('light or dark')
@@ -151,7 +154,7 @@ describe('the palette', () => {
     await type('first steps')
     document.body.querySelector<HTMLElement>('.ant-select-item-option')?.click()
     await settle()
-    expect(useHelp().isOpen).toBe(true)
+    expect(useHelp(pinia).isOpen).toBe(true)
   })
 
   it('says so where the server does not answer, and still lists the screens', async () => {
