@@ -96,7 +96,7 @@ export async function paceOf(
         meter: new SimulatedMeter(),
         laboratory: new SimulatedLaboratory(),
       },
-      actor: 'bench',
+      isPrivate: true,
       logger: pino({ level: 'silent' }),
     }),
   )

@@ -60,7 +60,7 @@ export async function stationPace(database: PrivateMariaDb, rows: number): Promi
     laboratory: new SimulatedLaboratory(),
   }
   const server = createServer(
-    createApp({ db, services, actor: 'bench', logger: pino({ level: 'silent' }) }),
+    createApp({ db, services, isPrivate: true, logger: pino({ level: 'silent' }) }),
   )
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
   const { port: own } = server.address() as AddressInfo

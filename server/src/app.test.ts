@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { pino } from 'pino'
 import supertest from 'supertest'
 import { describe, expect, it } from 'vitest'
-import { api, db, placeBody, services } from './tests/test-estate.ts'
+import { api, db, parts, placeBody } from './tests/test-estate.ts'
 import { createApp } from './app.ts'
 
 const written: string[] = []
@@ -16,7 +16,7 @@ function webApp() {
   mkdirSync(join(webFolder, 'assets'))
   writeFileSync(join(webFolder, 'index.html'), '<title>Spudder</title>')
   writeFileSync(join(webFolder, 'assets', 'a.js'), '1')
-  return createApp({ db, services, actor: 'Tess', logger, webFolder })
+  return createApp({ ...parts, logger, webFolder })
 }
 
 describe('the application', () => {
@@ -52,9 +52,10 @@ describe('the application', () => {
         })
       },
     })
-    const parts = { db: broken, services, actor: 'Tess', logger }
     const body = { ...placeBody(), name: 'A secret lawn' }
-    const answer = await supertest(createApp(parts)).post('/api/places').send(body)
+    const answer = await supertest(createApp({ ...parts, db: broken, logger }))
+      .post('/api/places')
+      .send(body)
     expect(answer.status).toBe(500)
     expect(answer.type).toBe('application/problem+json')
     expect(JSON.stringify(answer.body)).not.toContain('secret')

@@ -8,6 +8,9 @@ import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import sirv from 'sirv'
 import type { Logger } from 'pino'
+import { Attempts } from './access/attempts.ts'
+import { identifyVisitor } from './access/visitor.ts'
+import { watchOver } from './access/watch.ts'
 import { serveAcidPlans } from './acid-plan/acid-plan.routes.ts'
 import { serveCases } from './case/case.routes.ts'
 import type { Database } from './database/connect.ts'
@@ -21,6 +24,7 @@ import { serveSchedule } from './schedule/schedule.routes.ts'
 import { serveLaboratory } from './laboratory/laboratory.routes.ts'
 import { serveLooks } from './look/look.routes.ts'
 import { serveMeters } from './meter/meter.routes.ts'
+import { servePeople } from './person/person.routes.ts'
 import { servePhotos } from './photo/photo.routes.ts'
 import { servePlanning } from './planning/planning.routes.ts'
 import { servePlaces } from './place/place.routes.ts'
@@ -39,7 +43,6 @@ import { health } from './http/health.ts'
 import { Metrics, observed } from './http/observe.ts'
 import { describeRoutes } from './http/openapi.ts'
 import { problemHandler } from './http/problem.ts'
-import { identifyActor } from './http/recorder.ts'
 import { mountRoutes, type ServedRoute } from './http/route.ts'
 import { ServiceError } from './problem/service-error.ts'
 
@@ -54,19 +57,24 @@ export interface OutsideServices {
 export interface AppParts {
   readonly db: Database
   readonly services: OutsideServices
-  readonly actor: string
   readonly logger: Logger
   /** Whether the database answers; taken to do so where nobody asks. */
   readonly isReady?: () => Promise<boolean>
   /** Names beside this machine's own under which it is opened. */
   readonly hosts?: readonly string[]
+  /** Whether only this machine can reach it, so that who works alone need not sign in; it is not unless said. */
+  readonly isPrivate?: boolean
+  /** Whether it is the demo, which can be looked at through the eyes of everybody in it. */
+  readonly isDemo?: boolean
   /** The built interface; absent in tests of the API alone. */
   readonly webFolder?: string
 }
 
 /** Every route of the API. */
-function allRoutes(db: Database, services: OutsideServices): readonly ServedRoute[] {
+function allRoutes({ db, services, ...parts }: AppParts): readonly ServedRoute[] {
+  const { isDemo = false, isPrivate = false } = parts
   return [
+    ...servePeople({ db, attempts: new Attempts(db), isDemo, isPrivate }),
     ...servePlaces(db),
     ...serveStands(db),
     ...serveEstate(db),
@@ -143,7 +151,7 @@ const forData = {
 
 /** The whole server as one Express application, without listening yet. */
 export function createApp(parts: AppParts): Express {
-  const { db, services, actor, logger, webFolder, hosts = [] } = parts
+  const { db, logger, webFolder, hosts = [], isPrivate = false } = parts
   const { isReady = () => Promise.resolve(true) } = parts
   const app = express()
   app.disable('x-powered-by')
@@ -158,11 +166,12 @@ export function createApp(parts: AppParts): Express {
     response.set(forData)
     next()
   })
-  api.use(identifyActor(actor))
-  const routes = allRoutes(db, services)
-  const description = describeRoutes(routes.map(({ route }) => route))
+  api.use(identifyVisitor(db, { isPrivate }))
+  const served = allRoutes(parts)
+  const routes = served.map(({ route }) => route)
+  const description = describeRoutes(routes)
   api.get('/openapi.json', (_request, response) => void response.json(description))
-  mountRoutes(api, routes)
+  mountRoutes(api, served, watchOver(db, routes))
   api.use(() => {
     throw new ServiceError('not-found', 'There is no such route; see /api/openapi.json.')
   })

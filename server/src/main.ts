@@ -3,7 +3,7 @@ import { dateToDay } from '@spudder/core/base/calendar'
 import { SimulatedLaboratory } from '@spudder/sim/laboratory'
 import { SimulatedMeter } from '@spudder/sim/meter'
 import { SimulatedWeather } from '@spudder/sim/weather'
-import { vennlowEstate } from '@spudder/sim/vennlow'
+import { manager, vennlowEstate } from '@spudder/sim/vennlow'
 import { createServer } from 'node:http'
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
@@ -12,8 +12,10 @@ import { openDatabase } from './database/connect.ts'
 import { copyBefore } from './database/copy-before.ts'
 import { DatabaseUnfit } from './database/database-unfit.ts'
 import { loadHistory } from './demo/load-history.ts'
+import { makeOwner } from './access/make-owner.ts'
 import { createApp } from './app.ts'
 import { drainable } from './http/drain.ts'
+import { peopleOfDemo } from './demo/people-of-demo.ts'
 import { findPlaces } from './place/place.service.ts'
 import { watchFolder } from './weather/watch-folder.ts'
 import { openThread } from './thread/file-reader.ts'
@@ -55,15 +57,20 @@ const services = {
 const now = new Date()
 const isDemo = process.env['SPUDDER_DEMO'] === '1'
 if (isDemo && (await findPlaces(db)).length === 0) {
-  await loadHistory({ db, ...services }, vennlowEstate(dateToDay(now)), now)
+  const estate = vennlowEstate(dateToDay(now))
+  await loadHistory({ db, ...services }, estate, now)
+  await peopleOfDemo(db, estate.place.id, now)
 }
 
-const actor = process.env['SPUDDER_ACTOR'] ?? (isDemo ? 'Marla Quist' : 'the grower')
+const actor = process.env['SPUDDER_ACTOR'] ?? (isDemo ? manager.name : 'the grower')
+
+await makeOwner(db, actor)
 
 const app = createApp({
   db,
   services,
-  actor,
+  isPrivate: true,
+  isDemo,
   logger,
   isReady: isAnswering,
   hosts: (process.env['SPUDDER_HOSTS'] ?? '').split(',').filter((name) => name !== ''),

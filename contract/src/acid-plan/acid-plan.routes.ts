@@ -5,7 +5,7 @@ export const acidPlanRoutes = {
   create: creates({
     path: '/stands/:standId/acid-plans',
     summary: 'Plans how ground is brought to a pH, with the jobs that it takes',
-    access: 'everybody',
+    access: 'plan',
     sends: json(CreateAcidPlanDto),
     answers: one(AcidPlanDto),
     touches: ofStand,

@@ -11,14 +11,14 @@ export const archiveRoutes = {
   write: reads({
     path: '/places/:placeId/archive',
     summary: 'Everything of a place as one archive: JSON with its photos and checksums (zip)',
-    access: 'everybody',
+    access: 'plan',
     answers: file(['application/zip']),
     topic: undefined,
   }),
   bringIn: creates({
     path: '/archives',
     summary: 'Brings a place in from its archive: all of it or nothing',
-    access: 'everybody',
+    access: 'person',
     sends: bytes(archiveTypes, archiveMostMB),
     answers: one(PlaceDto),
     touches: wholePlace,
@@ -26,7 +26,7 @@ export const archiveRoutes = {
   putTogether: creates({
     path: '/places/:placeId/put-together',
     summary: 'Puts another place together with this one: what it holds stands here from now on',
-    access: 'everybody',
+    access: 'own',
     sends: json(PutTogetherDto),
     answers: one(PlaceDto),
     touches: [...wholePlace, 'jar-tests', 'trials', 'zones'],

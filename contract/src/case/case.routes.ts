@@ -6,7 +6,7 @@ export const caseRoutes = {
   close: changes({
     path: '/cases/:caseId',
     summary: 'Closes a case as green or given up',
-    access: 'everybody',
+    access: 'plan',
     sends: json(CloseCaseDto),
     answers: one(CaseDto),
     touches: ofStand,
@@ -14,7 +14,7 @@ export const caseRoutes = {
   reopen: changes({
     path: '/cases/:caseId/reopened',
     summary: 'Opens a case again that was closed',
-    access: 'everybody',
+    access: 'plan',
     sends: json(ReopenCaseDto),
     answers: one(CaseDto),
     touches: ofStand,
@@ -22,7 +22,7 @@ export const caseRoutes = {
   planCheck: creates({
     path: '/cases/:caseId/checks',
     summary: 'Plans a check of the verdict for a day',
-    access: 'everybody',
+    access: 'plan',
     sends: json(PlanCheckDto),
     answers: one(JobDto),
     touches: ofStand,
@@ -30,7 +30,7 @@ export const caseRoutes = {
   planPractice: creates({
     path: '/cases/:caseId/practices',
     summary: 'Plans a practice beside the remedy, all its rounds',
-    access: 'everybody',
+    access: 'plan',
     sends: json(PlanPracticeDto),
     answers: list(JobDto),
     touches: ofStand,

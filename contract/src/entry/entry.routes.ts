@@ -11,7 +11,7 @@ export const entryRoutes = {
   record: creates({
     path: '/jobs/:jobId/entries',
     summary: 'Records what was really done for a job',
-    access: 'everybody',
+    access: 'apply',
     sends: json(CreateEntryDto),
     answers: one(EntryDto),
     // What went out is off the shelf.
@@ -20,7 +20,7 @@ export const entryRoutes = {
   correct: creates({
     path: '/entries/:entryId/corrections',
     summary: 'Corrects an entry by a new one that names it',
-    access: 'everybody',
+    access: 'apply',
     sends: json(CorrectEntryDto),
     answers: one(EntryDto),
     // What went out is off the shelf.
@@ -29,7 +29,7 @@ export const entryRoutes = {
   page: reads({
     path: '/places/:placeId/entries',
     summary: 'The record of a place: entries found by words, days or stand, the newest first',
-    access: 'everybody',
+    access: 'read-record',
     query: EntryQueryDto,
     answers: one(RecordPageDto),
     topic: 'record',

@@ -1,3 +1,4 @@
+import type { Right } from '../access/index.ts'
 import { changes, creates, json, one, reads } from '../route/index.ts'
 import {
   HistoryPageDto,
@@ -8,6 +9,7 @@ import {
   TakeBackFileDto,
   TakenBackDto,
   ThingDto,
+  type MendableKind,
 } from './history.dto.ts'
 
 /** Whatever is put right, everything may rest on it. */
@@ -24,11 +26,23 @@ const everything = [
   'zones',
 ] as const
 
+/** Whoever may store a thing may put it right; a kind without a right does not compile. */
+const rightByKind: Readonly<Record<MendableKind, Right>> = {
+  reading: 'look',
+  look: 'look',
+  rating: 'look',
+  photo: 'photograph',
+  jarTest: 'apply',
+  event: 'plan',
+  trial: 'plan',
+}
+const ofThings = { byKind: rightByKind }
+
 export const historyRoutes = {
   page: reads({
     path: '/places/:placeId/history',
     summary: 'Who did what at a place, the newest first',
-    access: 'everybody',
+    access: 'see',
     query: HistoryQueryDto,
     answers: one(HistoryPageDto),
     topic: 'history',
@@ -36,14 +50,14 @@ export const historyRoutes = {
   thing: reads({
     path: '/things/:kind/:id',
     summary: 'A thing with the fields that can be put right',
-    access: 'everybody',
+    access: ofThings,
     answers: one(ThingDto),
     topic: 'history',
   }),
   mend: changes({
     path: '/things/:kind/:id',
     summary: 'Puts right what was entered by mistake, strikes it out or brings it back',
-    access: 'everybody',
+    access: ofThings,
     sends: json(MendDto),
     answers: one(MendedDto),
     touches: everything,
@@ -51,7 +65,7 @@ export const historyRoutes = {
   takeBackFile: creates({
     path: '/places/:placeId/files-taken-back',
     summary: 'Takes back all that came in with one file',
-    access: 'everybody',
+    access: 'plan',
     sends: json(TakeBackFileDto),
     answers: one(TakenBackDto),
     touches: everything,
@@ -59,7 +73,7 @@ export const historyRoutes = {
   takeBack: creates({
     path: '/places/:placeId/taken-back',
     summary: 'Takes back all that was changed at once',
-    access: 'everybody',
+    access: 'plan',
     sends: json(TakeBackDto),
     answers: one(TakenBackDto),
     touches: everything,

@@ -5,7 +5,7 @@ export const intakeRoutes = {
   take: creates({
     path: '/places/:placeId/intakes',
     summary: 'Takes in a spreadsheet of stands, past treatments, readings or looks: all or nothing',
-    access: 'everybody',
+    access: 'plan',
     sends: json(CreateIntakeDto, tableMostMB),
     answers: one(IntakeDto),
     touches: ['estate', 'story', 'planning', 'record'],
@@ -13,7 +13,7 @@ export const intakeRoutes = {
   progress: reads({
     path: '/places/:placeId/intakes/:intakeId',
     summary: 'How far a spreadsheet is on its way in',
-    access: 'everybody',
+    access: 'plan',
     answers: one(IntakeProgressDto),
     topic: undefined,
   }),

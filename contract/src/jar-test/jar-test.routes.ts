@@ -5,14 +5,14 @@ export const jarTestRoutes = {
   all: reads({
     path: '/places/:placeId/jar-tests',
     summary: 'The jar tests of a place, oldest first',
-    access: 'everybody',
+    access: 'see',
     answers: list(JarTestDto),
     topic: 'jar-tests',
   }),
   record: creates({
     path: '/places/:placeId/jar-tests',
     summary: 'Records what was seen in a jar',
-    access: 'everybody',
+    access: 'apply',
     sends: json(CreateJarTestDto),
     answers: one(JarTestDto),
     touches: ['jar-tests'],

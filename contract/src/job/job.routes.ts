@@ -5,7 +5,7 @@ export const jobRoutes = {
   change: changes({
     path: '/jobs/:jobId',
     summary: 'Moves or holds a job, drops it, or says that it is done',
-    access: 'everybody',
+    access: 'apply',
     sends: json(ChangeJobDto),
     answers: one(JobDto),
     touches: ofStand,
@@ -13,7 +13,7 @@ export const jobRoutes = {
   move: creates({
     path: '/places/:placeId/moves',
     summary: 'Moves several jobs at once: all or none',
-    access: 'everybody',
+    access: 'plan',
     sends: json(AcceptMovesDto),
     answers: list(JobDto),
     touches: ofStand,
@@ -21,7 +21,7 @@ export const jobRoutes = {
   planLooks: creates({
     path: '/places/:placeId/looks-due',
     summary: 'Plans a look at several stands: all or none',
-    access: 'everybody',
+    access: 'plan',
     sends: json(PlanLooksDto),
     answers: list(JobDto),
     touches: ofStand,
@@ -29,7 +29,7 @@ export const jobRoutes = {
   order: creates({
     path: '/places/:placeId/orders',
     summary: 'Plans to buy a product before it runs short',
-    access: 'everybody',
+    access: 'plan',
     sends: json(PlanOrderDto),
     answers: one(JobDto),
     touches: ofStand,

@@ -11,7 +11,7 @@ export const laboratoryRoutes = {
   importResults: creates({
     path: '/places/:placeId/laboratory-imports',
     summary: 'Stores the results of a laboratory file as readings, all or none',
-    access: 'everybody',
+    access: 'plan',
     sends: json(CreateImportDto, tableMostMB),
     answers: one(ImportDto),
     // The place remembers how the file of this laboratory is read.
@@ -20,7 +20,7 @@ export const laboratoryRoutes = {
   order: creates({
     path: '/stands/:standId/laboratory-orders',
     summary: 'Sends samples of a stand to the laboratory',
-    access: 'everybody',
+    access: 'look',
     sends: json(CreateLaboratoryOrderDto),
     answers: one(LaboratoryOrderDto),
     touches: ['laboratory-orders'],
@@ -28,14 +28,14 @@ export const laboratoryRoutes = {
   orders: reads({
     path: '/stands/:standId/laboratory-orders',
     summary: 'The laboratory orders of a stand',
-    access: 'everybody',
+    access: 'see',
     answers: list(LaboratoryOrderDto),
     topic: 'laboratory-orders',
   }),
   results: reads({
     path: '/laboratory-orders/:orderId/results',
     summary: 'The file of results, once the laboratory is done',
-    access: 'everybody',
+    access: 'see',
     answers: one(LaboratoryResultDto),
     topic: undefined,
   }),

@@ -5,7 +5,7 @@ export const lookRoutes = {
   create: creates({
     path: '/stands/:standId/looks',
     summary: 'Stores a look; opens a case where none is open',
-    access: 'everybody',
+    access: 'look',
     sends: json(CreateLookDto),
     answers: one(LookDto),
     touches: ofStand,

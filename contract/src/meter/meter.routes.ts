@@ -5,7 +5,7 @@ export const meterRoutes = {
   pH: reads({
     path: '/stands/:standId/meter',
     summary: 'What the electrode of the pH meter gives now, in a buffer or a sample of the stand',
-    access: 'everybody',
+    access: 'look',
     query: MeterQueryDto,
     answers: one(MeterReadingDto),
     topic: undefined,
@@ -13,7 +13,7 @@ export const meterRoutes = {
   leaf: reads({
     path: '/stands/:standId/leaf-meter',
     summary: 'What the chlorophyll meter shows, clipped to one leaf of the stand',
-    access: 'everybody',
+    access: 'look',
     answers: one(LeafMeterReadingDto),
     topic: undefined,
   }),

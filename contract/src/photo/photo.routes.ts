@@ -6,7 +6,7 @@ export const photoRoutes = {
   keep: creates({
     path: '/stands/:standId/photos',
     summary: 'Keeps a photo of a stand with its case',
-    access: 'everybody',
+    access: 'photograph',
     query: PhotoQueryDto,
     sends: bytes(photoTypes, photoMostMB),
     answers: one(PhotoDto),
@@ -15,7 +15,7 @@ export const photoRoutes = {
   measure: creates({
     path: '/photos/:photoId/measure',
     summary: 'Keeps what a photo was measured to show',
-    access: 'everybody',
+    access: 'photograph',
     sends: json(PhotoMeasureDto),
     answers: one(PhotoDto),
     touches: ofStand,
@@ -23,7 +23,7 @@ export const photoRoutes = {
   show: reads({
     path: '/photos/:photoId',
     summary: 'The bytes of a photo; they never change',
-    access: 'everybody',
+    access: 'read-record',
     answers: file(photoTypes),
     topic: undefined,
   }),

@@ -11,14 +11,14 @@ export const placeRoutes = {
   all: reads({
     path: '/places',
     summary: 'Every place',
-    access: 'everybody',
+    access: 'person',
     answers: list(PlaceDto),
     topic: 'places',
   }),
   create: creates({
     path: '/places',
     summary: 'Adds a place',
-    access: 'everybody',
+    access: 'person',
     sends: json(CreatePlaceDto),
     answers: one(PlaceDto),
     touches: ['places'],
@@ -26,7 +26,7 @@ export const placeRoutes = {
   change: changes({
     path: '/places/:placeId',
     summary: 'Changes name, units or climate of a place',
-    access: 'everybody',
+    access: 'plan',
     sends: json(ChangePlaceDto),
     answers: one(PlaceDto),
     touches: ['places', 'weather'],
@@ -34,7 +34,7 @@ export const placeRoutes = {
   shareCalendar: changes({
     path: '/places/:placeId/calendar',
     summary: 'Gives the calendar of a place another address, or none',
-    access: 'everybody',
+    access: 'plan',
     sends: json(ShareCalendarDto),
     answers: one(PlaceDto),
     touches: ['places'],
@@ -42,7 +42,7 @@ export const placeRoutes = {
   changeSettings: changes({
     path: '/places/:placeId/settings',
     summary: 'Changes the settings of a place that are given',
-    access: 'everybody',
+    access: 'plan',
     sends: json(ChangeSettingsDto),
     answers: one(PlaceDto),
     touches: ['places', 'weather'],

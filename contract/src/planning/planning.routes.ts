@@ -5,14 +5,14 @@ export const planningRoutes = {
   all: reads({
     path: '/places/:placeId/planning',
     summary: 'Stands, jobs and what they rest on: all that a plan of the season is made of',
-    access: 'everybody',
+    access: 'see',
     answers: one(PlanningDto),
     topic: 'planning',
   }),
   calendar: reads({
     path: '/places/:placeId/calendar.ics',
     summary: 'The jobs of a place as a calendar (RFC 5545), to be saved',
-    access: 'everybody',
+    access: 'see',
     answers: file(['text/calendar; charset=utf-8']),
     topic: undefined,
   }),

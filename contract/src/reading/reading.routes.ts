@@ -5,7 +5,7 @@ export const readingRoutes = {
   create: creates({
     path: '/stands/:standId/readings',
     summary: 'Stores a reading of a stand',
-    access: 'everybody',
+    access: 'look',
     sends: json(CreateReadingDto),
     answers: one(ReadingDto),
     touches: ofStand,

@@ -5,7 +5,7 @@ export const remedyRoutes = {
   choose: creates({
     path: '/cases/:caseId/remedies',
     summary: 'Chooses a remedy for a case and plans its jobs',
-    access: 'everybody',
+    access: 'plan',
     sends: json(CreateRemedyDto),
     answers: one(RemedyDto),
     touches: ofStand,

@@ -1,7 +1,7 @@
 export { file, list, one } from './answers.ts'
 export type { Answers, FileContent } from './answers.ts'
 export { changeHeader, changes, creates, reads } from './route.ts'
-export type { Access, NoQuery, PathParams, Route } from './route.ts'
+export type { NoQuery, PathParams, Route } from './route.ts'
 export {
   archiveMostMB,
   bytes,

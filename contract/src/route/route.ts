@@ -1,10 +1,8 @@
 import type { ClassConstructor } from 'class-transformer'
+import type { Access } from '../access/index.ts'
 import type { Answers } from './answers.ts'
 import type { Sends } from './sends.ts'
 import type { Topic } from './topics.ts'
-
-/** Who may call a route. Until there is sign-in that is everybody; no route is without. */
-export type Access = 'everybody'
 
 type ParamName<Path extends string> = Path extends `${string}:${infer Name}/${infer Rest}`
   ? Name | ParamName<`/${Rest}`>

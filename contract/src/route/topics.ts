@@ -1,6 +1,8 @@
 /** What answers are kept under, and read anew by. */
 export type Topic =
   | 'places'
+  | 'me'
+  | 'people'
   | 'estate'
   | 'story'
   | 'planning'

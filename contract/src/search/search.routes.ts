@@ -5,7 +5,7 @@ export const searchRoutes = {
   find: reads({
     path: '/places/:placeId/found',
     summary: 'Stands, products, sprayers and trials of a place whose name holds a text',
-    access: 'everybody',
+    access: 'see',
     query: SearchQueryDto,
     answers: list(FoundDto),
     topic: undefined,

@@ -5,14 +5,14 @@ export const productRoutes = {
   all: reads({
     path: '/places/:placeId/products',
     summary: 'The shelf of a place',
-    access: 'everybody',
+    access: 'see',
     answers: list(ProductDto),
     topic: 'shelf',
   }),
   create: creates({
     path: '/places/:placeId/products',
     summary: 'Puts a product on the shelf',
-    access: 'everybody',
+    access: 'plan',
     sends: json(CreateProductDto),
     answers: one(ProductDto),
     touches: ['shelf'],
@@ -20,7 +20,7 @@ export const productRoutes = {
   importAll: creates({
     path: '/places/:placeId/product-imports',
     summary: 'Puts the products of a file on the shelf, all or none',
-    access: 'everybody',
+    access: 'plan',
     sends: json(ImportProductsDto),
     answers: list(ProductDto),
     touches: ['shelf'],
@@ -28,7 +28,7 @@ export const productRoutes = {
   change: changes({
     path: '/products/:productId',
     summary: 'Changes a product, or takes it off the shelf',
-    access: 'everybody',
+    access: 'plan',
     sends: json(ChangeProductDto),
     answers: one(ProductDto),
     touches: ['shelf'],

@@ -5,14 +5,14 @@ export const sprayerRoutes = {
   all: reads({
     path: '/places/:placeId/sprayers',
     summary: 'What a place sprays and drenches with',
-    access: 'everybody',
+    access: 'see',
     answers: list(SprayerDto),
     topic: 'sprayers',
   }),
   create: creates({
     path: '/places/:placeId/sprayers',
     summary: 'Adds a sprayer',
-    access: 'everybody',
+    access: 'plan',
     sends: json(CreateSprayerDto),
     answers: one(SprayerDto),
     touches: ['sprayers'],
@@ -20,7 +20,7 @@ export const sprayerRoutes = {
   change: changes({
     path: '/sprayers/:sprayerId',
     summary: 'Changes a sprayer, keeps its calibration, or retires it',
-    access: 'everybody',
+    access: 'plan',
     sends: json(ChangeSprayerDto),
     answers: one(SprayerDto),
     touches: ['sprayers'],

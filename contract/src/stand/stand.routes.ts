@@ -17,7 +17,7 @@ export const estateRoutes = {
   page: reads({
     path: '/places/:placeId/estate',
     summary: 'A page of the stands of a place with their ribbons',
-    access: 'everybody',
+    access: 'see',
     query: EstateQueryDto,
     answers: one(EstatePageDto),
     topic: 'estate',
@@ -25,7 +25,7 @@ export const estateRoutes = {
   stands: reads({
     path: '/places/:placeId/estate/stands',
     summary: 'Every stand of a place with its colour, its next job and what it cost',
-    access: 'everybody',
+    access: 'see',
     query: EstateListQueryDto,
     answers: list(EstateStandDto),
     topic: 'estate',
@@ -33,14 +33,14 @@ export const estateRoutes = {
   names: reads({
     path: '/places/:placeId/stands',
     summary: 'Every stand of a place by its name',
-    access: 'everybody',
+    access: 'read-record',
     answers: list(StandNameDto),
     topic: 'estate',
   }),
   story: reads({
     path: '/stands/:standId',
     summary: 'A stand with its whole story',
-    access: 'everybody',
+    access: 'see',
     answers: one(StandStoryDto),
     topic: 'story',
   }),
@@ -50,7 +50,7 @@ export const standRoutes = {
   create: creates({
     path: '/places/:placeId/stands',
     summary: 'Adds a stand to a place',
-    access: 'everybody',
+    access: 'plan',
     sends: json(CreateStandDto),
     answers: one(StandDto),
     touches: ofStand,
@@ -58,7 +58,7 @@ export const standRoutes = {
   change: changes({
     path: '/stands/:standId',
     summary: 'Changes a stand, plants it anew, puts it away or brings it back',
-    access: 'everybody',
+    access: 'plan',
     sends: json(ChangeStandDto),
     answers: one(StandDto),
     touches: ofStand,
@@ -66,7 +66,7 @@ export const standRoutes = {
   merge: creates({
     path: '/stands/:standId/merged',
     summary: 'Tells the story of another stand with this one: they are the same',
-    access: 'everybody',
+    access: 'plan',
     sends: json(MergeStandDto),
     answers: one(StandDto),
     touches: ofStand,

@@ -5,7 +5,7 @@ export const storyRoutes = {
   tell: creates({
     path: '/stands/:standId/events',
     summary: 'Tells something that happened to a stand',
-    access: 'everybody',
+    access: 'plan',
     sends: json(CreateStoryEventDto),
     answers: one(StoryEventDto),
     touches: ofStand,

@@ -5,14 +5,14 @@ export const trialRoutes = {
   all: reads({
     path: '/stands/:standId/trials',
     summary: 'The trials of a stand with their ratings',
-    access: 'everybody',
+    access: 'see',
     answers: list(TrialDto),
     topic: 'trials',
   }),
   layOut: creates({
     path: '/stands/:standId/trials',
     summary: 'Lays out a trial on a stand',
-    access: 'everybody',
+    access: 'plan',
     sends: json(CreateTrialDto),
     answers: one(TrialDto),
     touches: ['trials'],
@@ -20,7 +20,7 @@ export const trialRoutes = {
   rate: creates({
     path: '/trials/:trialId/ratings',
     summary: 'Keeps the ratings of one walk over the plots',
-    access: 'everybody',
+    access: 'look',
     sends: json(RatePlotsDto),
     answers: one(TrialDto),
     touches: ['trials'],

@@ -13,7 +13,7 @@ export const weatherRoutes = {
   days: reads({
     path: '/places/:placeId/weather',
     summary: 'Weather of a place day by day, foretold as far as a fortnight',
-    access: 'everybody',
+    access: 'see',
     query: WeatherQueryDto,
     answers: one(WeatherDto),
     topic: 'weather',
@@ -21,7 +21,7 @@ export const weatherRoutes = {
   hours: reads({
     path: '/places/:placeId/weather/hours',
     summary: 'Weather of a place hour by hour, with its doubt where it is foretold',
-    access: 'everybody',
+    access: 'see',
     query: WeatherQueryDto,
     answers: one(WeatherHoursDto),
     topic: 'weather',
@@ -29,7 +29,7 @@ export const weatherRoutes = {
   outlook: reads({
     path: '/places/:placeId/weather/outlook',
     summary: 'What each day promises for each kind of work, a season ahead',
-    access: 'everybody',
+    access: 'see',
     query: WeatherQueryDto,
     answers: one(OutlookDto),
     topic: 'weather',
@@ -37,7 +37,7 @@ export const weatherRoutes = {
   importStation: creates({
     path: '/places/:placeId/weather/station',
     summary: 'Takes in a file of a weather station',
-    access: 'everybody',
+    access: 'plan',
     query: StationFileDto,
     sends: bytes(stationFileTypes, stationMostMB),
     answers: one(StationImportDto),

@@ -5,14 +5,14 @@ export const zoneRoutes = {
   all: reads({
     path: '/stands/:standId/zones',
     summary: 'The zones of a stand',
-    access: 'everybody',
+    access: 'see',
     answers: list(ZoneDto),
     topic: 'zones',
   }),
   create: creates({
     path: '/stands/:standId/zones',
     summary: 'Keeps a zone of a stand',
-    access: 'everybody',
+    access: 'plan',
     sends: json(CreateZoneDto),
     answers: one(ZoneDto),
     touches: ['zones'],
@@ -20,7 +20,7 @@ export const zoneRoutes = {
   change: changes({
     path: '/zones/:zoneId',
     summary: 'Scores, renames or takes away a zone',
-    access: 'everybody',
+    access: 'plan',
     sends: json(ChangeZoneDto),
     answers: one(ZoneDto),
     touches: ['zones'],

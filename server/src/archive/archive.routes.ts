@@ -8,6 +8,6 @@ import { writeArchive } from './write-archive.ts'
 export const serveArchives = (db: Database) =>
   serve(archiveRoutes, {
     write: ({ params, recorder }) => writeArchive(db, recorder, params.placeId),
-    bringIn: ({ body }) => bringIn(db, body),
+    bringIn: ({ body, recorder }) => bringIn(db, recorder, body),
     putTogether: ({ params, body, recorder }) => putTogether(db, recorder, params.placeId, body),
   })

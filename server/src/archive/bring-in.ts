@@ -1,6 +1,8 @@
 import type { PlaceDto } from '@spudder/contract/place'
+import { ownPlace, roleAt } from '../access/own-place.ts'
 import type { Database } from '../database/connect.ts'
 import { databaseErrno, duplicateEntry } from '../database/database-fault.ts'
+import type { Recorder } from '../http/recorder.ts'
 import { findPlace } from '../place/place.service.ts'
 import { selectPlace } from '../place/place.repository.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -27,15 +29,17 @@ const refusedByKeys: ReadonlySet<number> = new Set([duplicateEntry, 1452, 1406, 
  * here already stays as it is.
  * @throws {ServiceError} invalid-body with what is wrong; conflict where the place is here already
  */
-export async function bringIn(db: Database, bytes: Buffer): Promise<PlaceDto> {
+export async function bringIn(db: Database, recorder: Recorder, bytes: Buffer): Promise<PlaceDto> {
   const { files, content } = openArchive(bytes)
   const { tables, photos } = checkArchive(content, files)
   const placeId = String(tables['place']?.[0]?.['id'])
   const known = await selectPlace(db, placeId)
   if (known) {
+    const isTheirs = (await roleAt(db, recorder, placeId)) !== undefined
+    const as = isTheirs ? `, as ${known.name}` : ''
     throw new ServiceError(
       'conflict',
-      `The place of this archive is here already, as ${known.name}. It comes back into an installation that does not have it.`,
+      `The place of this archive is here already${as}. It comes back into an installation that does not have it.`,
     )
   }
   for (const { file } of photos) await readPhoto(files.get(file) ?? Buffer.alloc(0))
@@ -46,6 +50,7 @@ export async function bringIn(db: Database, bytes: Buffer): Promise<PlaceDto> {
         const rows = (tables[name] ?? []).map((row) => asStored(row, moments))
         await insertArchived(transaction, name, rows)
       }
+      await ownPlace(transaction, recorder, placeId, true)
       for (const { id, file } of photos) {
         await insertBytes(transaction, id, files.get(file) ?? Buffer.alloc(0))
       }

@@ -1,5 +1,6 @@
 import type { PutTogetherDto } from '@spudder/contract/archive'
 import type { PlaceDto } from '@spudder/contract/place'
+import { requireOwner } from '../access/own-place.ts'
 import { changeRow } from '../change/change-row.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import { derivedId } from '../database/derived-id.ts'
@@ -82,7 +83,7 @@ async function storeCopy(
 /**
  * Puts the other place together with this one: all that was recorded there stands here too, under ids of
  * its own, and the other is put away as it was. Taken back, all of that is put away and the other is back.
- * @throws {ServiceError} not-found; conflict where it is the same one, or was done before
+ * @throws {ServiceError} not-found for a place that is not one's own; conflict where it is the same one, or was done before
  */
 export async function putTogether(
   db: Database,
@@ -92,6 +93,7 @@ export async function putTogether(
 ): Promise<PlaceDto> {
   if (placeId === otherId)
     throw new ServiceError('conflict', 'Choose another place: this is the same one.')
+  await requireOwner(db, recorder, otherId)
   const work = db.transaction(async (transaction) => {
     // In one order, so that two who put the same two together do not wait for each other.
     const places = new Map<string, PlaceRow | undefined>()

@@ -12,7 +12,7 @@ export interface DatabaseAddress {
   readonly database: string
 }
 
-export type Database = MySql2Database<typeof schema>
+export type Database = MySql2Database<typeof schema> & { readonly $client: Pool }
 /** A database or a transaction on it: what repositories work on. */
 export type Connection = Database | Parameters<Parameters<Database['transaction']>[0]>[0]
 

@@ -32,6 +32,9 @@ const ofTheServer = new Set([
   'verdict',
 ])
 
+/** Columns that say whose a row is. */
+const owners: ReadonlySet<string> = new Set(['placeId', 'standId', 'caseId', 'trialId', 'personId'])
+
 /**
  * What was stored before under the id that a sender made: the same thing sent again after a lost
  * answer. Undefined where there is none.
@@ -49,11 +52,15 @@ export async function storedBefore<Table extends TableWithId>(
     .where(eq(table.id, sent.id))
     .limit(1)) as Record<string, unknown>[]
   if (!stored) return undefined
-  // What was changed since is what it became: it was stored, and that is all the sender asks.
-  if (typeof stored['version'] === 'number' && stored['version'] > 1)
-    return stored as Table['$inferSelect']
+  // What was changed since is what it became: it was stored, and that is all the sender asks. Whose it is
+  // never changes: nobody is given another's row for knowing its id.
+  const wasChanged = typeof stored['version'] === 'number' && stored['version'] > 1
   const isSame = Object.entries(sent).every(
-    ([name, value]) => ofTheServer.has(name) || !(name in stored) || sameValue(stored[name], value),
+    ([name, value]) =>
+      ofTheServer.has(name) ||
+      !(name in stored) ||
+      (wasChanged && !owners.has(name)) ||
+      sameValue(stored[name], value),
   )
   if (isSame) return stored as Table['$inferSelect']
   throw new ServiceError(

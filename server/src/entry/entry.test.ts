@@ -1,10 +1,9 @@
 import type { EntryDto, RecordPageDto } from '@spudder/contract/entry'
 import { eq } from 'drizzle-orm'
-import supertest from 'supertest'
 import { describe, expect, it, vi } from 'vitest'
 import { entry } from '../database/schema.ts'
 import {
-  appFor,
+  clientOf,
   db,
   entryBody,
   get,
@@ -42,9 +41,12 @@ describe('an entry', () => {
 
   it('is taken from one of two people who record the same job at once', async () => {
     const { stand, applyJobId } = await standWithRemedy()
-    const record = (actor: string) =>
-      supertest(appFor(actor)).post(`/api/jobs/${applyJobId}/entries`).send(entryBody())
-    const answers = await Promise.all([record('Ona Birch'), record('Piet Loam')])
+    const two = await Promise.all(
+      ['Ona Birch', 'Piet Loam'].map((name) => clientOf(name, stand.placeId, 'applicator')),
+    )
+    const record = (each: (typeof two)[number]) =>
+      each.post(`/api/jobs/${applyJobId}/entries`).send(entryBody())
+    const answers = await Promise.all(two.map(record))
     expect(answers.map(({ status }) => status).toSorted()).toEqual([201, 409])
     const { entries } = await storyOf(stand.id)
     expect(entries).toHaveLength(1)

@@ -5,10 +5,9 @@ import type { ReadingDto } from '@spudder/contract/reading'
 import { changeHeader } from '@spudder/contract/route'
 import type { StandDto } from '@spudder/contract/stand'
 import type { TrialDto } from '@spudder/contract/trial'
-import supertest from 'supertest'
 import { describe, expect, it } from 'vitest'
 import {
-  appFor,
+  clientOf,
   get,
   jarTestBody,
   lookBody,
@@ -124,7 +123,7 @@ describe('a thing entered by mistake', () => {
 describe('two people who change one thing', () => {
   it('the later is told what the earlier changed, and may store over it', async () => {
     const stand = await newStand()
-    const other = supertest(appFor('Ona Birch'))
+    const other = await clientOf('Ona Birch', stand.placeId)
     await other.patch(`/api/stands/${stand.id}`).send({ version: 1, name: 'Low lawn' })
     const path = `/stands/${stand.id}`
     const problem = await refused('patch', path, { version: 1, name: 'Upper lawn' }, 409)

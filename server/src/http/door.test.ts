@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { createApp } from '../app.ts'
 import {
   api,
-  appFor,
+  parts,
   db,
   get,
   newId,
@@ -67,14 +67,13 @@ describe('the door', () => {
   })
 
   it('lets nobody in under a name or from a page that is not its own', async () => {
-    const own = supertest(appFor('Tess'))
+    const own = api
     expect((await own.get('/api/places').set('host', 'rebound.example')).status).toBe(403)
     expect((await own.get('/api/places').set('origin', 'http://elsewhere.example')).status).toBe(
       403,
     )
     expect((await own.get('/api/places').set('sec-fetch-site', 'cross-site')).status).toBe(403)
     expect((await own.get('/api/places').set('host', 'localhost:5190')).status).toBe(200)
-    const parts = { db, services, actor: 'Tess', logger: pino({ level: 'silent' }) }
     const named = supertest(createApp({ ...parts, hosts: ['club.example'] }))
     expect((await named.get('/api/places').set('host', 'club.example')).status).toBe(200)
   })

@@ -14,6 +14,11 @@ export const problems: Readonly<Record<ProblemCode, { status: number; title: str
   conflict: { status: 409, title: 'Already recorded otherwise' },
   'too-large': { status: 413, title: 'Too much at once' },
   'wrong-host': { status: 403, title: 'Opened by another address' },
+  'sign-in-needed': { status: 401, title: 'Sign in first' },
+  'sign-in-failed': { status: 401, title: 'That is not right' },
+  'code-needed': { status: 401, title: 'A code is asked for' },
+  'not-allowed': { status: 403, title: 'That is for somebody else to do' },
+  'too-often': { status: 429, title: 'Tried too often' },
   'practice-off': { status: 409, title: 'A practice device is not switched on' },
   'changed-meanwhile': { status: 409, title: 'Changed by somebody else meanwhile' },
   busy: { status: 503, title: 'Too much at once' },
@@ -126,6 +131,7 @@ export const problemHandler =
     const detail = `Nothing was stored. Try again; if it stays, look for ${requestId} in the log.`
     const problem = known ?? problemOf('internal', detail, [])
     if (problem.status === 503) response.set('retry-after', '2')
+    if (problem.status === 429) response.set('retry-after', '60')
     response
       .status(problem.status)
       .type('application/problem+json')

@@ -1,5 +1,5 @@
 import { changeHeader } from '@spudder/contract/route'
-import type { RequestHandler } from 'express'
+import type { Request } from 'express'
 import { randomUUID } from 'node:crypto'
 
 /** Who records and when; every stored row carries both. */
@@ -8,6 +8,8 @@ export interface Recorder {
   readonly at: Date
   /** What is done at once and can be taken back at once: one id for all of a request. */
   readonly groupId: string
+  /** Null for who is nobody of the installation: a demo that is played, a folder that is watched. */
+  readonly personId: string | null
 }
 
 declare module 'express-serve-static-core' {
@@ -18,18 +20,19 @@ declare module 'express-serve-static-core' {
 
 const anId = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i
 
-/**
- * Says who is at work. Until there is sign-in this is one person for everybody; sign-in will
- * change this place only.
- */
-export function identifyActor(actor: string): RequestHandler {
-  return (request, response, next) => {
-    const said = request.get(changeHeader) ?? ''
-    // Who sends a change names it, and can take it back by that name.
-    const groupId = anId.test(said) ? said.toLowerCase() : randomUUID()
-    response.locals.recorder = { actor, at: new Date(), groupId }
-    next()
-  }
+/** Somebody who is at work, as far as what they store has to do with them. */
+interface Known {
+  readonly id: string
+  readonly name: string
+}
+
+/** Who is at work by a request: the one place where a name comes from. */
+export function identifyRequest(request: Request, person: Known | undefined): Recorder {
+  const said = request.get(changeHeader) ?? ''
+  // Who sends a change names it, and can take it back by that name.
+  const groupId = anId.test(said) ? said.toLowerCase() : randomUUID()
+  const { id: personId = null, name: actor = 'nobody' } = person ?? {}
+  return { actor, at: new Date(), groupId, personId }
 }
 
 /** Somebody at work outside of a request, as when a demo is played. */
@@ -37,6 +40,7 @@ export const recorderAt = (actor: string, at: Date): Recorder => ({
   actor,
   at,
   groupId: randomUUID(),
+  personId: null,
 })
 
 /** The columns that a row is stored with that never changes. */

@@ -7,9 +7,18 @@ import {
 } from '@spudder/contract/route'
 import { checkDto } from '@spudder/contract/validation'
 import type { ClassConstructor } from 'class-transformer'
-import express, { type Request, type RequestHandler, type Response, type Router } from 'express'
+import express, {
+  type Locals,
+  type Request,
+  type RequestHandler,
+  type Response,
+  type Router,
+} from 'express'
 import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
+import type { Reach } from '../access/gate.ts'
+import type { Params } from '../access/place-of.ts'
+import type { Visit } from '../access/visitor.ts'
 import type { Recorder } from './recorder.ts'
 import { doneAgain } from '../database/database-fault.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -24,6 +33,9 @@ interface Asked<Path extends string, Query, Sent> {
   readonly query: Query
   readonly body: Received<Sent>
   readonly recorder: Recorder
+  /** What whoever asks may at the place that the path leads to. */
+  readonly reach: Reach | undefined
+  readonly visit: Visit
 }
 
 type Handler<R> =
@@ -87,12 +99,19 @@ function bodyOf({ sends }: Route, body: unknown): object {
   return checked(sends.dto, body)
 }
 
+/** Who stands at the door of every route: lets in, and notes what was done. */
+export interface Watch {
+  /** @throws {ServiceError} for who may not */
+  readonly admit: (route: Route, params: Params, locals: Locals) => Promise<Reach | undefined>
+  readonly note: (route: Route, address: string, locals: Locals) => Promise<void>
+}
+
 /**
  * Mounts routes on a router, input checked before any handler sees it. What writes takes turns, so that
  * readers are never without a connection, and is done again where the database gave it up for another's
  * sake: every route stores all or nothing, and once.
  */
-export function mountRoutes(router: Router, served: readonly ServedRoute[]): void {
+export function mountRoutes(router: Router, served: readonly ServedRoute[], watch: Watch): void {
   const writers = writersOf()
   for (const { route, handle } of served) {
     const { method, path, query, answers } = route
@@ -101,17 +120,32 @@ export function mountRoutes(router: Router, served: readonly ServedRoute[]): voi
       requireSaneAddress(request.params, request.query)
       next()
     }
-    router[method](path, name, reader(route), async (request: Request, response: Response) => {
-      const asked = {
-        params: request.params,
-        body: bodyOf(route, request.body),
-        query: checked(query, { ...request.query }),
-        recorder: response.locals.recorder,
-      }
-      const work = () => doneAgain(() => handle(asked as never))
-      const answer = await (method === 'get' ? work() : writers.take(work))
-      if (answers.as === 'file') sendFile(response, answer as FileContent)
-      else response.status(method === 'post' ? 201 : 200).json(answer)
-    })
+    // Whoever may not is told so before a byte of what they send is read.
+    const door: RequestHandler = async (request, response, next) => {
+      response.locals.reach = await watch.admit(route, request.params as Params, response.locals)
+      next()
+    }
+    router[method](
+      path,
+      name,
+      door,
+      reader(route),
+      async (request: Request, response: Response) => {
+        const { reach, visit } = response.locals
+        const asked = {
+          reach,
+          visit,
+          params: request.params,
+          body: bodyOf(route, request.body),
+          query: checked(query, { ...request.query }),
+          recorder: response.locals.recorder,
+        }
+        const work = () => doneAgain(() => handle(asked as never))
+        const answer = await (method === 'get' ? work() : writers.take(work))
+        await watch.note(route, request.originalUrl, response.locals)
+        if (answers.as === 'file') sendFile(response, answer as FileContent)
+        else response.status(method === 'post' ? 201 : 200).json(answer)
+      },
+    )
   }
 }

@@ -171,12 +171,19 @@ const stores: { readonly [Kind in IntakeKind]: Store<Kind> } = {
   looks: storeLooks,
 }
 
-/** How far each file is; forgotten once it is in. */
+/** How far each file is, by its place and its id; forgotten once it is in. */
 const under = new Map<string, IntakeProgressDto>()
+const keyOf = ({ placeId, intakeId }: OnItsWay) => `${placeId} ${intakeId}`
+
+/** A file on its way in, and where to. */
+interface OnItsWay {
+  readonly placeId: string
+  readonly intakeId: string
+}
 
 /** How far a file is on its way in; all of it where nobody knows of it any more. */
-export const intakeProgress = (intakeId: string): Promise<IntakeProgressDto> =>
-  Promise.resolve(under.get(intakeId) ?? { stored: 0, of: 0 })
+export const intakeProgress = (file: OnItsWay): Promise<IntakeProgressDto> =>
+  Promise.resolve(under.get(keyOf(file)) ?? { stored: 0, of: 0 })
 
 /** An id for a line, the same whenever the same file is sent again. */
 const idsOf =
@@ -223,11 +230,12 @@ export async function takeIn(
     const message = 'File: there is no row in it.'
     throw new ServiceError('invalid-body', message, [{ field: 'csv', message }])
   }
-  under.set(id, { stored: 0, of: rows.length })
+  const key = keyOf({ placeId, intakeId: id })
+  under.set(key, { stored: 0, of: rows.length })
   try {
     await db.transaction(async (transaction) => {
       await lockPlace(transaction, placeId)
-      const done = (stored: number) => under.set(id, { stored, of: rows.length })
+      const done = (stored: number) => under.set(key, { stored, of: rows.length })
       const storing = {
         connection: transaction,
         recorder,
@@ -242,7 +250,7 @@ export async function takeIn(
     if (databaseErrno(error) !== duplicateEntry) throw error
     throw new ServiceError('conflict', 'This file was taken in already.')
   } finally {
-    under.delete(id)
+    under.delete(key)
   }
   return { kind, count: rows.length }
 }

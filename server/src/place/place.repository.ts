@@ -1,10 +1,10 @@
-import { asc, eq } from 'drizzle-orm'
+import { and, asc, eq, getTableColumns, gte, isNull, or } from 'drizzle-orm'
 import { changeRow, type Change } from '../change/change-row.ts'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { given, statement } from '../database/statement.ts'
-import { place } from '../database/schema.ts'
+import { membership, place } from '../database/schema.ts'
 
 export type PlaceRow = typeof place.$inferSelect
 
@@ -15,6 +15,24 @@ export const listPlaces = (connection: Connection): Promise<PlaceRow[]> =>
   connection
     .select()
     .from(place)
+    .orderBy(asc(inOrder(place)))
+
+/** The places where a person is something on a day. */
+export const listPlacesOf = (
+  connection: Connection,
+  personId: string,
+  day: string,
+): Promise<PlaceRow[]> =>
+  connection
+    .select(getTableColumns(place))
+    .from(place)
+    .innerJoin(membership, eq(membership.placeId, place.id))
+    .where(
+      and(
+        eq(membership.personId, personId),
+        or(isNull(membership.untilDay), gte(membership.untilDay, day)),
+      ),
+    )
     .orderBy(asc(inOrder(place)))
 
 /** The place whose calendar is subscribed to by an address. */

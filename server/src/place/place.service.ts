@@ -6,7 +6,9 @@ import type {
   ShareCalendarDto,
 } from '@spudder/contract/place'
 import { checkStationColumns } from '@spudder/core/days/station'
+import { dateToDay } from '@spudder/core/base/calendar'
 import { randomBytes } from 'node:crypto'
+import { ownPlace } from '../access/own-place.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -14,6 +16,7 @@ import { toDto } from '../http/to-dto.ts'
 import {
   insertPlace,
   listPlaces,
+  listPlacesOf,
   lockPlace,
   selectPlace,
   keepPlace,
@@ -24,6 +27,7 @@ const noPlace = () => new ServiceError('not-found', 'There is no such place.')
 
 const placeDto = (row: PlaceRow): PlaceDto => ({ ...toDto(row), settings: row.settings ?? {} })
 
+/** Whoever makes a place owns it; to be called in a transaction. */
 export async function createPlace(
   connection: Connection,
   recorder: Recorder,
@@ -38,11 +42,20 @@ export async function createPlace(
     isArchived: false,
     ...newlyRecordedBy(recorder),
   }
-  return placeDto(await insertPlace(connection, row))
+  const isNew = (await selectPlace(connection, dto.id)) === undefined
+  const kept = await insertPlace(connection, row)
+  await ownPlace(connection, recorder, kept.id, isNew)
+  return placeDto(kept)
 }
 
+/** Every place, for the server itself. */
 export async function findPlaces(connection: Connection): Promise<PlaceDto[]> {
   return (await listPlaces(connection)).map(placeDto)
+}
+
+/** The places where a person is something today. */
+export async function findPlacesOf(connection: Connection, personId: string): Promise<PlaceDto[]> {
+  return (await listPlacesOf(connection, personId, dateToDay(new Date()))).map(placeDto)
 }
 
 /** @throws {ServiceError} not-found */

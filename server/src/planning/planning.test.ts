@@ -4,10 +4,9 @@ import type { EstateStandDto } from '@spudder/contract/stand'
 import { addDays, dateToDay } from '@spudder/core/base/calendar'
 import ICAL from 'ical.js'
 import { describe, expect, it } from 'vitest'
-import supertest from 'supertest'
 import {
   api,
-  appFor,
+  clientOf,
   entryBody,
   get,
   newId,
@@ -86,9 +85,8 @@ describe('moves that were accepted', () => {
       from: dayOf(jobId),
       to: '2025-07-01',
     }))
-    await supertest(appFor('Ona Birch'))
-      .patch(`/api/jobs/${lookJobId}`)
-      .send({ dueOn: '2025-06-28' })
+    const other = await clientOf('Ona Birch', stand.placeId)
+    await other.patch(`/api/jobs/${lookJobId}`).send({ dueOn: '2025-06-28' })
     const path = `/places/${stand.placeId}/moves`
     const { detail } = await refused('post', path, { moves }, 409)
     expect(detail).toMatch(/was moved by Ona Birch in the meantime/)
@@ -105,9 +103,12 @@ describe('moves that were accepted', () => {
     const { stand } = await standWithRemedy()
     const { jobs } = await storyOf(stand.id)
     const moves = jobs.map(({ id, dueOn }) => ({ jobId: id, from: dueOn, to: addDays(dueOn, 3) }))
+    const ten = await Promise.all(
+      Array.from({ length: 10 }, (_, index) => clientOf(`Person ${index}`, stand.placeId)),
+    )
     const answers = await Promise.all(
-      Array.from({ length: 10 }, (_, index) =>
-        supertest(appFor(`Person ${index}`))
+      ten.map((each, index) =>
+        each
           .post(`/api/places/${stand.placeId}/moves`)
           .send({ moves: index % 2 ? moves : moves.toReversed() }),
       ),

@@ -8,6 +8,11 @@ export type ServiceErrorCode =
   | 'too-large'
   | 'busy'
   | 'wrong-host'
+  | 'sign-in-needed'
+  | 'sign-in-failed'
+  | 'code-needed'
+  | 'not-allowed'
+  | 'too-often'
   | 'practice-off'
   | 'changed-meanwhile'
 

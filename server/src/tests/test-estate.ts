@@ -1,4 +1,5 @@
 import type { CreateAcidPlanDto } from '@spudder/contract/acid-plan'
+import type { Role } from '@spudder/contract/access'
 import { practiceDevices, type PlaceDto } from '@spudder/contract/place'
 import type { ProblemDto } from '@spudder/contract/problem'
 import type { RemedyDto } from '@spudder/contract/remedy'
@@ -11,7 +12,11 @@ import { readFileSync } from 'node:fs'
 import { pino } from 'pino'
 import supertest from 'supertest'
 import { openDatabase } from '../database/connect.ts'
+import { makeOwner, newPerson } from '../access/make-owner.ts'
+import { insertPerson, putMembership } from '../access/membership.repository.ts'
+import { beginSession } from '../access/session.service.ts'
 import { createApp } from '../app.ts'
+import { recordedBy, recorderAt } from '../http/recorder.ts'
 
 function setting(name: string): string {
   const value = process.env[name]
@@ -37,12 +42,25 @@ export const services = {
   laboratory: new SimulatedLaboratory(),
 }
 
-/** The application as it is served, acting as somebody. */
-export const appFor = (actor: string) =>
-  createApp({ db, services, actor, logger: pino({ level: 'silent' }) })
+await makeOwner(db, 'Tess Marlow')
 
-/** A client of the API. */
-export const api = supertest(appFor('Tess Marlow'))
+/** What the application of the tests stands on: on a private machine, where Tess Marlow works alone. */
+export const parts = { db, services, isPrivate: true, logger: pino({ level: 'silent' }) } as const
+const app = createApp(parts)
+
+/** A client of the API, asked for no sign-in. */
+export const api = supertest(app)
+
+/** Somebody who works at a place, signed in: a client of the API. */
+export async function clientOf(name: string, placeId: string, role: Role = 'manager') {
+  const recorder = recorderAt('Tess Marlow', new Date())
+  const person = newPerson(recorder, name)
+  await insertPerson(db, person)
+  await putMembership(db, { personId: person.id, placeId, role, untilDay: null, ...recordedBy(recorder) }) // prettier-ignore
+  const from = { address: '127.0.0.1', device: 'a test' }
+  const { secret } = await beginSession(db, person.id, from)
+  return supertest.agent(app).set('cookie', `spudder=${secret}`)
+}
 
 export const newId = (): string => randomUUID()
 
@@ -214,9 +232,12 @@ export async function newStand(change: object = {}): Promise<StandDto> {
   return post<StandDto>(`/places/${id}/stands`, { ...standBody(), ...change })
 }
 
-/** A stand with a look, a pH and a remedy planned. */
-export async function standWithRemedy() {
-  const stand = await newStand()
+/** A stand with a look, a pH and a remedy planned; at a place of its own where none is given. */
+export async function standWithRemedy(placeId?: string) {
+  const stand =
+    placeId === undefined
+      ? await newStand()
+      : await post<StandDto>(`/places/${placeId}/stands`, standBody())
   await post(`/stands/${stand.id}/readings`, readingBody())
   await post(`/stands/${stand.id}/looks`, lookBody())
   const [openCase] = (await storyOf(stand.id)).cases

@@ -153,64 +153,82 @@ export type WritingPath = keyof typeof writingRoutes
 export const writingPaths = Object.keys(writingRoutes) as WritingPath[]
 
 const ids: Record<string, string> = {}
+/** Makes one of everything at a place of its own. @returns their ids, by the names that paths have for them */
+export async function oneOfEach(): Promise<Readonly<Record<string, string>>> {
+  const { stand, caseId, applyJobId } = await standWithRemedy()
+  await practiseAt(stand.placeId)
+  const other = await standWithRemedy(stand.placeId)
+  const { id: entryId } = await post<{ id: string }>(
+    `/jobs/${other.applyJobId}/entries`,
+    entryBody(),
+  )
+  const { id: productId } = await post<{ id: string }>(
+    `/places/${stand.placeId}/products`,
+    productBody(),
+  )
+  const { id: sprayerId } = await post<{ id: string }>(
+    `/places/${stand.placeId}/sprayers`,
+    sprayerBody(),
+  )
+  const { id: trialId } = await post<{ id: string }>(`/stands/${stand.id}/trials`, trialBody())
+  const { id: zoneId } = await post<{ id: string }>(`/stands/${stand.id}/zones`, zoneBody())
+  const photo = await api
+    .post(`/api/stands/${stand.id}/photos?id=${newId()}&fileName=leaf.jpg`)
+    .set('content-type', 'image/jpeg')
+    .send(jpeg())
+  const reading = await post<{ id: string }>(`/stands/${stand.id}/readings`, readingBody())
+  const { id: northId } = await post<{ id: string }>(
+    `/places/${stand.placeId}/stands`,
+    // The only one of its name: a row of a file must find one stand.
+    { ...standBody(), name: 'North bed' },
+  )
+  await post(`/places/${stand.placeId}/intakes`, intakeBody())
+  const north = await storyOf(northId)
+  const { id: orderId } = await post<{ id: string }>(
+    `/stands/${stand.id}/laboratory-orders`,
+    orderBody(),
+  )
+  const { id: otherPlaceId } = await post<{ id: string }>('/places', placeBody())
+  const twin = await post<{ id: string }>(`/places/${stand.placeId}/stands`, standBody())
+  const groupId = newId()
+  await api
+    .patch(`/api/stands/${stand.id}`)
+    .set(changeHeader, groupId)
+    .send({ note: 'by the gate' })
+  return {
+    kind: 'reading',
+    ...{ personId: newId(), invitationId: newId(), tokenId: newId(), token: 'none' },
+    ...{ intakeId: newId(), sessionId: newId(), passkeyId: newId() },
+    id: reading.id,
+    otherStandId: twin.id,
+    otherPlaceId,
+    importedId: north.readings[0]?.id ?? '',
+    groupId,
+    orderId,
+    trialId,
+    zoneId,
+    photoId: (photo.body as { id: string }).id,
+    productId,
+    sprayerId,
+    placeId: stand.placeId,
+    standId: stand.id,
+    caseId,
+    jobId: applyJobId,
+    entryId,
+  }
+}
+
 /** Makes one of everything, so that every route has something to write to. */
 export const makeOneOfEach = () =>
   beforeAll(async () => {
-    const { stand, caseId, applyJobId } = await standWithRemedy()
-    await practiseAt(stand.placeId)
-    const other = await standWithRemedy()
-    const { id: entryId } = await post<{ id: string }>(
-      `/jobs/${other.applyJobId}/entries`,
-      entryBody(),
-    )
-    const { id: productId } = await post<{ id: string }>(
-      `/places/${stand.placeId}/products`,
-      productBody(),
-    )
-    const { id: sprayerId } = await post<{ id: string }>(
-      `/places/${stand.placeId}/sprayers`,
-      sprayerBody(),
-    )
-    const { id: trialId } = await post<{ id: string }>(`/stands/${stand.id}/trials`, trialBody())
-    const { id: zoneId } = await post<{ id: string }>(`/stands/${stand.id}/zones`, zoneBody())
-    const photo = await api
-      .post(`/api/stands/${stand.id}/photos?id=${newId()}&fileName=leaf.jpg`)
-      .set('content-type', 'image/jpeg')
-      .send(jpeg())
-    const reading = await post<{ id: string }>(`/stands/${stand.id}/readings`, readingBody())
-    const { id: northId } = await post<{ id: string }>(
-      `/places/${stand.placeId}/stands`,
-      // The only one of its name: a row of a file must find one stand.
-      { ...standBody(), name: 'North bed' },
-    )
-    await post(`/places/${stand.placeId}/intakes`, intakeBody())
-    const north = await storyOf(northId)
-    const { id: otherPlaceId } = await post<{ id: string }>('/places', placeBody())
-    const twin = await post<{ id: string }>(`/places/${stand.placeId}/stands`, standBody())
-    const groupId = newId()
-    await api
-      .patch(`/api/stands/${stand.id}`)
-      .set(changeHeader, groupId)
-      .send({ note: 'by the gate' })
-    Object.assign(ids, {
-      kind: 'reading',
-      id: reading.id,
-      otherStandId: twin.id,
-      otherPlaceId,
-      importedId: north.readings[0]?.id,
-      groupId,
-      trialId,
-      zoneId,
-      photoId: (photo.body as { id: string }).id,
-      productId,
-      sprayerId,
-      placeId: stand.placeId,
-      standId: stand.id,
-      caseId,
-      jobId: applyJobId,
-      entryId,
-    })
+    Object.assign(ids, await oneOfEach())
   })
 
-export const addressOf = (path: string) =>
-  `/api${path.replace(/:(\w+)/g, (_, name: string) => ids[name] ?? '')}`
+/** The ids of {@link makeOneOfEach}, by the names that paths have for them. */
+export const ownIds = (): Readonly<Record<string, string>> => ids
+
+/** The address of a path with some ids in it. */
+export const addressIn = (known: Readonly<Record<string, string>>, path: string): string =>
+  `/api${path.replace(/:(\w+)/g, (_, name: string) => known[name] ?? '')}`
+
+export const addressOf = (path: string): string => addressIn(ids, path)

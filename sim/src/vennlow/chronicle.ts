@@ -7,12 +7,13 @@ import { contexts, findPlant } from '@spudder/core/stand/plant'
 import { utcDay } from 'd3-time'
 import { bellDrawFor, drawFor, idFor } from '../seeded/index.ts'
 import type { Act, StandHistory } from './acts.ts'
+import { manager, recordKeepers } from './people.ts'
 
 type DtoOf<Kind extends Act['kind']> =
   Extract<Act, { kind: Kind }> extends { dto: infer Dto } ? Dto : never
 
-/** Invented staff. */
-const staff = ['Marla Quist', 'Tobin Ashgrove', 'Ines Calloway'] as const
+/** Those of the staff who keep the record. */
+const staff = recordKeepers.map(({ name }) => name)
 
 type ColourKind = 'turfColour' | 'severity' | 'chlorophyll'
 
@@ -55,7 +56,7 @@ export class Chronicle {
 
   #signed(daysAgo: number) {
     const who = Math.floor(drawFor(`who:${this.#stand.name}:${daysAgo}`) * staff.length)
-    return { on: this.#day(daysAgo), by: staff[who] ?? staff[0] }
+    return { on: this.#day(daysAgo), by: staff[who] ?? manager.name }
   }
 
   /** Colour looked at about weekly along a line, with the eye's error and the weeks nobody came. */

@@ -8,6 +8,11 @@ const sentences: Readonly<Record<ProblemCode | 'unreachable', string>> = {
   conflict: 'Somebody was there before you.',
   'too-large': 'That is too much at once. Send it in parts.',
   'wrong-host': 'This page was opened under an address that is not its own.',
+  'sign-in-needed': 'Sign in first.',
+  'sign-in-failed': 'That did not let you in.',
+  'code-needed': 'A code is asked for too.',
+  'not-allowed': 'That is for somebody else to do.',
+  'too-often': 'Tried too often.',
   'practice-off': 'That device is simulated and not switched on.',
   'changed-meanwhile': 'Somebody changed this while you had it open.',
   busy: 'Too much is going on at once, and nothing was stored. Try again in a moment.',
@@ -72,4 +77,5 @@ const unjudged: ReadonlySet<number> = new Set([401, 403, 408, 421, 425, 429])
 /** Whether the same may be taken another time: nobody has judged it yet. */
 export const isWorthAnother = (error: unknown): boolean =>
   error instanceof ApiProblem &&
+  error.code !== 'not-allowed' &&
   (error.status === 0 || error.status >= 500 || unjudged.has(error.status))

@@ -1,0 +1,27 @@
+import type { Role } from '@spudder/contract/access'
+
+/** Somebody of the demo, invented. */
+export interface DemoPerson {
+  readonly name: string
+  readonly role: Role
+  readonly licenceNumber?: string
+}
+
+export const manager = { name: 'Marla Quist', role: 'manager' } as const satisfies DemoPerson
+const applicator = {
+  name: 'Tobin Ashgrove',
+  role: 'applicator',
+  licenceNumber: 'VA-2291',
+} as const satisfies DemoPerson
+const scout = { name: 'Ines Calloway', role: 'scout' } as const satisfies DemoPerson
+
+/** Those who keep the record of the estate. */
+export const recordKeepers: readonly DemoPerson[] = [manager, applicator, scout]
+
+/** Everybody who has to do with Vennlow Estate; none of them is real. */
+export const peopleOfVennlow: readonly DemoPerson[] = [
+  { name: 'Hollis Vennlow', role: 'owner' },
+  ...recordKeepers,
+  { name: 'Perrin Oakhanger', role: 'adviser' },
+  { name: 'Dagny Holt', role: 'inspector' },
+]
