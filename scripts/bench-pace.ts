@@ -10,6 +10,7 @@ import { pino } from 'pino'
 import { SimulatedLaboratory } from '@spudder/sim/laboratory'
 import { SimulatedMeter } from '@spudder/sim/meter'
 import { SimulatedWeather } from '@spudder/sim/weather'
+import { makeOwner } from '../server/src/access/make-owner.ts'
 import { createApp } from '../server/src/app.ts'
 import * as schema from '../server/src/database/schema.ts'
 import { Clients, type Asked, type Loaded } from './bench-load.ts'
@@ -88,6 +89,7 @@ export async function paceOf(
     mode: 'default',
     logger: { logQuery: (sql, values) => void noted.push({ sql, values }) },
   })
+  await makeOwner(db, 'bench')
   const app = await listening(
     createApp({
       db,

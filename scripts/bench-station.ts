@@ -10,6 +10,7 @@ import { readStationFile } from '@spudder/core/days/station'
 import { SimulatedLaboratory } from '@spudder/sim/laboratory'
 import { SimulatedMeter } from '@spudder/sim/meter'
 import { SimulatedWeather } from '@spudder/sim/weather'
+import { makeOwner } from '../server/src/access/make-owner.ts'
 import { createApp } from '../server/src/app.ts'
 import { openDatabase } from '../server/src/database/connect.ts'
 import { place } from '../server/src/database/schema.ts'
@@ -53,6 +54,7 @@ export async function stationPace(database: PrivateMariaDb, rows: number): Promi
   const { db, close } = await openDatabase({ port, user: 'spudder', password, database: 'spudder' })
   const id = randomUUID()
   await db.insert(place).values({ id, name: 'Station', unitSystem: 'us', climate: 'temperate', createdBy: 'bench', createdAt: new Date() }) // prettier-ignore
+  await makeOwner(db, 'bench')
   openThread()
   const services = {
     weather: new SimulatedWeather(),

@@ -1,14 +1,14 @@
 import { randomUUID } from 'node:crypto'
-import type { Database } from '../database/connect.ts'
-import { newlyRecordedBy, recorderAt, type Recorder } from '../http/recorder.ts'
+import type { Connection, Database } from '../database/connect.ts'
+import { newlyRecordedBy, recordedBy, recorderAt, type Recorder } from '../http/recorder.ts'
 import {
-  insertMembership,
   insertPerson,
   lockInstallation,
   putInstallation,
+  putMembership,
   selectUnowned,
 } from './membership.repository.ts'
-import type { PersonRow } from './session.repository.ts'
+import { selectAlone, type PersonRow } from './session.repository.ts'
 
 /** Somebody new, who cannot sign in yet. */
 export const newPerson = (recorder: Recorder, name: string): PersonRow => ({
@@ -24,23 +24,27 @@ export const newPerson = (recorder: Recorder, name: string): PersonRow => ({
   ...newlyRecordedBy(recorder),
 })
 
+async function aloneHere(transaction: Connection, name: string): Promise<PersonRow | undefined> {
+  // Two servers that start at once both come here; the second finds what the first made.
+  if (await lockInstallation(transaction)) return selectAlone(transaction)
+  const owner = newPerson(recorderAt(name, new Date()), name)
+  await insertPerson(transaction, owner)
+  await putInstallation(transaction, owner.id)
+  return owner
+}
+
 /**
- * At the first start, makes whoever works here: alone, asked nothing, the owner of every place that nobody
- * owns. At every other start it does nothing.
- * @returns whether somebody was made
+ * At the first start, makes whoever works here alone and is asked nothing. As long as somebody does, every
+ * place that nobody owns is theirs: those from before there were owners, and those that were filled in past
+ * the API.
  */
-export const makeOwner = (db: Database, name: string): Promise<boolean> =>
+export const makeOwner = (db: Database, name: string): Promise<void> =>
   db.transaction(async (transaction) => {
-    // Two servers that start at once both come here; the second finds what the first made.
-    if (await lockInstallation(transaction)) return false
-    const recorder = recorderAt(name, new Date())
-    const owner = newPerson(recorder, name)
-    await insertPerson(transaction, owner)
-    await putInstallation(transaction, owner.id)
+    const owner = await aloneHere(transaction, name)
+    if (!owner) return
+    const recorded = recordedBy(recorderAt(owner.name, new Date()))
     for (const { id: placeId } of await selectUnowned(transaction)) {
-      const { createdBy, createdAt } = owner
       const row = { personId: owner.id, placeId, role: 'owner', untilDay: null } as const
-      await insertMembership(transaction, { ...row, createdBy, createdAt })
+      await putMembership(transaction, { ...row, ...recorded })
     }
-    return true
   })

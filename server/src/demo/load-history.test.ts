@@ -9,7 +9,7 @@ import type { OutlookDto } from '@spudder/contract/weather'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import type { TrialDto } from '@spudder/contract/trial'
 import type { ZoneDto } from '@spudder/contract/zone'
-import { db, get, newId, services, storyOf } from '../tests/test-estate.ts'
+import { db, get, newId, ownedByTess, services, storyOf } from '../tests/test-estate.ts'
 import { loadHistory } from './load-history.ts'
 import { figuresOfStory, sayFigures } from './tests/say-figures.ts'
 
@@ -52,6 +52,7 @@ const stories = new Map<string, StandStoryDto>()
 beforeAll(async () => {
   const estate = estateOn(today)
   await loadHistory(stage, estate, new Date(`${today}T09:00:00Z`))
+  await ownedByTess(estate.place.id)
   for (const { stand } of estate.stands) stories.set(stand.name, await storyOf(stand.id))
 })
 const storyNamed = (name: string) => {

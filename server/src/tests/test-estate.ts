@@ -14,6 +14,7 @@ import supertest from 'supertest'
 import { openDatabase } from '../database/connect.ts'
 import { makeOwner, newPerson } from '../access/make-owner.ts'
 import { insertPerson, putMembership } from '../access/membership.repository.ts'
+import { selectAlone } from '../access/session.repository.ts'
 import { beginSession } from '../access/session.service.ts'
 import { createApp } from '../app.ts'
 import { recordedBy, recorderAt } from '../http/recorder.ts'
@@ -50,6 +51,20 @@ const app = createApp(parts)
 
 /** A client of the API, asked for no sign-in. */
 export const api = supertest(app)
+
+/** Makes Tess Marlow the owner of a place that came in past the API. */
+export async function ownedByTess(placeId: string): Promise<void> {
+  const tess = await selectAlone(db)
+  if (!tess) throw new Error('nobody works alone here')
+  const recorded = recordedBy(recorderAt(tess.name, new Date()))
+  await putMembership(db, {
+    personId: tess.id,
+    placeId,
+    role: 'owner',
+    untilDay: null,
+    ...recorded,
+  })
+}
 
 /** Somebody who works at a place, signed in: a client of the API. */
 export async function clientOf(name: string, placeId: string, role: Role = 'manager') {
