@@ -81,12 +81,13 @@ export class Spudder {
   }
 }
 
+const ownNames: ReadonlySet<string> = new Set(['127.0.0.1', 'localhost'])
 /** Every page of a test may speak to its own server and to nobody else. */
 function watchRequests(page: Page): string[] {
   const elsewhere: string[] = []
   page.on('request', (request) => {
     const { protocol, hostname } = new URL(request.url())
-    if (protocol.startsWith('http') && hostname !== '127.0.0.1') elsewhere.push(request.url())
+    if (protocol.startsWith('http') && !ownNames.has(hostname)) elsewhere.push(request.url())
   })
   return elsewhere
 }

@@ -3,14 +3,17 @@ import { ConfigProvider, Layout, LayoutContent } from 'ant-design-vue'
 import enGB from 'ant-design-vue/es/locale/en_GB'
 import enUS from 'ant-design-vue/es/locale/en_US'
 import { locales } from '@spudder/core/base/writing'
-import { computed, defineAsyncComponent } from 'vue'
+import { computed, defineAsyncComponent, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { useMeanwhile } from './api/meanwhile.ts'
+import { isSignedOut } from './api/signed-out.ts'
 import OutboxNote from './offline/OutboxNote.vue'
 import { useHelp } from './shared/help/use-help.ts'
 import AppHeader from './shared/shell/AppHeader.vue'
 import FailureNote from './shared/shell/FailureNote.vue'
 import { useOnceOpen } from './shared/shell/use-once-open.ts'
 import { usePalette } from './shared/shell/use-palette.ts'
+import { useLanding } from './shared/shell/use-landing.ts'
 import { useShellKeys } from './shared/shell/use-shell-keys.ts'
 import { useSaid } from './shared/units/said.ts'
 import { useLocale } from './shared/units/use-locale.ts'
@@ -38,6 +41,17 @@ const libraryWords = computed(() =>
 /** What was said before the place was known is said again in its units. */
 const system = useSaid()
 useShellKeys()
+useLanding()
+const route = useRoute()
+const router = useRouter()
+/** Pages for who is not in yet: there is no place to speak of. */
+const isOutside = computed(() => route.meta['isOutside'] === true)
+watch(isSignedOut, async (isOut) => {
+  // The first answers may be there before it is known which page was opened.
+  await router.isReady()
+  if (!isOut || isOutside.value) return
+  void router.replace({ name: 'sign-in', query: { to: route.fullPath } })
+})
 const palette = usePalette()
 const help = useHelp()
 const toasts = useToasts()
@@ -50,9 +64,11 @@ const wasHelpOpen = useOnceOpen(() => help.isOpen)
   <ConfigProvider :theme="antDesign" :locale="libraryWords" :auto-insert-space-in-button="false">
     <a class="skip" href="#main">Skip to the content</a>
     <Layout class="app">
-      <AppHeader />
-      <OutboxNote />
-      <FailureNote />
+      <template v-if="!isOutside">
+        <AppHeader />
+        <OutboxNote />
+        <FailureNote />
+      </template>
       <LayoutContent id="main" class="main" tabindex="-1">
         <RouterView :key="`${locale} ${system}`" />
       </LayoutContent>

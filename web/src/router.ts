@@ -7,6 +7,26 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'estate', component: EstatePage, meta: { title: 'Estate' } },
     {
+      path: '/sign-in',
+      name: 'sign-in',
+      meta: { title: 'Sign in', isOutside: true },
+      props: ({ query }) => ({ to: query['to'] ?? undefined }),
+      component: () => import('./features/sign-in/SignInPage.vue'),
+    },
+    {
+      path: '/welcome/:token',
+      name: 'welcome',
+      meta: { title: 'Come in', isOutside: true },
+      props: true,
+      component: () => import('./features/sign-in/WelcomePage.vue'),
+    },
+    {
+      path: '/account',
+      name: 'account',
+      meta: { title: 'You' },
+      component: () => import('./features/account/AccountPage.vue'),
+    },
+    {
       path: '/places/new',
       name: 'new-place',
       meta: { title: 'Where do you grow?' },

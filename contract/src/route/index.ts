@@ -6,6 +6,7 @@ export {
   archiveMostMB,
   bytes,
   json,
+  nothing,
   photoMostMB,
   stationMostMB,
   tableMostMB,

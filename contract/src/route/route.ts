@@ -1,7 +1,7 @@
 import type { ClassConstructor } from 'class-transformer'
 import type { Access } from '../access/index.ts'
 import type { Answers } from './answers.ts'
-import type { Sends } from './sends.ts'
+import { nothing, type Sends } from './sends.ts'
 import type { Topic } from './topics.ts'
 
 type ParamName<Path extends string> = Path extends `${string}:${infer Name}/${infer Rest}`
@@ -66,7 +66,6 @@ interface Changing<Path extends string, Query extends object, Sent, Answer> {
 export function reads<const Path extends string, Answer, Query extends object = NoQuery>(
   given: Reading<Path, Query, Answer>,
 ): Route<Path, Query, undefined, Answer> {
-  const nothing: Sends<undefined> = { as: 'nothing' }
   return { method: 'get', query: undefined, sends: nothing, touches: [], ...given }
 }
 

@@ -33,6 +33,9 @@ export const json = <Dto extends object>(
   mostMB = usualMostMB,
 ): Sends<Dto> => ({ as: 'json', dto, mostMB })
 
+/** Nothing but the address. */
+export const nothing: Sends<undefined> = { as: 'nothing' }
+
 export const bytes = (types: readonly string[], mostMB: number): Sends<Bytes> => ({
   as: 'bytes',
   types,

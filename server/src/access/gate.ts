@@ -1,9 +1,8 @@
 import {
+  askWords,
   isAccessToPlace,
   rightsOf,
   rightWords,
-  rolesThatMay,
-  roleWords,
   type Right,
   type Role,
 } from '@spudder/contract/access'
@@ -43,8 +42,6 @@ function rightFor({ access }: Route, params: Params): Right {
   if (right === undefined) throw nothing()
   return right
 }
-
-const listed = new Intl.ListFormat('en', { type: 'disjunction' })
 
 /**
  * Lets through whoever may call a route.
@@ -89,11 +86,6 @@ export function requireRight(reach: Reach | undefined, right: Right): void {
 }
 
 function notAllowed(right: Right, role: Role, isProgram: boolean): ServiceError {
-  if (isProgram)
-    return new ServiceError('not-allowed', `This key was not made to ${rightWords[right]}.`)
-  const names = rolesThatMay(right).map((each) => roleWords[each].name.toLowerCase())
-  return new ServiceError(
-    'not-allowed',
-    `You are ${roleWords[role].name.toLowerCase()} here. To ${rightWords[right]}, ask an ${listed.format(names)}.`,
-  )
+  const words = isProgram ? `This key was not made to ${rightWords[right]}.` : askWords(role, right)
+  return new ServiceError('not-allowed', words)
 }

@@ -1,4 +1,5 @@
 import { isAccessToPlace } from '@spudder/contract/access'
+import { personRoutes } from '@spudder/contract/person'
 import type { Route } from '@spudder/contract/route'
 import type { Database } from '../database/connect.ts'
 import type { Watch } from '../http/route.ts'
@@ -17,8 +18,13 @@ declare module 'express-serve-static-core' {
 /** Answers that take everything of a place out at once: that they were asked for is noted. */
 const readsOut: ReadonlySet<string> = new Set(['/places/:placeId/archive'])
 
-const isRefusal = (error: unknown): boolean =>
-  error instanceof ServiceError && (error.code === 'not-allowed' || error.code === 'not-found')
+/**
+ * Whether a refusal is worth a line: who tries another place, or to change what is not theirs. What a page
+ * asks for at one's own place and one may not see is no attempt.
+ */
+const isNoted = (error: unknown, { method }: Route): boolean =>
+  error instanceof ServiceError &&
+  (error.code === 'not-found' || (error.code === 'not-allowed' && method !== 'get'))
 
 /** The place that a request would have led to, where there is one: its owners see who tried. */
 async function placeThatIs(db: Database, { access }: Route, params: Params) {
@@ -26,6 +32,15 @@ async function placeThatIs(db: Database, { access }: Route, params: Params) {
   const placeId = await placeOf(db, params)
   return placeId === undefined ? undefined : (await selectPlace(db, placeId))?.id
 }
+
+/** What is done of people is noted where it is done, with more than an address says. */
+const notedThemselves: ReadonlySet<string> = new Set(
+  Object.values(personRoutes).map(({ path }) => path),
+)
+
+/** What a route does, and to what. */
+const subjectOf = ({ summary, path }: Route, params: Params): string =>
+  `${summary} (${path.replace(/:(\w+)/g, (_, name: string) => params[name] ?? '')})`
 
 /** Stands at the door of every route: asks for the right that it needs, and notes who did what. */
 export function watchOver(db: Database, routes: readonly Route[]): Watch {
@@ -36,28 +51,28 @@ export function watchOver(db: Database, routes: readonly Route[]): Watch {
       try {
         return await requireAccess(db, visitor, route, params)
       } catch (error) {
-        const placeId = isRefusal(error) ? await placeThatIs(db, route, params) : undefined
+        const placeId = isNoted(error, route) ? await placeThatIs(db, route, params) : undefined
         // That something is not there at all is nobody's refusal.
         if (visitor && placeId !== undefined) {
           const { id: personId, name: actor } = visitor.person
-          const subject = `${route.method} ${route.path} ${Object.values(params).join(' ')}`
+          const subject = subjectOf(route, params)
           const what = { act: 'refused', outcome: 'refused', subject, placeId } as const
           await noteAudit(db, from, { ...what, personId, actor })
         }
         throw error
       }
     },
-    note: async (route, address, { visit, reach }) => {
+    note: async (route, params, { visit, reach }) => {
       const { visitor, from } = visit
-      const isNoted = route.method !== 'get' || readsOut.has(route.path)
+      const isChange = route.method !== 'get' && !notedThemselves.has(route.path)
       // What has no place is noted by whoever does it, in words of its own.
-      if (!visitor || !reach || !isNoted) return
+      if (!visitor || !reach || !(isChange || readsOut.has(route.path))) return
       await noteAudit(db, from, {
         act: route.method === 'get' ? 'read-out' : 'changed',
         personId: visitor.person.id,
         actor: visitor.person.name,
         placeId: reach.placeId,
-        subject: `${route.method} ${address.split('?')[0] ?? ''}`,
+        subject: subjectOf(route, params),
       })
     },
   }

@@ -103,7 +103,7 @@ function bodyOf({ sends }: Route, body: unknown): object {
 export interface Watch {
   /** @throws {ServiceError} for who may not */
   readonly admit: (route: Route, params: Params, locals: Locals) => Promise<Reach | undefined>
-  readonly note: (route: Route, address: string, locals: Locals) => Promise<void>
+  readonly note: (route: Route, params: Params, locals: Locals) => Promise<void>
 }
 
 /**
@@ -142,7 +142,7 @@ export function mountRoutes(router: Router, served: readonly ServedRoute[], watc
         }
         const work = () => doneAgain(() => handle(asked as never))
         const answer = await (method === 'get' ? work() : writers.take(work))
-        await watch.note(route, request.originalUrl, response.locals)
+        await watch.note(route, request.params as Params, response.locals)
         if (answers.as === 'file') sendFile(response, answer as FileContent)
         else response.status(method === 'post' ? 201 : 200).json(answer)
       },

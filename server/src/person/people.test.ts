@@ -17,7 +17,7 @@ describe('people of a place', () => {
     const { status, body } = await read()
     expect([status, body.code]).toEqual([403, 'not-allowed'])
     expect(body.detail).toBe(
-      'You are adviser here. To store looks and readings, ask an owner, manager, or scout.',
+      'You are an adviser here. To store looks and readings, ask an owner, manager, or scout.',
     )
     const { id } = await meOf(own)
     await patch(`/places/${stand.placeId}/people/${id}`, { role: 'scout' })
@@ -177,8 +177,8 @@ describe('the audit of a place', () => {
     )
     const refusals = lines.filter(({ act }) => act === 'refused')
     expect(refusals.map(({ actor, subject }) => [actor, subject])).toEqual([
-      ['A stranger', `get /stands/:standId ${stand.id}`],
-      ['=SUM(A1)', `post /places/:placeId/stands ${placeId}`],
+      ['A stranger', `A stand with its whole story (/stands/${stand.id})`],
+      ['=SUM(A1)', `Adds a stand to a place (/places/${placeId}/stands)`],
     ])
     expect(lines.every(({ address, requestId }) => address !== '' && requestId !== '')).toBe(true)
     expect(JSON.stringify(lines)).not.toContain(password)

@@ -1,4 +1,5 @@
 import { ApiProblem, toApiProblem } from './api-problem.ts'
+import { isSignedOut } from './signed-out.ts'
 import { takeEarly } from './early-answers.ts'
 
 /** What is sent: JSON, or a file under its own type. */
@@ -17,7 +18,9 @@ async function send(path: string, init: RequestInit): Promise<Response> {
   if (response.ok) return response
   const answer: unknown = await response.json().catch(() => ({}))
   // Whoever answered may be a proxy, whose page says nothing to us but its status.
-  throw toApiProblem({ ...(answer as object), status: response.status })
+  const problem = toApiProblem({ ...(answer as object), status: response.status })
+  if (problem.code === 'sign-in-needed') isSignedOut.value = true
+  throw problem
 }
 
 /** The only fetch of the interface: JSON or a file in, JSON out, every failure an {@link ApiProblem}. */

@@ -9,6 +9,8 @@ defineProps<{
   message?: string | undefined
   inputmode?: 'decimal' | 'text'
   placeholder?: string
+  /** What the browser may fill in; nothing unless said. */
+  autocomplete?: string
   /** Said to those who hear the page; a heading says it to those who see it. */
   isLabelHidden?: boolean
 }>()
@@ -41,7 +43,7 @@ function tell(now: string | number): void {
       :status="invalid ? 'error' : ''"
       :aria-invalid="invalid"
       :aria-describedby="describedBy"
-      autocomplete="off"
+      :autocomplete="autocomplete ?? 'off'"
       @update:value="tell"
     />
   </FormField>

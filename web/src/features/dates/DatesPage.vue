@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { useMay } from '../../api/me.ts'
+import RoleNote from '../../shared/role/RoleNote.vue'
 import LinkButton from '../../ui/LinkButton.vue'
 import EmptyState from '../../ui/EmptyState.vue'
 import SpanSwitch from '../../ui/SpanSwitch.vue'
@@ -18,6 +20,7 @@ import MovesPanel from './MovesPanel.vue'
 import WeekList from './WeekList.vue'
 
 /** Every job of the place on its day: moved by hand, or planned as a whole. */
+const { may } = useMay()
 const store = provideDatesStore()
 const { planner, planning, jobs, troubles } = store
 const problem = computed(() => planning.error.value ?? store.outlook.error.value)
@@ -42,6 +45,7 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
 
 <template>
   <section class="stack gap-10">
+    <RoleNote needs="plan" />
     <div class="head lined wrapped items-center inside-4 no-print">
       <h1>Dates</h1>
       <SpanSwitch
@@ -107,7 +111,7 @@ const standName = (id: string) => store.standOf(id)?.name ?? ''
       Crew, trips, closed days, mowing and the weather station stand in the
       <RouterLink :to="{ name: 'settings' }">settings</RouterLink>.
     </p>
-    <CalendarShare v-if="store.place.value" :place="store.place.value" />
+    <CalendarShare v-if="store.place.value && may('plan')" :place="store.place.value" />
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMay } from '../../api/me.ts'
 import { useHelp } from '../../shared/help/use-help.ts'
 import type { EstateRowDto } from '@spudder/contract/stand'
 import { Alert, Button, Segmented, Skeleton } from 'ant-design-vue'
@@ -18,6 +19,7 @@ const FirstTour = defineAsyncComponent(() => import('../../shared/help/FirstTour
 
 const time = useTimeWindow()
 const { place, isPending, error, refetch } = usePlace()
+const { may } = useMay()
 const router = useRouter()
 const route = useRoute()
 /** Without a place there is nothing to show: the first thing asked is where one grows. */
@@ -87,14 +89,18 @@ const nothingDue = computed(() =>
         <template v-else-if="total > 0">{{ nothingDue }}</template>
       </p>
       <SpanChoice v-if="view === 'ribbons'" class="span-choice" />
-      <LinkButton class="add" :to="{ name: 'new-stand' }">Add a stand</LinkButton>
+      <LinkButton v-if="may('plan')" class="add" :to="{ name: 'new-stand' }"
+        >Add a stand</LinkButton
+      >
     </div>
     <template v-if="view === 'ribbons'">
       <EmptyState
         v-if="total === 0"
         title="No stand yet"
         words="A stand is one planting that you treat as one: a lawn, a row of trees, a bench of pots, a raft loop. Add the one that worries you most; its ribbon starts with your first look."
-        ><LinkButton :to="{ name: 'new-stand' }">Add a stand</LinkButton></EmptyState
+        ><LinkButton v-if="may('plan')" :to="{ name: 'new-stand' }"
+          >Add a stand</LinkButton
+        ></EmptyState
       >
       <EstateRibbons v-show="total !== 0" :place="place" @read="read" />
       <FirstTour v-if="known.length > 0 && isTourWanted" is-ready />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMay } from '../../api/me.ts'
 import { computed, ref } from 'vue'
 import DataTable from '../../ui/DataTable.vue'
 import type { Column } from '../../ui/table-columns.ts'
@@ -14,6 +15,7 @@ const props = defineProps<{
   placeId: string
   isArchived: boolean
 }>()
+const { may } = useMay()
 const store = useEstateFilter()
 const currency = useCurrency()
 const chosenIds = ref<readonly string[]>([])
@@ -48,6 +50,7 @@ const columns: readonly Column<ListedStand>[] = [
 
 <template>
   <EstateBulk
+    v-if="may('plan')"
     :stands="chosen"
     :place-id="placeId"
     :is-archived="isArchived"
@@ -61,7 +64,7 @@ const columns: readonly Column<ListedStand>[] = [
       :rows="group.stands"
       :row-key="({ id }) => id"
       :name-of="({ name }) => name"
-      :chosen="chosenIds"
+      v-bind="may('plan') ? { chosen: chosenIds } : {}"
       @choose="choose(group.stands, $event)"
     >
       <template #stand="{ row }">

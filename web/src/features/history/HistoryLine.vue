@@ -4,7 +4,7 @@ import type { UnitSystem } from '@spudder/core/base/quantity'
 import { Tag } from 'ant-design-vue'
 import { computed } from 'vue'
 import MendButton from '../../shared/history/MendButton.vue'
-import { dayWords } from '../../shared/units/today.ts'
+import { momentParts } from '../../shared/units/moment.ts'
 import ConfirmButton from '../../ui/ConfirmButton.vue'
 import { actWords, changesOf, fileKindOf, mendableKind, titleOf } from './history-lines.ts'
 
@@ -15,17 +15,13 @@ const title = computed(() => titleOf(props.line, props.system))
 const told = computed(() => changesOf(props.line, props.system))
 const kind = computed(() => mendableKind(props.line))
 const fileKind = computed(() => fileKindOf(props.line))
-const clock = computed(() => {
-  const at = new Date(props.line.at)
-  const two = (value: number) => String(value).padStart(2, '0')
-  return `${two(at.getHours())}:${two(at.getMinutes())}`
-})
+const when = computed(() => momentParts(props.line.at))
 </script>
 
 <template>
   <li class="line">
     <span class="when text-small text-slate">
-      <b>{{ dayWords(line.at.slice(0, 10)) }}</b> {{ clock }}<br />{{ line.by }}
+      <b>{{ when.day }}</b> {{ when.clock }}<br />{{ line.by }}
     </span>
     <div class="what stack gap-2">
       <p class="lined wrapped items-baseline gap-8">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMay } from '../../api/me.ts'
 import LinkButton from '../../ui/LinkButton.vue'
 import EmptyState from '../../ui/EmptyState.vue'
 import type { JobDto } from '@spudder/contract/job'
@@ -15,6 +16,7 @@ import EntryList from './EntryList.vue'
 import JobCard from './JobCard.vue'
 
 const { jobs, entries, remedies, story, stand, place, system } = useStandCase()
+const { may } = useMay()
 const shelf = useShelf(() => stand.value?.placeId)
 /** The whole stand counts, not only the case: a season knows no cases. */
 const sums = computed(() => {
@@ -54,7 +56,9 @@ const remedyOf = ({ remedyId }: JobDto) => remedies.value.find(({ id }) => id ==
         v-if="planned.length === 0"
         title="Nothing planned"
         words="A remedy brings its jobs: the application, and the looks that tell whether it worked."
-        ><LinkButton :to="{ name: 'remedy' }">Choose a remedy</LinkButton></EmptyState
+        ><LinkButton v-if="may('plan')" :to="{ name: 'remedy' }"
+          >Choose a remedy</LinkButton
+        ></EmptyState
       >
     </section>
     <aside class="beside stack gap-16">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMay } from '../../api/me.ts'
 import type { RecordLineDto } from '@spudder/contract/entry'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import { computed } from 'vue'
@@ -7,6 +8,7 @@ import { correctionWords, isStruckThrough, lineWords } from './record-rows.ts'
 
 /** Lines of the record as an inspector reads them, the newest first. */
 const props = defineProps<{ lines: readonly RecordLineDto[]; system: UnitSystem }>()
+const { may } = useMay()
 const shown = computed(() =>
   props.lines.map((line) => ({
     ...line,
@@ -29,9 +31,10 @@ const shown = computed(() =>
         <span v-if="said.clock" class="part text-small text-slate">{{ said.clock }}</span>
       </span>
       <span>
-        <RouterLink :to="{ name: 'jobs', params: { standId: entry.standId } }">{{
+        <RouterLink v-if="may('see')" :to="{ name: 'jobs', params: { standId: entry.standId } }">{{
           standName
-        }}</RouterLink>: <span class="what text-strong">{{ said.what }}</span>
+        }}</RouterLink><b v-else>{{ standName }}</b
+        >: <span class="what text-strong">{{ said.what }}</span>
         <span class="part text-small text-slate">
           {{ said.who }}<template v-if="said.weather">; {{ said.weather }}</template
           ><template v-if="said.partners">; with {{ said.partners }}</template

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMay } from '../../api/me.ts'
 import LinkButton from '../../ui/LinkButton.vue'
 import EmptyState from '../../ui/EmptyState.vue'
 import DayField from '../../ui/DayField.vue'
@@ -36,7 +37,9 @@ const { place } = usePlace()
 const placeId = () => place.value?.id
 const system = computed(() => place.value?.unitSystem ?? 'us')
 const names = useStandNames(placeId)
-const shelf = useShelf(placeId)
+const { may } = useMay()
+/** Prices are the estate’s: who reads the record alone is shown none. */
+const shelf = useShelf(() => (may('see') ? placeId() : undefined))
 
 const season = seasonOf(today())
 const { query } = useRoute()
@@ -141,7 +144,9 @@ const thisSeason = () =>
         <Button :loading="isBusy" @click="saveCsv">CSV</Button>
         <Button :loading="isBusy" @click="saveXlsx">XLSX</Button>
         <Button :loading="isBusy" @click="savePdf">PDF for the inspector</Button>
-        <Button type="text" :loading="isBusy" @click="showCosts">Cost by stand</Button>
+        <Button v-if="may('see')" type="text" :loading="isBusy" @click="showCosts"
+          >Cost by stand</Button
+        >
       </div>
     </div>
     <form class="search stack gap-10 items-start" role="search" @submit.prevent>

@@ -5,6 +5,7 @@ import { archiveMostMB } from '@spudder/contract/route'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { addressOf } from '../../api/call.ts'
+import { useMe } from '../../api/me.ts'
 import { goToPlace, useAllPlaces } from '../../api/places.ts'
 import { useChange } from '../../api/use-change.ts'
 import { useUndo } from '../../shared/history/use-undo.ts'
@@ -28,6 +29,10 @@ async function putTogether({ id: otherId, name }: PlaceDto): Promise<void> {
   if (!(await join.send({ placeId: props.place.id, dto }))) return
   undo.offer(`What ${name} held is here.`, join.lastId())
 }
+const { me } = useMe()
+/** What becomes of a place as a whole is its owner's to say. */
+const isOwn = ({ id }: PlaceDto) =>
+  me.value?.places.find(({ placeId }) => placeId === id)?.role === 'owner'
 const stored = ref<PlaceDto>()
 
 async function take([file]: readonly File[]): Promise<void> {
@@ -81,11 +86,15 @@ async function setArchived({ id, name, version }: PlaceDto, isArchived: boolean)
         <li v-for="each in others" :key="each.id" class="lined wrapped gap-8 items-center">
           <b>{{ each.name }}</b>
           <span class="text-small text-slate">{{ each.isArchived ? 'put away' : 'in use' }}</span>
-          <Button v-if="each.isArchived" size="small" @click="setArchived(each, false)"
+          <Button
+            v-if="each.isArchived && isOwn(each)"
+            size="small"
+            @click="setArchived(each, false)"
             >Bring back</Button
           >
-          <Button v-else size="small" @click="goToPlace(each.id)">Go there</Button>
+          <Button v-if="!each.isArchived" size="small" @click="goToPlace(each.id)">Go there</Button>
           <ConfirmButton
+            v-if="isOwn(each) && isOwn(place)"
             is-small
             :words="`Put together with ${place.name}`"
             :label="`Put ${each.name} together with ${place.name}`"
@@ -98,7 +107,7 @@ async function setArchived({ id, name, version }: PlaceDto, isArchived: boolean)
       </ul>
       <p v-else class="faint-note">None. A place put away keeps all that was recorded there.</p>
       <ProblemNote :problem="join.error.value" />
-      <div>
+      <div v-if="isOwn(place)">
         <ConfirmButton
           :words="`Put ${place.name} away`"
           :question="`Put ${place.name} away?`"

@@ -1,8 +1,12 @@
 <script setup lang="ts">
 import { Skeleton, TabPane, Tabs } from 'ant-design-vue'
+import { useMay } from '../../api/me.ts'
 import { usePlace } from '../../api/places.ts'
 import { usePlanning } from '../../api/planning.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
+import AuditSettings from '../people/AuditSettings.vue'
+import KeySettings from '../people/KeySettings.vue'
+import PeopleSettings from '../people/PeopleSettings.vue'
 import ArchiveSettings from './ArchiveSettings.vue'
 import CareSettings from './CareSettings.vue'
 import PlaceSettings from './PlaceSettings.vue'
@@ -14,6 +18,7 @@ import WorkSettings from './WorkSettings.vue'
 /** What holds for the whole place. */
 defineProps<{ tab?: string | undefined }>()
 const { place, error } = usePlace()
+const { may } = useMay()
 const planning = usePlanning(() => place.value?.id)
 </script>
 
@@ -38,6 +43,15 @@ const planning = usePlanning(() => place.value?.id)
         the station’s clock. Days are judged by it, and by the practice weather where that is on.
       </p>
       <StationFile :place="place" />
+    </TabPane>
+    <TabPane key="people" tab="People">
+      <PeopleSettings :key="place.id" :place="place" />
+    </TabPane>
+    <TabPane key="keys" tab="Keys of programs">
+      <KeySettings :key="place.id" :place="place" />
+    </TabPane>
+    <TabPane v-if="may('own')" key="audit" tab="Who came in">
+      <AuditSettings :key="place.id" :place="place" />
     </TabPane>
     <TabPane key="archive" tab="Archive">
       <ArchiveSettings :place="place" />

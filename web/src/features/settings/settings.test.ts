@@ -4,6 +4,7 @@ import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { choiceOf } from '../../tests/choices.ts'
+import { meAt } from '../../tests/me.ts'
 import { recorded } from '../../tests/recorded.ts'
 import { standRow } from '../../tests/rows.ts'
 import SettingsPage from './SettingsPage.vue'
@@ -16,8 +17,8 @@ async function open() {
     const path = url.replace('/api', '')
     if (method !== 'GET') sent.push({ path, body: JSON.parse(String(body)) as never })
     const planning = { stands: [standRow({ name: 'Bowling green' })], jobs: [], remedies: [], acidPlans: [], entries: [], colours: [] } // prettier-ignore
-    const answer = path === '/places' ? [place] : path.endsWith('planning') ? planning : place
-    return Promise.resolve(Response.json(answer))
+    const answers: Record<string, unknown> = { '/places': [place], '/me': meAt('place'), '/places/place/planning': planning } // prettier-ignore
+    return Promise.resolve(Response.json(answers[path] ?? place))
   })
   const page = mount(SettingsPage, {
     global: { plugins: [createPinia(), [PiniaColada, {}]] },

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import RoleNote from '../../shared/role/RoleNote.vue'
 import { typedNumber } from '@spudder/core/base/writing'
 import AmountField from '../../ui/AmountField.vue'
 import FoldBox from '../../ui/FoldBox.vue'
@@ -69,6 +70,7 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
 
 <template>
   <h1>Shelf</h1>
+  <RoleNote needs="plan" />
   <p class="lead text-slate">
     What you have or buy, by its own label and bill. Every stand ranks it beside the generic forms,
     at its own pH.

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import RoleNote from '../../shared/role/RoleNote.vue'
 import FoldBox from '../../ui/FoldBox.vue'
 import { Button } from 'ant-design-vue'
 import { sprayerRoutes } from '@spudder/contract/sprayer'
@@ -93,6 +94,7 @@ function stored(name: string): void {
 
 <template>
   <h1>Sprayers</h1>
+  <RoleNote needs="plan" />
   <p class="text-slate above-4">
     What you spray and drench with. Measured once with water, every plan counts on what really comes
     out.

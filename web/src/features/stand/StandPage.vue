@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { useMay } from '../../api/me.ts'
+import type { Right } from '@spudder/contract/access'
 import FoldedHead from './FoldedHead.vue'
 import TrailLine from '../../shared/shell/TrailLine.vue'
 import { useNarrow } from '../../ui/use-narrow.ts'
@@ -10,6 +12,7 @@ import { useElementBounding } from '@vueuse/core'
 import { computed, onBeforeUnmount, useTemplateRef, watch, watchEffect } from 'vue'
 import { provideStandCase } from '../../shared/case/stand-case.ts'
 import { useRoute } from 'vue-router'
+import RoleNote from '../../shared/role/RoleNote.vue'
 import { usePalette } from '../../shared/shell/use-palette.ts'
 import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'
 import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
@@ -26,6 +29,7 @@ const standCase = provideStandCase(computed(() => props.standId))
 const { story, stand, system, query } = standCase
 
 const time = useTimeWindow()
+const { may } = useMay()
 const palette = usePalette()
 const width = useWidth('axis')
 const scale = computed(() => timeScale(time.window, width.value))
@@ -71,6 +75,22 @@ const panels = [
   'trials',
   'zones',
 ] as const
+/** What one has to be allowed for what is stored there. */
+const needsOf: Readonly<Record<(typeof panels)[number], Right | undefined>> = {
+  look: 'look',
+  verdict: undefined,
+  bench: 'look',
+  remedy: 'plan',
+  acid: 'plan',
+  jobs: 'apply',
+  watch: 'look',
+  trials: 'look',
+  zones: 'plan',
+}
+const needs = computed(() => {
+  const panel = panels.find((name) => name === route.name)
+  return panel && needsOf[panel]
+})
 const wordsOf = (name: string): string =>
   name === 'acid' ? 'Acid plan' : `${name[0]?.toUpperCase()}${name.slice(1)}`
 const trail = computed(() => {
@@ -121,7 +141,7 @@ onBeforeUnmount(() => (palette.local = []))
       <h1>{{ stand?.name ?? '…' }}</h1>
       <p class="about text-small text-slate">
         {{ about }}
-        <RouterLink v-if="stand" :to="{ name: 'size' }">measure, change</RouterLink>
+        <RouterLink v-if="stand && may('plan')" :to="{ name: 'size' }">measure, change</RouterLink>
       </p>
     </div>
     <p v-if="model?.now" class="now stack text-small text-slate">
@@ -148,6 +168,7 @@ onBeforeUnmount(() => (palette.local = []))
   <span ref="below" />
   <template v-if="story">
     <CaseSteps />
+    <RoleNote v-if="needs" :needs="needs" />
     <RouterView />
   </template>
   <Skeleton v-else-if="!query.error.value" active :paragraph="{ rows: 8 }" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { roleWords } from '@spudder/contract/access'
 import {
   BulbOutlined,
   DownOutlined,
@@ -7,7 +8,8 @@ import {
   SearchOutlined,
 } from '@ant-design/icons-vue'
 import { Button, LayoutHeader } from 'ant-design-vue'
-import { defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
+import { useMay } from '../../api/me.ts'
 import { usePlace } from '../../api/places.ts'
 import { useTheme } from '../../ui/use-theme.ts'
 import { useNarrow } from '../../ui/use-narrow.ts'
@@ -27,9 +29,11 @@ const help = useHelp()
 const { place } = usePlace()
 const practice = usePractice()
 const isNarrow = useNarrow('menu')
+const isPractising = computed(() => practice.on.value.length > 0 && !isNarrow.value)
 const isMenuOpen = ref(false)
 const wasMenuOpen = useOnceOpen(isMenuOpen)
-const inLine = entries.filter((each) => each.isInLine)
+const { me, role, may } = useMay()
+const inLine = computed(() => entries.filter(({ isInLine, needs }) => isInLine && may(needs)))
 </script>
 
 <template>
@@ -43,8 +47,11 @@ const inLine = entries.filter((each) => each.isInLine)
     </RouterLink>
     <MainLine v-if="!isNarrow" :entries="inLine" />
     <div class="tools lined items-center gap-4">
+      <span v-if="isPractising && !may('plan')" class="practice faint-note"
+        >practice devices on&ensp;</span
+      >
       <RouterLink
-        v-if="practice.on.value.length > 0 && !isNarrow"
+        v-else-if="isPractising"
         class="practice faint-note"
         :to="{ name: 'settings', query: { tab: 'practice' } }"
         >practice devices on&ensp;</RouterLink
@@ -64,7 +71,15 @@ const inLine = entries.filter((each) => each.isInLine)
           :aria-expanded="isMenuOpen"
           @click="isMenuOpen = true"
         >
-          {{ place.name }} <DownOutlined />
+          <span class="who stack">
+            <span>{{ place.name }}</span>
+            <!-- Who works alone knows who they are; where others come in, and in the demo, it is said. -->
+            <span v-if="me && (!me.isAlone || me.eyes.length > 0)" class="text-tiny"
+              >{{ me.name
+              }}<template v-if="role">, {{ roleWords[role].name.toLowerCase() }}</template></span
+            >
+          </span>
+          <DownOutlined />
         </Button>
       </template>
       <Button v-else aria-label="Menu" :aria-expanded="isMenuOpen" @click="isMenuOpen = true"
@@ -96,6 +111,16 @@ const inLine = entries.filter((each) => each.isInLine)
   border-radius: 2px;
   background: linear-gradient(90deg, #efe389, #a9c04a 45%, #1f5a2c);
   box-shadow: inset 12px 0 0 -11px var(--ink);
+}
+.who {
+  line-height: 1.15;
+  text-align: left;
+}
+.tools :deep(.ant-btn:has(.who)) {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  height: auto;
 }
 .tools {
   margin-left: auto;

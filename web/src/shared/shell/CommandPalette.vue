@@ -5,6 +5,7 @@ import { AutoComplete, Modal } from 'ant-design-vue'
 import { computed, nextTick, ref, useId, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { call } from '../../api/call.ts'
+import { useMay } from '../../api/me.ts'
 import { usePlace } from '../../api/places.ts'
 import { useTheme } from '../../ui/use-theme.ts'
 import { useHelp } from '../help/use-help.ts'
@@ -18,20 +19,21 @@ const theme = useTheme()
 const help = useHelp()
 const router = useRouter()
 const { place } = usePlace()
+const { may } = useMay()
 const search = ref('')
 const found = ref<readonly FoundDto[]>([])
 const problem = ref('')
 const id = useId()
 const field = useTemplateRef<{ focus: () => void }>('field')
 
-const always: readonly Command[] = [
-  ...entries,
+const always = computed((): readonly Command[] => [
+  ...entries.filter(({ needs }) => may(needs)),
   { words: 'Light or dark', hint: 'change the look', act: () => theme.toggle() },
   { words: 'Help', hint: 'first steps, keys, words', act: () => help.open() },
-]
+])
 const commands = computed(() => {
   const wanted = search.value.trim().toLowerCase()
-  const here = [...palette.local, ...always].filter(({ words, hint }) =>
+  const here = [...palette.local, ...always.value].filter(({ words, hint }) =>
     `${words} ${hint}`.toLowerCase().includes(wanted),
   )
   const things = found.value.map(foundCommand)

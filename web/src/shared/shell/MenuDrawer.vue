@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { Button, Drawer } from 'ant-design-vue'
 import { computed } from 'vue'
+import { useMay } from '../../api/me.ts'
 import { goToPlace, useAllPlaces, usePlace } from '../../api/places.ts'
 import { useTheme } from '../../ui/use-theme.ts'
 import { useHelp } from '../help/use-help.ts'
 import { usePractice } from '../practice/practice.ts'
 import { entries } from './entries.ts'
 import MainMenu from './MainMenu.vue'
+import WhoIsIn from './WhoIsIn.vue'
 
 /** Every screen and what belongs to the place; on a phone all that a wide screen has at its top. */
 const isOpen = defineModel<boolean>('open', { required: true })
@@ -15,6 +17,8 @@ const { data: places } = useAllPlaces()
 const others = computed(() =>
   (places.value ?? []).filter(({ id, isArchived }) => !isArchived && id !== place.value?.id),
 )
+const { may } = useMay()
+const open = computed(() => entries.filter(({ needs }) => may(needs)))
 const practice = usePractice()
 const theme = useTheme()
 const help = useHelp()
@@ -29,7 +33,8 @@ function openHelp(): void {
     <p v-if="practice.on.value.length > 0" class="faint-note">
       Practice devices are on here: what they say is made up.
     </p>
-    <MainMenu :entries="entries" @taken="isOpen = false" />
+    <MainMenu :entries="open" @taken="isOpen = false" />
+    <WhoIsIn @taken="isOpen = false" />
     <section v-if="others.length > 0" class="stack gap-4 above-16" aria-label="Other places">
       <h3 class="text-small text-slate">Other places</h3>
       <Button v-for="each in others" :key="each.id" block @click="goToPlace(each.id)">{{

@@ -4,6 +4,7 @@ import { createPinia, setActivePinia, type Pinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
+import { meAt } from '../../tests/me.ts'
 import { recorded } from '../../tests/recorded.ts'
 import { useTheme } from '../../ui/use-theme.ts'
 import { useHelp } from '../help/use-help.ts'
@@ -40,6 +41,7 @@ beforeEach(async () => {
   localStorage.clear()
   vi.stubGlobal('fetch', (url: string) => {
     if (url.endsWith('/places')) return Promise.resolve(Response.json([place]))
+    if (url.endsWith('/me')) return Promise.resolve(Response.json(meAt('place')))
     if (!isReachable) return Promise.reject(new TypeError('failed'))
     const text = new URL(url, 'http://localhost').searchParams.get('text') ?? ''
     const found = stands.filter(({ name }) => name.toLowerCase().includes(text.toLowerCase()))
