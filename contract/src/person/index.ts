@@ -8,18 +8,14 @@ export {
   ChangeMeDto,
   ChangeMemberDto,
   CreateTokenDto,
-  EyesDto,
   InvitationDto,
   InvitationMadeDto,
   InvitationViewDto,
   InviteDto,
   MeDto,
   MemberDto,
-  MembershipDto,
-  PersonNameDto,
   TokenDto,
   TokenMadeDto,
-  WithdrawDto,
   invitationDays,
   tokenDays,
 } from './person.dto.ts'
@@ -37,6 +33,5 @@ export {
   PasswordDto,
   SessionDto,
   SignInDto,
-  passwordLength,
 } from './sign-in.dto.ts'
 export { signInRoutes } from './sign-in.routes.ts'

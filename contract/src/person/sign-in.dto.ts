@@ -2,7 +2,7 @@ import { IsBoolean, IsObject, IsOptional, IsString, IsUUID, Length, Matches } fr
 import { Named } from '../validation/index.ts'
 
 /** Passwords are of 12 to 200 characters; any character counts as it is. */
-export const passwordLength = { least: 12, most: 200 } as const
+const passwordLength = { least: 12, most: 200 } as const
 
 type Property = (target: object, key: string) => void
 

@@ -11,7 +11,7 @@ import { dateToDay } from '@spudder/core/base/calendar'
 import type { Connection } from '../database/connect.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { selectMembership } from './membership.repository.ts'
-import { leadsToPlace, placeOf, type Params } from './place-of.ts'
+import { leadsToPlace, placeOf, type Params } from './place-of.repository.ts'
 import type { Visitor } from './visitor.ts'
 
 /** What somebody may at the place that a request leads to. */

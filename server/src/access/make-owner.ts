@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { Connection, Database } from '../database/connect.ts'
-import { newlyRecordedBy, recordedBy, recorderAt, type Recorder } from '../http/recorder.ts'
+import { newlyRecordedBy, recordedBy, recorderAt, type Recorder } from '../recorder/recorder.ts'
 import {
   insertPerson,
   lockInstallation,

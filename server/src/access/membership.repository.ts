@@ -69,6 +69,12 @@ export const lockOwners = (connection: Connection, placeId: string) =>
     .where(and(eq(membership.placeId, placeId), eq(membership.role, 'owner')))
     .for('update')
 
+/** Whether there is a place of this id, whoever works there. */
+export async function isPlace(connection: Connection, id: string): Promise<boolean> {
+  const rows = await connection.select({ id: place.id }).from(place).where(eq(place.id, id))
+  return rows.length > 0
+}
+
 export const insertMembership = (connection: Connection, row: MembershipRow) =>
   connection.insert(membership).values(row)
 

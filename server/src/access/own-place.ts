@@ -1,6 +1,6 @@
 import { dateToDay } from '@spudder/core/base/calendar'
 import type { Connection } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { recordedBy, type Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { insertMembership, lockOwners, selectMembership } from './membership.repository.ts'
 

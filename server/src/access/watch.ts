@@ -2,12 +2,19 @@ import { isAccessToPlace } from '@spudder/contract/access'
 import { personRoutes } from '@spudder/contract/person'
 import type { Route } from '@spudder/contract/route'
 import type { Database } from '../database/connect.ts'
-import type { Watch } from '../http/route.ts'
+import type { Locals } from 'express'
 import { ServiceError } from '../problem/service-error.ts'
 import { noteAudit } from './audit.ts'
-import { selectPlace } from '../place/place.repository.ts'
+import { isPlace } from './membership.repository.ts'
 import { requireAccess, requireReachable, type Reach } from './gate.ts'
-import { placeOf, type Params } from './place-of.ts'
+import { placeOf, type Params } from './place-of.repository.ts'
+
+/** Who stands at the door of every route: lets in, and notes what was done. */
+export interface Watch {
+  /** @throws {ServiceError} for who may not */
+  readonly admit: (route: Route, params: Params, locals: Locals) => Promise<Reach | undefined>
+  readonly note: (route: Route, params: Params, locals: Locals) => Promise<void>
+}
 
 declare module 'express-serve-static-core' {
   interface Locals {
@@ -30,7 +37,7 @@ const isNoted = (error: unknown, { method }: Route): boolean =>
 async function placeThatIs(db: Database, { access }: Route, params: Params) {
   if (!isAccessToPlace(access)) return undefined
   const placeId = await placeOf(db, params)
-  return placeId === undefined ? undefined : (await selectPlace(db, placeId))?.id
+  return placeId !== undefined && (await isPlace(db, placeId)) ? placeId : undefined
 }
 
 /** What is done of people is noted where it is done, with more than an address says. */

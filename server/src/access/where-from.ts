@@ -28,7 +28,7 @@ const found = (names: typeof browsers, text: string) =>
   names.find(([pattern]) => pattern.test(text))?.[1]
 
 /** What a device is told apart by: from what it says of itself, which it may say wrongly. */
-export function deviceOf(agent: string): string {
+function deviceOf(agent: string): string {
   const browser = found(browsers, agent)
   const system = found(systems, agent)
   if (browser && system) return `${browser} on ${system}`

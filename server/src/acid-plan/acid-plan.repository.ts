@@ -2,7 +2,7 @@ import { and, eq, isNotNull } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce, storedBefore } from '../database/insert-once.ts'
 import { acidPlan, job } from '../database/schema.ts'
-import type { Recorder } from '../http/recorder.ts'
+import type { Recorder } from '../recorder/recorder.ts'
 
 export type AcidPlanRow = typeof acidPlan.$inferSelect
 

@@ -1,7 +1,7 @@
 import type { CaseDto, CloseCaseDto, ReopenCaseDto } from '@spudder/contract/case'
 import { randomUUID } from 'node:crypto'
 import type { Connection, Database } from '../database/connect.ts'
-import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyRecordedBy, type Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { dropJobsOfCase } from '../job/drop-jobs.ts'

@@ -1,7 +1,7 @@
 import type { JobDto, PlanCheckDto } from '@spudder/contract/job'
 import { checks } from '@spudder/core/verdict/diagnosis'
 import type { Database } from '../database/connect.ts'
-import type { Recorder } from '../http/recorder.ts'
+import type { Recorder } from '../recorder/recorder.ts'
 import { jobDto } from '../job/job-dto.ts'
 import { insertJob } from '../job/job.repository.ts'
 import { newJob } from '../job/new-job.ts'

@@ -7,7 +7,7 @@ import {
 } from '@spudder/core/outcome/history'
 import { randomUUID } from 'node:crypto'
 import type { Connection } from '../database/connect.ts'
-import { changedBy, type Recorder } from '../http/recorder.ts'
+import { changedBy, type Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import {
   insertHistory,

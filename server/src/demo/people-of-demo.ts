@@ -8,7 +8,7 @@ import {
   putMembership,
 } from '../access/membership.repository.ts'
 import type { Database } from '../database/connect.ts'
-import { recordedBy, recorderAt } from '../http/recorder.ts'
+import { recordedBy, recorderAt } from '../recorder/recorder.ts'
 
 /** So long an inspector reads, and a licence holds, from when the demo began [days]. */
 const inspectorDays = 30

@@ -8,7 +8,7 @@ import {
 import { keptOf } from '@spudder/contract/validation'
 import type { WeatherService } from '@spudder/contract/weather'
 import type { Connection, Database } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { recordedBy, type Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { standOfJob } from '../job/job.repository.ts'
 import { completeJob, requirePlannedJob } from '../job/planned-job.ts'

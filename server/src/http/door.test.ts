@@ -1,18 +1,7 @@
-import { pino } from 'pino'
 import supertest from 'supertest'
 import { describe, expect, it } from 'vitest'
 import { createApp } from '../app.ts'
-import {
-  api,
-  parts,
-  db,
-  get,
-  newId,
-  newStand,
-  placeBody,
-  readingBody,
-  services,
-} from '../tests/test-estate.ts'
+import { api, parts, get, newId, newStand, placeBody, readingBody } from '../tests/test-estate.ts'
 
 const json = (path: string, body: string) =>
   api.post(`/api${path}`).set('content-type', 'application/json').send(body)

@@ -7,19 +7,14 @@ import {
 } from '@spudder/contract/route'
 import { checkDto } from '@spudder/contract/validation'
 import type { ClassConstructor } from 'class-transformer'
-import express, {
-  type Locals,
-  type Request,
-  type RequestHandler,
-  type Response,
-  type Router,
-} from 'express'
+import express, { type Request, type RequestHandler, type Response, type Router } from 'express'
 import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import type { Reach } from '../access/gate.ts'
-import type { Params } from '../access/place-of.ts'
+import type { Watch } from '../access/watch.ts'
+import type { Params } from '../access/place-of.repository.ts'
 import type { Visit } from '../access/visitor.ts'
-import type { Recorder } from './recorder.ts'
+import type { Recorder } from '../recorder/recorder.ts'
 import { doneAgain } from '../database/database-fault.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { requireSane, requireSaneAddress } from './door.ts'
@@ -97,13 +92,6 @@ function bodyOf({ sends }: Route, body: unknown): object {
   if (sends.as === 'bytes') return bytesOf(body)
   requireSane(body)
   return checked(sends.dto, body)
-}
-
-/** Who stands at the door of every route: lets in, and notes what was done. */
-export interface Watch {
-  /** @throws {ServiceError} for who may not */
-  readonly admit: (route: Route, params: Params, locals: Locals) => Promise<Reach | undefined>
-  readonly note: (route: Route, params: Params, locals: Locals) => Promise<void>
 }
 
 /**

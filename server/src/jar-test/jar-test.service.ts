@@ -1,7 +1,7 @@
 import { JarTestDto, type CreateJarTestDto } from '@spudder/contract/jar-test'
 import { keptOf } from '@spudder/contract/validation'
 import type { Connection } from '../database/connect.ts'
-import { newlyMendable, type Recorder } from '../http/recorder.ts'
+import { newlyMendable, type Recorder } from '../recorder/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
 import { findPlace } from '../place/place.service.ts'
 import { insertJarTest, listJarTests } from './jar-test.repository.ts'

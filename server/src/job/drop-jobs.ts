@@ -1,6 +1,6 @@
 import type { Owner } from '../change/change-row.ts'
 import type { Connection } from '../database/connect.ts'
-import type { Recorder } from '../http/recorder.ts'
+import type { Recorder } from '../recorder/recorder.ts'
 import { keepJob, lockFollowers, lockPlannedOfCase, type JobRow } from './job.repository.ts'
 
 /** Who drops jobs, and whose they are. */

@@ -5,7 +5,7 @@ import { changeRow, type Change } from '../change/change-row.ts'
 import type { Connection } from '../database/connect.ts'
 import { job, product, remedy, stand } from '../database/schema.ts'
 import { given, isOneOf, statement } from '../database/statement.ts'
-import { changedBy, type Recorder } from '../http/recorder.ts'
+import { changedBy, type Recorder } from '../recorder/recorder.ts'
 
 export type JobRow = typeof job.$inferSelect
 

@@ -1,4 +1,4 @@
-import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyRecordedBy, type Recorder } from '../recorder/recorder.ts'
 import type { JobRow } from './job.repository.ts'
 
 /** What every job has to say for itself. */

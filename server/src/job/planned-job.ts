@@ -1,6 +1,6 @@
 import type { JobDto } from '@spudder/contract/job'
 import type { Connection } from '../database/connect.ts'
-import { changedBy, type Recorder } from '../http/recorder.ts'
+import { changedBy, type Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { jobDto } from './job-dto.ts'
 import { lockJob, selectJobsById, updateJob, type JobRow } from './job.repository.ts'

@@ -7,7 +7,7 @@ import type {
 } from '@spudder/contract/laboratory'
 import { dateToDay } from '@spudder/core/base/calendar'
 import type { Connection } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { recordedBy, type Recorder } from '../recorder/recorder.ts'
 import { requirePractice } from '../place/practice.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'

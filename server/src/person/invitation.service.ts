@@ -8,17 +8,12 @@ import type {
 } from '@spudder/contract/person'
 import { randomUUID } from 'node:crypto'
 import { newPerson } from '../access/make-owner.ts'
-import {
-  insertPerson,
-  putInstallation,
-  putMembership,
-  selectMembers,
-} from '../access/membership.repository.ts'
+import { insertPerson, putMembership, selectMembers } from '../access/membership.repository.ts'
 import { fingerprintOf, newSecret } from '../access/secret.ts'
-import { endOtherSessions, type PersonRow } from '../access/session.repository.ts'
+import { endOtherSessions } from '../access/session.repository.ts'
 import type { Visit } from '../access/visitor.ts'
 import type { Connection, Database } from '../database/connect.ts'
-import { recordedBy, recorderAt, type Recorder } from '../http/recorder.ts'
+import { recordedBy, recorderAt, type Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import {
   insertInvitation,
@@ -138,15 +133,6 @@ export async function recover(
   return made
 }
 
-/** Makes a link for somebody at the server itself, where an owner lost their password. */
-export const recoverAtServer = (db: Database, { id, name }: PersonRow) =>
-  makeLink(
-    db,
-    recorderAt('the server', new Date()),
-    { id: randomUUID(), kind: 'recover', placeId: null, role: null, untilDay: null, personId: id, name }, // prettier-ignore
-    recoveryDays,
-  )
-
 async function opened({ db, attempts }: PeopleStage, { from }: Visit, token: string) {
   await attempts.require('link', from.address)
   const found = await selectInvitation(db, fingerprintOf(token), new Date())
@@ -229,8 +215,6 @@ async function comeAgain(
   )
   await updatePerson(transaction, person.id, { totpSecret: null, totpOffered: null })
   await endOtherSessions(transaction, person.id, null)
-  // Whoever comes in at the server by a link works alone no more.
-  if (placeId === null) await putInstallation(transaction, null)
   await noteOf(transaction, visit, person, { act: 'recovered', placeId })
   await letIn(transaction, visit, person, 'by a link to come in again')
 }

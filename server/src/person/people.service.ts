@@ -8,7 +8,7 @@ import {
   selectMembers,
 } from '../access/membership.repository.ts'
 import type { Visit } from '../access/visitor.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { recordedBy, type Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { withdrawTokens } from './person.repository.ts'
 import { noteOf, requireVisitor } from './signed-in.ts'

@@ -1,4 +1,4 @@
-import type { Attempts } from '../access/attempts.ts'
+import type { Attempts } from '../access/attempts.repository.ts'
 import type { Database } from '../database/connect.ts'
 
 /** What people come in on. */

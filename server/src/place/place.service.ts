@@ -10,7 +10,7 @@ import { dateToDay } from '@spudder/core/base/calendar'
 import { randomBytes } from 'node:crypto'
 import { ownPlace } from '../access/own-place.ts'
 import type { Connection, Database } from '../database/connect.ts'
-import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyRecordedBy, type Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import {

@@ -6,7 +6,7 @@ import {
 } from '@spudder/contract/sprayer'
 import { checkSetup } from '@spudder/core/apply/sprayer'
 import type { Connection, Database } from '../database/connect.ts'
-import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyRecordedBy, type Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { findPlace } from '../place/place.service.ts'

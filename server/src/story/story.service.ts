@@ -1,7 +1,7 @@
 import { StoryEventDto, type CreateStoryEventDto } from '@spudder/contract/story'
 import { keptOf } from '@spudder/contract/validation'
 import type { Connection } from '../database/connect.ts'
-import { newlyMendable, type Recorder } from '../http/recorder.ts'
+import { newlyMendable, type Recorder } from '../recorder/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireStand } from '../stand/stand.service.ts'
 import { insertStoryEvent } from './story.repository.ts'

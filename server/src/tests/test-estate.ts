@@ -17,7 +17,7 @@ import { insertPerson, putMembership } from '../access/membership.repository.ts'
 import { selectAlone } from '../access/session.repository.ts'
 import { beginSession } from '../access/session.service.ts'
 import { createApp } from '../app.ts'
-import { recordedBy, recorderAt } from '../http/recorder.ts'
+import { recordedBy, recorderAt } from '../recorder/recorder.ts'
 
 function setting(name: string): string {
   const value = process.env[name]

@@ -2,7 +2,7 @@ import { TrialDto, type CreateTrialDto, type RatePlotsDto } from '@spudder/contr
 import { keptOf } from '@spudder/contract/validation'
 import { planTrial } from '@spudder/core/outcome/trial'
 import type { Connection, Database } from '../database/connect.ts'
-import { newlyMendable, type Recorder } from '../http/recorder.ts'
+import { newlyMendable, type Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireStand } from '../stand/stand.service.ts'

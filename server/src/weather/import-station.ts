@@ -1,6 +1,6 @@
 import type { StationFileDto, StationImportDto } from '@spudder/contract/weather'
 import type { Database } from '../database/connect.ts'
-import { recordedBy, type Recorder } from '../http/recorder.ts'
+import { recordedBy, type Recorder } from '../recorder/recorder.ts'
 import { findPlace } from '../place/place.service.ts'
 import { readInThread } from '../thread/file-reader.ts'
 import { unpackedDays } from '../thread/packed-days.ts'

@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import type { Logger } from 'pino'
 import { CoreError } from '@spudder/core/base/error'
 import type { Database } from '../database/connect.ts'
-import { recorderAt } from '../http/recorder.ts'
+import { recorderAt } from '../recorder/recorder.ts'
 import { findPlaces } from '../place/place.service.ts'
 import { importStationFile } from './import-station.ts'
 

@@ -1,7 +1,7 @@
 import { weatherRoutes, type WeatherService } from '@spudder/contract/weather'
 import { importStationFile } from './import-station.ts'
 import type { Database } from '../database/connect.ts'
-import type { Recorder } from '../http/recorder.ts'
+import type { Recorder } from '../recorder/recorder.ts'
 import { serve } from '../http/route.ts'
 import { findPlace } from '../place/place.service.ts'
 import {

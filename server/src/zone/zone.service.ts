@@ -1,7 +1,7 @@
 import { changedOf, keptOf } from '@spudder/contract/validation'
 import { ZoneDto, type ChangeZoneDto, type CreateZoneDto } from '@spudder/contract/zone'
 import type { Connection, Database } from '../database/connect.ts'
-import { newlyRecordedBy, type Recorder } from '../http/recorder.ts'
+import { newlyRecordedBy, type Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'
 import { requireStand } from '../stand/stand.service.ts'

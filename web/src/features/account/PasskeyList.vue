@@ -8,7 +8,7 @@ import { momentWords } from '../../shared/units/moment.ts'
 import ConfirmButton from '../../ui/ConfirmButton.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'
-import { hasPasskeys, makePasskey } from '../sign-in/passkeys.ts'
+import { hasPasskeys, makePasskey } from '../../api/passkeys.ts'
 
 /** Passkeys to sign in with in place of a password. */
 const props = defineProps<{ takesPasskeys: boolean }>()

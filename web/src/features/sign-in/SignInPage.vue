@@ -9,7 +9,7 @@ import PasswordField from '../../ui/PasswordField.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'
 import OutsideFrame from './OutsideFrame.vue'
-import { askPasskey, hasPasskeys } from './passkeys.ts'
+import { askPasskey, hasPasskeys } from '../../api/passkeys.ts'
 
 /** Lets people in; afterwards they are where they wanted to go. */
 const props = defineProps<{ to?: string | undefined }>()

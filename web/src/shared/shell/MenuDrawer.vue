@@ -18,7 +18,7 @@ const others = computed(() =>
   (places.value ?? []).filter(({ id, isArchived }) => !isArchived && id !== place.value?.id),
 )
 const { may } = useMay()
-const open = computed(() => entries.filter(({ needs }) => may(needs)))
+const within = computed(() => entries.filter(({ needs }) => may(needs)))
 const practice = usePractice()
 const theme = useTheme()
 const help = useHelp()
@@ -33,7 +33,7 @@ function openHelp(): void {
     <p v-if="practice.on.value.length > 0" class="faint-note">
       Practice devices are on here: what they say is made up.
     </p>
-    <MainMenu :entries="open" @taken="isOpen = false" />
+    <MainMenu :entries="within" @taken="isOpen = false" />
     <WhoIsIn @taken="isOpen = false" />
     <section v-if="others.length > 0" class="stack gap-4 above-16" aria-label="Other places">
       <h3 class="text-small text-slate">Other places</h3>

@@ -2,11 +2,11 @@
 import { roleWords } from '@spudder/contract/access'
 import { personRoutes, type InvitationDto } from '@spudder/contract/person'
 import { computed } from 'vue'
-import { useChange } from '../../api/use-change.ts'
-import { useRead } from '../../api/use-read.ts'
-import { momentWords } from '../../shared/units/moment.ts'
-import ConfirmButton from '../../ui/ConfirmButton.vue'
-import ProblemNote from '../../ui/ProblemNote.vue'
+import { useChange } from '../../../api/use-change.ts'
+import { useRead } from '../../../api/use-read.ts'
+import { momentWords } from '../../../shared/units/moment.ts'
+import ConfirmButton from '../../../ui/ConfirmButton.vue'
+import ProblemNote from '../../../ui/ProblemNote.vue'
 
 /** Links that nobody followed yet. */
 const props = defineProps<{ placeId: string }>()

@@ -8,12 +8,12 @@ import {
 } from '@spudder/contract/person'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
-import { useChange } from '../../api/use-change.ts'
-import { useChecked } from '../../shared/form/use-checked.ts'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import DayField from '../../ui/DayField.vue'
-import ProblemNote from '../../ui/ProblemNote.vue'
-import TextField from '../../ui/TextField.vue'
+import { useChange } from '../../../api/use-change.ts'
+import { useChecked } from '../../../shared/form/use-checked.ts'
+import ChoiceField from '../../../ui/ChoiceField.vue'
+import DayField from '../../../ui/DayField.vue'
+import ProblemNote from '../../../ui/ProblemNote.vue'
+import TextField from '../../../ui/TextField.vue'
 
 /** Asks somebody to the place: as what, and until when. */
 const props = defineProps<{ placeId: string }>()

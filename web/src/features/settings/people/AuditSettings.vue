@@ -9,13 +9,13 @@ import {
 import type { PlaceDto } from '@spudder/contract/place'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
-import { addressOf } from '../../api/call.ts'
-import { useReadOn } from '../../api/use-read.ts'
-import { momentWords } from '../../shared/units/moment.ts'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import DataTable from '../../ui/DataTable.vue'
-import ProblemNote from '../../ui/ProblemNote.vue'
-import type { Column } from '../../ui/table-columns.ts'
+import { addressOf } from '../../../api/call.ts'
+import { useReadOn } from '../../../api/use-read.ts'
+import { momentWords } from '../../../shared/units/moment.ts'
+import ChoiceField from '../../../ui/ChoiceField.vue'
+import DataTable from '../../../ui/DataTable.vue'
+import ProblemNote from '../../../ui/ProblemNote.vue'
+import type { Column } from '../../../ui/table-columns.ts'
 
 /** Who did what and from where: sign-ins and refusals among it. Nothing of it can be changed. */
 const props = defineProps<{ place: PlaceDto }>()

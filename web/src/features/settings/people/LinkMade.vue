@@ -2,7 +2,7 @@
 import { Button, Modal } from 'ant-design-vue'
 import { toDataURL } from 'qrcode'
 import { computed, ref, watch } from 'vue'
-import { useToasts } from '../../ui/use-toasts.ts'
+import { useToasts } from '../../../ui/use-toasts.ts'
 
 /** A link just made, to be handed on: copied, or read from the screen by a phone. It is shown this once. */
 const props = defineProps<{ name: string; token: string }>()
