@@ -76,12 +76,17 @@ async function idsOf(url: string): Promise<KnownIds> {
   }
 }
 
+/** Meant well by chance, it asks for sign-in from then on: nothing after it would get through the door. */
+const endsIt: ReadonlySet<string> = new Set(['/api/me/sign-in-asked'])
+
 /** Sends so many requests of every kind and judges every answer. */
 export async function fuzz(
   url: string,
   { count, seed, workers, hangsFromMs }: FuzzOptions,
 ): Promise<FuzzResult> {
-  const description = (await (await fetch(`${url}/api/openapi.json`)).json()) as Description
+  const described = (await (await fetch(`${url}/api/openapi.json`)).json()) as Description
+  const paths = Object.entries(described.paths).filter(([path]) => !endsIt.has(path))
+  const description = { ...described, paths: Object.fromEntries(paths) }
   const ids = await idsOf(url)
   const requests = fc.sample(requestsOf(description, ids), {
     numRuns: Math.min(count, 20_000),
