@@ -62,6 +62,10 @@ export interface AppParts {
   readonly isReady?: () => Promise<boolean>
   /** Names beside this machine's own under which it is opened. */
   readonly hosts?: readonly string[]
+  /** Addresses of proxies in front, whose word for where a request came from is taken. */
+  readonly trustedProxies?: readonly string[]
+  /** Whether people find it under https from elsewhere: browsers are told to keep to it. */
+  readonly isHttpsOnly?: boolean
   /** Whether only this machine can reach it, so that who works alone need not sign in; it is not unless said. */
   readonly isPrivate?: boolean
   /** Whether it is the demo, which can be looked at through the eyes of everybody in it. */
@@ -130,6 +134,9 @@ function serveWeb(app: Express, folder: string): void {
   app.get('/{*any}', (_request, response) => response.sendFile(page))
 }
 
+/** So long a browser keeps to https once it was told to [s]. */
+const yearS = 365 * 86_400
+
 /** Quick rather than small: answers are packed for each who asks. */
 const packLevel = 1
 const pack = compression({ level: packLevel })
@@ -151,11 +158,12 @@ const forData = {
 
 /** The whole server as one Express application, without listening yet. */
 export function createApp(parts: AppParts): Express {
-  const { db, logger, webFolder, hosts = [], isPrivate = false } = parts
+  const { db, logger, webFolder, hosts = [], isPrivate = false, trustedProxies = [] } = parts
   const { isReady = () => Promise.resolve(true) } = parts
   const app = express()
   app.disable('x-powered-by')
   app.disable('etag')
+  app.set('trust proxy', [...trustedProxies])
   const metrics = new Metrics()
   app.use(observed(logger, metrics))
   app.use(ownHostsOnly(hosts))
@@ -176,7 +184,8 @@ export function createApp(parts: AppParts): Express {
     throw new ServiceError('not-found', 'There is no such route; see /api/openapi.json.')
   })
   app.use('/api', api)
-  app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: false }))
+  const transport = parts.isHttpsOnly ? { maxAge: yearS } : false
+  app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: transport }))
   if (webFolder && existsSync(webFolder)) serveWeb(app, webFolder)
   app.use(problemHandler(logger))
   return app

@@ -4,48 +4,49 @@ import { SimulatedLaboratory } from '@spudder/sim/laboratory'
 import { SimulatedMeter } from '@spudder/sim/meter'
 import { SimulatedWeather } from '@spudder/sim/weather'
 import { manager, vennlowEstate } from '@spudder/sim/vennlow'
-import { createServer } from 'node:http'
 import { readFileSync } from 'node:fs'
+import { createServer } from 'node:http'
+import { createServer as createTlsServer } from 'node:https'
 import { fileURLToPath } from 'node:url'
 import { pino } from 'pino'
+import { makeOwner } from './access/make-owner.ts'
+import { createApp } from './app.ts'
 import { openDatabase } from './database/connect.ts'
 import { copyBefore } from './database/copy-before.ts'
 import { DatabaseUnfit } from './database/database-unfit.ts'
 import { loadHistory } from './demo/load-history.ts'
-import { makeOwner } from './access/make-owner.ts'
-import { createApp } from './app.ts'
-import { drainable } from './http/drain.ts'
 import { peopleOfDemo } from './demo/people-of-demo.ts'
+import { drainable } from './http/drain.ts'
+import { linkForOwner } from './person/invitation.service.ts'
 import { findPlaces } from './place/place.service.ts'
-import { watchFolder } from './weather/watch-folder.ts'
+import { isPrivate, readSettings, SettingsUnfit, type Settings } from './settings/settings.ts'
 import { openThread } from './thread/file-reader.ts'
+import { watchFolder } from './weather/watch-folder.ts'
 
-/** A setting that the start script hands over; without it the server cannot run. */
-function setting(name: string): string {
-  const value = process.env[name]
-  if (value === undefined)
-    throw new Error(`${name} is not set; start with npm start or npm run demo`)
-  return value
-}
-
-const logger = pino({ level: process.env['SPUDDER_LOG'] ?? 'warn' })
-const address = {
-  port: Number(setting('SPUDDER_DB_PORT')),
-  user: 'spudder',
-  // A file that its owner alone can read: what stands in the environment is seen by more.
-  password: readFileSync(setting('SPUDDER_DB_PASSWORD_FILE'), 'utf8').trim(),
-  database: 'spudder',
-}
-const copies = process.env['SPUDDER_COPIES']
-
-const opened = await openDatabase(
-  address,
-  copies === undefined ? {} : { copy: copyBefore({ address, folder: copies, logger }) },
-).catch((error: unknown) => {
-  if (!(error instanceof DatabaseUnfit)) throw error
+/** Ends with words for whoever started it, where it cannot work with what it was given. */
+function giveUp(error: unknown): never {
+  if (!(error instanceof SettingsUnfit) && !(error instanceof DatabaseUnfit)) throw error
   process.stderr.write(`\n  ${error.message}\n\n`)
   return process.exit(1)
-})
+}
+
+function settingsGiven(): Settings {
+  try {
+    return readSettings(process.env)
+  } catch (error) {
+    return giveUp(error)
+  }
+}
+const settings = settingsGiven()
+const { isDemo, copies, publicAddress, tls } = settings
+const logger = pino({ level: settings.log })
+
+const opened = await openDatabase(
+  settings.database,
+  copies === undefined
+    ? {}
+    : { copy: copyBefore({ address: settings.database, folder: copies, logger }) },
+).catch(giveUp)
 const { db, close, isAnswering } = opened
 
 const services = {
@@ -55,34 +56,45 @@ const services = {
 }
 
 const now = new Date()
-const isDemo = process.env['SPUDDER_DEMO'] === '1'
 if (isDemo && (await findPlaces(db)).length === 0) {
   const estate = vennlowEstate(dateToDay(now))
   await loadHistory({ db, ...services }, estate, now)
   await peopleOfDemo(db, estate.place.id, now)
 }
-
-const actor = process.env['SPUDDER_ACTOR'] ?? (isDemo ? manager.name : 'the grower')
-
+const actor = isDemo ? manager.name : settings.actor
 await makeOwner(db, actor)
 
 const app = createApp({
   db,
   services,
-  isPrivate: true,
+  isPrivate: isPrivate(settings),
   isDemo,
   logger,
   isReady: isAnswering,
-  hosts: (process.env['SPUDDER_HOSTS'] ?? '').split(',').filter((name) => name !== ''),
+  hosts: [...settings.hosts, ...(publicAddress ? [publicAddress.hostname] : [])],
+  trustedProxies: settings.trustedProxies,
+  isHttpsOnly: publicAddress?.protocol === 'https:',
   webFolder: fileURLToPath(new URL('../../web/dist', import.meta.url)),
 })
 
-const server = createServer(app)
+const server = tls
+  ? createTlsServer(
+      { cert: readFileSync(tls.certFile), key: readFileSync(tls.keyFile), minVersion: 'TLSv1.2' },
+      app,
+    )
+  : createServer(app)
 const { drain } = drainable(server)
-server.listen(Number(setting('SPUDDER_PORT')), '127.0.0.1')
+server.listen(settings.port, settings.bind)
 openThread()
 
-const weatherFolder = process.env['SPUDDER_WEATHER_FOLDER']
+if (!isPrivate(settings)) {
+  // Whoever worked alone here has no password yet, and is asked for one from now on.
+  const path = await linkForOwner(db)
+  const own = publicAddress?.origin ?? `${tls ? 'https' : 'http'}://localhost:${settings.port}`
+  if (path !== undefined) process.stdout.write(`\n  Choose a password first: ${own}${path}\n`)
+}
+
+const { weatherFolder } = settings
 const watching =
   weatherFolder === undefined
     ? undefined

@@ -4,12 +4,15 @@ import { fileURLToPath } from 'node:url'
 import { bringUpToDate } from './migrations.ts'
 import * as schema from './schema.ts'
 
-/** Where the database listens. */
+/** Where the database listens; on this machine's own address where no host is said. */
 export interface DatabaseAddress {
+  readonly host?: string
   readonly port: number
   readonly user: string
   readonly password: string
   readonly database: string
+  /** Asked over TLS, whose certificate is checked; by an authority of its own where one is given (PEM). */
+  readonly tls?: { readonly ca?: string }
 }
 
 export type Database = MySql2Database<typeof schema> & { readonly $client: Pool }
@@ -43,10 +46,11 @@ const limits = [
   'idle_transaction_timeout = 30',
 ]
 
-function openPool(address: DatabaseAddress): Pool {
+function openPool({ tls, ...address }: DatabaseAddress): Pool {
   const pool = createPool({
     host: '127.0.0.1',
     ...address,
+    ...(tls && { ssl: { minVersion: 'TLSv1.2', rejectUnauthorized: true, ...tls } }),
     timezone: 'Z',
     connectionLimit: poolSize,
     maxIdle: poolSize,

@@ -9,7 +9,7 @@ import type { DatabaseAddress } from './connect.ts'
 
 /** Gives a client of the database its way in by a file that goes with it: never on a command line. */
 async function withOptions(
-  { port, user, password }: DatabaseAddress,
+  { host = '127.0.0.1', port, user, password, tls }: DatabaseAddress,
   work: (optionsFile: string) => Promise<void>,
 ): Promise<void> {
   const secret = await mkdtemp(join(tmpdir(), 'spudder-'))
@@ -17,11 +17,17 @@ async function withOptions(
     const file = join(secret, 'client.cnf')
     const lines = [
       '[client]',
-      'host=127.0.0.1',
+      `host=${host}`,
       `port=${port}`,
       `user=${user}`,
       `password="${password}"`,
+      ...(tls ? ['ssl', 'ssl-verify-server-cert'] : []),
     ]
+    if (tls?.ca !== undefined) {
+      const authority = join(secret, 'ca.pem')
+      await writeFile(authority, tls.ca)
+      lines.push(`ssl-ca=${authority}`)
+    }
     await writeFile(file, `${lines.join('\n')}\n`, { mode: 0o600 })
     await work(file)
   } finally {

@@ -8,9 +8,14 @@ import type {
 } from '@spudder/contract/person'
 import { randomUUID } from 'node:crypto'
 import { newPerson } from '../access/make-owner.ts'
-import { insertPerson, putMembership, selectMembers } from '../access/membership.repository.ts'
+import {
+  insertPerson,
+  putInstallation,
+  putMembership,
+  selectMembers,
+} from '../access/membership.repository.ts'
 import { fingerprintOf, newSecret } from '../access/secret.ts'
-import { endOtherSessions } from '../access/session.repository.ts'
+import { endOtherSessions, selectAlone } from '../access/session.repository.ts'
 import type { Visit } from '../access/visitor.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, recorderAt, type Recorder } from '../recorder/recorder.ts'
@@ -133,6 +138,19 @@ export async function recover(
   return made
 }
 
+/**
+ * Makes a link by which whoever worked alone chooses a password, where the server is reached by others now.
+ * @returns the path that it leads to; undefined where nobody works alone
+ */
+export async function linkForOwner(db: Database): Promise<string | undefined> {
+  const person = await selectAlone(db)
+  if (!person) return undefined
+  const { id: personId, name } = person
+  const link = { id: randomUUID(), kind: 'recover', placeId: null, role: null, untilDay: null, personId, name } as const // prettier-ignore
+  const { token } = await makeLink(db, recorderAt('the server', new Date()), link, recoveryDays)
+  return `/welcome/${token}`
+}
+
 async function opened({ db, attempts }: PeopleStage, { from }: Visit, token: string) {
   await attempts.require('link', from.address)
   const found = await selectInvitation(db, fingerprintOf(token), new Date())
@@ -215,6 +233,8 @@ async function comeAgain(
   )
   await updatePerson(transaction, person.id, { totpSecret: null, totpOffered: null })
   await endOtherSessions(transaction, person.id, null)
+  // Whoever comes in by a link of the server itself works alone no more.
+  if (placeId === null) await putInstallation(transaction, null)
   await noteOf(transaction, visit, person, { act: 'recovered', placeId })
   await letIn(transaction, visit, person, 'by a link to come in again')
 }

@@ -1,10 +1,12 @@
 import type { MeDto, SessionDto } from '@spudder/contract/person'
-import { eq } from 'drizzle-orm'
+import { desc, eq } from 'drizzle-orm'
 import { TOTP, Secret } from 'otpauth'
+import supertest from 'supertest'
 import { describe, expect, it } from 'vitest'
+import { createApp, type AppParts } from '../app.ts'
 import { fingerprintOf } from '../access/secret.ts'
-import { session } from '../database/schema.ts'
-import { db, newPlace } from '../tests/test-estate.ts'
+import { person, session } from '../database/schema.ts'
+import { db, newPlace, parts } from '../tests/test-estate.ts'
 import { browser, goodPassword, guestAt, linkTo, newName, secretIn } from './tests/guests.ts'
 
 const signIn = (signInName: string, password: string, code?: string) =>
@@ -69,6 +71,40 @@ describe('signing in', () => {
     expect((await shows(after)).status).toBe(200)
     await own.post('/api/sessions/ended').expect(201)
     expect((await shows(after)).status).toBe(401)
+  })
+})
+
+describe('behind a proxy', () => {
+  const sentBy = async (change: Partial<AppParts>) => {
+    const { signInName, password } = await guestAt((await newPlace()).id, 'scout')
+    const own = supertest.agent(createApp({ ...parts, isPrivate: false, ...change }))
+    const answer = await own
+      .post('/api/sessions')
+      .set('x-forwarded-proto', 'https')
+      .set('x-forwarded-for', '192.0.2.9')
+      .send({ signInName, password })
+    expect(answer.status).toBe(201)
+    const [cookie = ''] = answer.headers['set-cookie'] as unknown as readonly string[]
+    const [row] = await db
+      .select({ address: session.address })
+      .from(session)
+      .innerJoin(person, eq(person.id, session.personId))
+      .where(eq(person.signInName, signInName))
+      .orderBy(desc(session.createdAt))
+      .limit(1)
+    return { cookie, address: row?.address }
+  }
+
+  it('whose word is taken, a secret goes over TLS alone, and the address is the person’s', async () => {
+    const { cookie, address } = await sentBy({ trustedProxies: ['127.0.0.1', '::1', '::ffff:127.0.0.1'] }) // prettier-ignore
+    expect(cookie).toMatch(/^__Host-spudder=.*Path=\/;.*Secure/)
+    expect(address).toBe('192.0.2.9')
+  })
+
+  it('of which nobody spoke, what it says is not taken', async () => {
+    const { cookie, address } = await sentBy({})
+    expect(cookie).toMatch(/^spudder=/)
+    expect(address).not.toBe('192.0.2.9')
   })
 })
 
