@@ -21,7 +21,10 @@ export function useMay() {
   const role = computed(
     () => me.value?.places.find(({ placeId }) => placeId === place.value?.id)?.role,
   )
-  const may = (right: Right): boolean =>
-    role.value === undefined ? me.value === undefined : roleMay(role.value, right)
+  const may = (right: Right): boolean => {
+    if (role.value !== undefined) return roleMay(role.value, right)
+    // Where there is no place yet, there is nothing that could be somebody else's.
+    return me.value === undefined || place.value === undefined
+  }
   return { me, role, may }
 }

@@ -1,3 +1,4 @@
+import { meAt } from './me.ts'
 import { recorded } from './recorded.ts'
 import type { PlaceDto } from '@spudder/contract/place'
 import type { StandStoryDto } from '@spudder/contract/stand'
@@ -101,6 +102,7 @@ export async function mountOnStand(
     ...recorded,
   }
   vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
+    if (url.endsWith('/me')) return Promise.resolve(Response.json(meAt('place')))
     const path = url.replace('/api', '')
     if (method !== 'GET') {
       sent.push({ method, path, body: typeof body === 'string' ? JSON.parse(body) : body })

@@ -1,3 +1,4 @@
+import { meAt } from '../../tests/me.ts'
 import type { Asked } from '../../shared/worker/messages.ts'
 import { recorded } from '../../tests/recorded.ts'
 import type { PlanningDto } from '@spudder/contract/planning'
@@ -70,6 +71,7 @@ async function open(change: Partial<PlanningDto> = {}, settings: object = {}) {
   }
   const sent: { method: string; path: string; body: Record<string, unknown> }[] = []
   vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
+    if (url.endsWith('/me')) return Promise.resolve(Response.json(meAt('place')))
     const path = url.replace('/api', '')
     if (method !== 'GET')
       sent.push({ method, path, body: JSON.parse(String(body)) as Record<string, unknown> })

@@ -1,3 +1,4 @@
+import { meAt } from '../../tests/me.ts'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -15,6 +16,7 @@ const row = (id: string) => ({ stand: standRow({ id, name: `Lawn ${id}` }), open
 async function open() {
   const sent: { path: string; body: Record<string, unknown> }[] = []
   vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
+    if (url.endsWith('/me')) return Promise.resolve(Response.json(meAt('place')))
     const path = url.replace('/api', '')
     if (method !== 'GET') sent.push({ path, body: JSON.parse(String(body)) as never })
     const answer = path === '/places' ? [place] : path.includes('looks-due') ? [jobRow()] : path.includes('estate/stands') ? ['a', 'b', 'c'].map(row) : standRow() // prettier-ignore

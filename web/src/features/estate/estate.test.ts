@@ -1,3 +1,4 @@
+import { meAt } from '../../tests/me.ts'
 import { mount } from '@vue/test-utils'
 import type { EstatePageDto, EstateRowDto } from '@spudder/contract/stand'
 import { PiniaColada } from '@pinia/colada'
@@ -57,6 +58,7 @@ describe('the rows of a large estate', () => {
     const asked: number[] = []
     let toFail = failures
     vi.stubGlobal('fetch', (url: string) => {
+      if (url.endsWith('/me')) return Promise.resolve(Response.json(meAt('place')))
       const offset = Number(new URL(url, 'http://x').searchParams.get('offset'))
       asked.push(offset)
       toFail -= 1

@@ -1,3 +1,4 @@
+import { meAt } from '../../tests/me.ts'
 import type { RecordLineDto } from '@spudder/contract/entry'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount } from '@vue/test-utils'
@@ -38,6 +39,7 @@ const line = (
 async function open(lines: readonly RecordLineDto[], total = lines.length) {
   const asked: URL[] = []
   vi.stubGlobal('fetch', (url: string) => {
+    if (url.endsWith('/me')) return Promise.resolve(Response.json(meAt('place')))
     const address = new URL(url, 'http://x')
     if (url.includes('/entries')) asked.push(address)
     const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings: {}, createdBy: '', createdAt: '' } // prettier-ignore

@@ -1,3 +1,4 @@
+import { meAt } from '../../tests/me.ts'
 import { recorded } from '../../tests/recorded.ts'
 import type { PlanningDto } from '@spudder/contract/planning'
 import type { RemedyDto } from '@spudder/contract/remedy'
@@ -57,6 +58,7 @@ async function openShelf(
   const planning = { stands: [], jobs: [], remedies: [], acidPlans: [], entries: [], colours: [], ...planned } // prettier-ignore
   const sent: { method: string; path: string; body: Record<string, unknown> }[] = []
   vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
+    if (url.endsWith('/me')) return Promise.resolve(Response.json(meAt('place')))
     const path = url.replace('/api', '')
     if (method !== 'GET') {
       const given = JSON.parse(String(body)) as Record<string, unknown>

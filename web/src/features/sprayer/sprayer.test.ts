@@ -1,3 +1,4 @@
+import { meAt } from '../../tests/me.ts'
 import { recorded } from '../../tests/recorded.ts'
 import { CreateSprayerDto, toSetup, type SprayerDto } from '@spudder/contract/sprayer'
 import { checkDto } from '@spudder/contract/validation'
@@ -128,6 +129,7 @@ describe('the page of sprayers', () => {
     const sent: { method: string; path: string; body: unknown }[] = []
     const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings: {}, ...recorded }
     vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
+    if (url.endsWith('/me')) return Promise.resolve(Response.json(meAt('place')))
       const path = url.replace('/api', '')
       if (method !== 'GET') sent.push({ method, path, body: JSON.parse(String(body)) })
       const answer = path === '/places' ? [place] : method === 'GET' ? [sprayer('Cart', boom), sprayer('Back', backpack)] : sprayer('Back', backpack)

@@ -1,3 +1,4 @@
+import { meAt } from '../../tests/me.ts'
 import { recordedAt } from '../../tests/recorded.ts'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount } from '@vue/test-utils'
@@ -102,7 +103,9 @@ const closed: StandStoryDto = {
 /** Opens the page of a stand as the router does; gives it with the step that it led to. */
 async function open(story: StandStoryDto) {
   vi.stubGlobal('fetch', (url: string) =>
-    Promise.resolve(Response.json(url.endsWith('/places') ? [] : story)),
+    Promise.resolve(
+      Response.json(url.endsWith('/places') ? [] : url.endsWith('/me') ? meAt('place') : story),
+    ),
   )
   const step = { template: '<p class="panel" />' }
   const router = createRouter({

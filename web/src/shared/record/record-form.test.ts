@@ -1,3 +1,4 @@
+import { meAt } from '../../tests/me.ts'
 import { today } from '../units/today.ts'
 import 'fake-indexeddb/auto'
 import { PiniaColada } from '@pinia/colada'
@@ -25,6 +26,7 @@ const problem = { code: 'conflict', detail: 'This job is already done, by Ona Bi
 function open(answer: () => Promise<Response>) {
   const sent: Record<string, unknown>[] = []
   vi.stubGlobal('fetch', (_url: string, { body }: RequestInit = {}) => {
+    if (_url.endsWith('/me')) return Promise.resolve(Response.json(meAt('place')))
     // Stand and shelf are not to be had here: the record is what it is without them.
     if (typeof body !== 'string') return Promise.resolve(Response.json({}, { status: 404 }))
     sent.push(JSON.parse(body) as Record<string, unknown>)
