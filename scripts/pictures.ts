@@ -1,4 +1,6 @@
-import { chromium, type Browser } from '@playwright/test'
+import { chromium, type Browser, type Page } from '@playwright/test'
+import type { Role } from '@spudder/contract/access'
+import type { MeDto } from '@spudder/contract/person'
 import { mkdirSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { startAppServer } from './app-server.ts'
@@ -22,12 +24,13 @@ interface Picture {
   /** What is waited for after the button was pressed. */
   readonly after?: string
   readonly isPhone?: boolean
+  /** Through whose eyes; the manager's unless said. */
+  readonly as?: Role
 }
 
 /** One current picture of each main view, from the demo data. */
 const pictures: readonly Picture[] = [
   { name: 'estate', path: '/' },
-  { name: 'estate-table', path: '/?view=table', waitFor: '.ant-table-row' },
   { name: 'estate-phone', path: '/', isPhone: true },
   { name: 'look', stand: 'Gardenia house', path: '/look' },
   { name: 'look-phone', stand: 'Bowling green', path: '/look', isPhone: true },
@@ -57,7 +60,15 @@ const pictures: readonly Picture[] = [
   { name: 'record', path: '/record', waitFor: 'ol > li' },
   { name: 'shelf', path: '/shelf', click: 'Change Green-up blend 5-0-0, 10 lb pail' },
   { name: 'reference', path: '/reference/ceilings' },
+  { name: 'people', path: '/settings?tab=people', as: 'owner', waitFor: '.member' },
 ]
+
+/** Goes on as somebody else of the demo. */
+async function lookAs(page: Page, url: string, role: Role): Promise<void> {
+  const { eyes } = (await (await page.request.get(`${url}/api/me`)).json()) as MeDto
+  const personId = eyes.find((each) => each.role === role)?.id
+  await page.request.post(`${url}/api/eyes`, { data: { personId } })
+}
 
 async function take(browser: Browser, url: string, picture: Picture): Promise<void> {
   const { name, stand, path, isPhone = false } = picture
@@ -67,6 +78,7 @@ async function take(browser: Browser, url: string, picture: Picture): Promise<vo
     locale: 'en-GB',
   })
   await page.goto(url)
+  if (picture.as) await lookAs(page, url, picture.as)
   let address = `${url}${path}`
   if (stand) {
     const link = page.getByRole('link', { name: stand, exact: true })

@@ -14,7 +14,7 @@ import {
 import { describedRoutes, rightOf, type Described } from './tests/described.ts'
 
 /** Requests in all; 50,000 by `SPUDDER_CROSSED=50000 npm test -- api server/src/access/crossed.test.ts`. */
-const requests = Number(process.env['SPUDDER_CROSSED'] ?? 3000)
+const requests = Number(process.env['SPUDDER_CROSSED'] ?? 2000)
 
 makeOneOfEach()
 
