@@ -115,9 +115,16 @@ for (const [scheme, viewport, sought] of looks) {
     await page.locator('.chip').first().click()
     await check('dates')
     await page.goto('/settings')
-    for (const tab of isShort ? [] : ['Crew and rules', 'Mowing and watering']) {
+    for (const tab of isShort
+      ? []
+      : ['Crew and rules', 'Mowing and watering', 'People', 'Keys of programs']) {
       await page.getByRole('tab', { name: tab }).click()
       await check(`settings, ${tab}`)
+    }
+    for (const path of isShort ? [] : ['/account', '/sign-in']) {
+      await page.goto(path)
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+      await check(path)
     }
     await page.goto('/record')
     await expect(page.getByText(/lines, the newest first/)).toBeVisible()

@@ -5,7 +5,16 @@ import { PutTogetherDto } from './archive.dto.ts'
 /** Media types that an archive comes as. */
 const archiveTypes = ['application/zip', 'application/octet-stream'] as const
 
-const wholePlace = ['places', 'estate', 'story', 'planning', 'record', 'shelf', 'sprayers'] as const
+const wholePlace = [
+  'me',
+  'places',
+  'estate',
+  'story',
+  'planning',
+  'record',
+  'shelf',
+  'sprayers',
+] as const
 
 export const archiveRoutes = {
   write: reads({

@@ -21,7 +21,7 @@ export const placeRoutes = {
     access: 'person',
     sends: json(CreatePlaceDto),
     answers: one(PlaceDto),
-    touches: ['places'],
+    touches: ['me', 'places'],
   }),
   change: changes({
     path: '/places/:placeId',

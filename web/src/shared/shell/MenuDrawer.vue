@@ -36,7 +36,7 @@ function openHelp(): void {
     <MainMenu :entries="within" @taken="isOpen = false" />
     <WhoIsIn @taken="isOpen = false" />
     <section v-if="others.length > 0" class="stack gap-4 above-16" aria-label="Other places">
-      <h3 class="text-small text-slate">Other places</h3>
+      <p class="text-small text-slate text-strong">Other places</p>
       <Button v-for="each in others" :key="each.id" block @click="goToPlace(each.id)">{{
         each.name
       }}</Button>

@@ -25,7 +25,7 @@ async function lookAs(personId: string): Promise<void> {
       >
     </p>
     <template v-if="me.eyes.length > 0">
-      <h3 class="text-small text-slate">Look through the eyes of</h3>
+      <p class="text-small text-slate text-strong">Look through the eyes of</p>
       <Button v-for="each in me.eyes" :key="each.id" block @click="lookAs(each.id)"
         >{{ each.name }}, {{ roleWords[each.role].name.toLowerCase() }}</Button
       >
