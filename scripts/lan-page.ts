@@ -27,7 +27,7 @@ const style =
   'body{font:17px/1.5 system-ui,sans-serif;max-width:34rem;margin:2rem auto;padding:0 1rem;background:#f6f3ec;color:#232c33}a.button{display:inline-block;padding:.7rem 1rem;background:#a23f1b;color:#fffdf8;border-radius:6px;text-decoration:none}'
 
 /** What whoever opens it on a phone is told: trust this machine once, then go on. */
-export const lanPageHtml = ({ address }: Told): string => `<!doctype html>
+const lanPageHtml = ({ address }: Told): string => `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">
 <title>Spudder on this phone</title><style>${style}</style></head><body>
 <h1>Spudder on this phone</h1>
