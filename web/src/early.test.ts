@@ -1,3 +1,4 @@
+import { meAt } from './tests/me.ts'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
@@ -17,6 +18,7 @@ beforeEach(() => {
   vi.useFakeTimers()
   vi.stubGlobal('fetch', (url: string) => {
     asked.push(url)
+    if (url === '/api/me') return Promise.resolve(Response.json(meAt('place')))
     if (url === '/api/places') return Promise.resolve(Response.json([place]))
     if (url.includes('/estate?')) return Promise.resolve(Response.json({ total: 0, rows: [] }))
     return Promise.resolve(Response.json({ days: [], service: '' }))

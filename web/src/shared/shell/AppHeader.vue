@@ -112,7 +112,11 @@ const inLine = computed(() => entries.filter(({ isInLine, needs }) => isInLine &
   background: linear-gradient(90deg, #efe389, #a9c04a 45%, #1f5a2c);
   box-shadow: inset 12px 0 0 -11px var(--ink);
 }
+.practice {
+  white-space: nowrap;
+}
 .who {
+  display: grid;
   line-height: 1.15;
   text-align: left;
 }
