@@ -4,7 +4,7 @@ import type { Database } from '../database/connect.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { fingerprintOf } from './secret.ts'
 
-/** How often something may be tried in a quarter of an hour. */
+/** How often something may be tried in a quarter of an hour: common practice, no figure is published. */
 const limits = {
   /** Wrong passwords or codes for one name: a person mistypes, a program guesses. */
   name: 10,

@@ -6,7 +6,8 @@ import type { PersonRow } from './session.repository.ts'
 
 export type MembershipRow = typeof membership.$inferSelect
 
-const holds = (day: unknown) =>
+/** Whether what somebody is at a place holds on a day: until its last, or for as long as nobody ends it. */
+export const holds = (day: unknown) =>
   or(isNull(membership.untilDay), gte(membership.untilDay, sql`${day}`))
 
 const one = statement((connection) =>

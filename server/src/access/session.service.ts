@@ -12,7 +12,7 @@ import type { WhereFrom } from './where-from.ts'
 
 const minute = 60_000
 const day = 24 * 60 * minute
-/** How long a sign-in holds: used no more, and at all. A crew's phone lies in the shed over a week. */
+/** How long a sign-in holds, used no more and at all, by common practice. A crew's phone lies in the shed over a week. */
 export const sessionHolds = { idle: 14 * day, ever: 90 * day } as const
 /** After so long the secret is another one: one that was copied is of no use for long. */
 const turnsAfter = day

@@ -1,3 +1,4 @@
+import { dateToDay } from '@spudder/core/base/calendar'
 import type {
   AcceptInvitationDto,
   DoneDto,
@@ -13,6 +14,7 @@ import {
   putInstallation,
   putMembership,
   selectMembers,
+  selectMembership,
 } from '../access/membership.repository.ts'
 import { fingerprintOf, newSecret } from '../access/secret.ts'
 import { endOtherSessions, selectAlone } from '../access/session.repository.ts'
@@ -208,6 +210,13 @@ export async function acceptInvitation(
     }
     const { placeId, role, untilDay } = invitation
     if (placeId === null || role === null) throw new Error('an invitation leads nowhere')
+    const today = dateToDay(new Date())
+    // A link makes nobody less than they are: the last owner would be none.
+    if (signedIn && (await selectMembership(transaction, person.id, placeId, today)))
+      throw new ServiceError(
+        'conflict',
+        'You work at this place already. An owner changes your role, in Settings, People.',
+      )
     const recorder = recorderAt(invitation.createdBy, new Date())
     await putMembership(transaction, { personId: person.id, placeId, role, untilDay, ...recordedBy(recorder) }) // prettier-ignore
     await noteOf(transaction, visit, person, { act: 'came-in', placeId, subject: `as ${role}` })

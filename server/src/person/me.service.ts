@@ -11,17 +11,19 @@ import { letIn, requireVisitor } from './signed-in.ts'
 import type { PeopleStage } from './stage.ts'
 
 /** Who is signed in, and what they may do where. */
-export async function findMe({ db, isDemo }: PeopleStage, visit: Visit): Promise<MeDto> {
+export async function findMe({ db, isDemo, isPrivate }: PeopleStage, visit: Visit): Promise<MeDto> {
   const { person, isAlone } = requireVisitor(visit)
   const memberships = await selectMemberships(db, person.id, dateToDay(new Date()))
   const places = memberships.map(({ placeId, role, untilDay }) => ({ placeId, role, untilDay }))
-  const eyes = isDemo
-    ? await selectEyes(
-        db,
-        places.map(({ placeId }) => placeId),
-        person.id,
-      )
-    : []
+  // Where others reach the demo, nobody becomes its owner by asking.
+  const eyes =
+    isDemo && isPrivate
+      ? await selectEyes(
+          db,
+          places.map(({ placeId }) => placeId),
+          person.id,
+        )
+      : []
   return {
     id: person.id,
     name: person.name,

@@ -1,6 +1,5 @@
 import { roleWords } from '@spudder/contract/access'
 import type { ChangeMemberDto, MemberDto } from '@spudder/contract/person'
-import { endOtherSessions } from '../access/session.repository.ts'
 import {
   deleteMembership,
   lockOwners,
@@ -63,8 +62,6 @@ export async function changeMember(
       placeId,
       subject: isGone ? member.person.name : `${member.person.name}: ${roleWords[next.role].name}`,
     })
-    // What they may is asked at every request; whoever may less does not go on under an old page.
-    if (isGone) await endOtherSessions(transaction, personId, null)
   })
   return findMembers({ db }, placeId)
 }

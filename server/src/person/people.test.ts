@@ -23,7 +23,17 @@ describe('people of a place', () => {
     await patch(`/places/${stand.placeId}/people/${id}`, { role: 'scout' })
     expect((await read()).status).toBe(201)
     await patch(`/places/${stand.placeId}/people/${id}`, { isGone: true })
-    expect((await read()).status).toBe(401)
+    expect((await read()).status).toBe(404)
+    // Signed in they stay, for other places are none of this owner's business.
+    expect((await meOf(own)).places).toEqual([])
+  })
+
+  it('lose nothing by following a link to where they own already', async () => {
+    const { id: placeId } = await newPlace()
+    const { own } = await guestAt(placeId, 'owner')
+    const { token } = await linkTo(placeId, 'inspector')
+    await own.post(`/api/invitations/${token}/accepted`).send({}).expect(409)
+    expect((await meOf(own)).places).toMatchObject([{ role: 'owner' }])
   })
 
   it('read until their last day, and not a day longer', async () => {

@@ -1,4 +1,5 @@
-import { and, asc, eq, getTableColumns, gte, isNull, or } from 'drizzle-orm'
+import { and, asc, eq, getTableColumns } from 'drizzle-orm'
+import { holds } from '../access/membership.repository.ts'
 import { changeRow, type Change } from '../change/change-row.ts'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
@@ -27,12 +28,7 @@ export const listPlacesOf = (
     .select(getTableColumns(place))
     .from(place)
     .innerJoin(membership, eq(membership.placeId, place.id))
-    .where(
-      and(
-        eq(membership.personId, personId),
-        or(isNull(membership.untilDay), gte(membership.untilDay, day)),
-      ),
-    )
+    .where(and(eq(membership.personId, personId), holds(day)))
     .orderBy(asc(inOrder(place)))
 
 /** The place whose calendar is subscribed to by an address. */

@@ -12,7 +12,7 @@ import {
 
 export const servePlaces = (db: Database) =>
   serve(placeRoutes, {
-    all: ({ visit }) => findPlacesOf(db, visit.visitor?.person.id ?? ''),
+    all: ({ recorder }) => findPlacesOf(db, recorder),
     create: ({ body, recorder }) =>
       db.transaction((transaction) => createPlace(transaction, recorder, body)),
     shareCalendar: ({ params, body, recorder }) =>

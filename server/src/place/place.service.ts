@@ -54,7 +54,11 @@ export async function findPlaces(connection: Connection): Promise<PlaceDto[]> {
 }
 
 /** The places where a person is something today. */
-export async function findPlacesOf(connection: Connection, personId: string): Promise<PlaceDto[]> {
+export async function findPlacesOf(
+  connection: Connection,
+  { personId }: Recorder,
+): Promise<PlaceDto[]> {
+  if (personId === null) throw new Error('nobody is asking for places')
   return (await listPlacesOf(connection, personId, dateToDay(new Date()))).map(placeDto)
 }
 

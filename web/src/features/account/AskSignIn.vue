@@ -3,10 +3,9 @@ import { AskSignInDto, signInRoutes } from '@spudder/contract/person'
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useChange } from '../../api/use-change.ts'
+import SignInFields from '../../shared/form/SignInFields.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
-import PasswordField from '../../ui/PasswordField.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
-import TextField from '../../ui/TextField.vue'
 
 /** Whoever worked here alone begins to sign in. */
 const ask = useChange(signInRoutes.askForSignIn, { told: 'beside' })
@@ -25,19 +24,10 @@ async function begin(): Promise<void> {
       Nobody is asked for anything now: whoever sits at this machine is you. With a name and a
       password you sign in, and can ask others in.
     </p>
-    <TextField
-      v-model="draft.signInName"
-      label="Sign-in name"
-      hint="an address of mail, or any name without a space"
-      autocomplete="username"
-      :message="messageFor('signInName')"
-    />
-    <PasswordField
-      v-model="draft.password"
-      label="Password"
-      hint="12 characters or more; a few words in a row are good"
-      is-new
-      :message="messageFor('password')"
+    <SignInFields
+      v-model:sign-in-name="draft.signInName"
+      v-model:password="draft.password"
+      :message-for="messageFor"
     />
     <ProblemNote :problem="ask.error.value" />
     <div>

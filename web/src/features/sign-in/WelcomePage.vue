@@ -7,9 +7,9 @@ import { useMe } from '../../api/me.ts'
 import { isSignedOut } from '../../api/signed-out.ts'
 import { useChange } from '../../api/use-change.ts'
 import { useRead } from '../../api/use-read.ts'
+import SignInFields from '../../shared/form/SignInFields.vue'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { dayWords } from '../../shared/units/today.ts'
-import PasswordField from '../../ui/PasswordField.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'
 import OutsideFrame from './OutsideFrame.vue'
@@ -76,19 +76,10 @@ const asNew = () =>
           autocomplete="name"
           :message="messageFor('name')"
         />
-        <TextField
-          v-model="draft.signInName"
-          label="Sign-in name"
-          hint="an address of mail, or any name without a space"
-          autocomplete="username"
-          :message="messageFor('signInName')"
-        />
-        <PasswordField
-          v-model="draft.password"
-          label="Password"
-          hint="12 characters or more; a few words in a row are good"
-          is-new
-          :message="messageFor('password')"
+        <SignInFields
+          v-model:sign-in-name="draft.signInName"
+          v-model:password="draft.password"
+          :message-for="messageFor"
         />
         <ProblemNote :problem="accept.error.value" />
         <Button

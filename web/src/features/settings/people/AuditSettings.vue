@@ -41,11 +41,12 @@ function show(wanted: AuditAct | ''): void {
   act.value = wanted
   pages.value = [undefined]
 }
+/** Addresses of what was changed stand in the file; on the page they say nothing to anybody. */
 const columns: readonly Column<AuditLineDto>[] = [
   { key: 'at', title: 'When', isHead: true, text: ({ at }) => momentWords(at), width: 120 },
   { key: 'actor', title: 'Who', text: ({ actor }) => actor },
   { key: 'act', title: 'Did', text: (line) => auditActWords[line.act] },
-  { key: 'subject', title: 'What', text: ({ subject }) => subject },
+  { key: 'subject', title: 'What', text: ({ subject }) => subject.replace(/ \(\/.*\)$/, '') },
   { key: 'from', title: 'From', text: ({ device, address }) => `${device}, ${address}` },
 ]
 </script>
