@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { Connection, Database } from '../database/connect.ts'
+import { doneAgain } from '../database/database-fault.ts'
 import { newlyRecordedBy, recordedBy, recorderAt, type Recorder } from '../recorder/recorder.ts'
 import {
   insertPerson,
@@ -25,7 +26,8 @@ export const newPerson = (recorder: Recorder, name: string): PersonRow => ({
 })
 
 async function aloneHere(transaction: Connection, name: string): Promise<PersonRow | undefined> {
-  // Two servers that start at once both come here; the second finds what the first made.
+  // Two servers that start at once both come here: the database gives one of them up, and it finds
+  // what the other made when it comes again.
   if (await lockInstallation(transaction)) return selectAlone(transaction)
   const owner = newPerson(recorderAt(name, new Date()), name)
   await insertPerson(transaction, owner)
@@ -39,12 +41,14 @@ async function aloneHere(transaction: Connection, name: string): Promise<PersonR
  * the API.
  */
 export const makeOwner = (db: Database, name: string): Promise<void> =>
-  db.transaction(async (transaction) => {
-    const owner = await aloneHere(transaction, name)
-    if (!owner) return
-    const recorded = recordedBy(recorderAt(owner.name, new Date()))
-    for (const { id: placeId } of await selectUnowned(transaction)) {
-      const row = { personId: owner.id, placeId, role: 'owner', untilDay: null } as const
-      await putMembership(transaction, { ...row, ...recorded })
-    }
-  })
+  doneAgain(() =>
+    db.transaction(async (transaction) => {
+      const owner = await aloneHere(transaction, name)
+      if (!owner) return
+      const recorded = recordedBy(recorderAt(owner.name, new Date()))
+      for (const { id: placeId } of await selectUnowned(transaction)) {
+        const row = { personId: owner.id, placeId, role: 'owner', untilDay: null } as const
+        await putMembership(transaction, { ...row, ...recorded })
+      }
+    }),
+  )

@@ -132,11 +132,11 @@ describe('the record of a place', () => {
   it('holds no weather of hours that have not come', async () => {
     const at = (hour: number) =>
       vi.useFakeTimers({ toFake: ['Date'], now: new Date(2025, 5, 3, hour) })
-    const weatherAt = async (hour: number, startedAt: string) => {
+    const weatherAt = async (hour: number, startedAt?: string) => {
       const { applyJobId, stand } = await standWithRemedy()
       await practiseAt(stand.placeId)
       at(hour)
-      const body = { ...entryBody(), happenedOn: '2025-06-03', startedAt }
+      const body = { ...entryBody(), ...(startedAt ? { startedAt } : {}) }
       const { weather } = await post<EntryDto>(`/jobs/${applyJobId}/entries`, body)
       vi.useRealTimers()
       return weather
@@ -146,6 +146,8 @@ describe('the record of a place', () => {
     expect(early?.temperatureC).toBeGreaterThan(-20)
     expect(early).not.toHaveProperty('rainAfterMm')
     expect(await weatherAt(10, '11:00')).toBeNull()
+    // Before the usual hour, whoever says none did it in the hour that it is.
+    expect((await weatherAt(5))?.temperatureC).toBeGreaterThan(-20)
   })
 
   it('that is corrected keeps what the correction does not speak of', async () => {

@@ -236,8 +236,10 @@ export async function weatherDuring(
   const { service, days } = await readHours(stage, span)
   const [on, after] = [span.from, span.to].map((day) => days.find((each) => each.day === day))
   const passed = hoursPassed(happenedOn, stage.at)
-  const hour = startedAt === undefined ? usualHour : Number(startedAt.slice(0, 2))
-  if (!on || on.isForecast || hour > passed) return null
+  // Whoever says no hour did it at the usual one, or before that today, since it is done.
+  const unsaid = Math.min(usualHour, Math.floor(passed))
+  const hour = startedAt === undefined ? unsaid : Number(startedAt.slice(0, 2))
+  if (!on || on.isForecast || hour < 0 || hour > passed) return null
   const rain = [...on.rainMm, ...(after?.rainMm ?? [])].slice(hour, hour + rainAfterH)
   const isRainKnown = hour + rainAfterH <= passed && rain.length === rainAfterH
   return {
