@@ -14,6 +14,8 @@ export interface AppServer {
 
 export interface AppServerOptions {
   readonly database: Pick<PrivateMariaDb, 'port' | 'passwordFile'>
+  /** Further settings. */
+  readonly settings?: Readonly<Record<string, string>>
   readonly port: number
   readonly isDemo: boolean
   /** Starts again when its source changes. */
@@ -37,7 +39,7 @@ const answersOverTls = (address: string, authorityFile: string): Promise<boolean
 
 /** Starts the application server and waits until it listens. */
 export async function startAppServer(options: AppServerOptions): Promise<AppServer> {
-  const { database, port, isDemo, watch = false, isQuiet = false, copies, lan } = options
+  const { database, port, isDemo, watch = false, isQuiet = false, copies, lan, settings } = options
   const main = join(root, 'server/src/main.ts')
   const parameters = watch
     ? [join(root, 'node_modules/tsx/dist/cli.mjs'), 'watch', main]
@@ -59,6 +61,7 @@ export async function startAppServer(options: AppServerOptions): Promise<AppServ
       }),
       SPUDDER_PORT: String(port),
       SPUDDER_DEMO: isDemo ? '1' : '0',
+      ...settings,
     },
   })
   const url = `${lan ? 'https' : 'http'}://127.0.0.1:${port}`

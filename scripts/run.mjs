@@ -4,19 +4,22 @@ import { join } from 'node:path'
 import { root, setUp } from './setup.mjs'
 
 const scripts = {
-  demo: { file: 'start.ts', withBrowser: false },
-  start: { file: 'start.ts', withBrowser: false },
-  dev: { file: 'dev.ts', withBrowser: false },
-  check: { file: 'check.ts', withBrowser: false },
-  test: { file: 'test.ts', withBrowser: true },
-  bench: { file: 'bench.ts', withBrowser: true },
-  calibrate: { file: 'calibrate.ts', withBrowser: false },
-  pictures: { file: 'pictures.ts', withBrowser: true },
-  fuzz: { file: 'fuzz.ts', withBrowser: false },
-  weather: { file: 'weather.ts', withBrowser: false },
-  backup: { file: 'backup.ts', withBrowser: false },
-  restore: { file: 'restore.ts', withBrowser: false },
-  torture: { file: 'torture.ts', withBrowser: false },
+  demo: { file: 'start.ts', isForTests: false },
+  start: { file: 'start.ts', isForTests: false },
+  dev: { file: 'dev.ts', isForTests: false },
+  check: { file: 'check.ts', isForTests: false },
+  test: { file: 'test.ts', isForTests: true },
+  bench: { file: 'bench.ts', isForTests: true },
+  calibrate: { file: 'calibrate.ts', isForTests: false },
+  pictures: { file: 'pictures.ts', isForTests: true },
+  fuzz: { file: 'fuzz.ts', isForTests: false },
+  weather: { file: 'weather.ts', isForTests: false },
+  backup: { file: 'backup.ts', isForTests: false },
+  restore: { file: 'restore.ts', isForTests: false },
+  torture: { file: 'torture.ts', isForTests: true },
+  migrate: { file: '../server/src/migrate.ts', isForTests: false },
+  build: { file: 'build.ts', isForTests: false },
+  serve: { file: 'serve.ts', isForTests: false },
 }
 
 const [name = '', ...rest] = process.argv.slice(2)

@@ -44,7 +44,8 @@ const searched = [
   '/usr/local/sbin',
   '/sbin',
 ]
-const isInstalled = (program) => searched.some((folder) => existsSync(join(folder, program)))
+const isInstalled = (program) =>
+  existsSync(program) || searched.some((folder) => existsSync(join(folder, program)))
 
 /** Debian packages by the program that shows they are there. */
 const database = [
@@ -52,7 +53,13 @@ const database = [
   { program: 'mariadb', packages: ['mariadb-client-core'] },
   { program: 'mariadb-dump', packages: ['mariadb-client'] },
 ]
-const browser = [{ program: 'chromium', packages: ['chromium'] }]
+/** What tests need beside: a browser, and what nodes of a cluster copy their data with. */
+const forTests = [
+  { program: 'chromium', packages: ['chromium'] },
+  { program: 'rsync', packages: ['rsync'] },
+  { program: 'lsof', packages: ['lsof'] },
+  { program: '/usr/lib/galera/libgalera_smm.so', packages: ['galera-4'] },
+]
 
 function ensurePrograms(wanted) {
   const missing = wanted.filter(({ program }) => !isInstalled(program))
@@ -73,9 +80,9 @@ function ensurePrograms(wanted) {
   if (status !== 0) giveUp(`That failed. Run this as root, then start again:\n\n  ${line}\n`)
 }
 
-/** Installs what is missing to run the product, and for tests the browser too. */
-export function setUp({ withBrowser }) {
+/** Installs what is missing to run the product, and what tests need too. */
+export function setUp({ isForTests }) {
   checkNode()
   ensureModules()
-  ensurePrograms(withBrowser ? [...database, ...browser] : database)
+  ensurePrograms(isForTests ? [...database, ...forTests] : database)
 }

@@ -2,7 +2,7 @@ import { rmSync } from 'node:fs'
 import { startAppServer, type AppServer } from '../app-server.ts'
 import { startMariaDb, type PrivateMariaDb } from '../mariadb.ts'
 import { freePort } from '../ports.ts'
-import { compare, makeGround, nothingYet, write, type Found } from './writers.ts'
+import { compare, makeGround, nothingYet, unwatched, write, type Found } from './writers.ts'
 
 export const victims = ['server', 'database', 'both'] as const
 type Victim = (typeof victims)[number]
@@ -53,7 +53,7 @@ export async function killRounds({
     const victim: Victim = victims[done % victims.length] ?? 'both'
     let isGoing = true
     const all = Array.from({ length: writers }, () =>
-      write(server.url, ground, acknowledged, () => isGoing),
+      write(server.url, ground, acknowledged, { goesOn: () => isGoing, ...unwatched }),
     )
     await new Promise((resolve) => setTimeout(resolve, 150 + chance() * 900))
     await Promise.all([

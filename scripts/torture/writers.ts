@@ -17,13 +17,29 @@ export interface Ground {
   readonly standId: string
 }
 
-async function post(url: string, path: string, body: object): Promise<boolean> {
+/** Whoever watches the writers. */
+interface Watched {
+  readonly waited: (milliseconds: number) => void
+  /** What a person would have seen as an error. */
+  readonly failed: (words: string) => void
+}
+export const unwatched: Watched = { waited: () => undefined, failed: () => undefined }
+
+async function post(
+  url: string,
+  path: string,
+  body: object,
+  { waited, failed }: Watched = unwatched,
+): Promise<boolean> {
+  const begun = Date.now()
   const response = await fetch(`${url}/api${path}`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),
   })
-  await response.arrayBuffer()
+  const answer = await response.text()
+  waited(Date.now() - begun)
+  if (response.status !== 201) failed(`${response.status} ${answer}`)
   return response.status === 201
 }
 
@@ -76,21 +92,29 @@ export async function write(
   url: string,
   ground: Ground,
   acknowledged: Acknowledged,
-  goesOn: () => boolean,
+  { goesOn, ...watched }: { readonly goesOn: () => boolean } & Watched,
 ): Promise<void> {
   for (let number = 0; goesOn(); number += 1) {
     const id = randomUUID()
     try {
       if (number % 4 === 3) {
-        if (await post(url, `/places/${ground.placeId}/laboratory-imports`, importOf(ground, id))) {
+        if (
+          await post(
+            url,
+            `/places/${ground.placeId}/laboratory-imports`,
+            importOf(ground, id),
+            watched,
+          )
+        ) {
           acknowledged.imports.set(id, inFile)
         }
       } else {
         const body = { id, kind: 'pH', value: 7.1, method: 'meter', takenOn: dayOf(number) }
-        if (await post(url, `/stands/${ground.standId}/readings`, body))
+        if (await post(url, `/stands/${ground.standId}/readings`, body, watched))
           acknowledged.readings.add(id)
       }
-    } catch {
+    } catch (error) {
+      watched.failed(String(error))
       // The plug is out.
       await new Promise((resolve) => setTimeout(resolve, 20))
     }

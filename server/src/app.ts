@@ -14,6 +14,7 @@ import { watchOver } from './access/watch.ts'
 import { serveAcidPlans } from './acid-plan/acid-plan.routes.ts'
 import { serveCases } from './case/case.routes.ts'
 import type { Database } from './database/connect.ts'
+import { againWithin } from './database/database-fault.ts'
 import { serveEntries } from './entry/entry.routes.ts'
 import { serveArchives } from './archive/archive.routes.ts'
 import { serveHistory } from './history/history.routes.ts'
@@ -58,6 +59,8 @@ export interface AppParts {
   readonly db: Database
   readonly services: OutsideServices
   readonly logger: Logger
+  /** How long a request waits for another server of the database when one is gone [ms]; not at all unless said. */
+  readonly patienceMs?: number
   /** Whether the database answers; taken to do so where nobody asks. */
   readonly isReady?: () => Promise<boolean>
   /** Names beside this machine's own under which it is opened. */
@@ -174,12 +177,13 @@ export function createApp(parts: AppParts): Express {
     response.set(forData)
     next()
   })
-  api.use(identifyVisitor(db, { isPrivate }))
+  const again = againWithin(parts.patienceMs ?? 0)
+  api.use(identifyVisitor(db, { isPrivate, again }))
   const served = allRoutes(parts)
   const routes = served.map(({ route }) => route)
   const description = describeRoutes(routes)
   api.get('/openapi.json', (_request, response) => void response.json(description))
-  mountRoutes(api, served, watchOver(db, routes))
+  mountRoutes(api, served, { watch: watchOver(db, routes), again })
   api.use(() => {
     throw new ServiceError('not-found', 'There is no such route; see /api/openapi.json.')
   })

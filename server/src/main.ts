@@ -41,13 +41,12 @@ const settings = settingsGiven()
 const { isDemo, copies, publicAddress, tls } = settings
 const logger = pino({ level: settings.log })
 
-const opened = await openDatabase(
-  settings.database,
-  copies === undefined
-    ? {}
-    : { copy: copyBefore({ address: settings.database, folder: copies, logger }) },
-).catch(giveUp)
-const { db, close, isAnswering } = opened
+const { db, close, isAnswering, patienceMs } = await openDatabase(settings.database, {
+  isCheckedOnly: settings.isMigratedByHand,
+  ...(copies !== undefined && {
+    copy: copyBefore({ address: settings.database, folder: copies, logger }),
+  }),
+}).catch(giveUp)
 
 const services = {
   weather: new SimulatedWeather(),
@@ -71,6 +70,7 @@ const app = createApp({
   isDemo,
   logger,
   isReady: isAnswering,
+  patienceMs,
   hosts: [...settings.hosts, ...(publicAddress ? [publicAddress.hostname] : [])],
   trustedProxies: settings.trustedProxies,
   isHttpsOnly: publicAddress?.protocol === 'https:',

@@ -1,4 +1,5 @@
 import { and, asc, eq, gte, isNull, or, sql } from 'drizzle-orm'
+import { holdOn } from '../database/hold.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import { given, statement } from '../database/statement.ts'
 import { installation, membership, person, place, session } from '../database/schema.ts'
@@ -63,12 +64,14 @@ export const selectMembers = (connection: Connection, placeId: string) =>
     .orderBy(asc(person.name), asc(person.id))
 
 /** Those who own a place, held until the transaction ends. */
-export const lockOwners = (connection: Connection, placeId: string) =>
-  connection
+export async function lockOwners(connection: Connection, placeId: string) {
+  await holdOn(connection, placeId)
+  return connection
     .select()
     .from(membership)
     .where(and(eq(membership.placeId, placeId), eq(membership.role, 'owner')))
     .for('update')
+}
 
 /** Whether there is a place of this id, whoever works there. */
 export async function isPlace(connection: Connection, id: string): Promise<boolean> {

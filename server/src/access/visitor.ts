@@ -3,6 +3,7 @@ import { parse } from 'cookie'
 import { dateToDay } from '@spudder/core/base/calendar'
 import type { Request, RequestHandler, Response } from 'express'
 import type { Database } from '../database/connect.ts'
+import type { Again } from '../database/database-fault.ts'
 import { identifyRequest } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { Attempts } from './attempts.repository.ts'
@@ -49,6 +50,7 @@ declare module 'express-serve-static-core' {
 export interface Doors {
   /** Whether only this machine can reach the server, so that who works alone need not sign in. */
   readonly isPrivate: boolean
+  readonly again: Again
 }
 
 /** A name that begins so is taken by browsers only over TLS, from this host, for all of it. */
@@ -100,7 +102,7 @@ async function byKey(
  * Says who is asking: by the secret of a device, by the key of a program, or because they work here
  * alone. Nobody is turned away here: what a route asks for is asked where it is known.
  */
-export function identifyVisitor(db: Database, { isPrivate }: Doors): RequestHandler {
+export function identifyVisitor(db: Database, { isPrivate, again }: Doors): RequestHandler {
   const attempts = new Attempts(db)
   async function visitorOf(
     request: Request,
@@ -125,7 +127,7 @@ export function identifyVisitor(db: Database, { isPrivate }: Doors): RequestHand
   return async (request, response, next) => {
     const from = { ...whereFrom(request), requestId: response.locals.requestId ?? '' }
     const keepSecret = keepSecretIn(response, request.secure)
-    const visitor = await visitorOf(request, from, keepSecret)
+    const visitor = await again(() => visitorOf(request, from, keepSecret))
     response.locals.visit = {
       visitor,
       from,

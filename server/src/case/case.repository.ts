@@ -1,5 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm'
 import { changeRow, type Change } from '../change/change-row.ts'
+import { heldRow } from '../database/hold.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import { chlorosisCase } from '../database/schema.ts'
 
@@ -17,14 +18,8 @@ export const selectOpenCase = async (
   standId: string,
 ): Promise<CaseRow | undefined> => (await selectOpenCases(connection, standId))[0]
 
-export async function lockCase(connection: Connection, id: string): Promise<CaseRow | undefined> {
-  const [row] = await connection
-    .select()
-    .from(chlorosisCase)
-    .where(eq(chlorosisCase.id, id))
-    .for('update')
-  return row
-}
+export const lockCase = (connection: Connection, id: string): Promise<CaseRow | undefined> =>
+  heldRow(connection, chlorosisCase, id)
 
 export const insertCase = (connection: Connection, row: CaseRow) =>
   connection.insert(chlorosisCase).values(row)

@@ -2,6 +2,7 @@ import { drizzle, type MySql2Database } from 'drizzle-orm/mysql2'
 import { createPool, type Pool } from 'mysql2'
 import { fileURLToPath } from 'node:url'
 import { bringUpToDate } from './migrations.ts'
+import { isWorkingBy, Nodes, type Node } from './nodes.ts'
 import * as schema from './schema.ts'
 
 /** Where the database listens; on this machine's own address where no host is said. */
@@ -11,6 +12,8 @@ export interface DatabaseAddress {
   readonly user: string
   readonly password: string
   readonly database: string
+  /** Further servers that keep the same database (MariaDB Galera), tried in turn when one stops working. */
+  readonly others?: readonly Node[]
   /** Asked over TLS, whose certificate is checked; by an authority of its own where one is given (PEM). */
   readonly tls?: { readonly ca?: string }
 }
@@ -22,6 +25,8 @@ export type Connection = Database | Parameters<Parameters<Database['transaction'
 /** An open database, to be closed by whoever opened it. */
 export interface OpenDatabase {
   readonly db: Database
+  /** How long work waits for the next node when one is gone [ms]; 0 where there is one server. */
+  readonly patienceMs: number
   /** Whether it answers now. */
   readonly isAnswering: () => Promise<boolean>
   readonly close: () => Promise<void>
@@ -30,6 +35,8 @@ export interface OpenDatabase {
 export interface OpenOptions {
   /** Copies the data before tables are changed. */
   readonly copy?: (before: string) => Promise<void>
+  /** Changes no tables: they must be up to date. */
+  readonly isCheckedOnly?: boolean
 }
 
 const migrationsFolder = fileURLToPath(new URL('../../drizzle', import.meta.url))
@@ -46,11 +53,31 @@ const limits = [
   'idle_transaction_timeout = 30',
 ]
 
-function openPool({ tls, ...address }: DatabaseAddress): Pool {
+/** A cluster takes some seconds to agree that one of its nodes is gone [ms]. */
+const clusterPatienceMs = 25_000
+/** What was written at one node is read at every other. */
+const inCluster = 'wsrep_sync_wait = 1'
+
+interface Pooled {
+  readonly pool: Pool
+  /** Absent where there is one server. */
+  readonly nodes: Nodes | undefined
+}
+
+function openPool({ tls, others = [], ...address }: DatabaseAddress): Pooled {
+  const { host = '127.0.0.1', port, ...account } = address
+  const way = {
+    ...account,
+    // The certificate must be for the host that is asked, not for any.
+    ...(tls && { ssl: { minVersion: 'TLSv1.2', rejectUnauthorized: true, verifyIdentity: true, ...tls } }), // prettier-ignore
+  }
+  const nodes =
+    others.length === 0 ? undefined : new Nodes([{ host, port }, ...others], isWorkingBy(way))
   const pool = createPool({
-    host: '127.0.0.1',
-    ...address,
-    ...(tls && { ssl: { minVersion: 'TLSv1.2', rejectUnauthorized: true, ...tls } }),
+    ...way,
+    host,
+    port,
+    ...(nodes && { stream: () => nodes.connect() }),
     timezone: 'Z',
     connectionLimit: poolSize,
     maxIdle: poolSize,
@@ -58,10 +85,11 @@ function openPool({ tls, ...address }: DatabaseAddress): Pool {
     connectTimeout: 5000,
     dateStrings: ['DATE'],
   })
+  const settings = [...limits, ...(nodes ? [inCluster] : [])].join(', ')
   pool.on('connection', (connection) => {
-    connection.query(`SET ${limits.join(', ')}`)
+    connection.query(`SET ${settings}`)
   })
-  return pool
+  return { pool, nodes }
 }
 
 /**
@@ -70,18 +98,22 @@ function openPool({ tls, ...address }: DatabaseAddress): Pool {
  */
 export async function openDatabase(
   address: DatabaseAddress,
-  { copy }: OpenOptions = {},
+  { copy, isCheckedOnly = false }: OpenOptions = {},
 ): Promise<OpenDatabase> {
-  const pool = openPool(address)
+  const { pool, nodes } = openPool(address)
   const promised = pool.promise()
+  const close = async () => {
+    nodes?.stop()
+    await promised.end()
+  }
   try {
     const connection = await promised.getConnection()
     // Changing a big table takes as long as it takes.
     await connection.query('SET max_statement_time = 0, innodb_lock_wait_timeout = 600')
-    await bringUpToDate(connection, { folder: migrationsFolder, copy })
+    await bringUpToDate(connection, { folder: migrationsFolder, copy, isCheckedOnly })
     connection.destroy()
   } catch (error) {
-    await promised.end()
+    await close()
     throw error
   }
   return {
@@ -91,6 +123,7 @@ export async function openDatabase(
         () => true,
         () => false,
       ),
-    close: () => promised.end(),
+    patienceMs: nodes ? clusterPatienceMs : 0,
+    close,
   }
 }

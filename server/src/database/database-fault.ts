@@ -21,13 +21,16 @@ function causeOf(error: unknown): Readonly<Record<string, unknown>> | undefined 
 const messageOf = (cause: object): string =>
   'message' in cause && typeof cause.message === 'string' ? cause.message : ''
 
-/** Deadlock, lock waited for too long, row changed since it was read: the same again may do. */
-const againNumbers: ReadonlySet<number> = new Set([1020, 1205, 1213])
+/**
+ * Deadlock, lock waited for too long, row changed since it was read, a commit that the nodes of a cluster
+ * could not agree on: the same again may do.
+ */
+const againNumbers: ReadonlySet<number> = new Set([1020, 1180, 1205, 1213])
 /** A statement that took too long, too many connections. */
 const busyNumbers: ReadonlySet<number> = new Set([1040, 1203, 1969, 3024])
-/** The server goes down or is gone; the connection was ended. */
+/** The server goes down or is gone; the connection was ended; a node is cut off from the others. */
 const awayNumbers: ReadonlySet<number> = new Set([
-  1053, 1077, 1152, 1158, 1159, 1160, 1161, 1927, 2006, 2013, 4166,
+  1047, 1053, 1077, 1152, 1158, 1159, 1160, 1161, 1927, 2006, 2013, 4166,
 ])
 const awayCodes: ReadonlySet<string> = new Set([
   'ECONNREFUSED',
@@ -62,18 +65,35 @@ const firstPauseMs = 8
 const pause = (milliseconds: number): Promise<void> =>
   new Promise((resolve) => setTimeout(resolve, milliseconds))
 
+/** A node that is gone is not asked again at once [ms]. */
+const awayPauseMs = 150
+
+/** Does something again where the database could not. */
+export type Again = <Result>(work: () => Promise<Result>) => Promise<Result>
+
 /**
- * Does something again that the database gave up for another's sake. Only for what is all or nothing,
- * and stores the same when it is done twice.
+ * Does something again that the database gave up for another's sake, and, where there are several servers, what
+ * one of them could not end. Only for what is all or nothing, and stores the same when it is done twice.
+ * @param patienceMs how long it waits for another server [ms]; 0 where there is none
  */
-export async function doneAgain<Result>(work: () => Promise<Result>): Promise<Result> {
-  for (let tries = 1; ; tries += 1) {
-    try {
-      return await work()
-    } catch (error) {
-      if (databaseFault(error) !== 'again' || tries === mostTries) throw error
-      // At random, or those who met once would meet again.
-      await pause(Math.random() * firstPauseMs * 2 ** tries)
+export const againWithin =
+  (patienceMs: number): Again =>
+  async (work) => {
+    const end = Date.now() + patienceMs
+    for (let tries = 1; ; tries += 1) {
+      try {
+        return await work()
+      } catch (error) {
+        const fault = databaseFault(error)
+        const isLeft = Date.now() < end
+        if (fault === 'again' && (tries < mostTries || isLeft)) {
+          // At random, or those who met once would meet again.
+          await pause(Math.random() * firstPauseMs * 2 ** Math.min(tries, mostTries))
+        } else if (fault === 'away' && isLeft) await pause(awayPauseMs)
+        else throw error
+      }
     }
   }
-}
+
+/** As {@link againWithin}, of one server. */
+export const doneAgain: Again = againWithin(0)

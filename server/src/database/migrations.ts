@@ -11,6 +11,8 @@ export interface MigrationOptions {
   readonly copy?: ((before: string) => Promise<void>) | undefined
   /** How long a second server waits for the first [s]. */
   readonly waitS?: number
+  /** Changes nothing: what is not up to date is refused. */
+  readonly isCheckedOnly?: boolean
 }
 
 /** One server at a time; MariaDB lets go of it by itself when the connection dies. */
@@ -33,6 +35,9 @@ const isRenamed = (sql: string, errno: number | undefined) =>
   errno === 1054 && /RENAME COLUMN/i.test(sql)
 /** What an older Spudder changed and shut again: entries are append-only, titles are gone. */
 const changedAlready: ReadonlySet<number> = new Set([1054, 1644])
+
+/** With a binary log, a trigger is made only by who may do everything, unless the server says otherwise. */
+const triggersAreBarred = 1419
 
 const changesData = /^\s*(insert|update|delete|replace)\b/i
 
@@ -112,6 +117,10 @@ async function changeTables(
     await connection.query(sql)
   } catch (error) {
     const fault = error as { readonly errno?: number; readonly message: string }
+    if (fault.errno === triggersAreBarred)
+      throw new DatabaseUnfit(
+        'The database keeps a binary log, and lets nobody make the triggers by which records stay append-only. Set log_bin_trust_function_creators = 1 in its configuration, and start again.',
+      )
     const isSo =
       madeAlready.has(fault.errno ?? 0) || isDuplicateKey(fault) || isRenamed(sql, fault.errno)
     if (!mayBeDone || !isSo) throw error
@@ -192,6 +201,11 @@ async function requireSchema(connection: PoolConnection, folder: string): Promis
   )
 }
 
+const notUpToDate = () =>
+  new DatabaseUnfit(
+    'The tables are not as this Spudder needs them yet. Run npm run migrate once, and start again.',
+  )
+
 /**
  * Brings the tables up to date, under a lock that a second server waits for: statement by statement,
  * each noted, so that a start killed anywhere is taken up by the next. Looks at the end whether the
@@ -200,7 +214,7 @@ async function requireSchema(connection: PoolConnection, folder: string): Promis
  */
 export async function bringUpToDate(
   connection: PoolConnection,
-  { folder, copy, waitS = usualWaitS }: MigrationOptions,
+  { folder, copy, waitS = usualWaitS, isCheckedOnly = false }: MigrationOptions,
 ): Promise<void> {
   const migrations = readMigrationFiles({ migrationsFolder: folder })
   await underLock(connection, waitS, async () => {
@@ -209,6 +223,7 @@ export async function bringUpToDate(
       "SELECT table_name AS t FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name IN ('migration_step', '__drizzle_migrations')",
     )
     const isOlder = before.length > 0 && !before.some(({ t }) => t === 'migration_step')
+    if (isCheckedOnly && before.length < 2) throw notUpToDate()
     for (const sql of tables) await connection.query(sql)
     const rows = await rowsOf(connection, 'SELECT created_at AS made FROM `__drizzle_migrations`')
     const made = new Set(rows.map((row) => Number(row['made'])))
@@ -223,6 +238,7 @@ export async function bringUpToDate(
     // Each by itself, not by the newest: their days are not in the order in which they were made.
     const pending = migrations.filter(({ folderMillis }) => !made.has(folderMillis))
     const [first] = pending
+    if (first && isCheckedOnly) throw notUpToDate()
     if (first && made.size > 0) await copy?.(`${made.size}`)
     for (const each of pending) await runMigration(connection, each, isOlder && each === first)
     await requireSchema(connection, folder)

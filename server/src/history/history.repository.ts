@@ -3,6 +3,7 @@ import { historyKinds, type HistoryKind } from '@spudder/core/outcome/history'
 import { and, desc, eq, gte, inArray, like, lt, or, sql, type SQL } from 'drizzle-orm'
 import type { AnyMySqlColumn } from 'drizzle-orm/mysql-core'
 import type { ChangeableTable, HistoryRow } from '../change/change.repository.ts'
+import { heldRow } from '../database/hold.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { history, stand, trial } from '../database/schema.ts'
@@ -162,8 +163,7 @@ export async function lockRow(
   kind: ChangingKind,
   id: string,
 ): Promise<(Record<string, unknown> & { readonly id: string }) | undefined> {
-  const table = tableOf(kind)
-  const [row] = await connection.select().from(table).where(eq(table.id, id)).for('update')
+  const row = await heldRow(connection, tableOf(kind), id)
   return row as (Record<string, unknown> & { readonly id: string }) | undefined
 }
 

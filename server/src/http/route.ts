@@ -15,7 +15,7 @@ import type { Watch } from '../access/watch.ts'
 import type { Params } from '../access/place-of.repository.ts'
 import type { Visit } from '../access/visitor.ts'
 import type { Recorder } from '../recorder/recorder.ts'
-import { doneAgain } from '../database/database-fault.ts'
+import type { Again } from '../database/database-fault.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { requireSane, requireSaneAddress } from './door.ts'
 import { writersOf } from './turns.ts'
@@ -99,7 +99,11 @@ function bodyOf({ sends }: Route, body: unknown): object {
  * readers are never without a connection, and is done again where the database gave it up for another's
  * sake: every route stores all or nothing, and once.
  */
-export function mountRoutes(router: Router, served: readonly ServedRoute[], watch: Watch): void {
+export function mountRoutes(
+  router: Router,
+  served: readonly ServedRoute[],
+  { watch, again }: { readonly watch: Watch; readonly again: Again },
+): void {
   const writers = writersOf()
   for (const { route, handle } of served) {
     const { method, path, query, answers } = route
@@ -110,7 +114,8 @@ export function mountRoutes(router: Router, served: readonly ServedRoute[], watc
     }
     // Whoever may not is told so before a byte of what they send is read.
     const door: RequestHandler = async (request, response, next) => {
-      response.locals.reach = await watch.admit(route, request.params as Params, response.locals)
+      const params = request.params as Params
+      response.locals.reach = await again(() => watch.admit(route, params, response.locals))
       next()
     }
     router[method](
@@ -128,9 +133,9 @@ export function mountRoutes(router: Router, served: readonly ServedRoute[], watc
           query: checked(query, { ...request.query }),
           recorder: response.locals.recorder,
         }
-        const work = () => doneAgain(() => handle(asked as never))
+        const work = () => again(() => handle(asked as never))
         const answer = await (method === 'get' ? work() : writers.take(work))
-        await watch.note(route, request.params as Params, response.locals)
+        await again(() => watch.note(route, request.params as Params, response.locals))
         if (answers.as === 'file') sendFile(response, answer as FileContent)
         else response.status(method === 'post' ? 201 : 200).json(answer)
       },

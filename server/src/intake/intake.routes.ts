@@ -6,5 +6,5 @@ import { intakeProgress, takeIn } from './intake.service.ts'
 export const serveIntakes = (db: Database) =>
   serve(intakeRoutes, {
     take: ({ params, body, recorder }) => takeIn(db, recorder, params.placeId, body),
-    progress: ({ params }) => intakeProgress(params),
+    progress: ({ params }) => intakeProgress(db, params),
   })

@@ -21,7 +21,14 @@ import { findPlace } from '../place/place.service.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { listProducts } from '../shelf/product.repository.ts'
 import { lockStand, nextPosition } from '../stand/stand.repository.ts'
-import { insertMany, selectKnownStands } from './intake.repository.ts'
+import {
+  forgetUnderWay,
+  insertMany,
+  noteUnderWay,
+  selectKnownStands,
+  selectUnderWay,
+  type OnItsWay,
+} from './intake.repository.ts'
 
 /** What rows are stored with. */
 interface Storing {
@@ -31,7 +38,7 @@ interface Storing {
   readonly fileName: string
   /** An id for a line of the file, the same when the file is sent again. */
   readonly idOf: (line: number, what?: string) => string
-  readonly done: (count: number) => void
+  readonly done: (count: number) => Promise<void>
 }
 
 /** Errors that are told at once; the rest comes to light when these are mended. */
@@ -171,19 +178,11 @@ const stores: { readonly [Kind in IntakeKind]: Store<Kind> } = {
   looks: storeLooks,
 }
 
-/** How far each file is, by its place and its id; forgotten once it is in. */
-const under = new Map<string, IntakeProgressDto>()
-const keyOf = ({ placeId, intakeId }: OnItsWay) => `${placeId} ${intakeId}`
-
-/** A file on its way in, and where to. */
-interface OnItsWay {
-  readonly placeId: string
-  readonly intakeId: string
-}
-
 /** How far a file is on its way in; all of it where nobody knows of it any more. */
-export const intakeProgress = (file: OnItsWay): Promise<IntakeProgressDto> =>
-  Promise.resolve(under.get(keyOf(file)) ?? { stored: 0, of: 0 })
+export async function intakeProgress(db: Database, file: OnItsWay): Promise<IntakeProgressDto> {
+  const { stored, total } = (await selectUnderWay(db, file)) ?? { stored: 0, total: 0 }
+  return { stored, of: total }
+}
 
 /** An id for a line, the same whenever the same file is sent again. */
 const idsOf =
@@ -230,12 +229,12 @@ export async function takeIn(
     const message = 'File: there is no row in it.'
     throw new ServiceError('invalid-body', message, [{ field: 'csv', message }])
   }
-  const key = keyOf({ placeId, intakeId: id })
-  under.set(key, { stored: 0, of: rows.length })
+  const file = { placeId, intakeId: id }
+  const done = (stored: number) => noteUnderWay(db, file, { stored, total: rows.length })
+  await done(0)
   try {
     await db.transaction(async (transaction) => {
       await lockPlace(transaction, placeId)
-      const done = (stored: number) => under.set(key, { stored, of: rows.length })
       const storing = {
         connection: transaction,
         recorder,
@@ -250,7 +249,7 @@ export async function takeIn(
     if (databaseErrno(error) !== duplicateEntry) throw error
     throw new ServiceError('conflict', 'This file was taken in already.')
   } finally {
-    under.delete(key)
+    await forgetUnderWay(db, id)
   }
   return { kind, count: rows.length }
 }

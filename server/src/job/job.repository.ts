@@ -2,6 +2,7 @@ import type { JobKind } from '@spudder/core/days/plan'
 import { and, asc, eq, inArray, lte, or, sql, type SQL } from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import { changeRow, type Change } from '../change/change-row.ts'
+import { heldRow } from '../database/hold.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import { job, product, remedy, stand } from '../database/schema.ts'
 import { given, isOneOf, statement } from '../database/statement.ts'
@@ -65,10 +66,8 @@ export const selectJobsOfPlace = (connection: Connection, placeId: string, ids: 
     .where(and(eq(stand.placeId, placeId), inArray(job.id, ids)))
 
 /** Holds the job until the transaction ends, so that two people do not do it twice. */
-export async function lockJob(connection: Connection, id: string): Promise<JobRow | undefined> {
-  const [row] = await connection.select().from(job).where(eq(job.id, id)).for('update')
-  return row
-}
+export const lockJob = (connection: Connection, id: string): Promise<JobRow | undefined> =>
+  heldRow(connection, job, id)
 
 /** The remedy that a job carries out. */
 export async function selectUse(connection: Connection, jobId: string) {

@@ -1,4 +1,5 @@
 import { and, asc, desc, eq, gt, inArray, isNull, lt, ne, sql } from 'drizzle-orm'
+import { heldRow } from '../database/hold.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import type { PersonRow } from '../access/session.repository.ts'
 import {
@@ -33,13 +34,8 @@ export async function selectPerson(
 }
 
 /** As {@link selectPerson}, held until the transaction ends. */
-export async function lockPerson(
-  connection: Connection,
-  id: string,
-): Promise<PersonRow | undefined> {
-  const [row] = await connection.select().from(person).where(eq(person.id, id)).for('update')
-  return row
-}
+export const lockPerson = (connection: Connection, id: string): Promise<PersonRow | undefined> =>
+  heldRow(connection, person, id)
 
 export const updatePerson = (connection: Connection, id: string, change: Partial<PersonRow>) =>
   connection.update(person).set(change).where(eq(person.id, id))

@@ -1,5 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm'
 import { changeRow, type Change } from '../change/change-row.ts'
+import { heldRow } from '../database/hold.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { photo, photoBytes } from '../database/schema.ts'
@@ -34,10 +35,8 @@ export async function selectPhotoBytes(
 }
 
 /** A photo, held until the transaction ends. */
-export async function lockPhoto(connection: Connection, id: string): Promise<PhotoRow | undefined> {
-  const [row] = await connection.select().from(photo).where(eq(photo.id, id)).for('update')
-  return row
-}
+export const lockPhoto = (connection: Connection, id: string): Promise<PhotoRow | undefined> =>
+  heldRow(connection, photo, id)
 
 export const keepPhotoRow = (connection: Connection, change: Change<PhotoRow>) =>
   changeRow(connection, photo, change)

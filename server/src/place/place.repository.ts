@@ -1,6 +1,7 @@
 import { and, asc, eq, getTableColumns } from 'drizzle-orm'
 import { holds } from '../access/membership.repository.ts'
 import { changeRow, type Change } from '../change/change-row.ts'
+import { heldRow } from '../database/hold.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { insertOnce } from '../database/insert-once.ts'
@@ -44,10 +45,8 @@ export const keepPlace = (connection: Connection, change: Change<PlaceRow>) =>
   changeRow(connection, place, change)
 
 /** As {@link selectPlace}, held until the transaction ends. */
-export async function lockPlace(connection: Connection, id: string): Promise<PlaceRow | undefined> {
-  const [row] = await connection.select().from(place).where(eq(place.id, id)).for('update')
-  return row
-}
+export const lockPlace = (connection: Connection, id: string): Promise<PlaceRow | undefined> =>
+  heldRow(connection, place, id)
 
 const placeById = statement((connection) =>
   connection

@@ -1,5 +1,6 @@
 import { and, asc, eq, inArray, isNotNull, sql } from 'drizzle-orm'
 import { changeRow, type Change } from '../change/change-row.ts'
+import { heldRow } from '../database/hold.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { product } from '../database/schema.ts'
@@ -35,13 +36,8 @@ export const productNameOf = async (connection: Connection, id: string | null) =
   id === null ? null : ((await selectProductNames(connection, [id])).get(id) ?? null)
 
 /** A product, held until the transaction ends. */
-export async function lockProduct(
-  connection: Connection,
-  id: string,
-): Promise<ProductRow | undefined> {
-  const [row] = await connection.select().from(product).where(eq(product.id, id)).for('update')
-  return row
-}
+export const lockProduct = (connection: Connection, id: string): Promise<ProductRow | undefined> =>
+  heldRow(connection, product, id)
 
 export const keepProduct = (connection: Connection, change: Change<ProductRow>) =>
   changeRow(connection, product, change)

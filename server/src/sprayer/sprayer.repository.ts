@@ -1,5 +1,6 @@
 import { asc, eq } from 'drizzle-orm'
 import { changeRow, type Change } from '../change/change-row.ts'
+import { heldRow } from '../database/hold.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { given, statement } from '../database/statement.ts'
@@ -23,13 +24,8 @@ export const listSprayers = (connection: Connection, placeId: string): Promise<S
   ofPlace(connection, { placeId })
 
 /** A sprayer, held until the transaction ends. */
-export async function lockSprayer(
-  connection: Connection,
-  id: string,
-): Promise<SprayerRow | undefined> {
-  const [row] = await connection.select().from(sprayer).where(eq(sprayer.id, id)).for('update')
-  return row
-}
+export const lockSprayer = (connection: Connection, id: string): Promise<SprayerRow | undefined> =>
+  heldRow(connection, sprayer, id)
 
 export const keepSprayer = (connection: Connection, change: Change<SprayerRow>) =>
   changeRow(connection, sprayer, change)

@@ -1,5 +1,6 @@
 import { and, asc, count, eq, isNull, max, type Placeholder } from 'drizzle-orm'
 import { changeRow, type Change } from '../change/change-row.ts'
+import { heldRow } from '../database/hold.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import { insertOnce } from '../database/insert-once.ts'
 import { given, isOneOf, statement } from '../database/statement.ts'
@@ -28,10 +29,8 @@ export async function selectStand(
 }
 
 /** Holds the stand until the transaction ends, so that two people do not open two cases. */
-export async function lockStand(connection: Connection, id: string): Promise<StandRow | undefined> {
-  const [row] = await connection.select().from(stand).where(eq(stand.id, id)).for('update')
-  return row
-}
+export const lockStand = (connection: Connection, id: string): Promise<StandRow | undefined> =>
+  heldRow(connection, stand, id)
 
 export const keepStand = (connection: Connection, change: Change<StandRow>) =>
   changeRow(connection, stand, change)

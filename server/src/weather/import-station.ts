@@ -5,7 +5,6 @@ import { findPlace } from '../place/place.service.ts'
 import { readInThread } from '../thread/file-reader.ts'
 import { unpackedDays } from '../thread/packed-days.ts'
 import { storeStationDays } from './weather.repository.ts'
-import { forgetClimates } from './weather.service.ts'
 
 /** As many as are stored between two turns of everybody else. */
 const daysAtOnce = 40
@@ -38,7 +37,6 @@ export async function importStationFile(
       )
     }
   })
-  forgetClimates()
   const [first, last] = [unpackedDays(packed, 0, 1), unpackedDays(packed, packed.count - 1)]
   return {
     dayCount: packed.count,

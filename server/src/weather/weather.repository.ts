@@ -1,4 +1,4 @@
-import { and, asc, between, eq, sql } from 'drizzle-orm'
+import { and, asc, between, eq, max, sql } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { stationDay } from '../database/schema.ts'
 
@@ -16,6 +16,16 @@ export const selectStationDays = (
     .from(stationDay)
     .where(and(eq(stationDay.placeId, placeId), between(stationDay.day, from, to)))
     .orderBy(asc(stationDay.day))
+
+/** When the newest of a station's days of a place came in; null where there are none. */
+export async function newestStationDay(connection: Connection, placeId: string) {
+  const at = max(stationDay.createdAt)
+  const rows = await connection
+    .select({ at })
+    .from(stationDay)
+    .where(eq(stationDay.placeId, placeId))
+  return rows[0]?.at ?? null
+}
 
 /** Stores days; a day that was there already is that of the newer file. */
 export async function storeStationDays(

@@ -20,7 +20,7 @@ import {
 import { soilClimateAt, soilTemperature } from '@spudder/core/soil/climate'
 import type { Connection } from '../database/connect.ts'
 import { fetchWeather } from './fetch-weather.ts'
-import { selectStationDays } from './weather.repository.ts'
+import { newestStationDay, selectStationDays } from './weather.repository.ts'
 
 /** A forecast further out is a climate, not a forecast. */
 const forecastDays = 14
@@ -128,10 +128,8 @@ interface Climate {
   readonly usual: Usual
   readonly meanC: (day: Day) => number
 }
-/** What days are usually like, calculated once a day and place. */
+/** What days are usually like, calculated once a day and place, and anew when days of a station came in. */
 const climates = new Map<string, Promise<Climate>>()
-/** Days that came in since make what is usual another. */
-export const forgetClimates = (): void => climates.clear()
 const keptClimates = 20
 
 async function calculateClimate(stage: WeatherStage, today: Day): Promise<Climate> {
@@ -161,11 +159,15 @@ async function calculateClimate(stage: WeatherStage, today: Day): Promise<Climat
   return { usual, meanC }
 }
 
-function climateOf(stage: WeatherStage): Promise<Climate> {
+async function climateOf(stage: WeatherStage): Promise<Climate> {
   const today = dateToDay(stage.at)
   const { id, unitSystem, climate, settings } = stage.place
   const practising = isPractising(stage.place)
-  const key = `${id} ${today} ${unitSystem} ${climate} ${settings.latitude ?? ''} ${practising}`
+  // By what is stored: another server may have taken the file in.
+  const newest = (await newestStationDay(stage.db, id))?.getTime() ?? 0
+  const key = [id, today, unitSystem, climate, settings.latitude ?? '', practising, newest].join(
+    ' ',
+  )
   const known = climates.get(key)
   if (known) return known
   const calculated = calculateClimate(stage, today)

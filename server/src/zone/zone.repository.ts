@@ -1,5 +1,6 @@
 import { and, asc, eq } from 'drizzle-orm'
 import { changeRow, type Change } from '../change/change-row.ts'
+import { heldRow } from '../database/hold.repository.ts'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { insertOnce } from '../database/insert-once.ts'
@@ -19,10 +20,8 @@ export const selectZones = (connection: Connection, standId: string): Promise<Zo
     .orderBy(asc(inOrder(zone)))
 
 /** A zone, held until the transaction ends. */
-export async function lockZone(connection: Connection, id: string): Promise<ZoneRow | undefined> {
-  const [row] = await connection.select().from(zone).where(eq(zone.id, id)).for('update')
-  return row
-}
+export const lockZone = (connection: Connection, id: string): Promise<ZoneRow | undefined> =>
+  heldRow(connection, zone, id)
 
 export const keepZone = (connection: Connection, change: Change<ZoneRow>) =>
   changeRow(connection, zone, change)

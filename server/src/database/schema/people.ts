@@ -192,3 +192,21 @@ export const attempt = mysqlTable('attempt', {
   points: int('points').notNull().default(0),
   expire: bigint('expire', { mode: 'number', unsigned: true }),
 })
+
+/** What was held by a transaction, so that no other node of a cluster holds it at the same time. */
+export const hold = mysqlTable('hold', {
+  id: id().primaryKey(),
+  times: int('times').notNull(),
+})
+
+/**
+ * How far a file is on its way in, for whoever waits for it, whichever server they ask. It refers to no place:
+ * that one is held while the file comes in.
+ */
+export const underWay = mysqlTable('under_way', {
+  id: id().primaryKey(),
+  placeId: id('place_id').notNull(),
+  stored: int('stored').notNull(),
+  total: int('total').notNull(),
+  begunAt: moment('begun_at').notNull(),
+})

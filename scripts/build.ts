@@ -1,0 +1,4 @@
+import { buildWeb } from './build-web.ts'
+
+// `npm run build`: the interface, for who starts the server alone.
+await buildWeb()
