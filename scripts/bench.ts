@@ -5,6 +5,7 @@ import { baselineMs, curveSetMs, laboratoryFileMs, nextChecksMs, verdictMs } fro
 import { dragMs, drawEstate, firstLoadKb, openBrowser, strokeMs } from './bench-drawing.ts'
 import { fillRecords, planDemoMs, searchMs, seasonPace } from './bench-dates.ts'
 import { intakePace } from './bench-intake.ts'
+import { overviewMs } from './bench-overview.ts'
 import { fillPlaces, queryMs } from './bench-estate.ts'
 import { layoutShift, loadingMs, openRemedy } from './bench-loading.ts'
 import { paceAsked, paceOf } from './bench-pace.ts'
@@ -96,6 +97,10 @@ try {
     const onPage = await pathOnPageMs(browser, server.url)
     say(
       `the same in the page's worker: drawn after ${figure(onPage.answerMs)} ms, the longest frame meanwhile ${figure(onPage.longestFrameMs)} ms, ${figure(onPage.longestFrameMs / onPage.stillFrameMs)} × a still frame (aims: 1 s, 50 ms)`,
+    )
+    const places1000 = await overviewMs(database, 1000)
+    say(
+      `overview of 1,000 places of 50 stands and five years: first page ${figure(places1000.many)} ms, ${figure(places1000.many / places1000.few)} × that of 10 (aim: at most 3); for who has one place, among them ${figure(places1000.oneAmongMany)} ms, ${figure(places1000.oneAmongMany / places1000.one)} × alone (aim: 1)`,
     )
     let smallest: number | undefined
     for (const [size, placeId] of records) {

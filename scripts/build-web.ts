@@ -25,5 +25,5 @@ export async function buildWeb(): Promise<void> {
     sources.every((source) => newest(join(root, source)) < statSync(built).mtimeMs)
   if (isCurrent) return
   process.stdout.write('Building the interface …\n')
-  await run('npx', ['vite', 'build', '--logLevel', 'warn', 'web'], true)
+  await run('npx', ['vite', 'build', '--logLevel', 'warn', 'web'], { isQuiet: true })
 }

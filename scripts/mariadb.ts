@@ -13,6 +13,8 @@ export interface PrivateMariaDb {
   /** Where the password stands, for its owner's eyes only. */
   readonly passwordFile: string
   readonly process: ChildProcess
+  /** Has SQL done as the one who may do everything. */
+  readonly haveDone: (sql: string) => void
   readonly stop: () => Promise<void>
 }
 
@@ -82,20 +84,27 @@ async function stopLeftover(folder: string): Promise<void> {
   await until('stopping the database of an earlier run', () => !isAlive(pid))
 }
 
-function createAccount(socket: string, password: string): void {
-  // Over the socket the user who owns the process needs no password; nobody else gets in.
-  const sql = [
-    'CREATE DATABASE IF NOT EXISTS spudder CHARACTER SET utf8mb4',
-    `CREATE OR REPLACE USER spudder@'127.0.0.1' IDENTIFIED BY '${password}'`,
-    "GRANT ALL ON spudder.* TO spudder@'127.0.0.1'",
-  ].join(';')
+/**
+ * Has SQL done as the one who may do everything: over the socket, where the user who owns the process needs no
+ * password and nobody else gets in.
+ */
+function haveDone(socket: string, sql: string): void {
   // By its input: what stands on a command line is seen by everybody on the machine.
   const { status, stderr } = spawnSync('mariadb', ['--no-defaults', '-S', socket], {
     env,
     encoding: 'utf8',
     input: sql,
   })
-  if (status !== 0) throw new Error(`the database account could not be made: ${stderr}`)
+  if (status !== 0) throw new Error(`the database did not do it: ${stderr}`)
+}
+
+function createAccount(socket: string, password: string): void {
+  const sql = [
+    'CREATE DATABASE IF NOT EXISTS spudder CHARACTER SET utf8mb4',
+    `CREATE OR REPLACE USER spudder@'127.0.0.1' IDENTIFIED BY '${password}'`,
+    "GRANT ALL ON spudder.* TO spudder@'127.0.0.1'",
+  ]
+  haveDone(socket, sql.join(';'))
 }
 
 /** The database of a folder where it runs now; undefined where it does not. */
@@ -138,5 +147,12 @@ export async function startMariaDb(folder: string, wishedPort: number): Promise<
   })
   createAccount(socket, password)
   const passwordFile = passwordFileIn(folder)
-  return { port, password, passwordFile, process: child, stop: () => stopProcess(child) }
+  return {
+    port,
+    password,
+    passwordFile,
+    process: child,
+    haveDone: (sql) => haveDone(socket, sql),
+    stop: () => stopProcess(child),
+  }
 }

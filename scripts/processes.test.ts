@@ -66,7 +66,9 @@ describe('waiting', () => {
 describe('run', () => {
   it('fails when the command does, naming it', async () => {
     await run('true', [])
-    await expect(run('sh', ['-c', 'exit 3'], true)).rejects.toThrow(/sh -c exit 3 ended with 3/)
+    await expect(run('sh', ['-c', 'exit 3'], { isQuiet: true })).rejects.toThrow(
+      /sh -c exit 3 ended with 3/,
+    )
     await expect(run('no-such-command', [])).rejects.toThrow(/ENOENT/)
   })
 })

@@ -53,11 +53,15 @@ export async function stopProcess(child: ChildProcess): Promise<void> {
 export async function run(
   command: string,
   parameters: readonly string[],
-  quiet = false,
+  {
+    isQuiet = false,
+    env = {},
+  }: { readonly isQuiet?: boolean; readonly env?: NodeJS.ProcessEnv } = {},
 ): Promise<void> {
   const child = spawn(command, parameters, {
     cwd: root,
-    stdio: quiet ? ['ignore', 'ignore', 'inherit'] : ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, ...env },
+    stdio: isQuiet ? ['ignore', 'ignore', 'inherit'] : ['ignore', 'inherit', 'inherit'],
   })
   const code = await new Promise<number | null>((resolve, reject) => {
     child.once('error', reject)

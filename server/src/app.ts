@@ -12,6 +12,7 @@ import { Attempts } from './access/attempts.repository.ts'
 import { identifyVisitor } from './access/visitor.ts'
 import { watchOver } from './access/watch.ts'
 import { serveAcidPlans } from './acid-plan/acid-plan.routes.ts'
+import { serveAdvice } from './advice/advice.routes.ts'
 import { serveCases } from './case/case.routes.ts'
 import type { Database } from './database/connect.ts'
 import { againWithin } from './database/database-fault.ts'
@@ -21,6 +22,8 @@ import { serveHistory } from './history/history.routes.ts'
 import { serveIntakes } from './intake/intake.routes.ts'
 import { serveJarTests } from './jar-test/jar-test.routes.ts'
 import { serveEstate } from './estate/estate.routes.ts'
+import { noteChange } from './overview/overview.repository.ts'
+import { serveOverview } from './overview/overview.routes.ts'
 import { serveSchedule } from './schedule/schedule.routes.ts'
 import { serveLaboratory } from './laboratory/laboratory.routes.ts'
 import { serveLooks } from './look/look.routes.ts'
@@ -85,10 +88,12 @@ function allRoutes({ db, services, ...parts }: AppParts): readonly ServedRoute[]
     ...servePlaces(db),
     ...serveStands(db),
     ...serveEstate(db),
+    ...serveOverview(db),
     ...serveSearch(db),
     ...serveReadings(db),
     ...serveStory(db),
     ...serveLooks(db),
+    ...serveAdvice(db),
     ...serveCases(db),
     ...serveRemedies({ db, weather: services.weather }),
     ...serveAcidPlans(db),
@@ -183,7 +188,10 @@ export function createApp(parts: AppParts): Express {
   const routes = served.map(({ route }) => route)
   const description = describeRoutes(routes)
   api.get('/openapi.json', (_request, response) => void response.json(description))
-  mountRoutes(api, served, { watch: watchOver(db, routes), again })
+  mountRoutes(api, served, {
+    watch: watchOver(db, routes, (placeId) => noteChange(db, placeId)),
+    again,
+  })
   api.use(() => {
     throw new ServiceError('not-found', 'There is no such route; see /api/openapi.json.')
   })

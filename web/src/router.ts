@@ -27,6 +27,12 @@ export const router = createRouter({
       component: () => import('./features/account/AccountPage.vue'),
     },
     {
+      path: '/places',
+      name: 'places',
+      meta: { title: 'All places' },
+      component: () => import('./features/places/PlacesPage.vue'),
+    },
+    {
       path: '/places/new',
       name: 'new-place',
       meta: { title: 'Where do you grow?' },

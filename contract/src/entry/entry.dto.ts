@@ -54,6 +54,8 @@ class EntryForm {
   @Note(60) lot?: string
   @Note(80) equipment?: string
   @Note(80) waterSource?: string
+  /** The licence under which it was done. */
+  @Note(40) licence?: string
   @IsOptional()
   @IsArray({ message: 'Partners: give a list.' })
   @ArrayMaxSize(6, { message: 'Partners: at most six in one tank.' })
@@ -93,6 +95,7 @@ export class EntryDto extends recorded(EntryForm, [
   'lot',
   'equipment',
   'waterSource',
+  'licence',
   'note',
 ]) {
   @IsUUID() id!: string

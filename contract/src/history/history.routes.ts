@@ -33,6 +33,7 @@ const rightByKind: Readonly<Record<MendableKind, Right>> = {
   rating: 'look',
   photo: 'photograph',
   jarTest: 'apply',
+  advice: 'advise',
   event: 'plan',
   trial: 'plan',
 }

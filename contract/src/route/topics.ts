@@ -15,6 +15,7 @@ export type Topic =
   | 'trials'
   | 'zones'
   | 'history'
+  | 'overview'
 
 /** What a change of a stand, or of anything that belongs to it, can be seen in. */
 export const ofStand = ['story', 'estate', 'planning', 'record'] as const

@@ -2,6 +2,7 @@ export {
   ChangeProductDto,
   CreateProductDto,
   ImportProductsDto,
+  applicators,
   organics,
   ProductDto,
 } from './product.dto.ts'

@@ -27,6 +27,9 @@ import {
   Note,
 } from '../validation/index.ts'
 
+/** Who may put it out, by its label or local law. */
+export const applicators = ['anybody', 'licensed'] as const
+
 /** What is known of its use in organic growing. */
 export const organics = ['certified', 'not', 'unknown'] as const
 
@@ -71,6 +74,9 @@ class ProductForm {
   @IsIn(stainNames, { message: 'Stain: choose one of the list.' }) stain!: Stain
   @IsIn(organics, { message: 'Organic: choose certified, not or unknown.' })
   organic!: (typeof organics)[number]
+  @IsOptional()
+  @IsIn(applicators, { message: 'Put out by: choose anybody or licensed.' })
+  applicator?: (typeof applicators)[number]
   @Short('Hazards', 500) hazards?: string
   @Note() note?: string
 }

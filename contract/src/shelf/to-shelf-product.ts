@@ -3,7 +3,7 @@ import type { ProductDto } from './product.dto.ts'
 
 /** A stored product as the core knows it: what is not known is left out. */
 export function toShelfProduct(dto: ProductDto): ShelfProduct {
-  const { name, sourceId, label, lot, stain, organic, hazards, note } = dto
+  const { name, sourceId, label, lot, stain, organic, applicator, hazards, note } = dto
   const { lotUseBy, packPrice, packKg, densityKgPerL, stockKg, labelRate, labelMaximum } = dto
   return {
     name,
@@ -12,6 +12,7 @@ export function toShelfProduct(dto: ProductDto): ShelfProduct {
     lot,
     stain,
     organic,
+    applicator: applicator ?? 'anybody',
     hazards,
     note,
     ...(lotUseBy === null ? {} : { lotUseBy }),

@@ -5,6 +5,7 @@ import type { Connection } from '../database/connect.ts'
 import {
   chlorosisCase,
   entry,
+  advice,
   jarTest,
   job,
   laboratoryOrder,
@@ -86,6 +87,7 @@ const byKind: Readonly<Record<MendableKind, FindPlace>> = {
   trial: byStand(trial),
   rating: ofRating,
   jarTest: byPlace(jarTest),
+  advice: byStand(advice),
 }
 
 export type Params = Readonly<Record<string, string>>

@@ -49,8 +49,15 @@ const notedThemselves: ReadonlySet<string> = new Set(
 const subjectOf = ({ summary, path }: Route, params: Params): string =>
   `${summary} (${path.replace(/:(\w+)/g, (_, name: string) => params[name] ?? '')})`
 
-/** Stands at the door of every route: asks for the right that it needs, and notes who did what. */
-export function watchOver(db: Database, routes: readonly Route[]): Watch {
+/**
+ * Stands at the door of every route: asks for the right that it needs, and notes who did what.
+ * @param changed told of every place where something changed
+ */
+export function watchOver(
+  db: Database,
+  routes: readonly Route[],
+  changed: (placeId: string) => Promise<void>,
+): Watch {
   for (const route of routes) requireReachable(route)
   return {
     admit: async (route, params, { visit }) => {
@@ -73,6 +80,8 @@ export function watchOver(db: Database, routes: readonly Route[]): Watch {
       const { visitor, from } = visit
       const isChange = route.method !== 'get' && !notedThemselves.has(route.path)
       // What has no place is noted by whoever does it, in words of its own.
+      // A change of people is none of how it stands at the place; all others may be.
+      if (reach && isChange) await changed(reach.placeId)
       if (!visitor || !reach || !(isChange || readsOut.has(route.path))) return
       await noteAudit(db, from, {
         act: route.method === 'get' ? 'read-out' : 'changed',

@@ -7,6 +7,7 @@ import {
   chlorosisCase,
   entry,
   history,
+  advice,
   jarTest,
   job,
   laboratoryImport,
@@ -84,6 +85,7 @@ const archived: Readonly<Record<string, Archived>> = {
   reading: byStand(reading),
   event: byStand(storyEvent),
   look: byStand(look),
+  advice: byStand(advice),
   laboratoryOrder: byStand(laboratoryOrder, timed(laboratoryOrder)),
   trial: byStand(trial),
   trialRating: {

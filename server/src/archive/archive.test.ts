@@ -43,6 +43,11 @@ async function fullPlace(): Promise<string> {
   await post(`/stands/${stand.id}/events`, { id: newId(), kind: 'limed', happenedOn: '2025-05-02' })
   await post(`/stands/${stand.id}/readings`, readingBody(20 * 0.45359237))
   await post(`/stands/${stand.id}/zones`, zoneBody())
+  await post(`/stands/${stand.id}/advice`, {
+    id: newId(),
+    givenOn: '2025-06-02',
+    words: 'Drain it.',
+  })
   await post(`/stands/${stand.id}/acid-plans`, acidPlanBody())
   const { id: trialId } = await post<{ id: string }>(`/stands/${stand.id}/trials`, trialBody())
   const rating = { id: newId(), plot: 2, ratedOn: '2025-06-01', value: 6 }
@@ -151,6 +156,25 @@ describe('the archive of a place', () => {
     expect(JSON.stringify(tables['place'])).not.toContain('calendarToken')
   })
 
+  it('that an older Spudder wrote comes back as it was, with nothing where it knew nothing', async () => {
+    const { files } = renamed(await archiveOf(await fullPlace()))
+    const { tables, ...content } = contentOf(files)
+    const { advice: _, ...others } = tables
+    const without = (rows: Row[] = [], name: string) => rows.map(({ [name]: __, ...row }) => row)
+    const before = {
+      ...others,
+      entry: without(tables['entry'], 'licence'),
+      product: without(tables['product'], 'applicator'),
+    }
+    const answer = await send(
+      zipped(withContent(files, { ...content, version: 1, tables: before })),
+    )
+    expect(answer.status, JSON.stringify(answer.body)).toBe(201)
+    const again = contentOf(await archiveOf((answer.body as PlaceDto).id))
+    expect(again).toMatchObject({ version: 2, tables: before })
+    expect([again.tables['advice'], again.tables['entry']?.map(({ licence }) => licence)]).toEqual([[], ['', '']]) // prettier-ignore
+  })
+
   it('is described by the schema that is published', () => {
     const published = new URL('../../../docs/archive.schema.json', import.meta.url)
     expect(JSON.parse(readFileSync(published, 'utf8'))).toEqual(
@@ -190,7 +214,7 @@ const damages: readonly ((content: Content, pick: (below: number) => number) => 
     return true
   },
   (content, pick) => {
-    content.version = 2 + pick(9)
+    content.version = 3 + pick(9)
     return true
   },
   (content) => {

@@ -3,6 +3,7 @@ import addFormats from 'ajv-formats'
 import { AcidPlanDto } from '@spudder/contract/acid-plan'
 import { CaseDto } from '@spudder/contract/case'
 import { EntryDto } from '@spudder/contract/entry'
+import { AdviceDto } from '@spudder/contract/advice'
 import { JarTestDto } from '@spudder/contract/jar-test'
 import { JobDto } from '@spudder/contract/job'
 import { LookDto } from '@spudder/contract/look'
@@ -51,6 +52,7 @@ const classes: Readonly<Record<string, new () => object>> = {
   reading: ReadingDto,
   event: StoryEventDto,
   look: LookDto,
+  advice: AdviceDto,
   trial: TrialDto,
   zone: ZoneDto,
   remedy: RemedyDto,

@@ -2,6 +2,7 @@ import { unzipSync } from 'fflate'
 import { createHash } from 'node:crypto'
 import { ServiceError } from '../problem/service-error.ts'
 import { archiveFiles, archiveFormat } from './archive-format.ts'
+import { broughtUp } from './older-archives.ts'
 
 /** Files of an archive by their names. */
 export type Files = ReadonlyMap<string, Buffer>
@@ -88,5 +89,5 @@ export function openArchive(bytes: Buffer): { readonly files: Files; readonly co
   requireWhole(files)
   const content = parsed(files.get(archiveFiles.content)?.toString('utf8') ?? '')
   requireKnown(content)
-  return { files, content }
+  return { files, content: broughtUp(content) }
 }

@@ -224,7 +224,7 @@ export async function bringUpToDate(
     )
     const isOlder = before.length > 0 && !before.some(({ t }) => t === 'migration_step')
     if (isCheckedOnly && before.length < 2) throw notUpToDate()
-    for (const sql of tables) await connection.query(sql)
+    if (!isCheckedOnly) for (const sql of tables) await connection.query(sql)
     const rows = await rowsOf(connection, 'SELECT created_at AS made FROM `__drizzle_migrations`')
     const made = new Set(rows.map((row) => Number(row['made'])))
     const known = new Set(migrations.map(({ folderMillis }) => folderMillis))

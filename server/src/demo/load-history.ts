@@ -2,6 +2,7 @@ import { putsOut } from '@spudder/core/days/plan'
 import type { LaboratoryService } from '@spudder/contract/laboratory'
 import type { WeatherService } from '@spudder/contract/weather'
 import type { Act, EstateHistory, StandHistory } from '@spudder/sim/vennlow'
+import { writeAdvice } from '../advice/advice.service.ts'
 import { createAcidPlan } from '../acid-plan/acid-plan.service.ts'
 import { closeCase } from '../case/case.service.ts'
 import type { Database } from '../database/connect.ts'
@@ -46,6 +47,9 @@ async function play(stage: Stage, standId: string, act: Act): Promise<void> {
       return
     case 'event':
       await createStoryEvent(db, recorder, standId, act.dto)
+      return
+    case 'advice':
+      await writeAdvice(db, recorder, standId, act.dto)
       return
     case 'look':
       await createLook(db, recorder, standId, act.dto)

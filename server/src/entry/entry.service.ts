@@ -35,10 +35,19 @@ export type Said = ReturnType<typeof saidOf>
 
 /** Words of its own that an entry is found by; names of stand and product are looked for where they are. */
 export const searchWords = (
-  { partners, worker, lot, equipment, waterSource, note }: Said,
+  { partners, worker, lot, equipment, waterSource, licence, note }: Said,
   more: readonly string[],
 ): string =>
-  [...more, worker, lot, equipment, waterSource, note, ...(partners ?? []).map(({ name }) => name)]
+  [
+    ...more,
+    worker,
+    lot,
+    equipment,
+    waterSource,
+    licence,
+    note,
+    ...(partners ?? []).map(({ name }) => name),
+  ]
     .filter((word) => word !== '')
     .join(' ')
     .toLowerCase()

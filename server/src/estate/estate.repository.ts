@@ -1,9 +1,7 @@
-import { isColourKind } from '@spudder/core/seen/colour'
-import { readingKindNames, stripPlaces, type Counting } from '@spudder/core/seen/reading'
+import { stripPlaces, type Counting } from '@spudder/core/seen/reading'
 import {
   and,
   asc,
-  desc,
   eq,
   gte,
   inArray,
@@ -19,7 +17,7 @@ import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
 import { given, isOneOf, statement, type Built } from '../database/statement.ts'
 import { selectFamilies, toldWith } from '../stand/stand.repository.ts'
-import { countsBy, selectReadings } from '../reading/reading.repository.ts'
+import { selectNewestColours, selectReadings } from '../reading/reading.repository.ts'
 import {
   acidPlan,
   chlorosisCase,
@@ -34,9 +32,6 @@ import {
 } from '../database/schema.ts'
 import { namedJobs } from '../job/job.repository.ts'
 import { selectProductNames } from '../shelf/product.repository.ts'
-
-/** Colours of the stand itself; strips beside it are for comparing. */
-const colourKinds = readingKindNames.filter(isColourKind)
 
 /** By day; on one day what waits for another job stands after what waits for none. */
 const inOrderOfWork = [asc(job.dueOn), asc(isNotNull(job.afterJobId)), asc(job.id)] as const
@@ -175,36 +170,8 @@ export async function selectListed(
   { from, counting }: { readonly from: string; readonly counting: Counting },
 ) {
   if (ids.length === 0) return { colours: [], jobs: [], entries: [], prices: [] }
-  const isColour = and(
-    inArray(reading.standId, [...ids]),
-    inArray(reading.kind, [...colourKinds]),
-    eq(reading.isStruck, false),
-    countsBy(counting),
-    or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
-  )
-  const newest = connection
-    .select({ standId: reading.standId, takenOn: max(reading.takenOn).as('newest_on') })
-    .from(reading)
-    .where(isColour)
-    .groupBy(reading.standId)
-    .as('newest')
   const [colours, jobs, entries, prices] = await Promise.all([
-    connection
-      .select({
-        standId: reading.standId,
-        kind: reading.kind,
-        value: reading.value,
-        method: reading.method,
-        takenOn: reading.takenOn,
-        came: reading.came,
-      })
-      .from(reading)
-      .innerJoin(
-        newest,
-        and(eq(reading.standId, newest.standId), eq(reading.takenOn, newest.takenOn)),
-      )
-      .where(isColour)
-      .orderBy(desc(inOrder(reading))),
+    selectNewestColours(connection, ids, counting),
     plannedJobs(connection, { standIds: ids }),
     connection
       .select({

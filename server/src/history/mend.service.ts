@@ -5,6 +5,7 @@ import {
   type MendedDto,
   type ThingDto,
 } from '@spudder/contract/history'
+import { AdviceDto, AdviceForm } from '@spudder/contract/advice'
 import { JarTestDto, JarTestForm } from '@spudder/contract/jar-test'
 import { LookDto, LookForm } from '@spudder/contract/look'
 import { PhotoForm } from '@spudder/contract/photo'
@@ -68,6 +69,7 @@ const mendings: Readonly<Record<MendableKind, Mending>> = {
   trial: { form: TrialNotesForm, empty: TrialDto.empty },
   rating: { form: RatingForm, empty: [] },
   jarTest: { form: JarTestForm, empty: JarTestDto.empty },
+  advice: { form: AdviceForm, empty: AdviceDto.empty },
 }
 
 /** What a row says, as a form says it: nothing for what it does not know. */

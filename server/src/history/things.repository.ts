@@ -8,6 +8,7 @@ import {
   acidPlan,
   chlorosisCase,
   entry,
+  advice,
   jarTest,
   job,
   laboratoryImport,
@@ -105,6 +106,7 @@ export const things: {
     placeId: jarTest.placeId,
     columns: { partnerName: jarTest.partnerName, testedOn: jarTest.testedOn },
   },
+  advice: { table: advice, standId: advice.standId, columns: { givenOn: advice.givenOn } },
   product: {
     table: product,
     placeId: product.placeId,

@@ -1,16 +1,12 @@
-import { readingKindNames, stripPlaces, type Counting } from '@spudder/core/seen/reading'
-import { isColourKind } from '@spudder/core/seen/colour'
-import { and, asc, eq, gte, inArray, isNull, notInArray, or, sql } from 'drizzle-orm'
+import type { Counting } from '@spudder/core/seen/reading'
+import { and, asc, eq, gte, inArray, or, sql } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
-import { acidPlan, entry, job, product, reading, remedy, stand } from '../database/schema.ts'
+import { acidPlan, entry, job, product, remedy, stand } from '../database/schema.ts'
 import { selectFamilies, standsOf, toldWith } from '../stand/stand.repository.ts'
-import { countsBy } from '../reading/reading.repository.ts'
+import { selectNewestColours } from '../reading/reading.repository.ts'
 import { selectJobsById, selectNamedJobs } from '../job/job.repository.ts'
 import { selectProductNames } from '../shelf/product.repository.ts'
-
-/** Colours of the stand itself; strips beside it are for comparing. */
-const colourKinds = readingKindNames.filter(isColourKind)
 
 /** Entries since a day, and those of jobs that planned ones come after. */
 const selectEntries = (
@@ -31,28 +27,6 @@ const selectEntries = (
       ),
     )
     .orderBy(asc(entry.happenedOn), asc(inOrder(entry)))
-
-/** The newest colour of each stand. */
-async function selectColours(
-  connection: Connection,
-  standIds: readonly string[],
-  counting: Counting,
-) {
-  const colours = await connection
-    .select()
-    .from(reading)
-    .where(
-      and(
-        inArray(reading.standId, [...standIds]),
-        inArray(reading.kind, [...colourKinds]),
-        eq(reading.isStruck, false),
-        countsBy(counting),
-        or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
-      ),
-    )
-    .orderBy(asc(reading.takenOn), asc(inOrder(reading)))
-  return [...new Map(colours.map((each) => [each.standId, each])).values()]
-}
 
 /** Everything that the dates of a place rest on. */
 export async function selectPlanning(
@@ -92,7 +66,7 @@ export async function selectPlanning(
   )
   const [besides, colours] = await Promise.all([
     selectJobsById(connection, others),
-    selectColours(connection, ids, counting),
+    selectNewestColours(connection, ids, counting),
   ])
   const jobs = [...planned, ...besides]
   const remedyIds = [...new Set(jobs.flatMap((each) => each.job.remedyId ?? []))]

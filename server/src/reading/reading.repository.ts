@@ -1,7 +1,20 @@
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
-import type { Counting } from '@spudder/core/seen/reading'
-import { and, asc, eq, sql, type SQL } from 'drizzle-orm'
+import { isColourKind } from '@spudder/core/seen/colour'
+import { readingKindNames, stripPlaces, type Counting } from '@spudder/core/seen/reading'
+import {
+  and,
+  asc,
+  desc,
+  eq,
+  inArray,
+  isNull,
+  max,
+  notInArray,
+  or,
+  sql,
+  type SQL,
+} from 'drizzle-orm'
 import { insertOnce } from '../database/insert-once.ts'
 import { reading } from '../database/schema.ts'
 import { isOneOf, statement } from '../database/statement.ts'
@@ -25,8 +38,44 @@ export const selectReadings = (connection: Connection, standIds: readonly string
   ofStands(connection, { standIds })
 
 /** What counts where nothing made up may, before anything is picked by its day. */
-export const countsBy = ({ countsMadeUp = false }: Counting): SQL | undefined =>
+const countsBy = ({ countsMadeUp = false }: Counting): SQL | undefined =>
   countsMadeUp ? undefined : sql`json_value(${reading.came}, '$.how') <> 'simulated'`
+
+/** Colours of the stand itself; strips beside it are for comparing. */
+const colourKinds = readingKindNames.filter(isColourKind)
+
+/** The newest colour of each of some stands: of two on one day the one stored last. */
+export async function selectNewestColours(
+  connection: Connection,
+  standIds: readonly string[],
+  counting: Counting,
+): Promise<ReadingRow[]> {
+  const isColour = and(
+    inArray(reading.standId, [...standIds]),
+    inArray(reading.kind, [...colourKinds]),
+    eq(reading.isStruck, false),
+    countsBy(counting),
+    or(isNull(reading.place), notInArray(reading.place, [...stripPlaces])),
+  )
+  const newest = connection
+    .select({ standId: reading.standId, takenOn: max(reading.takenOn).as('newest_on') })
+    .from(reading)
+    .where(isColour)
+    .groupBy(reading.standId)
+    .as('newest')
+  const rows = await connection
+    .select({ reading })
+    .from(reading)
+    .innerJoin(
+      newest,
+      and(eq(reading.standId, newest.standId), eq(reading.takenOn, newest.takenOn)),
+    )
+    .where(isColour)
+    .orderBy(desc(inOrder(reading)))
+  const byStand = new Map<string, ReadingRow>()
+  for (const row of rows) if (!byStand.has(row.reading.standId)) byStand.set(row.reading.standId, row.reading) // prettier-ignore
+  return [...byStand.values()]
+}
 
 type OfStand = Pick<ReadingRow, 'id' | 'standId'>
 /** A reading that a photo of a stand stands behind, and no other that was given its id. */

@@ -109,6 +109,10 @@ export const writingRoutes = {
   '/products/:productId': { method: 'patch', body: changedProduct },
   '/places/:placeId/sprayers': { method: 'post', body: sprayerBody },
   '/sprayers/:sprayerId': { method: 'patch', body: changedSprayer },
+  '/stands/:standId/advice': {
+    method: 'post',
+    body: () => ({ id: newId(), givenOn: '2025-06-03', words: 'Lower the pH first.' }),
+  },
   '/places/:placeId/jar-tests': { method: 'post', body: jarTestBody },
   '/stands/:standId': { method: 'patch', body: changedStand },
   '/places/:placeId/moves': {

@@ -1,4 +1,5 @@
 import type { CreateAcidPlanDto } from '@spudder/contract/acid-plan'
+import type { CreateAdviceDto } from '@spudder/contract/advice'
 import type { CloseCaseDto } from '@spudder/contract/case'
 import type { CreateLaboratoryOrderDto } from '@spudder/contract/laboratory'
 import type { CreateLookDto } from '@spudder/contract/look'
@@ -48,6 +49,7 @@ export type Act = Dated &
   (
     | { readonly kind: 'reading'; readonly dto: CreateReadingDto }
     | { readonly kind: 'event'; readonly dto: CreateStoryEventDto }
+    | { readonly kind: 'advice'; readonly dto: CreateAdviceDto }
     | { readonly kind: 'look'; readonly dto: CreateLookDto }
     | { readonly kind: 'remedy'; readonly dto: CreateRemedyDto }
     | { readonly kind: 'acidPlan'; readonly dto: CreateAcidPlanDto }

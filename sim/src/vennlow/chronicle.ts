@@ -7,7 +7,7 @@ import { contexts, findPlant } from '@spudder/core/stand/plant'
 import { utcDay } from 'd3-time'
 import { bellDrawFor, drawFor, idFor } from '../seeded/index.ts'
 import type { Act, StandHistory } from './acts.ts'
-import { manager, recordKeepers } from './people.ts'
+import { adviser, manager, recordKeepers } from './people.ts'
 
 type DtoOf<Kind extends Act['kind']> =
   Extract<Act, { kind: Kind }> extends { dto: infer Dto } ? Dto : never
@@ -91,6 +91,14 @@ export class Chronicle {
       ...given,
     }
     this.#acts.push({ kind: 'event', dto, ...this.#signed(daysAgo) })
+    return this
+  }
+
+  /** What the adviser wrote beside the verdict. */
+  advice(daysAgo: number, words: string): this {
+    const givenOn = this.#day(daysAgo)
+    const dto = { id: this.#id('advice', daysAgo), givenOn, words }
+    this.#acts.push({ kind: 'advice', dto, on: givenOn, by: adviser.name })
     return this
   }
 

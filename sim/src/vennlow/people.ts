@@ -13,6 +13,7 @@ const applicator = {
   role: 'applicator',
   licenceNumber: 'VA-2291',
 } as const satisfies DemoPerson
+export const adviser = { name: 'Perrin Oakhanger', role: 'adviser' } as const satisfies DemoPerson
 const scout = { name: 'Ines Calloway', role: 'scout' } as const satisfies DemoPerson
 
 /** Those who keep the record of the estate. */
@@ -22,6 +23,6 @@ export const recordKeepers: readonly DemoPerson[] = [manager, applicator, scout]
 export const peopleOfVennlow: readonly DemoPerson[] = [
   { name: 'Hollis Vennlow', role: 'owner' },
   ...recordKeepers,
-  { name: 'Perrin Oakhanger', role: 'adviser' },
+  adviser,
   { name: 'Dagny Holt', role: 'inspector' },
 ]

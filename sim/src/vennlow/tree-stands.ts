@@ -91,6 +91,10 @@ export const vineyard = (today: string) =>
       whereOnGround: 'low-spots',
       whereOnPlant: 'whole',
     })
+    .advice(
+      28,
+      'Iron is in this ground, the wet lime holds it back. EDDHA will green the rows for a season; the drain is what lasts.',
+    )
     .remedy(27, {
       causeId: 'iron-tied-up-by-bicarbonate',
       route: 'soil',

@@ -1,4 +1,5 @@
 import 'reflect-metadata'
+import { CreateAdviceDto } from '@spudder/contract/advice'
 import { CreateAcidPlanDto } from '@spudder/contract/acid-plan'
 import { CloseCaseDto } from '@spudder/contract/case'
 import { CreateLaboratoryOrderDto } from '@spudder/contract/laboratory'
@@ -15,6 +16,7 @@ import { addDays, seasonOfYear } from '@spudder/core/base/calendar'
 import { describe, expect, it } from 'vitest'
 import { bellDrawFor, drawFor, idFor } from '../seeded/index.ts'
 import { vennlowEstate, type Act } from './index.ts'
+import { adviser, recordKeepers } from './people.ts'
 
 const today = '2025-11-24'
 const { place, stands } = vennlowEstate(today)
@@ -58,6 +60,7 @@ describe('Vennlow Estate', () => {
       reading: CreateReadingDto,
       event: CreateStoryEventDto,
       look: CreateLookDto,
+      advice: CreateAdviceDto,
       remedy: CreateRemedyDto,
       acidPlan: CreateAcidPlanDto,
       order: CreateLaboratoryOrderDto,
@@ -85,7 +88,9 @@ describe('Vennlow Estate', () => {
       expect(days.at(-1)?.localeCompare(today)).toBeLessThanOrEqual(0)
     }
     const staff = new Set(acts.map(({ by }) => by))
-    expect(staff.size).toBe(3)
+    expect([...staff].toSorted()).toEqual(
+      [...recordKeepers.map(({ name }) => name), adviser.name].toSorted(),
+    )
   })
 
   it('shows a chelate past its pH failing and the right one working on the oaks', () => {

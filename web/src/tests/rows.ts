@@ -73,6 +73,7 @@ export const entryRow = (change: Partial<EntryDto> = {}): EntryDto => ({
   lot: '',
   equipment: '',
   waterSource: '',
+  licence: '',
   partners: null,
   weather: null,
   reEntryH: null,

@@ -56,4 +56,13 @@ describe('an entry about to be stored', () => {
     } as const
     expect(asked({ work })).toMatch(/is too much: over/)
   })
+
+  it('is asked under which licence it was put out, where that needs one that holds', () => {
+    expect(asked({ licence: { number: '' } })).toMatch(/licensed applicators\. Under which licence/)
+    const until = '2026-05-05'
+    expect(asked({ licence: { number: 'VA-1', until } })).toMatch(
+      /Licence VA-1 ran out on 5 May 2026/,
+    )
+    expect(asked({ licence: { number: 'VA-1', until: '2026-05-06' } })).toBe('')
+  })
 })

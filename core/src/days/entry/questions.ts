@@ -44,6 +44,8 @@ export interface AskedEntry {
     readonly productKg: number
   }[]
   readonly lotUseBy?: Day | undefined
+  /** The licence that what went out is put out under; undefined where anybody may. */
+  readonly licence?: { readonly number: string; readonly until?: Day | undefined } | undefined
   /** What really went out, as far as its limits go; undefined where they are not known. */
   readonly work?: LimitedWork | undefined
   readonly weatherWork: WeatherWork
@@ -93,6 +95,16 @@ function dayQuestions({ planned, done, others, lotUseBy }: AskedEntry, system: U
   ]
 }
 
+function licenceQuestions({ licence, done: { name, happenedOn } }: AskedEntry): string[] {
+  if (!licence) return []
+  if (licence.number === '')
+    return [`${name} is for licensed applicators. Under which licence was it put out?`]
+  const { until } = licence
+  return until !== undefined && until < happenedOn
+    ? [`Licence ${licence.number} ran out on ${dayWords(until)}. Was the work done under another?`]
+    : []
+}
+
 function windowQuestions({ done, weatherWork }: AskedEntry): string[] {
   const { air, wind, label } = workWindows[weatherWork]
   const outside = (value: number | undefined, { low, high }: { low: number; high: number }) =>
@@ -118,5 +130,6 @@ export function questionsOfEntry(entry: AskedEntry, system: UnitSystem): readonl
     ...over,
     ...dayQuestions(entry, system),
     ...windowQuestions(entry),
+    ...licenceQuestions(entry),
   ]
 }

@@ -27,6 +27,8 @@ export interface ShelfProduct {
   readonly labelRate?: LabelFigure
   readonly labelMaximum?: LabelFigure
   readonly stain: Stain
+  /** Who may put it out, by its label or local law. */
+  readonly applicator?: 'anybody' | 'licensed'
   readonly organic: 'certified' | 'not' | 'unknown'
   readonly hazards: string
   readonly note: string

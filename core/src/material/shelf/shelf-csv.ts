@@ -46,6 +46,7 @@ const columns = {
   maximumUnit: 'label maximum unit',
   stain: 'stain',
   organic: 'organic',
+  applicator: 'put out by',
   hazards: 'hazards',
   note: 'note',
 } as const
@@ -61,6 +62,7 @@ const numeric = [
 ]
 
 const organics = ['certified', 'not', 'unknown'] as const
+const applicators = ['anybody', 'licensed'] as const
 const contentColumn = (nutrient: string) => `${nutrient} %`
 const text = (value: number | undefined): string => (value === undefined ? '' : String(value))
 
@@ -90,6 +92,7 @@ function rowOf(product: ShelfProduct): Record<string, string> {
     [columns.maximumUnit]: product.labelMaximum?.unit ?? '',
     [columns.stain]: product.stain,
     [columns.organic]: product.organic,
+    [columns.applicator]: product.applicator ?? 'anybody',
     [columns.hazards]: product.hazards,
     [columns.note]: product.note,
   }
@@ -204,6 +207,7 @@ function productOf(line: Line): ShelfProduct {
     ...given('labelMaximum', labelFigureOf(line, columns.maximum, columns.maximumUnit)),
     stain: line.oneOf<Stain>(columns.stain, stainNames, 'rust'),
     organic: line.oneOf(columns.organic, organics, 'unknown'),
+    applicator: line.oneOf(columns.applicator, applicators, 'anybody'),
     hazards: line.text(columns.hazards),
     note: line.text(columns.note),
   }

@@ -31,6 +31,7 @@ export interface HistoryThings {
   readonly rating: { readonly plot: number; readonly value: number; readonly ratedOn: Day }
   readonly zone: Named
   readonly jarTest: { readonly partnerName: string; readonly testedOn: Day }
+  readonly advice: { readonly givenOn: Day }
   readonly product: Named
   readonly sprayer: Named
   readonly job: TitledJob & { readonly dueOn: Day }
@@ -75,6 +76,7 @@ const titles: Titles = {
     `Plot ${plot} rated ${formatNumber(value, 3)}, ${dayWords(ratedOn)}`,
   zone: ({ name }) => `Zone ${name}`,
   jarTest: ({ partnerName, testedOn }) => `Jar test with ${partnerName}, ${dayWords(testedOn)}`,
+  advice: ({ givenOn }) => `Adviser’s note of ${dayWords(givenOn)}`,
   product: ({ name }) => `Product ${name}`,
   sprayer: ({ name }) => `Sprayer ${name}`,
   job: (of) => `Job: ${jobTitle(of)}, ${dayWords(of.dueOn)}`,

@@ -19,6 +19,8 @@ export interface RecordRow {
   readonly partners: string
   readonly equipment: string
   readonly worker: string
+  /** The licence under which it was done; empty where none was asked. */
+  readonly licence: string
   readonly temperatureC: number | undefined
   readonly windMPerS: number | undefined
   readonly humidityPercent: number | undefined
@@ -57,6 +59,7 @@ const heads = {
   partners: 'With',
   equipment: 'Equipment',
   worker: 'Done by',
+  licence: 'Licence',
   temperatureC: 'Air (C)',
   windMPerS: 'Wind (m/s)',
   humidityPercent: 'Humidity (%)',

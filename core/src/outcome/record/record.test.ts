@@ -20,6 +20,7 @@ const row: RecordRow = {
   waterSource: 'borehole',
   partners: 'Urea, 4 oz',
   equipment: 'Boom',
+  licence: '',
   worker: 'Ines',
   temperatureC: -2.5,
   windMPerS: 2,

@@ -15,12 +15,18 @@ import {
   varchar,
 } from 'drizzle-orm/mysql-core'
 import { changeable, day, id, oneOf, recorded } from '../columns.ts'
+import type { PlaceStateDto } from '@spudder/contract/overview'
 import { place } from './places.ts'
 
 /** A moment, to the millisecond, in universal time. */
 const moment = (name: string) => datetime(name, { mode: 'date', fsp: 3 })
 /** What a secret is known again by: its SHA-256 in hex, so that nobody who reads the table has the secret. */
 const fingerprint = (name: string) => varchar(name, { length: 64 })
+
+/** A state without what a day makes of it: how many jobs are due on each day instead. */
+export type KeptState = Pick<PlaceStateDto, 'stands' | 'openCases' | 'palest' | 'short'> & {
+  readonly due: Readonly<Record<string, number>>
+}
 
 /** Who works here. */
 export const person = mysqlTable('person', {
@@ -209,4 +215,18 @@ export const underWay = mysqlTable('under_way', {
   stored: int('stored').notNull(),
   total: int('total').notNull(),
   begunAt: moment('begun_at').notNull(),
+})
+
+/** How it stands at a place, kept for the overview, and whether something changed since it was counted. */
+export const placeState = mysqlTable('place_state', {
+  placeId: id('place_id')
+    .primaryKey()
+    .references(() => place.id),
+  /** Goes up with every change of anything at the place. */
+  changes: int('changes').notNull(),
+  /** What {@link changes} was when it was counted; null before it ever was. */
+  countedAt: int('counted_at'),
+  /** Of the palest stand, 0 white to 1 deep green: places are put in order by it. */
+  greenness: double('greenness'),
+  state: json('state').$type<KeptState>(),
 })

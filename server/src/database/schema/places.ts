@@ -1,5 +1,5 @@
 import { jarOutcomeNames } from '@spudder/core/apply/mix'
-import { organics } from '@spudder/contract/shelf'
+import { applicators, organics } from '@spudder/contract/shelf'
 import { stainNames } from '@spudder/core/material/shelf'
 import { ironSourceIds, sourceIds } from '@spudder/core/material/source'
 import { climateNames } from '@spudder/core/soil/climate'
@@ -60,6 +60,8 @@ export const product = mysqlTable(
     labelMaximum: json('label_maximum').$type<LabelFigure>(),
     stain: oneOf('stain', 20, stainNames).notNull(),
     organic: oneOf('organic', 20, organics).notNull(),
+    /** Who may put it out; null where nobody said, as anybody. */
+    applicator: oneOf('applicator', 20, applicators),
     hazards: varchar('hazards', { length: 500 }).notNull(),
     note: text('note').notNull(),
     isRetired: boolean('is_retired').notNull(),

@@ -103,6 +103,21 @@ export const storyEvent = mysqlTable(
   (table) => [index('event_of_stand').on(table.standId, table.happenedOn)],
 )
 
+/** What an adviser wrote of a stand and its verdict. */
+export const advice = mysqlTable(
+  'advice',
+  {
+    id: id().primaryKey(),
+    standId: id('stand_id')
+      .notNull()
+      .references(() => stand.id),
+    givenOn: day('given_on').notNull(),
+    words: text('words').notNull(),
+    ...mendable(),
+  },
+  (table) => [index('advice_of_stand').on(table.standId, table.givenOn)],
+)
+
 export const chlorosisCase = mysqlTable(
   'chlorosis_case',
   {

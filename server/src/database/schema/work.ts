@@ -187,6 +187,8 @@ export const entry = mysqlTable(
     worker: varchar('worker', { length: 80 }).notNull().default(''),
     lot: varchar('lot', { length: 60 }).notNull().default(''),
     equipment: varchar('equipment', { length: 80 }).notNull().default(''),
+    /** The licence under which it was done, where that was asked or given. */
+    licence: varchar('licence', { length: 40 }).notNull().default(''),
     waterSource: varchar('water_source', { length: 80 }).notNull().default(''),
     partners: json('partners').$type<TankPartnerDto[]>(),
     /** Weather while it was done, as the service had it or as it was put in. */

@@ -47,6 +47,7 @@ const {
   lot: props.entry.lot,
   equipment: props.entry.equipment,
   waterSource: props.entry.waterSource,
+  licence: props.entry.licence,
   note: props.entry.note,
   reason: '',
 }))
@@ -70,7 +71,18 @@ const exact = (text: string, before: string, stored: number, read: number | unde
 
 async function save(isStruck: boolean): Promise<void> {
   const now = draft.value
-  const { id, happenedOn, route, startedAt, endedAt, worker, lot, equipment, waterSource } = now
+  const {
+    id,
+    happenedOn,
+    route,
+    startedAt,
+    endedAt,
+    worker,
+    lot,
+    equipment,
+    waterSource,
+    licence,
+  } = now
   const dto = checked({
     id,
     happenedOn,
@@ -80,6 +92,7 @@ async function save(isStruck: boolean): Promise<void> {
     lot,
     equipment,
     waterSource,
+    licence,
     isStruck,
     ...appliedPart(now.wentOut),
     ...(route === props.entry.route ? {} : { route }),
@@ -132,6 +145,7 @@ async function save(isStruck: boolean): Promise<void> {
         label="Water from"
         :message="messageFor('waterSource')"
       />
+      <TextField v-model="draft.licence" label="Licence" :message="messageFor('licence')" />
       <TextField v-model="draft.note" label="Note" :message="messageFor('note')" />
     </div>
     <TextField v-model="draft.reason" label="Why it is corrected" :message="messageFor('reason')" />

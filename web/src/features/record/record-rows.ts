@@ -29,6 +29,7 @@ export function toRecordRow(line: RecordLineDto): RecordRow {
     partners: partnersOf(entry),
     equipment: entry.equipment,
     worker: entry.worker,
+    licence: entry.licence,
     temperatureC: weather?.temperatureC,
     windMPerS: weather?.windMPerS,
     humidityPercent: weather?.humidityPercent,
@@ -77,6 +78,7 @@ export function lineWords({ entry, productName }: RecordLineDto, system: UnitSys
     besides: [
       entry.lot === '' ? '' : `lot ${entry.lot}`,
       entry.equipment,
+      entry.licence === '' ? '' : `licence ${entry.licence}`,
       entry.waterSource === '' ? '' : `water from ${entry.waterSource}`,
       entry.imported === null
         ? ''

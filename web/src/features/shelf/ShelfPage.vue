@@ -48,6 +48,10 @@ const sourceOptions = computed(() => [
   ...ironSources.map(({ id, name }) => ({ value: id, words: name })),
 ])
 const stainOptions = stainNames.map((value) => ({ value, words: value }))
+const applicatorOptions = [
+  { value: 'anybody', words: 'anybody who works here' },
+  { value: 'licensed', words: 'licensed applicators alone' },
+] as const
 const organicOptions = [
   { value: 'unknown', words: 'not known' },
   { value: 'certified', words: 'may be used' },
@@ -176,6 +180,12 @@ const shownProducts = computed(() => products.value.map(toShelfProduct))
         <ChoiceField v-model="draft.sourceId" label="handled as" :options="sourceOptions" />
         <ChoiceField v-model="draft.stain" label="stains" :options="stainOptions" />
         <ChoiceField v-model="draft.organic" label="in organic growing" :options="organicOptions" />
+        <ChoiceField
+          v-model="draft.applicator"
+          label="put out by"
+          hint="by its label and local law"
+          :options="applicatorOptions"
+        />
       </div>
       <TextField
         v-model="draft.hazards"

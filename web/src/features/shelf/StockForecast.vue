@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { jobRoutes } from '@spudder/contract/job'
 import { useChange } from '../../api/use-change.ts'
-import { amountsOf, usualLeadDays } from '@spudder/core/days/task'
-import { addDays } from '@spudder/core/base/calendar'
-import { stockForecast } from '@spudder/core/days/planner'
+import { stockOfPlan } from '@spudder/contract/planning'
 import { amountWords } from '@spudder/core/base/quantity'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
@@ -20,39 +18,14 @@ const planning = usePlanning(placeId)
 const shelf = useShelf(placeId)
 const order = useChange(jobRoutes.order, { told: 'beside' })
 const system = computed(() => place.value?.unitSystem ?? 'us')
-const lead = computed(() => place.value?.settings.work?.leadDays ?? usualLeadDays)
-
-const forecasts = computed(() => {
-  const plan = planning.data.value
-  if (!plan) return []
-  const planned = plan.jobs.filter(({ status }) => status === 'planned')
-  return (shelf.data.value ?? []).flatMap((product) => {
-    const uses = planned.flatMap((job) => {
-      const remedy = plan.remedies.find(({ id }) => id === job.remedyId)
-      if (job.kind !== 'apply' || remedy?.productId !== product.id) return []
-      const day = job.dueOn < today() ? today() : job.dueOn
-      return [{ day, productKg: amountsOf(job, remedy).productKg, standId: job.standId }]
-    })
-    if (uses.length === 0 || product.stockKg === null) return []
-    const orders = planned.filter(
-      ({ kind, productId }) => kind === 'buy' && productId === product.id,
-    )
-    const stock = {
-      productId: product.id,
-      name: product.name,
-      kg: product.stockKg,
-      deliveries: orders.map(({ dueOn, plannedKg }) => ({
-        day: addDays(dueOn, lead.value),
-        kg: plannedKg ?? 0,
-      })),
-    }
-    const forecast = stockForecast(stock, uses, lead.value)
-    const pack = product.packKg ?? 0
-    // Nobody sells part of a bag.
-    const buyKg = pack > 0 ? Math.ceil(forecast.missingKg / pack) * pack : forecast.missingKg
-    return [{ ...forecast, kg: product.stockKg, uses: uses.length, orders, buyKg }]
-  })
-})
+const forecasts = computed(() =>
+  planning.data.value
+    ? stockOfPlan(planning.data.value, shelf.data.value ?? [], {
+        today: today(),
+        leadDays: place.value?.settings.work?.leadDays,
+      })
+    : [],
+)
 const standName = (id: string | undefined) =>
   planning.data.value?.stands.find((stand) => stand.id === id)?.name ?? ''
 const mass = (kg: number) => amountWords('mass', kg, system.value)

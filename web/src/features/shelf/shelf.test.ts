@@ -44,6 +44,7 @@ const bag: ProductDto = {
   labelMaximum: null,
   stain: 'rust',
   organic: 'unknown',
+  applicator: null,
   hazards: '',
   note: '',
   isRetired: false,

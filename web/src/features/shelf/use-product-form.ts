@@ -38,7 +38,7 @@ export const labelExample = (system: UnitSystem): string => rateText([3], 'oz/10
 function draftOf(product: ProductDto, system: UnitSystem): ProductDraft {
   const mass = (kg: number | null) => (kg === null ? '' : amountWords('mass', kg, system, 4))
   const figure = (of: ProductDto['labelRate']) => (of ? `${typedNumber(of.value)} ${of.unit}` : '')
-  const { id, name, sourceId, label, lot, stain, organic, hazards, note } = product
+  const { id, name, sourceId, label, lot, stain, organic, applicator, hazards, note } = product
   return {
     ...freshProduct(),
     editing: id,
@@ -56,6 +56,7 @@ function draftOf(product: ProductDto, system: UnitSystem): ProductDraft {
     labelMaximum: figure(product.labelMaximum),
     stain,
     organic,
+    applicator: applicator ?? 'anybody',
     hazards,
     note,
   }
@@ -153,8 +154,8 @@ export function useProductForm(placeId: () => string, system: () => UnitSystem) 
   function send() {
     const { editing, seen, id, name, label: typed, lot, lotUseBy, ...more } = draft.value
     const sourceId = draft.value.sourceId || inferred.value || plainForm()
-    const { stain, organic, hazards, note } = more
-    const words = { name, sourceId, label: typed, lot, stain, organic, hazards, note }
+    const { stain, organic, applicator, hazards, note } = more
+    const words = { name, sourceId, label: typed, lot, stain, organic, applicator, hazards, note }
     const useBy = lotUseBy === '' ? undefined : lotUseBy
     if (editing === '') {
       const dto = forCreate.checked({

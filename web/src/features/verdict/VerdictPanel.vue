@@ -22,6 +22,7 @@ import VerdictRibbon from '../../shared/verdict/VerdictRibbon.vue'
 import { dayWords, today } from '../../shared/units/today.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import MendButton from '../../shared/history/MendButton.vue'
+import AdviceNotes from './AdviceNotes.vue'
 import CauseEnding from './CauseEnding.vue'
 import PracticeList from './PracticeList.vue'
 
@@ -186,6 +187,7 @@ const seenWords = computed(() => {
       />
       <ProblemNote :problem="planCheck.error.value" />
       <MindChangers v-if="openChecks" :changers="openChecks.changers" />
+      <AdviceNotes :stand-id="stand.id" />
       <FoldBox class="how" tone="word" words="how">
         <p>
           Every cause, and every pair that can go together, starts from how common it is in this

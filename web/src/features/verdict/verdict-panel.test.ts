@@ -17,7 +17,7 @@ const recorded = recordedAt(`${today()}T08:00:00.000Z`)
 const of = { standId: 'green', caseId: 'case' }
 
 /** The verdict on a stand with an open case and one look. */
-const verdictOn = (findings: Record<string, string>, more: object = {}) =>
+const verdictOn = (findings: Record<string, string>, more: object = {}, answers: object = {}) =>
   mountOnStand(VerdictPanel, {
     story: {
       cases: [
@@ -26,7 +26,7 @@ const verdictOn = (findings: Record<string, string>, more: object = {}) =>
       looks: [{ id: 'look', lookedOn: today(), findings, paint: {}, note: '', ...of, ...recorded }],
       ...more,
     },
-  }) // prettier-ignore
+  }, { ...answers }) // prettier-ignore
 
 const rings = {
   tier: 'all',
@@ -104,5 +104,20 @@ describe('an ending', () => {
     for (const words of [first, ...then, lookAgain]) expect(told).toContain(words)
     for (const words of [doNotBuy, call]) if (words) expect(told).toContain(words)
     expect(told.includes('Do not buy')).toBe(cause.remedy === 'not-iron')
+  })
+})
+
+describe('advisers’ notes', () => {
+  it('stand below the verdict with who wrote them, and can be written', async () => {
+    const note = { id: 'note', standId: 'green', givenOn: today(), words: 'Drain it.', ...recorded }
+    const { panel, sent } = await verdictOn(rings, {}, { '/advice': [note] })
+    const notes = panel.find('[aria-label="Advisers’ notes"]')
+    expect(notes.find('article').text()).toMatch(new RegExp(`^Drain it\\.${note.createdBy}, `))
+    await notes.find('textarea').setValue('  Look again in a week. ')
+    await notes.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent).toMatchObject([
+      { path: '/stands/green/advice', body: { givenOn: today(), words: 'Look again in a week.' } },
+    ])
   })
 })

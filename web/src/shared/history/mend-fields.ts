@@ -91,6 +91,7 @@ const fieldsOf: Readonly<Record<MendableKind, (fields: Fields) => readonly MendF
     ),
     note,
   ],
+  advice: () => [day('givenOn', 'Given on'), text('words', 'Note')],
 }
 
 /** The fields of a thing that can be put right. */

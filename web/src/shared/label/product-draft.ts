@@ -25,6 +25,7 @@ export interface ProductDraft {
   labelMaximum: string
   stain: Stain
   organic: ProductDto['organic']
+  applicator: NonNullable<ProductDto['applicator']>
   hazards: string
   note: string
 }
@@ -46,6 +47,7 @@ export const freshProduct = (): ProductDraft => ({
   labelMaximum: '',
   stain: 'rust',
   organic: 'unknown',
+  applicator: 'anybody',
   hazards: '',
   note: '',
 })

@@ -12,6 +12,7 @@ import { isWorthAnother } from '../../api/api-problem.ts'
 import { useRecordEntry } from '../../offline/use-record-entry.ts'
 import { useOutbox, type Outgoing } from '../../offline/outbox.ts'
 import type { RecordPhoto } from '../../offline/send-record.ts'
+import { useMe } from '../../api/me.ts'
 import { useShelf } from '../../api/shelf.ts'
 import { useStory } from '../../api/stands.ts'
 import ChoiceField from '../../ui/ChoiceField.vue'
@@ -44,11 +45,17 @@ const { checked, messageFor } = useChecked(CreateEntryDto, () => record.error.va
 
 const { planned } = props
 const plannedText = plannedWords(planned, props.system)
+const { me } = useMe()
+const own = computed(
+  () => me.value && { number: me.value.licenceNumber, until: me.value.licenceExpiresOn },
+)
 const {
   value: draft,
   forget,
   failed,
-} = useKept(`entry:${props.job.id}`, () => freshRecord(planned, props.system))
+} = useKept(`entry:${props.job.id}`, () =>
+  freshRecord(planned, props.system, own.value?.number ?? ''),
+)
 const productKg = ref<number>()
 const waterL = ref<number>()
 const photos = ref<RecordPhoto[]>([])
@@ -69,6 +76,11 @@ const otherOptions = computed(() => [
     .filter(({ id }) => id !== planned.productId)
     .map(({ id, name }) => ({ value: id, words: name })),
 ])
+/** Asked where what goes out is for licensed applicators alone. */
+const isLicensed = computed(() => {
+  const usedId = draft.value.otherId || planned.productId
+  return onShelf.value.find(({ id }) => id === usedId)?.applicator === 'licensed'
+})
 /** What is odd about it, asked before it is stored. */
 const questions = ref<readonly string[]>([])
 const waiting = computed(() => outbox.items.find(({ jobId }) => jobId === props.job.id))
@@ -104,6 +116,7 @@ function requestOf() {
     ...given('productId', now.otherId ?? ''),
     ...given('equipment', now.equipment),
     ...given('waterSource', now.waterSource),
+    ...(isLicensed.value ? given('licence', now.licence) : {}),
     ...given('reEntryH', now.reEntry, numberIn(now.reEntry)),
     ...(planned.partners.length > 0 ? { partners: planned.partners } : {}),
     ...(isMeasured
@@ -138,7 +151,9 @@ async function keepHere(dto: CreateEntryDto): Promise<void> {
 function ask(): void {
   const dto = checked(requestOf())
   if (!dto) return
-  const context = { job: props.job, planned, story: story.value, products: onShelf.value }
+  const { job } = props
+  const [known, products] = [story.value, onShelf.value]
+  const context = { job, planned, story: known, products, own: own.value }
   questions.value = entryQuestions(dto, context, props.system)
   if (questions.value.length === 0) void store(dto)
 }
@@ -208,6 +223,13 @@ async function store(dto: CreateEntryDto): Promise<void> {
       />
       <TextField v-model="draft.worker" label="Who did it" :message="messageFor('worker')" />
       <TextField v-model="draft.lot" label="Lot" hint="on the bag" :message="messageFor('lot')" />
+      <TextField
+        v-if="isLicensed"
+        v-model="draft.licence"
+        label="Applicator’s licence"
+        hint="by its label or local law, for licensed applicators alone"
+        :message="messageFor('licence')"
+      />
       <ChoiceField
         v-if="otherOptions.length > 1"
         v-model="draft.otherId"

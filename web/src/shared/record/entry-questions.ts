@@ -14,6 +14,8 @@ export interface EntryContext {
   readonly planned: Planned
   readonly story: StandStoryDto | undefined
   readonly products: readonly ProductDto[]
+  /** The licence of whoever records it, which may be the one it was done under. */
+  readonly own: { readonly number: string; readonly until: string | null } | undefined
 }
 
 /** What went out, as far as its limits go; undefined where it was something else than planned. */
@@ -38,6 +40,12 @@ function limitedWork(
   }
 }
 
+/** Of a licence that is not one's own nobody knows here how long it holds. */
+function licenceOf({ licence: number = '' }: CreateEntryDto, { own }: EntryContext) {
+  const until = own && own.number === number ? (own.until ?? undefined) : undefined
+  return { number, until }
+}
+
 /** What ought to be asked about an entry before it is stored. */
 export function entryQuestions(
   dto: CreateEntryDto,
@@ -60,6 +68,7 @@ export function entryQuestions(
     others: standingEntries(story?.entries ?? []),
     // The date is of the lot on the shelf; another lot has its own.
     lotUseBy: used && used.lot === dto.lot ? (used.lotUseBy ?? undefined) : undefined,
+    licence: used?.applicator === 'licensed' ? licenceOf(dto, context) : undefined,
     work: limitedWork(dto, context),
     weatherWork: weatherWorkOf(job.route ?? 'soil', dto.waterL > 0 ? 'in water' : 'dry'),
   }

@@ -52,7 +52,7 @@ export const plannedWords = ({ productKg, waterL }: Planned, system: UnitSystem)
 })
 
 /** A record as it is typed, with the actuals filled in as planned and the end as now. */
-export const freshRecord = (planned: Planned, system: UnitSystem) => ({
+export const freshRecord = (planned: Planned, system: UnitSystem, licence = '') => ({
   id: crypto.randomUUID() as string,
   happenedOn: today(),
   ...plannedWords(planned, system),
@@ -64,6 +64,7 @@ export const freshRecord = (planned: Planned, system: UnitSystem) => ({
   otherId: '',
   equipment: planned.equipment,
   waterSource: '',
+  licence,
   reEntry: '',
   temperature: '',
   wind: '',

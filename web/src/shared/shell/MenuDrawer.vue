@@ -14,6 +14,8 @@ import WhoIsIn from './WhoIsIn.vue'
 const isOpen = defineModel<boolean>('open', { required: true })
 const { place } = usePlace()
 const { data: places } = useAllPlaces()
+/** More than so many are found on their own page. */
+const mostListed = 8
 const others = computed(() =>
   (places.value ?? []).filter(({ id, isArchived }) => !isArchived && id !== place.value?.id),
 )
@@ -37,9 +39,16 @@ function openHelp(): void {
     <WhoIsIn @taken="isOpen = false" />
     <section v-if="others.length > 0" class="stack gap-4 above-16" aria-label="Other places">
       <p class="text-small text-slate text-strong">Other places</p>
-      <Button v-for="each in others" :key="each.id" block @click="goToPlace(each.id)">{{
-        each.name
-      }}</Button>
+      <RouterLink :to="{ name: 'places' }" @click="isOpen = false"
+        >How it stands at all {{ others.length + 1 }} places</RouterLink
+      >
+      <Button
+        v-for="each in others.slice(0, mostListed)"
+        :key="each.id"
+        block
+        @click="goToPlace(each.id)"
+        >{{ each.name }}</Button
+      >
     </section>
     <div class="more stack gap-8 above-16">
       <Button block @click="openHelp">Help</Button>

@@ -197,6 +197,7 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     testedOn: day('Tested on'),
     outcome: text('Outcome'),
   },
+  advice: { givenOn: day('Given on'), words: text('Note') },
   product: {
     sourceId: source,
     'label.analysis': put('Guaranteed analysis', 'as typed'),
@@ -211,6 +212,7 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     labelMaximum: put('Label maximum', 'as typed'),
     stain: text('Stain'),
     organic: text('Organic'),
+    applicator: text('Put out by'),
     hazards: text('Hazards'),
   },
   sprayer: {

@@ -79,6 +79,7 @@ export const tub: ProductDto = {
   labelMaximum: { value: 3, unit: 'oz/1000 ft2' },
   stain: 'red',
   organic: 'not',
+  applicator: null,
   hazards: '',
   note: '',
   isRetired: false,
