@@ -58,6 +58,9 @@ const forTests = [
   { program: 'chromium', packages: ['chromium'] },
   { program: 'rsync', packages: ['rsync'] },
   { program: 'lsof', packages: ['lsof'] },
+  // A phone of its own in a network of its own, which is told whom to trust.
+  { program: 'ip', packages: ['iproute2'] },
+  { program: 'certutil', packages: ['libnss3-tools'] },
   { program: '/usr/lib/galera/libgalera_smm.so', packages: ['galera-4'] },
 ]
 

@@ -1,0 +1,63 @@
+import { spawnSync } from 'node:child_process'
+import { chmodSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+
+function must(command: string, ...parameters: readonly string[]): void {
+  const { status, stderr } = spawnSync(command, parameters, { encoding: 'utf8' })
+  if (status !== 0) throw new Error(`${command} ${parameters.join(' ')}: ${stderr}`)
+}
+const mayFail = (command: string, ...parameters: readonly string[]) =>
+  spawnSync(command, parameters, { stdio: 'ignore' })
+
+const name = 'spudder-phone'
+const [here, there] = ['spudder-here', 'spudder-there']
+
+/** A network of this machine's own with a phone in it: another host, that reaches this one by a line alone. */
+export class PhoneNetwork {
+  /** What the phone finds this machine by. */
+  readonly address = '10.77.21.1'
+  readonly #folder = mkdtempSync(join(tmpdir(), 'spudder-phone-'))
+
+  constructor() {
+    this.#takeDown()
+    must('ip', 'netns', 'add', name)
+    must('ip', 'link', 'add', here, 'type', 'veth', 'peer', 'name', there, 'netns', name)
+    must('ip', 'addr', 'add', `${this.address}/24`, 'dev', here)
+    must('ip', 'link', 'set', here, 'up')
+    for (const rest of [
+      ['addr', 'add', '10.77.21.2/24', 'dev', there],
+      ['link', 'set', there, 'up'],
+      ['link', 'set', 'lo', 'up'],
+    ])
+      must('ip', '-n', name, ...rest)
+  }
+
+  /** The browser of the phone: started within its network, with a home of its own. */
+  get browser(): string {
+    const file = join(this.#folder, 'chromium')
+    const line = `exec ip netns exec ${name} env HOME=${this.#folder} /usr/bin/chromium "$@"`
+    writeFileSync(file, `#!/bin/sh\n${line}\n`)
+    chmodSync(file, 0o755)
+    return file
+  }
+
+  /** Tells the phone to trust an authority, as its owner does once. */
+  trust(authorityFile: string): void {
+    const store = join(this.#folder, '.pki', 'nssdb')
+    mkdirSync(store, { recursive: true })
+    const database = `sql:${store}`
+    must('certutil', '-d', database, '-N', '--empty-password')
+    must('certutil', '-d', database, '-A', '-t', 'C,,', '-n', 'spudder', '-i', authorityFile)
+  }
+
+  #takeDown(): void {
+    mayFail('ip', 'link', 'del', here)
+    mayFail('ip', 'netns', 'del', name)
+  }
+
+  stop(): void {
+    this.#takeDown()
+    rmSync(this.#folder, { recursive: true, force: true })
+  }
+}

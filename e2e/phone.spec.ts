@@ -1,0 +1,122 @@
+import { chromium, expect, test, type Browser, type Page } from '@playwright/test'
+import type { RecordPageDto } from '@spudder/contract/entry'
+import type { PlaceDto } from '@spudder/contract/place'
+import type { StandNameDto, StandStoryDto } from '@spudder/contract/stand'
+import { rmSync } from 'node:fs'
+import { userInfo } from 'node:os'
+import { join } from 'node:path'
+import { startAppServer, type AppServer } from '../scripts/app-server.ts'
+import { lanCertificate, type LanCertificate } from '../scripts/lan-certificate.ts'
+import { serveLanPage } from '../scripts/lan-page.ts'
+import { startMariaDb, type PrivateMariaDb } from '../scripts/mariadb.ts'
+import { freePort } from '../scripts/ports.ts'
+import { root } from '../scripts/processes.ts'
+import { PhoneNetwork } from './phone-network.ts'
+
+// Whoever is not root may make no network; CI is.
+test.skip(userInfo().uid !== 0, 'only root can make a network of its own for the phone')
+
+const folder = join(root, '.data', 'test-phone')
+const manager = { signInName: 'marla', password: 'slate heron ninety doors' }
+let network: PhoneNetwork
+let database: PrivateMariaDb
+let server: AppServer
+let certificate: LanCertificate
+let explained: { stop: () => Promise<void> }
+let pages: { readonly spudder: string; readonly explanation: string }
+let phone: Browser | undefined
+
+test.beforeAll(async () => {
+  rmSync(folder, { recursive: true, force: true })
+  network = new PhoneNetwork()
+  database = await startMariaDb(folder, 5590)
+  // At the machine itself, whoever works there alone asks for sign-in first.
+  const port = await freePort(5592)
+  const alone = await startAppServer({ database, port, isDemo: true, isQuiet: true })
+  const asked = await fetch(`${alone.url}/api/me/sign-in-asked`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(manager),
+  })
+  expect(asked.status).toBe(201)
+  await alone.stop()
+  const addresses = [network.address]
+  certificate = await lanCertificate(join(folder, 'lan'), addresses)
+  server = await startAppServer({
+    database,
+    port,
+    isDemo: true,
+    isQuiet: true,
+    lan: { certificate, addresses },
+  })
+  const spudder = `https://${network.address}:${port}`
+  const pagePort = await freePort(5594)
+  const told = { address: spudder, authorityFile: certificate.authorityFile }
+  explained = await serveLanPage(told, pagePort)
+  pages = { spudder, explanation: `http://${network.address}:${pagePort}` }
+})
+test.afterAll(async () => {
+  await phone?.close()
+  await explained.stop()
+  await server.stop()
+  await database.stop()
+  network.stop()
+  rmSync(folder, { recursive: true, force: true })
+})
+
+async function onPhone(): Promise<Page> {
+  phone = await chromium.launch({ executablePath: network.browser, args: ['--no-sandbox'] })
+  const context = await phone.newContext({
+    viewport: { width: 390, height: 844 },
+    isMobile: true,
+    hasTouch: true,
+    locale: 'en-GB',
+  })
+  await context.addInitScript(() => localStorage.setItem('spudder:shown-around', 'true'))
+  return context.newPage()
+}
+
+const pixel = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64') // prettier-ignore
+
+test('a phone in the network is told to trust the machine, signs in, and records a job from its sheet with a photo', async () => {
+  // Before it was told, it goes no further than the warning.
+  const wary = await onPhone()
+  await expect(wary.goto(pages.spudder)).rejects.toThrow(/ERR_CERT_AUTHORITY_INVALID/)
+  await phone?.close()
+
+  network.trust(certificate.authorityFile)
+  const page = await onPhone()
+  await page.goto(pages.explanation)
+  await expect(page.getByRole('heading', { name: 'Spudder on this phone' })).toBeVisible()
+  await page.getByRole('link', { name: 'Open Spudder' }).tap()
+  await page.getByLabel('Sign-in name').fill(manager.signInName)
+  await page.getByLabel('Password').fill(manager.password)
+  await page.getByRole('button', { name: 'Sign in', exact: true }).tap()
+  await expect(page.getByRole('heading', { name: 'Estate' })).toBeVisible()
+  // A secured line: what a page needs one for works, and the cookie goes nowhere else.
+  expect(await page.evaluate(() => [isSecureContext, 'serviceWorker' in navigator])).toEqual([true, true]) // prettier-ignore
+  const [cookie] = await page.context().cookies()
+  expect(cookie).toMatchObject({ name: '__Host-spudder', secure: true, httpOnly: true })
+
+  const read = async <Answer>(path: string) =>
+    (await page.evaluate((address) => fetch(address).then((answer) => answer.json()), `/api${path}`)) as Answer // prettier-ignore
+  const [place] = await read<PlaceDto[]>('/places')
+  const stands = await read<StandNameDto[]>(`/places/${place?.id}/stands`)
+  const raft = stands.find(({ name }) => name === 'Lettuce raft loop')
+  const { jobs } = await read<StandStoryDto>(`/stands/${raft?.id}`)
+  const job = jobs.find(({ kind, status }) => kind === 'apply' && status === 'planned')
+  await page.goto(`${pages.spudder}/stands/${raft?.id}/sheet/${job?.id}`)
+  await expect(page.getByText('In this order')).toBeVisible()
+  await expect(page.getByText('Kept for outside: works without signal')).toBeVisible()
+  await page.getByRole('button', { name: 'Done: record it' }).tap()
+  await page
+    .locator('.record input[type=file]')
+    .setInputFiles({ name: 'raft.png', mimeType: 'image/png', buffer: pixel })
+  await page.getByLabel('Lot').fill('FROM-THE-PHONE')
+  await page.getByRole('button', { name: 'Record it', exact: true }).tap()
+  await expect(page.getByRole('button', { name: 'Record it', exact: true })).toBeHidden()
+
+  const { lines } = await read<RecordPageDto>(`/places/${place?.id}/entries?text=from-the-phone`)
+  expect(lines).toHaveLength(1)
+  expect(lines[0]?.entry.createdBy).toBe('Marla Quist')
+})
