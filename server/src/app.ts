@@ -23,6 +23,7 @@ import { serveIntakes } from './intake/intake.routes.ts'
 import { serveJarTests } from './jar-test/jar-test.routes.ts'
 import { serveEstate } from './estate/estate.routes.ts'
 import { noteChange } from './overview/overview.repository.ts'
+import { serveNotices } from './notice/notice.routes.ts'
 import { serveOverview } from './overview/overview.routes.ts'
 import { serveSchedule } from './schedule/schedule.routes.ts'
 import { serveLaboratory } from './laboratory/laboratory.routes.ts'
@@ -103,6 +104,7 @@ function allRoutes({ db, services, ...parts }: AppParts): readonly ServedRoute[]
     ...serveSchedule(db),
     ...serveEntries({ db, weather: services.weather }),
     ...servePlanning(db),
+    ...serveNotices({ db, weather: services.weather }),
     ...servePhotos(db),
     ...serveTrials(db),
     ...serveZones(db),

@@ -1,4 +1,4 @@
-import { changes, creates, file, json, list, one, reads } from '../route/index.ts'
+import { changes, creates, file, json, list, nothing, one, reads } from '../route/index.ts'
 import {
   AcceptInvitationDto,
   AuditPageDto,
@@ -55,7 +55,7 @@ export const personRoutes = {
     path: '/places/:placeId/people/:personId/recoveries',
     summary: 'Makes a link by which somebody who lost their password comes in again',
     access: 'own',
-    sends: json(DoneDto),
+    sends: nothing,
     answers: one(InvitationMadeDto),
     touches: ['people'],
   }),

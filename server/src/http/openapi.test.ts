@@ -4,8 +4,14 @@ import { api } from '../tests/test-estate.ts'
 
 interface Described {
   readonly openapi: string
-  readonly paths: Record<string, Record<string, { responses: Record<string, object> }>>
-  readonly components: { schemas: Record<string, { properties: Record<string, unknown> }> }
+  readonly paths: Record<
+    string,
+    Record<string, { responses: Record<string, object>; security: object[] }>
+  >
+  readonly components: {
+    schemas: Record<string, { properties: Record<string, unknown> }>
+    securitySchemes: Record<string, object>
+  }
 }
 
 const { body } = await api.get('/api/openapi.json')
@@ -33,6 +39,14 @@ describe('the OpenAPI description', () => {
     })
     expect(CreateReadingDto?.properties['takenOn']).toMatchObject({ format: 'date' })
     expect(CreateReadingDto?.properties['value']).toMatchObject({ type: 'number' })
+  })
+
+  it('says of every route what a caller shows who they are by', () => {
+    const of = (path: string, method: string) => described.paths[path]?.[method]?.security
+    expect(Object.keys(described.components.securitySchemes)).toEqual(['key', 'device'])
+    expect(of('/api/stands/{standId}', 'get')).toEqual([{ key: [] }, { device: [] }])
+    expect(of('/api/me', 'get')).toEqual([{ device: [] }])
+    expect(of('/api/sessions', 'post')).toEqual([])
   })
 
   it('says of every route what is answered when something is wrong', () => {

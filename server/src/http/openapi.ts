@@ -69,6 +69,29 @@ function answerContent({ answers }: Route, known: Known): object {
   return asJson(answers.as === 'list' ? { type: 'array', items: item } : item)
 }
 
+/** What a caller shows who they are by. */
+const securitySchemes = {
+  key: {
+    type: 'http',
+    scheme: 'bearer',
+    description:
+      'The key of a program, made under Settings, Keys of programs: for one place, with rights of its own, until a day.',
+  },
+  device: {
+    type: 'apiKey',
+    in: 'cookie',
+    name: 'spudder',
+    description:
+      'The secret of a device that somebody signed in at; over TLS the cookie is called __Host-spudder.',
+  },
+} as const
+
+/** A key opens what belongs to a place; what is a person’s own is opened by their device alone. */
+function waysIn({ access }: Route): readonly object[] {
+  if (access === 'everybody') return []
+  return access === 'person' ? [{ device: [] }] : [{ key: [] }, { device: [] }]
+}
+
 function operation(route: Route, known: Known): object {
   const inPath = [...route.path.matchAll(/:(\w+)/g)].map(([, name]) => ({
     name,
@@ -79,6 +102,7 @@ function operation(route: Route, known: Known): object {
   return {
     summary: route.summary,
     'x-access': route.access,
+    security: waysIn(route),
     parameters: [...inPath, ...queryParameters(route, known)],
     ...requestBody(route, known),
     responses: {
@@ -106,6 +130,6 @@ export function describeRoutes(routes: readonly Route[]): object {
     openapi: '3.1.0',
     info: { title: 'Spudder', version },
     paths,
-    components: { schemas: known },
+    components: { schemas: known, securitySchemes },
   }
 }

@@ -76,7 +76,7 @@ describe('people of a place', () => {
     const { own, signInName } = await guestAt(placeId, 'applicator')
     const { id } = await meOf(own)
     const path = `/places/${placeId}/people/${id}/recoveries`
-    const { token } = await post<{ token: string }>(path, { isDone: true })
+    const { token } = await post<{ token: string }>(path, {})
     const again = browser()
     const view = await again.get(`/api/invitations/${token}`)
     expect(view.body).toMatchObject({ kind: 'recover', signInName, placeName: null })
@@ -87,7 +87,7 @@ describe('people of a place', () => {
     await again.post('/api/sessions').send({ signInName, password }).expect(201)
     // With a place of their own, they are no longer in the hands of this one.
     await again.post('/api/places').send(placeBody()).expect(201)
-    await refused('post', path, { isDone: true }, 403)
+    await refused('post', path, {}, 403)
   })
 
   it('make places of their own, and take none by its id', async () => {

@@ -21,10 +21,6 @@ export const peopleRoutes = {
   '/sessions/passkeys': { method: 'post', body: () => ({ challengeId: newId(), answer: {} }) },
   '/invitations/:token/accepted': { method: 'post', body: () => ({ name: 'Ona', ...signIn() }) },
   '/places/:placeId/people/:personId': { method: 'patch', body: () => ({ role: 'scout' }) },
-  '/places/:placeId/people/:personId/recoveries': {
-    method: 'post',
-    body: () => ({ isDone: true }),
-  },
   '/places/:placeId/invitations': {
     method: 'post',
     body: () => ({ id: newId(), name: 'Ona', role: 'scout', days: 7 }),

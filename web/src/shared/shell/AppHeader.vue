@@ -20,8 +20,9 @@ import MainLine from './MainLine.vue'
 import { useOnceOpen } from './use-once-open.ts'
 import { usePalette } from './use-palette.ts'
 
-// The menu comes when it is asked for: the estate need not wait for it.
+// They come after the page: the estate need not wait for them.
 const MenuDrawer = defineAsyncComponent(() => import('./MenuDrawer.vue'))
+const NoticeBell = defineAsyncComponent(() => import('../notice/NoticeBell.vue'))
 
 const theme = useTheme()
 const palette = usePalette()
@@ -59,6 +60,7 @@ const inLine = computed(() => entries.filter(({ isInLine, needs }) => isInLine &
       <Button class="go" @click="palette.open()"
         ><SearchOutlined /> Go to … <kbd v-if="!isNarrow">/</kbd></Button
       >
+      <NoticeBell v-if="place && may('see')" />
       <template v-if="!isNarrow">
         <Button type="text" @click="help.open()"><QuestionOutlined /> Help</Button>
         <Button type="text" @click="theme.toggle()"

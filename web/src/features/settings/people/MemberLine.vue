@@ -38,7 +38,7 @@ async function takeOff(): Promise<void> {
     toasts.say(`${props.member.name} is off the place.`)
 }
 async function makeLink(): Promise<void> {
-  const made = await recover.send({ ...address.value, dto: { isDone: true } })
+  const made = await recover.send(address.value)
   if (made) emit('made', made)
 }
 </script>

@@ -1,0 +1,2 @@
+export { NoticeDto } from './notice.dto.ts'
+export { noticeRoutes } from './notice.routes.ts'

@@ -1,0 +1,138 @@
+import { addDays, dayWords, daysBetween, type Day } from '../../base/calendar/index.ts'
+import type { Figure } from '../../base/reference/index.ts'
+import type { JobKind } from '../plan/index.ts'
+
+/** What somebody is told of without asking, what matters most first. */
+export const noticeKinds = ['overdue', 'window', 'due', 'short', 'retest', 'licence'] as const
+export type NoticeKind = (typeof noticeKinds)[number]
+
+/** How long before it is told. */
+const aheadDays = {
+  retest: {
+    value: 7,
+    unit: 'days',
+    source: 'a laboratory wants its bag booked a week before',
+    mark: 'J',
+  },
+  licence: {
+    value: 30,
+    unit: 'days',
+    source: 'to have a licence renewed takes weeks',
+    mark: 'J',
+  },
+  order: {
+    value: 3,
+    unit: 'days',
+    source: 'who orders wants a few days to ask for prices',
+    mark: 'J',
+  },
+} as const satisfies Readonly<Record<string, Figure>>
+
+/** A job that is planned. */
+interface NoticedJob {
+  readonly id: string
+  readonly standId: string
+  readonly standName: string
+  readonly title: string
+  readonly kind: JobKind
+  readonly dueOn: Day
+  /** Hours of today that are fit for it by the clock of the place; undefined where nobody knows the weather. */
+  readonly fitHours?: readonly number[] | undefined
+}
+
+/** A product that does not last for what is planned. */
+interface ShortStock {
+  readonly productId: string
+  readonly name: string
+  readonly shortOn: Day
+  readonly orderBy: Day
+}
+
+/** What notices are made from. */
+export interface NoticeFacts {
+  readonly today: Day
+  readonly jobs: readonly NoticedJob[]
+  readonly short: readonly ShortStock[]
+  /** The last day of the licence of whoever is told; undefined where they have none. */
+  readonly licenceUntil?: Day | undefined
+  /** Whether the weather was made up by a practice device. */
+  readonly isWeatherMadeUp: boolean
+}
+
+/** One thing to be told, the same id however often it is made. */
+export interface Notice {
+  readonly id: string
+  readonly kind: NoticeKind
+  readonly words: string
+  readonly standId?: string
+  readonly jobId?: string
+  readonly productId?: string
+}
+
+const ofJob = ({ id, standId }: NoticedJob) => ({ standId, jobId: id })
+const clock = (hour: number): string => `${String(hour).padStart(2, '0')}:00`
+
+/** The first stretch of hours that follow one another. */
+function firstStretch(hours: readonly number[]): readonly [number, number] | undefined {
+  const [from] = hours
+  if (from === undefined) return undefined
+  let last = from
+  while (hours.includes(last + 1)) last += 1
+  return [from, last + 1]
+}
+
+function jobNotice(job: NoticedJob, { today, isWeatherMadeUp }: NoticeFacts): Notice[] {
+  const { id, standName, title, kind, dueOn, fitHours } = job
+  const days = daysBetween(dueOn, today)
+  const where = `${standName}: ${title}`
+  if (days > 0) {
+    const since = days === 1 ? 'since yesterday' : `for ${days} days`
+    return [{ id: `overdue ${id} ${dueOn}`, kind: 'overdue', words: `${where}, overdue ${since}.`, ...ofJob(job) }] // prettier-ignore
+  }
+  if (kind === 'test' && -days > 0 && -days <= aheadDays.retest.value)
+    return [{ id: `retest ${id} ${dueOn}`, kind: 'retest', words: `${where} on ${dayWords(dueOn)}.`, ...ofJob(job) }] // prettier-ignore
+  if (days < 0) return []
+  const stretch = firstStretch(fitHours ?? [])
+  const by = isWeatherMadeUp ? ', by the made-up weather of the practice device' : ''
+  if (stretch)
+    return [
+      {
+        id: `window ${id} ${today}`,
+        kind: 'window',
+        words: `${where}: the weather is fit today from ${clock(stretch[0])} to ${clock(stretch[1])}${by}.`,
+        ...ofJob(job),
+      },
+    ]
+  const unfit = fitHours === undefined ? '' : ` No hour of today is fit for it${by}.`
+  return [{ id: `due ${id} ${today}`, kind: 'due', words: `${where}, today.${unfit}`, ...ofJob(job) }] // prettier-ignore
+}
+
+function shortNotice({ productId, name, shortOn, orderBy }: ShortStock, today: Day): Notice[] {
+  if (addDays(orderBy, -aheadDays.order.value) > today) return []
+  const when = orderBy <= today ? 'Order now' : `Order by ${dayWords(orderBy)}`
+  return [{ id: `short ${productId} ${shortOn}`, kind: 'short', words: `${name} runs short on ${dayWords(shortOn)}. ${when}.`, productId }] // prettier-ignore
+}
+
+function licenceNotice(until: Day | undefined, today: Day): Notice[] {
+  if (until === undefined || daysBetween(today, until) > aheadDays.licence.value) return []
+  const words =
+    until < today
+      ? `Your licence ran out on ${dayWords(until)}.`
+      : `Your licence runs out on ${dayWords(until)}.`
+  return [{ id: `licence ${until}`, kind: 'licence', words }]
+}
+
+/**
+ * What somebody ought to be told today: work that is overdue, due or fit to be done now, tests that come near,
+ * what runs short, a licence that ends.
+ * @returns what matters most first, and of one kind as the jobs stand
+ */
+export function noticesOf(facts: NoticeFacts): readonly Notice[] {
+  const { today, jobs, short, licenceUntil } = facts
+  const all = [
+    ...jobs.flatMap((job) => jobNotice(job, facts)),
+    ...short.flatMap((stock) => shortNotice(stock, today)),
+    ...licenceNotice(licenceUntil, today),
+  ]
+  return noticeKinds.flatMap((kind) => all.filter((notice) => notice.kind === kind))
+}
