@@ -11,6 +11,15 @@ const mayFail = (command: string, ...parameters: readonly string[]) =>
   spawnSync(command, parameters, { stdio: 'ignore' })
 
 const name = 'spudder-phone'
+
+/** Whether this machine lets whoever asks make a network: root, and not in every container. */
+export function canMakeNetworks(): boolean {
+  const tried = `${name}-tried`
+  const { status } = mayFail('ip', 'netns', 'add', tried)
+  mayFail('ip', 'netns', 'del', tried)
+  return status === 0
+}
+
 const [here, there] = ['spudder-here', 'spudder-there']
 
 /** A network of this machine's own with a phone in it: another host, that reaches this one by a line alone. */

@@ -85,11 +85,7 @@ export class Cluster {
     const options = [
       `gmcast.listen_addr=tcp://127.0.0.1:${node.group}`,
       `ist.recv_addr=127.0.0.1:${node.increments}`,
-      // As docs/operations.md says: the others go on sooner without one that is gone.
-      'evs.keepalive_period=PT0.5S',
-      'evs.inactive_check_period=PT0.25S',
-      'evs.suspect_timeout=PT2S',
-      'evs.inactive_timeout=PT4S',
+      // As docs/operations.md says: who reads at a node that was cut off is soon sent to another.
       'repl.causal_read_timeout=PT3S',
     ].join(';')
     const lines = [

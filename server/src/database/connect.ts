@@ -54,7 +54,7 @@ const limits = [
 ]
 
 /** A cluster takes some seconds to agree that one of its nodes is gone [ms]. */
-const clusterPatienceMs = 25_000
+const clusterPatienceMs = 40_000
 /** What was written at one node is read at every other. */
 const inCluster = 'wsrep_sync_wait = 1'
 

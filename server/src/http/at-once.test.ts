@@ -2,7 +2,7 @@ import { createServer, request } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { setTimeout as pause } from 'node:timers/promises'
 import { describe, expect, it } from 'vitest'
-import { doneAgain } from '../database/database-fault.ts'
+import { againWithin, doneAgain } from '../database/database-fault.ts'
 import { drainable } from './drain.ts'
 import { Turns } from './turns.ts'
 import {
@@ -54,6 +54,17 @@ describe('what the database gave up for another’s sake', () => {
     let once = 0
     await expect(doneAgain(() => (once++, Promise.reject(other)))).rejects.toThrow('Duplicate')
     expect(once).toBe(1)
+  })
+
+  it('waits for another server where there is one, as long as it was told to', async () => {
+    const gone = () =>
+      Object.assign(new Error('Connection lost'), { code: 'PROTOCOL_CONNECTION_LOST' })
+    let tries = 0
+    const soon = () => (++tries < 3 ? Promise.reject(gone()) : Promise.resolve('done'))
+    expect(await againWithin(10_000)(soon)).toBe('done')
+    expect(tries).toBe(3)
+    await expect(doneAgain(() => Promise.reject(gone()))).rejects.toThrow('Connection lost')
+    await expect(againWithin(200)(() => Promise.reject(gone()))).rejects.toThrow('Connection lost')
   })
 })
 
