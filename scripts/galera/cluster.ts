@@ -1,6 +1,6 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
 import { randomBytes } from 'node:crypto'
-import { chownSync, mkdirSync, rmSync, writeFileSync } from 'node:fs'
+import { chownSync, cpSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir, userInfo } from 'node:os'
 import { join } from 'node:path'
 import { freePort } from '../ports.ts'
@@ -21,23 +21,33 @@ const nobody = 65_534
 const asNobody = userInfo().uid === 0 ? { uid: nobody, gid: nobody } : {}
 const account = userInfo().uid === 0 ? 'nobody' : userInfo().username
 
+/** Makes a folder the nodes' own. */
+function giveToNobody(folder: string): void {
+  if ('uid' in asNobody) chownSync(folder, nobody, nobody)
+}
+
 /** Three nodes of one database on this machine, for tests: each can be killed, cut off and started again. */
 export class Cluster {
   readonly password = randomBytes(18).toString('hex')
-  readonly #folder: string
+  /** Where the user called nobody may go too: the project may lie in a folder that is its owner's alone. */
+  readonly folder = mkdtempSync(join(tmpdir(), 'spudder-cluster-'))
   readonly #programs: GaleraPrograms
   readonly #nodes: Node[] = []
   readonly #running = new Map<number, ChildProcess>()
 
-  private constructor(folder: string) {
-    this.#folder = folder
+  private constructor() {
     this.#programs = galeraPrograms()
+    cpSync(this.#programs.scripts, this.#scripts, { recursive: true })
+    giveToNobody(this.folder)
+  }
+
+  get #scripts(): string {
+    return join(this.folder, 'scripts')
   }
 
   /** Makes the nodes and starts them, one after the other. */
-  static async start(folder: string, count = 3): Promise<Cluster> {
-    rmSync(folder, { recursive: true, force: true })
-    const cluster = new Cluster(folder)
+  static async start(count = 3): Promise<Cluster> {
+    const cluster = new Cluster()
     for (let at = 0; at < count; at += 1) cluster.#nodes.push(await cluster.#make(at))
     await cluster.#run(0, ['--wsrep-new-cluster'])
     cluster.#makeAccount()
@@ -51,20 +61,20 @@ export class Cluster {
   }
 
   async #make(at: number): Promise<Node> {
-    const folder = join(this.#folder, `node-${at + 1}`)
+    const folder = join(this.folder, `node-${at + 1}`)
     mkdirSync(join(folder, 'tmp'), { recursive: true })
     const ports = []
     for (let each = 0; each < 4; each += 1) ports.push(await freePort(0))
     const [port = 0, group = 0, increments = 0, whole = 0] = ports
-    // The folder of whoever runs the tests may be closed to others; the nodes' own is not.
-    if ('uid' in asNobody) for (const each of [this.#folder, folder, join(folder, 'tmp')]) chownSync(each, nobody, nobody) // prettier-ignore
-    const { status, stderr } = spawnSync('mariadb-install-db', ['--no-defaults', `--user=${account}`, `--datadir=${join(folder, 'data')}`, `--tmpdir=${join(folder, 'tmp')}`, '--innodb-log-file-size=16M', '--skip-test-db'], { ...asNobody, env: this.#env(), encoding: 'utf8' }) // prettier-ignore
+    giveToNobody(folder)
+    giveToNobody(join(folder, 'tmp'))
+    const { status, stderr } = spawnSync('mariadb-install-db', ['--no-defaults', `--user=${account}`, `--datadir=${join(folder, 'data')}`, `--tmpdir=${join(folder, 'tmp')}`, '--innodb-log-file-size=16M', '--skip-test-db'], { ...asNobody, cwd: folder, env: this.#env(), encoding: 'utf8' }) // prettier-ignore
     if (status !== 0) throw new Error(`mariadb-install-db failed: ${stderr}`)
     return { folder, port, group, increments, whole }
   }
 
   #env(): NodeJS.ProcessEnv {
-    const path = `${this.#programs.scripts}:${process.env['PATH'] ?? ''}:/usr/sbin:/sbin`
+    const path = `${this.#scripts}:${process.env['PATH'] ?? ''}:/usr/sbin:/sbin`
     return { ...process.env, PATH: path }
   }
 
@@ -142,7 +152,14 @@ export class Cluster {
     const { stdout, status } = spawnSync(
       'mariadb',
       ['--no-defaults', '-N', '-u', account, '-S', this.#socket(this.#node(at))],
-      { ...asNobody, env: this.#env(), encoding: 'utf8', input: sql, timeout: 5000 },
+      {
+        ...asNobody,
+        cwd: this.folder,
+        env: this.#env(),
+        encoding: 'utf8',
+        input: sql,
+        timeout: 5000,
+      },
     )
     return status === 0 ? stdout : ''
   }
@@ -188,6 +205,6 @@ export class Cluster {
 
   async stop(): Promise<void> {
     for (const child of [...this.#running.values()].toReversed()) await stopProcess(child)
-    rmSync(this.#folder, { recursive: true, force: true })
+    rmSync(this.folder, { recursive: true, force: true })
   }
 }

@@ -77,15 +77,17 @@ export interface AppParts {
   readonly isPrivate?: boolean
   /** Whether it is the demo, which can be looked at through the eyes of everybody in it. */
   readonly isDemo?: boolean
+  /** Whether letters are sent. */
+  readonly canMail?: boolean
   /** The built interface; absent in tests of the API alone. */
   readonly webFolder?: string
 }
 
 /** Every route of the API. */
 function allRoutes({ db, services, ...parts }: AppParts): readonly ServedRoute[] {
-  const { isDemo = false, isPrivate = false } = parts
+  const { isDemo = false, isPrivate = false, canMail = false } = parts
   return [
-    ...servePeople({ db, attempts: new Attempts(db), isDemo, isPrivate }),
+    ...servePeople({ db, attempts: new Attempts(db), isDemo, isPrivate, canMail }),
     ...servePlaces(db),
     ...serveStands(db),
     ...serveEstate(db),

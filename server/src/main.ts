@@ -17,9 +17,11 @@ import { DatabaseUnfit } from './database/database-unfit.ts'
 import { loadHistory } from './demo/load-history.ts'
 import { peopleOfDemo } from './demo/people-of-demo.ts'
 import { drainable } from './http/drain.ts'
+import { openMailer } from './mail/mailer.ts'
 import { linkForOwner } from './person/invitation.service.ts'
 import { findPlaces } from './place/place.service.ts'
 import { isPrivate, readSettings, SettingsUnfit, type Settings } from './settings/settings.ts'
+import { tellRegularly } from './tell/tell-regularly.ts'
 import { openThread } from './thread/file-reader.ts'
 import { watchFolder } from './weather/watch-folder.ts'
 
@@ -68,6 +70,7 @@ const app = createApp({
   services,
   isPrivate: isPrivate(settings),
   isDemo,
+  canMail: settings.mail !== undefined,
   logger,
   isReady: isAnswering,
   patienceMs,
@@ -100,11 +103,18 @@ const watching =
     ? undefined
     : watchFolder({ db, folder: weatherFolder, actor, logger })
 
+const mailer = settings.mail && openMailer(settings.mail, logger)
+const telling =
+  mailer &&
+  tellRegularly({ db, weather: services.weather, mailer, address: publicAddress?.origin }, logger)
+
 let isStopping = false
 async function stop(): Promise<void> {
   if (isStopping) return
   isStopping = true
   watching?.stop()
+  await telling?.stop()
+  mailer?.close()
   await drain()
   await close()
   process.exit(0)

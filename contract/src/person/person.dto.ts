@@ -5,6 +5,7 @@ import {
   Equals,
   IsArray,
   IsBoolean,
+  IsEmail,
   IsIn,
   IsInt,
   IsOptional,
@@ -15,6 +16,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator'
+import { noticeKinds, type NoticeKind } from '@spudder/core/days/notice'
 import { rights, roles, type Right, type Role } from '../access/index.ts'
 import { Counted, IsDay, IsNewId, Named } from '../validation/index.ts'
 import {
@@ -48,6 +50,12 @@ export class MeDto {
   @IsOptional() @IsString() signInName!: string | null
   @IsString() licenceNumber!: string
   @IsOptional() @IsString() licenceExpiresOn!: string | null
+  /** Where letters go; null for who wants none. */
+  @IsOptional() @IsString() email!: string | null
+  /** What letters tell of. */
+  @IsIn(noticeKinds, { each: true }) mailKinds!: NoticeKind[]
+  /** Whether this installation sends letters at all. */
+  @IsBoolean() canMail!: boolean
   @IsBoolean() hasPassword!: boolean
   @IsBoolean() hasCodes!: boolean
   /** Whether they work alone here and are asked nothing. */
@@ -67,6 +75,15 @@ export class ChangeMeDto {
   @Length(0, 40, { message: 'Licence: at most 40 characters.' })
   licenceNumber?: string
   @IsOptional() @IsDay('Licence until') licenceExpiresOn?: string | null
+  @IsOptional()
+  @Length(3, 200, { message: 'Address: give it as name@mail.example.' })
+  @IsEmail({}, { message: 'Address: give it as name@mail.example.' })
+  email?: string | null
+  @IsOptional()
+  @IsArray({ message: 'Letters: give a list.' })
+  @ArrayMaxSize(noticeKinds.length, { message: 'Letters: each kind once.' })
+  @IsIn(noticeKinds, { each: true, message: 'Letters: choose of the list.' })
+  mailKinds?: NoticeKind[]
 }
 
 /** Somebody who works at a place. */

@@ -22,6 +22,8 @@ export const newPerson = (recorder: Recorder, name: string): PersonRow => ({
   totpStep: 0,
   licenceNumber: '',
   licenceExpiresOn: null,
+  email: null,
+  mailKinds: null,
   ...newlyRecordedBy(recorder),
 })
 

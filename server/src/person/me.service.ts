@@ -11,7 +11,10 @@ import { letIn, requireVisitor } from './signed-in.ts'
 import type { PeopleStage } from './stage.ts'
 
 /** Who is signed in, and what they may do where. */
-export async function findMe({ db, isDemo, isPrivate }: PeopleStage, visit: Visit): Promise<MeDto> {
+export async function findMe(
+  { db, isDemo, isPrivate, canMail }: PeopleStage,
+  visit: Visit,
+): Promise<MeDto> {
   const { person, isAlone } = requireVisitor(visit)
   const memberships = await selectMemberships(db, person.id, dateToDay(new Date()))
   const places = memberships.map(({ placeId, role, untilDay }) => ({ placeId, role, untilDay }))
@@ -30,6 +33,9 @@ export async function findMe({ db, isDemo, isPrivate }: PeopleStage, visit: Visi
     signInName: person.signInName,
     licenceNumber: person.licenceNumber,
     licenceExpiresOn: person.licenceExpiresOn,
+    email: person.email,
+    mailKinds: person.mailKinds ?? [],
+    canMail,
     hasPassword: person.passwordHash !== null,
     hasCodes: person.totpSecret !== null,
     isAlone,
@@ -43,7 +49,7 @@ export async function changeMe(
   stage: PeopleStage,
   visit: Visit,
   recorder: Recorder,
-  { name, licenceNumber, licenceExpiresOn }: ChangeMeDto,
+  { name, licenceNumber, licenceExpiresOn, email, mailKinds }: ChangeMeDto,
 ): Promise<MeDto> {
   const visitor = requireVisitor(visit)
   const person = await stage.db.transaction(async (transaction) => {
@@ -53,6 +59,8 @@ export async function changeMe(
       name: name ?? row.name,
       licenceNumber: licenceNumber ?? row.licenceNumber,
       licenceExpiresOn: licenceExpiresOn === undefined ? row.licenceExpiresOn : licenceExpiresOn,
+      email: email === undefined ? row.email : email,
+      mailKinds: mailKinds ?? row.mailKinds,
       version: row.version + 1,
       ...changedBy(recorder),
     }

@@ -9,4 +9,6 @@ export interface PeopleStage {
   readonly isDemo: boolean
   /** Whether only this machine can reach the server. */
   readonly isPrivate: boolean
+  /** Whether letters are sent. */
+  readonly canMail: boolean
 }

@@ -1,2 +1,2 @@
-export { noticesOf, noticeKinds } from './notices.ts'
+export { noticesOf, noticeKinds, noticeKindWords } from './notices.ts'
 export type { Notice, NoticeFacts, NoticeKind } from './notices.ts'

@@ -6,6 +6,16 @@ import type { JobKind } from '../plan/index.ts'
 export const noticeKinds = ['overdue', 'window', 'due', 'short', 'retest', 'licence'] as const
 export type NoticeKind = (typeof noticeKinds)[number]
 
+/** Each kind in words that follow "tell me of". A kind without words does not compile. */
+export const noticeKindWords: Readonly<Record<NoticeKind, string>> = {
+  overdue: 'work that is overdue',
+  window: 'work of today, and the hours that are fit for it',
+  due: 'work of today that the weather says nothing of, or is against',
+  short: 'products that run short',
+  retest: 'tests that come near',
+  licence: 'a licence that ends',
+}
+
 /** How long before it is told. */
 const aheadDays = {
   retest: {

@@ -28,7 +28,7 @@ export interface ShelfProduct {
   readonly labelMaximum?: LabelFigure
   readonly stain: Stain
   /** Who may put it out, by its label or local law. */
-  readonly applicator?: 'anybody' | 'licensed'
+  readonly applicator: 'anybody' | 'licensed'
   readonly organic: 'certified' | 'not' | 'unknown'
   readonly hazards: string
   readonly note: string

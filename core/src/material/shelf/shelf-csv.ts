@@ -92,7 +92,7 @@ function rowOf(product: ShelfProduct): Record<string, string> {
     [columns.maximumUnit]: product.labelMaximum?.unit ?? '',
     [columns.stain]: product.stain,
     [columns.organic]: product.organic,
-    [columns.applicator]: product.applicator ?? 'anybody',
+    [columns.applicator]: product.applicator,
     [columns.hazards]: product.hazards,
     [columns.note]: product.note,
   }

@@ -26,6 +26,7 @@ const bag: ShelfProduct = {
   labelMaximum: { value: 4, unit: 'oz/1000 ft2' },
   stain: 'rust',
   organic: 'unknown',
+  applicator: 'licensed',
   hazards: 'Harmful when swallowed.',
   note: 'Shed, top board; "keep dry"',
 }
@@ -42,6 +43,7 @@ const anyProduct = fc
     lot: word,
     note: word,
     stain: fc.constantFrom(...stainNames),
+    applicator: fc.constantFrom('anybody' as const, 'licensed' as const),
   })
   .map(({ iron, packPrice, stockKg, ...rest }): ShelfProduct => ({
     ...rest,

@@ -1,3 +1,4 @@
+import type { NoticeKind } from '@spudder/core/days/notice'
 import { roles, type Right } from '@spudder/contract/access'
 import { auditActs, auditOutcomes, invitationKinds } from '@spudder/contract/person'
 import {
@@ -43,6 +44,10 @@ export const person = mysqlTable('person', {
   totpStep: int('totp_step').notNull().default(0),
   licenceNumber: varchar('licence_number', { length: 40 }).notNull().default(''),
   licenceExpiresOn: day('licence_expires_on'),
+  /** Where letters go; null for who wants none. */
+  email: varchar('email', { length: 200 }),
+  /** What letters tell of; null is nothing but sign-ins. */
+  mailKinds: json('mail_kinds').$type<NoticeKind[]>(),
   ...changeable(),
 })
 
@@ -189,6 +194,22 @@ export const audit = mysqlTable(
   (table) => [
     index('audit_of_place').on(table.placeId, table.position),
     index('audit_of_person').on(table.personId, table.position),
+  ],
+)
+
+/** What somebody was told by letter, so that it is told once. */
+export const told = mysqlTable(
+  'told',
+  {
+    personId: id('person_id')
+      .notNull()
+      .references(() => person.id),
+    noticeId: varchar('notice_id', { length: 120 }).notNull(),
+    at: moment('at').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.personId, table.noticeId] }),
+    index('told_at').on(table.at),
   ],
 )
 

@@ -6,6 +6,7 @@ import ProblemNote from '../../ui/ProblemNote.vue'
 import AskSignIn from './AskSignIn.vue'
 import CodesForm from './CodesForm.vue'
 import DeviceList from './DeviceList.vue'
+import LetterForm from './LetterForm.vue'
 import NameForm from './NameForm.vue'
 import PasskeyList from './PasskeyList.vue'
 import PasswordForm from './PasswordForm.vue'
@@ -23,6 +24,10 @@ const { me, error } = useMe()
     <section class="stack gap-8">
       <h2>Name and licence</h2>
       <NameForm :key="me.id" :me="me" />
+    </section>
+    <section class="stack gap-8">
+      <h2>Letters</h2>
+      <LetterForm :key="me.id" :me="me" />
     </section>
     <section v-if="me.isAlone" class="stack gap-8">
       <h2>Sign-in</h2>

@@ -1,0 +1,2 @@
+export { serveMail } from './serve-mail.ts'
+export type { ReceivedLetter, SimulatedMail } from './serve-mail.ts'
