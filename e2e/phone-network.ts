@@ -15,9 +15,15 @@ const name = 'spudder-phone'
 /** Whether this machine lets whoever asks make a network: root, and not in every container. */
 export function canMakeNetworks(): boolean {
   const tried = `${name}-tried`
-  const { status } = mayFail('ip', 'netns', 'add', tried)
+  const line = ['link', 'add', 'spudder-tried', 'type', 'veth', 'peer', 'name', 'spudder-other']
+  const steps = [
+    ['netns', 'add', tried],
+    [...line, 'netns', tried],
+  ]
+  const isMade = steps.every((step) => mayFail('ip', ...step).status === 0)
+  mayFail('ip', 'link', 'del', 'spudder-tried')
   mayFail('ip', 'netns', 'del', tried)
-  return status === 0
+  return isMade
 }
 
 const [here, there] = ['spudder-here', 'spudder-there']

@@ -9,12 +9,12 @@ import { earliestFit, factsOf, planCost, planSeason, solverWith } from '@spudder
 import loadHighs from 'highs'
 import { randomUUID } from 'node:crypto'
 import { openDatabase, type Database } from '../server/src/database/connect.ts'
-import { chlorosisCase, entry, job, place, stand } from '../server/src/database/schema.ts'
+import { chlorosisCase, entry, job } from '../server/src/database/schema.ts'
 import { median } from './bench-core.ts'
+import { placeOfStands, recorded } from './bench-place.ts'
 import { seasonEstate } from './calibration/season-estate.ts'
 import type { PrivateMariaDb } from './mariadb.ts'
 
-const recorded = { createdBy: 'bench', createdAt: new Date() }
 const horizonDays = 400
 
 /** Plans the season of a running demo estate as the page does [ms], beside the simple plan alone. */
@@ -63,23 +63,8 @@ const atOnce = 1000
 /** A place with a year of entries over forty stands. */
 async function fillRecord(db: Database, entries: number): Promise<string> {
   const today = dateToDay(new Date())
-  const placeId = randomUUID()
-  await db
-    .insert(place)
-    // After the places of the other benches: the page works at the first there is.
-    .values({ id: placeId, name: `${entries} entries`, unitSystem: 'us', climate: 'temperate', createdBy: 'bench', createdAt: new Date() }) // prettier-ignore
-  const stands = Array.from({ length: 40 }, (_, position) => ({
-    id: randomUUID(),
-    placeId,
-    position,
-    name: `Lawn ${position + 1}`,
-    context: 'turf' as const,
-    plantId: 'bermudagrass',
-    size: { kind: 'area', areaM2: 900 } as const,
-    note: '',
-    ...recorded,
-  }))
-  await db.insert(stand).values(stands)
+  // After the places of the other benches: the page works at the first there is.
+  const { placeId, stands } = await placeOfStands(db, `${entries} entries`, 40)
   const cases = stands.map(({ id }) => ({ id: randomUUID(), standId: id, openedOn: today, outcomeNote: '', ...recorded })) // prettier-ignore
   await db.insert(chlorosisCase).values(cases)
   for (let first = 0; first < entries; first += atOnce) {

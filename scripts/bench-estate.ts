@@ -3,39 +3,19 @@ import { addDays, dateToDay } from '@spudder/core/base/calendar'
 import type { EstatePageDto } from '@spudder/contract/stand'
 import { randomUUID } from 'node:crypto'
 import { openDatabase, type Database } from '../server/src/database/connect.ts'
-import { place, reading, stand } from '../server/src/database/schema.ts'
+import { reading } from '../server/src/database/schema.ts'
 import { median } from './bench-core.ts'
+import { placeOfStands, recorded } from './bench-place.ts'
 import type { PrivateMariaDb } from './mariadb.ts'
 
 const years = 5
 const weeks = years * 52
-const recorded = { createdBy: 'bench', createdAt: new Date() }
 
 /** A place with a number of stands and a colour reading of each in every week of five years. */
 async function fillPlace(db: Database, stands: number): Promise<string> {
   const today = dateToDay(new Date())
-  const placeId = randomUUID()
-  await db.insert(place).values({
-    id: placeId,
-    name: `${stands} stands`,
-    unitSystem: 'us',
-    climate: 'temperate',
-    ...recorded,
-  })
-  const ids = Array.from({ length: stands }, () => randomUUID())
-  await db.insert(stand).values(
-    ids.map((id, position) => ({
-      id,
-      placeId,
-      position,
-      name: `Stand ${position + 1}`,
-      context: 'turf' as const,
-      plantId: 'bermudagrass',
-      size: { kind: 'area', areaM2: 900 } as const,
-      note: '',
-      ...recorded,
-    })),
-  )
+  const made = await placeOfStands(db, `${stands} stands`, stands)
+  const ids = made.stands.map(({ id }) => id)
   for (let first = 0; first < ids.length; first += 20) {
     const rows = ids.slice(first, first + 20).flatMap((standId, index) =>
       Array.from({ length: weeks }, (_, week) => ({
@@ -52,7 +32,7 @@ async function fillPlace(db: Database, stands: number): Promise<string> {
     )
     await db.insert(reading).values(rows)
   }
-  return placeId
+  return made.placeId
 }
 
 /** Makes the places of the bench; gives their ids by number of stands. */

@@ -1,18 +1,17 @@
 import { sql } from 'drizzle-orm'
 import type { OverviewPageDto } from '@spudder/contract/overview'
-import { randomUUID } from 'node:crypto'
 import { makeOwner, newPerson } from '../server/src/access/make-owner.ts'
 import { insertPerson, putMembership } from '../server/src/access/membership.repository.ts'
 import { openDatabase, type Database } from '../server/src/database/connect.ts'
-import { place, reading, stand } from '../server/src/database/schema.ts'
+import { reading, stand } from '../server/src/database/schema.ts'
 import { readOverview } from '../server/src/overview/overview.service.ts'
-import { recordedBy, recorderAt } from '../server/src/recorder/recorder.ts'
+import { recorderAt } from '../server/src/recorder/recorder.ts'
 import { median } from './bench-core.ts'
+import { placeOfStands, recorded } from './bench-place.ts'
 import type { PrivateMariaDb } from './mariadb.ts'
 
 const standsOfPlace = 50
 const recorder = recorderAt('bench', new Date())
-const recorded = recordedBy(recorder)
 
 /** Colours of five years, made by the database itself: rows sent one by one would take the afternoon. */
 async function fillColours(db: Database, placeIds: readonly string[]): Promise<void> {
@@ -26,22 +25,9 @@ async function fillColours(db: Database, placeIds: readonly string[]): Promise<v
 
 /** Places with their stands, and colours of five years. */
 async function fill(db: Database, count: number): Promise<readonly string[]> {
-  const ids = Array.from({ length: count }, () => randomUUID())
-  for (const placeId of ids) {
-    await db.insert(place).values({ id: placeId, name: `Place ${placeId.slice(0, 8)}`, unitSystem: 'us', climate: 'temperate', ...recorded }) // prettier-ignore
-    const stands = Array.from({ length: standsOfPlace }, (_, position) => ({
-      id: randomUUID(),
-      placeId,
-      position,
-      name: `Stand ${position + 1}`,
-      context: 'turf' as const,
-      plantId: 'bermudagrass',
-      size: { kind: 'area', areaM2: 900 } as const,
-      note: '',
-      ...recorded,
-    }))
-    await db.insert(stand).values(stands)
-  }
+  const ids: string[] = []
+  for (let at = 0; at < count; at += 1)
+    ids.push((await placeOfStands(db, `Place ${at}`, standsOfPlace)).placeId)
   await fillColours(db, ids)
   return ids
 }

@@ -200,7 +200,8 @@ export function createApp(parts: AppParts): Express {
     throw new ServiceError('not-found', 'There is no such route; see /api/openapi.json.')
   })
   app.use('/api', api)
-  const transport = parts.isHttpsOnly ? { maxAge: yearS } : false
+  // Other names under the operator's own are none of Spudder's business.
+  const transport = parts.isHttpsOnly ? { maxAge: yearS, includeSubDomains: false } : false
   app.use(helmet({ contentSecurityPolicy: contentSecurity, strictTransportSecurity: transport }))
   if (webFolder && existsSync(webFolder)) serveWeb(app, webFolder)
   app.use(problemHandler(logger))
