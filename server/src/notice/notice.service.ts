@@ -13,7 +13,7 @@ import {
 } from '@spudder/core/days/weather'
 import type { Connection } from '../database/connect.ts'
 import { findPlace } from '../place/place.service.ts'
-import { readPlanning } from '../planning/planning.service.ts'
+import { readPlanned } from '../planning/planning.service.ts'
 import { findProducts } from '../shelf/product.service.ts'
 import { readHours } from '../weather/weather.service.ts'
 
@@ -53,18 +53,17 @@ export async function findNotices(
   // The night before and the morning after count: rain then is against work of today.
   const span = { from: addDays(today, -1), to: addDays(today, 1) }
   const [plan, shelf, { days }] = await Promise.all([
-    readPlanning(db, placeId, at),
+    readPlanned(db, placeId),
     findProducts(db, placeId),
     readHours({ db, service: weather, place, at }, span),
   ])
   const names = new Map(plan.stands.map(({ id, name }) => [id, name]))
   const remedies = new Map(plan.remedies.map((remedy) => [remedy.id, remedy]))
-  const planned = plan.jobs.filter(({ status }) => status === 'planned')
   const stock = stockOfPlan(plan, shelf, { today, leadDays: place.settings.work?.leadDays })
   const outlookOf = (work: WeatherWork) => outlookByHours(days, work, place.unitSystem).get(today)
   const notices = noticesOf({
     today,
-    jobs: planned.flatMap((job) => {
+    jobs: plan.jobs.flatMap((job) => {
       const standName = names.get(job.standId)
       const { waterL } = amountsOf(job, remedies.get(job.remedyId ?? ''))
       const fitHours = fitHoursOf(job, waterL, outlookOf)

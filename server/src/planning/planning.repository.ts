@@ -28,18 +28,49 @@ const selectEntries = (
     )
     .orderBy(asc(entry.happenedOn), asc(inOrder(entry)))
 
-/** Everything that the dates of a place rest on. */
-export async function selectPlanning(
-  connection: Connection,
-  placeId: string,
-  { since, counting }: { readonly since: string; readonly counting: Counting },
-) {
+/** The stands of a place, and the jobs that are planned on them. */
+async function selectStandsAndPlanned(connection: Connection, placeId: string) {
   const stands = await connection
     .select()
     .from(stand)
     .where(standsOf(placeId))
     .orderBy(asc(stand.position), asc(stand.id))
   const ids = stands.map(({ id }) => id)
+  const planned =
+    ids.length === 0
+      ? []
+      : await selectNamedJobs(
+          connection,
+          and(inArray(job.standId, ids), eq(job.status, 'planned')),
+          asc(job.dueOn),
+          asc(job.id),
+        )
+  return { stands, ids, planned }
+}
+
+const selectRemediesOf = (
+  connection: Connection,
+  jobs: readonly { readonly job: { readonly remedyId: string | null } }[],
+) => {
+  const ids = [...new Set(jobs.flatMap((each) => each.job.remedyId ?? []))]
+  return ids.length === 0 ? [] : connection.select().from(remedy).where(inArray(remedy.id, ids))
+}
+
+/** What is planned at a place: all that stock and notices rest on, and no more. */
+export async function selectPlanned(connection: Connection, placeId: string) {
+  const { stands, planned: jobs } = await selectStandsAndPlanned(connection, placeId)
+  const remedies = await selectRemediesOf(connection, jobs)
+  const productIds = remedies.map(({ productId }) => productId)
+  return { stands, jobs, remedies, names: await selectProductNames(connection, productIds) }
+}
+
+/** Everything that the dates of a place rest on. */
+export async function selectPlanning(
+  connection: Connection,
+  placeId: string,
+  { since, counting }: { readonly since: string; readonly counting: Counting },
+) {
+  const { stands, ids, planned } = await selectStandsAndPlanned(connection, placeId)
   if (ids.length === 0) {
     return {
       stands,
@@ -51,12 +82,6 @@ export async function selectPlanning(
       names: new Map<string, string>(),
     }
   }
-  const planned = await selectNamedJobs(
-    connection,
-    and(inArray(job.standId, ids), eq(job.status, 'planned')),
-    asc(job.dueOn),
-    asc(job.id),
-  )
   const followed = planned.flatMap((each) => each.job.afterJobId ?? [])
   const families = await selectFamilies(connection, ids)
   const entries = toldWith(families, await selectEntries(connection, families.ids, since, followed))
@@ -69,11 +94,8 @@ export async function selectPlanning(
     selectNewestColours(connection, ids, counting),
   ])
   const jobs = [...planned, ...besides]
-  const remedyIds = [...new Set(jobs.flatMap((each) => each.job.remedyId ?? []))]
   const [remedies, acidPlans] = await Promise.all([
-    remedyIds.length === 0
-      ? []
-      : connection.select().from(remedy).where(inArray(remedy.id, remedyIds)),
+    selectRemediesOf(connection, jobs),
     connection
       .select()
       .from(acidPlan)

@@ -7,7 +7,7 @@ import { toDto } from '../http/to-dto.ts'
 import { jobDto } from '../job/job-dto.ts'
 import { findPlace } from '../place/place.service.ts'
 import { remedyDto } from '../remedy/remedy-dto.ts'
-import { selectPlanning } from './planning.repository.ts'
+import { selectPlanned, selectPlanning } from './planning.repository.ts'
 
 /**
  * Everything that the dates of a place rest on, since the start of the season.
@@ -30,5 +30,22 @@ export async function readPlanning(
     acidPlans: rows.acidPlans.map(toDto),
     entries: rows.entries.map((row) => entryDto(row, nameOf(row.productId))),
     colours: rows.colours.map(toDto),
+  }
+}
+
+/**
+ * What is planned at a place, with what it carries out.
+ * @throws {ServiceError} not-found
+ */
+export async function readPlanned(
+  connection: Connection,
+  placeId: string,
+): Promise<Pick<PlanningDto, 'stands' | 'jobs' | 'remedies'>> {
+  const { id } = await findPlace(connection, placeId)
+  const { stands, jobs, remedies, names } = await selectPlanned(connection, id)
+  return {
+    stands: stands.map(toDto),
+    jobs: jobs.map(jobDto),
+    remedies: remedies.map((row) => remedyDto(row, names.get(row.productId ?? '') ?? null)),
   }
 }
