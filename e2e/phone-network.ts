@@ -13,7 +13,7 @@ const mayFail = (command: string, ...parameters: readonly string[]) =>
 const name = 'spudder-phone'
 
 /** Whether this machine lets whoever asks make a network: root, and not in every container. */
-export function canMakeNetworks(): boolean {
+function canMakeNetworks(): boolean {
   const tried = `${name}-tried`
   const line = ['link', 'add', 'spudder-tried', 'type', 'veth', 'peer', 'name', 'spudder-other']
   const steps = [
@@ -28,13 +28,24 @@ export function canMakeNetworks(): boolean {
 
 const [here, there] = ['spudder-here', 'spudder-there']
 
-/** A network of this machine's own with a phone in it: another host, that reaches this one by a line alone. */
+/**
+ * A phone that reaches this machine by another address than the machine's own: as another host, in a network
+ * made for it, and where nobody may make one, from this host.
+ */
 export class PhoneNetwork {
-  /** What the phone finds this machine by. */
-  readonly address = '10.77.21.1'
+  readonly #isApart = canMakeNetworks()
   readonly #folder = mkdtempSync(join(tmpdir(), 'spudder-phone-'))
 
   constructor() {
+    if (this.#isApart) this.#setUp()
+  }
+
+  /** What the phone finds this machine by. */
+  get address(): string {
+    return this.#isApart ? '10.77.21.1' : '127.0.0.2'
+  }
+
+  #setUp(): void {
     this.#takeDown()
     must('ip', 'netns', 'add', name)
     must('ip', 'link', 'add', here, 'type', 'veth', 'peer', 'name', there, 'netns', name)
@@ -51,7 +62,8 @@ export class PhoneNetwork {
   /** The browser of the phone: started within its network, with a home of its own. */
   get browser(): string {
     const file = join(this.#folder, 'chromium')
-    const line = `exec ip netns exec ${name} env HOME=${this.#folder} /usr/bin/chromium "$@"`
+    const within = this.#isApart ? `ip netns exec ${name} ` : ''
+    const line = `exec ${within}env HOME=${this.#folder} /usr/bin/chromium "$@"`
     writeFileSync(file, `#!/bin/sh\n${line}\n`)
     chmodSync(file, 0o755)
     return file
@@ -72,7 +84,7 @@ export class PhoneNetwork {
   }
 
   stop(): void {
-    this.#takeDown()
+    if (this.#isApart) this.#takeDown()
     rmSync(this.#folder, { recursive: true, force: true })
   }
 }

@@ -1,20 +1,20 @@
 import { PlaceDto } from '../place/index.ts'
-import { archiveMostMB, bytes, creates, file, json, one, reads } from '../route/index.ts'
+import {
+  archiveMostMB,
+  bytes,
+  creates,
+  file,
+  json,
+  ofWholePlace,
+  one,
+  reads,
+} from '../route/index.ts'
 import { PutTogetherDto } from './archive.dto.ts'
 
 /** Media types that an archive comes as. */
 const archiveTypes = ['application/zip', 'application/octet-stream'] as const
 
-const wholePlace = [
-  'me',
-  'places',
-  'estate',
-  'story',
-  'planning',
-  'record',
-  'shelf',
-  'sprayers',
-] as const
+const wholePlace = ['me', ...ofWholePlace] as const
 
 export const archiveRoutes = {
   write: reads({

@@ -1,5 +1,5 @@
 import type { Right } from '../access/index.ts'
-import { changes, creates, json, one, reads } from '../route/index.ts'
+import { changes, creates, json, ofWholePlace, one, reads } from '../route/index.ts'
 import {
   HistoryPageDto,
   HistoryQueryDto,
@@ -11,20 +11,6 @@ import {
   ThingDto,
   type MendableKind,
 } from './history.dto.ts'
-
-/** Whatever is put right, everything may rest on it. */
-const everything = [
-  'places',
-  'estate',
-  'story',
-  'planning',
-  'record',
-  'shelf',
-  'sprayers',
-  'jar-tests',
-  'trials',
-  'zones',
-] as const
 
 /** Whoever may store a thing may put it right; a kind without a right does not compile. */
 const rightByKind: Readonly<Record<MendableKind, Right>> = {
@@ -61,7 +47,7 @@ export const historyRoutes = {
     access: ofThings,
     sends: json(MendDto),
     answers: one(MendedDto),
-    touches: everything,
+    touches: ofWholePlace,
   }),
   takeBackFile: creates({
     path: '/places/:placeId/files-taken-back',
@@ -69,7 +55,7 @@ export const historyRoutes = {
     access: 'plan',
     sends: json(TakeBackFileDto),
     answers: one(TakenBackDto),
-    touches: everything,
+    touches: ofWholePlace,
   }),
   takeBack: creates({
     path: '/places/:placeId/taken-back',
@@ -77,6 +63,6 @@ export const historyRoutes = {
     access: 'plan',
     sends: json(TakeBackDto),
     answers: one(TakenBackDto),
-    touches: everything,
+    touches: ofWholePlace,
   }),
 }

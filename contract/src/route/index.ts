@@ -13,5 +13,5 @@ export {
   usualMostMB,
 } from './sends.ts'
 export type { Bytes, Sends } from './sends.ts'
-export { ofStand } from './topics.ts'
+export { ofStand, ofWholePlace } from './topics.ts'
 export type { Topic } from './topics.ts'

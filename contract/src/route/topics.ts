@@ -18,4 +18,15 @@ export type Topic =
   | 'overview'
 
 /** What a change of a stand, or of anything that belongs to it, can be seen in. */
-export const ofStand = ['story', 'estate', 'planning', 'record'] as const
+export const ofStand = ['story', 'estate', 'planning', 'record', 'overview'] as const
+
+/** What a change of anything at a place can be seen in, whatever it is. */
+export const ofWholePlace = [
+  ...ofStand,
+  'places',
+  'shelf',
+  'sprayers',
+  'jar-tests',
+  'trials',
+  'zones',
+] as const

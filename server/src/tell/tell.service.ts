@@ -19,7 +19,7 @@ export interface TellStage {
   readonly address: string | undefined
 }
 
-/** Nobody is written to at night, by the clock of this machine [h]. */
+/** Nobody is written to at night, by the clock of this machine [h]: a judgement, crews begin at six. */
 const dayHours = { from: 5, to: 21 } as const
 const dayMs = 86_400_000
 /** What was told is remembered for so long [ms]. */

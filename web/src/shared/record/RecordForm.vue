@@ -20,11 +20,11 @@ import EntryQuestions from './EntryQuestions.vue'
 import { entryQuestions } from './entry-questions.ts'
 import FileButton from '../../ui/FileButton.vue'
 import { useKept } from '../form/kept.ts'
-import { numberIn } from '../form/number-text.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 import { useChecked } from '../form/use-checked.ts'
+import { recordRequest } from './record-request.ts'
 import {
   freshRecord,
   plannedWords,
@@ -44,6 +44,7 @@ const outbox = useOutbox()
 const { checked, messageFor } = useChecked(CreateEntryDto, () => record.error.value)
 
 const { planned } = props
+const by = weatherFrom[props.system]
 const plannedText = plannedWords(planned, props.system)
 const { me } = useMe()
 const own = computed(
@@ -92,45 +93,15 @@ function correct(item: Outgoing): void {
   isCorrecting.value = true
 }
 
-/** What was left as planned is stored as planned, not as the rounded figure on screen. */
-const exact = (text: string, asPlanned: string, value: number, read: number | undefined) =>
-  text === asPlanned ? value : read
-
-const given = (name: string, text: string, value: unknown = text) =>
-  text.trim() === '' ? {} : { [name]: value }
-const by = weatherFrom[props.system]
-
-function requestOf() {
-  const now = draft.value
-  const isMeasured = now.temperature !== '' || now.wind !== ''
-  return {
-    id: now.id,
-    happenedOn: now.happenedOn,
-    productKg: exact(now.product, plannedText.product, planned.productKg, productKg.value),
-    waterL:
-      planned.waterL === 0 ? 0 : exact(now.water, plannedText.water, planned.waterL, waterL.value),
-    ...given('startedAt', now.startedAt),
-    ...given('endedAt', now.endedAt),
-    ...given('worker', now.worker),
-    ...given('lot', now.lot),
-    ...given('productId', now.otherId ?? ''),
-    ...given('equipment', now.equipment),
-    ...given('waterSource', now.waterSource),
-    ...(isLicensed.value ? given('licence', now.licence) : {}),
-    ...given('reEntryH', now.reEntry, numberIn(now.reEntry)),
-    ...(planned.partners.length > 0 ? { partners: planned.partners } : {}),
-    ...(isMeasured
-      ? {
-          weather: {
-            source: 'measured on the spot',
-            ...given('temperatureC', now.temperature, by.celsius(numberIn(now.temperature))),
-            ...given('windMPerS', now.wind, by.mPerS(numberIn(now.wind))),
-          },
-        }
-      : {}),
-    note: now.note,
-  }
-}
+const requestOf = () =>
+  recordRequest(draft.value, {
+    planned,
+    plannedText,
+    system: props.system,
+    productKg: productKg.value,
+    waterL: waterL.value,
+    isLicensed: isLicensed.value,
+  })
 
 async function keepHere(dto: CreateEntryDto): Promise<void> {
   const item: Outgoing = {
