@@ -160,6 +160,49 @@ test('the record is found again, and goes out as CSV and PDF', async ({ page }) 
   await expect(page.getByText('Nothing is found.')).toBeVisible()
 })
 
+test('a part of the record is shared by a link, read without a sign-in, and taken back', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await page.goto('/record')
+  await page.getByRole('button', { name: 'Share by a link' }).click()
+  const form = page.getByRole('form', { name: 'Make a link to the record' })
+  await form.getByRole('button', { name: 'Make a link' }).click()
+  await expect(form.getByText(/^For: /)).toBeVisible()
+  await form.getByLabel('For', { exact: true }).fill('The county office')
+  await form.getByRole('button', { name: 'Make a link' }).click()
+  const address = (await page.getByLabel('The link', { exact: true }).textContent())?.trim() ?? ''
+  expect(new URL(address).origin).toBe(baseURL)
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).last().click()
+
+  const stranger = await browser.newContext({ viewport: { width: 390, height: 844 } })
+  const theirs = await stranger.newPage()
+  await theirs.goto(address)
+  await expect(theirs.getByRole('heading', { level: 1 })).toContainText('record of applications')
+  await expect(theirs.getByText('Every stand, all days', { exact: false })).toBeVisible()
+  await expect(theirs.getByRole('listitem').first()).toContainText('planned')
+  const saving = theirs.waitForEvent('download')
+  await theirs.getByRole('button', { name: 'CSV' }).click()
+  const lines = readFileSync(await (await saving).path(), 'utf8')
+    .trim()
+    .split('\n')
+  expect(lines.length).toBeGreaterThan(3)
+  // No way leads from there into the estate.
+  await expect(theirs.getByRole('main').getByRole('link')).toHaveCount(0)
+
+  const open = page.getByRole('list', { name: 'Links that open it' })
+  await page.reload()
+  await page.getByRole('button', { name: 'Share by a link' }).click()
+  await expect(open).toContainText('last opened')
+  await open.getByRole('button', { name: 'Take the link for The county office back' }).click()
+  await page.getByRole('button', { name: 'Take it back' }).last().click()
+  await expect(open).toBeHidden()
+  await theirs.reload()
+  await expect(theirs.getByText('This link leads nowhere')).toBeVisible()
+  await stranger.close()
+})
+
 test('of 200 entries through two crashes every acknowledged one is there once', async ({
   page,
   spudder,

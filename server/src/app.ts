@@ -31,9 +31,12 @@ import { serveLooks } from './look/look.routes.ts'
 import { serveMeters } from './meter/meter.routes.ts'
 import { servePeople } from './person/person.routes.ts'
 import { servePhotos } from './photo/photo.routes.ts'
+import { servePush } from './push/push.routes.ts'
+import type { Pusher } from './push/pusher.ts'
 import { servePlanning } from './planning/planning.routes.ts'
 import { servePlaces } from './place/place.routes.ts'
 import { serveProducts } from './shelf/product.routes.ts'
+import { serveRecordLinks } from './record-link/record-link.routes.ts'
 import { serveReadings } from './reading/reading.routes.ts'
 import { serveRemedies } from './remedy/remedy.routes.ts'
 import { serveSearch } from './search/search.routes.ts'
@@ -79,6 +82,8 @@ export interface AppParts {
   readonly isDemo?: boolean
   /** Whether letters are sent. */
   readonly canMail?: boolean
+  /** How devices are told things; none are unless it is given. */
+  readonly pusher?: Pusher | undefined
   /** The built interface; absent in tests of the API alone. */
   readonly webFolder?: string
 }
@@ -104,9 +109,11 @@ function allRoutes({ db, services, ...parts }: AppParts): readonly ServedRoute[]
     ...serveSprayers(db),
     ...serveJarTests(db),
     ...serveSchedule(db),
+    ...serveRecordLinks(db),
     ...serveEntries({ db, weather: services.weather }),
     ...servePlanning(db),
     ...serveNotices({ db, weather: services.weather }),
+    ...servePush({ db, pusher: parts.pusher }),
     ...servePhotos(db),
     ...serveTrials(db),
     ...serveZones(db),

@@ -20,6 +20,8 @@ import { drainable } from './http/drain.ts'
 import { openMailer } from './mail/mailer.ts'
 import { linkForOwner } from './person/invitation.service.ts'
 import { findPlaces } from './place/place.service.ts'
+import { pushKeysOf } from './push/push-keys.ts'
+import { openPusher } from './push/pusher.ts'
 import { isPrivate, readSettings, SettingsUnfit, type Settings } from './settings/settings.ts'
 import { tellRegularly } from './tell/tell-regularly.ts'
 import { openThread } from './thread/file-reader.ts'
@@ -65,12 +67,18 @@ if (isDemo && (await findPlaces(db)).length === 0) {
 const actor = isDemo ? manager.name : settings.actor
 await makeOwner(db, actor)
 
+const mailer = settings.mail && openMailer(settings.mail, logger)
+const { pushContact } = settings
+const pusher =
+  pushContact === undefined ? undefined : openPusher(await pushKeysOf(db), pushContact, logger)
+
 const app = createApp({
   db,
   services,
   isPrivate: isPrivate(settings),
   isDemo,
-  canMail: settings.mail !== undefined,
+  canMail: mailer !== undefined,
+  pusher,
   logger,
   isReady: isAnswering,
   patienceMs,
@@ -103,10 +111,12 @@ const watching =
     ? undefined
     : watchFolder({ db, folder: weatherFolder, actor, logger })
 
-const mailer = settings.mail && openMailer(settings.mail, logger)
 const telling =
-  mailer &&
-  tellRegularly({ db, weather: services.weather, mailer, address: publicAddress?.origin }, logger)
+  (mailer ?? pusher) &&
+  tellRegularly(
+    { db, weather: services.weather, mailer, pusher, address: publicAddress?.origin },
+    logger,
+  )
 
 let isStopping = false
 async function stop(): Promise<void> {
@@ -115,6 +125,7 @@ async function stop(): Promise<void> {
   watching?.stop()
   await telling?.stop()
   mailer?.close()
+  pusher?.close()
   await drain()
   await close()
   process.exit(0)

@@ -21,6 +21,13 @@ export const router = createRouter({
       component: () => import('./features/sign-in/WelcomePage.vue'),
     },
     {
+      path: '/shared-records/:token',
+      name: 'shared-record',
+      meta: { title: 'Record', isOutside: true },
+      props: true,
+      component: () => import('./features/record/SharedRecordPage.vue'),
+    },
+    {
       path: '/account',
       name: 'account',
       meta: { title: 'You' },

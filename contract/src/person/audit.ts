@@ -22,6 +22,7 @@ export const auditActs = [
   'asked-for-sign-in',
   'changed',
   'read-out',
+  'record-opened',
   'refused',
 ] as const
 export type AuditAct = (typeof auditActs)[number]
@@ -50,6 +51,7 @@ export const auditActWords: Readonly<Record<AuditAct, string>> = {
   'asked-for-sign-in': 'changed whether sign-in is asked for',
   changed: 'stored or changed',
   'read-out': 'took everything out',
+  'record-opened': 'opened the record by a link',
   refused: 'was refused',
 }
 

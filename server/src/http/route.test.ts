@@ -43,7 +43,7 @@ describe('a route that both ends know', () => {
       { byKind: expect.objectContaining({ look: 'look', jarTest: 'apply' }) },
     ])
     const open = all.filter((each) => each['x-access'] === 'everybody')
-    expect(open.map(({ summary }) => summary)).toHaveLength(6)
+    expect(open.map(({ summary }) => summary)).toHaveLength(7)
     expect(Object.keys(paths)).toContain('/api/places/{placeId}/calendar.ics')
     expect(Object.keys(paths)).toContain('/api/photos/{photoId}')
   })

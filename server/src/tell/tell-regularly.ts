@@ -1,9 +1,9 @@
 import type { Logger } from 'pino'
-import { tellByMail, type TellStage } from './tell.service.ts'
+import { tellAll, type TellStage } from './tell.service.ts'
 
 const everyMs = 60_000
 
-/** Tells by letter, minute by minute, one round after the other. */
+/** Tells people things, minute by minute, one round after the other. */
 export function tellRegularly(
   stage: TellStage,
   logger: Logger,
@@ -11,10 +11,10 @@ export function tellRegularly(
   let round = Promise.resolve()
   const tell = () => {
     round = round
-      .then(() => tellByMail(stage, new Date()))
+      .then(() => tellAll(stage, new Date()))
       .then(
         () => undefined,
-        () => logger.warn('letters could not be written'),
+        () => logger.warn('people could not be told'),
       )
   }
   const timer = setInterval(tell, everyMs)

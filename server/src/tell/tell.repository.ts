@@ -5,23 +5,43 @@ import type { Connection, Database } from '../database/connect.ts'
 import { holdOn } from '../database/hold.repository.ts'
 import { audit, membership, person, place, told } from '../database/schema.ts'
 
-/** Everybody who wants letters, with each place where they are something on a day. */
-export const selectAddressees = (connection: Connection, day: string) =>
+export type PersonRow = typeof person.$inferSelect
+export type ActRow = typeof audit.$inferSelect
+
+/** Everybody who gave an address for letters. */
+export const selectPeople = (connection: Connection) =>
+  connection.select().from(person).where(isNotNull(person.email)).orderBy(asc(person.id))
+
+/** Some people, with each place where they are something on a day. */
+export const selectAddressees = (
+  connection: Connection,
+  personIds: readonly string[],
+  day: string,
+) =>
   connection
     .select({ person, placeId: place.id, placeName: place.name, role: membership.role })
     .from(person)
     .innerJoin(membership, eq(membership.personId, person.id))
     .innerJoin(place, eq(place.id, membership.placeId))
-    .where(and(isNotNull(person.email), holds(day), eq(place.isArchived, false)))
+    .where(and(inArray(person.id, [...personIds]), holds(day), eq(place.isArchived, false)))
     .orderBy(asc(person.id), asc(place.name), asc(place.id))
 
-/** What was done with the sign-ins of those who have letters sent, since a moment. */
-export const selectActs = (connection: Connection, acts: readonly AuditAct[], since: Date) =>
+/** Which acts, of whom. */
+export interface ActsAsked {
+  readonly acts: readonly AuditAct[]
+  readonly personIds: readonly string[]
+  readonly since: Date
+}
+
+/** What was done with the sign-ins of some people, since a moment. */
+export const selectActs = (connection: Connection, { acts, personIds, since }: ActsAsked) =>
   connection
-    .select({ audit, email: person.email, name: person.name })
+    .select({ audit, personId: person.id, name: person.name })
     .from(audit)
     .innerJoin(person, eq(person.id, audit.personId))
-    .where(and(isNotNull(person.email), inArray(audit.act, [...acts]), gt(audit.at, since)))
+    .where(
+      and(inArray(person.id, [...personIds]), inArray(audit.act, [...acts]), gt(audit.at, since)),
+    )
     .orderBy(asc(audit.position))
 
 /**

@@ -1,25 +1,38 @@
 import { roleMay } from '@spudder/contract/access'
-import type { NoticeDto } from '@spudder/contract/notice'
-import { auditActWords, type AuditAct } from '@spudder/contract/person'
+import type { AuditAct } from '@spudder/contract/person'
 import type { WeatherService } from '@spudder/contract/weather'
 import { dateToDay } from '@spudder/core/base/calendar'
-import { lineStart } from '@spudder/core/base/writing'
 import type { Database } from '../database/connect.ts'
 import { doneAgain } from '../database/database-fault.ts'
 import type { Mailer } from '../mail/mailer.ts'
 import { findNotices } from '../notice/notice.service.ts'
-import { forgetTold, giveBack, selectActs, selectAddressees, takeOn } from './tell.repository.ts'
+import { selectSubscriptions } from '../push/push.repository.ts'
+import type { Pusher } from '../push/pusher.ts'
+import { deviceWay } from './device-way.ts'
+import { letterWay } from './letter-way.ts'
+import {
+  forgetTold,
+  giveBack,
+  selectActs,
+  selectAddressees,
+  selectPeople,
+  takeOn,
+} from './tell.repository.ts'
+import type { Way } from './way.ts'
 
-/** What letters are written on. */
+/** What people are told things on. */
 export interface TellStage {
   readonly db: Database
   readonly weather: WeatherService
-  readonly mailer: Mailer
+  /** Undefined where no letters are sent. */
+  readonly mailer: Mailer | undefined
+  /** Undefined where no device is told. */
+  readonly pusher: Pusher | undefined
   /** Where people find it, as https://spudder.example; undefined where nobody said. */
   readonly address: string | undefined
 }
 
-/** Nobody is written to at night, by the clock of this machine [h]: a judgement, crews begin at six. */
+/** Nobody is told of work at night, by the clock of this machine [h]: a judgement, crews begin at six. */
 const dayHours = { from: 5, to: 21 } as const
 const dayMs = 86_400_000
 /** What was told is remembered for so long [ms]. */
@@ -27,41 +40,70 @@ const rememberedMs = 60 * dayMs
 /** What was done longer ago is told no more [ms]. */
 const actsMs = dayMs
 
-type Addressee = Awaited<ReturnType<typeof selectAddressees>>[number]
+type WaysOf = ReadonlyMap<string, readonly Way[]>
 
-const isWanted = ({ person: { mailKinds } }: Addressee, { kind }: NoticeDto): boolean =>
-  (mailKinds ?? []).includes(kind)
+/** How everybody who wants to be told things is reached, by the person. */
+async function waysOfAll({ db, mailer, pusher, address }: TellStage, at: Date): Promise<WaysOf> {
+  const ways = new Map<string, Way[]>()
+  const add = (personId: string, way: Way) =>
+    ways.set(personId, [...(ways.get(personId) ?? []), way])
+  for (const person of mailer ? await selectPeople(db) : []) {
+    const way = mailer && letterWay(person, mailer, { address, at })
+    if (way) add(person.id, way)
+  }
+  for (const row of pusher ? await selectSubscriptions(db, at) : [])
+    if (pusher) add(row.personId, deviceWay(db, pusher, row))
+  return ways
+}
 
-const ending = (address: string | undefined): string =>
-  [
-    address === undefined ? '' : `Open: ${address}\n`,
-    'What you are told of is chosen in Spudder, under You, Letters. The label comes first.',
-  ].join('\n')
-
-/** Writes to somebody what is new at a place. @returns how many things were told */
-async function tellOf(stage: TellStage, to: Addressee, at: Date): Promise<number> {
-  const { db, mailer, weather, address } = stage
-  const { person, placeId, placeName } = to
-  const licenceUntil = person.licenceExpiresOn ?? undefined
-  const all = await findNotices({ db, weather }, { placeId, licenceUntil, at })
-  const wanted = all.filter((each) => isWanted(to, each))
-  const noticeIds = wanted.map(({ id }) => id)
-  const anew = await doneAgain(() => takeOn(db, { personId: person.id, noticeIds }, at))
-  const mine = wanted.filter(({ id }) => anew.has(id))
-  const [first] = mine
-  if (!first || person.email === null) return 0
-  const isTaken = await mailer.send({
-    to: person.email,
-    subject:
-      mine.length === 1 ? `${placeName}: ${first.words}` : `${placeName}: ${mine.length} notices`,
-    text: `${placeName}\n\n${mine.map(({ words }) => `- ${words}`).join('\n')}\n\n${ending(address)}\n`,
-  })
-  if (isTaken) return mine.length
-  await giveBack(db, person.id, mine.map(({ id }) => id)) // prettier-ignore
+/**
+ * Tells something once by a way, whichever server does.
+ * @param ids what is told, as it is kept
+ * @param tell those of them that nobody told by this way before
+ * @returns how many were told
+ */
+async function tellOnce(
+  { db }: TellStage,
+  to: { readonly personId: string; readonly way: Way; readonly at: Date },
+  ids: readonly string[],
+  tell: (anew: ReadonlySet<string>) => Promise<boolean>,
+): Promise<number> {
+  const { personId, way, at } = to
+  const noticeIds = ids.map((id) => `${way.claim}${id}`)
+  const taken = await doneAgain(() => takeOn(db, { personId, noticeIds }, at))
+  const anew = new Set(ids.filter((id) => taken.has(`${way.claim}${id}`)))
+  if (anew.size === 0) return 0
+  if (await tell(anew)) return anew.size
+  await giveBack(db, personId, [...taken])
   return 0
 }
 
-/** What somebody is always told who has letters sent: it may not have been them. */
+type Addressee = Awaited<ReturnType<typeof selectAddressees>>[number]
+
+/** Tells somebody what is new at a place, by each of their ways. @returns how many things were told */
+async function tellOf(
+  stage: TellStage,
+  { person, placeId, placeName }: Addressee,
+  { ways, at }: { readonly ways: readonly Way[]; readonly at: Date },
+): Promise<number> {
+  const { db, weather } = stage
+  const licenceUntil = person.licenceExpiresOn ?? undefined
+  const all = await findNotices({ db, weather }, { placeId, licenceUntil, at })
+  let count = 0
+  for (const way of ways) {
+    const wanted = all.filter(({ kind }) => way.kinds.includes(kind))
+    const ids = wanted.map(({ id }) => id)
+    count += await tellOnce(stage, { personId: person.id, way, at }, ids, (anew) =>
+      way.tellOfPlace(
+        placeName,
+        wanted.filter(({ id }) => anew.has(id)),
+      ),
+    )
+  }
+  return count
+}
+
+/** What somebody is always told who wants to be told things: it may not have been them. */
 const guardedActs: readonly AuditAct[] = [
   'signed-in',
   'recovered',
@@ -72,41 +114,33 @@ const guardedActs: readonly AuditAct[] = [
   'codes-off',
 ]
 
-async function tellActs({ db, mailer, address }: TellStage, at: Date): Promise<number> {
+async function tellActs(stage: TellStage, waysOf: WaysOf, at: Date): Promise<number> {
+  if (waysOf.size === 0) return 0
   let count = 0
-  for (const { audit: act, email, name } of await selectActs(
-    db,
-    guardedActs,
-    new Date(at.getTime() - actsMs),
-  )) {
-    if (act.personId === null || email === null) continue
-    const { personId } = act
-    const noticeId = `act ${act.position}`
-    const anew = await doneAgain(() => takeOn(db, { personId, noticeIds: [noticeId] }, at))
-    if (anew.size === 0) continue
-    const what = `${name} ${auditActWords[act.act]}`
-    const isTaken = await mailer.send({
-      to: email,
-      subject: `Spudder: ${what}`,
-      text: `${lineStart(what)}, on ${act.device}, from ${act.address}, ${act.at.toISOString()}.\n\nIf that was not you, choose another password under You and sign the device out, or ask an owner of your place.\n\n${address === undefined ? '' : `Open: ${address}\n`}`,
-    })
-    if (isTaken) count += 1
-    else await giveBack(db, personId, [noticeId])
-  }
+  const since = new Date(at.getTime() - actsMs)
+  const of = { acts: guardedActs, personIds: [...waysOf.keys()], since }
+  for (const { audit: act, personId, name } of await selectActs(stage.db, of))
+    for (const way of waysOf.get(personId) ?? [])
+      if (act.at > way.actsSince)
+        count += await tellOnce(stage, { personId, way, at }, [`act ${act.position}`], () =>
+          way.tellOfAct({ name, act }),
+        )
   return count
 }
 
 /**
- * Writes to everybody who wants letters what they were not told yet; several servers do not tell it twice.
- * Sign-ins and changed passwords at once, work by day.
+ * Tells everybody who wants it what they were not told yet, by letter and on their devices; several servers do
+ * not tell it twice. Sign-ins and changed passwords at once, work by day.
  * @returns how many things were told
  */
-export async function tellByMail(stage: TellStage, at: Date): Promise<number> {
-  let count = await tellActs(stage, at)
+export async function tellAll(stage: TellStage, at: Date): Promise<number> {
+  const waysOf = await waysOfAll(stage, at)
+  let count = await tellActs(stage, waysOf, at)
   const hour = at.getHours()
-  if (hour >= dayHours.from && hour < dayHours.to) {
-    for (const to of await selectAddressees(stage.db, dateToDay(at)))
-      if (roleMay(to.role, 'see')) count += await tellOf(stage, to, at)
+  if (hour >= dayHours.from && hour < dayHours.to && waysOf.size > 0) {
+    for (const to of await selectAddressees(stage.db, [...waysOf.keys()], dateToDay(at)))
+      if (roleMay(to.role, 'see'))
+        count += await tellOf(stage, to, { ways: waysOf.get(to.person.id) ?? [], at })
   }
   await forgetTold(stage.db, new Date(at.getTime() - rememberedMs))
   return count

@@ -7,7 +7,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { person } from '../database/schema.ts'
 import { openMailer, type Mailer } from '../mail/mailer.ts'
 import { clientOf, db, newId, patch, services, standWithRemedy } from '../tests/test-estate.ts'
-import { tellByMail } from './tell.service.ts'
+import { tellAll } from './tell.service.ts'
 
 let mail: SimulatedMail
 let mailer: Mailer
@@ -28,7 +28,7 @@ const noon = () => {
   at.setHours(12, 0, 0, 0)
   return at
 }
-const stage = (by: Mailer = mailer) => ({ db, weather: services.weather, mailer: by, address: 'https://spudder.example' }) // prettier-ignore
+const stage = (by: Mailer = mailer) => ({ db, weather: services.weather, mailer: by, pusher: undefined, address: 'https://spudder.example' }) // prettier-ignore
 const lettersTo = (address: string) =>
   mail.letters.filter(({ to }) => to.includes(address)).map(({ raw }) => raw.replace(/=\r\n/g, ''))
 
@@ -48,22 +48,22 @@ async function addressee(
 describe('letters', () => {
   it('tell what is chosen, once, whichever server writes them', async () => {
     const { email, stand } = await addressee(['overdue'])
-    await Promise.all([tellByMail(stage(), noon()), tellByMail(stage(), noon())])
+    await Promise.all([tellAll(stage(), noon()), tellAll(stage(), noon())])
     expect(lettersTo(email)).toHaveLength(1)
     const [letter = ''] = lettersTo(email)
     expect(letter).toMatch(/^From: Spudder <spudder@alder\.example>/m)
     expect(letter).toContain(`- ${stand.name}:`)
     expect(letter).toContain('overdue for 2 days')
     expect(letter).toContain('Open: https://spudder.example')
-    await tellByMail(stage(), noon())
+    await tellAll(stage(), noon())
     expect(lettersTo(email)).toHaveLength(1)
   })
 
   it('that the server does not take are written again in the next round', async () => {
     const { email } = await addressee(['overdue'])
     const away: Mailer = { send: () => Promise.resolve(false), close: () => undefined }
-    expect(await tellByMail(stage(away), noon())).toBe(0)
-    expect(await tellByMail(stage(), noon())).toBeGreaterThan(0)
+    expect(await tellAll(stage(away), noon())).toBe(0)
+    expect(await tellAll(stage(), noon())).toBeGreaterThan(0)
     expect(lettersTo(email)).toHaveLength(1)
   })
 
@@ -75,9 +75,9 @@ describe('letters', () => {
       await addressee([]),
       await addressee(['overdue'], 'inspector'),
     ]
-    await tellByMail(stage(), night)
+    await tellAll(stage(), night)
     expect(lettersTo(chosen.email)).toEqual([])
-    await tellByMail(stage(), noon())
+    await tellAll(stage(), noon())
     expect([none, inspector].map(({ email }) => lettersTo(email))).toEqual([[], []])
   })
 
@@ -88,7 +88,7 @@ describe('letters', () => {
     const { id } = (await own.get('/api/me')).body as { id: string }
     await db.update(person).set({ signInName }).where(eq(person.id, id))
     await own.post('/api/me/password').send({ password }).expect(201)
-    await tellByMail(stage(), new Date())
+    await tellAll(stage(), new Date())
     expect(lettersTo(email).join('\n')).toMatch(/Subject: Spudder: Piet Loam set a password/)
   })
 

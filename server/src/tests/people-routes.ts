@@ -3,6 +3,8 @@ import { newId } from './test-estate.ts'
 const password = 'slate heron ninety doors'
 const signIn = () => ({ signInName: 'ona@birch.example', password })
 
+export const recordLinkBody = () => ({ id: newId(), name: 'The county office', days: 30 })
+
 /** Every route of people that takes a body, with one that it can read; what comes of it is theirs to test. */
 export const peopleRoutes = {
   '/me': { method: 'patch', body: () => ({ name: 'Ona Birch', licenceNumber: 'A-17' }) },
@@ -15,6 +17,20 @@ export const peopleRoutes = {
   '/me/passkeys': {
     method: 'post',
     body: () => ({ challengeId: newId(), answer: {}, name: 'Phone' }),
+  },
+  '/me/push': {
+    method: 'post',
+    body: () => ({
+      endpoint: 'https://push.example/a',
+      p256dh: 'B'.repeat(87),
+      auth: 'a'.repeat(22),
+      kinds: ['due'],
+    }),
+  },
+  '/places/:placeId/record-links': { method: 'post', body: recordLinkBody },
+  '/places/:placeId/record-links/:linkId': {
+    method: 'patch',
+    body: () => ({ isWithdrawn: true }),
   },
   '/eyes': { method: 'post', body: () => ({ personId: newId() }) },
   '/sessions': { method: 'post', body: signIn },

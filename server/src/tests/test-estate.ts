@@ -67,14 +67,19 @@ export async function ownedByTess(placeId: string): Promise<void> {
 }
 
 /** Somebody who works at a place, signed in: a client of the API. */
-export async function clientOf(name: string, placeId: string, role: Role = 'manager') {
+export async function clientOf(
+  name: string,
+  placeId: string,
+  role: Role = 'manager',
+  server = app,
+) {
   const recorder = recorderAt('Tess Marlow', new Date())
   const person = newPerson(recorder, name)
   await insertPerson(db, person)
   await putMembership(db, { personId: person.id, placeId, role, untilDay: null, ...recordedBy(recorder) }) // prettier-ignore
   const from = { address: '127.0.0.1', device: 'a test' }
   const { secret } = await beginSession(db, person.id, from)
-  return supertest.agent(app).set('cookie', `spudder=${secret}`)
+  return supertest.agent(server).set('cookie', `spudder=${secret}`)
 }
 
 export const newId = (): string => randomUUID()

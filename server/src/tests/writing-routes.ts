@@ -1,6 +1,7 @@
 import { changeHeader } from '@spudder/contract/route'
 import { beforeAll } from 'vitest'
 import { jpeg } from './jpeg.ts'
+import { recordLinkBody } from './people-routes.ts'
 import {
   acidPlanBody,
   api,
@@ -174,6 +175,10 @@ export async function oneOfEach(): Promise<Readonly<Record<string, string>>> {
     `/places/${stand.placeId}/sprayers`,
     sprayerBody(),
   )
+  const { id: linkId } = await post<{ id: string }>(
+    `/places/${stand.placeId}/record-links`,
+    recordLinkBody(),
+  )
   const { id: trialId } = await post<{ id: string }>(`/stands/${stand.id}/trials`, trialBody())
   const { id: zoneId } = await post<{ id: string }>(`/stands/${stand.id}/zones`, zoneBody())
   const photo = await api
@@ -202,7 +207,7 @@ export async function oneOfEach(): Promise<Readonly<Record<string, string>>> {
   return {
     kind: 'reading',
     ...{ personId: newId(), invitationId: newId(), tokenId: newId(), token: 'none' },
-    ...{ intakeId: newId(), sessionId: newId(), passkeyId: newId() },
+    ...{ subscriptionId: newId(), intakeId: newId(), sessionId: newId(), passkeyId: newId() },
     id: reading.id,
     otherStandId: twin.id,
     otherPlaceId,
@@ -214,6 +219,7 @@ export async function oneOfEach(): Promise<Readonly<Record<string, string>>> {
     photoId: (photo.body as { id: string }).id,
     productId,
     sprayerId,
+    linkId,
     placeId: stand.placeId,
     standId: stand.id,
     caseId,
@@ -233,6 +239,10 @@ export const ownIds = (): Readonly<Record<string, string>> => ids
 
 /** The address of a path with some ids in it. */
 export const addressIn = (known: Readonly<Record<string, string>>, path: string): string =>
-  `/api${path.replace(/:(\w+)/g, (_, name: string) => known[name] ?? '')}`
+  `/api${path.replace(/:(\w+)/g, (_, name: string) => {
+    const id = known[name]
+    if (id === undefined) throw new Error(`no ${name} is made`)
+    return id
+  })}`
 
 export const addressOf = (path: string): string => addressIn(ids, path)

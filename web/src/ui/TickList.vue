@@ -30,4 +30,11 @@ const take = (values: readonly unknown[]) =>
   grid-template-columns: minmax(0, 1fr);
   white-space: normal;
 }
+/* As high as a thumb wants it. */
+@media (width < 700px) {
+  .ticks :deep(.ant-checkbox-wrapper) {
+    min-height: 44px;
+    align-items: center;
+  }
+}
 </style>

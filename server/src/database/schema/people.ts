@@ -29,6 +29,12 @@ export type KeptState = Pick<PlaceStateDto, 'stands' | 'openCases' | 'palest' | 
   readonly due: Readonly<Record<string, number>>
 }
 
+/** A pair of keys on the curve P-256, in base64url. */
+export interface PushKeys {
+  readonly publicKey: string
+  readonly privateKey: string
+}
+
 /** Who works here. */
 export const person = mysqlTable('person', {
   id: id().primaryKey(),
@@ -56,6 +62,8 @@ export const installation = mysqlTable('installation', {
   id: tinyint('id').primaryKey(),
   /** Who works here alone and is asked nothing, on their own machine; null where people sign in. */
   singlePersonId: id('single_person_id').references(() => person.id),
+  /** The keys that devices are told things by (VAPID, RFC 8292); null before any was asked for. */
+  pushKeys: json('push_keys').$type<PushKeys>(),
 })
 
 /** What somebody is at a place. */
@@ -173,6 +181,29 @@ export const apiToken = mysqlTable(
   (table) => [index('api_token_of_place').on(table.placeId, table.personId)],
 )
 
+/** A link by which whoever has it reads a part of the record of a place, without signing in. */
+export const recordLink = mysqlTable(
+  'record_link',
+  {
+    id: id().primaryKey(),
+    placeId: id('place_id')
+      .notNull()
+      .references(() => place.id),
+    /** Whom it was made for, as whoever made it wrote. */
+    name: varchar('name', { length: 80 }).notNull(),
+    token: fingerprint('token').notNull().unique('record_link_by_token'),
+    /** Null for every stand of the place. */
+    standId: id('stand_id'),
+    fromDay: day('from_day'),
+    toDay: day('to_day'),
+    expiresOn: day('expires_on').notNull(),
+    openedAt: moment('opened_at'),
+    isWithdrawn: boolean('is_withdrawn').notNull().default(false),
+    ...recorded(),
+  },
+  (table) => [index('record_link_of_place').on(table.placeId)],
+)
+
 /** Who did what, from where: nothing of it is ever changed. */
 export const audit = mysqlTable(
   'audit',
@@ -197,14 +228,36 @@ export const audit = mysqlTable(
   ],
 )
 
-/** What somebody was told by letter, so that it is told once. */
+/** A device that is told things by web push. */
+export const pushSubscription = mysqlTable(
+  'push_subscription',
+  {
+    id: id().primaryKey(),
+    personId: id('person_id')
+      .notNull()
+      .references(() => person.id),
+    /** The sign-in that it was asked for in, and ends with; null for who works alone. */
+    sessionId: id('session_id').references(() => session.id),
+    device: varchar('device', { length: 120 }).notNull(),
+    endpoint: varchar('endpoint', { length: 1000 }).notNull(),
+    /** The endpoint’s, so that a device is told things once. */
+    mark: fingerprint('mark').notNull().unique('push_subscription_by_mark'),
+    p256dh: varchar('p256dh', { length: 90 }).notNull(),
+    auth: varchar('auth', { length: 30 }).notNull(),
+    kinds: json('kinds').$type<NoticeKind[]>().notNull(),
+    createdAt: moment('created_at').notNull(),
+  },
+  (table) => [index('push_subscription_of_person').on(table.personId)],
+)
+
+/** What somebody was told by letter or on a device, so that it is told once. */
 export const told = mysqlTable(
   'told',
   {
     personId: id('person_id')
       .notNull()
       .references(() => person.id),
-    noticeId: varchar('notice_id', { length: 120 }).notNull(),
+    noticeId: varchar('notice_id', { length: 160 }).notNull(),
     at: moment('at').notNull(),
   },
   (table) => [

@@ -6,8 +6,10 @@ import ProblemNote from '../../ui/ProblemNote.vue'
 import AskSignIn from './AskSignIn.vue'
 import CodesForm from './CodesForm.vue'
 import DeviceList from './DeviceList.vue'
+import DeviceNotices from './DeviceNotices.vue'
 import LetterForm from './LetterForm.vue'
 import NameForm from './NameForm.vue'
+import OnPhone from './OnPhone.vue'
 import PasskeyList from './PasskeyList.vue'
 import PasswordForm from './PasswordForm.vue'
 
@@ -28,6 +30,14 @@ const { me, error } = useMe()
     <section class="stack gap-8">
       <h2>Letters</h2>
       <LetterForm :key="me.id" :me="me" />
+    </section>
+    <section class="stack gap-8">
+      <h2>On this device</h2>
+      <DeviceNotices />
+    </section>
+    <section class="stack gap-8">
+      <h2>On a phone</h2>
+      <OnPhone />
     </section>
     <section v-if="me.isAlone" class="stack gap-8">
       <h2>Sign-in</h2>
@@ -55,11 +65,14 @@ const { me, error } = useMe()
 </template>
 
 <style scoped>
+/* In columns that fill up from the top, whatever the parts are long. */
 .account {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
-  gap: 32px 48px;
+  columns: 2 320px;
+  column-gap: 48px;
   max-width: 980px;
-  align-items: start;
+}
+section {
+  break-inside: avoid;
+  margin-bottom: 32px;
 }
 </style>

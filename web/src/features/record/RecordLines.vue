@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useMay } from '../../api/me.ts'
 import type { RecordLineDto } from '@spudder/contract/entry'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import { computed } from 'vue'
@@ -7,8 +6,12 @@ import { dayWords } from '../../shared/units/today.ts'
 import { correctionWords, isStruckThrough, lineWords } from './record-rows.ts'
 
 /** Lines of the record as an inspector reads them, the newest first. */
-const props = defineProps<{ lines: readonly RecordLineDto[]; system: UnitSystem }>()
-const { may } = useMay()
+const props = defineProps<{
+  lines: readonly RecordLineDto[]
+  system: UnitSystem
+  /** Whether whoever reads it may go on to the stands. */
+  canOpenStands: boolean
+}>()
 const shown = computed(() =>
   props.lines.map((line) => ({
     ...line,
@@ -31,9 +34,10 @@ const shown = computed(() =>
         <span v-if="said.clock" class="part text-small text-slate">{{ said.clock }}</span>
       </span>
       <span>
-        <RouterLink v-if="may('see')" :to="{ name: 'jobs', params: { standId: entry.standId } }">{{
-          standName
-        }}</RouterLink><b v-else>{{ standName }}</b
+        <RouterLink
+          v-if="canOpenStands"
+          :to="{ name: 'jobs', params: { standId: entry.standId } }"
+          >{{ standName }}</RouterLink><b v-else>{{ standName }}</b
         >: <span class="what text-strong">{{ said.what }}</span>
         <span class="part text-small text-slate">
           {{ said.who }}<template v-if="said.weather">; {{ said.weather }}</template

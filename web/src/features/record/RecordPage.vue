@@ -6,6 +6,7 @@ import DayField from '../../ui/DayField.vue'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import type { RecordLineDto } from '@spudder/contract/entry'
 import { costByStand, recordCsv, recordTable } from '@spudder/core/outcome/record'
+import { lineStart } from '@spudder/core/base/writing'
 import { seasonOf } from '@spudder/core/soil/season'
 import { Button } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
@@ -27,9 +28,10 @@ import { money } from '../../shared/units/money-words.ts'
 import { today } from '../../shared/units/today.ts'
 import { useSettled } from '../../shared/use-settled.ts'
 import { saveXlsxTable } from '../../ui/table-files.ts'
-import { isStruckThrough, toRecordRow } from './record-rows.ts'
+import { daysRead, isStruckThrough, toRecordRow } from './record-rows.ts'
 import RecordLines from './RecordLines.vue'
 import { saveRecordPdf } from './record-pdf.ts'
+import ShareRecord from './ShareRecord.vue'
 
 const currency = useCurrency()
 /** Everything that was put out, line by line: found again, and fit for an inspector. */
@@ -73,6 +75,7 @@ const standOptions = computed(() => [
   ...(names.data.value ?? []).map(({ id, name }) => ({ value: id, words: name })),
 ])
 
+const isSharing = ref(false)
 const problem = ref<Error>()
 const isBusy = ref(false)
 const priceOf = (id: string) => {
@@ -114,21 +117,22 @@ const saveXlsx = () =>
   })
 const about = computed(() => {
   const { text, from, to } = question.value
-  const days =
-    from === '' && to === '' ? 'All days' : `${from || 'the beginning'} to ${to || 'now'}`
+  const days = lineStart(daysRead(from, to))
   return text === '' ? `${days}.` : `${days}; lines with “${text}”.`
 })
 const savePdf = () =>
   withWhole((all) =>
-    saveRecordPdf({
-      placeName: place.value?.name ?? '',
-      about: about.value,
-      lines: all,
-      costs: costsOf(all),
-      system: system.value,
-      currency: currency.value,
-      printedOn: today(),
-    }),
+    saveRecordPdf(
+      {
+        placeName: place.value?.name ?? '',
+        about: about.value,
+        lines: all,
+        costs: { stands: costsOf(all), currency: currency.value },
+        system: system.value,
+        printedOn: today(),
+      },
+      'with photos',
+    ),
   )
 const costs = ref<ReturnType<typeof costByStand>>()
 const showCosts = () => withWhole((all) => void (costs.value = costsOf(all)))
@@ -144,6 +148,7 @@ const thisSeason = () =>
         <Button :loading="isBusy" @click="saveCsv">CSV</Button>
         <Button :loading="isBusy" @click="saveXlsx">XLSX</Button>
         <Button :loading="isBusy" @click="savePdf">PDF for the inspector</Button>
+        <Button v-if="may('plan')" @click="isSharing = true">Share by a link</Button>
         <Button v-if="may('see')" type="text" :loading="isBusy" @click="showCosts"
           >Cost by stand</Button
         >
@@ -178,7 +183,14 @@ const thisSeason = () =>
           : `${page.total} ${page.total === 1 ? 'line' : 'lines'}, the newest first`
       }}
     </p>
-    <RecordLines v-if="page" :lines="page.lines" :system="system" />
+    <RecordLines v-if="page" :lines="page.lines" :system="system" :can-open-stands="may('see')" />
+    <ShareRecord
+      v-if="place && isSharing"
+      :place="place"
+      :stands="names.data.value ?? []"
+      :question="question"
+      @close="isSharing = false"
+    />
     <div v-if="page && page.total > recordPageSize" class="pages lined gap-12 items-center">
       <Button :disabled="offset === 0" @click="offset -= recordPageSize">Newer</Button>
       <span class="part text-small text-slate"

@@ -15,9 +15,9 @@ export interface PrintedRecord {
   readonly placeName: string
   readonly about: string
   readonly lines: readonly RecordLineDto[]
-  readonly costs: readonly StandCost[]
+  /** What the products cost, by stand; undefined for who is shown no prices. */
+  readonly costs: { readonly stands: readonly StandCost[]; readonly currency: Currency } | undefined
   readonly system: UnitSystem
-  readonly currency: Currency
   readonly printedOn: string
   /** Taken with the work. */
   readonly photos: readonly ReportPhoto[]
@@ -57,7 +57,7 @@ function cellsOf(line: RecordLineDto, system: UnitSystem): TableCell[] {
 
 /** The oldest first, as an inspector reads; corrected lines stay, struck through. */
 export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
-  const { placeName, about, lines, costs, system, currency, printedOn, photos } = record
+  const { placeName, about, lines, costs, system, printedOn, photos } = record
   const rows = lines.toReversed().map((line) => cellsOf(line, system))
   return {
     pageOrientation: 'landscape',
@@ -84,7 +84,7 @@ export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
               body: [heads.map((text): TableCell => ({ text, bold: true })), ...rows],
             },
           },
-      ...(costs.length === 0
+      ...(costs === undefined || costs.stands.length === 0
         ? []
         : [
             {
@@ -92,9 +92,9 @@ export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
               bold: true,
               margin: [0, 12, 0, 3] as [number, number, number, number],
             },
-            ...costs.map(
+            ...costs.stands.map(
               ({ stand, money: sum, unpriced }) =>
-                `${stand}: ${money(sum, currency)}${unpriced > 0 ? `, and ${unpriced} ${unpriced === 1 ? 'use' : 'uses'} without a price` : ''}`,
+                `${stand}: ${money(sum, costs.currency)}${unpriced > 0 ? `, and ${unpriced} ${unpriced === 1 ? 'use' : 'uses'} without a price` : ''}`,
             ),
           ]),
       ...photoContent(photos),
@@ -131,8 +131,14 @@ async function photosOf(lines: readonly RecordLineDto[]): Promise<ReportPhoto[]>
   return photos
 }
 
-/** Makes the file and hands it over. */
-export async function saveRecordPdf(record: Omit<PrintedRecord, 'photos'>): Promise<void> {
-  const photos = await photosOf(record.lines)
-  await makePdf('spudder-record.pdf', recordDocument({ ...record, photos }))
+/**
+ * Makes the file and hands it over.
+ * @param photos with those of the work, unless whoever asks may not see them
+ */
+export async function saveRecordPdf(
+  record: Omit<PrintedRecord, 'photos'>,
+  photos: 'with photos' | 'without photos',
+): Promise<void> {
+  const taken = photos === 'with photos' ? await photosOf(record.lines) : []
+  await makePdf('spudder-record.pdf', recordDocument({ ...record, photos: taken }))
 }

@@ -1,3 +1,4 @@
+import { dayWords } from '@spudder/core/base/calendar'
 import type { RecordLineDto } from '@spudder/contract/entry'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import type { RecordRow } from '@spudder/core/outcome/record'
@@ -86,4 +87,11 @@ export function lineWords({ entry, productName }: RecordLineDto, system: UnitSys
       entry.reEntryH === null ? '' : `nobody in for ${entry.reEntryH} h`,
     ].filter((each) => each !== ''),
   }
+}
+
+/** Which days are read, in words for the middle of a sentence: "1 May 2026 to now". Empty days ask for all. */
+export function daysRead(from: string, to: string): string {
+  if (from === '' && to === '') return 'all days'
+  const word = (day: string, empty: string) => (day === '' ? empty : dayWords(day))
+  return `${word(from, 'the beginning')} to ${word(to, 'now')}`
 }

@@ -134,9 +134,8 @@ describe('files of the record', () => {
       placeName: 'Vennlow',
       about: 'All days.',
       lines: [line({ happenedOn: '2026-06-20' }), line({}, true)],
-      costs: [{ stand: 'Events lawn', money: 4, unpriced: 1 }],
+      costs: { stands: [{ stand: 'Events lawn', money: 4, unpriced: 1 }], currency: 'EUR' },
       system: 'metric',
-      currency: 'EUR',
       printedOn: '2026-06-30',
       photos: [{ words: 'Events lawn, with line 1', image: 'data:image/jpeg;base64,AA' }],
     })

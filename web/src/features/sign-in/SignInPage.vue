@@ -8,7 +8,7 @@ import { useChecked } from '../../shared/form/use-checked.ts'
 import PasswordField from '../../ui/PasswordField.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'
-import OutsideFrame from './OutsideFrame.vue'
+import OutsideFrame from '../../shared/shell/OutsideFrame.vue'
 import { askPasskey, hasPasskeys } from '../../api/passkeys.ts'
 
 /** Lets people in; afterwards they are where they wanted to go. */

@@ -12,7 +12,7 @@ import { useChecked } from '../../shared/form/use-checked.ts'
 import { dayWords } from '../../shared/units/today.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'
-import OutsideFrame from './OutsideFrame.vue'
+import OutsideFrame from '../../shared/shell/OutsideFrame.vue'
 
 /** Where a link leads: somebody new comes in, or somebody comes in again. */
 const props = defineProps<{ token: string }>()

@@ -3,10 +3,12 @@ import { BellOutlined } from '@ant-design/icons-vue'
 import { Badge, Button, Drawer } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import EmptyState from '../../ui/EmptyState.vue'
+import { useMovedPush } from '../push/use-push.ts'
 import { placeOfNotice, useNotices } from './use-notices.ts'
 
 /** Rings for what one ought to know today: work that is overdue, due or fit to be done, short stock, tests. */
 const { notices, unseen, see } = useNotices()
+useMovedPush()
 const isOpen = ref(false)
 /** New when it was opened: they stay marked while it is. */
 const fresh = ref<ReadonlySet<string>>(new Set())

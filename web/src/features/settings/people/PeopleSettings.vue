@@ -5,9 +5,9 @@ import { Skeleton } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useMay } from '../../../api/me.ts'
 import { useRead } from '../../../api/use-read.ts'
+import LinkMade from '../../../shared/link/LinkMade.vue'
 import ProblemNote from '../../../ui/ProblemNote.vue'
 import InviteForm from './InviteForm.vue'
-import LinkMade from './LinkMade.vue'
 import MemberLine from './MemberLine.vue'
 import OpenLinks from './OpenLinks.vue'
 
@@ -51,7 +51,13 @@ const made = ref<InvitationMadeDto>()
       <OpenLinks :place-id="place.id" />
     </template>
     <p v-else class="faint-note">An owner asks people in and changes what they are here.</p>
-    <LinkMade v-if="made" :name="made.name" :token="made.token" @close="made = undefined" />
+    <LinkMade
+      v-if="made"
+      :title="`A link for ${made.name}`"
+      :path="`/welcome/${made.token}`"
+      :words="`Whoever follows it comes in as ${made.name}: hand it to nobody else. It opens once, and is shown only now.`"
+      @close="made = undefined"
+    />
   </div>
 </template>
 

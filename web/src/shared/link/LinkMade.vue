@@ -1,22 +1,15 @@
 <script setup lang="ts">
 import { Button, Modal } from 'ant-design-vue'
-import { toDataURL } from 'qrcode'
-import { computed, ref, watch } from 'vue'
-import { useToasts } from '../../../ui/use-toasts.ts'
+import { computed } from 'vue'
+import { useToasts } from '../../ui/use-toasts.ts'
+import LinkPicture from './LinkPicture.vue'
+import { isReachable } from './reachable.ts'
 
 /** A link just made, to be handed on: copied, or read from the screen by a phone. It is shown this once. */
-const props = defineProps<{ name: string; token: string }>()
+const props = defineProps<{ title: string; path: string; words: string }>()
 const emit = defineEmits<{ close: [] }>()
 const toasts = useToasts()
-const address = computed(() => `${window.location.origin}/welcome/${props.token}`)
-const picture = ref('')
-watch(
-  address,
-  async (text) => {
-    picture.value = await toDataURL(text, { margin: 1, width: 220 })
-  },
-  { immediate: true },
-)
+const address = computed(() => `${window.location.origin}${props.path}`)
 async function copy(): Promise<void> {
   await navigator.clipboard.writeText(address.value)
   toasts.say('Copied.')
@@ -26,23 +19,18 @@ const canCopy = window.isSecureContext
 </script>
 
 <template>
-  <Modal open :title="`A link for ${name}`" :footer="null" :width="460" @cancel="emit('close')">
+  <Modal open :title="title" :footer="null" :width="460" @cancel="emit('close')">
     <div class="stack gap-12">
-      <p>
-        Whoever follows it comes in as {{ name }}: hand it to nobody else. It opens once, and is
-        shown only now.
-      </p>
+      <p>{{ words }}</p>
       <p class="address" role="textbox" aria-readonly="true" aria-label="The link" tabindex="0">
         {{ address }}
       </p>
+      <p v-if="!isReachable()" class="faint-note">
+        It opens on this machine alone until Spudder is started for others: see “On a phone” under
+        You.
+      </p>
       <div class="lined wrapped gap-16 items-center">
-        <img
-          v-if="picture"
-          :src="picture"
-          width="160"
-          height="160"
-          alt="The link as a picture for a phone"
-        />
+        <LinkPicture :address="address" />
         <Button v-if="canCopy" type="primary" @click="copy">Copy the link</Button>
       </div>
     </div>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 /** What stands around a page for who is not in yet. */
-defineProps<{ title: string }>()
+defineProps<{ title: string; isWide?: boolean }>()
 </script>
 
 <template>
-  <div class="outside stack gap-16">
+  <div class="outside stack gap-16" :class="{ wide: isWide }">
     <p class="brand lined items-center gap-8 text-heavy">
       <span class="ribbon-mark" aria-hidden="true" /> Spudder
     </p>
@@ -17,6 +17,10 @@ defineProps<{ title: string }>()
 .outside {
   max-width: 400px;
   margin: 56px auto;
+}
+.wide {
+  max-width: 1060px;
+  margin-top: 24px;
 }
 .ribbon-mark {
   width: 26px;
