@@ -30,6 +30,8 @@ CREATE TABLE `record_link` (
 );--> statement-breakpoint
 ALTER TABLE `told` MODIFY COLUMN `notice_id` varchar(160) NOT NULL;--> statement-breakpoint
 ALTER TABLE `installation` ADD `push_keys` json;--> statement-breakpoint
+ALTER TABLE `job` ADD `hands` json;--> statement-breakpoint
+ALTER TABLE `job` ADD `under_way` json;--> statement-breakpoint
 ALTER TABLE `push_subscription` ADD CONSTRAINT `push_subscription_person_id_person_id_fk` FOREIGN KEY (`person_id`) REFERENCES `person`(`id`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE `push_subscription` ADD CONSTRAINT `push_subscription_session_id_session_id_fk` FOREIGN KEY (`session_id`) REFERENCES `session`(`id`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE `record_link` ADD CONSTRAINT `record_link_place_id_place_id_fk` FOREIGN KEY (`place_id`) REFERENCES `place`(`id`) ON DELETE no action ON UPDATE no action;--> statement-breakpoint

@@ -23,6 +23,7 @@ import { serveIntakes } from './intake/intake.routes.ts'
 import { serveJarTests } from './jar-test/jar-test.routes.ts'
 import { serveEstate } from './estate/estate.routes.ts'
 import { noteChange } from './overview/overview.repository.ts'
+import { serveDay } from './day/day.routes.ts'
 import { serveNotices } from './notice/notice.routes.ts'
 import { serveOverview } from './overview/overview.routes.ts'
 import { serveSchedule } from './schedule/schedule.routes.ts'
@@ -112,6 +113,7 @@ function allRoutes({ db, services, ...parts }: AppParts): readonly ServedRoute[]
     ...serveRecordLinks(db),
     ...serveEntries({ db, weather: services.weather }),
     ...servePlanning(db),
+    ...serveDay({ db, weather: services.weather }),
     ...serveNotices({ db, weather: services.weather }),
     ...servePush({ db, pusher: parts.pusher }),
     ...servePhotos(db),

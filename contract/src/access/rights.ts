@@ -4,6 +4,7 @@ import { roles, type Role } from './roles.ts'
 export const rights = [
   'read-record',
   'see',
+  'work',
   'look',
   'photograph',
   'apply',
@@ -17,6 +18,7 @@ export type Right = (typeof rights)[number]
 export const rightWords: Readonly<Record<Right, string>> = {
   'read-record': 'read the record and its papers',
   see: 'see stands, cases and plans',
+  work: 'take jobs on, and say that one is at them',
   look: 'store looks and readings',
   photograph: 'keep photos',
   apply: 'record work that was done',
@@ -31,8 +33,8 @@ const everyRight = new Set<Right>(rights)
 const rightsByRole: Readonly<Record<Role, ReadonlySet<Right>>> = {
   owner: everyRight,
   manager: new Set(rights.filter((right) => right !== 'own')),
-  applicator: new Set<Right>(['read-record', 'see', 'photograph', 'apply']),
-  scout: new Set<Right>(['read-record', 'see', 'look', 'photograph']),
+  applicator: new Set<Right>(['read-record', 'see', 'work', 'photograph', 'apply']),
+  scout: new Set<Right>(['read-record', 'see', 'work', 'look', 'photograph']),
   adviser: new Set<Right>(['read-record', 'see', 'advise']),
   inspector: new Set<Right>(['read-record']),
 }

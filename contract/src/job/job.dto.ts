@@ -7,6 +7,7 @@ import {
   IsBoolean,
   IsIn,
   IsInt,
+  IsISO8601,
   IsNumber,
   IsOptional,
   IsString,
@@ -25,6 +26,36 @@ export function IsClock(label: string) {
   return Matches(/^([01]\d|2[0-3]):[0-5]\d$/, { message: `${label}: give a time such as 06:30.` })
 }
 
+/** Somebody who is to do a job. */
+export class HandDto {
+  /** Null for somebody who does not sign in here. */
+  @IsOptional() @IsUUID('all', { message: 'Who: choose somebody of the place.' }) personId!:
+    string | null
+  @Named('Who') name!: string
+}
+
+/** Somebody who is at a job. */
+export class UnderWayDto extends HandDto {
+  /** Since when, in universal time. */
+  @IsISO8601({ strict: true }, { message: 'Since: give a moment.' }) since!: string
+}
+
+/** So many do one job at most. */
+export const mostHands = 30
+
+/** Takes a job on, or leaves it to others. */
+export class TakeJobDto {
+  @IsBoolean({ message: 'Mine: say yes or no.' }) isMine!: boolean
+}
+
+/** Says that one is at a job, since when; or no more. */
+export class BeAtJobDto {
+  /** Null for no more. */
+  @ValidateIf(({ since }: BeAtJobDto) => since !== null)
+  @IsISO8601({ strict: true }, { message: 'Since: give a moment.' })
+  since!: string | null
+}
+
 /** Changes a job: its day, its hour, whether it is held; drops it, or says that it is done. */
 export class ChangeJobDto extends Sighted {
   @IsOptional() @IsDay('Day') dueOn?: string
@@ -35,6 +66,13 @@ export class ChangeJobDto extends Sighted {
   @IsOptional()
   @IsBoolean({ message: 'Hold: say whether it stays on its day.' })
   isLocked?: boolean
+  /** Who is to do it; nobody named: whoever comes to it. */
+  @IsOptional()
+  @IsArray({ message: 'Who: give a list.' })
+  @ArrayMaxSize(mostHands, { message: `Who: at most ${mostHands}.` })
+  @ValidateNested({ each: true })
+  @Type(() => HandDto)
+  hands?: HandDto[]
   @IsOptional()
   @IsIn(['dropped', 'done'], {
     message: 'Status: a job can be dropped; what puts something out is done by recording it.',
@@ -134,6 +172,13 @@ export class JobDto extends Changeable {
   @IsDay('Due on') dueOn!: string
   @IsOptional() @IsClock('Hour') startsAt!: string | null
   @IsBoolean() isLocked!: boolean
+  /** Who is to do it; null where nobody was named. */
+  @IsOptional() @ValidateNested({ each: true }) @Type(() => HandDto) hands!: HandDto[] | null
+  /** Who is at it now; null where nobody is. */
+  @IsOptional()
+  @ValidateNested({ each: true })
+  @Type(() => UnderWayDto)
+  underWay!: UnderWayDto[] | null
   /** The job that has to come before it, and how many days before at least and at most. */
   @IsOptional() @IsUUID() afterJobId!: string | null
   @IsOptional() @IsInt() afterDays!: number | null

@@ -1,5 +1,13 @@
 import { changes, creates, json, list, ofStand, one } from '../route/index.ts'
-import { AcceptMovesDto, ChangeJobDto, JobDto, PlanLooksDto, PlanOrderDto } from './job.dto.ts'
+import {
+  AcceptMovesDto,
+  BeAtJobDto,
+  ChangeJobDto,
+  JobDto,
+  PlanLooksDto,
+  PlanOrderDto,
+  TakeJobDto,
+} from './job.dto.ts'
 
 export const jobRoutes = {
   change: changes({
@@ -7,6 +15,22 @@ export const jobRoutes = {
     summary: 'Moves or holds a job, drops it, or says that it is done',
     access: 'apply',
     sends: json(ChangeJobDto),
+    answers: one(JobDto),
+    touches: ofStand,
+  }),
+  take: creates({
+    path: '/jobs/:jobId/taken',
+    summary: 'Takes a job on, or leaves it to others',
+    access: 'work',
+    sends: json(TakeJobDto),
+    answers: one(JobDto),
+    touches: ofStand,
+  }),
+  beAt: creates({
+    path: '/jobs/:jobId/under-way',
+    summary: 'Says that one is at a job, since when; or no more',
+    access: 'work',
+    sends: json(BeAtJobDto),
     answers: one(JobDto),
     touches: ofStand,
   }),

@@ -18,7 +18,7 @@ export interface TableSpec {
 }
 
 /** How an archive names itself; a change that an older Spudder cannot read is another version. */
-export const archiveFormat = { format: 'spudder-place', version: 2 } as const
+export const archiveFormat = { format: 'spudder-place', version: 3 } as const
 
 /** Files of an archive. */
 export const archiveFiles = {
@@ -83,7 +83,7 @@ export const archiveSchema = (tables: readonly TableSpec[]): Schema => ({
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   title: 'Spudder: everything of a place',
   description:
-    'The content of archive.json, version 2; an archive of version 1 is read too. Amounts are in SI units, as the name of each field says; moments are UTC. Rows stand in the order in which they were stored.',
+    'The content of archive.json, version 3; archives of versions 1 and 2 are read too. Amounts are in SI units, as the name of each field says; moments are UTC. Rows stand in the order in which they were stored.',
   type: 'object',
   additionalProperties: false,
   required: ['format', 'version', 'tables', 'photos'],

@@ -69,7 +69,7 @@ describe('the archive of a place', () => {
     )
     expect(answer.status, JSON.stringify(answer.body)).toBe(201)
     const again = contentOf(await archiveOf((answer.body as PlaceDto).id))
-    expect(again).toMatchObject({ version: 2, tables: before })
+    expect(again).toMatchObject({ version: 3, tables: before })
     expect([again.tables['advice'], again.tables['entry']?.map(({ licence }) => licence)]).toEqual([[], ['', '']]) // prettier-ignore
   })
 
@@ -112,7 +112,7 @@ const damages: readonly ((content: Content, pick: (below: number) => number) => 
     return true
   },
   (content, pick) => {
-    content.version = 3 + pick(9)
+    content.version = 4 + pick(9)
     return true
   },
   (content) => {

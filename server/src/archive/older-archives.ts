@@ -10,6 +10,7 @@ const steps: Readonly<Record<number, Step>> = {
     tables: ['advice'],
     fields: { entry: { licence: '' }, product: { applicator: null } },
   },
+  3: { tables: [], fields: { job: { hands: null, underWay: null } } },
 }
 
 type Row = Readonly<Record<string, unknown>>

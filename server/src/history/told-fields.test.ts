@@ -30,7 +30,16 @@ const partsOf = (form: new () => object): string[] => [
   ),
 ]
 /** What is planned is set once; of a job only these change. */
-const ofJob = new Set(['dueOn', 'startsAt', 'isLocked', 'status', 'afterJobId', 'plannedKg'])
+const ofJob = new Set([
+  'dueOn',
+  'startsAt',
+  'isLocked',
+  'hands',
+  'underWay',
+  'status',
+  'afterJobId',
+  'plannedKg',
+])
 
 const kinds = historyKinds.filter(isChanging)
 

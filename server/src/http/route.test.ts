@@ -24,7 +24,7 @@ describe('a route that both ends know', () => {
     }
     expect(Object.keys(wrong)).toHaveLength(2)
     // @ts-expect-error a route without a handler
-    expect(serve(jobRoutes, { change: nothing, move: nothing })).toHaveLength(4)
+    expect(serve(jobRoutes, { change: nothing, move: nothing })).toHaveLength(6)
   })
 
   it('is described with who may call it', async () => {

@@ -20,6 +20,8 @@ export const newJob = (recorder: Recorder, own: Own & Partial<JobRow>): JobRow =
   checkId: null,
   startsAt: null,
   isLocked: false,
+  hands: null,
+  underWay: null,
   afterJobId: null,
   afterDays: null,
   withinDays: null,

@@ -27,6 +27,7 @@ import {
   type JobRow,
 } from '../job/job.repository.ts'
 import { jobDto } from '../job/job-dto.ts'
+import { handsOf } from './hands.service.ts'
 import { seeToFollowers } from '../job/drop-jobs.ts'
 import { newJob } from '../job/new-job.ts'
 import { readJob, requirePlannedJob } from '../job/planned-job.ts'
@@ -106,6 +107,10 @@ export async function changeJob(
       startsAt: change.startsAt === undefined ? planned.startsAt : change.startsAt,
       isLocked: change.isLocked ?? planned.isLocked,
       status: change.status ?? planned.status,
+      hands:
+        change.hands === undefined
+          ? planned.hands
+          : await handsOf(transaction, owner.placeId, change.hands),
     }
     const told = { ...owner, kind: 'job', recorder, seen, reason } as const
     const row = await keepJob(transaction, { before: planned, change: now, told })

@@ -149,6 +149,8 @@ export const writingRoutes = {
   },
   '/cases/:caseId/reopened': { method: 'patch', body: () => ({ reason: 'pale again' }) },
   '/jobs/:jobId': { method: 'patch', body: () => ({ dueOn: '2025-06-09' }) },
+  '/jobs/:jobId/taken': { method: 'post', body: () => ({ isMine: true }) },
+  '/jobs/:jobId/under-way': { method: 'post', body: () => ({ since: null }) },
   '/jobs/:jobId/entries': { method: 'post', body: entryBody },
   '/entries/:entryId/corrections': { method: 'post', body: correctionBody },
 } satisfies Readonly<

@@ -1,6 +1,6 @@
 export { intervalClocks } from './facts.ts'
 export type { IntervalClock, KeptOfPlace, PlanSurroundings } from './facts.ts'
-export { amountsOf } from './job-traits.ts'
+export { amountsOf, workOf } from './job-traits.ts'
 export { paleLossOf } from './pale-loss.ts'
 export { toPlan, usualLeadDays } from './to-plan.ts'
 export type { PlanInput } from './to-plan.ts'

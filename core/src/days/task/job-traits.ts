@@ -114,3 +114,28 @@ export const amountsOf = (
   productKg: putsOut(job.kind) ? (job.plannedKg ?? (remedy?.productKg ?? 0) * job.share) : 0,
   waterL: putsOut(job.kind) ? (remedy?.carrierL ?? 0) * job.share : 0,
 })
+
+/** What doing a job asks of whoever does it. */
+export interface JobWork {
+  readonly work: WeatherWork
+  /** How long it takes [h]. */
+  readonly hours: number
+  /** Jobs with the same key are done in one trip. */
+  readonly tripKey: string
+}
+
+/**
+ * What doing a job asks of whoever does it.
+ * @param groundM2 of its stand; undefined where nobody measured it
+ */
+export function workOf(
+  job: DatedJob,
+  remedy: DatedRemedy | undefined,
+  groundM2: number | undefined,
+): JobWork {
+  const traits = jobTraits[job.kind]
+  const work = traits.work(job, remedy)
+  const { waterL } = amountsOf(job, remedy)
+  const hours = traits.hours(work, { waterL, groundM2: groundM2 ?? 0 })
+  return { work, hours, tripKey: traits.tripKey(job, remedy, work) }
+}

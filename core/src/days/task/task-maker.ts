@@ -22,7 +22,7 @@ import type {
   PlaceRules,
   PlanSurroundings,
 } from './facts.ts'
-import { amountsOf, jobTraits, repeatFromDays } from './job-traits.ts'
+import { amountsOf, jobTraits, repeatFromDays, workOf } from './job-traits.ts'
 import { palenessOf, paleLossOf } from './pale-loss.ts'
 
 export const isWarm = (plantId: string) => findPlant(plantId).tissue === 'warm-season turf'
@@ -67,9 +67,8 @@ export class TaskMaker {
     const remedy = planning.remedies.find(({ id }) => id === job.remedyId)
     const plan = planning.acidPlans.find(({ id }) => id === job.acidPlanId)
     const traits = jobTraits[job.kind]
-    const work = traits.work(job, remedy)
     const groundM2 = plan?.groundM2 ?? groundOf(stand.size, stand.measures ?? {})
-    const { productKg, waterL } = amountsOf(job, remedy)
+    const { productKg } = amountsOf(job, remedy)
     const product = around.products.find(({ id }) => id === remedy?.productId)
     const price = product?.packPrice && product.packKg ? product.packPrice / product.packKg : 0
     const latePerDay = paleLossOf(stand) * traits.lateShare(job, palenessOf(stand.id, planning))
@@ -82,13 +81,11 @@ export class TaskMaker {
         standId: stand.id,
         kind: job.kind,
         title: job.title,
-        work,
+        ...workOf(job, remedy, groundM2),
         wanted: job.dueOn,
         ...this.window(job),
         wantedAfter: this.wantedAfter(job),
-        hours: traits.hours(work, { waterL, groundM2: groundM2 ?? 0 }),
         equipmentId: remedy?.sprayerId && putsOut(job.kind) ? remedy.sprayerId : undefined,
-        tripKey: traits.tripKey(job, remedy, work),
         productId: putsOut(job.kind) ? (remedy?.productId ?? undefined) : undefined,
         productKg,
         nutrientsKgPerHa: this.nutrients(job, remedy, { productKg, groundM2 }),

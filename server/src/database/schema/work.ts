@@ -7,6 +7,7 @@ import type { Derivation } from '@spudder/core/base/reference'
 import type { AcidPlanDto } from '@spudder/contract/acid-plan'
 import type { ConditioningDto, FrozenCause, TankPartnerDto } from '@spudder/contract/remedy'
 import type { EntryWeatherDto } from '@spudder/contract/entry'
+import type { HandDto, UnderWayDto } from '@spudder/contract/job'
 import type { PhotoMeasureDto } from '@spudder/contract/photo'
 import { sql } from 'drizzle-orm'
 import {
@@ -146,6 +147,10 @@ export const job = mysqlTable(
     startsAt: varchar('starts_at', { length: 5 }),
     /** Whether it stays on its day whatever the planner finds. */
     isLocked: boolean('is_locked').notNull().default(false),
+    /** Who is to do it; null where nobody was named. */
+    hands: json('hands').$type<HandDto[]>(),
+    /** Who is at it, or last was; null where nobody said. */
+    underWay: json('under_way').$type<UnderWayDto[]>(),
     /** The job that must come before it, and how many days before at least and at most. */
     afterJobId: id('after_job_id'),
     afterDays: int('after_days'),

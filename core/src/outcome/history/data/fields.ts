@@ -74,6 +74,11 @@ const list = (label: string, words: Readonly<Record<string, string>>): ToldField
   say: (value) =>
     (value as readonly string[]).map((each) => words[each] ?? each).join(', ') || 'none',
 })
+const people = (label: string): ToldField => ({
+  label,
+  say: (value) =>
+    (value as readonly { readonly name: string }[]).map(({ name }) => name).join(', ') || 'nobody',
+})
 const named = (of: Readonly<Record<string, { readonly name: string }>>) =>
   Object.fromEntries(Object.entries(of).map(([id, { name }]) => [id, name]))
 /** Names that are told of what ships to practise with. */
@@ -236,6 +241,8 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     dueOn: day('Day'),
     startsAt: text('Hour'),
     isLocked: yes('Held on its day'),
+    hands: people('Who does it'),
+    underWay: people('At it'),
     status: text('Status'),
     afterJobId: put('Comes after', 'another job'),
     plannedKg: amount('Amount', 'mass'),
