@@ -114,6 +114,12 @@ for (const [scheme, viewport, sought] of looks) {
     await page.goto('/dates')
     await page.locator('.chip').first().click()
     await check('dates')
+    await page.goto('/day')
+    await expect(page.getByRole('button', { name: /^Start/ }).first()).toBeVisible()
+    await check('my day')
+    await page.getByText('Everybody', { exact: true }).click()
+    await expect(page.getByText('Nobody named')).toBeVisible()
+    await check('the day of everybody')
     await page.goto('/settings')
     for (const tab of isShort
       ? []
@@ -154,7 +160,7 @@ for (const [scheme, viewport, sought] of looks) {
 
 test('a look can be taken without a pointer', async ({ page }) => {
   await page.goto('/')
-  await expect(page.getByRole('link', { name: 'Events lawn' })).toBeVisible()
+  await expect(page.getByRole('link', { name: 'Events lawn', exact: true })).toBeVisible()
   await page.keyboard.press('/')
   await page.keyboard.type('events')
   await page.keyboard.press('Enter')

@@ -140,8 +140,7 @@ test('the shelf goes out as CSV and comes back in', async ({ page }) => {
 })
 
 test('the reference opens to sources, constants and schools', async ({ page }) => {
-  await page.goto('/')
-  await page.getByRole('link', { name: 'Reference' }).click()
+  await page.goto('/reference')
   await expect(page.getByRole('row', { name: /^Fe-EDDHA/ })).toContainText('6 %')
   await page.getByRole('tab', { name: 'Constants' }).click()
   await page.getByText('DTPA', { exact: true }).click()

@@ -1,7 +1,6 @@
 import { chromium, expect, test, type Browser, type Page } from '@playwright/test'
 import type { RecordPageDto } from '@spudder/contract/entry'
 import type { PlaceDto } from '@spudder/contract/place'
-import type { StandNameDto, StandStoryDto } from '@spudder/contract/stand'
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { startAppServer, type AppServer } from '../scripts/app-server.ts'
@@ -11,6 +10,7 @@ import { startMariaDb, type PrivateMariaDb } from '../scripts/mariadb.ts'
 import { freePort } from '../scripts/ports.ts'
 import { root } from '../scripts/processes.ts'
 import { PhoneNetwork } from './phone-network.ts'
+import { choose } from './spudder.ts'
 
 const folder = join(root, '.data', 'test-phone')
 const manager = { signInName: 'marla', password: 'slate heron ninety doors' }
@@ -74,7 +74,7 @@ async function onPhone(): Promise<Page> {
 
 const pixel = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64') // prettier-ignore
 
-test('a phone in the network is told to trust the machine, signs in, and records a job from its sheet with a photo', async () => {
+test('a phone in the network is told to trust the machine, signs in, and does a job of the day by its sheet, into the record with a photo', async () => {
   // Before it was told, it goes no further than the warning.
   const wary = await onPhone()
   await expect(wary.goto(pages.spudder)).rejects.toThrow(/ERR_CERT_AUTHORITY_INVALID/)
@@ -97,14 +97,21 @@ test('a phone in the network is told to trust the machine, signs in, and records
   const read = async <Answer>(path: string) =>
     (await page.evaluate((address) => fetch(address).then((answer) => answer.json()), `/api${path}`)) as Answer // prettier-ignore
   const [place] = await read<PlaceDto[]>('/places')
-  const stands = await read<StandNameDto[]>(`/places/${place?.id}/stands`)
-  const raft = stands.find(({ name }) => name === 'Lettuce raft loop')
-  const { jobs } = await read<StandStoryDto>(`/stands/${raft?.id}`)
-  const job = jobs.find(({ kind, status }) => kind === 'apply' && status === 'planned')
-  await page.goto(`${pages.spudder}/stands/${raft?.id}/sheet/${job?.id}`)
+  // Whoever plans takes a job of the crew over, and does it: from the day, by its sheet, into the record.
+  await page.getByRole('button', { name: 'Menu' }).tap()
+  await page.getByRole('link', { name: /^My day/ }).tap()
+  await page.getByText('Everybody', { exact: true }).tap()
+  const dose = page.getByRole('listitem').filter({ hasText: 'Fe-DTPA, dose 1 of 3' })
+  await choose(dose.getByLabel('Who'), 'Marla Quist')
+  await expect(page.getByRole('list', { name: 'Marla Quist' })).toContainText('dose 1 of 3')
+  await page.getByText('Mine', { exact: true }).tap()
+  await expect(page.getByRole('region', { name: 'To take along' })).toContainText('Fe-DTPA')
+  const mine = page.getByRole('list', { name: 'Today' }).getByRole('listitem').filter({ hasText: 'dose 1 of 3' }) // prettier-ignore
+  await mine.getByRole('button', { name: /^Start/ }).tap()
+  await expect(mine.getByText('You are at it since')).toBeVisible()
+  await mine.getByRole('link', { name: /^Done/ }).tap()
   await expect(page.getByText('In this order')).toBeVisible()
   await expect(page.getByText('Kept for outside: works without signal')).toBeVisible()
-  await page.getByRole('button', { name: 'Done: record it' }).tap()
   await page
     .locator('.record input[type=file]')
     .setInputFiles({ name: 'raft.png', mimeType: 'image/png', buffer: pixel })
@@ -115,4 +122,8 @@ test('a phone in the network is told to trust the machine, signs in, and records
   const { lines } = await read<RecordPageDto>(`/places/${place?.id}/entries?text=from-the-phone`)
   expect(lines).toHaveLength(1)
   expect(lines[0]?.entry.createdBy).toBe('Marla Quist')
+  // It began when she said so.
+  expect(lines[0]?.entry.startedAt).toMatch(/^\d{2}:\d{2}$/)
+  await page.goto(`${pages.spudder}/day`)
+  await expect(page.getByText('Done today: 1')).toBeVisible()
 })

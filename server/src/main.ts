@@ -15,6 +15,7 @@ import { openDatabase } from './database/connect.ts'
 import { copyBefore } from './database/copy-before.ts'
 import { DatabaseUnfit } from './database/database-unfit.ts'
 import { loadHistory } from './demo/load-history.ts'
+import { morningOfDemo } from './demo/morning-of-demo.ts'
 import { peopleOfDemo } from './demo/people-of-demo.ts'
 import { drainable } from './http/drain.ts'
 import { openMailer } from './mail/mailer.ts'
@@ -63,6 +64,7 @@ if (isDemo && (await findPlaces(db)).length === 0) {
   const estate = vennlowEstate(dateToDay(now))
   await loadHistory({ db, ...services }, estate, now)
   await peopleOfDemo(db, estate.place.id, now)
+  await morningOfDemo(db, estate.place.id, now)
 }
 const actor = isDemo ? manager.name : settings.actor
 await makeOwner(db, actor)

@@ -114,6 +114,12 @@ export const router = createRouter({
       component: () => import('./features/sheet/SheetsPage.vue'),
     },
     {
+      path: '/day',
+      name: 'day',
+      meta: { title: 'My day' },
+      component: () => import('./features/day/DayPage.vue'),
+    },
+    {
       path: '/dates',
       name: 'dates',
       meta: { title: 'Dates' },

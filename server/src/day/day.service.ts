@@ -29,7 +29,7 @@ interface Asked {
 }
 
 /** Whether somebody is named for a job: themselves, or by their name where they were no person of the place. */
-export const isMine = ({ hands }: Pick<JobDto, 'hands'>, me: Asked['me']): boolean =>
+const isMine = ({ hands }: Pick<JobDto, 'hands'>, me: Asked['me']): boolean =>
   (hands ?? []).some(({ personId, name }) => (personId === null ? name === me.name : personId === me.id)) // prettier-ignore
 
 const isAnybodys = ({ hands }: JobDto): boolean => (hands ?? []).length === 0
@@ -81,18 +81,21 @@ export async function readDay(
 
   const open = plan.jobs.filter(({ dueOn }) => dueOn <= tomorrow)
   const own = open.filter((job) => isMine(job, me) || isAnybodys(job))
-  const today = own.filter(({ dueOn }) => dueOn === day)
   // Who asks at noon begins at noon.
   const now = dateToDay(at) === day ? at.getHours() + at.getMinutes() / 60 : 0
-  const steps = orderOfDay(
-    today.map((job) => told.taskOf(job)),
-    Math.max(dayFigures.beginsAt.value, now),
+  const beginsAtH = Math.max(dayFigures.beginsAt.value, now)
+  const inOrder = (jobs: readonly JobDto[]) => {
+    const byId = new Map(jobs.map((job) => [job.id, job]))
+    const tasks = jobs.map((job) => told.taskOf(job))
+    return orderOfDay(tasks, beginsAtH).flatMap((step) => {
+      const job = byId.get(step.id)
+      return job ? [{ job, step }] : []
+    })
+  }
+  const mine = inOrder(own.filter(({ dueOn }) => dueOn === day)).map(({ job, step }) =>
+    told.toDto(job, step),
   )
-  const jobs = new Map(today.map((job) => [job.id, job]))
-  const mine = steps.flatMap((step) => {
-    const job = jobs.get(step.id)
-    return job ? [told.toDto(job, step)] : []
-  })
+  const others = open.filter((job) => job.dueOn <= day && !isMine(job, me) && !isAnybodys(job))
   const midnight = new Date(`${day}T00:00:00`)
   const standIds = plan.stands.map(({ id }) => id)
   const done = await selectDoneJobs(db, standIds, { day, since: midnight })
@@ -103,9 +106,8 @@ export async function readDay(
     isWeatherMadeUp: place.settings.practice?.includes('weather') ?? false,
     mine,
     overdue: own.filter(({ dueOn }) => dueOn < day).map((job) => told.toDto(job)),
-    others: open
-      .filter((job) => job.dueOn <= day && !isMine(job, me) && !isAnybodys(job))
-      .map((job) => told.toDto(job)),
+    // In an order too, but by no clock: they are at it together with whoever asks.
+    others: inOrder(others).map(({ job }) => told.toDto(job)),
     done: done.map((row) => told.toDto(jobDto(row))),
     tomorrow: own.filter(({ dueOn }) => dueOn === tomorrow).map((job) => toldTomorrow.toDto(job)),
     load: loadOf(mine, shelf, productOf),

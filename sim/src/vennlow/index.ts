@@ -8,7 +8,7 @@ import { jarTestsOfVennlow, sprayersOfVennlow } from './sprayers.ts'
 import { standHistories } from './stands.ts'
 
 export type { Act, EstateHistory, StandHistory } from './acts.ts'
-export { manager, peopleOfVennlow } from './people.ts'
+export { manager, morningOfVennlow, peopleOfVennlow } from './people.ts'
 export type { DemoPerson } from './people.ts'
 export { colourOfPlot } from './colour-of-plot.ts'
 

@@ -26,3 +26,12 @@ export const peopleOfVennlow: readonly DemoPerson[] = [
   adviser,
   { name: 'Dagny Holt', role: 'inspector' },
 ]
+
+/** What is agreed in the morning on which the demo begins: looks that are due, and who does what. */
+export const morningOfVennlow = {
+  looks: [
+    { stand: 'Events lawn', by: scout.name },
+    { stand: 'Pin oak avenue', by: undefined },
+  ],
+  doses: { stand: 'Lettuce raft loop', by: applicator.name },
+} as const

@@ -43,6 +43,8 @@ export const jobRow = (change: Partial<JobDto> = {}): JobDto => ({
   dueOn: '2026-06-20',
   startsAt: null,
   isLocked: false,
+  hands: null,
+  underWay: null,
   afterJobId: null,
   afterDays: null,
   withinDays: null,

@@ -2,6 +2,7 @@
 import type { JobDto } from '@spudder/contract/job'
 import { Button } from 'ant-design-vue'
 import { ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { usePlace } from '../../api/places.ts'
 import type { plannedOf } from '../../shared/record/record-draft.ts'
 import RecordForm from '../../shared/record/RecordForm.vue'
@@ -13,7 +14,8 @@ defineProps<{
   planned: ReturnType<typeof plannedOf> | undefined
 }>()
 const { place } = usePlace()
-const isRecording = ref(false)
+/** Who comes from the day is done, and records at once. */
+const isRecording = ref(useRoute().query['record'] === 'yes')
 </script>
 
 <template>

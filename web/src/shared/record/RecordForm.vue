@@ -24,6 +24,7 @@ import ProblemNote from '../../ui/ProblemNote.vue'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 import { useChecked } from '../form/use-checked.ts'
+import { underWaySince } from '../hands/hands.ts'
 import { recordRequest } from './record-request.ts'
 import {
   freshRecord,
@@ -55,7 +56,10 @@ const {
   forget,
   failed,
 } = useKept(`entry:${props.job.id}`, () =>
-  freshRecord(planned, props.system, own.value?.number ?? ''),
+  freshRecord(planned, props.system, {
+    licence: own.value?.number ?? '',
+    since: underWaySince(props.job, me.value),
+  }),
 )
 const productKg = ref<number>()
 const waterL = ref<number>()

@@ -52,11 +52,15 @@ export const plannedWords = ({ productKg, waterL }: Planned, system: UnitSystem)
 })
 
 /** A record as it is typed, with the actuals filled in as planned and the end as now. */
-export const freshRecord = (planned: Planned, system: UnitSystem, licence = '') => ({
+export const freshRecord = (
+  planned: Planned,
+  system: UnitSystem,
+  { licence = '', since }: { readonly licence?: string; readonly since?: Date | undefined } = {},
+) => ({
   id: crypto.randomUUID() as string,
   happenedOn: today(),
   ...plannedWords(planned, system),
-  startedAt: '',
+  startedAt: since ? clock(since) : '',
   endedAt: clock(new Date()),
   worker: lastWorker(),
   lot: planned.lot,

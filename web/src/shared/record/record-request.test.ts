@@ -20,7 +20,7 @@ const known = {
   waterL: undefined,
   isLicensed: false,
 } as const
-const draft = freshRecord(planned, 'metric', 'VA-2291')
+const draft = freshRecord(planned, 'metric', { licence: 'VA-2291' })
 
 describe('a record as it is sent', () => {
   it('has the amounts as they were planned, not as they were rounded on screen', () => {

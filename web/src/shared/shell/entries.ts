@@ -29,11 +29,12 @@ const entry = (
 
 export const entries: readonly Entry[] = [
   entry('estate', 'Estate', 'all ribbons'),
+  entry('day', 'My day', 'what you do today, in its order'),
   entry('dates', 'Dates', 'jobs on their days, plan the season'),
   entry('record', 'Record', 'what was done, search, CSV, PDF', { needs: 'read-record' }),
   entry('shelf', 'Shelf', 'products, prices, labels'),
   entry('sprayers', 'Sprayers', 'set-up and calibration'),
-  entry('reference', 'Reference', 'sources, constants, schools'),
+  entry('reference', 'Reference', 'sources, constants, schools', { isInLine: false }),
   entry('intake', 'Take in a spreadsheet', 'stands, past treatments, readings, looks', {
     isInLine: false,
     needs: 'plan',
