@@ -131,7 +131,7 @@ test('the choice of dark and of time on view holds from screen to screen', async
   await page.goto('/')
   await page.getByRole('button', { name: 'Dark', exact: true }).click()
   await showSpan(page, 'season')
-  await page.getByRole('link', { name: 'Pin oak avenue' }).click()
+  await page.getByRole('link', { name: 'Pin oak avenue', exact: true }).click()
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
   await expect(spanShown(page, 'season')).toHaveCount(1)
   await expect(page).toHaveTitle('Pin oak avenue · Spudder')

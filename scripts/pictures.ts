@@ -31,7 +31,7 @@ interface Picture {
 /** One current picture of each main view, from the demo data. */
 const pictures: readonly Picture[] = [
   { name: 'estate', path: '/' },
-  { name: 'estate-phone', path: '/', isPhone: true },
+  { name: 'day-phone', path: '/day', isPhone: true, as: 'applicator', waitFor: 'ol > li' },
   { name: 'look', stand: 'Gardenia house', path: '/look' },
   { name: 'look-phone', stand: 'Bowling green', path: '/look', isPhone: true },
   { name: 'verdict', stand: 'South vineyard block', path: '/verdict' },

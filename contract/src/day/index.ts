@@ -1,2 +1,2 @@
-export { DayDto, DayJobDto, DayLoadDto, DayQueryDto } from './day.dto.ts'
+export { DayDto, DayJobDto, DayLoadDto } from './day.dto.ts'
 export { dayRoutes } from './day.routes.ts'

@@ -9,7 +9,6 @@ export {
   PlanLooksDto,
   PlanOrderDto,
   PlanPracticeDto,
-  TakeJobDto,
   UnderWayDto,
 } from './job.dto.ts'
 export { jobRoutes } from './job.routes.ts'

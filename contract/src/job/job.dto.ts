@@ -41,7 +41,7 @@ export class UnderWayDto extends HandDto {
 }
 
 /** So many do one job at most. */
-export const mostHands = 30
+const mostHands = 30
 
 /** Takes a job on, or leaves it to others. */
 export class TakeJobDto {

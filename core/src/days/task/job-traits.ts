@@ -126,7 +126,8 @@ export interface JobWork {
 
 /**
  * What doing a job asks of whoever does it.
- * @param groundM2 of its stand; undefined where nobody measured it
+ * @param groundM2 of its stand [m²]; undefined where nobody measured it
+ * @returns how long it takes [h], the kind of weather it needs, and what it shares a trip with
  */
 export function workOf(
   job: DatedJob,
