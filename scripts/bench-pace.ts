@@ -49,6 +49,8 @@ const secondsOf = (loads: readonly Loaded[]) => loads.reduce((sum, { seconds }) 
 const at = (times: readonly number[], share: number) =>
   times[Math.min(times.length - 1, Math.floor(times.length * share))] ?? Number.NaN
 
+const isId = (value: unknown) => typeof value === 'string' && /^[\da-f-]{36}$/.test(value)
+
 /** The least that could answer: the same statements, one after the other, and their rows. */
 function bareOf(pool: Pool, statements: readonly Statement[]): express.Express {
   const bare = express()
@@ -62,7 +64,8 @@ function bareOf(pool: Pool, statements: readonly Statement[]): express.Express {
     const isTransaction = statements.some(({ sql }) => /^begin/i.test(sql))
     const connection = isTransaction ? await pool.getConnection() : undefined
     for (const { sql, values } of statements) {
-      const isNew = /^insert/i.test(sql)
+      // What is counted up, or numbered by the database, is the same row or none of its own.
+      const isNew = /^insert/i.test(sql) && !/on duplicate key/i.test(sql) && isId(values[0])
       const own = isNew ? values.map((value, index) => (index === 0 ? id : value)) : values
       const [got] = await (connection ?? pool).query(sql, own as never)
       rows.push(got)

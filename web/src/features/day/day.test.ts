@@ -114,6 +114,19 @@ describe('my day', () => {
     expect((await page(dayWith({}))).wrapper.text()).toContain('Nothing for you today')
   })
 
+  it('is looked at anew while somebody looks: others go on meanwhile', async () => {
+    vi.useFakeTimers({ toFake: ['setInterval', 'clearInterval', 'Date'] })
+    const day = dayWith({ mine: [dayJob()] })
+    const { wrapper } = await page(day)
+    expect(wrapper.text()).not.toContain('Ona is at it')
+    day.mine = [dayJob({ underWay: [{ ...ona, since: new Date().toISOString() }] })]
+    await vi.advanceTimersByTimeAsync(21_000)
+    await flushPromises()
+    expect(wrapper.text()).toContain('Ona is at it')
+    wrapper.unmount()
+    vi.useRealTimers()
+  })
+
   it('says that something is done which nothing is measured by', async () => {
     const since = new Date().toISOString()
     const { id, name } = meAt('place')

@@ -73,7 +73,7 @@ const nothingDue = computed(() =>
       <Segmented :value="view" :options="[...views]" aria-label="Shape" @update:value="show" />
       <p v-if="view === 'ribbons'" class="due text-slate lined gap-10 wrapped">
         <template v-if="total === undefined">Looking for what is due today …</template>
-        <RouterLink v-else-if="isNarrow && dueToday.length > 1" :to="{ name: 'dates' }">
+        <RouterLink v-else-if="dueToday.length > (isNarrow ? 1 : 2)" :to="{ name: 'day' }">
           Today: {{ dueToday.length }} jobs
         </RouterLink>
         <template v-else-if="dueToday.length > 0">
@@ -134,7 +134,7 @@ const nothingDue = computed(() =>
   .head > * {
     flex: none;
   }
-  /* What is due gives way; all of it stands on the dates. */
+  /* What is due gives way; all of it stands on the day. */
   .head .due {
     flex: 1 1 0;
     min-width: 0;
