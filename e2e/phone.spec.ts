@@ -126,4 +126,11 @@ test('a phone in the network is told to trust the machine, signs in, and does a 
   expect(lines[0]?.entry.startedAt).toMatch(/^\d{2}:\d{2}$/)
   await page.goto(`${pages.spudder}/day`)
   await expect(page.getByText('Done today: 1')).toBeVisible()
+  // The day and its sheets were taken along: they open where there is no signal.
+  await expect(page.getByText('Kept for outside: opens without signal')).toBeVisible()
+  await page.context().setOffline(true)
+  await page.reload()
+  await expect(page.getByText('Done today: 1')).toBeVisible()
+  await expect(page.getByText('No signal: this day and its sheets still open')).toBeVisible()
+  await page.context().setOffline(false)
 })

@@ -1,3 +1,4 @@
+import { orderOfDay } from '@spudder/core/days/day'
 import { contextNames, plantsOf, type Context } from '@spudder/core/stand/plant'
 import {
   diagnose,
@@ -142,4 +143,22 @@ export function curveSetMs(): { readonly curves: number; readonly rootFinder: nu
     }
   }, 5)
   return { curves, rootFinder }
+}
+
+/** The order of a day of as many jobs, drawn at random, with hours that are fit, ways and jobs that wait. */
+export function dayOrderMs(jobs: number): number {
+  const random = randomLcg(0.75)
+  const tasks = Array.from({ length: jobs }, (_, index) => {
+    const from = 6 + Math.floor(random() * 8)
+    return {
+      id: String(index),
+      hours: 0.25 + random(),
+      fitHours: index % 3 === 0 ? undefined : Array.from({ length: 5 }, (_each, hour) => from + hour), // prettier-ignore
+      startsAtH: undefined,
+      afterId: index % 4 === 3 ? String(index - 1) : undefined,
+      at: [random() * 3000, random() * 3000] as const,
+      tripKey: index % 2 === 0 ? 'spray' : 'walk',
+    }
+  })
+  return timeOf(() => orderOfDay(tasks, 6), 10)
 }

@@ -1,7 +1,14 @@
 import { rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { startAppServer } from './app-server.ts'
-import { baselineMs, curveSetMs, laboratoryFileMs, nextChecksMs, verdictMs } from './bench-core.ts'
+import {
+  baselineMs,
+  curveSetMs,
+  dayOrderMs,
+  laboratoryFileMs,
+  nextChecksMs,
+  verdictMs,
+} from './bench-core.ts'
 import { dragMs, drawEstate, firstLoadKb, openBrowser, strokeMs } from './bench-drawing.ts'
 import { fillRecords, planDemoMs, searchMs, seasonPace } from './bench-dates.ts'
 import { intakePace } from './bench-intake.ts'
@@ -42,6 +49,13 @@ const set = curveSetMs()
 say(
   `curves of eight sources, 141 pH, three cases of zinc and copper: ${figure(set.curves)} ms, ${figure(set.rootFinder / set.curves)} × faster than a general root finder on the same systems, ${figure(set.rootFinder)} ms (aims: 10 ms, 20 ×)`,
 )
+
+for (const jobs of [8, 24, 200]) {
+  const order = dayOrderMs(jobs)
+  say(
+    `the order of a day of ${jobs} jobs: ${figure(order)} ms, ${figure(order / baseline)} × (aim: 50 ms for 24)`,
+  )
+}
 
 const course = pathMs()
 say(

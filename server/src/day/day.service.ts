@@ -74,8 +74,12 @@ export async function readDay(
     // The night before and the morning after count: rain then is against work of the day.
     readHours({ db, service: weather, place, at }, { from: addDays(day, -1), to: addDays(day, 2) }),
   ])
-  const outlookOn = (on: Day) => (work: WeatherWork) =>
-    outlookByHours(days, work, place.unitSystem).get(on)
+  const outlooks = new Map<WeatherWork, ReturnType<typeof outlookByHours>>()
+  const outlookOn = (on: Day) => (work: WeatherWork) => {
+    const known = outlooks.get(work) ?? outlookByHours(days, work, place.unitSystem)
+    outlooks.set(work, known)
+    return known.get(on)
+  }
   const told = new DayJobs({ plan, sprayers, outlookOf: outlookOn(day) })
   const toldTomorrow = new DayJobs({ plan, sprayers, outlookOf: outlookOn(tomorrow) })
 

@@ -46,6 +46,21 @@ describe('the order of a day', () => {
     expect(['1 3 2 4', '3 1 2 4', '1 3 4 2', '2 4 1 3']).toContain(orderOf(filled))
   })
 
+  it('takes more than anybody does in a day, each once, and keeps what waits behind what it waits for', () => {
+    const many = range(0, 400).map((index) =>
+      task(String(index), {
+        hours: 0.1,
+        afterId: index % 3 === 0 && index > 0 ? String(index - 1) : undefined,
+        fitHours: index % 2 === 0 ? range(6, 8 + (index % 9)) : undefined,
+      }),
+    )
+    const order = orderOfDay(many.toReversed(), 6).map(({ id }) => id)
+    expect(new Set(order).size).toBe(400)
+    const placeOf = new Map(order.map((id, index) => [id, index]))
+    const early = many.filter(({ id, afterId }) => afterId !== undefined && (placeOf.get(id) ?? 0) < (placeOf.get(afterId) ?? 0)) // prettier-ignore
+    expect(early).toEqual([])
+  })
+
   it('finds the best of all orders of six jobs, drawn at random', () => {
     const draw = randomLcg(0.42)
     const costOf = (steps: readonly DayStep[], tasks: readonly DayTask[]) => {

@@ -51,8 +51,14 @@ interface Beginning {
   readonly cost: readonly [misses: number, lateH: number, endH: number, trips: number, wayM: number]
 }
 
-/** Orders that are kept at each step: all of them for as many jobs as a crew does in a day, nearly. */
-const width = 720
+/** Orders that are kept at each step: all of up to six jobs, and as many of more as are looked through at once. */
+const mostKept = 720
+const lookedThrough = 10_000
+const allUpTo = 6
+const widthFor = (jobs: number): number =>
+  jobs <= allUpTo ? mostKept : Math.min(mostKept, Math.floor(lookedThrough / jobs ** 2))
+/** More jobs than anybody does in a day are put in order one stretch of them after the other. */
+const mostAtOnce = 24
 /** Differences below are none [h, m]. */
 const alike = 1e-6
 
@@ -67,6 +73,31 @@ function byCost(one: Beginning, other: Beginning): number {
 const wayBetween = (one: DayTask | undefined, other: DayTask): number | undefined =>
   one?.at && other.at ? Math.hypot(one.at[0] - other.at[0], one.at[1] - other.at[1]) : undefined
 
+/** The hours that are fit for a job, as they are looked up over and over. */
+interface FitHours {
+  readonly hours: readonly number[]
+  readonly set: ReadonlySet<number>
+  /** The longest stretch of them [h]. */
+  readonly longest: number
+}
+const known = new WeakMap<DayTask, FitHours>()
+
+function fitOf(task: DayTask, hours: readonly number[]): FitHours {
+  const before = known.get(task)
+  if (before) return before
+  const set = new Set(hours)
+  const stretches = hours
+    .filter((hour) => !set.has(hour - 1))
+    .map((first) => {
+      let last = first
+      while (set.has(last + 1)) last += 1
+      return last + 1 - first
+    })
+  const fit = { hours, set, longest: Math.max(0, ...stretches) }
+  known.set(task, fit)
+  return fit
+}
+
 /** Whether every hour that a job would last from a moment on is fit. */
 function isFitFrom(fit: ReadonlySet<number>, startH: number, hours: number): boolean {
   for (let hour = Math.floor(startH); hour < startH + hours - alike; hour += 1)
@@ -75,27 +106,14 @@ function isFitFrom(fit: ReadonlySet<number>, startH: number, hours: number): boo
 }
 
 /** The first moment from one on at which a job can be done whole in fit hours; undefined where none is left. */
-function fitStart({ fitHours, hours }: DayTask, fromH: number): number | undefined {
-  if (fitHours === undefined) return fromH
-  const fit = new Set(fitHours)
+function fitStart(task: DayTask, fromH: number): number | undefined {
+  if (task.fitHours === undefined) return fromH
+  const { hours, set, longest } = fitOf(task, task.fitHours)
+  if (hours.length === 0) return undefined
   // What is longer than every stretch begins where the weather is fit at least.
-  const longest = Math.min(hours, longestStretch(fitHours))
-  const starts = [fromH, ...fitHours.filter((hour) => hour > fromH)]
-  return starts.find((start) => fitHours.length > 0 && isFitFrom(fit, start, longest))
-}
-
-function longestStretch(fitHours: readonly number[]): number {
-  const fit = new Set(fitHours)
-  return Math.max(
-    0,
-    ...fitHours
-      .filter((hour) => !fit.has(hour - 1))
-      .map((first) => {
-        let last = first
-        while (fit.has(last + 1)) last += 1
-        return last + 1 - first
-      }),
-  )
+  const lasts = Math.min(task.hours, longest)
+  if (isFitFrom(set, fromH, lasts)) return fromH
+  return hours.find((hour) => hour > fromH && isFitFrom(set, hour, lasts))
 }
 
 function withNext({ steps, left, last, clockH, cost }: Beginning, task: DayTask): Beginning {
@@ -126,19 +144,9 @@ function withNext({ steps, left, last, clockH, cost }: Beginning, task: DayTask)
 const isFree = ({ afterId }: DayTask, left: readonly DayTask[]): boolean =>
   afterId === undefined || left.every(({ id }) => id !== afterId)
 
-/**
- * The order in which the jobs of a day are best done: as few as can be outside of the hours that are fit for
- * them, at the hour by the clock where they have one, the soonest done, with the fewest fillings, on the shortest
- * way; what waits for another after it.
- * @param beginsAtH when the first can begin [h of the day]
- * @returns every job once; jobs that wait for each other stand at the end
- * @source a search that keeps the 720 best beginnings, which is every order of up to six jobs; order of what
- * counts: judgement [J]
- */
-export function orderOfDay(tasks: readonly DayTask[], beginsAtH: number): readonly DayStep[] {
-  let best: readonly Beginning[] = [
-    { steps: [], left: tasks, last: undefined, clockH: beginsAtH, cost: [0, 0, beginsAtH, 0, 0] },
-  ]
+/** The best orders of some jobs after a beginning, the best first. */
+function searched(from: Beginning, tasks: readonly DayTask[]): Beginning {
+  let best: readonly Beginning[] = [{ ...from, left: tasks }]
   for (let done = 0; done < tasks.length; done += 1) {
     best = best
       .flatMap((beginning) => {
@@ -146,7 +154,46 @@ export function orderOfDay(tasks: readonly DayTask[], beginsAtH: number): readon
         return (free.length > 0 ? free : beginning.left).map((task) => withNext(beginning, task))
       })
       .toSorted(byCost)
-      .slice(0, width)
+      .slice(0, widthFor(tasks.length))
   }
-  return best[0]?.steps ?? []
+  return best[0] ?? from
+}
+
+/** By when a job has to be begun: its hour by the clock, or the last that is fit; what waits for it no sooner. */
+function soonestFirst(tasks: readonly DayTask[]): readonly DayTask[] {
+  const byId = new Map(tasks.map((task) => [task.id, task]))
+  const untilOf = (task: DayTask, seen: ReadonlySet<string>): number => {
+    const own = task.startsAtH ?? task.fitHours?.at(-1) ?? Infinity
+    const before = byId.get(task.afterId ?? '')
+    if (!before || seen.has(task.id)) return own
+    return Math.max(own, untilOf(before, new Set([...seen, task.id])))
+  }
+  const until = new Map(tasks.map((task) => [task.id, untilOf(task, new Set())]))
+  const depthOf = (task: DayTask, seen = 0): number => {
+    const before = byId.get(task.afterId ?? '')
+    return before && seen < tasks.length ? depthOf(before, seen + 1) : seen
+  }
+  const of = (map: ReadonlyMap<string, number>, { id }: DayTask) => map.get(id) ?? 0
+  const depth = new Map(tasks.map((task) => [task.id, depthOf(task)]))
+  return tasks.toSorted((one, other) => {
+    const [first, second] = [of(until, one), of(until, other)]
+    return first === second ? of(depth, one) - of(depth, other) : first - second
+  })
+}
+
+/**
+ * The order in which the jobs of a day are best done: as few as can be outside of the hours that are fit for
+ * them, at the hour by the clock where they have one, the soonest done, with the fewest fillings, on the shortest
+ * way; what waits for another after it.
+ * @param beginsAtH when the first can begin [h of the day]
+ * @returns every job once; jobs that wait for each other stand at the end
+ * @source a search that keeps the best beginnings, which is every order of up to six jobs; of more than 24, what
+ * has to be begun soonest first, 24 at once; order of what counts: judgement [J]
+ */
+export function orderOfDay(tasks: readonly DayTask[], beginsAtH: number): readonly DayStep[] {
+  let beginning: Beginning = { steps: [], left: [], last: undefined, clockH: beginsAtH, cost: [0, 0, beginsAtH, 0, 0] } // prettier-ignore
+  const all = tasks.length > mostAtOnce ? soonestFirst(tasks) : tasks
+  for (let from = 0; from < all.length; from += mostAtOnce)
+    beginning = searched(beginning, all.slice(from, from + mostAtOnce))
+  return beginning.steps
 }

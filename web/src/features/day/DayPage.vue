@@ -12,11 +12,13 @@ import DayBoard from './DayBoard.vue'
 import DayJob from './DayJob.vue'
 import { takeAlongWords } from './day-words.ts'
 import { useDay } from './use-day.ts'
+import { useKeptDay } from './use-kept-day.ts'
 
 /** What somebody does today: in its order, one thing after the other, with one thumb. */
 const { me, may } = useMay()
 const { place, read, take, beAt, change } = useDay()
 const day = computed(() => read.data.value)
+const signalWords = useKeptDay(day, () => place.value?.id)
 const system = computed(() => place.value?.unitSystem ?? 'us')
 const canWork = computed(() => may('work'))
 const view = ref('mine')
@@ -42,6 +44,7 @@ const sayDone = ({ job }: DayJobDto) => change.send({ jobId: job.id, dto: { stat
     <div class="lined wrapped gap-16 items-center inside-4">
       <h1>{{ day ? dayWords(day.day) : 'Today' }}</h1>
       <Segmented v-model:value="view" class="no-print" :options="views" aria-label="Whose day" />
+      <span class="text-small text-slate no-print" role="status">{{ signalWords }}</span>
     </div>
     <ProblemNote :problem="problem" />
     <Skeleton v-if="read.status.value === 'pending'" active />

@@ -6,14 +6,7 @@ import { estateRoutes } from '@spudder/contract/stand'
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import { useRouter, type Router } from 'vue-router'
 import { addressOf } from '../../api/call.ts'
-import { keepForOutside } from '../../offline/keep-for-outside.ts'
-
-/** Where records wait is a page of outside too: its code comes while there is signal. */
-async function takeWaitingAlong(router: Router | undefined): Promise<void> {
-  const page = router?.getRoutes().find(({ name }) => name === 'waiting')?.components?.['default']
-  if (typeof page !== 'function') return
-  await (page as () => Promise<unknown>)().catch(() => undefined)
-}
+import { takeAlong } from '../../offline/take-along.ts'
 
 /** Keeps a sheet for outside as soon as it is there, and says in words whether it is. */
 export function useKeptOutside(
@@ -30,13 +23,16 @@ export function useKeptOutside(
     async (isReady) => {
       const place = placeId()
       if (!isReady || !place) return
-      await takeWaitingAlong(router)
-      isKept.value = await keepForOutside([
-        addressOf(placeRoutes.all, {}),
-        addressOf(estateRoutes.story, { standId: standId() }),
-        addressOf(productRoutes.all, { placeId: place }),
-        addressOf(sprayerRoutes.all, { placeId: place }),
-      ])
+      isKept.value = await takeAlong(
+        router,
+        [],
+        [
+          addressOf(placeRoutes.all, {}),
+          addressOf(estateRoutes.story, { standId: standId() }),
+          addressOf(productRoutes.all, { placeId: place }),
+          addressOf(sprayerRoutes.all, { placeId: place }),
+        ],
+      )
     },
     { immediate: true },
   )
