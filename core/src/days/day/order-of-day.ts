@@ -1,5 +1,6 @@
 import type { Figure } from '../../base/reference/index.ts'
 import type { GridPoint } from '../../stand/ground/index.ts'
+import { stretchesOf } from '../weather/index.ts'
 
 /** What an order of the day is reckoned with. */
 export const dayFigures = {
@@ -86,13 +87,7 @@ function fitOf(task: DayTask, hours: readonly number[]): FitHours {
   const before = known.get(task)
   if (before) return before
   const set = new Set(hours)
-  const stretches = hours
-    .filter((hour) => !set.has(hour - 1))
-    .map((first) => {
-      let last = first
-      while (set.has(last + 1)) last += 1
-      return last + 1 - first
-    })
+  const stretches = stretchesOf(hours).map(([from, to]) => to - from)
   const fit = { hours, set, longest: Math.max(0, ...stretches) }
   known.set(task, fit)
   return fit

@@ -1,6 +1,7 @@
 import { addDays, dayWords, daysBetween, type Day } from '../../base/calendar/index.ts'
 import type { Figure } from '../../base/reference/index.ts'
 import type { JobKind } from '../plan/index.ts'
+import { stretchesOf } from '../weather/index.ts'
 
 /** What somebody is told of without asking, what matters most first. */
 export const noticeKinds = ['overdue', 'window', 'due', 'short', 'retest', 'licence'] as const
@@ -82,15 +83,6 @@ export interface Notice {
 const ofJob = ({ id, standId }: NoticedJob) => ({ standId, jobId: id })
 const clock = (hour: number): string => `${String(hour).padStart(2, '0')}:00`
 
-/** The first stretch of hours that follow one another. */
-function firstStretch(hours: readonly number[]): readonly [number, number] | undefined {
-  const [from] = hours
-  if (from === undefined) return undefined
-  let last = from
-  while (hours.includes(last + 1)) last += 1
-  return [from, last + 1]
-}
-
 function jobNotice(job: NoticedJob, { today, isWeatherMadeUp }: NoticeFacts): Notice[] {
   const { id, standName, title, kind, dueOn, fitHours } = job
   const days = daysBetween(dueOn, today)
@@ -102,7 +94,7 @@ function jobNotice(job: NoticedJob, { today, isWeatherMadeUp }: NoticeFacts): No
   if (kind === 'test' && -days > 0 && -days <= aheadDays.retest.value)
     return [{ id: `retest ${id} ${dueOn}`, kind: 'retest', words: `${where} on ${dayWords(dueOn)}.`, ...ofJob(job) }] // prettier-ignore
   if (days < 0) return []
-  const stretch = firstStretch(fitHours ?? [])
+  const [stretch] = stretchesOf(fitHours ?? [])
   const by = isWeatherMadeUp ? ', by the made-up weather of the practice device' : ''
   if (stretch)
     return [

@@ -18,7 +18,7 @@ const props = defineProps<{
   me: MeDto | undefined
   system: UnitSystem
   /** Whether whoever looks does it: whoever reads alone sees no buttons. */
-  canWork: boolean
+  canWork?: boolean
   isDone?: boolean
 }>()
 const emit = defineEmits<{ begin: []; stop: []; done: []; take: [isMine: boolean] }>()

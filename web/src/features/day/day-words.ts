@@ -1,5 +1,6 @@
 import type { DayJobDto, DayLoadDto } from '@spudder/contract/day'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
+import { stretchesOf } from '@spudder/core/days/weather'
 
 /** An hour of the day by the clock, as 6.25 is 06:15. */
 export function clockWords(hours: number): string {
@@ -10,14 +11,9 @@ export function clockWords(hours: number): string {
 
 /** Stretches of hours that follow each other, as "06:00 to 09:00 and 16:00 to 18:00". */
 export function stretchWords(hours: readonly number[]): string {
-  const set = new Set(hours)
-  const stretches = hours
-    .filter((hour) => !set.has(hour - 1))
-    .map((first) => {
-      let last = first
-      while (set.has(last + 1)) last += 1
-      return `${clockWords(first)} to ${clockWords(last + 1)}`
-    })
+  const stretches = stretchesOf(hours).map(
+    ([from, to]) => `${clockWords(from)} to ${clockWords(to)}`,
+  )
   return new Intl.ListFormat('en').format(stretches)
 }
 
