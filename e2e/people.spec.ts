@@ -118,7 +118,10 @@ test('a passkey lets one in without a password, and a lost password is mended by
   await page.getByLabel('Name of the passkey').fill('Laptop')
   await page.getByRole('button', { name: 'Add a passkey' }).click()
   await expect(page.getByRole('list', { name: 'Passkeys' })).toContainText('Laptop')
+  // The page is loaded anew once the device has forgotten what was somebody's.
+  const left = page.waitForEvent('load')
   await page.getByRole('button', { name: 'Sign out here' }).click()
+  await left
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
   await page.goto('/record')
   await page.getByRole('button', { name: 'Sign in with a passkey' }).click()
