@@ -12,3 +12,4 @@ export {
   UnderWayDto,
 } from './job.dto.ts'
 export { jobRoutes } from './job.routes.ts'
+export { isHand } from './same-hand.ts'

@@ -13,6 +13,10 @@ import {
 
 /** An id as its sender made it. */
 export const id = (name = 'id') => varchar(name, { length: 36 })
+/** A moment, to the millisecond, in universal time. */
+export const moment = (name: string) => datetime(name, { mode: 'date', fsp: 3 })
+/** What a secret is known again by: its SHA-256 in hex, so that nobody who reads the table has the secret. */
+export const fingerprint = (name: string) => varchar(name, { length: 64 })
 /**
  * A name out of a closed list: the list is the type of the column. MariaDB holds it as text, so that a
  * name more is no change of the table.

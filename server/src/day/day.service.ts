@@ -1,5 +1,5 @@
 import type { DayDto, DayLoadDto } from '@spudder/contract/day'
-import type { JobDto } from '@spudder/contract/job'
+import { isHand, type JobDto } from '@spudder/contract/job'
 import type { ProductDto } from '@spudder/contract/shelf'
 import type { WeatherService } from '@spudder/contract/weather'
 import { addDays, dateToDay, type Day } from '@spudder/core/base/calendar'
@@ -28,9 +28,8 @@ interface Asked {
   readonly at: Date
 }
 
-/** Whether somebody is named for a job: themselves, or by their name where they were no person of the place. */
 const isMine = ({ hands }: Pick<JobDto, 'hands'>, me: Asked['me']): boolean =>
-  (hands ?? []).some(({ personId, name }) => (personId === null ? name === me.name : personId === me.id)) // prettier-ignore
+  (hands ?? []).some((each) => isHand(each, me))
 
 const isAnybodys = ({ hands }: JobDto): boolean => (hands ?? []).length === 0
 

@@ -1,4 +1,4 @@
-import type { BeAtJobDto, HandDto, JobDto } from '@spudder/contract/job'
+import { isHand, type BeAtJobDto, type HandDto, type JobDto } from '@spudder/contract/job'
 import { dateToDay } from '@spudder/core/base/calendar'
 import { selectMembership } from '../access/membership.repository.ts'
 import type { Connection, Database } from '../database/connect.ts'
@@ -33,8 +33,8 @@ async function changeHands(
   })
 }
 
-const without = <Somebody extends HandDto>(list: readonly Somebody[] | null, { id, name }: Saying['me']) =>
-  (list ?? []).filter(({ personId, name: called }) => (personId === null ? called !== name : personId !== id)) // prettier-ignore
+const without = <Somebody extends HandDto>(list: readonly Somebody[] | null, me: Saying['me']) =>
+  (list ?? []).filter((each) => !isHand(each, me))
 const orNobody = <Somebody>(list: Somebody[]): Somebody[] | null =>
   list.length === 0 ? null : list
 

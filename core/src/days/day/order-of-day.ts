@@ -26,7 +26,7 @@ export interface DayTask {
   readonly afterId: string | undefined
   /** Where it is on the ground of the place [m]; undefined where nobody placed it. */
   readonly at: GridPoint | undefined
-  /** Jobs with the same key are done with one filling of the shed’s cart. */
+  /** Jobs with the same key are done in one trip. */
   readonly tripKey: string
 }
 

@@ -4,7 +4,6 @@ import { auditActs, auditOutcomes, invitationKinds } from '@spudder/contract/per
 import {
   bigint,
   boolean,
-  datetime,
   double,
   index,
   int,
@@ -15,14 +14,9 @@ import {
   tinyint,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { changeable, day, id, oneOf, recorded } from '../columns.ts'
+import { changeable, day, fingerprint, id, moment, oneOf, recorded } from '../columns.ts'
 import type { PlaceStateDto } from '@spudder/contract/overview'
 import { place } from './places.ts'
-
-/** A moment, to the millisecond, in universal time. */
-const moment = (name: string) => datetime(name, { mode: 'date', fsp: 3 })
-/** What a secret is known again by: its SHA-256 in hex, so that nobody who reads the table has the secret. */
-const fingerprint = (name: string) => varchar(name, { length: 64 })
 
 /** A state without what a day makes of it: how many jobs are due on each day instead. */
 export type KeptState = Pick<PlaceStateDto, 'stands' | 'openCases' | 'palest' | 'short'> & {
@@ -225,44 +219,6 @@ export const audit = mysqlTable(
   (table) => [
     index('audit_of_place').on(table.placeId, table.position),
     index('audit_of_person').on(table.personId, table.position),
-  ],
-)
-
-/** A device that is told things by web push. */
-export const pushSubscription = mysqlTable(
-  'push_subscription',
-  {
-    id: id().primaryKey(),
-    personId: id('person_id')
-      .notNull()
-      .references(() => person.id),
-    /** The sign-in that it was asked for in, and ends with; null for who works alone. */
-    sessionId: id('session_id').references(() => session.id),
-    device: varchar('device', { length: 120 }).notNull(),
-    endpoint: varchar('endpoint', { length: 1000 }).notNull(),
-    /** The endpoint’s, so that a device is told things once. */
-    mark: fingerprint('mark').notNull().unique('push_subscription_by_mark'),
-    p256dh: varchar('p256dh', { length: 90 }).notNull(),
-    auth: varchar('auth', { length: 30 }).notNull(),
-    kinds: json('kinds').$type<NoticeKind[]>().notNull(),
-    createdAt: moment('created_at').notNull(),
-  },
-  (table) => [index('push_subscription_of_person').on(table.personId)],
-)
-
-/** What somebody was told by letter or on a device, so that it is told once. */
-export const told = mysqlTable(
-  'told',
-  {
-    personId: id('person_id')
-      .notNull()
-      .references(() => person.id),
-    noticeId: varchar('notice_id', { length: 160 }).notNull(),
-    at: moment('at').notNull(),
-  },
-  (table) => [
-    primaryKey({ columns: [table.personId, table.noticeId] }),
-    index('told_at').on(table.at),
   ],
 )
 
