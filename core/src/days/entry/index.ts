@@ -8,5 +8,7 @@ export type {
 } from './applications.ts'
 export { questionsOfEntry } from './questions.ts'
 export type { AskedEntry } from './questions.ts'
+export { isOffRate, leftReasons, runOut, runOutFigures, shortReasons } from './run-out.ts'
+export type { LeftReason, RunOut, ShortReason, TankEnd } from './run-out.ts'
 export { standingEntries } from './standing-entries.ts'
 export type { CorrectableEntry } from './standing-entries.ts'

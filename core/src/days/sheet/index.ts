@@ -1,4 +1,6 @@
 export { buildSheet } from './build-sheet.ts'
+export { fillPace } from './pace.ts'
+export type { FillDone, FillPace } from './pace.ts'
 export type { FillBox, Sheet, SheetFill, SheetInput } from './sheet.ts'
 export { waterRateWords } from './sprayer-lines.ts'
 export { buildStepSheet } from './step-sheet.ts'

@@ -1,4 +1,6 @@
 export { appliedName } from './applied-name.ts'
+export { readLotCode } from './lot-code.ts'
+export type { LotCode } from './lot-code.ts'
 export { mainSourceOf, plainForm, shelfCandidate, stainNames } from './product.ts'
 export type { ShelfProduct, Stain } from './product.ts'
 export { readShelfCsv, shelfToCsv } from './shelf-csv.ts'

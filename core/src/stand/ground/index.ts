@@ -12,5 +12,6 @@ export {
 export type { GridPoint, Outline } from './outline.ts'
 export { globePointOf, gridPointOf, readGeoJson } from './read-geojson.ts'
 export type { GlobePoint, MappedGround } from './read-geojson.ts'
+export { metresToEdge } from './to-edge.ts'
 export { measureGround } from './shapes.ts'
 export type { MeasuredGround, Shape } from './shapes.ts'
