@@ -44,6 +44,7 @@ import { serveSearch } from './search/search.routes.ts'
 import { serveSprayers } from './sprayer/sprayer.routes.ts'
 import { serveStands } from './stand/stand.routes.ts'
 import { serveStory } from './story/story.routes.ts'
+import { serveTicks } from './tick/tick.routes.ts'
 import { serveTrials } from './trial/trial.routes.ts'
 import { serveWeather } from './weather/weather.routes.ts'
 import { serveZones } from './zone/zone.routes.ts'
@@ -117,6 +118,7 @@ function allRoutes({ db, services, ...parts }: AppParts): readonly ServedRoute[]
     ...serveNotices({ db, weather: services.weather }),
     ...servePush({ db, pusher: parts.pusher }),
     ...servePhotos(db),
+    ...serveTicks(db),
     ...serveTrials(db),
     ...serveZones(db),
     ...serveHistory(db),

@@ -9,6 +9,7 @@ export {
   PlanLooksDto,
   PlanOrderDto,
   PlanPracticeDto,
+  TakeJobDto,
   UnderWayDto,
 } from './job.dto.ts'
 export { jobRoutes } from './job.routes.ts'

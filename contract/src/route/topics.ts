@@ -16,6 +16,7 @@ export type Topic =
   | 'zones'
   | 'history'
   | 'overview'
+  | 'ticks'
 
 /** What a change of a stand, or of anything that belongs to it, can be seen in. */
 export const ofStand = ['story', 'estate', 'planning', 'record', 'overview'] as const

@@ -11,6 +11,7 @@ import { changedBy, type Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import {
   insertHistory,
+  isChangedUnder,
   selectChangesOf,
   selectUnitSystem,
   updateRow,
@@ -99,7 +100,8 @@ export interface Change<R> {
 
 /**
  * Changes a row and keeps what was changed: the one way in which anything stored becomes otherwise. The
- * row must be locked. Where nothing differs, nothing is stored.
+ * row must be locked. Where nothing differs, nothing is stored; sent again after a lost answer, it is the row as it
+ * is there.
  * @returns the row as it is now
  * @throws {ServiceError} changed-meanwhile where the one who changes it saw an older state
  */
@@ -109,8 +111,10 @@ export async function changeRow<R extends Row>(
   { before, change, told }: Change<R>,
 ): Promise<R> {
   const { recorder, kind, placeId, standId, act = 'changed', reason = '' } = told
-  if (told.seen !== undefined && told.seen !== before.version)
+  if (told.seen !== undefined && told.seen !== before.version) {
+    if (await isChangedUnder(connection, before.id, recorder.groupId)) return before
     throw await changedMeanwhile(connection, before, told)
+  }
   const after = { ...before, ...change }
   const said = Object.fromEntries(
     Object.entries(after).filter(([name]) => !bookkeeping.some((kept) => kept === name)),

@@ -1,4 +1,4 @@
-import { desc, eq, getTableColumns } from 'drizzle-orm'
+import { and, desc, eq, getTableColumns } from 'drizzle-orm'
 import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
@@ -45,6 +45,20 @@ export const selectChangesOf = (
     .where(eq(history.rowId, rowId))
     .orderBy(desc(inOrder(history)))
     .limit(count)
+
+/** Whether a row was changed under the name of a request: it came before, and its answer was lost. */
+export async function isChangedUnder(
+  connection: Connection,
+  rowId: string,
+  groupId: string,
+): Promise<boolean> {
+  const [row] = await connection
+    .select({ id: history.id })
+    .from(history)
+    .where(and(eq(history.rowId, rowId), eq(history.groupId, groupId)))
+    .limit(1)
+  return row !== undefined
+}
 
 /** What a place counts in. */
 export async function selectUnitSystem(connection: Connection, placeId: string) {

@@ -10,8 +10,8 @@ const rowsOf = async (query: SQL) => {
   return rows as unknown as Record<string, string>[]
 }
 
-/** Order within a stand: set by the planner, which takes both from one list. */
-const byPlannerOnly = ['job.after_job_id']
+/** Order within a stand: set by the planner, which takes both from one list. Ticks name their job and nothing else. */
+const byPlannerOnly = ['job.after_job_id', 'sheet_tick.job_id']
 
 it('every column that names another row does so within its stand or its place', async () => {
   const named = await rowsOf(sql`

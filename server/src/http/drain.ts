@@ -11,7 +11,8 @@ const betweenMs = 25
 export function drainable(server: Server): { readonly drain: () => Promise<void> } {
   let working = 0
   let isStopping = false
-  server.on('request', (_request, response) => {
+  // Before whoever answers: what is answered at once has no head to write into any more.
+  server.prependListener('request', (_request, response) => {
     working += 1
     // A browser that keeps its connection would send the next request into the end of the process.
     if (isStopping) response.setHeader('connection', 'close')

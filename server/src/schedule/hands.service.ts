@@ -1,6 +1,7 @@
 import { isHand, type BeAtJobDto, type HandDto, type JobDto } from '@spudder/contract/job'
 import { dateToDay } from '@spudder/core/base/calendar'
 import { selectMembership } from '../access/membership.repository.ts'
+import { isChangedUnder } from '../change/change.repository.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import { keepJob, standOfJob, type JobRow } from '../job/job.repository.ts'
 import { readJob, requirePlannedJob } from '../job/planned-job.ts'
@@ -15,7 +16,7 @@ interface Saying {
   readonly recorder: Recorder
 }
 
-/** Changes who is at a job or to do it, by what stood there. */
+/** Changes who is at a job or to do it, by what stood there; sent again after a lost answer, once. */
 async function changeHands(
   db: Database,
   { recorder }: Saying,
@@ -25,6 +26,8 @@ async function changeHands(
   const standId = await standOfJob(db, jobId)
   return db.transaction(async (transaction) => {
     const stand = standId === undefined ? undefined : await requireLockedStand(transaction, standId)
+    if (await isChangedUnder(transaction, jobId, recorder.groupId))
+      return readJob(transaction, jobId)
     const before = await requirePlannedJob(transaction, jobId)
     const owner = { placeId: stand?.placeId ?? '', standId: before.standId }
     const told = { ...owner, kind: 'job', recorder } as const

@@ -8,6 +8,7 @@ import {
 import { doneBy } from '@spudder/core/days/plan'
 import { selectAcidPlan } from '../acid-plan/acid-plan.repository.ts'
 import { requireStepsWithinLimits } from '../acid-plan/step-limits.ts'
+import { isChangedUnder } from '../change/change.repository.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import type { Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -87,7 +88,11 @@ const notSaidDone = (kind: JobRow['kind']) => {
   return new ServiceError('invalid-body', message, [{ field: 'status', message }])
 }
 
-/** Changes a job: its day, its hour, whether it is held; drops it, or says that it is done. */
+/**
+ * Changes a job: its day, its hour, whether it is held; drops it, or says that it is done. Sent again after a
+ * lost answer, it is changed once.
+ * @throws {ServiceError} not-found, conflict, changed-meanwhile, invalid-body
+ */
 export async function changeJob(
   db: Database,
   recorder: Recorder,
@@ -97,6 +102,8 @@ export async function changeJob(
   const standId = await standOfJob(db, jobId)
   return db.transaction(async (transaction) => {
     const stand = standId === undefined ? undefined : await requireLockedStand(transaction, standId)
+    if (await isChangedUnder(transaction, jobId, recorder.groupId))
+      return readJob(transaction, jobId)
     const planned = await requirePlannedJob(transaction, jobId)
     const { version: seen, reason, followers } = change
     const owner = { placeId: stand?.placeId ?? '', standId: planned.standId }

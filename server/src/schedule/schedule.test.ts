@@ -1,6 +1,8 @@
 import type { JobDto } from '@spudder/contract/job'
+import { changeHeader } from '@spudder/contract/route'
 import { describe, expect, it } from 'vitest'
 import {
+  api,
   entryBody,
   lookBody,
   newId,
@@ -40,6 +42,20 @@ describe('a job', () => {
       const { detail } = await refused('patch', `/jobs/${id}`, { dueOn: '2025-07-01' }, 409)
       expect(detail).toMatch(/already (done|dropped), by Tess Marlow/)
     }
+  })
+
+  it('that was said to be begun is begun once, also where that is heard again after it was done', async () => {
+    const { applyJobId } = await standWithRemedy()
+    const groupId = newId()
+    const begin = (id: string) =>
+      api
+        .post(`/api/jobs/${applyJobId}/under-way`)
+        .set(changeHeader, id)
+        .send({ since: '2025-06-06T06:00:00.000Z' })
+    expect((await begin(groupId)).status).toBe(201)
+    await post(`/jobs/${applyJobId}/entries`, entryBody())
+    expect((await begin(groupId)).body).toMatchObject({ status: 'done' })
+    expect((await begin(newId())).status).toBe(409)
   })
 
   it('to look is done by a colour reading on its day or later, not by one before', async () => {

@@ -151,6 +151,7 @@ export const writingRoutes = {
   '/jobs/:jobId': { method: 'patch', body: () => ({ dueOn: '2025-06-09' }) },
   '/jobs/:jobId/taken': { method: 'post', body: () => ({ isMine: true }) },
   '/jobs/:jobId/under-way': { method: 'post', body: () => ({ since: null }) },
+  '/jobs/:jobId/ticks': { method: 'post', body: () => ({ part: 'fill', number: 1, isTicked: true, at: '2025-06-06T06:00:00.000Z' }) }, // prettier-ignore
   '/jobs/:jobId/entries': { method: 'post', body: entryBody },
   '/entries/:entryId/corrections': { method: 'post', body: correctionBody },
 } satisfies Readonly<

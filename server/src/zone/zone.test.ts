@@ -1,6 +1,7 @@
 import type { ZoneDto } from '@spudder/contract/zone'
+import { changeHeader } from '@spudder/contract/route'
 import { describe, expect, it } from 'vitest'
-import { get, newId, newStand, patch, post, refused, zoneBody } from '../tests/test-estate.ts'
+import { api, get, newId, newStand, patch, post, refused, zoneBody } from '../tests/test-estate.ts'
 
 async function newZone() {
   const { id: standId } = await newStand()
@@ -26,6 +27,18 @@ describe('a zone', () => {
     expect(await zones()).toHaveLength(2)
     await patch(`/zones/${id}`, { isTakenAway: true })
     expect(await zones()).toHaveLength(1)
+  })
+
+  it('is changed once where its answer was lost and it is sent again, whatever was seen', async () => {
+    const { zone, zones } = await newZone()
+    const once = { score: 4, version: zone.version }
+    const send = (groupId: string) =>
+      api.patch(`/api/zones/${zone.id}`).set(changeHeader, groupId).send(once)
+    const groupId = newId()
+    expect([(await send(groupId)).status, (await send(groupId)).status]).toEqual([200, 200])
+    expect(await zones()).toMatchObject([{ score: 4, version: zone.version + 1 }])
+    // Another change that saw the same state is told of this one.
+    expect((await send(newId())).status).toBe(409)
   })
 
   it('whose sides cross is refused with what is wrong', async () => {
