@@ -1,8 +1,10 @@
 import vue from '@vitejs/plugin-vue'
 import { fileURLToPath } from 'node:url'
 import { build, defineConfig, type Plugin, type Rolldown } from 'vite'
+import sharp from 'sharp'
+import { VitePWA } from 'vite-plugin-pwa'
 import { compression } from 'vite-plugin-compression2'
-import { tokenCss } from './src/ui/tokens.ts'
+import { schemes, tokenCss } from './src/ui/tokens.ts'
 
 const api = process.env['SPUDDER_API'] ?? 'http://127.0.0.1:5180'
 
@@ -43,19 +45,71 @@ const early: Plugin = {
   },
 }
 
+/** The drawing of the brand as pictures, for home screens and notices; on paper, with room for any shape. */
+const iconSizes = { 'icon-192': 192, 'icon-512': 512 } as const
+const icons: Plugin = {
+  name: 'icons',
+  apply: 'build',
+  async buildStart() {
+    const leaf = fileURLToPath(new URL('./public/leaf.svg', import.meta.url))
+    for (const [name, size] of Object.entries(iconSizes)) {
+      const inner = Math.round(size * 0.72)
+      const drawn = await sharp(leaf, { density: 1200 }).resize(inner, inner).png().toBuffer()
+      const background = schemes.light.paper
+      const paper = sharp({ create: { width: size, height: size, channels: 3, background } })
+      const source = await paper
+        .composite([{ input: drawn }])
+        .png()
+        .toBuffer()
+      this.emitFile({ type: 'asset', fileName: `${name}.png`, source })
+    }
+  },
+}
+
+const iconOf = (purpose: 'any' | 'maskable') =>
+  Object.entries(iconSizes).map(([name, size]) => ({
+    src: `/${name}.png`,
+    sizes: `${size}x${size}`,
+    type: 'image/png',
+    purpose,
+  }))
+
+/** Spudder as an app of its own on a phone; all code of the screens is kept but what is for the desk alone. */
+const app = VitePWA({
+  strategies: 'injectManifest',
+  srcDir: 'src/offline/worker',
+  filename: 'service-worker.ts',
+  injectRegister: null,
+  manifest: {
+    id: '/',
+    name: 'Spudder',
+    short_name: 'Spudder',
+    description: 'Pale leaves: what ails them, what helps, when, and whether they turn green.',
+    lang: 'en',
+    start_url: '/day',
+    scope: '/',
+    display: 'standalone',
+    background_color: schemes.light.paper,
+    theme_color: schemes.light.paper,
+    icons: [...iconOf('any'), ...iconOf('maskable')],
+    shortcuts: [
+      { name: 'My day', url: '/day' },
+      { name: 'Waiting records', url: '/waiting' },
+    ],
+  },
+  injectManifest: {
+    globPatterns: ['index.html', 'leaf.svg', 'assets/*.{js,css,woff2}'],
+    // Files for printing, and the solver of the season: large, and made at the desk.
+    globIgnores: ['**/pdfmake-*', '**/vfs_fonts-*', '**/*-{cyrillic,greek,vietnamese}*'],
+    maximumFileSizeToCacheInBytes: 1_000_000,
+  },
+})
+
 export default defineConfig({
-  plugins: [vue(), tokens, early, compression()],
+  plugins: [vue(), tokens, early, icons, app, compression()],
   build: {
     target: 'es2022',
     chunkSizeWarningLimit: 900,
-    rollupOptions: {
-      input: { index: 'index.html', 'service-worker': 'src/offline/service-worker.ts' },
-      output: {
-        // A service worker rules the folder that it lies in, under a name that stays.
-        entryFileNames: ({ name }) =>
-          name === 'service-worker' ? '[name].js' : 'assets/[name]-[hash].js',
-      },
-    },
   },
   server: { port: 5173, proxy: { '/api': api } },
   optimizeDeps: { include: ['ant-design-vue', 'class-validator', 'class-transformer'] },

@@ -7,7 +7,6 @@ import { computed, defineAsyncComponent, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useMeanwhile } from './api/meanwhile.ts'
 import { isSignedOut } from './api/signed-out.ts'
-import OutboxNote from './offline/OutboxNote.vue'
 import { useHelp } from './shared/help/use-help.ts'
 import AppHeader from './shared/shell/AppHeader.vue'
 import FailureNote from './shared/shell/FailureNote.vue'
@@ -22,6 +21,8 @@ import { useNarrow } from './ui/use-narrow.ts'
 import { useTheme } from './ui/use-theme.ts'
 import { useToasts } from './ui/use-toasts.ts'
 
+/** Carries what is done outside; comes with its code, after the page. */
+const OutdoorNotes = defineAsyncComponent(() => import('./offline/OutdoorNotes.vue'))
 // What is shown only when it is asked for is loaded then.
 const CommandPalette = defineAsyncComponent(() => import('./shared/shell/CommandPalette.vue'))
 const HelpDrawer = defineAsyncComponent(() => import('./shared/help/HelpDrawer.vue'))
@@ -31,9 +32,7 @@ const ToastHost = defineAsyncComponent(() => import('./ui/ToastHost.vue'))
 const theme = useTheme()
 const isNarrow = useNarrow()
 const locale = useLocale()
-const antDesign = computed(() =>
-  libraryTheme(theme.isDark ? 'dark' : 'light', isNarrow.value ? 'narrow' : 'wide'),
-)
+const antDesign = computed(() => libraryTheme(theme.scheme, isNarrow.value ? 'narrow' : 'wide'))
 /** Days of the week begin as they do there; words stay English. */
 const libraryWords = computed(() =>
   locales[locale.value].dayOrder === 'month first' ? enUS : enGB,
@@ -66,7 +65,7 @@ const wasHelpOpen = useOnceOpen(() => help.isOpen)
     <Layout class="app">
       <template v-if="!isOutside">
         <AppHeader />
-        <OutboxNote />
+        <OutdoorNotes />
         <FailureNote />
       </template>
       <LayoutContent id="main" class="main" tabindex="-1">

@@ -1,7 +1,7 @@
 import type { ProblemCode, ProblemDto, ProblemFieldDto } from '@spudder/contract/problem'
 
 /** What a grower is told for every code; a code without a sentence does not compile. */
-const sentences: Readonly<Record<ProblemCode | 'unreachable', string>> = {
+const sentences: Readonly<Record<ProblemCode | 'unreachable' | 'no-room', string>> = {
   'invalid-body': 'Some figures need another value; they are marked.',
   'body-unreadable': 'What was sent could not be read. Load the page again and repeat it.',
   'not-found': 'That is no longer here. Go back to the estate and open it again.',
@@ -19,6 +19,8 @@ const sentences: Readonly<Record<ProblemCode | 'unreachable', string>> = {
   unavailable: 'The database does not answer, and nothing was stored. Try again in a moment.',
   internal: 'That did not work on our side, and nothing was stored. Try once more.',
   unreachable: 'No connection. Nothing is lost: what you typed stays here. Try again.',
+  'no-room':
+    'No connection, and this device keeps nothing now: its storage is full, or its browser forbids it. What you typed stays here. Free some room, or try again with signal.',
   'out-of-range': 'A figure is out of range.',
   'not-a-number': 'A figure is not a number.',
   'quantity-unreadable': 'A quantity could not be read.',

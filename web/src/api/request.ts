@@ -1,4 +1,6 @@
 import { ApiProblem, toApiProblem } from './api-problem.ts'
+import { answeredFrom } from './kept-answer.ts'
+import { keptAtHeader } from './kept-at-header.ts'
 import { isSignedOut } from './signed-out.ts'
 import { takeEarly } from './early-answers.ts'
 
@@ -9,13 +11,22 @@ const sent = (body: object | Blob | undefined): { type?: string; body?: BodyInit
   return { type: 'application/json', body: JSON.stringify(body) }
 }
 
+/** When an answer was given that was taken along; undefined for one of the server. */
+function keptAt({ headers }: Response): Date | undefined {
+  const at = headers.get(keptAtHeader)
+  return at === null ? undefined : new Date(at)
+}
+
 /** @throws {ApiProblem} unreachable, or what the server had against it */
 async function send(path: string, init: RequestInit): Promise<Response> {
   const early = init.method === 'GET' ? takeEarly(path) : undefined
   const response = await (early ?? fetch(`/api${path}`, init)).catch(() => {
     throw new ApiProblem('unreachable')
   })
-  if (response.ok) return response
+  if (response.ok) {
+    if (init.method === 'GET') answeredFrom.value = keptAt(response)
+    return response
+  }
   const answer: unknown = await response.json().catch(() => ({}))
   // Whoever answered may be a proxy, whose page says nothing to us but its status.
   const problem = toApiProblem({ ...(answer as object), status: response.status })

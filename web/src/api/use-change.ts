@@ -1,13 +1,17 @@
 import type { Route, Topic } from '@spudder/contract/route'
 import { useMutation, useQueryCache } from '@pinia/colada'
 import { ApiProblem } from './api-problem.ts'
-import { call, type AnswerOf, type AskedOf } from './call.ts'
+import { ref } from 'vue'
+import type { AnswerOf, AskedOf } from './call.ts'
+import { carrier } from './carrier.ts'
 import { useMeanwhile } from './meanwhile.ts'
 import { useFailures } from './failures.ts'
 
 /** Where a failure is told: beside the button that sent it, by a note of its own; else on top of the page. */
 export interface ChangeOptions {
   readonly told?: 'beside'
+  /** What was typed, where it may have to be put right after the form was closed. */
+  readonly draft?: () => object
 }
 
 /**
@@ -32,19 +36,30 @@ const overwriting = <Asked>(asked: Asked, version: number): Asked => {
 /**
  * A request that changes something; whatever shows it is read anew afterwards. Its failures are
  * handled here and nowhere else: they stay in `error`, and are told on top of the page unless the
- * screen has a note beside the button. Where somebody else changed it meanwhile, the person chooses.
+ * screen has a note beside the button. Where somebody else changed it meanwhile, the person chooses. What may
+ * wait for signal does, on this device, and is answered as it will be.
  */
-export function useChange<R extends Route>(route: R, { told }: ChangeOptions = {}) {
+export function useChange<R extends Route>(route: R, { told, draft }: ChangeOptions = {}) {
   const failures = useFailures()
   const meanwhile = useMeanwhile()
   /** What the last change can be taken back by. */
   let changeId = ''
+  /** Whether what was sent last waits on this device for signal. */
+  const isWaiting = ref(false)
+  const readAnew = useReadAnew(route.touches)
+  let isReadAnew = false
   const { mutateAsync, error, isLoading } = useMutation<AnswerOf<R>, AskedOf<R>, ApiProblem>({
-    mutation: (asked: AskedOf<R>) => {
+    mutation: async (asked: AskedOf<R>) => {
       changeId = crypto.randomUUID()
-      return call(route, asked, changeId)
+      isWaiting.value = false
+      isReadAnew = false
+      const carried = await carrier().carry(route, asked, { changeId, draft: draft?.() })
+      isWaiting.value = carried.isWaiting
+      isReadAnew = carried.isWaiting || carried.isReadAnew
+      return carried.answer
     },
-    onSettled: useReadAnew(route.touches),
+    // Without signal there is nothing new to be read.
+    onSettled: () => (isReadAnew ? undefined : readAnew()),
   })
 
   async function sendOrAsk(asked: AskedOf<R>): Promise<AnswerOf<R>> {
@@ -77,5 +92,5 @@ export function useChange<R extends Route>(route: R, { told }: ChangeOptions = {
       return undefined
     }
   }
-  return { send, error, isLoading, lastId: () => changeId }
+  return { send, error, isLoading, isWaiting, lastId: () => changeId }
 }

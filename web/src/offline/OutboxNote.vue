@@ -1,28 +1,38 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue'
 import { useEventListener, useIntervalFn } from '@vueuse/core'
-import { onMounted } from 'vue'
-import { useReadAnew } from '../api/use-change.ts'
+import { onMounted, watchEffect } from 'vue'
+import { useRoute } from 'vue-router'
+import { useMe } from '../api/me.ts'
+import { takeOverOlder } from './older-outbox.ts'
 import { useOutbox } from './outbox.ts'
-import { recordTouches } from './send-record.ts'
+import { useSendOn } from './use-send-on.ts'
 
 /** What waits for signal on this device, and what was not taken; tries again by itself. */
 const outbox = useOutbox()
-const readAnew = useReadAnew(recordTouches)
+const route = useRoute()
+const sendOn = useSendOn()
+const { me } = useMe()
+watchEffect(() => (outbox.sender = me.value?.id))
 /** How often it is looked whether a pause is over. */
 const againMs = 2500
 
-async function send(isAsked = false): Promise<void> {
-  if ((await outbox.flush(isAsked)) > 0) await readAnew()
-}
-const sendNow = () => void send(true)
-onMounted(() => void outbox.load().then(() => send(true)))
+const sendNow = () => void sendOn(true)
+onMounted(async () => {
+  await takeOverOlder().catch(() => undefined)
+  await outbox.load()
+  sendNow()
+})
 useEventListener(window, 'online', sendNow)
-useIntervalFn(() => outbox.waiting.length > 0 && void send(), againMs)
+useIntervalFn(() => outbox.waiting.length > 0 && void sendOn(false), againMs)
 </script>
 
 <template>
-  <div v-if="outbox.items.length > 0" class="outbox stack gap-6 no-print" role="status">
+  <div
+    v-if="outbox.items.length > 0 && route.name !== 'waiting'"
+    class="outbox stack gap-6 no-print"
+    role="status"
+  >
     <p v-if="outbox.waiting.length > 0">
       {{
         outbox.waiting.length === 1 ? 'One record waits' : `${outbox.waiting.length} records wait`

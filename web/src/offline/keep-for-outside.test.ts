@@ -1,44 +1,44 @@
-import { afterEach, describe, expect, it, vi } from 'vitest'
-import { keepForOutside } from './keep-for-outside.ts'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { cacheStub } from './tests/cache-stub.ts'
 
-afterEach(() => vi.unstubAllGlobals())
+beforeEach(() => vi.resetModules())
+afterEach(() => {
+  vi.unstubAllGlobals()
+  vi.unstubAllEnvs()
+})
 
-/** A browser that can keep, and what it was told to. */
-function browser(addAll: (paths: readonly string[]) => Promise<void> = () => Promise.resolve()) {
-  const kept: string[] = []
-  const register = vi.fn(() => Promise.resolve())
+/** A browser that can keep, with a server that is there or not. */
+async function browser(isThere = true) {
+  vi.stubEnv('PROD', true)
+  const register = vi.fn(() => Promise.resolve({}))
   vi.stubGlobal('navigator', { serviceWorker: { register, ready: Promise.resolve() } })
-  vi.stubGlobal('caches', {
-    open: () =>
-      Promise.resolve({
-        addAll: (paths: readonly string[]) => {
-          kept.push(...paths)
-          return addAll(paths)
-        },
-      }),
-  })
-  const loaded = ['/assets/app-1.js', '/assets/app-1.js', '/api/stands/1', '/leaf.svg']
-  vi.spyOn(performance, 'getEntriesByType').mockReturnValue(
-    loaded.map((path) => ({ name: `${location.origin}${path}` })) as PerformanceEntry[],
+  const { caches, kept } = cacheStub(() =>
+    isThere ? Promise.resolve(new Response('{}')) : Promise.reject(new TypeError('failed')),
   )
-  return { kept, register }
+  vi.stubGlobal('caches', caches)
+  const { keepForOutside } = await import('./keep-for-outside.ts')
+  return { keepForOutside, register, kept }
 }
 
-describe('a sheet that is taken outside', () => {
-  it('keeps the page, its parts and the answers it was made of, each once', async () => {
-    const { kept, register } = browser()
-    expect(await keepForOutside(['/api/stands/1', '/api/places'])).toBe(true)
+describe('what is taken outside', () => {
+  it('is kept, each answer once, and nothing that is not wanted any more', async () => {
+    const { keepForOutside, register, kept } = await browser()
+    expect(await keepForOutside(['/api/stands/1?a=b', '/api/places', '/api/places'])).toBe(true)
     expect(register).toHaveBeenCalledWith('/service-worker.js')
-    expect(kept).toEqual(['/', '/assets/app-1.js', '/api/stands/1', '/api/places'])
+    expect(kept('spudder-answers-2')).toEqual(['/api/stands/1?a=b', '/api/places'])
+    expect(await keepForOutside(['/api/places', '/api/stands/2'])).toBe(true)
+    expect(kept('spudder-answers-2')).toEqual(['/api/places', '/api/stands/2'])
   })
 
-  it('says so where the signal is gone before it was kept', async () => {
-    browser(() => Promise.reject(new TypeError('Failed to fetch')))
+  it('is said not to be where the signal is gone before it was kept; what was there stays', async () => {
+    const { keepForOutside, kept } = await browser(false)
     expect(await keepForOutside(['/api/stands/1'])).toBe(false)
+    expect(kept('spudder-answers-2')).toEqual([])
   })
 
-  it('says so where the browser cannot', async () => {
+  it('is said not to be where the browser cannot', async () => {
     vi.stubGlobal('navigator', {})
+    const { keepForOutside } = await import('./keep-for-outside.ts')
     expect(await keepForOutside([])).toBe(false)
   })
 })

@@ -1,122 +1,111 @@
-import { createStore, del, set, values, type UseStore } from 'idb-keyval'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { isWorthAnother } from '../api/api-problem.ts'
-import { sendRecord, type SentRecord } from './send-record.ts'
+import { oneAtATime } from './one-at-a-time.ts'
+import { inOrder, sendWaiting, type Stored } from './outbox-rules.ts'
+import { outboxStore, putNew } from './outbox-store.ts'
+import type { Outgoing } from './outgoing.ts'
+import { needs, sendingBy } from './sending.ts'
+import { hideWaiting, showWaiting } from './waiting-pictures.ts'
 
-/** A record that was made without signal and waits on this device. */
-export interface Outgoing extends SentRecord {
-  readonly title: string
-  readonly keptAt: string
-  /** What was typed, to be opened again where it has to be put right. */
-  readonly typed?: object
-  /** How often it was tried, when it is tried next, and what came of it last. */
-  readonly tries?: number
-  readonly nextTryAt?: number
-  readonly lastTry?: string
-  /** What the server has against it; it stays here until somebody puts it right or deletes it. */
-  readonly problem?: string
-}
+/** Other pages of this device look anew when something of it changed. */
+const channelName = 'spudder-outbox'
 
-/** Pauses between tries: the first, and the longest [ms]. */
-const firstPauseMs = 5000
-const longestPauseMs = 5 * 60_000
-/** Each pause is twice the one before, give or take a fifth: many devices come back at once. */
-function pauseAfter(tries: number): number {
-  const pause = Math.min(longestPauseMs, firstPauseMs * 2 ** (tries - 1))
-  return pause * (0.8 + 0.4 * Math.random())
-}
-
-let store: UseStore | undefined
-const entries = (): UseStore => (store ??= createStore('spudder-outbox', 'entries'))
-
-/** A photo as it lies in the browser's database: bytes, which every browser keeps. */
-interface KeptPhoto {
-  readonly id: string
-  readonly fileName: string
-  readonly type: string
-  readonly bytes: ArrayBuffer
-}
-type Kept = Omit<Outgoing, 'photos'> & { readonly photos: readonly KeptPhoto[] }
-
-async function toKept({ photos, ...item }: Outgoing): Promise<Kept> {
-  const kept = photos.map(async ({ id, fileName, file }) => ({
-    id,
-    fileName,
-    type: file.type,
-    bytes: await file.arrayBuffer(),
-  }))
-  // Without the proxies of the interface, which the database does not take.
-  const plain = JSON.parse(JSON.stringify(item)) as Omit<Outgoing, 'photos'>
-  return { ...plain, photos: await Promise.all(kept) }
-}
-
-const fromKept = ({ photos, ...item }: Kept): Outgoing => ({
-  ...item,
-  photos: photos.map(({ id, fileName, type, bytes }) => ({
-    id,
-    fileName,
-    file: new Blob([bytes], { type }),
-  })),
-})
-
-/** Records that wait on this device until there is signal; they go out by themselves, each once. */
-export const useOutbox = defineStore('outbox', () => {
+/** What waits on this device, as it is in its store; every open page of it sees the same. */
+function useItems() {
   const items = shallowRef<readonly Outgoing[]>([])
-  const isSending = ref(false)
-  const waiting = computed(() => items.value.filter(({ problem }) => problem === undefined))
-  const refused = computed(() => items.value.filter(({ problem }) => problem !== undefined))
+  const channel =
+    typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel(channelName)
+  /** Whether it was looked: before that nobody knows that nothing waits. */
+  const isLoaded = ref(false)
+  const load = async (): Promise<void> => {
+    items.value = inOrder(await outboxStore.all().catch(() => []))
+    isLoaded.value = true
+  }
+  async function changed(): Promise<void> {
+    await load()
+    channel?.postMessage('changed')
+  }
+  if (channel) channel.onmessage = () => void load()
+  return { items, isLoaded, load, changed }
+}
 
-  async function load(): Promise<void> {
-    const kept = await values<Kept>(entries()).catch(() => [])
-    items.value = kept.map(fromKept).toSorted((one, other) => (one.keptAt < other.keptAt ? -1 : 1))
+/** What went out and was not read anew yet: it is shown on, so that nothing blinks. */
+function useJustStored() {
+  const justStored = shallowRef<readonly Outgoing[]>([])
+  /** How much went out since this page was opened. */
+  const storedCount = ref(0)
+  function took(item: Outgoing): void {
+    storedCount.value += 1
+    justStored.value = [...justStored.value, item]
   }
-  async function keep(item: Outgoing): Promise<void> {
-    await set(item.dto.id, await toKept(item), entries())
-    await load()
+  /** It was read anew: it need not be shown beside the answers any more. */
+  function settle(stored: readonly Stored<Outgoing>[]): void {
+    const ids = new Set(stored.map(({ item }) => item.id))
+    for (const { item } of stored) void hideWaiting(item)
+    justStored.value = justStored.value.filter(({ id }) => !ids.has(id))
   }
+  return { justStored, storedCount, took, settle }
+}
+
+/** Changes that were made on this device and wait until there is signal; they go out by themselves, each once. */
+export const useOutbox = defineStore('outbox', () => {
+  const { items, isLoaded, load, changed } = useItems()
+  const { justStored, storedCount, took, settle } = useJustStored()
+  const isSending = ref(false)
+  /** Who is signed in; undefined while nobody knows. */
+  const sender = ref<string>()
+  const isOwn = ({ by }: Outgoing): boolean =>
+    by.id === undefined || sender.value === undefined || by.id === sender.value
+  const waiting = computed(() => items.value.filter(({ refusal }) => refusal === undefined))
+  const refused = computed(() => items.value.filter(({ refusal }) => refusal !== undefined))
+  /** Everything that an answer of the server does not hold yet, and will. */
+  const shown = computed(() => inOrder([...justStored.value, ...waiting.value]))
+
+  /** @throws {DOMException} where the browser keeps nothing, or has no room left */
+  async function keep(item: Outgoing, file?: Blob): Promise<void> {
+    await putNew(item, file)
+    await showWaiting(item, file)
+    await changed()
+  }
+  /** What cannot be stored without it. */
+  const restingOn = (id: string): readonly Outgoing[] =>
+    items.value.filter((item) => needs(item).includes(id))
+  /** Deletes one, with what rests on it: nobody brings it back. */
   async function forget(id: string): Promise<void> {
-    await del(id, entries())
-    await load()
-  }
-  /** Tries one; whether it was stored. What nobody judged is tried again later, and never given up. */
-  async function tryOnce(item: Outgoing): Promise<'stored' | 'later' | 'refused'> {
-    try {
-      await sendRecord(item)
-      await forget(item.dto.id)
-      return 'stored'
-    } catch (error) {
-      const words = error instanceof Error ? error.message : String(error)
-      if (!isWorthAnother(error)) {
-        await keep({ ...item, problem: words })
-        return 'refused'
-      }
-      const tries = (item.tries ?? 0) + 1
-      await keep({ ...item, tries, nextTryAt: Date.now() + pauseAfter(tries), lastTry: words })
-      return 'later'
+    const gone = [...restingOn(id), ...items.value.filter((item) => item.id === id)]
+    for (const item of gone) {
+      await outboxStore.remove(item.id)
+      await hideWaiting(item)
     }
+    await changed()
+  }
+  /** Lets one go out again as it is, or over what somebody else stored meanwhile. */
+  async function again(item: Outgoing, version?: number): Promise<void> {
+    const { refusal: _refusal, ...rest } = item
+    const dto = version === undefined ? item.asked.dto : { ...item.asked.dto, version }
+    await keep({ ...rest, asked: { ...item.asked, ...(dto ? { dto } : {}) } })
   }
   /**
-   * Sends what waits, one after the other, in the order in which it was made; stops at the first that
-   * has to wait.
+   * Sends what waits.
    * @param isAsked somebody asked, or the signal came back: no pause is kept
-   * @returns how many were stored
+   * @returns what was stored, and what stood against what was not, by id
    */
-  async function flush(isAsked = false): Promise<number> {
-    if (isSending.value) return 0
+  async function flush(isAsked = false) {
+    const [stored, failures] = [[] as Stored<Outgoing>[], new Map<string, unknown>()]
+    const sending = sendingBy(isOwn, ({ id }, error) => failures.set(id, error))
     isSending.value = true
-    let stored = 0
     try {
-      for (const item of waiting.value.slice()) {
-        if (!isAsked && (item.nextTryAt ?? 0) > Date.now()) break
-        const outcome = await tryOnce(item)
-        if (outcome === 'later') break
-        if (outcome === 'stored') stored += 1
+      const each = (one: Stored<Outgoing>) => {
+        stored.push(one)
+        took(one.item)
+        void changed()
       }
+      await oneAtATime(channelName, () => sendWaiting(sending, isAsked, each))
     } finally {
       isSending.value = false
+      await changed()
     }
-    return stored
+    return { stored, failures }
   }
-  return { items, waiting, refused, isSending, load, keep, forget, flush }
+  return { items, isLoaded, waiting, refused, shown, sender, isOwn, isSending, storedCount, load, keep, restingOn, forget, again, flush, settle } // prettier-ignore
 })

@@ -9,7 +9,7 @@ export const schemes = {
     sunken: '#ece7dc',
     ink: '#232c33',
     slate: '#4f5b64',
-    faint: '#636d74',
+    faint: '#5a646b',
     line: '#d9d2c4',
     'strong-line': '#b9b1a1',
     rust: '#a23f1b',
@@ -30,6 +30,21 @@ export const schemes = {
     'rust-wash': '#40281e',
     'on-rust': '#1b1410',
     hatch: '#0000005c',
+  },
+  /** For a screen in the sun: whatever is read stands at 7:1 at least on whatever lies below it. */
+  sun: {
+    paper: '#ffffff',
+    sheet: '#ffffff',
+    sunken: '#efebe2',
+    ink: '#000000',
+    slate: '#1a2126',
+    faint: '#262e34',
+    line: '#7d848a',
+    'strong-line': '#2b3339',
+    rust: '#702405',
+    'rust-wash': '#fbeae2',
+    'on-rust': '#ffffff',
+    hatch: '#00000059',
   },
 } as const satisfies Readonly<Record<string, Readonly<Record<string, string>>>>
 
@@ -55,4 +70,5 @@ export const tokenCss = (): string =>
   [
     `:root{${declared('light')}--radius:${radius}px;--gap:12px;${sizes}color-scheme:light}`,
     `:root[data-theme='dark']{${declared('dark')}color-scheme:dark}`,
+    `:root[data-theme='sun']{${declared('sun')}color-scheme:light}`,
   ].join('')

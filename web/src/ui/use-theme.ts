@@ -1,19 +1,20 @@
 import { usePreferredDark, useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, watchEffect } from 'vue'
+import type { Scheme } from './tokens.ts'
 
-type Choice = 'light' | 'dark'
-
-/** Light or dark: what the person chose last, else what their system prefers. */
+/** The colours of the page: what the person chose last, else what their system prefers. */
 export const useTheme = defineStore('theme', () => {
-  const chosen = useLocalStorage<Choice | ''>('spudder:theme', '')
+  const chosen = useLocalStorage<Scheme | ''>('spudder:theme', '')
   const prefersDark = usePreferredDark()
-  const isDark = computed(() => (chosen.value === '' ? prefersDark.value : chosen.value === 'dark'))
+  const scheme = computed<Scheme>(() => chosen.value || (prefersDark.value ? 'dark' : 'light'))
+  const isDark = computed(() => scheme.value === 'dark')
   watchEffect(() => {
-    document.documentElement.dataset['theme'] = isDark.value ? 'dark' : 'light'
+    document.documentElement.dataset['theme'] = scheme.value
   })
-  function toggle(): void {
-    chosen.value = isDark.value ? 'light' : 'dark'
+  const choose = (wanted: Scheme): void => {
+    chosen.value = wanted
   }
-  return { isDark, toggle }
+  const toggle = (): void => choose(isDark.value ? 'light' : 'dark')
+  return { scheme, isDark, choose, toggle }
 })

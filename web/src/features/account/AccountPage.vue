@@ -7,6 +7,7 @@ import AskSignIn from './AskSignIn.vue'
 import CodesForm from './CodesForm.vue'
 import DeviceList from './DeviceList.vue'
 import DeviceNotices from './DeviceNotices.vue'
+import KeptHere from './KeptHere.vue'
 import LetterForm from './LetterForm.vue'
 import NameForm from './NameForm.vue'
 import OnPhone from './OnPhone.vue'
@@ -34,6 +35,10 @@ const { me, error } = useMe()
     <section class="stack gap-8">
       <h2>On this device</h2>
       <DeviceNotices />
+    </section>
+    <section class="stack gap-8">
+      <h2>Kept for outside</h2>
+      <KeptHere />
     </section>
     <section class="stack gap-8">
       <h2>On a phone</h2>

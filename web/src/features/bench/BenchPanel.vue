@@ -7,6 +7,7 @@ import { usePractice } from '../../shared/practice/practice.ts'
 import NextChecks from '../../shared/verdict/NextChecks.vue'
 import ColourVial from './ColourVial.vue'
 import DropKits from './DropKits.vue'
+import LinePen from './LinePen.vue'
 import LaboratoryImport from './LaboratoryImport.vue'
 import LaboratoryOrders from './LaboratoryOrders.vue'
 import PHHistory from './PHHistory.vue'
@@ -21,6 +22,7 @@ const { stand, verdict, openChecks, hasFindings } = useStandCase()
 const { isOn } = usePractice()
 const everyTool = [
   { value: 'meter', words: 'pH pen' },
+  { value: 'own', words: 'Your own pen' },
   { value: 'drops', words: 'Drop kits' },
   { value: 'vial', words: 'Colour vial' },
   { value: 'by-hand', words: 'A number at hand' },
@@ -54,6 +56,7 @@ async function openResults(laboratory: string, fileName: string, csv: string): P
       <ChipChoice v-model="tool" label="Measure with" :options="tools" />
       <div class="sheet tool">
         <PHMeter v-if="tool === 'meter'" />
+        <LinePen v-else-if="tool === 'own'" />
         <DropKits v-else-if="tool === 'drops'" />
         <ColourVial v-else-if="tool === 'vial'" />
         <ReadingForm v-else-if="tool === 'by-hand'" />

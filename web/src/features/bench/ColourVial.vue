@@ -10,7 +10,9 @@ import {
 } from '@spudder/core/seen/reading'
 import { Button, RadioButton, RadioGroup } from 'ant-design-vue'
 import { interpolateLab } from 'd3-interpolate'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { ring } from '../../shared/device/alarm.ts'
+import { useAwake } from '../../shared/device/use-awake.ts'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import { today } from '../../shared/units/today.ts'
@@ -35,6 +37,9 @@ const clock = computed(() => {
   const left = Math.max(0, secondsLeft.value ?? chart.value.minutes * 60)
   return `${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`
 })
+// The vial stands on the ground, the phone in a pocket: it rings when the colour can be read.
+useAwake(() => secondsLeft.value !== undefined && !isDone.value)
+watch(isDone, (isOver) => isOver && ring(3))
 function start(): void {
   endsAt.value = Date.now() + chart.value.minutes * 60_000
 }

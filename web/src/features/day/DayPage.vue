@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { Segmented, Skeleton } from 'ant-design-vue'
+import { useOnline } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useMay } from '../../api/me.ts'
+import AlongList from '../../offline/AlongList.vue'
+import { useTakenAlong } from '../../offline/taken-along.ts'
 import { dayWords } from '../../shared/units/today.ts'
 import EmptyState from '../../ui/EmptyState.vue'
 import FoldBox from '../../ui/FoldBox.vue'
@@ -11,14 +14,20 @@ import DayBoard from './DayBoard.vue'
 import DayList from './DayList.vue'
 import { takeAlongWords } from './day-words.ts'
 import { useDay, useDayHands } from './use-day.ts'
-import { useKeptDay } from './use-kept-day.ts'
 
 /** What somebody does today: in its order, one thing after the other, with one thumb. */
 const { may } = useMay()
-const { place, read } = useDay()
+const { read } = useDay()
 const hands = useDayHands()
 const day = computed(() => read.data.value)
-const signalWords = useKeptDay(day, () => place.value?.id)
+const along = useTakenAlong()
+const hasSignal = useOnline()
+/** Without signal the line on top of the page says how it stands. */
+const signalWords = computed(() =>
+  hasSignal.value && along.isKept
+    ? 'Taken along: opens without signal, with its stands and sheets'
+    : '',
+)
 const canWork = computed(() => may('work'))
 const view = ref('mine')
 const views = [
@@ -92,6 +101,15 @@ const isClear = computed(() => day.value && day.value.mine.length + day.value.ov
         >
         <DayList :jobs="day.tomorrow" label="Tomorrow" :hands="hands" />
       </FoldBox>
+      <FoldBox v-if="along.stands.length > 0" class="no-print" tone="row"
+        ><template #head
+          ><span class="fold"
+            >Open without signal: {{ along.stands.length }}
+            {{ along.stands.length === 1 ? 'stand' : 'stands' }}</span
+          ></template
+        >
+        <AlongList />
+      </FoldBox>
     </template>
   </section>
 </template>
@@ -104,8 +122,12 @@ const isClear = computed(() => day.value && day.value.mine.length + day.value.ov
   padding: 10px 14px;
   background: var(--sunken);
 }
+@media (width >= 700px) {
+  .fold {
+    padding: 12px 0;
+  }
+}
 .fold {
   display: block;
-  padding: 12px 0;
 }
 </style>

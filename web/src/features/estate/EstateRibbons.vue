@@ -2,7 +2,8 @@
 import type { PlaceDto } from '@spudder/contract/place'
 import type { EstateRowDto } from '@spudder/contract/stand'
 import { Button } from 'ant-design-vue'
-import { computed, useTemplateRef, watch } from 'vue'
+import { computed, defineAsyncComponent, useTemplateRef, watch } from 'vue'
+import { isWorthAnother } from '../../api/api-problem.ts'
 import { useWeather, useWorkOutlook } from '../../api/weather.ts'
 import { rowsSince } from '../../shared/ribbon/first-rows.ts'
 import { isMadeUp } from '../../shared/ribbon/seen-colour.ts'
@@ -35,6 +36,10 @@ const { total, placed, known, problem, retry } = useEstateRows({
   viewHeight,
   rowHeight,
 })
+const AlongList = defineAsyncComponent(() => import('../../offline/AlongList.vue'))
+const isWithoutSignal = computed(() => isWorthAnother(problem.value))
+const withoutSignal =
+  'No connection: the estate is not here now. These stands were taken along, with your day.'
 watch([known, total], () => emit('read', known.value, total.value), { immediate: true })
 const hasMadeUp = computed(() => known.value.some(({ ribbon }) => ribbon.readings.some(isMadeUp)))
 const weather = useWeather(
@@ -93,9 +98,11 @@ const { onKey, onClick } = useTimeDrag(grid, width)
       </div>
     </div>
   </div>
-  <p v-if="problem" class="stop" role="alert">
-    {{ problem.message }} <Button size="small" @click="retry()">Try again</Button>
-  </p>
+  <div v-if="problem" class="stop" role="alert">
+    {{ isWithoutSignal ? withoutSignal : problem.message }}
+    <Button size="small" @click="retry()">Try again</Button>
+    <AlongList v-if="isWithoutSignal" />
+  </div>
   <RibbonLegend v-if="total !== undefined" :has-made-up="hasMadeUp" />
 </template>
 

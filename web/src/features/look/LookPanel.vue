@@ -125,7 +125,7 @@ async function save(): Promise<void> {
   })
   if (!stored) return
   forgetDraft()
-  toasts.say('Look saved.')
+  toasts.say(store.isWaiting.value ? 'Look kept on this device.' : 'Look saved.')
   await router.push({ name: 'verdict' })
 }
 </script>

@@ -133,7 +133,7 @@ function bearingWords(event: { kind: StoryEventKind; happenedOn: string }): stri
         </span>
       </p>
       <p class="known text-small text-slate">
-        <RouterLink :to="{ name: 'bench' }">Other tests on the bench</RouterLink>
+        <RouterLink class="reach" :to="{ name: 'bench' }">Other tests on the bench</RouterLink>
       </p>
     </div>
     <div class="part">

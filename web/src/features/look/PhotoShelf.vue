@@ -7,6 +7,7 @@ import { computed, ref } from 'vue'
 import { fieldMessage } from '../../api/api-problem.ts'
 import { keptFileName, photoAddress } from '../../api/photos.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
+import CameraButton from '../../shared/camera/CameraButton.vue'
 import FileButton from '../../ui/FileButton.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import MendButton from '../../shared/history/MendButton.vue'
@@ -58,6 +59,7 @@ async function take(files: Iterable<File> | undefined): Promise<void> {
         <MendButton :id="photo.id" kind="photo" :about="`Photo ${photo.fileName}`" />
       </li>
     </ul>
+    <CameraButton @files="take" />
     <FileButton
       accept="image/jpeg,image/png"
       :most-megabytes="photoMostMB"

@@ -1,28 +1,43 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue'
-import { watchEffect } from 'vue'
-import { useKept } from '../../shared/form/kept.ts'
+import { computed, watchEffect } from 'vue'
+import { useMe } from '../../api/me.ts'
+import { underWaySince } from '../../shared/hands/hands.ts'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import OutlineSketch from '../../shared/ground/OutlineSketch.vue'
 import SheetFills from './SheetFills.vue'
+import SheetPace from './SheetPace.vue'
 import SheetRecord from './SheetRecord.vue'
 import TickBox from './TickBox.vue'
 import { lineStart } from '@spudder/core/base/writing'
 import { useJobSheet } from './use-job-sheet.ts'
-import { useKeptOutside } from './use-kept-outside.ts'
+import { useSheetAlong } from './use-sheet-along.ts'
+import { useSheetTicks } from './use-sheet-ticks.ts'
 
 /** The page that is taken outside for one job: on a phone with gloves, or on paper. */
 const props = defineProps<{ standId: string; jobId: string }>()
-const ofStand = () => props.standId
-const { query, place, job, sheet, outline, ends, planned, isDense, isMissing } = useJobSheet(
-  ofStand,
+const { query, job, sheet, outline, ends, planned, isDense, isMissing } = useJobSheet(
+  () => props.standId,
   () => props.jobId,
 )
-const signalWords = useKeptOutside(ofStand, sheet, () => place.value?.id)
-const { value: ticks } = useKept(`ticks:${props.jobId}`, () => ({
-  fills: [] as number[],
-  steps: [] as number[],
-}))
+const signalWords = useSheetAlong(props, () => (sheet.value ? query.data.value?.stand : undefined))
+const { me } = useMe()
+const {
+  fills,
+  steps,
+  pace,
+  last,
+  problem: tickProblem,
+} = useSheetTicks(
+  () => props.jobId,
+  () => sheet.value?.boxes.length ?? 0,
+  () => job.value && underWaySince(job.value, me.value),
+)
+/** Said once somebody is at it; before that a sheet is only read. */
+const isUnderWay = computed(
+  () =>
+    (job.value?.underWay ?? []).length > 0 || (pace.value.done > 0 && job.value?.status !== 'done'),
+)
 const print = () => window.print()
 
 watchEffect(() => {
@@ -32,7 +47,9 @@ watchEffect(() => {
 
 <template>
   <div class="bar lined gap-16 items-center apart wrapped text-small text-slate no-print">
-    <RouterLink :to="{ name: 'jobs', params: { standId } }">Back to the jobs</RouterLink>
+    <RouterLink class="reach" :to="{ name: 'jobs', params: { standId } }"
+      >Back to the jobs</RouterLink
+    >
     <span role="status">{{ signalWords }}</span>
     <Button @click="print">Print or save as PDF</Button>
   </div>
@@ -49,7 +66,14 @@ watchEffect(() => {
       <p class="when text-huge text-heavy one-line">{{ sheet.when }}</p>
     </header>
 
-    <SheetFills v-model="ticks.fills" :sheet="sheet" :is-dense="isDense" />
+    <SheetPace
+      v-if="isUnderWay && sheet.boxes.length > 0"
+      :count="sheet.boxes.length"
+      :pace="pace"
+      :last="last"
+    />
+    <SheetFills v-model="fills" :sheet="sheet" :is-dense="isDense" />
+    <ProblemNote :problem="tickProblem" />
 
     <p v-for="line in sheet.leaveOff" :key="line" class="leave-off text-body text-strong">
       {{ line }}
@@ -60,7 +84,7 @@ watchEffect(() => {
         <h2>In this order</h2>
         <ol>
           <li v-for="(step, index) in sheet.order" :key="index">
-            <TickBox v-model="ticks.steps" :value="index">{{ step }}</TickBox>
+            <TickBox v-model="steps" :value="index">{{ step }}</TickBox>
           </li>
         </ol>
         <h2 class="after above-12">After</h2>

@@ -1,19 +1,24 @@
 <script setup lang="ts">
 import type { JobDto } from '@spudder/contract/job'
 import { Button } from 'ant-design-vue'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { usePlace } from '../../api/places.ts'
+import { useOutbox } from '../../offline/outbox.ts'
 import type { plannedOf } from '../../shared/record/record-draft.ts'
 import RecordForm from '../../shared/record/RecordForm.vue'
 
 /** Under the sheet: the job is recorded, or says that it was. */
-defineProps<{
+const props = defineProps<{
   job: JobDto
   /** What its record is begun with. */
   planned: ReturnType<typeof plannedOf> | undefined
 }>()
 const { place } = usePlace()
+const outbox = useOutbox()
+const isWaiting = computed(() =>
+  outbox.shown.some(({ name, asked }) => name === 'entry' && asked['jobId'] === props.job.id),
+)
 /** Who comes from the day is done, and records at once. */
 const isRecording = ref(useRoute().query['record'] === 'yes')
 </script>
@@ -21,7 +26,11 @@ const isRecording = ref(useRoute().query['record'] === 'yes')
 <template>
   <section class="done ruled inside-12">
     <p v-if="job.status === 'done'" role="status">
-      Recorded.
+      {{
+        isWaiting
+          ? 'Recorded on this device; it goes out by itself when the signal is back.'
+          : 'Recorded.'
+      }}
       <RouterLink :to="{ name: 'jobs', params: { standId: job.standId } }">To the jobs</RouterLink>
     </p>
     <template v-else-if="planned && place">

@@ -1,6 +1,7 @@
 import { recordedAt } from '../../tests/recorded.ts'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import { PiniaColada } from '@pinia/colada'
+import type { SheetTickDto, TickDto } from '@spudder/contract/tick'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
@@ -70,6 +71,9 @@ const sprayer = {
   calibration: null,
 }
 
+/** What the server holds of the sheet. */
+let ticks: readonly SheetTickDto[] = []
+
 async function open(jobId = 'spray') {
   const answers: Readonly<Record<string, unknown>> = {
     '/places': [place],
@@ -77,9 +81,13 @@ async function open(jobId = 'spray') {
     '/places/place/products': [bag],
     '/places/place/sprayers': [sprayer],
   }
-  vi.stubGlobal('fetch', (url: string) =>
-    Promise.resolve(Response.json(answers[url.replace('/api', '')])),
-  )
+  vi.stubGlobal('fetch', (url: string, { body }: RequestInit = {}) => {
+    const path = url.replace('/api', '')
+    if (!path.endsWith('/ticks')) return Promise.resolve(Response.json(answers[path] ?? {}))
+    if (typeof body === 'string')
+      ticks = [...ticks, { ...(JSON.parse(body) as TickDto), by: 'Ines' }]
+    return Promise.resolve(Response.json(ticks))
+  })
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [{ path: '/stands/:standId/jobs', name: 'jobs', component: { template: '<p />' } }],
@@ -91,7 +99,10 @@ async function open(jobId = 'spray') {
   await flushPromises()
   return page
 }
-beforeEach(() => localStorage.clear())
+beforeEach(() => {
+  localStorage.clear()
+  ticks = []
+})
 
 describe('the sheet', () => {
   it('has amounts for every fill, the order, the cautions and the look on one page', async () => {
@@ -111,11 +122,15 @@ describe('the sheet', () => {
     expect(text).toContain('6 May')
   })
 
-  it('keeps what was ticked off through a reload', async () => {
+  it('has what was ticked off on every device, and says which fill is under way and how it comes on', async () => {
     const page = await open()
+    expect(page.text()).not.toContain('Fill 1 of 3')
     await page.find('.boxes input').setValue(true)
     await page.find('ol input').setValue(true)
+    await flushPromises()
+    ticks = [...ticks, { part: 'fill', number: 3, isTicked: true, at: new Date(Date.now() + 9e5).toISOString(), by: 'Piet' }] // prettier-ignore
     const again = await open()
+    expect(again.text()).toMatch(/Fill 2 of 3Fill 3 was out at \d\d:\d\d, by Piet; one takes about 15 min; all out at about/) // prettier-ignore
     const isTicked = (selector: string) =>
       (again.find(selector).element as HTMLInputElement).checked
     expect([isTicked('.boxes input'), isTicked('ol input')]).toEqual([true, true])
@@ -127,7 +142,7 @@ describe('the sheet', () => {
     expect(page.find('[role=status]').text()).toBe('Stays without signal while it is open')
     window.dispatchEvent(new Event('offline'))
     await flushPromises()
-    expect(page.find('[role=status]').text()).toBe('No signal: this sheet still works')
+    expect(page.find('[role=status]').text()).toBe('No signal: this works on')
     expect(page.text()).toContain('DTPA tin')
     window.dispatchEvent(new Event('online'))
     await flushPromises()

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { formatDecimals } from '@spudder/core/base/writing'
 import { Button } from 'ant-design-vue'
+import { ring } from '../../shared/device/alarm.ts'
+import { useAwake } from '../../shared/device/use-awake.ts'
 import TextField from '../../ui/TextField.vue'
 import { useStopwatch } from './use-stopwatch.ts'
 
@@ -8,8 +10,11 @@ import { useStopwatch } from './use-stopwatch.ts'
 defineProps<{ label: string; message?: string | undefined }>()
 const text = defineModel<string>({ required: true })
 const watch = useStopwatch()
+// Whoever catches water looks at the jug: the watch is heard and felt, and its screen stays on.
+useAwake(watch.isRunning)
 
 function press(): void {
+  ring(watch.isRunning.value ? 2 : 1)
   if (watch.isRunning.value) {
     watch.stop()
     text.value = `${formatDecimals(watch.seconds.value, 1)} s`

@@ -119,7 +119,7 @@ nav {
 }
 @media (width < 700px) {
   .step {
-    padding: 12px 0 9px;
+    padding: 13px 0 11px;
     text-align: center;
     font-size: var(--text-small);
   }

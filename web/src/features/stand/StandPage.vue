@@ -10,6 +10,7 @@ import { addDays } from '@spudder/core/base/calendar'
 import { contexts, findPlant, sizeWords } from '@spudder/core/stand/plant'
 import { useElementBounding } from '@vueuse/core'
 import { computed, onBeforeUnmount, useTemplateRef, watch, watchEffect } from 'vue'
+import TakeAlong from '../../offline/TakeAlong.vue'
 import { provideStandCase } from '../../shared/case/stand-case.ts'
 import { useRoute } from 'vue-router'
 import RoleNote from '../../shared/role/RoleNote.vue'
@@ -141,7 +142,12 @@ onBeforeUnmount(() => (palette.local = []))
       <h1>{{ stand?.name ?? '…' }}</h1>
       <p class="about text-small text-slate">
         {{ about }}
-        <RouterLink v-if="stand && may('plan')" :to="{ name: 'size' }">measure, change</RouterLink>
+      </p>
+      <p v-if="stand" class="lined wrapped items-center gap-12 text-small text-slate">
+        <RouterLink v-if="may('plan')" class="reach" :to="{ name: 'size' }"
+          >measure, change</RouterLink
+        >
+        <TakeAlong :stand-id="stand.id" :name="stand.name" />
       </p>
     </div>
     <p v-if="model?.now" class="now stack text-small text-slate">

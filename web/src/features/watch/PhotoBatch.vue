@@ -8,6 +8,7 @@ import { computed } from 'vue'
 import { photoAddress } from '../../api/photos.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChipChoice from '../../ui/ChipChoice.vue'
+import CameraButton from '../../shared/camera/CameraButton.vue'
 import FileButton from '../../ui/FileButton.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import { dayWords } from '../../shared/units/today.ts'
@@ -43,6 +44,7 @@ const measureOf = (id: string) => measures.get(id)
     <header>
       <h2>Photos</h2>
       <ChipChoice v-model="part" label="New ones show" :options="parts" />
+      <CameraButton @files="store.take($event)" />
       <FileButton
         accept="image/jpeg,image/png"
         :most-megabytes="photoMostMB"

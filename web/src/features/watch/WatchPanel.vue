@@ -134,8 +134,12 @@ async function print(): Promise<void> {
       <BeforeAfter :photos="photos" :applied-on="judged?.entry.happenedOn" />
       <ColourForm />
       <p class="links lined wrapped items-center">
-        <RouterLink :to="{ name: 'trials', params: { standId: stand?.id } }">Trials</RouterLink>
-        <RouterLink :to="{ name: 'zones', params: { standId: stand?.id } }">Zones</RouterLink>
+        <RouterLink class="reach" :to="{ name: 'trials', params: { standId: stand?.id } }"
+          >Trials</RouterLink
+        >
+        <RouterLink class="reach" :to="{ name: 'zones', params: { standId: stand?.id } }"
+          >Zones</RouterLink
+        >
         <Button size="small" :loading="isPrinting" @click="print">Season report, PDF</Button>
       </p>
       <CloseCase v-if="openCase && isOpen" :open-case="openCase" />

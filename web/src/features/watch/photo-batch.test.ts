@@ -5,8 +5,8 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
 import { measureRow, photoRow } from '../../tests/photo-rows.ts'
 import PhotoBatch from './PhotoBatch.vue'
-import type { PhotoAnswer, PhotoQuestion } from './photo-reading.ts'
-import { readPhoto, sizeToMeasure } from './photo-reading.ts'
+import type { PhotoAnswer, PhotoQuestion } from '../../shared/photo/photo-reading.ts'
+import { readPhoto, sizeToMeasure } from '../../shared/photo/photo-reading.ts'
 import { overlayOf, severityColours } from './severity-overlay.ts'
 
 const measured: PhotoMeasure = {

@@ -5,7 +5,7 @@ import { photoTypes, type PhotoDto, type PhotoMeasureDto } from '@spudder/contra
 import { keptMeasure, type PhotoPart, type Dab, type PhotoMeasure } from '@spudder/core/seen/photo'
 import { computed, reactive, ref, shallowReactive, shallowRef } from 'vue'
 import { keptFileName, photoBytes } from '../../api/photos.ts'
-import { PhotoRefused, usePhotoReader } from './use-photo-reader.ts'
+import { PhotoRefused, usePhotoReader } from '../../shared/photo/use-photo-reader.ts'
 
 const mostBytes = photoMostMB * 1024 * 1024
 

@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import { formatNumber } from '@spudder/core/base/writing'
 import type { ZoneDto } from '@spudder/contract/zone'
-import { boxOf, middleOf, toOutline, type Outline } from '@spudder/core/stand/ground'
+import {
+  boxOf,
+  middleOf,
+  toOutline,
+  type GridPoint,
+  type Outline,
+} from '@spudder/core/stand/ground'
 import { greennessOf, leafColour } from '@spudder/core/seen/colour'
 import { computed } from 'vue'
 
@@ -10,6 +16,8 @@ const props = defineProps<{
   zones: readonly ZoneDto[]
   ground: Outline | undefined
   current: string | undefined
+  /** Where somebody stands. */
+  here?: GridPoint | undefined
 }>()
 const emit = defineEmits<{ pick: [id: string] }>()
 
@@ -73,10 +81,19 @@ const scoreWords = (score: number | null) => (score === null ? undefined : forma
         {{ zone.name }} · {{ scoreWords(zone.score) ?? '?' }}
       </text>
     </g>
+    <g v-if="here" aria-label="You" role="img">
+      <circle :cx="here[0]" :cy="-here[1]" :r="frame.unit / 2" class="here" />
+    </g>
   </svg>
 </template>
 
 <style scoped>
+.here {
+  fill: var(--rust);
+  stroke: var(--sheet);
+  stroke-width: 2px;
+  vector-effect: non-scaling-stroke;
+}
 .map {
   max-height: 400px;
   background: var(--sheet);

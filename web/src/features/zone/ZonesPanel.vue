@@ -27,6 +27,7 @@ import { today } from '../../shared/units/today.ts'
 import { areaM2Of, piecesOnGrid } from './zone-draft.ts'
 import ZoneChoice from './ZoneChoice.vue'
 import ZoneMap from './ZoneMap.vue'
+import ZoneOnGround from './ZoneOnGround.vue'
 
 /** Zones of a stand: where it chloroses, what pays there, and the map for the spreader. */
 const { standId, stand, system } = useStandCase()
@@ -43,6 +44,8 @@ const ground = computed<Outline | undefined>(() => {
 })
 const undo = useUndo()
 const current = ref<string>()
+/** Where somebody stands, while the phone says so. */
+const here = ref<GridPoint>()
 const refused = ref('')
 const isDrawing = ref(false)
 const corners = ref<GridPoint[]>([])
@@ -110,7 +113,17 @@ const leave = ({ target }: Event) => (target as HTMLInputElement).blur()
         :zones="zones"
         :ground="ground"
         :current="current"
+        :here="here"
         @pick="current = $event"
+      />
+      <ZoneOnGround
+        v-if="zones.length > 0"
+        :zones="zones"
+        :current="current"
+        :system="system"
+        @pick="current = $event"
+        @score="score"
+        @at="here = $event"
       />
       <p v-if="zones.length === 0" class="faint-note">
         Draw the parts that come pale, or take them from a map (GeoJSON), and give each a score: 1

@@ -6,10 +6,9 @@ import { computed, ref } from 'vue'
 import { fieldMessage } from '../../api/api-problem.ts'
 import { usePlace } from '../../api/places.ts'
 import { useChange } from '../../api/use-change.ts'
-import ChoiceField from '../../ui/ChoiceField.vue'
-import DayField from '../../ui/DayField.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import TextField from '../../ui/TextField.vue'
+import MendFields from './MendFields.vue'
 import { changesOf, mendFields, typedOf, type MendField } from './mend-fields.ts'
 import { useUndo } from './use-undo.ts'
 
@@ -64,30 +63,7 @@ const bringBack = () => send({ isStruck: false }, 'Brought back.')
 <template>
   <form class="stack gap-10" @submit.prevent="save">
     <p v-if="thing.isStruck" class="stop">It is struck out and counts nowhere.</p>
-    <div v-else class="stack halves gap-10 items-start">
-      <template v-for="field in fields" :key="field.name">
-        <DayField
-          v-if="field.control === 'day'"
-          v-model="typed[field.name]!"
-          :label="field.label"
-          :message="messageFor(field)"
-        />
-        <ChoiceField
-          v-else-if="field.options"
-          v-model="typed[field.name]!"
-          :label="field.label"
-          :options="field.options"
-          :message="messageFor(field)"
-        />
-        <TextField
-          v-else
-          v-model="typed[field.name]!"
-          :label="field.label"
-          :inputmode="field.control === 'number' ? 'decimal' : 'text'"
-          :message="messageFor(field)"
-        />
-      </template>
-    </div>
+    <MendFields v-else v-model="typed" :fields="fields" :message-for="messageFor" />
     <TextField
       v-model="reason"
       label="Why"

@@ -25,10 +25,22 @@ const labelled = (of: Readonly<Record<string, { readonly label: string }>>): rea
 const worded = (of: Readonly<Record<string, string>>): readonly Option[] =>
   Object.entries(of).map(([value, words]) => ({ value, words }))
 
-const text = (name: string, label: string): MendField => ({ name, label, control: 'text' })
-const number = (name: string, label: string): MendField => ({ name, label, control: 'number' })
+export const textField = (name: string, label: string): MendField => ({
+  name,
+  label,
+  control: 'text',
+})
+export const numberField = (name: string, label: string): MendField => ({
+  name,
+  label,
+  control: 'number',
+})
 const length = (name: string, label: string): MendField => ({ name, label, control: 'length' })
-const day = (name: string, label: string): MendField => ({ name, label, control: 'day' })
+export const dayField = (name: string, label: string): MendField => ({
+  name,
+  label,
+  control: 'day',
+})
 const choice = (name: string, label: string, options: readonly Option[]): MendField => ({
   name,
   label,
@@ -47,18 +59,19 @@ const findingFields = (fields: Readonly<Record<string, unknown>>): MendField[] =
     ])
   })
 
-type Fields = Readonly<Record<string, unknown>>
-const note = text('note', 'Note')
+/** What a thing says, by field. */
+export type Fields = Readonly<Record<string, unknown>>
+const note = textField('note', 'Note')
 
 /** What can be put right of each kind of thing; one without a row does not compile. */
 const fieldsOf: Readonly<Record<MendableKind, (fields: Fields) => readonly MendField[]>> = {
   reading: () => [
     choice('kind', 'What was measured', labelled(readingKinds)),
-    number('value', 'Value'),
+    numberField('value', 'Value'),
     choice('method', 'By', labelled(readingMethods)),
-    day('takenOn', 'On'),
+    dayField('takenOn', 'On'),
     choice('place', 'Taken from', [{ value: '', words: 'not said' }, ...worded(readingPlaces)]),
-    text('instrument', 'Instrument'),
+    textField('instrument', 'Instrument'),
     note,
   ],
   event: ({ kind }) => [
@@ -67,23 +80,29 @@ const fieldsOf: Readonly<Record<MendableKind, (fields: Fields) => readonly MendF
       'What happened',
       Object.entries(storyEvents).map(([value, { words }]) => ({ value, words })),
     ),
-    day('happenedOn', 'On'),
-    ...(kind === 'pH-corrected' ? [number('fromPH', 'From pH'), number('toPH', 'To pH')] : []),
+    dayField('happenedOn', 'On'),
+    ...(kind === 'pH-corrected'
+      ? [numberField('fromPH', 'From pH'), numberField('toPH', 'To pH')]
+      : []),
     note,
   ],
-  look: (fields) => [day('lookedOn', 'Looked on'), ...findingFields(fields), note],
-  photo: () => [text('fileName', 'File'), day('takenOn', 'Taken on')],
+  look: (fields) => [dayField('lookedOn', 'Looked on'), ...findingFields(fields), note],
+  photo: () => [textField('fileName', 'File'), dayField('takenOn', 'Taken on')],
   trial: () => [
-    text('name', 'Name'),
-    day('startedOn', 'Laid out on'),
+    textField('name', 'Name'),
+    dayField('startedOn', 'Laid out on'),
     length('plotLengthM', 'Plot length'),
     length('plotWidthM', 'Plot width'),
     note,
   ],
-  rating: () => [number('plot', 'Plot'), number('value', 'Rating'), day('ratedOn', 'Rated on')],
+  rating: () => [
+    numberField('plot', 'Plot'),
+    numberField('value', 'Rating'),
+    dayField('ratedOn', 'Rated on'),
+  ],
   jarTest: () => [
-    text('partnerName', 'Partner'),
-    day('testedOn', 'Tested on'),
+    textField('partnerName', 'Partner'),
+    dayField('testedOn', 'Tested on'),
     choice(
       'outcome',
       'Outcome',
@@ -91,7 +110,7 @@ const fieldsOf: Readonly<Record<MendableKind, (fields: Fields) => readonly MendF
     ),
     note,
   ],
-  advice: () => [day('givenOn', 'Given on'), text('words', 'Note')],
+  advice: () => [dayField('givenOn', 'Given on'), textField('words', 'Note')],
 }
 
 /** The fields of a thing that can be put right. */
@@ -123,17 +142,17 @@ function saidOf(typed: string, { control }: MendField): unknown {
 }
 
 /**
- * What was put right: fields whose text differs from what stood there.
+ * What was put right of some fields: those whose text differs from what stood there.
  * @throws {CoreError} for a length that cannot be read
  */
-export function changesOf(
-  kind: MendableKind,
+export function changesIn(
+  list: readonly MendField[],
   fields: Fields,
   typed: Readonly<Record<string, string>>,
   system: UnitSystem,
 ): Record<string, unknown> {
   const changes: Record<string, unknown> = {}
-  for (const field of mendFields(kind, fields)) {
+  for (const field of list) {
     const now = typed[field.name] ?? ''
     if (now === typedOf(fields, field, system)) continue
     const said = saidOf(now, field)
@@ -146,3 +165,14 @@ export function changesOf(
   }
   return changes
 }
+
+/**
+ * What was put right of a thing.
+ * @throws {CoreError} for a length that cannot be read
+ */
+export const changesOf = (
+  kind: MendableKind,
+  fields: Fields,
+  typed: Readonly<Record<string, string>>,
+  system: UnitSystem,
+): Record<string, unknown> => changesIn(mendFields(kind, fields), fields, typed, system)

@@ -1,3 +1,5 @@
+import { appWorker } from '../../offline/app-worker.ts'
+
 /** Where this browser is told things, as it hands it on. */
 export interface BrowserAddress {
   readonly endpoint: string
@@ -43,7 +45,7 @@ class PushRefused extends Error {}
 export async function subscribeBrowser(publicKey: string): Promise<BrowserAddress> {
   if ((await Notification.requestPermission()) !== 'granted')
     throw new PushRefused('The browser shows no notices until you allow it. Press again, and allow it.') // prettier-ignore
-  await navigator.serviceWorker.register('/service-worker.js')
+  await appWorker()
   const { pushManager } = await navigator.serviceWorker.ready
   // One that was made for other keys is of no use, and stands in the way.
   await (await pushManager.getSubscription())?.unsubscribe()

@@ -2,20 +2,24 @@
 import { photoMostMB } from '@spudder/contract/route'
 import FoldBox from '../../ui/FoldBox.vue'
 import DayField from '../../ui/DayField.vue'
-import { CreateEntryDto } from '@spudder/contract/entry'
+import { CreateEntryDto, entryRoutes } from '@spudder/contract/entry'
 import type { JobDto } from '@spudder/contract/job'
+import { photoRoutes } from '@spudder/contract/photo'
 import type { UnitSystem } from '@spudder/core/base/quantity'
+import type { RunOut } from '@spudder/core/days/entry'
 import { weatherFrom } from '@spudder/core/days/weather'
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
-import { isWorthAnother } from '../../api/api-problem.ts'
-import { useRecordEntry } from '../../offline/use-record-entry.ts'
-import { useOutbox, type Outgoing } from '../../offline/outbox.ts'
-import type { RecordPhoto } from '../../offline/send-record.ts'
+import { keptFileName } from '../../api/photos.ts'
+import { useChange } from '../../api/use-change.ts'
+import { useOutbox } from '../../offline/outbox.ts'
 import { useMe } from '../../api/me.ts'
 import { useShelf } from '../../api/shelf.ts'
 import { useStory } from '../../api/stands.ts'
 import ChoiceField from '../../ui/ChoiceField.vue'
+import RunOutFields from './RunOutFields.vue'
+import VoiceButton from '../device/VoiceButton.vue'
+import LotField from '../camera/LotField.vue'
 import EntryQuestions from './EntryQuestions.vue'
 import { entryQuestions } from './entry-questions.ts'
 import FileButton from '../../ui/FileButton.vue'
@@ -25,6 +29,7 @@ import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 import { useChecked } from '../form/use-checked.ts'
 import { underWaySince } from '../hands/hands.ts'
+import type { Outgoing } from '../../offline/outgoing.ts'
 import { recordRequest } from './record-request.ts'
 import {
   freshRecord,
@@ -40,7 +45,11 @@ import {
  */
 const props = defineProps<{ job: JobDto; planned: Planned; system: UnitSystem }>()
 const emit = defineEmits<{ stored: [isSent: boolean] }>()
-const record = useRecordEntry()
+const record = useChange(entryRoutes.record, {
+  told: 'beside',
+  draft: () => ({ ...draft.value }),
+})
+const keepPhoto = useChange(photoRoutes.keep)
 const outbox = useOutbox()
 const { checked, messageFor } = useChecked(CreateEntryDto, () => record.error.value)
 
@@ -63,15 +72,8 @@ const {
 )
 const productKg = ref<number>()
 const waterL = ref<number>()
-const photos = ref<RecordPhoto[]>([])
-const takePhotos = (files: readonly File[]) =>
-  photos.value.push(
-    ...files.map((file) => ({
-      id: crypto.randomUUID() as string,
-      fileName: file.name.slice(-150),
-      file,
-    })),
-  )
+const photos = ref<File[]>([])
+const takePhotos = (files: readonly File[]) => photos.value.push(...files)
 const { data: story } = useStory(() => props.job.standId)
 const { data: products } = useShelf(() => story.value?.stand.placeId)
 const onShelf = computed(() => (products.value ?? []).filter(({ isRetired }) => !isRetired))
@@ -88,17 +90,32 @@ const isLicensed = computed(() => {
 })
 /** What is odd about it, asked before it is stored. */
 const questions = ref<readonly string[]>([])
-const waiting = computed(() => outbox.items.find(({ jobId }) => jobId === props.job.id))
-/** A record that was refused, opened again to be put right; it stays kept until it is stored. */
+/** A record of it that was refused after its form was closed; it stays kept until it is stored. */
+const refused = computed(() =>
+  outbox.refused.find(({ name, asked }) => name === 'entry' && asked['jobId'] === props.job.id),
+)
 const isCorrecting = ref(false)
-function correct(item: Outgoing): void {
-  draft.value = { ...draft.value, ...(item.typed as Partial<RecordDraft>), id: item.dto.id }
-  photos.value = [...item.photos]
+function correct({ id, draft: typed }: Outgoing): void {
+  draft.value = { ...draft.value, ...(typed as Partial<RecordDraft>), id }
   isCorrecting.value = true
 }
 
+/** What the end of the tank said, for the note. */
+const runOutWords = ref('')
+function tellRunOut(out: RunOut | undefined, words: string): void {
+  runOutWords.value = words
+  const went = out ? plannedWords({ ...planned, ...out }, props.system) : plannedText
+  draft.value = { ...draft.value, product: went.product, water: went.water }
+}
+const noted = computed(() => ({
+  ...draft.value,
+  note: [draft.value.note, runOutWords.value].filter((words) => words !== '').join(' '),
+}))
+
+const hear = (words: string) => (draft.value.note = [draft.value.note, words].filter((each) => each !== '').join(' ')) // prettier-ignore
+
 const requestOf = () =>
-  recordRequest(draft.value, {
+  recordRequest(noted.value, {
     planned,
     plannedText,
     system: props.system,
@@ -106,22 +123,6 @@ const requestOf = () =>
     waterL: waterL.value,
     isLicensed: isLicensed.value,
   })
-
-async function keepHere(dto: CreateEntryDto): Promise<void> {
-  const item: Outgoing = {
-    jobId: props.job.id,
-    standId: props.job.standId,
-    title: props.job.title,
-    dto,
-    photos: photos.value,
-    typed: { ...draft.value },
-    keptAt: new Date().toISOString(),
-  }
-  await outbox.keep(item)
-  isCorrecting.value = false
-  forget()
-  emit('stored', false)
-}
 
 function ask(): void {
   const dto = checked(requestOf())
@@ -140,29 +141,27 @@ function storeAnyway(): void {
 
 async function store(dto: CreateEntryDto): Promise<void> {
   rememberWorker(draft.value.worker)
-  const item = { jobId: props.job.id, standId: props.job.standId, dto, photos: photos.value }
-  try {
-    await record.mutateAsync(item)
-    if (waiting.value) await outbox.forget(waiting.value.dto.id)
-    isCorrecting.value = false
-    forget()
-    emit('stored', true)
-  } catch (error) {
-    if (isWorthAnother(error)) await keepHere(dto)
-    else failed(error)
-  }
+  const { id: jobId, standId } = props.job
+  const sending = record.send({ jobId, dto }, failed)
+  // Photos are kept with it and not after it: a page may go down while the record is on its way.
+  const pictures = photos.value.map((file) => {
+    const query = { id: crypto.randomUUID(), fileName: keptFileName(file.name), entryId: dto.id }
+    // What is against a picture is told on top of the page: the record is stored without it.
+    return keepPhoto.send({ standId, query, dto: file })
+  })
+  const entry = await sending
+  if (!entry) return
+  await Promise.all(pictures)
+  isCorrecting.value = false
+  forget()
+  emit('stored', !record.isWaiting.value)
 }
 </script>
 
 <template>
-  <p v-if="waiting && !isCorrecting" class="waiting" role="status">
-    <template v-if="waiting.problem === undefined">
-      Recorded on this device; it goes out by itself when the signal is back.
-    </template>
-    <template v-else>
-      It was not stored: {{ waiting.problem }}
-      <Button type="link" size="small" @click="correct(waiting)">Put it right</Button>
-    </template>
+  <p v-if="refused && !isCorrecting && !record.isLoading.value" class="waiting" role="status">
+    It was not stored: {{ refused.refusal?.words }}
+    <Button type="link" size="small" @click="correct(refused)">Put it right</Button>
   </p>
   <form v-else class="record stack gap-10 ruled inside-12" @submit.prevent="ask">
     <h3>Done? What really went out</h3>
@@ -197,7 +196,7 @@ async function store(dto: CreateEntryDto): Promise<void> {
         @value="waterL = $event"
       />
       <TextField v-model="draft.worker" label="Who did it" :message="messageFor('worker')" />
-      <TextField v-model="draft.lot" label="Lot" hint="on the bag" :message="messageFor('lot')" />
+      <LotField v-model="draft.lot" label="Lot" hint="on the bag" :message="messageFor('lot')" />
       <TextField
         v-if="isLicensed"
         v-model="draft.licence"
@@ -213,6 +212,12 @@ async function store(dto: CreateEntryDto): Promise<void> {
         :message="messageFor('productId')"
       />
     </div>
+    <RunOutFields
+      v-if="planned.waterL > 0"
+      :planned="planned"
+      :system="system"
+      @told="tellRunOut"
+    />
     <FoldBox class="more"
       ><template #head>
         Equipment, water, weather, re-entry{{ planned.partners.length > 0 ? ', partners' : '' }}
@@ -256,6 +261,7 @@ async function store(dto: CreateEntryDto): Promise<void> {
       hint="who helped, what was odd"
       :message="messageFor('note')"
     />
+    <VoiceButton @heard="hear" />
     <FileButton
       accept="image/jpeg,image/png"
       :most-megabytes="photoMostMB"

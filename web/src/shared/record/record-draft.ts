@@ -4,7 +4,7 @@ import type { ProductDto } from '@spudder/contract/shelf'
 import type { SprayerDto } from '@spudder/contract/sprayer'
 import { amountsOf } from '@spudder/core/days/task'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
-import { today } from '../units/today.ts'
+import { clockOf, today } from '../units/today.ts'
 
 /** What a record is begun with: everything as it was planned. */
 export interface Planned {
@@ -43,8 +43,6 @@ const workerKey = 'spudder:worker'
 const lastWorker = (): string => localStorage.getItem(workerKey) ?? ''
 export const rememberWorker = (name: string): void => localStorage.setItem(workerKey, name)
 
-const clock = (at: Date): string => at.toTimeString().slice(0, 5)
-
 /** Amounts as they are planned, in words of the place. */
 export const plannedWords = ({ productKg, waterL }: Planned, system: UnitSystem) => ({
   product: amountWords('mass', productKg, system),
@@ -60,8 +58,8 @@ export const freshRecord = (
   id: crypto.randomUUID() as string,
   happenedOn: today(),
   ...plannedWords(planned, system),
-  startedAt: since ? clock(since) : '',
-  endedAt: clock(new Date()),
+  startedAt: since ? clockOf(since) : '',
+  endedAt: clockOf(new Date()),
   worker: lastWorker(),
   lot: planned.lot,
   /** Another product of the shelf than planned; empty for what was planned. */

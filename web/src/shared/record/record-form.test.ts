@@ -2,11 +2,14 @@ import { meAt } from '../../tests/me.ts'
 import { today } from '../units/today.ts'
 import 'fake-indexeddb/auto'
 import { PiniaColada } from '@pinia/colada'
+import { clear, createStore } from 'idb-keyval'
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia } from 'pinia'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { carryBy } from '../../api/carrier.ts'
 import { useOutbox } from '../../offline/outbox.ts'
 import { eventually } from '../../tests/eventually.ts'
+import { outdoors } from '../../tests/outdoors.ts'
 import { jobRow } from '../../tests/rows.ts'
 import { plannedOf } from './record-draft.ts'
 import RecordForm from './RecordForm.vue'
@@ -33,8 +36,10 @@ function open(answer: () => Promise<Response>) {
     return answer()
   })
   const pinia = createPinia()
+  const job = jobRow({ id: crypto.randomUUID(), dueOn: today() })
+  outdoors(pinia, [job])
   const form = mount(RecordForm, {
-    props: { job: jobRow({ id: crypto.randomUUID(), dueOn: today() }), planned, system: 'us' },
+    props: { job, planned, system: 'us' },
     global: { plugins: [pinia, [PiniaColada, {}]] },
   })
   const field = (label: string) =>
@@ -45,11 +50,15 @@ function open(answer: () => Promise<Response>) {
   const press = async () => {
     await form.find('form').trigger('submit')
     await flushPromises()
+    await eventually(() => expect(form.find('.ant-btn-loading').exists()).toBe(false))
+    await flushPromises()
   }
   return { form, sent, field, press, outbox: useOutbox(pinia) }
 }
 const stored = () => Promise.resolve(Response.json({}, { status: 201 }))
-beforeEach(() => {
+afterEach(() => carryBy(undefined))
+beforeEach(async () => {
+  await clear(createStore('spudder-outbox', 'entries'))
   localStorage.clear()
   vi.unstubAllGlobals()
 })
@@ -93,13 +102,31 @@ describe('a record', () => {
     expect(sent).toEqual([])
   })
 
-  it('without signal waits on the device, and says so', async () => {
+  it('asks how the tank came out, and records what really went out with why', async () => {
+    const { form, sent, field, press } = open(stored)
+    const choose = (words: string) =>
+      form
+        .findAll('label.ant-radio-button-wrapper')
+        .find((each) => each.text() === words)
+        ?.find('input')
+        .setValue(true)
+    await choose('some left')
+    await field('Left in the tank')?.setValue('12 L')
+    expect(form.text()).toMatch(/Went out at 88 % of the planned rate.*More than 10 % off/)
+    expect(form.text()).toContain('never down a drain')
+    await press()
+    expect(sent[0]?.['waterL']).toBeCloseTo(88, 0)
+    expect(sent[0]?.['productKg']).toBeCloseTo(1.76, 1)
+    expect(sent[0]?.['note']).toMatch(/left: walked or drove faster; 88 % of the planned rate\./)
+  })
+
+  it('without signal waits on the device', async () => {
     const { form, press, outbox } = open(() => Promise.reject(new TypeError('failed')))
     await press()
     await eventually(() => expect(outbox.waiting).toHaveLength(1))
-    expect(form.text()).toMatch(/Recorded on this device; it goes out by itself/)
-    expect(form.emitted('stored')).toEqual([[false]])
-    await outbox.forget(outbox.waiting[0]?.dto.id ?? '')
+    await eventually(() => expect(form.emitted('stored')).toEqual([[false]]))
+    expect(outbox.waiting[0]?.title).toBe('Record: Ferrous sulfate')
+    await outbox.forget(outbox.waiting[0]?.id ?? '')
   })
 
   it('that a server in trouble did not take waits too, and what it refused is opened and put right', async () => {

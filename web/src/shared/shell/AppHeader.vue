@@ -41,7 +41,7 @@ const inLine = computed(() => entries.filter(({ isInLine, needs }) => isInLine &
   <LayoutHeader class="header no-print" role="banner">
     <RouterLink
       :to="{ name: 'estate' }"
-      class="brand lined items-center gap-8 text-heavy text-body"
+      class="brand reach lined items-center gap-8 text-heavy text-body"
     >
       <span class="ribbon-mark" aria-hidden="true" />
       <span>Spudder</span>

@@ -29,6 +29,7 @@ const field = useTemplateRef<{ focus: () => void }>('field')
 const always = computed((): readonly Command[] => [
   ...entries.filter(({ needs }) => may(needs)),
   { words: 'Light or dark', hint: 'change the look', act: () => theme.toggle() },
+  { words: 'In the sun', hint: 'colours for a bright screen', act: () => theme.choose('sun') },
   { words: 'Help', hint: 'first steps, keys, words', act: () => help.open() },
 ])
 const commands = computed(() => {

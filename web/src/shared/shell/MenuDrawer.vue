@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { Button, Drawer } from 'ant-design-vue'
+import { Button, Drawer, Segmented } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useMay } from '../../api/me.ts'
 import { goToPlace, useAllPlaces, usePlace } from '../../api/places.ts'
+import type { Scheme } from '../../ui/tokens.ts'
 import { useTheme } from '../../ui/use-theme.ts'
 import { useHelp } from '../help/use-help.ts'
 import { usePractice } from '../practice/practice.ts'
@@ -23,6 +24,11 @@ const { may } = useMay()
 const within = computed(() => entries.filter(({ needs }) => may(needs)))
 const practice = usePractice()
 const theme = useTheme()
+const schemeOptions = [
+  { value: 'light', label: 'Light' },
+  { value: 'dark', label: 'Dark' },
+  { value: 'sun', label: 'In the sun' },
+] as const satisfies readonly { readonly value: Scheme; readonly label: string }[]
 const help = useHelp()
 function openHelp(): void {
   isOpen.value = false
@@ -52,7 +58,13 @@ function openHelp(): void {
     </section>
     <div class="more stack gap-8 above-16">
       <Button block @click="openHelp">Help</Button>
-      <Button block @click="theme.toggle()">{{ theme.isDark ? 'Light' : 'Dark' }} colours</Button>
+      <Segmented
+        block
+        aria-label="Colours"
+        :value="theme.scheme"
+        :options="[...schemeOptions]"
+        @update:value="theme.choose($event as Scheme)"
+      />
     </div>
   </Drawer>
 </template>

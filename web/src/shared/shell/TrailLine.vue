@@ -31,4 +31,10 @@ const { place } = usePlace()
   padding: 0;
   margin: 0;
 }
+@media (width < 700px) {
+  /* As high as a thumb, without room of its own. */
+  .trail {
+    margin-block: -6px -8px;
+  }
+}
 </style>

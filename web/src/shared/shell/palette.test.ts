@@ -104,7 +104,12 @@ describe('the palette', () => {
 
   it('lists every screen there is, until something is typed', async () => {
     await open()
-    expect(listed()).toEqual([...entries.map(({ words }) => words), 'Light or dark', 'Help'])
+    expect(listed()).toEqual([
+      ...entries.map(({ words }) => words),
+      'Light or dark',
+      'In the sun',
+      'Help',
+    ])
   })
 
   it('finds what the server knows by its name, and the words in the record', async () => {

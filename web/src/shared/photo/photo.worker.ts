@@ -1,4 +1,4 @@
-import { serveWorker } from '../../shared/worker/serve-worker.ts'
+import { serveWorker } from '../worker/serve-worker.ts'
 import { readPhoto } from './photo-reading.ts'
 
 /** Reads photos away from the page. */

@@ -1,4 +1,7 @@
-import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
+/// <reference lib="webworker" />
+
+import { beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
+import { showPushed } from './pushed.ts'
 
 /** What a service worker stands in, as far as notices go. */
 const showNotification = vi.fn(() => Promise.resolve())
@@ -6,15 +9,13 @@ const openWindow = vi.fn(() => Promise.resolve())
 let pages: object[] = []
 const heard = new Map<string, (event: object) => void>()
 
-beforeAll(async () => {
-  vi.stubGlobal('self', {
+beforeAll(() => {
+  showPushed({
     addEventListener: (name: string, hear: (event: object) => void) => heard.set(name, hear),
     registration: { showNotification },
     clients: { matchAll: () => Promise.resolve(pages), openWindow },
-  })
-  await import('./service-worker.ts')
+  } as unknown as ServiceWorkerGlobalScope)
 })
-afterAll(() => vi.unstubAllGlobals())
 beforeEach(() => {
   vi.clearAllMocks()
   pages = []

@@ -1,6 +1,6 @@
 import type { Dab, PhotoMeasure } from '@spudder/core/seen/photo'
 import { getCurrentScope, onScopeDispose } from 'vue'
-import { WorkerPort } from '../../shared/worker/worker-port.ts'
+import { WorkerPort } from '../worker/worker-port.ts'
 import type { PhotoAnswer, PhotoQuestion } from './photo-reading.ts'
 
 /** Why a photo was not measured, in words for the page. */
