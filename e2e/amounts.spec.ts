@@ -2,6 +2,8 @@ import type { StandStoryDto } from '@spudder/contract/stand'
 import { choose, expect, test } from './spudder.ts'
 import { lawn, numbered, plan, standWithCase } from './stand-with-case.ts'
 
+test.use({ serviceWorkers: 'allow' })
+
 test('ground is measured by tape, by drawing and from a map, and bad measures are told', async ({
   page,
 }) => {
@@ -216,10 +218,12 @@ test('a spray with a partner: jar test, plan, and the sheet outside without sign
 
   await test.step('without signal it opens again, with what was ticked off', async () => {
     await page.setViewportSize({ width: 390, height: 844 })
+    await expect(page.getByText('Taken along: opens without signal')).toBeVisible()
+    const read = page.waitForResponse((answer) => answer.url().endsWith('/ticks') && answer.request().method() === 'GET') // prettier-ignore
     await page.getByRole('checkbox').first().check()
-    await expect(page.getByText('Kept for outside: works without signal')).toBeVisible()
+    await read
     await context.setOffline(true)
-    await expect(page.getByText('No signal: this sheet still works')).toBeVisible()
+    await expect(page.getByText('No signal: this works on')).toBeVisible()
     await page.reload()
     await expect(page.getByText(/Bring the water to pH 5.5/)).toBeVisible()
     await expect(page.getByRole('checkbox').first()).toBeChecked()

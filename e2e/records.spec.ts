@@ -7,6 +7,8 @@ import { pdfPages } from './pdf-text.ts'
 import { ironSpray } from './stand-with-case.ts'
 import { dayFromToday, expect, openStand, test } from './spudder.ts'
 
+test.use({ serviceWorkers: 'allow' })
+
 test.describe.configure({ mode: 'serial' })
 
 const placeOf = async (request: APIRequestContext): Promise<PlaceDto> => {
@@ -63,7 +65,7 @@ test('work is recorded without signal in two taps, outlives a reload, and is sto
 }) => {
   const { standId, jobIds } = await lawnWithSprays(page.request, 'North meadow', 1, 0)
   await openSheet(page, standId, jobIds[0] ?? '')
-  await expect(page.getByText('Kept for outside: works without signal')).toBeVisible()
+  await expect(page.getByText('Taken along: opens without signal')).toBeVisible()
   await context.setOffline(true)
   await page.getByRole('button', { name: 'Done: record it' }).click()
   const pixel = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64') // prettier-ignore
@@ -73,11 +75,12 @@ test('work is recorded without signal in two taps, outlives a reload, and is sto
   await page.getByLabel('Lot').fill('OUTSIDE-7')
   await page.getByRole('button', { name: 'Record it', exact: true }).click()
   await expect(page.getByText('Recorded on this device; it goes out by itself')).toBeVisible()
+  await expect(page.getByText('2 records wait on this device')).toBeVisible()
   await page.reload()
-  await expect(page.getByText('One record waits on this device')).toBeVisible()
+  await expect(page.getByText('2 records wait on this device')).toBeVisible()
   await expect(page.getByText('In this order')).toBeVisible()
   await context.setOffline(false)
-  await expect(page.getByText('One record waits on this device')).toBeHidden()
+  await expect(page.getByText('2 records wait on this device')).toBeHidden()
   const { lines } = await recordOf(page.request, 'text=outside')
   expect(lines.map(({ entry }) => entry.jobId)).toEqual([jobIds[0]])
   expect(lines[0]?.entry.weather?.source).toMatch(/simulated weather/)
@@ -91,7 +94,7 @@ test('work recorded while the server is away arrives by itself, once', async ({
 }) => {
   const { standId, jobIds } = await lawnWithSprays(page.request, 'Far meadow', 1, 0)
   await openSheet(page, standId, jobIds[0] ?? '')
-  await expect(page.getByText('Kept for outside: works without signal')).toBeVisible()
+  await expect(page.getByText('Taken along: opens without signal')).toBeVisible()
   await spudder.loseServer()
   await page.getByRole('button', { name: 'Done: record it' }).click()
   await page.getByLabel('Lot').fill('AWAY-20')
@@ -101,7 +104,7 @@ test('work recorded while the server is away arrives by itself, once', async ({
   await expect(page.getByRole('heading', { name: 'Waiting records' })).toBeVisible()
   // The pauses grow: the second try comes some 5 s after the first, the third some 15 s.
   await expect(page.getByText(/Tried [3-9] times/)).toBeVisible({ timeout: 60_000 })
-  await page.getByRole('button', { name: /^Delete the record of/ }).click()
+  await page.getByRole('button', { name: /^Delete: Record/ }).click()
   await expect(page.getByText('nothing of it can be brought back')).toBeVisible()
   await page.getByRole('button', { name: 'Cancel' }).click()
   await spudder.bringServerBack()

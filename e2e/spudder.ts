@@ -127,6 +127,15 @@ export const test = base.extend<{ page: Page }, { spudder: Spudder }>({
   },
 })
 
+/** A browser as a phone outdoors has it, which keeps the code of the screens. */
+export const asPhone = {
+  viewport: { width: 390, height: 844 },
+  isMobile: true,
+  hasTouch: true,
+  serviceWorkers: 'allow',
+  locale: 'en-GB',
+} as const
+
 export { expect }
 
 /** A day some days from today where the browser is, as the date fields take it. */

@@ -1,5 +1,7 @@
 import { expect, test } from './spudder.ts'
 
+test.use({ serviceWorkers: 'allow' })
+
 test('a device is told things while Spudder is closed, and can be told no more', async ({
   page,
   context,
