@@ -105,8 +105,11 @@ test('with a practice device on, whatever it tells says so: bench, history, reco
   await openSettings(page, 'Practice devices')
   for (const device of [/weather/i, /pH pen/i]) await page.getByRole('checkbox', { name: device }).check() // prettier-ignore
   await expect(page.getByText('practice devices on')).toBeVisible()
-  const practised = (await (await request.get('/api/places')).json()) as PlaceDto[]
-  expect(practised[0]?.settings.practice?.toSorted()).toEqual(['pHPen', 'weather'])
+  // Each of the two is stored by itself.
+  const practised = async () => ((await (await request.get('/api/places')).json()) as PlaceDto[])[0]
+  await expect
+    .poll(async () => (await practised())?.settings.practice?.toSorted())
+    .toEqual(['pHPen', 'weather'])
 
   const pen = { id: id(), kind: 'pH', value: 6.2, method: 'meter', instrument: 'simulated pH pen', takenOn: dayFromToday(-1) } // prettier-ignore
   await post(request, `/stands/${standId}/readings`, pen)

@@ -37,6 +37,10 @@ export interface Carrier {
     asked: AskedOf<R>,
     answer: AnswerOf<R>,
   ) => AnswerOf<R>
+  /** Whether something of this id waits on this device. */
+  readonly isHere: (id: string) => boolean
+  /** The picture of a photo that waits on this device; undefined of any other. */
+  readonly pictureOf: (photoId: string) => Promise<Blob | undefined>
 }
 
 const atOnce: Carrier = {
@@ -46,6 +50,8 @@ const atOnce: Carrier = {
     isReadAnew: false,
   }),
   withWaiting: (_route, _asked, answer) => answer,
+  isHere: () => false,
+  pictureOf: () => Promise.resolve(undefined),
 }
 
 const current = shallowRef(atOnce)

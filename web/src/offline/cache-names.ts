@@ -2,8 +2,6 @@
 export const ownCaches = {
   /** Answers that were taken along. */
   answers: 'spudder-answers-2',
-  /** Photos that wait, under the address that they will have. */
-  pictures: 'spudder-pictures-1',
 } as const
 
 /** Caches of earlier versions; those of the code are seen to by what keeps the code. */

@@ -2,10 +2,9 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { oneAtATime } from './one-at-a-time.ts'
 import { inOrder, sendWaiting, type Stored } from './outbox-rules.ts'
-import { outboxStore, putNew } from './outbox-store.ts'
+import { fileOf, outboxStore, putNew } from './outbox-store.ts'
 import type { Outgoing } from './outgoing.ts'
 import { needs, sendingBy } from './sending.ts'
-import { hideWaiting, showWaiting } from './waiting-pictures.ts'
 
 /** Other pages of this device look anew when something of it changed. */
 const channelName = 'spudder-outbox'
@@ -41,7 +40,6 @@ function useJustStored() {
   /** It was read anew: it need not be shown beside the answers any more. */
   function settle(stored: readonly Stored<Outgoing>[]): void {
     const ids = new Set(stored.map(({ item }) => item.id))
-    for (const { item } of stored) void hideWaiting(item)
     justStored.value = justStored.value.filter(({ id }) => !ids.has(id))
   }
   return { justStored, storedCount, took, settle }
@@ -64,8 +62,13 @@ export const useOutbox = defineStore('outbox', () => {
   /** @throws {DOMException} where the browser keeps nothing, or has no room left */
   async function keep(item: Outgoing, file?: Blob): Promise<void> {
     await putNew(item, file)
-    await showWaiting(item, file)
     await changed()
+  }
+  const isHere = (id: string): boolean => items.value.some((item) => item.id === id)
+  /** The picture of a photo that waits here. */
+  async function pictureOf(photoId: string): Promise<Blob | undefined> {
+    const item = items.value.find(({ id }) => id === photoId)
+    return item && fileOf(item).catch(() => undefined)
   }
   /** What cannot be stored without it. */
   const restingOn = (id: string): readonly Outgoing[] =>
@@ -73,10 +76,7 @@ export const useOutbox = defineStore('outbox', () => {
   /** Deletes one, with what rests on it: nobody brings it back. */
   async function forget(id: string): Promise<void> {
     const gone = [...restingOn(id), ...items.value.filter((item) => item.id === id)]
-    for (const item of gone) {
-      await outboxStore.remove(item.id)
-      await hideWaiting(item)
-    }
+    for (const item of gone) await outboxStore.remove(item.id)
     await changed()
   }
   /** Lets one go out again as it is, or over what somebody else stored meanwhile. */
@@ -107,5 +107,5 @@ export const useOutbox = defineStore('outbox', () => {
     }
     return { stored, failures }
   }
-  return { items, isLoaded, waiting, refused, shown, sender, isOwn, isSending, storedCount, load, keep, restingOn, forget, again, flush, settle } // prettier-ignore
+  return { items, isLoaded, waiting, refused, shown, sender, isOwn, isSending, storedCount, load, keep, isHere, pictureOf, restingOn, forget, again, flush, settle } // prettier-ignore
 })

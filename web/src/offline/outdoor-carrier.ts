@@ -201,5 +201,7 @@ export function outdoorCarrier(): Carrier {
     carry,
     withWaiting: <R extends Route>(route: R, asked: AskedOf<R>, answer: AnswerOf<R>) =>
       withWaiting(route, asked as object, answer, outbox.shown) as AnswerOf<R>,
+    isHere: outbox.isHere,
+    pictureOf: outbox.pictureOf,
   }
 }

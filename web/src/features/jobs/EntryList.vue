@@ -5,7 +5,7 @@ import { computed, ref } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { amountWords } from '@spudder/core/base/quantity'
 import { dayWords } from '../../shared/units/today.ts'
-import { photoAddress } from '../../api/photos.ts'
+import PhotoLink from '../../shared/photo/PhotoLink.vue'
 import { weatherWordsOf } from '../../shared/weather/weather-then.ts'
 import CorrectionForm from './CorrectionForm.vue'
 
@@ -48,9 +48,12 @@ const correcting = ref<string>()
         </p>
         <p v-if="besidesOf(entry)" class="small text-small">{{ besidesOf(entry) }}</p>
         <p v-if="photosOf(entry.id).length > 0" class="photos lined wrapped gap-6">
-          <a v-for="photo in photosOf(entry.id)" :key="photo.id" :href="photoAddress(photo.id)">
-            <img :src="photoAddress(photo.id)" :alt="photo.fileName" loading="lazy" />
-          </a>
+          <PhotoLink
+            v-for="photo in photosOf(entry.id)"
+            :key="photo.id"
+            :photo-id="photo.id"
+            :words="photo.fileName"
+          />
         </p>
         <p v-if="entry.note" class="small text-small">{{ entry.note }}</p>
         <p v-if="entry.correctsId" class="small text-small">
@@ -88,7 +91,7 @@ li {
   display: grid;
   gap: 2px;
 }
-.photos img {
+.photos :deep(img) {
   width: 64px;
   height: 64px;
   object-fit: cover;

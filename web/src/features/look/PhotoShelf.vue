@@ -5,7 +5,8 @@ import { useChange } from '../../api/use-change.ts'
 import { photoTypes } from '@spudder/contract/photo'
 import { computed, ref } from 'vue'
 import { fieldMessage } from '../../api/api-problem.ts'
-import { keptFileName, photoAddress } from '../../api/photos.ts'
+import { keptFileName } from '../../api/photos.ts'
+import PhotoLink from '../../shared/photo/PhotoLink.vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import CameraButton from '../../shared/camera/CameraButton.vue'
 import FileButton from '../../ui/FileButton.vue'
@@ -52,9 +53,7 @@ async function take(files: Iterable<File> | undefined): Promise<void> {
     <h2>Photos</h2>
     <ul v-if="photos.length > 0">
       <li v-for="photo in photos" :key="photo.id">
-        <a :href="photoAddress(photo.id)" target="_blank" rel="noopener">
-          <img :src="photoAddress(photo.id)" :alt="`Photo ${photo.fileName}`" loading="lazy" />
-        </a>
+        <PhotoLink :photo-id="photo.id" :words="`Photo ${photo.fileName}`" />
         <span>{{ photo.takenOn ? dayWords(photo.takenOn) : 'no day in the picture' }}</span>
         <MendButton :id="photo.id" kind="photo" :about="`Photo ${photo.fileName}`" />
       </li>
@@ -91,7 +90,7 @@ li {
   color: var(--slate);
   max-width: 96px;
 }
-img {
+li :deep(img) {
   width: 96px;
   height: 72px;
   object-fit: cover;

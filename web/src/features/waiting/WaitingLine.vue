@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import type { RouteLocationRaw } from 'vue-router'
-import { photoAddress } from '../../api/photos.ts'
+import PhotoPicture from '../../shared/photo/PhotoPicture.vue'
 import type { Outgoing } from '../../offline/outgoing.ts'
 import { clockOf, dayOf, dayWords, today } from '../../shared/units/today.ts'
 import ConfirmButton from '../../ui/ConfirmButton.vue'
@@ -57,10 +57,10 @@ function sendRight(dto: object): void {
 <template>
   <li class="sheet stack gap-6">
     <div class="lined gap-10 items-start">
-      <img
+      <PhotoPicture
         v-if="item.name === 'photo'"
-        :src="photoAddress(item.id)"
-        :alt="item.title"
+        :photo-id="item.id"
+        :words="item.title"
         class="picture"
       />
       <div class="stack gap-4">

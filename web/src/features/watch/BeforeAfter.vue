@@ -4,7 +4,7 @@ import { formatDecimals } from '@spudder/core/base/writing'
 import type { PhotoDto } from '@spudder/contract/photo'
 import { remarksById, whyNotCompared } from '@spudder/core/seen/photo'
 import { computed, ref, watchEffect } from 'vue'
-import { photoAddress } from '../../api/photos.ts'
+import PhotoPicture from '../../shared/photo/PhotoPicture.vue'
 import ChoiceField from '../../ui/ChoiceField.vue'
 import { dayWords } from '../../shared/units/today.ts'
 
@@ -65,10 +65,10 @@ const compared = computed(() => {
     aria-label="Before and after"
   >
     <div class="pictures">
-      <img :src="photoAddress(before.id)" :alt="`Before, ${words(before)}`" draggable="false" />
-      <img
-        :src="photoAddress(after.id)"
-        :alt="`After, ${words(after)}`"
+      <PhotoPicture :photo-id="before.id" :words="`Before, ${words(before)}`" draggable="false" />
+      <PhotoPicture
+        :photo-id="after.id"
+        :words="`After, ${words(after)}`"
         class="after"
         draggable="false"
         :style="{ clipPath: `inset(0 0 0 ${share}%)` }"

@@ -5,7 +5,7 @@ import { formatDecimals } from '@spudder/core/base/writing'
 import { remarksById } from '@spudder/core/seen/photo'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
-import { photoAddress } from '../../api/photos.ts'
+import PhotoPicture from '../../shared/photo/PhotoPicture.vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChipChoice from '../../ui/ChipChoice.vue'
 import CameraButton from '../../shared/camera/CameraButton.vue'
@@ -74,7 +74,7 @@ const measureOf = (id: string) => measures.get(id)
           :aria-expanded="opened === photo.id"
           @click="opened = opened === photo.id ? undefined : photo.id"
         >
-          <img :src="photoAddress(photo.id)" :alt="`Photo ${photo.fileName}`" loading="lazy" />
+          <PhotoPicture :photo-id="photo.id" :words="`Photo ${photo.fileName}`" loading="lazy" />
           <b v-if="busy.has(photo.id)">measuring …</b>
           <b v-else-if="photo.measure?.isComparable" class="figure">
             {{ formatDecimals(photo.measure.darkGreenIndex, 2) }}

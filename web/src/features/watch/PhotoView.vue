@@ -7,7 +7,7 @@ import type { Dab, PhotoMeasure } from '@spudder/core/seen/photo'
 import { remarksById } from '@spudder/core/seen/photo'
 import { Button, Checkbox } from 'ant-design-vue'
 import { computed, ref, useTemplateRef, watch } from 'vue'
-import { photoAddress } from '../../api/photos.ts'
+import PhotoPicture from '../../shared/photo/PhotoPicture.vue'
 import ChipChoice from '../../ui/ChipChoice.vue'
 import { vDrag, type DragPoint } from '../../ui/drag.ts'
 import { overlayOf, severityColours } from './severity-overlay.ts'
@@ -103,7 +103,7 @@ const number = (value: number) => formatDecimals(value, 2)
       aria-label="Photo to brush over: draw with the pointer, or press 1 to 9 for a ninth of it"
       @keydown="dabByKey"
     >
-      <img :src="photoAddress(photo.id)" :alt="`Photo ${photo.fileName}`" draggable="false" />
+      <PhotoPicture :photo-id="photo.id" :words="`Photo ${photo.fileName}`" draggable="false" />
       <canvas v-show="isMapped && measure" ref="map" aria-hidden="true" />
       <i
         v-for="(each, index) in dabs"

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { ownCaches } from '../cache-names.ts'
 import { cacheStub } from '../tests/cache-stub.ts'
-import { answered, picture } from './kept-answers.ts'
+import { answered } from './kept-answers.ts'
 
 const address = `${location.origin}/api/stands/green`
 const kept = () => new Response('as it was', { headers: { date: 'Mon, 15 Jun 2026 06:12:00 GMT' } })
@@ -54,15 +54,5 @@ describe('an answer that was taken along', () => {
     expect((await answered(new Request(address))).status).toBe(503)
     network(gone)
     await expect(answered(new Request(`${address}/more`))).rejects.toThrow('failed')
-  })
-})
-
-describe('a photo', () => {
-  it('that waits on this device is shown from there, every other from the server', async () => {
-    const path = `${location.origin}/api/photos/one`
-    await open(ownCaches.pictures, path, new Response('waiting'))
-    network(() => Promise.resolve(new Response('stored')))
-    expect(await (await picture(new Request(path))).text()).toBe('waiting')
-    expect(await (await picture(new Request(`${location.origin}/api/photos/two`))).text()).toBe('stored') // prettier-ignore
   })
 })

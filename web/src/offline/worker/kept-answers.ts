@@ -28,9 +28,3 @@ export async function answered(request: Request): Promise<Response> {
   const soon = await Promise.race([fresh.catch(() => undefined), patience])
   return soon ?? marked(kept)
 }
-
-/** A photo: one that waits on this device from there, every other from the server. */
-export async function picture(request: Request): Promise<Response> {
-  const waiting = await caches.open(ownCaches.pictures)
-  return (await waiting.match(request, { ignoreVary: true })) ?? fetch(request)
-}

@@ -3,7 +3,7 @@
 import { cleanupOutdatedCaches, createHandlerBoundToURL, precacheAndRoute, type PrecacheEntry } from 'workbox-precaching' // prettier-ignore
 import { NavigationRoute, registerRoute } from 'workbox-routing'
 import { isRetired } from '../cache-names.ts'
-import { answered, picture } from './kept-answers.ts'
+import { answered } from './kept-answers.ts'
 import { showPushed } from './pushed.ts'
 
 declare const self: ServiceWorkerGlobalScope & { readonly __WB_MANIFEST: PrecacheEntry[] }
@@ -13,10 +13,6 @@ precacheAndRoute(self.__WB_MANIFEST)
 cleanupOutdatedCaches()
 registerRoute(new NavigationRoute(createHandlerBoundToURL('/index.html'), { denylist: [/^\/api\//] })) // prettier-ignore
 
-registerRoute(
-  ({ url, sameOrigin }) => sameOrigin && /^\/api\/photos\/[^/]+$/.test(url.pathname),
-  ({ request }) => picture(request),
-)
 registerRoute(
   ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/api/'),
   ({ request }) => answered(request),
