@@ -1,4 +1,6 @@
 import { afterEach, describe, expect, it } from 'vitest'
+import { eventually } from '../tests/eventually.ts'
+import { afterPaint } from './after-paint.ts'
 import { keepMended, mendAll } from './mend-accessibility.ts'
 
 afterEach(() => (document.body.innerHTML = ''))
@@ -90,16 +92,15 @@ describe('the mending of the library', () => {
   it('goes on with whatever comes and changes, until it is ended', async () => {
     const end = keepMended()
     const at = page('<span class="ant-upload"><input type="file" /><b>Keeping</b></span>')
-    await Promise.resolve().then(() => undefined)
-    await new Promise((resolve) => setTimeout(resolve))
-    expect(at('input').getAttribute('aria-label')).toBe('Keeping')
+    const named = (words: string) =>
+      eventually(() => expect(at('input').getAttribute('aria-label')).toBe(words))
+    await named('Keeping')
     const words = at('b').firstChild as Text
     words.data = 'Add'
-    await new Promise((resolve) => setTimeout(resolve))
-    expect(at('input').getAttribute('aria-label')).toBe('Add')
+    await named('Add')
     end()
     words.data = 'Over'
-    await new Promise((resolve) => setTimeout(resolve))
+    await new Promise((resolve) => afterPaint(() => setTimeout(resolve)))
     expect(at('input').getAttribute('aria-label')).toBe('Add')
   })
 })

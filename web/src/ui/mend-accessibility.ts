@@ -2,6 +2,7 @@
  * Faults that the library's components have for assistive technology, mended in one place: each rule
  * says what it looks for and what is put right. Measured with axe on version 4.2.6.
  */
+import { afterPaint } from './after-paint.ts'
 
 const arrows: Readonly<Record<string, string>> = {
   'ant-picker-header-super-prev-btn': 'The year before',
@@ -154,7 +155,7 @@ export function mendAll(root: ParentNode = document): void {
 }
 
 /**
- * Mends what is on the page and whatever comes, after each time that it was drawn.
+ * Mends what is on the page and whatever comes, after each time that it was drawn: no tap waits for it.
  * @returns ends it
  */
 export function keepMended(): () => void {
@@ -162,7 +163,7 @@ export function keepMended(): () => void {
   const later = () => {
     if (isDue) return
     isDue = true
-    queueMicrotask(() => {
+    afterPaint(() => {
       isDue = false
       mendAll()
       // What was mended is no reason to mend again, least of all for ever.

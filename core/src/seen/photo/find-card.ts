@@ -1,10 +1,8 @@
-import jsQR from 'jsqr'
-import { Matrix, solve } from 'ml-matrix'
+import { decodeQR, type FinderPoints } from 'qr/decode.js'
+import { placeOfCard, type Place, type Point } from './card-place.ts'
 import { lightTable, type Rgb } from './colour.ts'
-import { colourCard, type CardPatch } from './data/card.ts'
+import { colourCard, mostClippedPatch, mostUnlikeness, type CardPatch } from './data/card.ts'
 import type { Picture } from './picture.ts'
-
-type Point = readonly [x: number, y: number]
 
 /** What the camera made of a patch. */
 export interface SeenPatch {
@@ -23,27 +21,8 @@ export interface FoundCard {
   readonly widthPx: number
   /** How much lighter its lightest white is than its darkest, as a share. */
   readonly unevenness: number
-}
-
-/** Millimetres of the card to pixels of the picture, through perspective. */
-type Place = (x: number, y: number) => Point
-
-function placeBy(from: readonly Point[], to: readonly Point[]): Place {
-  const rows = from.flatMap(([x, y], index) => {
-    const [u, v] = to[index] ?? [NaN, NaN]
-    return [
-      [x, y, 1, 0, 0, 0, -u * x, -u * y],
-      [0, 0, 0, x, y, 1, -v * x, -v * y],
-    ]
-  })
-  const [a = 0, b = 0, c = 0, d = 0, e = 0, f = 0, g = 0, h = 0] = solve(
-    new Matrix(rows),
-    Matrix.columnVector(to.flat()),
-  ).to1DArray()
-  return (x, y) => {
-    const depth = g * x + h * y + 1
-    return [(a * x + b * y + c) / depth, (d * x + e * y + f) / depth]
-  }
+  /** Mean light of its bare paper, 0 to 1; undefined where that is burnt out. */
+  readonly paper: Rgb | undefined
 }
 
 interface Sample {
@@ -94,25 +73,50 @@ const whites: readonly Square[] = [
 
 const distance = ([ax, ay]: Point, [bx, by]: Point): number => Math.hypot(ax - bx, ay - by)
 
+/** What a reader of codes found: three marks, and what stands in the code where it could be read. */
+interface FoundCode {
+  readonly corners: readonly Point[]
+  readonly text: string | undefined
+}
+
+function codeIn({ width, height, data }: Picture): FoundCode | undefined {
+  const bytes = new Uint8ClampedArray(data.buffer, data.byteOffset, data.length)
+  let found: FoundCode | undefined
+  const pointsOnDetect = ({ bounds }: FinderPoints, result: string | Error) => {
+    const text = typeof result === 'string' ? result : undefined
+    found = { corners: bounds.map(({ x, y }) => [x, y] as const), text }
+  }
+  try {
+    decodeQR({ width, height, data: bytes }, { pointsOnDetect })
+  } catch {
+    // It throws where it reads nothing; what it saw it has told by then.
+  }
+  return found
+}
+
+/** Where the card lies. One whose code is seen and not read, for it lies at a slant, is known by its colours. */
+function placeIn(picture: Picture): Place | undefined {
+  const code = codeIn(picture)
+  if (!code || (code.text !== undefined && code.text !== colourCard.code.text)) return undefined
+  const { place, unlike } = placeOfCard(picture, code.corners)
+  return code.text === undefined && unlike > mostUnlikeness.value ? undefined : place
+}
+
+/** Light of the paper, by those of its ends that are not burnt out. */
+function meanOf(paper: readonly Sample[]): Rgb | undefined {
+  const sound = paper.filter(
+    ({ light, clipped }) => light.every(Number.isFinite) && clipped < mostClippedPatch.value,
+  )
+  if (sound.length === 0) return undefined
+  const mean = (channel: 0 | 1 | 2) =>
+    sound.reduce((sum, { light }) => sum + light[channel], 0) / sound.length
+  return [mean(0), mean(1), mean(2)]
+}
+
 /** Finds the colour card by its code and reads its patches; undefined where there is none. */
 export function findCard(picture: Picture): FoundCard | undefined {
-  const { width, height, data } = picture
-  const bytes = new Uint8ClampedArray(data.buffer, data.byteOffset, data.length)
-  const code = jsQR(bytes, width, height, { inversionAttempts: 'dontInvert' })
-  if (code?.data !== colourCard.code.text) return undefined
-  const { topLeftCorner, topRightCorner, bottomRightCorner, bottomLeftCorner } = code.location
-  const { x, y, side } = colourCard.code
-  const place = placeBy(
-    [
-      [x, y],
-      [x + side, y],
-      [x + side, y + side],
-      [x, y + side],
-    ],
-    [topLeftCorner, topRightCorner, bottomRightCorner, bottomLeftCorner].map(
-      (corner) => [corner.x, corner.y] as const,
-    ),
-  )
+  const place = placeIn(picture)
+  if (!place) return undefined
   const { widthMm, heightMm, patchSideMm, patches } = colourCard
   const middle = patchSideMm / 4
   const seen = patches.map((patch) => ({
@@ -123,7 +127,8 @@ export function findCard(picture: Picture): FoundCard | undefined {
       side: patchSideMm / 2,
     }),
   }))
-  const paper = whites.map((square) => sampleOf(picture, place, square).light[1])
+  const paper = whites.map((square) => sampleOf(picture, place, square))
+  const green = paper.map(({ light }) => light[1])
   const corners = [place(0, 0), place(widthMm, 0), place(widthMm, heightMm), place(0, heightMm)]
   const [first = [0, 0], second = [0, 0]] = corners
   const widthPx = distance(first, second)
@@ -131,6 +136,7 @@ export function findCard(picture: Picture): FoundCard | undefined {
     seen,
     corners,
     widthPx,
-    unevenness: Math.max(...paper) / Math.min(...paper) - 1,
+    unevenness: Math.max(...green) / Math.min(...green) - 1,
+    paper: meanOf(paper),
   }
 }

@@ -8,6 +8,7 @@ import {
   mostClipped,
   mostCoverChange,
 } from './data/limits.ts'
+import { printFaultWords } from './judge-print.ts'
 import type { PhotoMeasure, PhotoRemark } from './photo-measure.ts'
 
 type Measured = Omit<PhotoMeasure, 'remarks'>
@@ -63,18 +64,27 @@ const rules: readonly Rule[] = [
       'The card is too small in the picture for its colours to be read. Lay it closer: a quarter of the width.',
     holds: ({ card }) => card !== undefined && card.widthPx < leastCardWidth.value,
   },
+  ...Object.entries(printFaultWords).map(([fault, words]): Rule => ({
+    id: `card-${fault}`,
+    refuses: true,
+    words,
+    holds: (measured) => measured.printFault === fault,
+  })),
   {
     id: 'card-off',
     refuses: true,
     words:
-      'The card’s own colours do not come back: glare on it, a shadow across it, or a faded print. Take it again with the card flat and dull.',
-    holds: ({ cardResidual }) =>
-      cardResidual !== undefined && !(cardResidual <= mostCardResidual.value),
+      'The card’s own colours do not come back: glare on it, or a shadow across it. Take it again with the card flat and dull.',
+    holds: ({ cardResidual, printFault }) =>
+      printFault === undefined &&
+      cardResidual !== undefined &&
+      !(cardResidual <= mostCardResidual.value),
   },
   {
     id: 'uneven',
     refuses: false,
-    words: 'Half of the card lies in other light. Take it wholly in sun or wholly in shade.',
+    words:
+      'Half of the card lies in other light, or it is seen at a slant. Take it wholly in sun or wholly in shade, from straight above.',
     holds: ({ card }) => card !== undefined && card.unevenness > mostUnevenness.value,
   },
   {

@@ -14,6 +14,7 @@ const measured: PhotoMeasure = {
   severityMap: Uint8Array.from([0, 255]),
   light: { mean: 0.4, clipped: 0, sharpness: 0.2, chroma: 60 },
   card: undefined,
+  printFault: undefined,
   cardResidual: 0.004,
   remarks: [],
 }

@@ -9,6 +9,7 @@ import {
 import { doubtWithoutCard, greennessPerIndex, leastDoubt } from './data/limits.ts'
 import { findCard, type FoundCard } from './find-card.ts'
 import { remarksOn } from './judge-photo.ts'
+import { printFault } from './judge-print.ts'
 import { noPlant, type PhotoMeasure, type PictureLight } from './photo-measure.ts'
 import { maskOf, pixelKinds, type Dab, type Planes } from './mask.ts'
 import { requirePicture, type Picture } from './picture.ts'
@@ -101,6 +102,7 @@ const severities = 6
 function tallyOf(planes: Planes, kinds: Uint8Array): Tally {
   const { width, height, red, green, blue } = planes
   const { greenness } = plantTable()
+  const severityOf = severityTable()
   const map = new Float32Array(kinds.length)
   const severityMap = new Uint8Array(kinds.length).fill(noPlant)
   const counts = new Float64Array(severities)
@@ -109,6 +111,7 @@ function tallyOf(planes: Planes, kinds: Uint8Array): Tally {
   let index = 0
   let greens = 0
   let plant = 0
+  const tileColumns = Uint8Array.from({ length: width }, (_, x) => Math.floor((x * tiles) / width))
   for (let y = 0, pixel = 0; y < height; y++) {
     const tileRow = Math.floor((y * tiles) / height) * tiles
     for (let x = 0; x < width; x++, pixel++) {
@@ -117,9 +120,10 @@ function tallyOf(planes: Planes, kinds: Uint8Array): Tally {
       const g = green[pixel] ?? 0
       const b = blue[pixel] ?? 0
       const value = darkGreenIndex(r, g, b)
-      const leaf = greenness[tableIndex(r, g, b)] ?? 0
-      const severity = severityOf(leaf)
-      const tile = tileRow + (((x * tiles) / width) | 0)
+      const colour = tableIndex(r, g, b)
+      const leaf = greenness[colour] ?? 0
+      const severity = severityOf[colour] ?? noPlant
+      const tile = tileRow + (tileColumns[x] ?? 0)
       map[pixel] = value
       severityMap[pixel] = severity
       counts[severity] = (counts[severity] ?? 0) + 1
@@ -146,11 +150,14 @@ function tallyOf(planes: Planes, kinds: Uint8Array): Tally {
   }
 }
 
-const severityTable = Uint8Array.from({ length: 101 }, (_, percent) =>
-  Math.min(severities - 1, Math.max(0, Math.round(onScale('severity', percent / 100)))),
-)
-const severityOf = (greenness: number): number =>
-  severityTable[Math.round(greenness * 100)] ?? noPlant
+let severityBuilt: Uint8Array | undefined
+/** Severity of each colour of the table of plants; built when it is first wanted. */
+function severityTable(): Uint8Array {
+  severityBuilt ??= Uint8Array.from(plantTable().greenness, (greenness) =>
+    Math.min(severities - 1, Math.max(0, Math.round(onScale('severity', greenness)))),
+  )
+  return severityBuilt
+}
 
 function spreadOf(values: readonly number[]): number {
   if (values.length < 2) return 0
@@ -194,6 +201,7 @@ export function measurePhoto(picture: Picture, dabs: readonly Dab[] = []): Photo
       widthPx: card.widthPx,
       unevenness: card.unevenness,
     },
+    printFault: card && printFault(card),
     cardResidual: residual,
   }
   return { ...measured, remarks: remarksOn(measured) }

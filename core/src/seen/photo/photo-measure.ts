@@ -1,4 +1,5 @@
 import type { FoundCard } from './find-card.ts'
+import type { PrintFault } from './judge-print.ts'
 
 /** What stands against a photo, and what to do. */
 export interface PhotoRemark {
@@ -42,6 +43,8 @@ export interface PhotoMeasure {
   readonly severityMap: Uint8Array
   readonly light: PictureLight
   readonly card: Pick<FoundCard, 'corners' | 'widthPx' | 'unevenness'> | undefined
+  /** What is wrong with the print of the card; undefined where nothing is, or there is none. */
+  readonly printFault: PrintFault | undefined
   /** How far the card's own leaf colours stay off after correction. */
   readonly cardResidual: number | undefined
   /** What stands against it, the gravest first; one that refuses makes it worthless to compare. */

@@ -68,6 +68,10 @@ const options = computed(
     ),
 )
 const optionsOf = (name: FindingName) => options.value.get(name) ?? []
+/** Made once as well: a new one each time would draw every chip anew with every tap. */
+const say = Object.fromEntries(
+  findingNames.map((name) => [name, (value?: string) => emit('say', name, value)]),
+) as Readonly<Record<FindingName, (value?: string) => void>>
 const leafWords = computed(() => {
   const { pattern, severity, oldPattern } = props.findings
   if (!pattern || !severity) return 'Paint a leaf to say how pale and which pattern.'
@@ -88,7 +92,7 @@ const leafWords = computed(() => {
         :options="optionsOf(name)"
         :model-value="findings[name]"
         is-optional
-        @update:model-value="emit('say', name, $event)"
+        @update:model-value="say[name]"
       />
       <FoldBox v-if="more.length > 0" :open="known > 0"
         ><template #head
@@ -102,7 +106,7 @@ const leafWords = computed(() => {
             :options="optionsOf(name)"
             :model-value="findings[name]"
             is-optional
-            @update:model-value="emit('say', name, $event)"
+            @update:model-value="say[name]"
           />
         </div>
       </FoldBox>

@@ -1,6 +1,7 @@
 import { useToasts } from '../../ui/use-toasts.ts'
 import { flushPromises, type VueWrapper } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { eventually } from '../../tests/eventually.ts'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
 import LookPanel from './LookPanel.vue'
 
@@ -14,7 +15,7 @@ const paint = (panel: VueWrapper, ...leaves: readonly number[]) =>
     ),
   )
 const painted = (panel: VueWrapper) => panel.find('.painted').text()
-const lead = (panel: VueWrapper) => panel.find('.causes .name').text()
+const lead = (panel: VueWrapper) => panel.get('.causes .name').text()
 
 describe('a look', () => {
   it('begins with the brush of an iron leaf, striped where it is a blade', async () => {
@@ -30,7 +31,7 @@ describe('a look', () => {
     expect(panel.text()).toContain('the causes line up here')
     await paint(panel, 13, 12, 11, 10)
     expect(painted(panel)).toBe('Painted: stripes along the blade, severity 3, yellow.')
-    expect(lead(panel)).toMatch(/^Iron/)
+    await eventually(() => expect(lead(panel)).toMatch(/^Iron/))
   })
 
   it('tells the old leaves apart where they are painted otherwise', async () => {
@@ -45,9 +46,13 @@ describe('a look', () => {
     const { panel } = await mountOnStand(LookPanel)
     await panel.find('input[value=all]').setValue(true)
     await panel.find('input[value=patches]').setValue(true)
-    const lifts = panel.findAll('.answers button').find((each) => /lifts/.test(each.text()))
+    const pull = () => panel.findAll('.next li').find((each) => each.text().includes('Pull at'))
+    await eventually(() => expect(pull()).toBeDefined())
+    await pull()?.find('.fold-head').trigger('click')
+    await eventually(() => expect(pull()?.text()).toContain('lifts'))
+    const lifts = pull()?.findAll('button').find((each) => each.text().includes('lifts')) // prettier-ignore
     await lifts?.trigger('click')
-    expect(lead(panel)).toMatch(/larvae/)
+    await eventually(() => expect(lead(panel)).toMatch(/larvae/))
     expect((panel.find('input[value=lifts]').element as HTMLInputElement).checked).toBe(true)
   })
 

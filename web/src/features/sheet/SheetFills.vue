@@ -4,8 +4,8 @@ import { computed } from 'vue'
 import TickBox from './TickBox.vue'
 
 /** What each fill takes, large, and a box to tick for every one. */
-const props = defineProps<{ sheet: Sheet; isDense: boolean }>()
-const ticked = defineModel<number[]>({ required: true })
+const props = defineProps<{ sheet: Sheet; ticked: readonly number[]; isDense: boolean }>()
+defineEmits<{ tick: [number: number, isTicked: boolean] }>()
 
 const fills = computed(() => {
   const { full, part, total, boxes } = props.sheet
@@ -36,8 +36,8 @@ const isSplit = computed(() => props.sheet.full !== undefined || props.sheet.par
       </p>
     </div>
     <ul v-if="sheet.boxes.length > 0" class="boxes all-columns stack">
-      <li v-for="box in sheet.boxes" :key="box.number">
-        <TickBox v-model="ticked" :value="box.number">
+      <li v-for="box in sheet.boxes" :key="box.number" v-memo="[box, ticked.includes(box.number)]">
+        <TickBox :is-ticked="ticked.includes(box.number)" @tick="$emit('tick', box.number, $event)">
           <b>{{ box.isPart ? 'part' : box.number }}</b>
           <template v-if="box.endsAt"> ends {{ box.endsAt }}</template>
         </TickBox>

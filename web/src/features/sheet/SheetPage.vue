@@ -28,6 +28,8 @@ const {
   pace,
   last,
   problem: tickProblem,
+  tickFill,
+  tickStep,
 } = useSheetTicks(
   () => props.jobId,
   () => sheet.value?.boxes.length ?? 0,
@@ -72,7 +74,7 @@ watchEffect(() => {
       :pace="pace"
       :last="last"
     />
-    <SheetFills v-model="fills" :sheet="sheet" :is-dense="isDense" />
+    <SheetFills :ticked="fills" :sheet="sheet" :is-dense="isDense" @tick="tickFill" />
     <ProblemNote :problem="tickProblem" />
 
     <p v-for="line in sheet.leaveOff" :key="line" class="leave-off text-body text-strong">
@@ -83,8 +85,14 @@ watchEffect(() => {
       <section>
         <h2>In this order</h2>
         <ol>
-          <li v-for="(step, index) in sheet.order" :key="index">
-            <TickBox v-model="steps" :value="index">{{ step }}</TickBox>
+          <li
+            v-for="(step, index) in sheet.order"
+            :key="index"
+            v-memo="[step, steps.includes(index)]"
+          >
+            <TickBox :is-ticked="steps.includes(index)" @tick="tickStep(index, $event)">{{
+              step
+            }}</TickBox>
           </li>
         </ol>
         <h2 class="after above-12">After</h2>

@@ -1,16 +1,12 @@
 <script setup lang="ts">
 import { Checkbox } from 'ant-design-vue'
 /** A line with a box to tick, large enough for a glove and drawn empty on paper. */
-const props = defineProps<{ value: number }>()
-const ticked = defineModel<number[]>({ required: true })
-function tick(isTicked: boolean): void {
-  const others = ticked.value.filter((each) => each !== props.value)
-  ticked.value = isTicked ? [...others, props.value] : others
-}
+defineProps<{ isTicked: boolean }>()
+const emit = defineEmits<{ tick: [isTicked: boolean] }>()
 </script>
 
 <template>
-  <Checkbox class="tick" :checked="ticked.includes(value)" @update:checked="tick">
+  <Checkbox class="tick" :checked="isTicked" @update:checked="emit('tick', $event)">
     <slot />
   </Checkbox>
 </template>

@@ -37,24 +37,17 @@ export function useSheetTicks(
     pressed.value = others
   }
 
-  /** The numbers that are ticked of a part; set, whatever differs is ticked or taken back. */
-  const numbersOf = (part: TickPart) => {
-    const numbers = computed(() => {
+  /** The numbers that are ticked of a part. */
+  const numbersOf = (part: TickPart) =>
+    computed(() => {
       const kept = ticked.value.filter((each) => each.part === part).map(({ number }) => number)
       const now = Object.entries(pressed.value).filter(([line]) => line.startsWith(`${part} `))
       const on = now.filter(([, isOn]) => isOn).map(([line]) => Number(line.slice(part.length)))
       const off = now.filter(([, isOn]) => !isOn).map(([line]) => Number(line.slice(part.length)))
       return [...new Set([...kept, ...on])].filter((number) => !off.includes(number))
     })
-    return computed<number[]>({
-      get: () => numbers.value,
-      set: (wanted) => {
-        const were = numbers.value
-        for (const number of wanted) if (!were.includes(number)) void press(part, number, true)
-        for (const number of were) if (!wanted.includes(number)) void press(part, number, false)
-      },
-    })
-  }
+  const tickOf = (part: TickPart) => (number: number, isTicked: boolean) =>
+    void press(part, number, isTicked)
   const doneFills = computed(() => ticked.value.filter(({ part }) => part === 'fill'))
   const pace = computed(() =>
     fillPace(
@@ -65,5 +58,13 @@ export function useSheetTicks(
   )
   /** The fill that was ticked off last, with who did. */
   const last = computed(() => doneFills.value.toSorted((one, other) => (one.at < other.at ? -1 : 1)).at(-1)) // prettier-ignore
-  return { fills: numbersOf('fill'), steps: numbersOf('step'), pace, last, problem: send.error }
+  return {
+    fills: numbersOf('fill'),
+    steps: numbersOf('step'),
+    tickFill: tickOf('fill'),
+    tickStep: tickOf('step'),
+    pace,
+    last,
+    problem: send.error,
+  }
 }

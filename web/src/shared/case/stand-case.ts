@@ -15,6 +15,7 @@ import { today } from '../units/today.ts'
 import { useOpenChecks } from '../verdict/use-open-checks.ts'
 import { judgementOf } from './judgement.ts'
 import { useLookDrafts, type LookDraft } from './look-drafts.ts'
+import { useSettledLook } from './settled-look.ts'
 
 function freshDraft(from: LookDto | undefined): LookDraft {
   return {
@@ -91,7 +92,6 @@ function useLook(standId: ComputedRef<string>, { newestLook }: CaseRows) {
     isDirty: computed(() => drafts.drafts[standId.value] !== undefined),
     change: (part: Partial<LookDraft>) => drafts.keep(standId.value, { ...look.value, ...part }),
     forgetDraft: () => drafts.forget(standId.value),
-    hasFindings: computed(() => Object.keys(look.value.findings).length > 0),
   }
 }
 
@@ -116,20 +116,24 @@ function buildStandCase(standId: ComputedRef<string>) {
   const rows = useCaseRows(story)
   const looking = useLook(standId, rows)
   const { look, isDirty } = looking
+  const settled = useSettledLook(look)
+  // An unchanged look is judged as of its day; one being taken, as of today.
+  const lookedOn = computed(
+    () => (isDirty.value ? settled.value : (rows.newestLook.value ?? settled.value)).lookedOn,
+  )
+  const findings = computed(() => settled.value.findings)
 
   const diagnosisInput = computed<DiagnosisInput | undefined>(() => {
     if (!story.value || !stand.value) return undefined
     const { context, plantId } = stand.value
-    // An unchanged look is judged as of its day; one being taken, as of today.
-    const { lookedOn } = isDirty.value ? look.value : (rows.newestLook.value ?? look.value)
     return {
       context,
       plantId,
       grown: stand.value.measures,
-      lookedOn,
+      lookedOn: lookedOn.value,
       latitude: place.value?.settings.latitude,
-      findings: look.value.findings,
-      ...storyOf(lookedOn, story.value.readings, story.value.events),
+      findings: findings.value,
+      ...storyOf(lookedOn.value, story.value.readings, story.value.events),
       school: place.value?.settings.ironSchool,
     }
   })
@@ -149,6 +153,7 @@ function buildStandCase(standId: ComputedRef<string>) {
     ...rows,
     ...useJudged(story, rows),
     ...looking,
+    hasFindings: computed(() => Object.keys(findings.value).length > 0),
     verdict: computed(() => diagnosisInput.value && diagnose(diagnosisInput.value)),
     ...useOpenChecks(diagnosisInput),
   }

@@ -6,6 +6,7 @@ import {
   type Dab,
   type PhotoMeasure,
 } from '@spudder/core/seen/photo'
+import { decodePicture, type DecodedPicture } from './decode-picture.ts'
 
 /** What the worker is asked: a picture and what the brush said of it. */
 export interface PhotoQuestion {
@@ -24,9 +25,9 @@ export function sizeToMeasure(width: number, height: number): readonly [number, 
 
 /** Decodes a picture, upright as its camera says, and measures it; runs in a worker. */
 export async function readPhoto({ picture, dabs }: PhotoQuestion): Promise<PhotoAnswer> {
-  let decoded: ImageBitmap
+  let decoded: DecodedPicture
   try {
-    decoded = await createImageBitmap(picture)
+    decoded = await decodePicture(picture, measuredSide.value)
   } catch {
     return {
       refused:
@@ -45,7 +46,7 @@ export async function readPhoto({ picture, dabs }: PhotoQuestion): Promise<Photo
     const canvas = new OffscreenCanvas(w, h)
     const context = canvas.getContext('2d', { willReadFrequently: true })
     if (!context) return { refused: 'This browser cannot read pictures here.' }
-    context.drawImage(decoded, 0, 0, w, h)
+    context.drawImage(decoded.image, 0, 0, w, h)
     const { data } = context.getImageData(0, 0, w, h)
     return { measure: measurePhoto({ width: w, height: h, data }, dabs) }
   } finally {

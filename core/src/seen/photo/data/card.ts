@@ -53,6 +53,13 @@ export const leastCardWidth: Figure = {
   source: 'patches of a dozen pixels across, of which the middle half is read',
   mark: 'J',
 }
+/** How unlike its drawing a card may be, as a share of its spread, that is known by its colours alone. */
+export const mostUnlikeness: Figure = {
+  value: 0.04,
+  unit: '',
+  source: 'cards of the simulated camera come to 0.00 to 0.02, other things to more than 0.5',
+  mark: 'J',
+}
 /** How far patches may stray from their colours after correction before a picture is refused. */
 export const mostCardResidual: Figure = {
   value: 0.05,
