@@ -1,47 +1,20 @@
-import type { DayDto } from '@spudder/contract/day'
-import type { PlaceDto } from '@spudder/contract/place'
-import type { StandNameDto, StandStoryDto } from '@spudder/contract/stand'
+import type { StandStoryDto } from '@spudder/contract/stand'
 import type { TrialDto } from '@spudder/contract/trial'
 import { expect, test, type Browser, type BrowserContext, type Page } from '@playwright/test'
 import { randomUUID } from 'node:crypto'
 import sharp from 'sharp'
+import { estateOf, phoneOn, post, read } from './phones.ts'
+import { dayFromToday, Spudder } from './spudder.ts'
 import { tooSmall } from './targets.ts'
-import { asPhone, dayFromToday, Spudder } from './spudder.ts'
 
 let spudder: Spudder
 test.beforeAll(async () => (spudder = await Spudder.create('outdoors', 5640)))
 test.afterAll(async () => spudder.stop())
 
-async function device(browser: Browser): Promise<BrowserContext> {
-  const context = await browser.newContext({
-    baseURL: spudder.url,
-    ...asPhone,
-  })
-  await context.addInitScript(() => localStorage.setItem('spudder:shown-around', 'true'))
-  return context
-}
-
-const read = async <Answer>(context: BrowserContext, path: string): Promise<Answer> =>
-  (await context.request.get(`/api${path}`)).json() as Promise<Answer>
-const post = async (context: BrowserContext, path: string, data: object): Promise<void> =>
-  expect((await context.request.post(`/api${path}`, { data })).ok()).toBe(true)
+const device = (browser: Browser) => phoneOn(browser, spudder.url)
 
 const picture = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64') // prettier-ignore
 const photo = (name: string) => ({ name, mimeType: 'image/png', buffer: picture })
-
-/** Stands of the estate by their names, and the day as it stands. */
-async function estateOf(context: BrowserContext) {
-  const [place] = await read<PlaceDto[]>(context, '/places')
-  const placeId = place?.id ?? ''
-  const names = await read<StandNameDto[]>(context, `/places/${placeId}/stands`)
-  const idOf = (name: string) => names.find((each) => each.name === name)?.id ?? ''
-  const day = () => read<DayDto>(context, `/places/${placeId}/day?day=${dayFromToday(0)}`)
-  const dose = async () => {
-    const { mine, others } = await day()
-    return [...mine, ...others].find(({ job }) => job.kind === 'apply')?.job
-  }
-  return { placeId, idOf, day, dose }
-}
 
 /** A day with eight jobs, and a trial of 24 plots. */
 async function eightJobs(context: BrowserContext) {

@@ -88,6 +88,28 @@ test('photos are measured in a worker: sound ones agree, upside-down ones too, t
   await expect(view.locator('canvas')).toBeVisible()
 })
 
+test('fifty photos come in one after the other, and are stopped: what came in stays', async ({
+  page,
+}) => {
+  await addTree(page, 'Fifty row')
+  await steps(page).getByRole('link', { name: /Watch/ }).click()
+  const { bytes } = await demoPhoto(page, 'South vineyard block')
+  const fifty = Array.from({ length: 50 }, (_, index) => jpeg(`row-${index + 1}.jpg`, bytes))
+  await addPhotos(page, fifty)
+  const progress = page.getByRole('status').filter({ hasText: 'of 50 measured' })
+  await expect(progress).toContainText(/^\s*[5-9] of 50 measured/)
+  await progress.getByRole('button', { name: 'Stop' }).click()
+  await expect(progress).toHaveCount(0)
+  const kept = page.locator('.strip li')
+  const count = await kept.count()
+  expect(count).toBeGreaterThanOrEqual(5)
+  expect(count).toBeLessThan(50)
+  // All but the one that was under way are measured, and all of them are there afterwards.
+  await page.reload()
+  await expect(kept).toHaveCount(count)
+  await expect.poll(() => kept.filter({ hasText: /0\.\d\d/ }).count()).toBeGreaterThanOrEqual(count - 1) // prettier-ignore
+})
+
 test('two photos lie under one slider, and card and season come as PDF', async ({ page }) => {
   await openStand(page, 'South vineyard block')
   await steps(page).getByRole('link', { name: /Watch/ }).click()
