@@ -4,7 +4,7 @@ import type { Figure } from '../../../base/reference/index.ts'
 export const leastInkColour: Figure = {
   value: 1.3,
   unit: '× of the least channel',
-  source: 'the palest colour of the card, yellow-green, has 6; grey ones have 1',
+  source: 'the least colourful of those looked at, green, has 6; grey ones have 1',
   mark: 'J',
 }
 /** Share of the paper’s light that a patch may give in the channel that its ink keeps back. */
