@@ -46,6 +46,7 @@ test('numbers are written, and read, as the place writes them', async ({ page, r
     await expect(trip).toHaveValue('18,5')
     await trip.fill(before)
     await save()
+    await expect.poll(async () => (await settings())?.work?.tripCost).not.toBe(18.5)
     await openSettings(page, 'Place')
     await choose(writing, '1,234.5 and 5 Nov 2026')
     await save()
