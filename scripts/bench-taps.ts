@@ -1,7 +1,6 @@
-import type { MeDto } from '@spudder/contract/person'
 import type { Browser, Locator, Page } from '@playwright/test'
 import { median } from './bench-core.ts'
-import { visitorPage } from './visitor-page.ts'
+import { lookAs, visitorPage } from './visitor-page.ts'
 
 /** How long taps of one kind take until the next picture is on the screen, the middle one and the slowest [ms]. */
 export interface Taps {
@@ -91,14 +90,6 @@ async function openStand(page: Page, url: string, name: string, path: string): P
   await page.goto(`${url}${address}${path}`, { waitUntil: 'networkidle' })
 }
 
-/** Goes on as who does the work outside. */
-async function asApplicator(page: Page, url: string): Promise<void> {
-  await page.goto(url)
-  const { eyes } = (await (await page.request.get(`${url}/api/me`)).json()) as MeDto
-  const personId = eyes.find(({ role }) => role === 'applicator')?.id
-  await page.request.post(`${url}/api/eyes`, { data: { personId } })
-}
-
 /** What is tapped outdoors, on the demo, and beside it a tap that does nothing. */
 export async function outdoorTaps(browser: Browser, url: string): Promise<Taps[]> {
   const page = await slowPhone(browser)
@@ -123,7 +114,8 @@ export async function outdoorTaps(browser: Browser, url: string): Promise<Taps[]
     answers: 'click',
     taps: tapsOn(await some(page.locator('.tick'), 6)),
   })
-  await asApplicator(page, url)
+  await page.goto(url)
+  await lookAs(page, url, 'applicator')
   await page.goto(`${url}/day`, { waitUntil: 'networkidle' })
   const starts = await tapAll(page, {
     what: 'a job started',

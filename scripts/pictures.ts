@@ -1,6 +1,5 @@
-import { chromium, type Browser, type Page } from '@playwright/test'
+import { chromium, type Browser } from '@playwright/test'
 import type { Role } from '@spudder/contract/access'
-import type { MeDto } from '@spudder/contract/person'
 import { mkdirSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { startAppServer } from './app-server.ts'
@@ -8,7 +7,7 @@ import { buildWeb } from './build-web.ts'
 import { startMariaDb } from './mariadb.ts'
 import { freePort } from './ports.ts'
 import { root } from './processes.ts'
-import { visitorPage } from './visitor-page.ts'
+import { lookAs, visitorPage } from './visitor-page.ts'
 
 interface Picture {
   readonly name: string
@@ -62,13 +61,6 @@ const pictures: readonly Picture[] = [
   { name: 'reference', path: '/reference/ceilings' },
   { name: 'people', path: '/settings?tab=people', as: 'owner', waitFor: '.member' },
 ]
-
-/** Goes on as somebody else of the demo. */
-async function lookAs(page: Page, url: string, role: Role): Promise<void> {
-  const { eyes } = (await (await page.request.get(`${url}/api/me`)).json()) as MeDto
-  const personId = eyes.find((each) => each.role === role)?.id
-  await page.request.post(`${url}/api/eyes`, { data: { personId } })
-}
 
 async function take(browser: Browser, url: string, picture: Picture): Promise<void> {
   const { name, stand, path, isPhone = false } = picture

@@ -8,7 +8,7 @@ import OutlineSketch from '../../shared/ground/OutlineSketch.vue'
 import SheetFills from './SheetFills.vue'
 import SheetPace from './SheetPace.vue'
 import SheetRecord from './SheetRecord.vue'
-import TickBox from './TickBox.vue'
+import SheetSteps from './SheetSteps.vue'
 import { lineStart } from '@spudder/core/base/writing'
 import { useJobSheet } from './use-job-sheet.ts'
 import { useSheetAlong } from './use-sheet-along.ts'
@@ -84,17 +84,7 @@ watchEffect(() => {
     <div class="columns stack gap-24">
       <section>
         <h2>In this order</h2>
-        <ol>
-          <li
-            v-for="(step, index) in sheet.order"
-            :key="index"
-            v-memo="[step, steps.includes(index)]"
-          >
-            <TickBox :is-ticked="steps.includes(index)" @tick="tickStep(index, $event)">{{
-              step
-            }}</TickBox>
-          </li>
-        </ol>
+        <SheetSteps :order="sheet.order" :ticked="steps" @tick="tickStep" />
         <h2 class="after above-12">After</h2>
         <p v-for="line in sheet.after" :key="line" class="line text-body">{{ lineStart(line) }}</p>
       </section>
@@ -165,12 +155,6 @@ h2 {
 }
 .columns {
   grid-template-columns: 1.25fr 1fr;
-}
-ol {
-  padding: 0;
-  list-style: none;
-  display: grid;
-  gap: 2px;
 }
 .line + .line {
   margin-top: 2px;
@@ -280,7 +264,7 @@ ol {
   .dense .after {
     margin-top: 1.5mm;
   }
-  .dense li > :deep(label) {
+  .dense :deep(li > label) {
     padding: 0.25mm 0;
   }
   .dense .write {
