@@ -1,8 +1,5 @@
 <script setup lang="ts">
-import { said } from '../../shared/units/said.ts'
-import FoldBox from '../../ui/FoldBox.vue'
 import {
-  findingNames,
   findingVocabulary,
   findingsAsked,
   valuesOf,
@@ -11,7 +8,7 @@ import {
 } from '@spudder/core/seen/finding'
 import type { Context } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
-import ChipChoice from '../../ui/ChipChoice.vue'
+import FindingGroup from './FindingGroup.vue'
 
 const props = defineProps<{ context: Context; findings: Findings }>()
 const emit = defineEmits<{ say: [name: FindingName, value: string | undefined] }>()
@@ -47,31 +44,29 @@ const groups = computed(() =>
       const names = findingsAsked(props.context).filter(
         (name) => findingVocabulary[name].group === group && !painted.includes(name),
       )
-      const more = names.filter((name) => !first.has(name))
       return {
         group,
+        names,
         open: names.filter((name) => first.has(name)),
-        more,
-        known: more.filter((name) => props.findings[name] !== undefined).length,
+        more: names.filter((name) => !first.has(name)),
       }
     })
-    .filter(({ open, more }) => open.length + more.length > 0),
+    .filter(({ names }) => names.length > 0),
 )
-/** Made once, so that a stroke of the brush leaves the chips that it does not touch alone. */
-const options = computed(
-  () =>
+/**
+ * What is said of each kind. A kind of which nothing changed keeps its own, so that a tap, or a
+ * stroke of the brush, draws the chips of that kind alone.
+ */
+const saidOf = computed<ReadonlyMap<Group, Findings>>(
+  (before) =>
     new Map(
-      findingNames.map((name) => [
-        name,
-        Object.entries(valuesOf(name)).map(([value, words]) => ({ value, words: said(words) })),
-      ]),
+      groups.value.map(({ group, names }) => {
+        const now: Findings = Object.fromEntries(names.map((name) => [name, props.findings[name]]))
+        const last = before?.get(group)
+        return [group, last && names.every((name) => last[name] === now[name]) ? last : now]
+      }),
     ),
 )
-const optionsOf = (name: FindingName) => options.value.get(name) ?? []
-/** Made once as well: a new one each time would draw every chip anew with every tap. */
-const say = Object.fromEntries(
-  findingNames.map((name) => [name, (value?: string) => emit('say', name, value)]),
-) as Readonly<Record<FindingName, (value?: string) => void>>
 const leafWords = computed(() => {
   const { pattern, severity, oldPattern } = props.findings
   if (!pattern || !severity) return 'Paint a leaf to say how pale and which pattern.'
@@ -82,43 +77,33 @@ const leafWords = computed(() => {
 
 <template>
   <div class="words gap-16">
-    <section v-for="{ group, open, more, known } in groups" :key="group">
+    <section v-for="{ group, open, more } in groups" :key="group">
       <h2>{{ groupWords[group] }}</h2>
       <p v-if="group === 'leaf'" class="painted text-small text-slate">{{ leafWords }}</p>
-      <ChipChoice
-        v-for="name in open"
-        :key="name"
-        :label="findingVocabulary[name].label"
-        :options="optionsOf(name)"
-        :model-value="findings[name]"
-        is-optional
-        @update:model-value="say[name]"
+      <FindingGroup
+        :open="open"
+        :more="more"
+        :findings="saidOf.get(group) ?? {}"
+        @say="(name, value) => emit('say', name, value)"
       />
-      <FoldBox v-if="more.length > 0" :open="known > 0"
-        ><template #head
-          >{{ open.length > 0 ? 'More' : 'What came out' }} ({{ more.length }})</template
-        >
-        <div class="more inside-10">
-          <ChipChoice
-            v-for="name in more"
-            :key="name"
-            :label="findingVocabulary[name].label"
-            :options="optionsOf(name)"
-            :model-value="findings[name]"
-            is-optional
-            @update:model-value="say[name]"
-          />
-        </div>
-      </FoldBox>
     </section>
   </div>
 </template>
 
 <style scoped>
 .words,
-section,
-.more {
+section {
   display: grid;
   gap: 11px;
+}
+/* What is off a phone's screen is not drawn anew with each tap. */
+@media (width < 700px) {
+  section {
+    content-visibility: auto;
+    contain-intrinsic-size: auto 400px;
+    /* Room for the ring about a chip, which would be cut off at the edge. */
+    margin-inline: -4px;
+    padding-inline: 4px;
+  }
 }
 </style>

@@ -56,24 +56,15 @@ const emit = defineEmits<{ undo: []; clear: []; save: [] }>()
 }
 @media (width < 700px) {
   .bar {
+    flex-wrap: wrap;
     gap: 6px;
     margin: 0 -10px -32px;
     padding: 6px 10px;
   }
-  .bar :deep(.ant-btn) {
-    padding-inline: 10px;
-  }
-  /* What is likely so far, cut to what fits beside the buttons. */
+  /* What is likely so far has a line to itself: beside three buttons there is no room to read it. */
   .so-far {
-    display: -webkit-box;
-    -webkit-line-clamp: 2;
-    line-clamp: 2;
-    -webkit-box-orient: vertical;
-    overflow: hidden;
-    font-size: var(--text-tiny);
-  }
-  .of {
-    display: none;
+    flex: 1 0 100%;
+    font-size: var(--text-small);
   }
 }
 </style>

@@ -59,6 +59,9 @@ const pattern = ref<LeafPattern>(
     : 'fine-green-veins',
 )
 const brush = computed<LeafPaint>(() => ({ severity: severity.value, pattern: pattern.value }))
+/** By themselves: what is said of anything else does not draw the plant anew. */
+const paint = computed(() => look.value.paint)
+const roots = computed(() => look.value.findings.roots)
 const leading = computed(() => verdict.value?.ranked[0])
 const leaves = computed(() => (figureKind.value ? leavesOf(figureKind.value) : []))
 /** Grass and rosettes grow from the middle: the oldest leaves are outside. */
@@ -132,7 +135,7 @@ async function save(): Promise<void> {
 
 <template>
   <div v-if="stand" class="look stack items-start">
-    <section aria-label="Drawn plant">
+    <section class="drawn" aria-label="Drawn plant">
       <p class="hint">
         Take a colour and a pattern as your brush and paint the leaves as you see them. Touch the
         roots to say what they are like.
@@ -141,8 +144,8 @@ async function save(): Promise<void> {
         <PlantFigure
           :context="stand.context"
           :plant-id="stand.plantId"
-          :paint="look.paint"
-          :roots="look.findings.roots"
+          :paint="paint"
+          :roots="roots"
           is-paintable
           @paint="paintLeaf"
           @roots="nextRoots"
@@ -248,6 +251,13 @@ async function save(): Promise<void> {
   .look {
     grid-template-columns: minmax(0, 1fr);
     gap: 18px;
+  }
+  /* What is off a phone's screen is not drawn anew with each tap. */
+  .drawn,
+  .below,
+  .verdict-side {
+    content-visibility: auto;
+    contain-intrinsic-size: auto 400px;
   }
 }
 </style>
