@@ -5,5 +5,15 @@ export { comparePairs, lettersOf } from './compare-means.ts'
 export type { ErrorOfMeans, GroupMean, MeanDifference } from './compare-means.ts'
 export { curveDeviation, deviationsFor, fitCurve } from './fit-curve.ts'
 export type { CurveFit, CurveToFit } from './fit-curve.ts'
+export { mixedModel, weighMixedModel } from './mixed-model.ts'
+export type {
+  Contrast,
+  Estimate,
+  MixedModel,
+  MixedSolver,
+  RandomTerm,
+  SolvedModel,
+  WeighedModel,
+} from './mixed-model.ts'
 export { powerOf, replicatesFor } from './power.ts'
 export type { PowerQuestion } from './power.ts'

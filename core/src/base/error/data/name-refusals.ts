@@ -28,6 +28,7 @@ export const nameRefusals = {
     code: 'unknown-name',
     expected: ({ sizes }: { readonly sizes: readonly string[] }) => `a size of ${list(sizes)}`,
   },
+  'group-unknown': { code: 'unknown-name', expected: () => 'a group that some row belongs to' },
   'plant-unknown': { code: 'unknown-name', expected: () => 'a plant of the list' },
   'finding-value-unknown': {
     code: 'unknown-name',

@@ -1,0 +1,8 @@
+export { eyeScaleNames, eyeScales, picturesOfSitting, staleAfter } from './data/eye-scales.ts'
+export type { EyeScale } from './data/eye-scales.ts'
+export { paintShowing, pictureSize, planSitting } from './plan-sitting.ts'
+export type { Showing } from './plan-sitting.ts'
+export { measureEyes } from './measure-eyes.ts'
+export type { Eye, Held, Rating, Sitting } from './measure-eyes.ts'
+export { biasAt, comparable, isStale } from './use-eye.ts'
+export type { Comparable } from './use-eye.ts'

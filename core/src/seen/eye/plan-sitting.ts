@@ -1,0 +1,91 @@
+import { randomLcg } from 'd3-random'
+import { greennessOf } from '../colour/index.ts'
+import { paintCanopy, type Shape } from '../painter/index.ts'
+import { readingKinds } from '../reading/index.ts'
+import {
+  eyeScales,
+  leafStray,
+  leastBetween,
+  leftOutAtEnds,
+  picturesOfSitting,
+  type EyeScale,
+} from './data/eye-scales.ts'
+
+/** One time that a picture is shown. */
+export interface Showing {
+  /** Which of the pictures of the sitting, from 0; each comes twice. */
+  readonly picture: number
+  /** What it would be rated by an eye without fault [unit of the scale]. */
+  readonly truth: number
+  readonly greenness: number
+  /** Decides where its leaves fall: not alike the second time. */
+  readonly seed: number
+}
+
+function shuffled<Item>(items: readonly Item[], random: () => number): Item[] {
+  const mixed = [...items]
+  for (let last = mixed.length - 1; last > 0; last--) {
+    const other = Math.floor(random() * (last + 1))
+    const [a, b] = [mixed[last], mixed[other]]
+    if (a !== undefined && b !== undefined) [mixed[last], mixed[other]] = [b, a]
+  }
+  return mixed
+}
+
+/** The order of both rounds: the second begins far enough from the end of the first. */
+function twoRounds(count: number, random: () => number): number[] {
+  const first = shuffled(
+    Array.from({ length: count }, (_, picture) => picture),
+    random,
+  )
+  const least = Math.min(leastBetween.value, count - 1)
+  for (;;) {
+    const second = shuffled(first, random)
+    const apart = second.map((picture, at) => count + at - first.indexOf(picture))
+    if (apart.every((showings) => showings > least)) return [...first, ...second]
+  }
+}
+
+/**
+ * What is shown in a sitting: pictures spread over the scale, each twice, none known again.
+ * @param seed decides everything: the same seed, the same sitting
+ */
+export function planSitting(
+  scale: EyeScale,
+  seed: number,
+  count = picturesOfSitting.value,
+): Showing[] {
+  const random = randomLcg(seed)
+  const [end, inner] = [leftOutAtEnds.value, 1 - 2 * leftOutAtEnds.value]
+  const { min, max } = readingKinds[scale]
+  // One in each part of the scale, anywhere within it: nobody can count out what is still to come.
+  const truths = Array.from(
+    { length: count },
+    (_, part) => min + (max - min) * (end + (inner * (part + random())) / count),
+  )
+  return twoRounds(count, random).map((picture) => {
+    const truth = truths[picture] ?? NaN
+    return { picture, truth, greenness: greennessOf(scale, truth), seed: random() }
+  })
+}
+
+/** Size of the pictures [drawing units]. */
+export const pictureSize = { width: 240, height: 160 } as const
+
+/** Draws what is rated: turf from above, or leaves close by. */
+export function paintShowing(
+  scale: EyeScale,
+  { greenness, seed }: Pick<Showing, 'greenness' | 'seed'>,
+): readonly Shape[] {
+  const { leafForm } = eyeScales[scale]
+  const isTurf = leafForm === 'blade'
+  return paintCanopy({
+    ...pictureSize,
+    leafForm,
+    greenness,
+    spread: leafStray.value,
+    leafCount: isTurf ? 900 : 140,
+    leafLength: isTurf ? 46 : 52,
+    seed,
+  })
+}

@@ -1,0 +1,44 @@
+import { daysBetween, type Day } from '../../base/calendar/index.ts'
+import type { Estimate } from '../../base/statistics/index.ts'
+import { readingKinds } from '../reading/index.ts'
+import { staleAfter } from './data/eye-scales.ts'
+import { alongScale, held, type Eye, type Held } from './measure-eyes.ts'
+
+/** Whether an eye was measured so long ago that it is due again. */
+export const isStale = ({ lastOn }: Pick<Eye, 'lastOn'>, on: Day): boolean =>
+  daysBetween(lastOn, on) > staleAfter.value
+
+/** A rating as an eye without fault would have given it, with the doubt of this one. */
+export interface Comparable {
+  /** Within the scale [unit of the scale]. */
+  readonly value: number
+  readonly doubt: number
+}
+
+/** What a person says above the truth where the truth is given [unit of the scale]. */
+export function biasAt({ scale, bias }: Pick<Eye, 'scale' | 'bias'>, truth: number): Held {
+  const along = alongScale(scale, truth)
+  const { low, middle, high } = bias
+  const variance = ({ deviation }: Estimate) => deviation ** 2
+  // Of a line the variance is a parabola: three points tell it whole.
+  const bend = (variance(high) + variance(low)) / 2 - variance(middle)
+  const lean = (variance(high) - variance(low)) / 2
+  return held({
+    mean: middle.mean + ((high.mean - low.mean) / 2) * along,
+    deviation: Math.sqrt(variance(middle) + lean * along + bend * along ** 2),
+  })
+}
+
+/** Takes a person's bias out of what was said, and says what doubt remains. */
+export function comparable(eye: Eye, said: number): Comparable {
+  const { min, max } = readingKinds[eye.scale]
+  // said = truth + bias, and bias is a line over the truth.
+  const slope = (eye.bias.high.mean - eye.bias.low.mean) / (max - min)
+  const truth = (said - eye.bias.low.mean + slope * min) / (1 + slope)
+  const value = Math.min(max, Math.max(min, truth))
+  const { deviation } = biasAt(eye, value)
+  return {
+    value,
+    doubt: Math.hypot(eye.spread.mean, eye.dayToDay, deviation) / (1 + slope),
+  }
+}
