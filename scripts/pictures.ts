@@ -45,7 +45,7 @@ const pictures: readonly Picture[] = [
     link: 'Open the sheet for outside',
     isPhone: true,
   },
-  { name: 'sprayers', path: '/sprayers', click: 'Calibrate Blue backpack' },
+  { name: 'eye', path: '/eye', waitFor: 'tbody tr' },
   { name: 'watch', stand: 'South vineyard block', path: '/watch', waitFor: '.compare img' },
   { name: 'trials', stand: 'Events lawn', path: '/trials', waitFor: '.result svg' },
   { name: 'zones', stand: 'Long Down sorghum', path: '/zones', waitFor: 'tbody tr' },

@@ -20,6 +20,7 @@ import { serveEntries } from './entry/entry.routes.ts'
 import { serveArchives } from './archive/archive.routes.ts'
 import { serveHistory } from './history/history.routes.ts'
 import { serveIntakes } from './intake/intake.routes.ts'
+import { serveEyes } from './eye/eye.routes.ts'
 import { serveJarTests } from './jar-test/jar-test.routes.ts'
 import { serveEstate } from './estate/estate.routes.ts'
 import { noteChange } from './overview/overview.repository.ts'
@@ -109,6 +110,7 @@ function allRoutes({ db, services, ...parts }: AppParts): readonly ServedRoute[]
     ...serveAcidPlans(db),
     ...serveProducts(db),
     ...serveSprayers(db),
+    ...serveEyes(db),
     ...serveJarTests(db),
     ...serveSchedule(db),
     ...serveRecordLinks(db),

@@ -120,6 +120,12 @@ export const router = createRouter({
       component: () => import('./features/day/DayPage.vue'),
     },
     {
+      path: '/eye',
+      name: 'eye',
+      meta: { title: 'Eye' },
+      component: () => import('./features/eye/EyePage.vue'),
+    },
+    {
       path: '/dates',
       name: 'dates',
       meta: { title: 'Dates' },

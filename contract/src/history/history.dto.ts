@@ -30,6 +30,7 @@ export const mendableKinds = [
   'trial',
   'rating',
   'jarTest',
+  'eye',
   'advice',
 ] as const satisfies readonly HistoryKind[]
 export type MendableKind = (typeof mendableKinds)[number]

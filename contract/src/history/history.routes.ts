@@ -17,6 +17,7 @@ const rightByKind: Readonly<Record<MendableKind, Right>> = {
   reading: 'look',
   look: 'look',
   rating: 'look',
+  eye: 'look',
   photo: 'photograph',
   jarTest: 'apply',
   advice: 'advise',

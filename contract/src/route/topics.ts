@@ -10,6 +10,7 @@ export type Topic =
   | 'shelf'
   | 'sprayers'
   | 'jar-tests'
+  | 'eyes'
   | 'laboratory-orders'
   | 'weather'
   | 'trials'
@@ -28,6 +29,7 @@ export const ofWholePlace = [
   'shelf',
   'sprayers',
   'jar-tests',
+  'eyes',
   'trials',
   'zones',
 ] as const

@@ -6,6 +6,7 @@ import {
   chlorosisCase,
   entry,
   advice,
+  eyeSitting,
   jarTest,
   job,
   laboratoryOrder,
@@ -87,6 +88,7 @@ const byKind: Readonly<Record<MendableKind, FindPlace>> = {
   trial: byStand(trial),
   rating: ofRating,
   jarTest: byPlace(jarTest),
+  eye: byPlace(eyeSitting),
   advice: byStand(advice),
 }
 

@@ -8,6 +8,7 @@ import {
   entry,
   history,
   advice,
+  eyeSitting,
   jarTest,
   job,
   laboratoryImport,
@@ -74,6 +75,7 @@ const archived: Readonly<Record<string, Archived>> = {
   product: byPlace(product, timed(product)),
   sprayer: byPlace(sprayer, timed(sprayer)),
   jarTest: byPlace(jarTest, timed(jarTest)),
+  eyeSitting: byPlace(eyeSitting, timed(eyeSitting)),
   laboratoryImport: byPlace(laboratoryImport, timed(laboratoryImport)),
   stationDay: {
     table: stationDay,

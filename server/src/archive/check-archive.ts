@@ -4,6 +4,7 @@ import { AcidPlanDto } from '@spudder/contract/acid-plan'
 import { CaseDto } from '@spudder/contract/case'
 import { EntryDto } from '@spudder/contract/entry'
 import { AdviceDto } from '@spudder/contract/advice'
+import { EyeSittingDto } from '@spudder/contract/eye'
 import { JarTestDto } from '@spudder/contract/jar-test'
 import { JobDto } from '@spudder/contract/job'
 import { LookDto } from '@spudder/contract/look'
@@ -47,6 +48,7 @@ const classes: Readonly<Record<string, new () => object>> = {
   product: ProductDto,
   sprayer: SprayerDto,
   jarTest: JarTestDto,
+  eyeSitting: EyeSittingDto,
   stand: StandDto,
   case: CaseDto,
   reading: ReadingDto,

@@ -19,7 +19,7 @@ type Owned = { readonly sprayerId?: string; readonly productId?: string }
 
 /** The estate as of a day, under ids of its own, since the database is shared. */
 function estateOn(today: string) {
-  const { place, shelf, sprayers, jarTests, settings, stands } = vennlowEstate(today)
+  const { place, shelf, sprayers, jarTests, sittings, settings, stands } = vennlowEstate(today)
   const ownId = new Map(
     [...sprayers.map(({ dto }) => dto.id), ...shelf.map(({ id }) => id)].map((id) => [id, newId()]),
   )
@@ -36,6 +36,7 @@ function estateOn(today: string) {
       ...rest,
       dto: { ...dto, id: ownId.get(dto.id) ?? newId() },
     })),
+    sittings: sittings.map((each) => ({ ...each, sitting: { ...each.sitting, id: newId() } })),
     jarTests: jarTests.map((test) => ({ ...test, id: newId() })),
     stands: stands.map(({ stand, acts }) => ({
       stand: { ...stand, id: newId() },

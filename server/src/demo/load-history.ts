@@ -20,6 +20,7 @@ import { readStory } from '../estate/estate.service.ts'
 import { createStand } from '../stand/stand.service.ts'
 import { createStoryEvent } from '../story/story.service.ts'
 import { createZone } from '../zone/zone.service.ts'
+import { playSitting } from './play-sitting.ts'
 import { playPhoto, playTrial } from './play-watch.ts'
 
 /** When the staff sit down to write: late afternoon of the day. */
@@ -105,7 +106,7 @@ async function loadStand(stage: Stage, placeId: string, history: StandHistory): 
  */
 export function loadHistory(
   stage: Stage,
-  { place, shelf, sprayers, jarTests, settings, stands }: EstateHistory,
+  { place, shelf, sprayers, jarTests, sittings, settings, stands }: EstateHistory,
   at: Date,
 ): Promise<void> {
   return stage.db.transaction(async (transaction) => {
@@ -120,6 +121,7 @@ export function loadHistory(
       await createSprayer(whole, keeper, place.id, dto)
       if (calibration) await changeSprayer(whole, keeper, dto.id, { calibration })
     }
+    for (const each of sittings) await playSitting(whole, place.id, each)
     for (const dto of jarTests) await recordJarTest(whole, keeper, place.id, dto)
     for (const history of stands) await loadStand({ ...stage, db: whole }, place.id, history)
   })

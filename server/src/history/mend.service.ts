@@ -6,6 +6,7 @@ import {
   type ThingDto,
 } from '@spudder/contract/history'
 import { AdviceDto, AdviceForm } from '@spudder/contract/advice'
+import { EyeSittingDto, EyeSittingForm } from '@spudder/contract/eye'
 import { JarTestDto, JarTestForm } from '@spudder/contract/jar-test'
 import { LookDto, LookForm } from '@spudder/contract/look'
 import { PhotoForm } from '@spudder/contract/photo'
@@ -20,6 +21,7 @@ import { contexts } from '@spudder/core/stand/plant'
 import type { Paint } from '@spudder/core/seen/finding'
 import { changeRow } from '../change/change-row.ts'
 import type { Connection, Database } from '../database/connect.ts'
+import { shownIn } from '../eye/eye.service.ts'
 import type { Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { requireStand } from '../stand/stand.service.ts'
@@ -60,6 +62,12 @@ function settleReading(_connection: Connection, before: Row, after: Fields): Pro
   })
 }
 
+/** What was true follows from what was shown. */
+function settleSitting(_connection: Connection, _before: Row, after: Fields): Promise<Fields> {
+  const { scale, seed, said } = after as unknown as EyeSittingForm
+  return Promise.resolve({ ...after, shown: shownIn(scale, seed, said.length) })
+}
+
 /** How each kind is put right; one without a row does not compile. */
 const mendings: Readonly<Record<MendableKind, Mending>> = {
   reading: { form: ReadingForm, empty: ReadingDto.empty, settle: settleReading },
@@ -69,6 +77,7 @@ const mendings: Readonly<Record<MendableKind, Mending>> = {
   trial: { form: TrialNotesForm, empty: TrialDto.empty },
   rating: { form: RatingForm, empty: [] },
   jarTest: { form: JarTestForm, empty: JarTestDto.empty },
+  eye: { form: EyeSittingForm, empty: EyeSittingDto.empty, settle: settleSitting },
   advice: { form: AdviceForm, empty: AdviceDto.empty },
 }
 

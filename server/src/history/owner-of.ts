@@ -37,6 +37,7 @@ const owners: Readonly<Record<ChangingKind, FindOwner>> = {
   },
   zone: byStand,
   jarTest: byPlace,
+  eye: byPlace,
   advice: byStand,
   product: byPlace,
   sprayer: byPlace,

@@ -57,6 +57,7 @@ const guards: Readonly<Record<ChangingKind, Guard>> = {
   rating: free,
   zone: free,
   jarTest: free,
+  eye: free,
   advice: free,
   sprayer: free,
 }

@@ -8,6 +8,7 @@ import {
   acidPlan,
   chlorosisCase,
   entry,
+  eyeSitting,
   advice,
   jarTest,
   job,
@@ -105,6 +106,11 @@ export const things: {
     table: jarTest,
     placeId: jarTest.placeId,
     columns: { partnerName: jarTest.partnerName, testedOn: jarTest.testedOn },
+  },
+  eye: {
+    table: eyeSitting,
+    placeId: eyeSitting.placeId,
+    columns: { scale: eyeSitting.scale, ratedOn: eyeSitting.ratedOn },
   },
   advice: { table: advice, standId: advice.standId, columns: { givenOn: advice.givenOn } },
   product: {

@@ -209,6 +209,15 @@ export const measureBody = () => ({
   dabs: [],
   part: 'whole' as 'whole' | 'untreated',
 })
+/** Eight pictures of turf, rated in whole steps. */
+export const eyeSittingBody = () => ({
+  id: newId(),
+  scale: 'turfColour' as const,
+  ratedOn: '2025-05-03',
+  seed: 0.37,
+  said: [6, 4, 7, 5, 3, 8, 6, 2],
+  screen: 'office screen',
+})
 export const jarTestBody = () => ({
   id: newId(),
   sourceId: 'ferrous-sulfate',

@@ -14,6 +14,7 @@ import {
   productBody,
   readingBody,
   remedyBody,
+  eyeSittingBody,
   jarTestBody,
   measureBody,
   sprayerBody,
@@ -114,6 +115,7 @@ export const writingRoutes = {
     method: 'post',
     body: () => ({ id: newId(), givenOn: '2025-06-03', words: 'Lower the pH first.' }),
   },
+  '/places/:placeId/eye-sittings': { method: 'post', body: eyeSittingBody },
   '/places/:placeId/jar-tests': { method: 'post', body: jarTestBody },
   '/stands/:standId': { method: 'patch', body: changedStand },
   '/places/:placeId/moves': {

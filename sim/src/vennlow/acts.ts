@@ -14,6 +14,7 @@ import type { CreateStoryEventDto } from '@spudder/contract/story'
 import type { CreateTrialDto } from '@spudder/contract/trial'
 import type { CreateZoneDto } from '@spudder/contract/zone'
 import type { Exposure, Scene } from '../camera/index.ts'
+import type { DemoSitting } from './raters.ts'
 
 interface Dated {
   /** The day on which somebody stored it. */
@@ -86,6 +87,7 @@ export interface EstateHistory {
   readonly shelf: readonly CreateProductDto[]
   readonly sprayers: readonly EstateSprayer[]
   readonly jarTests: readonly CreateJarTestDto[]
+  readonly sittings: readonly DemoSitting[]
   readonly settings: PlaceSettingsDto
   readonly stands: readonly StandHistory[]
 }

@@ -5,11 +5,13 @@ import type { EstateHistory } from './acts.ts'
 import { shelfOfVennlow } from './shelf.ts'
 import { latitudeOn } from './half-of-the-earth.ts'
 import { jarTestsOfVennlow, sprayersOfVennlow } from './sprayers.ts'
+import { sittingsOfVennlow } from './raters.ts'
 import { standHistories } from './stands.ts'
 
 export type { Act, EstateHistory, StandHistory } from './acts.ts'
 export { manager, morningOfVennlow, peopleOfVennlow } from './people.ts'
 export type { DemoPerson } from './people.ts'
+export type { DemoSitting } from './raters.ts'
 export { colourOfPlot } from './colour-of-plot.ts'
 
 const textOf = (date: Date): string => date.toISOString().slice(0, 10)
@@ -28,6 +30,7 @@ export function vennlowEstate(today: string): EstateHistory {
     shelf: shelfOfVennlow,
     sprayers: sprayersOfVennlow(today),
     jarTests: jarTestsOfVennlow(today),
+    sittings: sittingsOfVennlow(today),
     // The chalk borehole.
     settings: {
       latitude: latitudeOn(today),

@@ -109,6 +109,10 @@ function solveLower(lower: readonly (readonly number[])[], right: readonly numbe
   return x
 }
 
+/** Where everything fits exactly, what is left is rounding: never nothing. */
+const leastOf = (products: Laid['products']): number =>
+  Math.max(Number.MIN_VALUE * 2 ** 60, Number.EPSILON * (products.at(-1)?.at(-1) ?? NaN))
+
 function solveAt({ rows, fixedCount, columns, termOf, products }: Laid, ratios: readonly number[]) {
   const [randomCount, size] = [termOf.length, termOf.length + fixedCount]
   const scale = (column: number) => {
@@ -125,13 +129,13 @@ function solveAt({ rows, fixedCount, columns, termOf, products }: Laid, ratios: 
     ),
   )
   const cholesky = new CholeskyDecomposition(scaled)
-  if (!cholesky.isPositiveDefinite()) {
-    throw new CoreError('plots-too-few', { parameter: 'model', received: String(rows) })
-  }
   const lower = cholesky.lowerTriangularMatrix.to2DArray()
   const diagonal = lower.map((row, at) => row[at] ?? NaN)
+  if (diagonal.slice(0, size).some((value) => !(value > 0))) {
+    throw new CoreError('plots-too-few', { parameter: 'model', received: String(rows) })
+  }
   const degreesOfFreedom = rows - fixedCount
-  const restVariance = (diagonal[size] ?? NaN) ** 2 / degreesOfFreedom
+  const restVariance = Math.max((diagonal[size] ?? NaN) ** 2, leastOf(products)) / degreesOfFreedom
   const logarithms = diagonal.slice(0, size).reduce((sum, value) => sum + 2 * Math.log(value), 0)
   const half = lower[size] ?? []
   return {

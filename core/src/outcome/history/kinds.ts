@@ -11,6 +11,7 @@ export const historyKinds = [
   'rating',
   'zone',
   'jarTest',
+  'eye',
   'advice',
   'product',
   'sprayer',

@@ -1,9 +1,10 @@
 import { dayWords, type Day } from '../../base/calendar/index.ts'
-import { formatNumber, lineStart } from '../../base/writing/index.ts'
+import { formatNumber, lineStart, midSentence } from '../../base/writing/index.ts'
 import { amountWords, type UnitSystem } from '../../base/quantity/index.ts'
 import { jobTitle, type TitledJob } from '../../days/plan/index.ts'
 import { appliedName } from '../../material/shelf/index.ts'
 import type { SourceId } from '../../material/source/index.ts'
+import { eyeScales, type EyeScale } from '../../seen/eye/index.ts'
 import { readingKinds, readingWords, type ReadingKind } from '../../seen/reading/index.ts'
 import { storyEvents, type StoryEventKind } from '../../verdict/diagnosis/index.ts'
 import type { HistoryKind } from './kinds.ts'
@@ -30,6 +31,7 @@ export interface HistoryThings {
   readonly trial: Named
   readonly rating: { readonly plot: number; readonly value: number; readonly ratedOn: Day }
   readonly zone: Named
+  readonly eye: { readonly scale: EyeScale; readonly ratedOn: Day }
   readonly jarTest: { readonly partnerName: string; readonly testedOn: Day }
   readonly advice: { readonly givenOn: Day }
   readonly product: Named
@@ -75,6 +77,8 @@ const titles: Titles = {
   rating: ({ plot, value, ratedOn }) =>
     `Plot ${plot} rated ${formatNumber(value, 3)}, ${dayWords(ratedOn)}`,
   zone: ({ name }) => `Zone ${name}`,
+  eye: ({ scale, ratedOn }) =>
+    `Eye tried on ${midSentence(eyeScales[scale].label)}, ${dayWords(ratedOn)}`,
   jarTest: ({ partnerName, testedOn }) => `Jar test with ${partnerName}, ${dayWords(testedOn)}`,
   advice: ({ givenOn }) => `Adviser’s note of ${dayWords(givenOn)}`,
   product: ({ name }) => `Product ${name}`,

@@ -90,6 +90,19 @@ describe('an eye', () => {
     expect(biasAt(four, 1).mean).toBeCloseTo(four.bias.low.mean, 9)
   })
 
+  it('that is always right is told so, and nothing fails for want of an error', () => {
+    const exact = (off: number): Sitting => {
+      const whole = steady('a', off)
+      return {
+        ...whole,
+        ratings: whole.ratings.map((each) => ({ ...each, said: each.truth + off })),
+      }
+    }
+    expect(eyeOf([exact(0)]).bias.middle.mean).toBeCloseTo(0, 9)
+    expect(eyeOf([exact(0.5)]).bias.middle.mean).toBeCloseTo(0.5, 6)
+    expect(eyeOf([exact(0.5)]).spread.mean).toBeLessThan(1e-3)
+  })
+
   it('that moved is said to have, one that stayed is not', () => {
     const days = ['2026-04-01', '2026-05-01', '2026-06-01', '2026-07-01']
     const moving = eyeOf(days.map((day, at) => steady(String(at), at < 2 ? 0 : 1.2, day)))

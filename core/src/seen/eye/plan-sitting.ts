@@ -2,6 +2,7 @@ import { randomLcg } from 'd3-random'
 import { greennessOf } from '../colour/index.ts'
 import { paintCanopy, type Shape } from '../painter/index.ts'
 import { readingKinds } from '../reading/index.ts'
+import type { Rating } from './measure-eyes.ts'
 import {
   eyeScales,
   leafStray,
@@ -69,6 +70,15 @@ export function planSitting(
   })
 }
 
+/** What was said, each with the picture that it was said of; pictures left unsaid are left out. */
+export const ratingsOf = (
+  shown: readonly Pick<Showing, 'picture' | 'truth'>[],
+  said: readonly number[],
+): Rating[] =>
+  shown
+    .slice(0, said.length)
+    .map(({ picture, truth }, at) => ({ picture, truth, said: said[at] ?? NaN }))
+
 /** Size of the pictures [drawing units]. */
 export const pictureSize = { width: 240, height: 160 } as const
 
@@ -84,8 +94,8 @@ export function paintShowing(
     leafForm,
     greenness,
     spread: leafStray.value,
-    leafCount: isTurf ? 900 : 140,
-    leafLength: isTurf ? 46 : 52,
+    leafCount: isTurf ? 1200 : 140,
+    leafLength: isTurf ? 34 : 52,
     seed,
   })
 }

@@ -42,3 +42,13 @@ export function comparable(eye: Eye, said: number): Comparable {
     doubt: Math.hypot(eye.spread.mean, eye.dayToDay, deviation) / (1 + slope),
   }
 }
+
+/**
+ * How far one person's ratings lie above another's of the same thing, in the middle of the scale. What both
+ * were measured by alike is counted twice, so the interval is rather too wide.
+ */
+export const between = (one: Eye, other: Eye): Held =>
+  held({
+    mean: one.bias.middle.mean - other.bias.middle.mean,
+    deviation: Math.hypot(one.bias.middle.deviation, other.bias.middle.deviation),
+  })

@@ -6,6 +6,7 @@ import {
   acidPlanBody,
   api,
   entryBody,
+  eyeSittingBody,
   jarTestBody,
   newId,
   patch,
@@ -34,6 +35,7 @@ export async function fullPlace(): Promise<string> {
   await post(`${place}/products`, productBody())
   await post(`${place}/sprayers`, sprayerBody())
   await post(`${place}/jar-tests`, jarTestBody())
+  await post(`${place}/eye-sittings`, eyeSittingBody())
   await post(`/stands/${stand.id}/events`, { id: newId(), kind: 'limed', happenedOn: '2025-05-02' })
   await post(`/stands/${stand.id}/readings`, readingBody(20 * 0.45359237))
   await post(`/stands/${stand.id}/zones`, zoneBody())

@@ -2,8 +2,10 @@ import { jarOutcomeNames } from '@spudder/core/apply/mix'
 import { applicators, organics } from '@spudder/contract/shelf'
 import { stainNames } from '@spudder/core/material/shelf'
 import { ironSourceIds, sourceIds } from '@spudder/core/material/source'
+import { eyeScaleNames } from '@spudder/core/seen/eye'
 import { climateNames } from '@spudder/core/soil/climate'
 import { unitSystems } from '@spudder/core/base/quantity'
+import type { EyeSittingDto } from '@spudder/contract/eye'
 import type { PlaceSettingsDto } from '@spudder/contract/place'
 import type { CalibrationDto } from '@spudder/contract/sprayer'
 import type { LabelDraft } from '@spudder/core/material/label'
@@ -139,4 +141,23 @@ export const stationDay = mysqlTable(
     ...recorded(),
   },
   (table) => [primaryKey({ columns: [table.placeId, table.day] })],
+)
+
+/** What one person said of pictures whose colour is known, and what was true of each as it was shown. */
+export const eyeSitting = mysqlTable(
+  'eye_sitting',
+  {
+    id: id().primaryKey(),
+    placeId: id('place_id')
+      .notNull()
+      .references(() => place.id),
+    scale: oneOf('scale', 40, eyeScaleNames).notNull(),
+    ratedOn: day('rated_on').notNull(),
+    seed: double('seed').notNull(),
+    said: json('said').$type<number[]>().notNull(),
+    shown: json('shown').$type<EyeSittingDto['shown']>().notNull(),
+    screen: text('screen').notNull(),
+    ...mendable(),
+  },
+  (table) => [index('eye_sitting_of_place').on(table.placeId, table.ratedOn)],
 )

@@ -100,7 +100,7 @@ section {
 @media (width < 700px) {
   section {
     content-visibility: auto;
-    contain-intrinsic-size: auto 400px;
+    contain-intrinsic-height: auto 400px;
     /* Room for the ring about a chip, which would be cut off at the edge. */
     margin-inline: -4px;
     padding-inline: 4px;

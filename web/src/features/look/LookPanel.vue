@@ -257,7 +257,7 @@ async function save(): Promise<void> {
   .below,
   .verdict-side {
     content-visibility: auto;
-    contain-intrinsic-size: auto 400px;
+    contain-intrinsic-height: auto 400px;
   }
 }
 </style>

@@ -34,6 +34,7 @@ export const entries: readonly Entry[] = [
   entry('record', 'Record', 'what was done, search, CSV, PDF', { needs: 'read-record' }),
   entry('shelf', 'Shelf', 'products, prices, labels'),
   entry('sprayers', 'Sprayers', 'set-up and calibration'),
+  entry('eye', 'Eye', 'how steady and how true your ratings are', { isInLine: false }),
   entry('reference', 'Reference', 'sources, constants, schools', { isInLine: false }),
   entry('intake', 'Take in a spreadsheet', 'stands, past treatments, readings, looks', {
     isInLine: false,

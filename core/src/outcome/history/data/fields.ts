@@ -9,6 +9,7 @@ import { formatNumber } from '../../../base/writing/index.ts'
 import { waterRateWords } from '../../../days/sheet/index.ts'
 import { partnerKinds } from '../../../apply/mix/index.ts'
 import { findSource, type SourceId } from '../../../material/source/index.ts'
+import { eyeScales, type EyeScale } from '../../../seen/eye/index.ts'
 import {
   dropKits,
   ironSchools,
@@ -201,6 +202,13 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     partnerName: text('Partner'),
     testedOn: day('Tested on'),
     outcome: text('Outcome'),
+  },
+  eye: {
+    scale: { label: 'Scale', say: (value) => eyeScales[value as EyeScale].label },
+    ratedOn: day('Rated on'),
+    said: put('Ratings', 'as given'),
+    shown: put('Pictures', 'as shown'),
+    screen: text('Screen'),
   },
   advice: { givenOn: day('Given on'), words: text('Note') },
   product: {

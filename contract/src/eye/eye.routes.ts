@@ -1,0 +1,20 @@
+import { creates, json, list, one, reads } from '../route/index.ts'
+import { CreateEyeSittingDto, EyeSittingDto } from './eye.dto.ts'
+
+export const eyeRoutes = {
+  all: reads({
+    path: '/places/:placeId/eye-sittings',
+    summary: 'What the people of a place said of pictures whose colour is known, oldest first',
+    access: 'see',
+    answers: list(EyeSittingDto),
+    topic: 'eyes',
+  }),
+  record: creates({
+    path: '/places/:placeId/eye-sittings',
+    summary: 'Keeps a sitting of ratings',
+    access: 'look',
+    sends: json(CreateEyeSittingDto),
+    answers: one(EyeSittingDto),
+    touches: ['eyes'],
+  }),
+}

@@ -1,0 +1,5 @@
+import { serveWorker } from '../worker/serve-worker.ts'
+import { eyesOf } from './eyes-of.ts'
+
+/** Measures eyes away from the page. */
+serveWorker(eyesOf)
