@@ -136,7 +136,7 @@ for (const [scheme, viewport, sought] of looks) {
     await expect(page.getByText(/lines, the newest first/)).toBeVisible()
     await check('record')
     await page.goto('/eye')
-    await expect(page.getByRole('region', { name: 'Eyes' })).toBeVisible()
+    await expect(page.getByRole('region', { name: 'Eyes', exact: true })).toBeVisible()
     await check('eye')
     await page.goto('/sprayers')
     await page.getByRole('button', { name: 'Calibrate Green-side cart' }).click()

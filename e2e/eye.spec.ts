@@ -13,7 +13,7 @@ test('an eye is tried on drawn turf, goes on after a reload, is told beside the 
     }[]
   const before = await sittings()
   await page.goto('/eye')
-  const table = page.getByRole('region', { name: 'Eyes' })
+  const table = page.getByRole('region', { name: 'Eyes', exact: true })
   await expect(table.getByRole('row', { name: /Tobin Ashgrove/ })).toBeVisible()
 
   await page.getByRole('button', { name: 'Begin a sitting' }).click()
@@ -48,7 +48,7 @@ test('an eye is tried on drawn turf, goes on after a reload, is told beside the 
 
   await page.getByText(/^Sittings \(/).click()
   const mine = page.getByRole('listitem').filter({ hasText: 'shed laptop' })
-  await mine.getByRole('button', { name: /correct or strike out/ }).click()
+  await mine.getByRole('button', { name: /^Correct: / }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('Why').fill('Said 7 to everything.')
   await dialog.getByRole('button', { name: 'Strike it out' }).click()

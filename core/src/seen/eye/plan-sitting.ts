@@ -49,7 +49,9 @@ function twoRounds(count: number, random: () => number): number[] {
 
 /**
  * What is shown in a sitting: pictures spread over the scale, each twice, none known again.
- * @param seed decides everything: the same seed, the same sitting
+ * @param seed 0 to 1, decides everything: the same seed, the same sitting [1]
+ * @param count pictures [1]
+ * @returns in the order shown, two for each picture; truths [unit of the scale]
  */
 export function planSitting(
   scale: EyeScale,
@@ -70,7 +72,10 @@ export function planSitting(
   })
 }
 
-/** What was said, each with the picture that it was said of; pictures left unsaid are left out. */
+/**
+ * What was said, each with the picture that it was said of; pictures left unsaid are left out.
+ * @param said in the order shown [unit of the scale]
+ */
 export const ratingsOf = (
   shown: readonly Pick<Showing, 'picture' | 'truth'>[],
   said: readonly number[],

@@ -29,7 +29,10 @@ export function biasAt({ scale, bias }: Pick<Eye, 'scale' | 'bias'>, truth: numb
   })
 }
 
-/** Takes a person's bias out of what was said, and says what doubt remains. */
+/**
+ * Takes a person's bias out of what was said, and says what doubt remains.
+ * @param said, and what is returned [unit of the scale]
+ */
 export function comparable(eye: Eye, said: number): Comparable {
   const { min, max } = readingKinds[eye.scale]
   // said = truth + bias, and bias is a line over the truth.

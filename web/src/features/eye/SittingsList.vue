@@ -23,7 +23,6 @@ const { may } = useMay()
           v-if="may('look')"
           :id="each.id"
           kind="eye"
-          words="correct or strike out"
           :about="`${eyeScales[each.scale].label}, ${dayWords(each.ratedOn)}`"
         />
       </li>

@@ -97,7 +97,7 @@ describe('eyes side by side', () => {
     const rows = page.findAll('tbody tr').map((row) => row.text())
     expect(rows.find((row) => row.includes('Marla'))).toMatch(/0\.\d too high/)
     expect(rows.find((row) => row.includes('Tobin'))).toMatch(/0\.\d too low/)
-    expect(page.find('li').text()).toMatch(/Tobin says \d\.\d less .* than Marla Quist/)
+    expect(page.find('li').text()).toMatch(/Tobin says \d\.\d less.* than Marla Quist/)
     expect(page.text()).toContain('pictures rated twice')
     expect(page.text()).toContain('Sittings (2)')
   })
@@ -112,6 +112,9 @@ describe('eyes side by side', () => {
   it('says bias and distance in words', () => {
     expect(biasWords({ mean: -0.42, deviation: 0.1, low: -0.58, high: -0.26 })).toBe(
       '0.4 too low (0.3 to 0.6)',
+    )
+    expect(biasWords({ mean: 0.2, deviation: 0.2, low: -0.13, high: 0.53 })).toBe(
+      '0.2 too high, not surely (-0.1 to 0.5)',
     )
     expect(biasWords({ mean: 0.01, deviation: 0.1, low: -0.15, high: 0.17 })).toBe(
       'right on the whole (± 0.2)',

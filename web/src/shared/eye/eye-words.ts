@@ -12,7 +12,8 @@ export function biasWords(bias: Held): string {
   const way = bias.mean > 0 ? 'too high' : 'too low'
   const { low, high } = bias
   const [least, most] = bias.mean > 0 ? [low, high] : [-high, -low]
-  return `${tenths(Math.abs(bias.mean))} ${way} (${tenths(least)} to ${tenths(most)})`
+  const doubt = least < 0 ? ', not surely' : ''
+  return `${tenths(Math.abs(bias.mean))} ${way}${doubt} (${tenths(least)} to ${tenths(most)})`
 }
 
 /** How far one person's numbers lie from another's of the same thing: "1.1 less (0.6 to 1.5)". */
