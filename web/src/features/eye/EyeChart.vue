@@ -20,8 +20,8 @@ const rated = computed(() =>
 )
 const line = computed(() => {
   const { min, max } = bounds.value
-  return Array.from({ length: 9 }, (_, part) => {
-    const truth = min + ((max - min) * part) / 8
+  return Array.from({ length: 33 }, (_, part) => {
+    const truth = min + ((max - min) * part) / 32
     const { mean, low, high } = biasAt(props.eye, truth)
     const within = (value: number) => Math.min(max, Math.max(min, value))
     return {
