@@ -5,6 +5,8 @@ export { comparePairs, lettersOf } from './compare-means.ts'
 export type { ErrorOfMeans, GroupMean, MeanDifference } from './compare-means.ts'
 export { curveDeviation, deviationsFor, fitCurve } from './fit-curve.ts'
 export type { CurveFit, CurveToFit } from './fit-curve.ts'
+export { learnMean } from './learn-mean.ts'
+export type { LearntMean, SeenOnce, ThoughtBefore } from './learn-mean.ts'
 export { mixedModel, weighMixedModel } from './mixed-model.ts'
 export type {
   Contrast,
