@@ -1,3 +1,4 @@
+export { failsOf } from './data/chances.ts'
 export { whiteBelow } from './data/recovery.ts'
 export { nitrogenActsFor, shareTooWide } from './data/nitrogen.ts'
 export { fitRecovery } from './fit-recovery.ts'

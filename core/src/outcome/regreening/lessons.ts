@@ -24,12 +24,13 @@ export interface TreatmentLessons {
 
 interface Usual {
   readonly gain: number
-  readonly lag: number
+  readonly full: number
   readonly fade: number
 }
 const measures: Readonly<Record<LessonName, (of: DrawnRecovery, usual: Usual) => number>> = {
   size: ({ gain }, usual) => Math.log(gain / usual.gain),
-  onset: ({ lag }, usual) => Math.log(lag / usual.lag),
+  // By the day it is full: the first change is over before most people look.
+  onset: ({ full }, usual) => Math.log(full / usual.full),
   lasting: ({ fade }, usual) => Math.log(fade / usual.fade),
 }
 
@@ -66,7 +67,7 @@ function answeringDraws(response: Response, before: number) {
   const { gap, share } = gapBefore(before)
   const usual = {
     gain: gap * share.usual,
-    lag: middle(response.firstChange),
+    full: middle(response.full),
     fade: middle(response.fades),
   }
   const recoveries = drawRecoveries(response, before)

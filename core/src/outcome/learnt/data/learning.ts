@@ -1,0 +1,18 @@
+import type { Figure } from '../../../base/reference/index.ts'
+
+const judged = (value: number, unit: string, source: string): Figure => ({
+  value,
+  unit,
+  source,
+  mark: 'J',
+})
+
+/** What was seen so long ago counts half as much. */
+export const halfForgotten = judged(1500, 'd', 'ground, plants and people change within some years')
+/** Of the published range of a response, how much lies between places, and between stands of one. */
+export const betweenPlaces = judged(0.4, '', 'share of the variance of the published range')
+export const betweenStands = judged(0.2, '', 'share of the variance of the published range')
+/** How many treatments the published share of failures is worth. */
+export const failuresWorth = judged(6, 'treatments', 'a season or two of one place')
+/** A doubt that is still so near to the published one says that too little was seen. */
+export const stillAsDoubtful = judged(0.85, '', 'a tenth of a range is felt by nobody')
