@@ -88,7 +88,7 @@ const right: readonly (readonly [string, ClassConstructor<object>, object])[] = 
   ['a sprayer', CreateSprayerDto, { id, name: 'Boom', setup: boom }],
   ['a backpack', CreateSprayerDto, { id, name: 'Back', setup: { kind: 'backpack', tankL: 15 } }],
   ['a calibration', ChangeSprayerDto, { calibration: { measuredOn: day, rateLPerM2: 0.03, how: 'walk' } }],
-  ['a sitting', CreateEyeSittingDto, { id, scale: 'severity', ratedOn: day, seed: 0.2, said: [0, 2.5, 5], screen: 'phone' }],
+  ['a sitting', CreateEyeSittingDto, { id, scale: 'severity', ratedOn: day, seed: 0.2, said: [0, 2.5, 5] }],
   ['a jar test', CreateJarTestDto, { id, sourceId: 'fe-dtpa', kindId: 'urea', partnerName: 'Urea', testedOn: day, outcome: 'clear' }],
   ['a new outline', ChangeStandDto, { measures: { outline: [[0, 0], [4, 0], [4, 5]] } }],
   ['a check', PlanCheckDto, { id, checkId: 'leaf-paint', dueOn: day }],
