@@ -27,26 +27,29 @@ interface Made {
   readonly standId?: string
   readonly appliedOn?: string
   readonly hasFailed?: boolean
-  readonly stray?: () => number
+  /** Draws what strays; absent: nothing does. */
+  readonly bell?: () => number
 }
 let made = 0
 function treatment(given: Made = {}): SeenTreatment {
   const { standId = 'green', appliedOn = '2026-05-01', hasFailed = false } = given
   const truth = definite(given)
+  const bell = given.bell ?? (() => 0)
+  // The colour before was seen no better than those after, and weather walks about.
+  let walk = before.doubt * bell()
+  const looked = [2, 4, 7, 11, 16, 22, 29, 37, 46]
   return {
     entryId: `entry-${made++}`,
     standId,
     response,
     appliedOn,
     before,
-    seen: [2, 4, 7, 11, 16, 22, 29, 37, 46].map((days) => ({
-      day: addDays(appliedOn, days),
-      greenness:
-        before.greenness +
-        (hasFailed ? 0 : expectedGain(truth, before.greenness, days).usual) +
-        (given.stray?.() ?? 0),
-      doubt: 0.03,
-    })),
+    seen: looked.map((days, at) => {
+      walk += 0.008 * Math.sqrt(days - (looked[at - 1] ?? 0)) * bell()
+      const gain = hasFailed ? 0 : expectedGain(truth, before.greenness, days).usual
+      const greenness = before.greenness + gain + walk + 0.03 * bell()
+      return { day: addDays(appliedOn, days), greenness, doubt: 0.03 }
+    }),
   }
 }
 function learnt(treatments: readonly SeenTreatment[]) {
@@ -131,7 +134,7 @@ describe('over made-up places', () => {
         standId: String(at % 3),
         appliedOn: `${2024 + Math.floor(at / 3)}-05-0${1 + (at % 3)}`,
         lasting: lasting(at % 3),
-        stray: () => 0.03 * bell(),
+        bell,
       }),
     )
     const { fades } = responseLearnt(learnt(seen), '0')

@@ -4,6 +4,7 @@ import { addDays } from '../../base/calendar/index.ts'
 import { learnMean } from '../../base/statistics/index.ts'
 import { responseFor } from '../../material/source/index.ts'
 import { lessonsOf, type LessonName } from './index.ts'
+import { strayPerDay } from './data/recovery.ts'
 import { gainAt, gapBefore, middle } from './recovery.ts'
 
 const response = responseFor('leaf', 'ferrous-sulfate', 'turf')
@@ -15,20 +16,22 @@ const usual = {
   fade: middle(response.fades),
   gain: gapBefore(before.greenness).gap * gapBefore(before.greenness).share.usual,
 }
-/** Looks at a stand that answers by so many times what is usual. */
-function looks(times: Partial<Record<LessonName, number>>, stray: () => number = () => 0) {
+/** Looks at a stand that answers by so many times what is usual, in a world that strays as a bell draws. */
+function looks(times: Partial<Record<LessonName, number>>, bell: () => number = () => 0) {
   const recovery = {
     lag: usual.lag * (times.onset ?? 1),
     full: usual.full * (times.onset ?? 1),
     fade: usual.fade * (times.lasting ?? 1),
     gain: usual.gain * (times.size ?? 1),
   }
-  const days = [1, 3, 6, 10, 15, 21, 28, 36, 45, 56]
-  return days.map((days) => ({
-    day: addDays(day0, days),
-    greenness: before.greenness + gainAt(days, recovery) + stray(),
-    doubt: 0.03,
-  }))
+  const allDays = [1, 3, 6, 10, 15, 21, 28, 36, 45, 56]
+  // The colour before was seen no better than those after, and weather walks about.
+  let walk = before.doubt * bell()
+  return allDays.map((days, at) => {
+    walk += strayPerDay.value * Math.sqrt(days - (allDays[at - 1] ?? 0)) * bell()
+    const greenness = before.greenness + gainAt(days, recovery) + walk + 0.03 * bell()
+    return { day: addDays(day0, days), greenness, doubt: 0.03 }
+  })
 }
 const taught = (seen: ReturnType<typeof looks>) =>
   lessonsOf(response, { appliedOn: day0, before, seen })
@@ -74,9 +77,12 @@ describe('what many treatments teach together', () => {
   const off = { learnt: 0, usual: 0, held: 0 }
   for (let place = 0; place < places; place++) {
     const lasting = 0.2 * bell()
+    const [between, within] = [Math.abs(0.1 * bell()), Math.abs(0.15 * bell())]
+    const stands = [between * bell(), between * bell()]
     const seen = Array.from({ length: 6 }, (_, at) => {
-      const times = { lasting: Math.exp(lasting + 0.08 * bell()), size: Math.exp(0.1 * bell()) }
-      const lesson = taught(looks(times, () => 0.03 * bell()))?.lessons.lasting
+      const here = lasting + (stands[at % 2] ?? 0) + within * bell()
+      const times = { lasting: Math.exp(here), size: Math.exp(0.1 * bell()) }
+      const lesson = taught(looks(times, bell))?.lessons.lasting
       return lesson ? [{ group: String(at % 2), age: 0, ...lesson }] : []
     }).flat()
     const thought = { mean: 0, deviation: 0.2, groupScale: 0.1, timeScale: 0.15, halfLife: 1500 }
@@ -91,6 +97,7 @@ describe('what many treatments teach together', () => {
   })
 
   it('promises no more than it holds', () => {
-    expect(off.held / places).toBeGreaterThan(0.8)
+    expect(off.held / places).toBeGreaterThan(0.82)
+    expect(off.held / places).toBeLessThan(0.98)
   })
 })
