@@ -4,5 +4,5 @@ export { paintShowing, pictureSize, planSitting, ratingsOf } from './plan-sittin
 export type { Showing } from './plan-sitting.ts'
 export { measureEyes } from './measure-eyes.ts'
 export type { Eye, Held, Rating, Sitting } from './measure-eyes.ts'
-export { between, biasAt, comparable, isStale } from './use-eye.ts'
+export { between, biasAt, biasInMiddle, comparable, isStale } from './use-eye.ts'
 export type { Comparable } from './use-eye.ts'

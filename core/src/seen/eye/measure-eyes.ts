@@ -7,6 +7,7 @@ import {
   type Estimate,
   type MixedModel,
 } from '../../base/statistics/index.ts'
+import { CoreError } from '../../base/error/index.ts'
 import { readingKinds } from '../reading/index.ts'
 import { sharedFreedom, type EyeScale } from './data/eye-scales.ts'
 
@@ -181,7 +182,8 @@ function restsOf(pairs: readonly Pair[]): { variance: number; freedom: number } 
 /**
  * Measures the eyes of all people who rated on a scale, by what they said of pictures whose truth is known.
  * People are drawn together as far as they resemble each other; doubt is what remains after all sittings.
- * @returns one a person, by id; empty where nobody rated a picture twice
+ * @returns one a person, by name; empty where nobody rated a picture twice
+ * @throws {CoreError} unknown-name for ratings of a sitting that is not there
  * @source a mixed model of pairs (`weighMixedModel`); spreads of single people drawn to that of all by
  *   a scaled χ², as Smyth 2004, Stat. Appl. Genet. Mol. Biol. 3:3 (M)
  */
@@ -206,6 +208,8 @@ export function measureEyes(
       .filter(({ id }) => ids.has(id))
       .toSorted((a, b) => daysBetween(b.ratedOn, a.ratedOn))
     const [first, last] = [inOrder.at(0), inOrder.at(-1)]
+    if (!first || !last)
+      throw new CoreError('group-unknown', { parameter: 'sittings', received: person })
     const repeat = pooled(repeats, {
       variance: mean(pairsOfPerson.map(({ within }) => within)),
       freedom: pairsOfPerson.length,
@@ -213,7 +217,7 @@ export function measureEyes(
     const rest = pooled(rests, restsOf(pairsOfPerson))
     const at = (along: number) => model.estimate(ofPerson(person, along))
     const drift =
-      first && last && first !== last
+      first !== last
         ? held(
             model.estimate({
               fixed: [],
@@ -229,7 +233,7 @@ export function measureEyes(
       scale,
       sittings: inOrder.length,
       pictures: pairsOfPerson.length,
-      lastOn: last?.ratedOn ?? '',
+      lastOn: last.ratedOn,
       bias: { low: at(-1), middle: at(0), high: at(1) },
       spread: heldDeviation(withHalf(rest, repeat)),
       repeat: Math.sqrt(repeat.variance),

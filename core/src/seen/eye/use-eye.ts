@@ -29,6 +29,12 @@ export function biasAt({ scale, bias }: Pick<Eye, 'scale' | 'bias'>, truth: numb
   })
 }
 
+/** What a person says above the truth in the middle of the scale [unit of the scale]. */
+export function biasInMiddle(eye: Pick<Eye, 'scale' | 'bias'>): Held {
+  const { min, max } = readingKinds[eye.scale]
+  return biasAt(eye, (min + max) / 2)
+}
+
 /**
  * Takes a person's bias out of what was said, and says what doubt remains.
  * @param said, and what is returned [unit of the scale]

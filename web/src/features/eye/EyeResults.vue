@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { between, isStale, staleAfter, type Eye } from '@spudder/core/seen/eye'
+import { between, biasInMiddle, isStale, staleAfter, type Eye } from '@spudder/core/seen/eye'
 import { daysBetween } from '@spudder/core/base/calendar'
 import { computed, ref } from 'vue'
 import { useMe } from '../../api/me.ts'
@@ -50,7 +50,7 @@ const columns: readonly Column<Eye>[] = [
   {
     key: 'bias',
     title: 'Against the truth',
-    text: (each) => biasWords(middleOf(each)),
+    text: (each) => biasWords(biasInMiddle(each)),
     sortBy: (each) => each.bias.middle.mean,
   },
   {
@@ -62,11 +62,6 @@ const columns: readonly Column<Eye>[] = [
   { key: 'drift', title: 'Over time', text: driftWords },
   { key: 'last', title: 'Last sitting', text: lastWords, sortBy: (each) => each.lastOn },
 ]
-const middleOf = ({ bias: { middle } }: Eye) => ({
-  ...middle,
-  low: middle.mean - 1.645 * middle.deviation,
-  high: middle.mean + 1.645 * middle.deviation,
-})
 </script>
 
 <template>

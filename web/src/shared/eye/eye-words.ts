@@ -1,6 +1,6 @@
 import type { Derivation } from '@spudder/core/base/reference'
 import { formatDecimals } from '@spudder/core/base/writing'
-import { eyeScales, type Eye, type Held } from '@spudder/core/seen/eye'
+import { biasInMiddle, eyeScales, type Eye, type Held } from '@spudder/core/seen/eye'
 
 /** Tenths of a scale: nobody rates finer. */
 const tenths = (value: number): string => formatDecimals(Math.abs(value) < 0.05 ? 0 : value, 1)
@@ -51,7 +51,7 @@ export function eyeDerivation(eye: Eye): Derivation {
       { label: 'one picture said twice, apart by', value: formatDecimals(eye.repeat, 2) },
       { label: 'from one day to another', value: formatDecimals(eye.dayToDay, 2) },
     ],
-    result: `${biasWords({ ...middle, low: middle.mean - 1.645 * middle.deviation, high: middle.mean + 1.645 * middle.deviation })}, single ratings ${spreadWords(eye)}; intervals hold the truth nine times in ten`,
+    result: `${biasWords(biasInMiddle(eye))}, single ratings ${spreadWords(eye)}; intervals hold the truth nine times in ten`,
     source:
       'a linear mixed model, its ratios weighed by half a Cauchy (Gelman 2006); what would change it: more sittings, or striking one out below',
     mark: 'D',
