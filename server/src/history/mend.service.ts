@@ -62,9 +62,12 @@ function settleReading(_connection: Connection, before: Row, after: Fields): Pro
   })
 }
 
-/** What was true follows from what was shown. */
-function settleSitting(_connection: Connection, _before: Row, after: Fields): Promise<Fields> {
+/** What was true stays as it was kept, unless other pictures are said to have been shown. */
+function settleSitting(_connection: Connection, before: Row, after: Fields): Promise<Fields> {
   const { scale, seed, said } = after as unknown as EyeSittingForm
+  const was = before as unknown as EyeSittingForm
+  const isSame = scale === was.scale && seed === was.seed && said.length === was.said.length
+  if (isSame) return Promise.resolve(after)
   return Promise.resolve({ ...after, shown: shownIn(scale, seed, said.length) })
 }
 

@@ -214,19 +214,23 @@ function everyRatio(count: number): readonly (readonly number[])[] {
 /** Estimates over all ratios, each as likely as the rows make it: doubt of the ratios is in them. */
 export interface WeighedModel {
   estimate: (contrast: Contrast) => Estimate
-  /** Mean variance of the rest, and of each term's effects, in the order of the terms. */
+  /** Mean variance of the rest, and of the effects of a term. */
   readonly restVariance: number
-  readonly variances: readonly number[]
+  varianceOf: (term: string) => number
 }
 
 /**
  * Solves a mixed model for a lattice of ratios and weighs the answers: with few groups one best
  * ratio alone would promise too much.
- * @throws {CoreError} as {@link mixedModel}
+ * @throws {CoreError} as {@link mixedModel}; plots-too-few where Student's t has no variance yet
  * @source variance of the rest integrated out by its reference prior; ratios by a half Cauchy, as
  *   Gelman 2006, Bayesian Analysis 1:515 advises for few groups (P)
  */
 export function weighMixedModel(model: MixedModel): WeighedModel {
+  const spare = model.y.length - model.fixed.length
+  if (spare <= 2) {
+    throw new CoreError('plots-too-few', { parameter: 'model', received: String(model.y.length) })
+  }
   const solver = mixedModel(model)
   const tried = everyRatio(model.random.length).map((ratios) => {
     const solved = solver.at(ratios)
@@ -244,14 +248,16 @@ export function weighMixedModel(model: MixedModel): WeighedModel {
     weighed.reduce((total, each) => total + each.weight * of(each), 0)
   return {
     restVariance: mean(({ solved }) => solved.restVariance),
-    variances: model.random.map((_, term) =>
-      mean(({ ratios, solved }) => solved.restVariance * (ratios[term] ?? 0) ** 2),
-    ),
+    varianceOf(name) {
+      const term = model.random.findIndex((each) => each.name === name)
+      if (term < 0) throw new CoreError('group-unknown', { parameter: 'term', received: name })
+      return mean(({ ratios, solved }) => solved.restVariance * (ratios[term] ?? NaN) ** 2)
+    },
     estimate(contrast) {
       const each = weighed.map(({ solved, weight }) => ({
         weight,
         // Student's t has tails: its variance is that of the bell times this.
-        tails: solved.degreesOfFreedom / Math.max(1, solved.degreesOfFreedom - 2),
+        tails: solved.degreesOfFreedom / (solved.degreesOfFreedom - 2),
         ...solved.estimate(contrast),
       }))
       const middle = each.reduce((total, { weight, mean: one }) => total + weight * one, 0)

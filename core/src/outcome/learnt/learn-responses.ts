@@ -3,6 +3,7 @@ import { tenthDeviation } from '../../base/reference/index.ts'
 import {
   learnChance,
   learnMean,
+  type Estimate,
   type LearntChance,
   type LearntMean,
   type ThoughtBefore,
@@ -13,6 +14,7 @@ import {
   lessonNames,
   lessonsOf,
   usualLessons,
+  type Lesson,
   type LessonName,
   type TreatmentLessons,
   type Watched,
@@ -122,16 +124,11 @@ interface Days {
   readonly high: number
 }
 
-/** The published range moved by what was learnt; what strays from time to time stays in it. */
-function moved({ low, high }: Days, learnt: LearntMean, standId: string): Days {
+/** The published range, moved and narrowed as the next time is foretold against what is usual. */
+function moved({ low, high }: Days, next: Estimate, usual: Lesson): Days {
   const published = Math.log(high / low) / 2 / tenthDeviation
-  const rest = 1 - betweenPlaces.value - betweenStands.value
-  const here = learnt.of(standId)
-  const doubt = here.deviation / learnt.before.deviation
-  const known = published * Math.sqrt(betweenPlaces.value)
-  const spread = Math.hypot(known * doubt, published * Math.sqrt(rest))
-  const middle = Math.sqrt(low * high) * Math.exp(here.mean - learnt.before.mean)
-  const times = Math.exp(tenthDeviation * spread)
+  const middle = Math.sqrt(low * high) * Math.exp(next.mean - usual.value)
+  const times = Math.exp((tenthDeviation * published * next.deviation) / usual.deviation)
   return { low: middle / times, high: middle * times }
 }
 
@@ -141,14 +138,13 @@ function moved({ low, high }: Days, learnt: LearntMean, standId: string): Days {
  */
 export function responseLearnt(learnt: LearntResponse, standId: string): Response {
   const { published, lessons } = learnt
-  const firstChange = moved(published.firstChange, lessons.onset, standId)
-  const full = moved(published.full, lessons.onset, standId)
-  const fades = moved(published.fades, lessons.lasting, standId)
+  const usual = usualLessons(published)
+  const [onset, lasting] = [lessons.onset.next(standId), lessons.lasting.next(standId)]
   return {
     ...published,
-    firstChange,
-    full,
-    fades,
+    firstChange: moved(published.firstChange, onset, usual.onset),
+    full: moved(published.full, onset, usual.onset),
+    fades: moved(published.fades, lasting, usual.lasting),
     source: `${published.source}; moved by ${learnt.entryIds.length} treatments of this place`,
     mark: 'D',
   }

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { mixedModel } from '../../base/statistics/index.ts'
 import { biasAt, measureEyes, type Sitting } from './index.ts'
-import { ratingModel } from './measure-eyes.ts'
+import { pairsOfAll, ratingModel } from './measure-eyes.ts'
 
 interface Lme4Eye {
   readonly person: string
@@ -44,7 +44,7 @@ const sittings = [...new Set(rows.map(([, sitting]) => sitting))].map((id): Sitt
 const eyes = measureEyes('turfColour', sittings)
 
 describe('the model of ratings, beside lme4', () => {
-  const solver = mixedModel(ratingModel('turfColour', sittings))
+  const solver = mixedModel(ratingModel(pairsOfAll('turfColour', sittings)))
   const solved = solver.at(fit.ratios)
 
   it('is as likely, with the same rest, and likeliest at the same ratios', () => {

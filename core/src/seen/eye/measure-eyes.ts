@@ -130,14 +130,17 @@ function heldDeviation({ variance, freedom }: Variance): Held {
   }
 }
 
+/** A line for everybody takes two of them, and fewer than three beside it say nothing of doubt. */
+const fewestPairs = 5
+
 const terms = { person: 'person', slope: 'person-slope', sitting: 'sitting' } as const
 
-const pairsOfAll = (scale: EyeScale, sittings: readonly Sitting[]): Pair[] =>
+/** Both ratings of every picture of all sittings. */
+export const pairsOfAll = (scale: EyeScale, sittings: readonly Sitting[]): Pair[] =>
   sittings.flatMap((sitting) => pairsOf(scale, sitting))
 
 /** All ratings of all people on one scale as a mixed model of pairs: a line for each person, a shift for each sitting. */
-export function ratingModel(scale: EyeScale, sittings: readonly Sitting[]): MixedModel {
-  const pairs = pairsOfAll(scale, sittings)
+export function ratingModel(pairs: readonly Pair[]): MixedModel {
   const along = pairs.map((pair) => pair.along)
   const people = pairs.map(({ person }) => person)
   return {
@@ -192,15 +195,15 @@ export function measureEyes(
   sittings: readonly Sitting[],
 ): ReadonlyMap<string, Eye> {
   const pairs = pairsOfAll(scale, sittings)
-  if (pairs.length <= 4) return new Map()
-  const model = weighMixedModel(ratingModel(scale, sittings))
+  if (pairs.length < fewestPairs) return new Map()
+  const model = weighMixedModel(ratingModel(pairs))
   const own = group(pairs, ({ person }) => person)
   const repeats = {
     variance: mean(pairs.map(({ within }) => within)),
     freedom: sharedFreedom.value,
   }
   const rests = { variance: model.restVariance, freedom: sharedFreedom.value }
-  const dayToDay = Math.sqrt(model.variances[2] ?? NaN)
+  const dayToDay = Math.sqrt(model.varianceOf(terms.sitting))
 
   const eyeOf = (person: string, pairsOfPerson: readonly Pair[]): Eye => {
     const ids = new Set(pairsOfPerson.map(({ sittingId }) => sittingId))

@@ -43,7 +43,7 @@ const count = 2 * picturesOfSitting.value
       <ChipChoice v-model="scale" label="Scale" :options="scales" />
       <div v-if="may('look')" class="lined gap-12 items-center">
         <Button type="primary" size="large" @click="sitting.begin(scale)">Begin a sitting</Button>
-        <span class="faint-note">{{ count }} pictures, about four minutes</span>
+        <span class="faint-note">{{ count }} pictures, a few minutes</span>
       </div>
       <p class="faint-note">
         Sit in the light that you work in, the screen as bright as it mostly is.

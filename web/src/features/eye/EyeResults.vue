@@ -75,8 +75,8 @@ const columns: readonly Column<Eye>[] = [
     />
     <p class="faint-note">
       In the middle of the scale; brackets hold the truth nine times in ten. An eye is due again
-      after {{ staleAfter.value }} days. Screens differ: two people are compared by what they looked
-      at on the same screen.
+      after {{ staleAfter.value }} days. A screen is part of what is measured: compare people who
+      sat at the same one.
     </p>
     <template v-if="eye">
       <ChoiceField

@@ -41,7 +41,7 @@ export const eyeScaleNames = Object.keys(eyeScales) as readonly EyeScale[]
 export const picturesOfSitting: Figure = {
   value: 12,
   unit: 'pictures',
-  source: 'enough for a spread known to about a fifth in five minutes: one over the root of 2 × 12',
+  source: 'enough for a spread known to about a fifth: one over the root of 2 × 12',
   mark: 'D',
 }
 /** Other pictures that lie at least between the two times that one is rated. */
@@ -65,7 +65,7 @@ export const staleAfter: Figure = {
   source: 'about once a season of growth, as raters are trained anew before each trial year',
   mark: 'C',
 }
-/** How many sittings' worth of freedom all eyes together count for beside one's own spread. */
+/** How many degrees of freedom all eyes together count for beside one's own spread. */
 export const sharedFreedom: Figure = {
   value: 8,
   unit: 'degrees of freedom',
