@@ -81,14 +81,19 @@ test('when the server is out of reach, what was typed waits on the device and is
   await page.getByRole('button', { name: 'Add pH' }).click()
   await expect(page.getByText(/One record waits on this device/)).toBeVisible()
   await expect(page.locator('.known > span')).toHaveCount(1)
-  await page.unroute('**/api/**')
 
-  // The answer is lost, the reading is not: sent again it is stored once.
+  // The answer is lost, the reading is not: sent again it is stored once. What waits is also sent by
+  // itself, so the loss is in place before the server can be reached again.
+  let tellOfLoss: () => void
+  const lost = new Promise<void>((resolve) => {
+    tellOfLoss = resolve
+  })
   await page.route('**/readings', async (route) => {
     await route.fetch()
     await route.abort()
+    tellOfLoss()
   })
-  const lost = page.waitForEvent('requestfailed', (request) => request.method() === 'POST')
+  await page.unroute('**/api/**')
   await page.getByRole('button', { name: 'Send now' }).click()
   await lost
   await page.unroute('**/readings')
