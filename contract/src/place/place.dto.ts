@@ -174,6 +174,14 @@ export class PlaceSettingsDto {
   @IsOptional()
   @IsBoolean({ message: 'Made-up readings: say whether they count.' })
   countsMadeUp?: boolean
+  /** Whether ratings are taken as they were said, whatever eye gave them; absent: they are put right. */
+  @IsOptional()
+  @IsBoolean({ message: 'Ratings: say whether they are taken as they were said.' })
+  takesAsSaid?: boolean
+  /** Whether answers of leaves are expected as this place taught; absent: as published. */
+  @IsOptional()
+  @IsBoolean({ message: 'Learning: say whether what the place taught counts.' })
+  learns?: boolean
   @IsOptional()
   @IsObject({ message: 'Work: give crew, trips and blackouts.' })
   @ValidateNested()

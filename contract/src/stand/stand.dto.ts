@@ -109,6 +109,8 @@ export class RibbonReadingDto {
   @IsDay('Taken on') takenOn!: string
   /** There where the value was made up; readings that were not say nothing. */
   @IsOptional() @IsBoolean() isSimulated?: true
+  /** Whoever rated it by eye; what was not rated says nothing. */
+  @IsOptional() @IsString() ratedBy?: string
 }
 
 /** What happened to a stand and is to come: everything that its ribbon is painted from. */

@@ -45,6 +45,7 @@ const ribbonReadings = statement((connection) =>
       method: reading.method,
       takenOn: reading.takenOn,
       came: reading.came,
+      createdBy: reading.createdBy,
     })
     .from(reading)
     .where(

@@ -7,6 +7,7 @@ import type {
   StandNameDto,
   StandStoryDto,
 } from '@spudder/contract/stand'
+import { raterOf } from '@spudder/core/seen/eye'
 import { countedReadings, type Came } from '@spudder/core/seen/reading'
 import { standingEntries } from '@spudder/core/days/entry'
 import { group, rollup, sum } from 'd3-array'
@@ -34,9 +35,12 @@ const toldReading = ({
   method,
   takenOn,
   came,
-}: RibbonReadingDto & { readonly came: Came }): RibbonReadingDto => {
+  createdBy,
+}: RibbonReadingDto & { readonly came: Came; readonly createdBy: string }): RibbonReadingDto => {
   const told = { kind, value, method, takenOn }
-  return came.how === 'simulated' ? { ...told, isSimulated: true } : told
+  if (came.how === 'simulated') return { ...told, isSimulated: true }
+  const ratedBy = raterOf({ method, came, createdBy })
+  return ratedBy === undefined ? told : { ...told, ratedBy }
 }
 
 const byStand = <Row extends { standId: string }>(rows: Row[]) => group(rows, (row) => row.standId)

@@ -4,7 +4,7 @@ import { stripFacts } from '@spudder/contract/stand'
 import { RemedyDto, type CreateRemedyDto, type FrozenCause } from '@spudder/contract/remedy'
 import { keptOf } from '@spudder/contract/validation'
 import { type Rate } from '@spudder/core/material/rate'
-import { checkChosenRate, responseFor } from '@spudder/core/material/source'
+import { checkChosenRate, type Response } from '@spudder/core/material/source'
 import { causesOf, diagnose, storyOf } from '@spudder/core/verdict/diagnosis'
 import { dateToDay } from '@spudder/core/base/calendar'
 import { jobsOfRemedy, stripOf, type Strip } from '@spudder/core/days/plan'
@@ -15,6 +15,7 @@ import { requireOpenCase } from '../case/case.service.ts'
 import type { Connection, Database } from '../database/connect.ts'
 import { recordedBy, type Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
+import { expectedResponse } from '../learning/expected-response.ts'
 import { insertJobs, type JobRow } from '../job/job.repository.ts'
 import { newJob } from '../job/new-job.ts'
 import { findPlace } from '../place/place.service.ts'
@@ -68,6 +69,7 @@ function jobsFor(
     readonly steps: number
     readonly rate: Pick<Rate, 'intervalDays'>
     readonly strip: Strip | undefined
+    readonly response: Response
   },
 ): JobRow[] {
   const { route, sourceId } = dto
@@ -75,7 +77,7 @@ function jobsFor(
     applyOn: dto.applyOn,
     route,
     rate: { ...of.rate, stepDays: of.steps },
-    response: responseFor(route, sourceId, of.stand.context),
+    response: of.response,
     repeats: dto.repeats ?? 0,
     strip: dto.hasStrip ? of.strip : undefined,
     today: dateToDay(recorder.at),
@@ -163,7 +165,9 @@ export function chooseRemedy(
     const work = await requireSoundWork(transaction, facts)
     const strip = stripOf(stripFacts(stand, sprayer?.setup))
     if (dto.hasStrip && !strip) throw noStrip()
-    const jobs = jobsFor(dto, recorder, { stand, caseId, steps: work.steps, rate, strip })
+    const response = await expectedResponse(transaction, stand, dto, dateToDay(recorder.at))
+    const { steps } = work
+    const jobs = jobsFor(dto, recorder, { stand, caseId, steps, rate, strip, response })
     await requireDaysWithinLabel(transaction, facts, work.total, jobs)
     const stored = await insertRemedy(transaction, {
       id: dto.id,

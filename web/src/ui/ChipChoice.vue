@@ -1,31 +1,55 @@
 <script setup lang="ts" generic="Value extends string">
+import { useEventListener } from '@vueuse/core'
 import { Button, RadioButton, RadioGroup } from 'ant-design-vue'
+import { nextTick, onBeforeUnmount, shallowRef, watch } from 'vue'
+import { afterPaint } from './after-paint.ts'
 
 /** A few values side by side, one or none of them chosen. */
-defineProps<{
+const props = defineProps<{
   label: string
   options: readonly { readonly value: Value; readonly words: string }[]
   /** Whether what is chosen can be taken back to "not looked". */
   isOptional?: boolean
+  /** Where much is drawn anew with an answer: the finger sees its chip first, the page hears of it after. */
+  isShownFirst?: boolean
 }>()
 const chosen = defineModel<Value | undefined>({ required: true })
-const choose = (value: unknown) => (chosen.value = value as Value)
+const shown = shallowRef(chosen.value)
+let isUntold = false
+
+watch(chosen, (now) => isUntold || (shown.value = now), { flush: 'sync' })
+function tell(): void {
+  if (!isUntold) return
+  isUntold = false
+  chosen.value = shown.value
+  // What the page did not take is not shown as if it had.
+  void nextTick(() => isUntold || (shown.value = chosen.value))
+}
+function choose(value: unknown): void {
+  shown.value = value as Value | undefined
+  const isWaiting = isUntold
+  isUntold = true
+  if (!props.isShownFirst) tell()
+  else if (!isWaiting) afterPaint(tell)
+}
+onBeforeUnmount(tell)
+useEventListener(window, 'pagehide', tell)
 </script>
 
 <template>
   <fieldset>
     <legend>{{ label }}</legend>
-    <RadioGroup :value="chosen ?? null" class="chips" @update:value="choose">
+    <RadioGroup :value="shown ?? null" class="chips" @update:value="choose">
       <RadioButton v-for="option in options" :key="option.value" :value="option.value">
         {{ option.words }}
       </RadioButton>
       <Button
-        v-if="isOptional && chosen !== undefined"
+        v-if="isOptional && shown !== undefined"
         type="dashed"
         size="small"
         shape="round"
         :aria-label="`${label}: not looked`"
-        @click="chosen = undefined"
+        @click="choose(undefined)"
       >
         not looked
       </Button>

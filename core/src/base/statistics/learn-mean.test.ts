@@ -1,6 +1,6 @@
 import { randomLcg, randomNormal } from 'd3-random'
 import { describe, expect, it } from 'vitest'
-import { learnMean, type SeenOnce, type ThoughtBefore } from './index.ts'
+import { learnMean, learntOf, type SeenOnce, type ThoughtBefore } from './index.ts'
 
 /** Rubin 1981, J. Educ. Stat. 6:377 (P): coaching in eight schools, each effect with its standard error. */
 const schools: readonly SeenOnce[] = [
@@ -39,8 +39,8 @@ describe('the eight schools', () => {
       ['2', 6.1, 7.8],
       ['6', 10.6, 6.8],
     ] as const) {
-      expect(Math.abs(learnt.of(school).mean - mean)).toBeLessThan(1)
-      expect(Math.abs(learnt.of(school).deviation - deviation)).toBeLessThan(1.2)
+      expect(Math.abs(learntOf(learnt, school).own.mean - mean)).toBeLessThan(1)
+      expect(Math.abs(learntOf(learnt, school).own.deviation - deviation)).toBeLessThan(1.2)
     }
   })
 
@@ -68,22 +68,26 @@ describe('what a place teaches', () => {
     expect(learnt.after.mean).toBeCloseTo(0, 9)
     expect(learnt.after.deviation).toBeCloseTo(0.4, 9)
     expect(learnt.seen).toBeUndefined()
-    expect(learnt.next('lawn').deviation).toBeGreaterThan(learnt.of('lawn').deviation)
+    expect(learntOf(learnt, 'lawn').next.deviation).toBeGreaterThan(
+      learntOf(learnt, 'lawn').own.deviation,
+    )
   })
 
   it('moves with what is seen, more for the stand itself than for others', () => {
     const learnt = learnMean([once(0.8), once(0.7), once(0.9)], before)
-    expect(learnt.of('lawn').mean).toBeGreaterThan(learnt.after.mean)
+    expect(learntOf(learnt, 'lawn').own.mean).toBeGreaterThan(learnt.after.mean)
     expect(learnt.after.mean).toBeGreaterThan(0.2)
-    expect(learnt.of('oak').mean).toBeCloseTo(learnt.after.mean, 9)
-    expect(learnt.of('lawn').deviation).toBeLessThan(learnt.of('oak').deviation)
+    expect(learntOf(learnt, 'oak').own.mean).toBeCloseTo(learnt.after.mean, 9)
+    expect(learntOf(learnt, 'lawn').own.deviation).toBeLessThan(
+      learntOf(learnt, 'oak').own.deviation,
+    )
   })
 
   it('does not depend on the order in which it was seen', () => {
     const seen = [once(0.8), once(-0.1, 'oak'), once(0.3, 'oak', 400), once(0.5, 'vines')]
     const [one, other] = [learnMean(seen, before), learnMean(seen.toReversed(), before)]
     expect(one.after.mean).toBeCloseTo(other.after.mean, 9)
-    expect(one.of('oak').deviation).toBeCloseTo(other.of('oak').deviation, 9)
+    expect(learntOf(one, 'oak').own.deviation).toBeCloseTo(learntOf(other, 'oak').own.deviation, 9)
   })
 
   it('is forgotten slowly: the old counts less than the new, and never nothing', () => {
@@ -94,7 +98,7 @@ describe('what a place teaches', () => {
   })
 
   it('of one event leaves the doubt of a group wide', () => {
-    expect(learnMean([once(0.8)], before).of('oak').deviation).toBeGreaterThan(0.35)
+    expect(learntOf(learnMean([once(0.8)], before), 'oak').own.deviation).toBeGreaterThan(0.35)
   })
 })
 
@@ -122,9 +126,9 @@ describe('over 500 made-up places', () => {
     const inside = (value: number, { mean, deviation }: { mean: number; deviation: number }) =>
       Math.abs(value - mean) < 1.645 * deviation
     if (inside(truth, learnt.after)) held.mean++
-    if (inside(first, learnt.of('0'))) held.group++
-    if (inside(first + within * bell(), learnt.next('0'))) held.next++
-    error.learnt += (first - learnt.of('0').mean) ** 2
+    if (inside(first, learntOf(learnt, '0').own)) held.group++
+    if (inside(first + within * bell(), learntOf(learnt, '0').next)) held.next++
+    error.learnt += (first - learntOf(learnt, '0').own.mean) ** 2
     error.before += first ** 2
   }
 

@@ -21,17 +21,27 @@ export interface ThoughtBefore extends Estimate {
   readonly halfLife: number
 }
 
-/** What a place has taught of one figure, beside what was thought before. */
+/** What is to be expected of one group. */
+export interface LearntGroup {
+  readonly own: Estimate
+  /** The next time there, with all that strays from time to time. */
+  readonly next: Estimate
+}
+
+/** What a place has taught of one figure, beside what was thought before; it can be sent and kept. */
 export interface LearntMean {
   readonly before: Estimate
   /** What was seen by itself, each time as much as it is sure and young; undefined: nothing was. */
   readonly seen: (Estimate & { readonly count: number }) | undefined
   readonly after: Estimate
-  /** What is to be expected of one group; of a group never seen, of any. */
-  of: (group: string) => Estimate
-  /** What is to be expected the next time there, with all that strays from time to time. */
-  next: (group: string) => Estimate
+  readonly groups: ReadonlyMap<string, LearntGroup>
+  /** Of any group that was never seen. */
+  readonly others: LearntGroup
 }
+
+/** What is to be expected of a group; of one never seen, of any. */
+export const learntOf = ({ groups, others }: LearntMean, group: string): LearntGroup =>
+  groups.get(group) ?? others
 
 const steps = 12
 /** Scales that are tried: each as likely before as the next, under half a bell. */
@@ -92,9 +102,9 @@ function solve(
   }
 }
 
-/** What is thought of one group where all scales are given. */
-function groupIn({ middle, sums, between }: Solved, group: string): Estimate {
-  const sum = sums.get(group)
+/** What is thought of one group, or of any that was never seen, where all scales are given. */
+function groupIn({ middle, sums, between }: Solved, group: string | undefined): Estimate {
+  const sum = group === undefined ? undefined : sums.get(group)
   if (!sum) return { mean: middle.mean, deviation: Math.hypot(middle.deviation, between) }
   // The middle without this group's own word, then its word added.
   const own = between ** 2 + 1 / sum.weight
@@ -147,16 +157,19 @@ export function learnMean(seen: readonly SeenOnce[], before: ThoughtBefore): Lea
   const raw = all.map(({ logWeight }) => Math.exp(logWeight - most))
   const sum = raw.reduce((total, each) => total + each, 0)
   const solved = all.map((each, at): Solved => ({ ...each, weight: (raw[at] ?? 0) / sum }))
-  const of = (group: string) => mixed(solved, (each) => groupIn(each, group))
+  const learntIn = (group: string | undefined): LearntGroup => ({
+    own: mixed(solved, (each) => groupIn(each, group)),
+    next: mixed(solved, (each) => {
+      const { mean, deviation } = groupIn(each, group)
+      return { mean, deviation: Math.hypot(deviation, each.within) }
+    }),
+  })
+  const groups = new Set(seen.map(({ group }) => group))
   return {
     before: { mean: before.mean, deviation: before.deviation },
     seen: bySelf(seen, before.halfLife),
     after: mixed(solved, ({ middle }) => middle),
-    of,
-    next: (group) =>
-      mixed(solved, (each) => {
-        const { mean, deviation } = groupIn(each, group)
-        return { mean, deviation: Math.hypot(deviation, each.within) }
-      }),
+    groups: new Map([...groups].map((group) => [group, learntIn(group)])),
+    others: learntIn(undefined),
   }
 }

@@ -17,9 +17,12 @@ import { reasonsFor } from './reasons.ts'
 
 const middle = ({ low, high }: { low: number; high: number }): number => (low + high) / 2
 
-/** Days that one application has to last: to the next one, or to the end of the aim. */
-function lastsDaysOf(rate: Rate | undefined, aim: Aim): number {
-  const interval = rate?.intervalDays ? middle(rate.intervalDays) : aim.horizonDays
+/**
+ * Days that one application has to last: to the next one, or to the end of the aim.
+ * @param times how long it lasts on this stand, as times the usual
+ */
+function lastsDaysOf(rate: Rate | undefined, aim: Aim, times: number): number {
+  const interval = rate?.intervalDays ? middle(rate.intervalDays) * times : aim.horizonDays
   return Math.min(interval, aim.horizonDays)
 }
 
@@ -101,11 +104,13 @@ function rankOne(candidate: Candidate, input: ChoiceInput): RankedCandidate {
   const { context, route, aimId, medium } = input
   const aim: Aim = aims[aimId]
   const rates = ratesFor(input, route, candidate.source.id)
-  const lastsDays = lastsDaysOf(rates[0], aim)
+  const published = responseFor(route, candidate.source.id, context)
+  const response = input.expects?.(published) ?? published
+  const times = middle(response.fades) / middle(published.fades)
+  const lastsDays = lastsDaysOf(rates[0], aim, times)
   const course = courseOf(candidate, route, medium)
   const start = course.at(0)
   const held = course.mean(lastsDays)
-  const response = responseFor(route, candidate.source.id, context)
   const still = aim.holdsUntilDay === undefined ? undefined : course.at(aim.holdsUntilDay)
   const shortcomings = shortcomingsOf({ candidate, route, aim, response }, still, start)
   const grade = gradeOf(start)

@@ -50,4 +50,6 @@ export interface ChoiceInput extends StandKind {
   readonly candidates: readonly Candidate[]
   /** Iron that a solution holds already [mg/L]; counts as there in the bill. */
   readonly presentIronMgPerL?: number
+  /** How leaves of the stand answer, by what its place taught; absent: as published. */
+  readonly expects?: ((published: Response) => Response) | undefined
 }

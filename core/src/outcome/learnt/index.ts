@@ -1,2 +1,6 @@
-export { learnResponses, responseLearnt } from './learn-responses.ts'
-export type { LearntResponse, SeenTreatment } from './learn-responses.ts'
+export { expectedHere, responseLearnt } from './expected-here.ts'
+export type { LearntResponse, LearntResponses } from './expected-here.ts'
+export { learningResponses, learnResponses } from './learn-responses.ts'
+export type { SeenTreatment } from './learn-responses.ts'
+export { seenTreatments } from './seen-treatments.ts'
+export type { KeptColour, KeptTreatment, LearningRecord } from './seen-treatments.ts'

@@ -1,10 +1,8 @@
+import { probit } from 'simple-statistics'
 import { daysBetween, type Day } from '../../base/calendar/index.ts'
-import { tenthDeviation } from '../../base/reference/index.ts'
 import {
   learnChance,
   learnMean,
-  type Estimate,
-  type LearntChance,
   type LearntMean,
   type ThoughtBefore,
 } from '../../base/statistics/index.ts'
@@ -19,6 +17,7 @@ import {
   type TreatmentLessons,
   type Watched,
 } from '../regreening/index.ts'
+import type { LearntResponse, LearntResponses } from './expected-here.ts'
 import {
   betweenPlaces,
   betweenStands,
@@ -35,37 +34,28 @@ export interface SeenTreatment extends Watched {
   readonly response: Response
 }
 
-/** What a place has taught of how leaves answer one kind of treatment. */
-export interface LearntResponse {
-  readonly published: Response
-  /** Entries that it rests on. */
-  readonly entryIds: readonly string[]
-  readonly failures: LearntChance
-  /** Each as the logarithm of times the published [ln]. */
-  readonly lessons: Readonly<Record<LessonName, LearntMean>>
-  /** Figures of which too little was seen to move what is published by anything that matters. */
-  readonly knowsTooLittle: readonly LessonName[]
-}
-
 interface Taught extends TreatmentLessons {
   readonly treatment: SeenTreatment
   readonly age: number
 }
 
+/** The scale of half a bell that is as often above a deviation as below it. */
+const likelyScale = (deviation: number): number => deviation / probit(0.75)
+
 /** What the published figures let expect, and how it is shared out between places, stands and times. */
-function thoughtOf(response: Response, name: LessonName): ThoughtBefore {
-  const { value, deviation } = usualLessons(response)[name]
+function thoughtOf({ value, deviation }: Lesson): ThoughtBefore {
   const rest = 1 - betweenPlaces.value - betweenStands.value
   return {
     mean: value,
     deviation: deviation * Math.sqrt(betweenPlaces.value),
-    groupScale: deviation * Math.sqrt(betweenStands.value),
-    timeScale: deviation * Math.sqrt(rest),
+    groupScale: likelyScale(deviation * Math.sqrt(betweenStands.value)),
+    timeScale: likelyScale(deviation * Math.sqrt(rest)),
     halfLife: halfForgotten.value,
   }
 }
 
 function learnOne(response: Response, taught: readonly Taught[]): LearntResponse {
+  const usual = usualLessons(response)
   const learn = (name: LessonName): LearntMean =>
     learnMean(
       taught.flatMap(({ lessons, answered, treatment, age }) => {
@@ -75,7 +65,7 @@ function learnOne(response: Response, taught: readonly Taught[]): LearntResponse
         const deviation = lesson.deviation / Math.sqrt(answered)
         return [{ group: treatment.standId, value: lesson.value, deviation, age }]
       }),
-      thoughtOf(response, name),
+      thoughtOf(usual[name]),
     )
   const lessons = { size: learn('size'), onset: learn('onset'), lasting: learn('lasting') }
   return {
@@ -85,6 +75,7 @@ function learnOne(response: Response, taught: readonly Taught[]): LearntResponse
       taught.map(({ answered, age }) => ({ happened: 1 - answered, age })),
       { mean: failsOf.value, worth: failuresWorth.value, halfLife: halfForgotten.value },
     ),
+    usual,
     lessons,
     knowsTooLittle: lessonNames.filter(
       (name) =>
@@ -93,23 +84,28 @@ function learnOne(response: Response, taught: readonly Taught[]): LearntResponse
   }
 }
 
+/** What one treatment taught by a day; undefined: nothing. */
+function taughtBy(treatment: SeenTreatment, on: Day): Taught | undefined {
+  const seen = treatment.seen.filter(({ day }) => day <= on)
+  const lessons = lessonsOf(treatment.response, { ...treatment, seen })
+  return lessons && { ...lessons, treatment, age: daysBetween(treatment.appliedOn, on) }
+}
+
 /**
  * Learns how the leaves of a place answer, kind of treatment by kind, from all that were watched.
  * @param on the day on which it is asked; what came later does not count
- * @returns by the id of the response; kinds that nobody watched are not in it
+ * @returns steps, each the share of the treatments that is gone through, and at the end what was learnt
  */
-export function learnResponses(
+export function* learningResponses(
   treatments: readonly SeenTreatment[],
   on: Day,
-): ReadonlyMap<string, LearntResponse> {
+): Generator<number, LearntResponses> {
   const byResponse = new Map<string, Taught[]>()
-  for (const treatment of treatments) {
-    const seen = treatment.seen.filter(({ day }) => day <= on)
-    const lessons = lessonsOf(treatment.response, { ...treatment, seen })
-    if (!lessons) continue
+  for (const [index, treatment] of treatments.entries()) {
+    const taught = taughtBy(treatment, on)
     const { id } = treatment.response
-    const age = daysBetween(treatment.appliedOn, on)
-    byResponse.set(id, [...(byResponse.get(id) ?? []), { ...lessons, treatment, age }])
+    if (taught) byResponse.set(id, [...(byResponse.get(id) ?? []), taught])
+    yield (index + 1) / treatments.length
   }
   return new Map(
     [...byResponse].flatMap(([id, taught]) => {
@@ -119,33 +115,11 @@ export function learnResponses(
   )
 }
 
-interface Days {
-  readonly low: number
-  readonly high: number
-}
-
-/** The published range, moved and narrowed as the next time is foretold against what is usual. */
-function moved({ low, high }: Days, next: Estimate, usual: Lesson): Days {
-  const published = Math.log(high / low) / 2 / tenthDeviation
-  const middle = Math.sqrt(low * high) * Math.exp(next.mean - usual.value)
-  const times = Math.exp((tenthDeviation * published * next.deviation) / usual.deviation)
-  return { low: middle / times, high: middle * times }
-}
-
-/**
- * How the leaves of a stand are expected to answer, by what its place taught.
- * @returns days as published where nothing was learnt [d]
- */
-export function responseLearnt(learnt: LearntResponse, standId: string): Response {
-  const { published, lessons } = learnt
-  const usual = usualLessons(published)
-  const [onset, lasting] = [lessons.onset.next(standId), lessons.lasting.next(standId)]
-  return {
-    ...published,
-    firstChange: moved(published.firstChange, onset, usual.onset),
-    full: moved(published.full, onset, usual.onset),
-    fades: moved(published.fades, lasting, usual.lasting),
-    source: `${published.source}; moved by ${learnt.entryIds.length} treatments of this place`,
-    mark: 'D',
+/** {@link learningResponses} in one go. */
+export function learnResponses(treatments: readonly SeenTreatment[], on: Day): LearntResponses {
+  const steps = learningResponses(treatments, on)
+  for (;;) {
+    const { done, value } = steps.next()
+    if (done === true) return value
   }
 }

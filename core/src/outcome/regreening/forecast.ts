@@ -16,6 +16,17 @@ export interface ExpectedGreenness extends FigureRange {
   readonly day: Day
 }
 
+/** The shares of one dose given over days count as one treatment, on the day of the last; in the order of days. */
+export function lastOfShares<Each extends { readonly day: Day }>(
+  treatments: readonly Each[],
+): Each[] {
+  const inOrder = treatments.toSorted((a, b) => a.day.localeCompare(b.day))
+  return inOrder.filter((each, index) => {
+    const next = inOrder[index + 1]
+    return !next || daysBetween(each.day, next.day) > 6
+  })
+}
+
 export interface ForecastInput {
   /** The last colour known. */
   readonly last: SeenGreenness

@@ -34,15 +34,22 @@ const measures: Readonly<Record<LessonName, (of: DrawnRecovery, usual: Usual) =>
   lasting: ({ fade }, usual) => Math.log(fade / usual.fade),
 }
 
-/** Mean and variance of values under weights. */
-function momentsOf(values: readonly number[], weights: readonly number[]) {
-  const sum = weights.reduce((total, weight) => total + weight, 0)
-  const at = (index: number) => (weights[index] ?? 0) / sum
-  const mean = values.reduce((total, value, index) => total + at(index) * value, 0)
-  const variance = values.reduce(
-    (total, value, index) => total + at(index) * (value - mean) ** 2,
-    0,
-  )
+interface Moments {
+  readonly mean: number
+  readonly variance: number
+}
+
+/** Mean and variance of values, all alike or under weights. */
+function momentsOf(values: Float64Array, weights?: Float64Array): Moments {
+  let [sum, mean, variance] = [0, 0, 0]
+  for (let at = 0; at < values.length; at++) {
+    const weight = weights?.[at] ?? 1
+    sum += weight
+    mean += weight * (values[at] ?? 0)
+  }
+  mean /= sum
+  for (let at = 0; at < values.length; at++)
+    variance += ((weights?.[at] ?? 1) * ((values[at] ?? 0) - mean) ** 2) / sum
   return { mean, variance }
 }
 
@@ -50,10 +57,7 @@ function momentsOf(values: readonly number[], weights: readonly number[]) {
  * Takes out of what is thought after looking what was thought before: what is left is what the looks
  * said. Undefined where they hardly said anything.
  */
-function lessonOf(
-  before: { readonly mean: number; readonly variance: number },
-  after: { readonly mean: number; readonly variance: number },
-): Lesson | undefined {
+function lessonOf(before: Moments, after: Moments): Lesson | undefined {
   const gained = 1 / after.variance - 1 / before.variance
   if (gained < saysLittle.value / before.variance) return undefined
   return {
@@ -63,7 +67,15 @@ function lessonOf(
 }
 
 /** Recoveries that answer, as is usual before anybody looks. */
-function answeringDraws(response: Response, before: number) {
+interface Answering {
+  readonly recoveries: readonly DrawnRecovery[]
+  /** Which of them answer. */
+  readonly answers: Uint16Array
+  readonly values: Readonly<Record<LessonName, Float64Array>>
+  readonly moments: Readonly<Record<LessonName, Moments>>
+}
+
+function answeringDraws(response: Response, before: number): Answering {
   const { gap, share } = gapBefore(before)
   const usual = {
     gain: gap * share.usual,
@@ -71,13 +83,33 @@ function answeringDraws(response: Response, before: number) {
     fade: middle(response.fades),
   }
   const recoveries = drawRecoveries(response, before)
-  const answers = recoveries.flatMap(({ fate }, index) => (fate === 'fails' ? [] : [index]))
-  const values = (name: LessonName) =>
-    answers.flatMap((index) => {
-      const recovery = recoveries[index]
-      return recovery ? [measures[name](recovery, usual)] : []
-    })
-  return { recoveries, answers, values }
+  const answers = Uint16Array.from(
+    recoveries.flatMap(({ fate }, index) => (fate === 'fails' ? [] : [index])),
+  )
+  const answering = [...answers].flatMap((index) => recoveries[index] ?? [])
+  const values = mapLessons((name) =>
+    Float64Array.from(answering, (recovery) => measures[name](recovery, usual)),
+  )
+  return { recoveries, answers, values, moments: mapLessons((name) => momentsOf(values[name])) }
+}
+
+const mapLessons = <Of>(of: (name: LessonName) => Of): Record<LessonName, Of> => ({
+  size: of('size'),
+  onset: of('onset'),
+  lasting: of('lasting'),
+})
+
+const kept = new WeakMap<Response, Map<number, Answering>>()
+/** How finely the colour before is told apart: a fortieth of a grade of 9. */
+const steps = 320
+/** Stands are much alike when they are treated, and a place that learns asks for each of many treatments. */
+function keptDraws(response: Response, before: number): Answering {
+  const own = kept.get(response) ?? new Map<number, Answering>()
+  kept.set(response, own)
+  const step = Math.round(before * steps)
+  const found = own.get(step) ?? answeringDraws(response, step / steps)
+  own.set(step, found)
+  return found
 }
 
 /** Pale as most stands are when they are treated. */
@@ -88,13 +120,11 @@ const usuallyPale = 0.4
  * @returns mean and one deviation of the logarithm of times the usual [ln]
  */
 export function usualLessons(response: Response): Readonly<Record<LessonName, Lesson>> {
-  const { answers, values } = answeringDraws(response, usuallyPale)
-  const alike = answers.map(() => 1)
-  const of = (name: LessonName): Lesson => {
-    const { mean, variance } = momentsOf(values(name), alike)
-    return { value: mean, deviation: Math.sqrt(variance) }
-  }
-  return { size: of('size'), onset: of('onset'), lasting: of('lasting') }
+  const { moments } = keptDraws(response, usuallyPale)
+  return mapLessons((name) => ({
+    value: moments[name].mean,
+    deviation: Math.sqrt(moments[name].variance),
+  }))
 }
 
 /**
@@ -107,19 +137,14 @@ export function lessonsOf(response: Response, watched: Watched): TreatmentLesson
   const gains = gainsSeen(watched)
   const { greenness } = watched.before
   if (gains.length === 0 || gapBefore(greenness).gap === 0) return undefined
-  const { recoveries, answers, values } = answeringDraws(response, greenness)
+  const { recoveries, answers, values, moments } = keptDraws(response, greenness)
   const all = weighRecoveries(recoveries, gains, watched.before)
-  const weights = answers.map((index) => all[index] ?? 0)
+  const weights = Float64Array.from(answers, (index) => all[index] ?? 0)
   const answered = weights.reduce((sum, weight) => sum + weight, 0)
   // Of a treatment that more likely failed nothing is learnt but that.
   if (answered < 0.5) return { answered, lessons: {} }
   const lessons = lessonNames.flatMap((name) => {
-    const drawn = values(name)
-    const before = momentsOf(
-      drawn,
-      drawn.map(() => 1),
-    )
-    const lesson = lessonOf(before, momentsOf(drawn, weights))
+    const lesson = lessonOf(moments[name], momentsOf(values[name], weights))
     return lesson ? [[name, lesson] as const] : []
   })
   return { answered, lessons: Object.fromEntries(lessons) }

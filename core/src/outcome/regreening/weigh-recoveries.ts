@@ -99,18 +99,32 @@ function rootOf(covariance: readonly (readonly number[])[]): number[][] {
   return root
 }
 
-/** Misfit of residuals that stray together: their square once each is freed of those before it. */
-function misfitOf(off: readonly number[], root: readonly (readonly number[])[]): number {
-  const freed: number[] = []
-  let sum = 0
-  root.forEach((row, index) => {
-    let left = off[index] ?? 0
-    for (let k = 0; k < index; k++) left -= (row[k] ?? 0) * (freed[k] ?? 0)
-    const own = left / (row[index] ?? 1)
-    freed.push(own)
-    sum += own * own
+/**
+ * Misfits of recoveries to gains that stray together: the square of what is off, once each look is freed
+ * of those before it. A place that learns weighs millions of looks, so nothing is made anew in it.
+ */
+function misfitsOf(
+  recoveries: readonly DrawnRecovery[],
+  gains: readonly SeenGain[],
+  before: Greenness,
+): Float64Array {
+  const count = gains.length
+  const root = Float64Array.from(
+    rootOf(strayOf(gains, before)).flatMap((row) => [...row, ...Array(count - row.length).fill(0)]),
+  )
+  const freed = new Float64Array(count)
+  return Float64Array.from(recoveries, (recovery) => {
+    let sum = 0
+    for (let row = 0; row < count; row++) {
+      const look = gains[row]
+      let left = look ? look.gain - gainAt(look.days, recovery) : 0
+      for (let k = 0; k < row; k++) left -= (root[row * count + k] ?? 0) * (freed[k] ?? 0)
+      const own = left / (root[row * count + row] ?? 1)
+      freed[row] = own
+      sum += own * own
+    }
+    return sum
   })
-  return sum
 }
 
 /**
@@ -123,14 +137,8 @@ export function weighRecoveries(
 ): Float64Array {
   const weights = new Float64Array(recoveries.length).fill(1 / recoveries.length)
   if (gains.length === 0) return weights
-  const root = rootOf(strayOf(gains, before))
-  const misfits = recoveries.map((recovery) =>
-    misfitOf(
-      gains.map(({ days, gain }) => gain - gainAt(days, recovery)),
-      root,
-    ),
-  )
-  const least = Math.min(...misfits)
+  const misfits = misfitsOf(recoveries, gains, before)
+  const least = misfits.reduce((least, each) => Math.min(least, each), Infinity)
   let total = 0
   misfits.forEach((misfit, index) => {
     // Student's tails rather than a bell's.

@@ -8,8 +8,8 @@ import {
   type MixedModel,
 } from '../../base/statistics/index.ts'
 import { CoreError } from '../../base/error/index.ts'
-import { readingKinds } from '../reading/index.ts'
 import { sharedFreedom, type EyeScale } from './data/eye-scales.ts'
+import { alongScale, held, type Eye, type Held } from './eye.ts'
 
 /** One answer of a sitting: what was said of a picture, and what it really was. */
 export interface Rating {
@@ -27,41 +27,6 @@ export interface Sitting {
   readonly ratings: readonly Rating[]
 }
 
-/** A value with the interval that holds it nine times in ten. */
-export interface Held extends Estimate {
-  readonly low: number
-  readonly high: number
-}
-
-/** How one person's eye rates on one scale; everything in units of the scale. */
-export interface Eye {
-  readonly person: string
-  readonly scale: EyeScale
-  readonly sittings: number
-  readonly pictures: number
-  readonly lastOn: Day
-  /** What is said above the truth, at the ends and in the middle of the scale; between them a line. */
-  readonly bias: { readonly low: Estimate; readonly middle: Estimate; readonly high: Estimate }
-  /** One deviation of a single rating about this person's own line. */
-  readonly spread: Held
-  /** How far two ratings of one picture lie apart, one deviation of each. */
-  readonly repeat: number
-  /** How far the eye strays from one day to another, one deviation. */
-  readonly dayToDay: number
-  /** What the last sitting was above the first; undefined: one sitting alone. */
-  readonly drift: Held | undefined
-  readonly hasDrifted: boolean
-}
-
-/** Deviations within which a bell holds nine in ten. */
-const nine = 1.6449
-export const held = ({ mean, deviation }: Estimate): Held => ({
-  mean,
-  deviation,
-  low: mean - nine * deviation,
-  high: mean + nine * deviation,
-})
-
 const mean = (values: readonly number[]): number =>
   values.reduce((sum, value) => sum + value, 0) / values.length
 const sumOfSquares = (values: readonly number[]): number =>
@@ -76,12 +41,6 @@ interface Pair {
   readonly error: number
   /** Half of the square that lies between the two. */
   readonly within: number
-}
-
-/** Where on a scale a value lies: −1 at one end, 1 at the other. */
-export function alongScale(scale: EyeScale, value: number): number {
-  const { min, max } = readingKinds[scale]
-  return (value - (min + max) / 2) / ((max - min) / 2)
 }
 
 function pairsOf(scale: EyeScale, sitting: Sitting): Pair[] {

@@ -1,8 +1,8 @@
 import { daysBetween, type Day } from '../../base/calendar/index.ts'
 import type { Estimate } from '../../base/statistics/index.ts'
-import { readingKinds } from '../reading/index.ts'
+import { readingKinds, type Came, type ReadingKind, type ReadingMethod } from '../reading/index.ts'
 import { staleAfter } from './data/eye-scales.ts'
-import { alongScale, held, type Eye, type Held } from './measure-eyes.ts'
+import { alongScale, held, type Eye, type Held } from './eye.ts'
 
 /** Whether an eye was measured so long ago that it is due again. */
 export const isStale = ({ lastOn }: Pick<Eye, 'lastOn'>, on: Day): boolean =>
@@ -61,3 +61,39 @@ export const between = (one: Eye, other: Eye): Held =>
     mean: one.bias.middle.mean - other.bias.middle.mean,
     deviation: Math.hypot(one.bias.middle.deviation, other.bias.middle.deviation),
   })
+
+/**
+ * Who rated a colour by eye. Undefined for what was measured, and for what came from a file or was made
+ * up: there whoever stored it did not rate it.
+ */
+export const raterOf = (of: {
+  readonly method: ReadingMethod
+  readonly came: Came
+  readonly createdBy: string
+}): string | undefined =>
+  of.method === 'eye' && of.came.how === 'typed' ? of.createdBy : undefined
+
+/** A colour as somebody rated it. */
+export interface Rated {
+  readonly kind: ReadingKind
+  readonly value: number
+  readonly doubt?: number | null | undefined
+  readonly ratedBy?: string | undefined
+}
+
+/** The eye by which a rating was given, where it was ever measured on that scale. */
+export const eyeBehind = (
+  eyes: readonly Eye[],
+  { kind, ratedBy }: Pick<Rated, 'kind' | 'ratedBy'>,
+): Eye | undefined => eyes.find(({ scale, person }) => scale === kind && person === ratedBy)
+
+/**
+ * A rating put right by the eye that gave it, with the doubt of that eye; a doubt that was given with it
+ * stays. As it came where that eye was never measured.
+ */
+export function seenWith<Of extends Rated>(eyes: readonly Eye[], rated: Of): Of {
+  const eye = eyeBehind(eyes, rated)
+  if (!eye) return rated
+  const { value, doubt } = comparable(eye, rated.value)
+  return { ...rated, value, doubt: rated.doubt ?? doubt }
+}

@@ -17,7 +17,7 @@ import StepHandles from './StepHandles.vue'
 
 /** The path of pH with its band under the leaf's own ribbon, on one time axis; steps hang from it. */
 const { forecast, start, measured, retests, band } = useAcidStore()
-const { story } = useStandCase()
+const { story, known } = useStandCase()
 const width = useWidth('chart')
 const margin = { left: 34, right: 6, top: 8, bottom: 20 }
 const wide = computed(() => Math.max(260, width.value - margin.left - margin.right))
@@ -37,7 +37,9 @@ const y = computed(() => {
   )
   return figures(low - 0.15, high + 0.15)
 })
-const model = computed(() => story.value && ribbonModel(story.value, today(), addDays(today(), 60)))
+const model = computed(
+  () => story.value && ribbonModel(story.value, known.value, today(), addDays(today(), 60)),
+)
 const pHWords = (pH: number) => formatDecimals(pH, 1)
 const description = computed(() => {
   const end = points.value.at(-1)

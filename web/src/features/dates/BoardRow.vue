@@ -4,6 +4,7 @@ import type { EstateRowDto, StandDto } from '@spudder/contract/stand'
 import { addDays, dateToDay, type Day } from '@spudder/core/base/calendar'
 import { computed, ref } from 'vue'
 import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
+import { useKnown } from '../../shared/known/use-known.ts'
 import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'
 import { xOf, type TimeScale } from '../../shared/ribbon/time-axis.ts'
 import { dayWords } from '../../shared/units/today.ts'
@@ -20,6 +21,7 @@ const props = defineProps<{
   scale: TimeScale
 }>()
 const store = useDatesStore()
+const knowing = useKnown()
 const { today, pending, window } = store
 
 const model = computed(() => {
@@ -27,6 +29,7 @@ const model = computed(() => {
   const until = window.value.to > today ? window.value.to : today
   const own = ribbonModel(
     { stand: props.stand, ...props.ribbon, jobs: [...props.jobs] },
+    knowing.known,
     today,
     until,
   )

@@ -4,6 +4,7 @@ import { contexts, findPlant, sizeWords } from '@spudder/core/stand/plant'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import { computed } from 'vue'
 import RibbonBand from '../../shared/ribbon/RibbonBand.vue'
+import { useKnown } from '../../shared/known/use-known.ts'
 import { ribbonModel } from '../../shared/ribbon/ribbon-model.ts'
 import type { TimeScale } from '../../shared/ribbon/time-axis.ts'
 import { progressOf } from './estate-list.ts'
@@ -16,8 +17,14 @@ const props = defineProps<{
   system: UnitSystem
 }>()
 
+const store = useKnown()
 const model = computed(() =>
-  ribbonModel({ stand: props.row.stand, ...props.row.ribbon }, props.today, props.until),
+  ribbonModel(
+    { stand: props.row.stand, ...props.row.ribbon },
+    store.known,
+    props.today,
+    props.until,
+  ),
 )
 const about = computed(() => {
   const { plantId, context, size } = props.row.stand

@@ -1,4 +1,5 @@
 import type { EstateStandDto } from '@spudder/contract/stand'
+import { nothingKnown } from '../../shared/known/known.ts'
 import { describe, expect, it } from 'vitest'
 import { jobRow, standRow } from '../../tests/rows.ts'
 import {
@@ -24,7 +25,8 @@ const told = (name: string, change: Partial<EstateStandDto> = {}): EstateStandDt
 })
 const colour = (value: number) =>
   ({ kind: 'turfColour', value, method: 'eye', takenOn: '2026-11-20' }) as const
-const listed = (...all: EstateStandDto[]) => all.map((each) => listedStand(each, today, 'metric'))
+const listed = (...all: EstateStandDto[]) =>
+  all.map((each) => listedStand(each, nothingKnown, today, 'metric'))
 
 const green = told('North green', { colour: colour(7) })
 const yellow = told('South green', { colour: colour(3.5), spent: 40 })

@@ -8,9 +8,11 @@ import {
   isColourKind,
   leafColour,
 } from '@spudder/core/seen/colour'
+import { seenWith, type Eye } from '@spudder/core/seen/eye'
 import { readingWords } from '@spudder/core/seen/reading'
 import { contexts, findPlant, sizeWords } from '@spudder/core/stand/plant'
 import { toOutline, type Outline } from '@spudder/core/stand/ground'
+import type { Known } from '../../shared/known/known.ts'
 
 /** A stand as one line of the list, and as one shape of the map. */
 export interface ListedStand {
@@ -63,9 +65,9 @@ export function progressOf(
   })
 }
 
-function colourOf(reading: EstateStandDto['colour']) {
+function colourOf(reading: EstateStandDto['colour'], eyes: readonly Eye[]) {
   if (!reading || !isColourKind(reading.kind)) return undefined
-  const { greenness } = greennessReading({ ...reading, kind: reading.kind })
+  const { greenness } = greennessReading(seenWith(eyes, { ...reading, kind: reading.kind }))
   return {
     day: reading.takenOn,
     greenness,
@@ -74,9 +76,14 @@ function colourOf(reading: EstateStandDto['colour']) {
 }
 
 /** @throws {CoreError} plant-unknown where a plant is not of the catalogue */
-export function listedStand(of: EstateStandDto, today: Day, system: UnitSystem): ListedStand {
+export function listedStand(
+  of: EstateStandDto,
+  { eyes }: Pick<Known, 'eyes'>,
+  today: Day,
+  system: UnitSystem,
+): ListedStand {
   const { stand, nextJob, spent } = of
-  const seen = colourOf(of.colour)
+  const seen = colourOf(of.colour, eyes)
   return {
     id: stand.id,
     name: stand.name,

@@ -2,6 +2,7 @@ import { estateRoutes } from '@spudder/contract/stand'
 import type { PlaceDto } from '@spudder/contract/place'
 import { computed } from 'vue'
 import { useRead } from '../../api/use-read.ts'
+import { useKnown } from '../../shared/known/use-known.ts'
 import { today } from '../../shared/units/today.ts'
 import { listedStand } from './estate-list.ts'
 
@@ -14,8 +15,11 @@ export function useEstateList(place: () => PlaceDto, isArchived: () => boolean) 
       ...(isArchived() ? { archived: 'true' as const } : {}),
     },
   }))
+  const store = useKnown()
   const stands = computed(() =>
-    (query.data.value ?? []).map((each) => listedStand(each, today(), place().unitSystem)),
+    (query.data.value ?? []).map((each) =>
+      listedStand(each, store.known, today(), place().unitSystem),
+    ),
   )
   return { ...query, stands, rows: query.data }
 }

@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { formatNumber } from '@spudder/core/base/writing'
 import { greennessOf, leafColour } from '@spudder/core/seen/colour'
-import { biasAt, eyeScales, ratingsOf, type Eye } from '@spudder/core/seen/eye'
+import { biasAt, eyeScales, ratingsOf, type Eye, type KeptSitting } from '@spudder/core/seen/eye'
 import { readingKinds } from '@spudder/core/seen/reading'
 import { computed } from 'vue'
 import type { Chart } from '../../shared/chart/chart.ts'
 import ChartFrame from '../../shared/chart/ChartFrame.vue'
 import { figures } from '../../shared/chart/scales.ts'
-import type { RatedSitting } from '../../shared/eye/eyes-of.ts'
 
 /** What a person said over what was drawn: an eye without fault lies on the thin line. */
-const props = defineProps<{ eye: Eye; sittings: readonly RatedSitting[] }>()
+const props = defineProps<{ eye: Eye; sittings: readonly KeptSitting[] }>()
 
 const bounds = computed(() => readingKinds[props.eye.scale])
 const rated = computed(() =>

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { between, biasInMiddle, isStale, staleAfter, type Eye } from '@spudder/core/seen/eye'
+import {
+  between,
+  biasInMiddle,
+  isStale,
+  staleAfter,
+  type Eye,
+  type KeptSitting,
+} from '@spudder/core/seen/eye'
 import { daysBetween } from '@spudder/core/base/calendar'
 import { computed, ref } from 'vue'
 import { useMe } from '../../api/me.ts'
@@ -10,7 +17,6 @@ import {
   eyeDerivation,
   spreadWords,
 } from '../../shared/eye/eye-words.ts'
-import type { RatedSitting } from '../../shared/eye/eyes-of.ts'
 import HowGot from '../../shared/how/HowGot.vue'
 import { today } from '../../shared/units/today.ts'
 import ChoiceField from '../../ui/ChoiceField.vue'
@@ -19,7 +25,7 @@ import type { Column } from '../../ui/table-columns.ts'
 import EyeChart from './EyeChart.vue'
 
 /** The eyes of a place on one scale, side by side, and one of them close by. */
-const props = defineProps<{ eyes: readonly Eye[]; sittings: readonly RatedSitting[] }>()
+const props = defineProps<{ eyes: readonly Eye[]; sittings: readonly KeptSitting[] }>()
 const { me } = useMe()
 
 const chosen = ref('')

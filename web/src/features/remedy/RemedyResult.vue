@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import SettledNote from '../../shared/verdict/SettledNote.vue'
-import { responseFor } from '@spudder/core/material/source'
+import { expectedOf } from '../../shared/known/known.ts'
 import { seasonOf } from '@spudder/core/soil/season'
 import { Button, Checkbox } from 'ant-design-vue'
 import { computed, watch } from 'vue'
@@ -18,7 +18,7 @@ import SameRates from './SameRates.vue'
 
 /** What the quick fix comes to, what stands against it, and the day it goes out. */
 const store = useRemedyStore()
-const { verdict } = useStandCase()
+const { verdict, known } = useStandCase()
 const { stand, size, system, draft, route, chosen, rate, amount, fills, dose, retention, spread } =
   store
 const { problems, isStopped, same, spoon, spoonProblem, weighedKgPerL, densityKgPerL } = store
@@ -27,7 +27,9 @@ const { strip, sums, keepLimit, choose, messageFor, isUnanswered } = store
 const wantsReason = computed(() => problems.value.some(({ reason }) => reason !== undefined))
 
 const response = computed(
-  () => chosen.value && responseFor(route.value, chosen.value.sourceId, stand.context),
+  () =>
+    chosen.value &&
+    expectedOf(known.value, { route: route.value, sourceId: chosen.value.sourceId }, stand),
 )
 const repeatOptions = [
   { value: '0', words: 'not planned' },

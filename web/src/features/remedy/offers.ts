@@ -21,6 +21,7 @@ import {
   contentWords,
   ironSources,
   type OtherNutrient,
+  type Response,
   type SourceId,
   sourceKinds,
 } from '@spudder/core/material/source'
@@ -65,6 +66,8 @@ export interface OfferFacts {
   readonly size: StandSize
   readonly shelf: readonly Candidate[]
   readonly presentIronMgPerL: number | undefined
+  /** How leaves of the stand answer, by what its place taught; absent: as published. */
+  readonly expects?: ((published: Response) => Response) | undefined
 }
 
 const stainWords = { rust: 'stains rust', red: 'stains red', little: 'stains little' } as const
@@ -84,6 +87,7 @@ export const choiceInputOf = ({
   size,
   shelf,
   presentIronMgPerL,
+  expects,
 }: OfferFacts): ChoiceInput => ({
   context,
   growth,
@@ -92,6 +96,7 @@ export const choiceInputOf = ({
   medium,
   size,
   candidates: [...shelf, ...catalogueCandidates()],
+  expects,
   ...(presentIronMgPerL === undefined ? {} : { presentIronMgPerL }),
 })
 

@@ -28,6 +28,7 @@ function draftOf(change: Partial<Facts> = {}) {
         shelf: computed(() => []),
         pH: computed(() => pH.value),
         presentIronMgPerL: computed(() => undefined),
+        expects: computed(() => (published) => published),
         measures: computed(() => ({})),
         products: computed(() => []),
         sprayers: computed(() => []),

@@ -5,7 +5,7 @@ import type { JarTest } from '@spudder/core/apply/work'
 import type { UnitSystem } from '@spudder/core/base/quantity'
 import type { Candidate } from '@spudder/core/material/choice'
 import type { PHBelief } from '@spudder/core/material/persistence'
-import type { OtherNutrient } from '@spudder/core/material/source'
+import type { OtherNutrient, Response } from '@spudder/core/material/source'
 import type { Context, Route, StandSize, StandMeasures, Plant } from '@spudder/core/stand/plant'
 import type { ComputedRef } from 'vue'
 
@@ -23,6 +23,8 @@ export interface RemedyFacts {
   /** pH that the plant likes, as it grows there. */
   readonly plantPH: Plant['pHRange']
   readonly presentIronMgPerL: ComputedRef<number | undefined>
+  /** How leaves of the stand answer, by what its place taught. */
+  readonly expects: ComputedRef<(published: Response) => Response>
   readonly measures: ComputedRef<StandMeasures>
   readonly products: ComputedRef<readonly ProductDto[]>
   readonly sprayers: ComputedRef<readonly SprayerDto[]>

@@ -13,8 +13,8 @@ const unmeasuredPH: PHBelief = { pH: 7, doubt: 1 }
 
 /** Sources in order, for the way in and the aim that are picked. */
 export function useOffers(draft: Ref<RemedyDraft>, facts: RemedyFacts) {
-  const { context, plantId, firstRoute, nutrient, size, shelf, pH, plantPH, presentIronMgPerL } =
-    facts
+  const { context, plantId, firstRoute, nutrient, size, shelf } = facts
+  const { pH, plantPH, presentIronMgPerL, expects } = facts
   const route = computed<Route>(() => draft.value.route ?? firstRoute)
   const aimOptions = computed(() => aimsFor(context, route.value))
   const aimId = computed<AimId>(() => {
@@ -37,6 +37,7 @@ export function useOffers(draft: Ref<RemedyDraft>, facts: RemedyFacts) {
     size,
     shelf: shelf.value,
     presentIronMgPerL: presentIronMgPerL.value,
+    expects: expects.value,
   }))
   const offers = computed(() => offersFor(offerFacts.value))
   /** Dearer to find than the order itself, so only once nothing moves any more. */

@@ -2,6 +2,7 @@ import { plantOf } from '@spudder/core/stand/plant'
 import { toShelfProduct } from '@spudder/contract/shelf'
 import { toStandSize, type StandDto } from '@spudder/contract/stand'
 import { addDays } from '@spudder/core/base/calendar'
+import { expectedHere } from '@spudder/core/outcome/learnt'
 import { shelfCandidate } from '@spudder/core/material/shelf'
 import { contexts } from '@spudder/core/stand/plant'
 import { computed } from 'vue'
@@ -19,7 +20,7 @@ const foretoldDays = 10
 
 /** Reads what is known of stand, shelf, sprayers and weather before a remedy is put together. */
 export function useRemedyKnown(stand: StandDto, nutrient: RemedyFacts['nutrient']) {
-  const { standId, story, system, remedies } = useStandCase()
+  const { standId, story, system, remedies, known } = useStandCase()
   const shelf = useShelf(() => stand.placeId)
   const products = computed(() => shelf.data.value ?? [])
   const sprayers = useSprayers(() => stand.placeId)
@@ -46,6 +47,10 @@ export function useRemedyKnown(stand: StandDto, nutrient: RemedyFacts['nutrient'
     plantPH: plantOf(stand).pHRange,
     pH: computed(() => story.value && pHAt(story.value, today())),
     presentIronMgPerL: computed(() => presentIron.value?.mgPerL),
+    expects: computed(() => {
+      const { learnt } = known.value
+      return (published) => expectedHere(learnt, published, stand.id)
+    }),
     measures: computed(() => stand.measures ?? {}),
     products,
     sprayers: computed(() => (sprayers.data.value ?? []).filter(({ isRetired }) => !isRetired)),

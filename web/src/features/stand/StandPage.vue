@@ -42,7 +42,7 @@ const isFolded = computed(() => stand.value !== undefined && bottom.value < 0)
 const model = computed(() => {
   if (!story.value) return undefined
   const until = time.window.to > time.today ? time.window.to : addDays(time.today, 1)
-  return ribbonModel(story.value, time.today, until)
+  return ribbonModel(story.value, standCase.known.value, time.today, until)
 })
 /** While a case is open, its leaves' own time is marked on the ribbon. */
 const grewIn = computed(() =>

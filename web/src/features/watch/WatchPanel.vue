@@ -18,7 +18,7 @@ import { saveSeasonReport } from './season-report.ts'
 import { useTellOutcome } from './tell-outcome.ts'
 import { useWatchedCase } from './watched-case.ts'
 
-const { openCase, standing } = useStandCase()
+const { openCase, standing, known } = useStandCase()
 const lastApplied = computed(() => standing.value.at(-1))
 const { story, stand, system, watched, chosenId, seen, judged, fitted, review, claimed } =
   useWatchedCase()
@@ -47,9 +47,10 @@ const isPrinting = ref(false)
 async function print(): Promise<void> {
   if (!story.value) return
   isPrinting.value = true
-  await saveSeasonReport(story.value, system.value, today()).finally(
-    () => (isPrinting.value = false),
-  )
+  await saveSeasonReport(
+    { story: story.value, known: known.value, system: system.value },
+    today(),
+  ).finally(() => (isPrinting.value = false))
 }
 </script>
 

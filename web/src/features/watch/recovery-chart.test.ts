@@ -1,6 +1,7 @@
 import { mount } from '@vue/test-utils'
 import type { EntryDto } from '@spudder/contract/entry'
 import { addDays } from '@spudder/core/base/calendar'
+import { responseFor } from '@spudder/core/material/source'
 import { describe, expect, it } from 'vitest'
 import { judgementOf } from '../../shared/case/judgement.ts'
 import { seenColours } from '../../shared/ribbon/seen-colour.ts'
@@ -11,11 +12,12 @@ const entry = (happenedOn = applied) =>
   ({ id: 'a', happenedOn, route: 'leaf', sourceId: 'fe-dtpa', correctsId: null }) as EntryDto
 const colour = (day: number, value: number) =>
   ({ kind: 'turfColour', value, method: 'eye', takenOn: addDays(applied, day) }) as const
-const seen = seenColours([colour(7, 7.5), colour(-2, 4), colour(3, 5), colour(-200, 8)])
+const seen = seenColours([colour(7, 7.5), colour(-2, 4), colour(3, 5), colour(-200, 8)], [])
+const expected = ({ route, sourceId }: EntryDto) => responseFor(route, sourceId, 'turf')
 
 describe('the judgement of a case', () => {
   it('takes the last colour before the treatment as where it began', () => {
-    const judged = judgementOf([entry()], seen, 'turf')
+    const judged = judgementOf([entry()], seen, expected)
     expect(judged?.before).toMatchObject({ day: addDays(applied, -2), value: 4 })
     expect(judged?.judgement.word).toBe('on course')
     expect(judged?.response.id).toBe('leaf-spray')
@@ -23,14 +25,14 @@ describe('the judgement of a case', () => {
 
   it('judges the last treatment, and nothing where none was made or nobody looked', () => {
     const later = entry(addDays(applied, 6))
-    expect(judgementOf([entry(), later], seen, 'turf')?.entry).toBe(later)
-    expect(judgementOf([], seen, 'turf')).toBeUndefined()
-    expect(judgementOf([entry()], [], 'turf')).toBeUndefined()
+    expect(judgementOf([entry(), later], seen, expected)?.entry).toBe(later)
+    expect(judgementOf([], seen, expected)).toBeUndefined()
+    expect(judgementOf([entry()], [], expected)).toBeUndefined()
   })
 })
 
 describe('the chart of recovery', () => {
-  const judged = judgementOf([entry()], seen, 'turf')
+  const judged = judgementOf([entry()], seen, expected)
   if (!judged) throw new Error('nothing to draw')
   const chart = mount(RecoveryChart, { props: { judged, seen, until: addDays(applied, 8) } })
 

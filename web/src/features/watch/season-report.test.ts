@@ -1,5 +1,6 @@
 import { recordedAt } from '../../tests/recorded.ts'
 import type { StandStoryDto } from '@spudder/contract/stand'
+import { nothingKnown } from '../../shared/known/known.ts'
 import { describe, expect, it } from 'vitest'
 import { entryRow, standRow } from '../../tests/rows.ts'
 import { seasonChart } from './season-chart.ts'
@@ -55,8 +56,7 @@ const image = 'data:image/jpeg;base64,AAAA'
 const document = (photos = 0) =>
   JSON.stringify(
     seasonDocument(
-      story,
-      'us',
+      { story, known: nothingKnown, system: 'us' },
       '2026-06-30',
       Array.from({ length: photos }, (_, index) => ({ image, words: `photo ${index + 1}` })),
     ),
@@ -79,7 +79,11 @@ describe('a season report', () => {
   })
 
   it('says so where nothing was seen', () => {
-    const bare = seasonDocument({ ...story, readings: [] }, 'us', '2026-06-30', [])
+    const bare = seasonDocument(
+      { story: { ...story, readings: [] }, known: nothingKnown, system: 'us' },
+      '2026-06-30',
+      [],
+    )
     expect(JSON.stringify(bare)).toContain('No colour was seen.')
   })
 })

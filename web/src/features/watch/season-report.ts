@@ -10,20 +10,28 @@ import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { judgementOf } from '../../shared/case/judgement.ts'
 import { makePdf } from '../../shared/file/make-pdf.ts'
 import { photoContent, smallPhoto, type ReportPhoto } from '../../shared/file/report-photos.ts'
+import { expectedOf, type Known } from '../../shared/known/known.ts'
 import { seenColours, stripColours } from '../../shared/ribbon/seen-colour.ts'
 import { seasonChart } from './season-chart.ts'
 
 type Case = StandStoryDto['cases'][number]
 
-function caseContent(story: StandStoryDto, of: Case, system: UnitSystem): Content[] {
+/** What a report is of, and by what it is judged. */
+export interface ReportOf {
+  readonly story: StandStoryDto
+  readonly known: Known
+  readonly system: UnitSystem
+}
+
+function caseContent({ story, known, system }: ReportOf, of: Case): Content[] {
   const { stand } = story
   const within = ({ day }: { day: string }) => !of.closedOn || day <= of.closedOn
   const entries = standingEntries(story.entries.filter(({ caseId }) => caseId === of.id))
   const judged = judgementOf(
     entries,
-    seenColours(story.readings).filter(within),
-    stand.context,
-    stripColours(story.readings, 'untreated').filter(within),
+    seenColours(story.readings, known.eyes).filter(within),
+    (entry) => expectedOf(known, entry, stand),
+    stripColours(story.readings, 'untreated', known.eyes).filter(within),
   )
   const top = judged?.judgement.chances[0]
   return [
@@ -48,13 +56,13 @@ function caseContent(story: StandStoryDto, of: Case, system: UnitSystem): Conten
 
 /** The season of a stand as a document: what was seen, done, judged, with pictures. */
 export function seasonDocument(
-  story: StandStoryDto,
-  system: UnitSystem,
+  of: ReportOf,
   printedOn: string,
   photos: readonly ReportPhoto[],
 ): TDocumentDefinitions {
+  const { story, known, system } = of
   const { stand } = story
-  const seen = seenColours(story.readings)
+  const seen = seenColours(story.readings, known.eyes)
   const last = seen.at(-1)
   return {
     pageSize: placeUnits[system].paper,
@@ -85,7 +93,7 @@ export function seasonDocument(
       ...(seen.length > 1
         ? [{ svg: seasonChart(seen, standingEntries(story.entries)), width: 510, margin: [0, 8, 0, 4] } satisfies Content] // prettier-ignore
         : []),
-      ...story.cases.flatMap((each) => caseContent(story, each, system)),
+      ...story.cases.flatMap((each) => caseContent(of, each)),
       ...photoContent(photos),
       {
         text: 'Chances rest on what is usual for the treatment and on what was seen; the band of each look is in the product. The label, local rules and licensed practice come before this report.',
@@ -100,11 +108,8 @@ export function seasonDocument(
 const mostPhotos = 12
 
 /** Makes the report of a stand and hands it over. */
-export async function saveSeasonReport(
-  story: StandStoryDto,
-  system: UnitSystem,
-  printedOn: string,
-): Promise<void> {
+export async function saveSeasonReport(of: ReportOf, printedOn: string): Promise<void> {
+  const { story } = of
   const photos: ReportPhoto[] = []
   for (const photo of story.photos.slice(-mostPhotos)) {
     const image = await smallPhoto(photo.id)
@@ -118,5 +123,5 @@ export async function saveSeasonReport(
     })
   }
   const name = `${story.stand.name.toLowerCase().replaceAll(' ', '-')}-season.pdf`
-  await makePdf(name, seasonDocument(story, system, printedOn, photos))
+  await makePdf(name, seasonDocument(of, printedOn, photos))
 }

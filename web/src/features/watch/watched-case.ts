@@ -13,6 +13,7 @@ import { useShelf } from '../../api/shelf.ts'
 import { judgementOf, type TreatmentJudgement } from '../../shared/case/judgement.ts'
 import { pHAt } from '../../shared/case/pH-now.ts'
 import { useStandCase, type StandCase } from '../../shared/case/stand-case.ts'
+import { expectedOf } from '../../shared/known/known.ts'
 import { seenColours, stripColours } from '../../shared/ribbon/seen-colour.ts'
 import { claimedByIron, type Claimed } from './claimed-by-iron.ts'
 
@@ -97,7 +98,7 @@ function reviewFactsOf(
 
 /** The case that is watched: the one shown, or an earlier one that somebody looks back at. */
 export function useWatchedCase() {
-  const { story, stand, shownCase, system } = useStandCase()
+  const { story, stand, shownCase, system, known } = useStandCase()
   const { data: products } = useShelf(() => stand.value?.placeId)
   const chosenId = ref<string>()
   const watched = computed(
@@ -105,17 +106,25 @@ export function useWatchedCase() {
   )
   const within = (day: string) => !watched.value?.closedOn || day <= watched.value.closedOn
   const seen = computed(() =>
-    seenColours(story.value?.readings ?? []).filter(({ day }) => within(day)),
+    seenColours(story.value?.readings ?? [], known.value.eyes).filter(({ day }) => within(day)),
   )
   const stripOf = (strip: 'untreated' | 'no-nitrogen') =>
-    stripColours(story.value?.readings ?? [], strip).filter(({ day }) => within(day))
+    stripColours(story.value?.readings ?? [], strip, known.value.eyes).filter(({ day }) =>
+      within(day),
+    )
   const strips = computed(() => stripOf('untreated'))
   const bare = computed(() => stripOf('no-nitrogen'))
   const judged = computed(() => {
     const of = watched.value
-    if (!story.value || !stand.value || !of) return undefined
+    const on = stand.value
+    if (!story.value || !on || !of) return undefined
     const entries = standingEntries(story.value.entries.filter(({ caseId }) => caseId === of.id))
-    return judgementOf(entries, seen.value, stand.value.context, strips.value)
+    return judgementOf(
+      entries,
+      seen.value,
+      (entry) => expectedOf(known.value, entry, on),
+      strips.value,
+    )
   })
   const fitted = computed<FittedRecovery | undefined>(() => {
     if (!judged.value) return undefined

@@ -10,6 +10,8 @@ import { contexts } from '@spudder/core/stand/plant'
 import { computed, inject, provide, ref, type ComputedRef, type InjectionKey } from 'vue'
 import { usePlace } from '../../api/places.ts'
 import { useStory } from '../../api/stands.ts'
+import { expectedOf } from '../known/known.ts'
+import { useKnown } from '../known/use-known.ts'
 import { seenColours, stripColours } from '../ribbon/seen-colour.ts'
 import { today } from '../units/today.ts'
 import { useOpenChecks } from '../verdict/use-open-checks.ts'
@@ -67,18 +69,30 @@ function useJudged(
   story: ComputedRef<StandStoryDto | undefined>,
   { shownCase, standing }: CaseRows,
 ) {
-  const seen = computed(() => seenColours(story.value?.readings ?? []))
+  const store = useKnown()
+  const known = computed(() => store.known)
+  const seen = computed(() => seenColours(story.value?.readings ?? [], known.value.eyes))
   /** What was seen while the case was open: what came later is another story. */
   const seenInCase = computed(() => {
     const closedOn = shownCase.value?.closedOn
     return seen.value.filter(({ day }) => !closedOn || day <= closedOn)
   })
-  const untreated = computed(() => stripColours(story.value?.readings ?? [], 'untreated'))
+  const untreated = computed(() =>
+    stripColours(story.value?.readings ?? [], 'untreated', known.value.eyes),
+  )
   const judged = computed(() => {
-    const context = story.value?.stand.context
-    return context && judgementOf(standing.value, seenInCase.value, context, untreated.value)
+    const stand = story.value?.stand
+    return (
+      stand &&
+      judgementOf(
+        standing.value,
+        seenInCase.value,
+        (entry) => expectedOf(known.value, entry, stand),
+        untreated.value,
+      )
+    )
   })
-  return { seen, judged }
+  return { known, seen, judged }
 }
 
 /** The look being taken: it survives the page until it is kept or let go. */

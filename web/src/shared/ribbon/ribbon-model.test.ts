@@ -1,5 +1,6 @@
 import type { EntryDto } from '@spudder/contract/entry'
 import { addDays } from '@spudder/core/base/calendar'
+import { nothingKnown } from '../known/known.ts'
 import { describe, expect, it } from 'vitest'
 import { standingEntries } from '@spudder/core/days/entry'
 import { ribbonModel, type RibbonSource } from './ribbon-model.ts'
@@ -17,14 +18,14 @@ const entry = (id: string, correctsId: string | null = null) =>
     appliedName: 'Fe-DTPA',
   }) as EntryDto
 const empty: RibbonSource = {
-  stand: { context: 'turf' },
+  stand: { id: 'green', context: 'turf' },
   readings: [],
   events: [],
   entries: [],
   jobs: [],
 }
 const modelOf = (source: Partial<RibbonSource>) =>
-  ribbonModel({ ...empty, ...source }, today, addDays(today, 60))
+  ribbonModel({ ...empty, ...source }, nothingKnown, today, addDays(today, 60))
 
 describe('ribbonModel', () => {
   it('says how the stand looks now, in its own scale', () => {

@@ -5,16 +5,20 @@ import type { JobDto } from '@spudder/contract/job'
 import type { RibbonReadingDto, StandDto } from '@spudder/contract/stand'
 import type { StoryEventDto } from '@spudder/contract/story'
 import { addDays, daysBetween, type Day } from '@spudder/core/base/calendar'
-import { responseFor } from '@spudder/core/material/source'
 import { storyEvents } from '@spudder/core/verdict/diagnosis'
 import { readingKinds, readingWords } from '@spudder/core/seen/reading'
-import { forecastGreenness, type ExpectedGreenness } from '@spudder/core/outcome/regreening'
+import {
+  forecastGreenness,
+  lastOfShares,
+  type ExpectedGreenness,
+} from '@spudder/core/outcome/regreening'
 import { greennessWords, type SeenGreenness } from '@spudder/core/seen/colour'
+import { expectedOf, type Known } from '../known/known.ts'
 import { isMadeUp, seenColours, type SeenColour } from './seen-colour.ts'
 
 /** Everything that happened to a stand and is to come. */
 export interface RibbonSource {
-  readonly stand: Pick<StandDto, 'context'>
+  readonly stand: Pick<StandDto, 'id' | 'context'>
   readonly readings: readonly RibbonReadingDto[]
   readonly events: readonly StoryEventDto[]
   readonly entries: readonly EntryDto[]
@@ -94,9 +98,15 @@ function marksOf({ readings, events, entries }: RibbonSource): RibbonMark[] {
 /**
  * Works out what a ribbon shows: colours seen, stretches nobody saw, colour expected under the
  * plan until a day, and the marks on it.
+ * @param known what the place knows of its eyes and its leaves
  */
-export function ribbonModel(source: RibbonSource, today: Day, until: Day): RibbonModel {
-  const seen = seenColours(source.readings)
+export function ribbonModel(
+  source: RibbonSource,
+  known: Known,
+  today: Day,
+  until: Day,
+): RibbonModel {
+  const seen = seenColours(source.readings, known.eyes)
   const last = seen.at(-1)
   const now = last && {
     ...last,
@@ -110,7 +120,7 @@ export function ribbonModel(source: RibbonSource, today: Day, until: Day): Ribbo
       .filter(({ caseId }) => caseId !== null)
       .map(({ happenedOn, route, sourceId }) => ({
         day: happenedOn,
-        response: responseFor(route, sourceId, source.stand.context),
+        response: expectedOf(known, { route, sourceId }, source.stand),
       })),
     ...planned
       .filter(({ kind, acidPlanId }) => putsOut(kind) && acidPlanId === null)
@@ -119,7 +129,7 @@ export function ribbonModel(source: RibbonSource, today: Day, until: Day): Ribbo
           ? [
               {
                 day: dueOn < today ? today : dueOn,
-                response: responseFor(route, sourceId, source.stand.context),
+                response: expectedOf(known, { route, sourceId }, source.stand),
               },
             ]
           : [],
@@ -128,7 +138,7 @@ export function ribbonModel(source: RibbonSource, today: Day, until: Day): Ribbo
   const expected = now
     ? forecastGreenness({
         last: now,
-        treatments: lastPerWeek(treatments),
+        treatments: lastOfShares(treatments),
         until: addDays(until, stepDays),
         stepDays,
       })
@@ -141,13 +151,4 @@ export function ribbonModel(source: RibbonSource, today: Day, until: Day): Ribbo
     marks: marksOf(source),
     jobs: planned,
   }
-}
-
-/** The shares of one dose given over days count as one treatment, on the day of the last. */
-function lastPerWeek<Each extends { readonly day: Day }>(treatments: readonly Each[]): Each[] {
-  const inOrder = treatments.toSorted((a, b) => a.day.localeCompare(b.day))
-  return inOrder.filter((each, index) => {
-    const next = inOrder[index + 1]
-    return !next || daysBetween(each.day, next.day) > 6
-  })
 }

@@ -1,3 +1,4 @@
+import { nothingKnown } from '../known/known.ts'
 import { mount } from '@vue/test-utils'
 import type { JobDto } from '@spudder/contract/job'
 import { addDays } from '@spudder/core/base/calendar'
@@ -16,7 +17,7 @@ const scale = timeScale(windowOf('year', today), 750)
 const job = (id: string, kind: JobDto['kind'], dueOn: string, title: string) =>
   ({ id, kind, status: 'planned', dueOn, title, route: 'leaf', sourceId: 'fe-dtpa' }) as JobDto
 const source: RibbonSource = {
-  stand: { context: 'turf' },
+  stand: { id: 'green', context: 'turf' },
   readings: [
     { kind: 'turfColour', value: 7, method: 'eye', takenOn: addDays(today, -90) },
     { kind: 'pH', value: 7.8, method: 'meter', takenOn: addDays(today, -40) },
@@ -32,7 +33,7 @@ const source: RibbonSource = {
 const band = (isLarge: boolean, from = source) =>
   mount(RibbonBand, {
     props: {
-      model: ribbonModel(from, today, addDays(today, 75)),
+      model: ribbonModel(from, nothingKnown, today, addDays(today, 75)),
       scale,
       today,
       bandHeight: 40,

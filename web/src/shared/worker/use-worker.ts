@@ -10,7 +10,7 @@ interface WorkerUse<Question, Answer> {
   readonly what: string
   readonly open: () => Worker
   /** Does the same where there are no workers; absent where it would take too long. */
-  readonly inPlace?: (question: Question) => Answer
+  readonly inPlace?: (question: Question) => Answer | Promise<Answer>
 }
 
 /**
@@ -40,7 +40,8 @@ export function useWorker<Question, Step, Answer>({
     last = question
     failure.value = undefined
     if (!port) {
-      answer.value = inPlace?.(question)
+      const given = await inPlace?.(question)
+      if (isLast()) answer.value = given
       return
     }
     isRunning.value = true

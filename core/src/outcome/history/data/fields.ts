@@ -141,6 +141,8 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     'settings.seasonLimits': put('Limits of a season', 'by local rule'),
     'settings.practice': list('Practice devices', practiceNames),
     'settings.countsMadeUp': yes('Made-up readings count in verdicts'),
+    'settings.takesAsSaid': yes('Ratings taken as they were said'),
+    'settings.learns': yes('Counts with what the place taught'),
     'settings.weatherFrom': text('Weather fetched from'),
     'settings.stationColumns': put('Columns of the station', 'which is what'),
     'settings.work': put('Crew, trips and blackouts', 'as set'),

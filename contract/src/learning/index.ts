@@ -1,0 +1,2 @@
+export { LearningDto } from './learning.dto.ts'
+export { learningRoutes } from './learning.routes.ts'

@@ -1,0 +1,65 @@
+import { Type } from 'class-transformer'
+import {
+  IsArray,
+  IsIn,
+  IsNumber,
+  IsOptional,
+  IsString,
+  IsUUID,
+  ValidateNested,
+} from 'class-validator'
+import { sourceIds, type SourceId } from '@spudder/core/material/source'
+import { isColourKind } from '@spudder/core/seen/colour'
+import {
+  readingKindNames,
+  readingMethodNames,
+  readingPlaceNames,
+  type ColourReadingKind,
+  type ReadingMethod,
+  type ReadingPlace,
+} from '@spudder/core/seen/reading'
+import { contextNames, routes, type Context, type Route } from '@spudder/core/stand/plant'
+import { IsDay } from '../validation/index.ts'
+
+const colourKinds = readingKindNames.filter(isColourKind)
+
+class LearningStandDto {
+  @IsUUID() id!: string
+  @IsString() name!: string
+  @IsIn(contextNames) context!: Context
+}
+
+/** A colour that counts, of the stand itself or of a strip. */
+class KeptColourDto {
+  @IsUUID() standId!: string
+  @IsIn(colourKinds) kind!: ColourReadingKind
+  @IsNumber() value!: number
+  @IsIn(readingMethodNames) method!: ReadingMethod
+  @IsDay('Taken on') takenOn!: string
+  @IsOptional() @IsNumber() doubt?: number
+  @IsOptional() @IsIn(readingPlaceNames) place?: ReadingPlace
+  /** Whoever rated it by eye. */
+  @IsOptional() @IsString() ratedBy?: string
+}
+
+/** A treatment of a case that stands in the record. */
+class KeptTreatmentDto {
+  @IsUUID() entryId!: string
+  @IsUUID() standId!: string
+  @IsDay('Applied on') appliedOn!: string
+  @IsIn(routes) route!: Route
+  @IsIn(sourceIds) sourceId!: SourceId
+}
+
+/** Everything of a place that teaches how leaves answer there. */
+export class LearningDto {
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => LearningStandDto)
+  stands!: LearningStandDto[]
+  @IsArray() @ValidateNested({ each: true }) @Type(() => KeptColourDto) colours!: KeptColourDto[]
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => KeptTreatmentDto)
+  treatments!: KeptTreatmentDto[]
+}

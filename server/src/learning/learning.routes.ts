@@ -1,0 +1,7 @@
+import { learningRoutes } from '@spudder/contract/learning'
+import type { Database } from '../database/connect.ts'
+import { serve } from '../http/route.ts'
+import { readLearning } from './learning.service.ts'
+
+export const serveLearning = (db: Database) =>
+  serve(learningRoutes, { of: ({ params }) => readLearning(db, params.placeId) })

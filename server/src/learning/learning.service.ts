@@ -1,0 +1,47 @@
+import type { LearningDto } from '@spudder/contract/learning'
+import { standingEntries } from '@spudder/core/days/entry'
+import { isColourKind } from '@spudder/core/seen/colour'
+import { raterOf } from '@spudder/core/seen/eye'
+import { countedReadings } from '@spudder/core/seen/reading'
+import type { Connection } from '../database/connect.ts'
+import { findPlace } from '../place/place.service.ts'
+import { selectStandsOf } from '../stand/stand.repository.ts'
+import { selectLearning } from './learning.repository.ts'
+
+/**
+ * Everything of a place that teaches how leaves answer there; nothing made up unless it counts there.
+ * @throws {ServiceError} not-found
+ */
+export async function readLearning(connection: Connection, placeId: string): Promise<LearningDto> {
+  const { settings } = await findPlace(connection, placeId)
+  const stands = await selectStandsOf(connection, placeId, false)
+  const rows = await selectLearning(
+    connection,
+    stands.map(({ id }) => id),
+  )
+  return {
+    stands: stands.map(({ id, name, context }) => ({ id, name, context })),
+    colours: countedReadings(rows.colours, settings).flatMap((row) => {
+      const { standId, kind, value, method, takenOn, doubt, place } = row
+      if (!isColourKind(kind)) return []
+      const ratedBy = raterOf(row)
+      return {
+        standId,
+        kind,
+        value,
+        method,
+        takenOn,
+        ...(doubt === null ? {} : { doubt }),
+        ...(place === null ? {} : { place }),
+        ...(ratedBy === undefined ? {} : { ratedBy }),
+      }
+    }),
+    treatments: standingEntries(rows.entries).map((row) => ({
+      entryId: row.id,
+      standId: row.standId,
+      appliedOn: row.happenedOn,
+      route: row.route,
+      sourceId: row.sourceId,
+    })),
+  }
+}

@@ -1,0 +1,51 @@
+import type { LearntResponses } from '@spudder/core/outcome/learnt'
+import { defineStore } from 'pinia'
+import { computed, watch } from 'vue'
+import { useLearning } from '../../api/learning.ts'
+import { usePlace } from '../../api/places.ts'
+import { useEyes } from '../eye/use-eyes.ts'
+import { today } from '../units/today.ts'
+import { useWorker } from '../worker/use-worker.ts'
+import { nothingKnown, type Known, type LearningQuestion } from './known.ts'
+
+/** What the place at work knows of itself: worked out once, and anew where its record changes. */
+export const useKnown = defineStore('known', () => {
+  const { place } = usePlace()
+  const settings = computed(() => place.value?.settings)
+  const putsRight = computed(() => settings.value !== undefined && !settings.value.takesAsSaid)
+  const learns = computed(() => settings.value?.learns === true)
+  const { eyes } = useEyes(() => (putsRight.value ? place.value?.id : undefined))
+  const eyesThatCount = computed(() =>
+    putsRight.value ? (eyes.value ?? nothingKnown.eyes) : nothingKnown.eyes,
+  )
+
+  const { data: record } = useLearning(() => (learns.value ? place.value?.id : undefined))
+  const learning = useWorker<LearningQuestion, number, LearntResponses>({
+    what: 'What this place taught',
+    open: () => new Worker(new URL('./learn.worker.ts', import.meta.url), { type: 'module' }),
+    inPlace: async (question) => (await import('./learn.ts')).learnFrom(question),
+  })
+  function learn(): void {
+    if (record.value)
+      void learning.ask({ record: record.value, eyes: eyesThatCount.value, on: today() })
+  }
+  watch([record, eyesThatCount], learn, { immediate: true })
+
+  const known = computed<Known>(() => ({
+    eyes: eyesThatCount.value,
+    learnt: (learns.value ? learning.answer.value : undefined) ?? nothingKnown.learnt,
+  }))
+  return {
+    known,
+    record,
+    putsRight,
+    learns,
+    /** How far it is, 0 to 1; undefined: it does not learn just now. */
+    progress: computed(() =>
+      learning.isRunning.value ? (learning.progress.value ?? 0) : undefined,
+    ),
+    failure: learning.failure,
+    again: learning.again,
+    cancel: learning.cancel,
+  }
+})
