@@ -1,4 +1,4 @@
-import { expect, test } from './spudder.ts'
+import { expect, openStand, test } from './spudder.ts'
 
 test('an eye is tried on drawn turf, goes on after a reload, is told beside the others, and a sitting is struck out', async ({
   page,
@@ -56,4 +56,53 @@ test('an eye is tried on drawn turf, goes on after a reload, is told beside the 
   await expect(row).not.toContainText('today')
   await page.goto('/history')
   await expect(page.getByText(/Eye tried on turf colour/).first()).toBeVisible()
+})
+
+test('ratings count as the eye that gave them is, and what the place taught is expected once it is switched on', async ({
+  page,
+  request,
+}) => {
+  const [place] = await (await request.get('/api/places')).json()
+  const settings = async () => {
+    const [now] = await (await request.get('/api/places')).json()
+    return now.settings as { readonly learns?: boolean; readonly takesAsSaid?: boolean }
+  }
+  const watch = async (name: string) => {
+    await openStand(page, name)
+    const steps = page.getByRole('navigation', { name: 'Steps of the case' })
+    await steps.getByRole('link', { name: /^Watch/ }).click()
+  }
+  await watch('Bowling green')
+  await page.getByText(/^Colours kept \(/).click()
+  const kept = page.getByText(/counts as .* by the eye of Marla Quist/)
+  await expect(kept.first()).toBeVisible()
+
+  await page.goto('/lessons')
+  const spray = page.getByRole('region', { name: 'leaf spray' })
+  await expect(spray.getByRole('row', { name: /^Lasts 14 to 28 days/ })).toBeVisible()
+  await spray.getByText('how', { exact: true }).click()
+  await expect(spray.getByText(/a hierarchical normal model/)).toBeVisible()
+  await spray.getByText(/treatments that it rests on/).click()
+  const { treatments } = await (await request.get(`/api/places/${place.id}/learning`)).json()
+  const sprays = (treatments as { route: string }[]).filter(({ route }) => route === 'leaf')
+  await expect(spray.getByRole('listitem')).toHaveCount(sprays.length)
+
+  await page.getByRole('checkbox', { name: /Expect what this place taught/ }).click()
+  await expect.poll(async () => (await settings()).learns).toBe(true)
+  await page.getByRole('checkbox', { name: /Put ratings right by/ }).click()
+  await expect.poll(async () => (await settings()).takesAsSaid).toBe(true)
+
+  // Where leaves were treated, the expected course says where it is from; ratings stand as they were said.
+  await watch('Long Down sorghum')
+  await expect(page.getByText(/moved by \d+ treatments? of this place/)).toBeVisible()
+  await watch('Bowling green')
+  await page.getByText(/^Colours kept \(/).click()
+  await expect(page.getByText(/: colour 4 of 9/).first()).toBeVisible()
+  await expect(kept).toHaveCount(0)
+
+  // The place as it was, for whoever works there next.
+  await page.goto('/lessons')
+  await page.getByRole('checkbox', { name: /Expect what this place taught/ }).click()
+  await page.getByRole('checkbox', { name: /Put ratings right by/ }).click()
+  await expect.poll(settings).toMatchObject({ learns: false, takesAsSaid: false })
 })

@@ -120,6 +120,12 @@ export const router = createRouter({
       component: () => import('./features/day/DayPage.vue'),
     },
     {
+      path: '/lessons',
+      name: 'lessons',
+      meta: { title: 'Lessons' },
+      component: () => import('./features/lessons/LessonsPage.vue'),
+    },
+    {
       path: '/eye',
       name: 'eye',
       meta: { title: 'Eye' },

@@ -1,6 +1,7 @@
 import { EyeSittingDto, type CreateEyeSittingDto } from '@spudder/contract/eye'
 import { keptOf } from '@spudder/contract/validation'
 import { planSitting, type EyeScale } from '@spudder/core/seen/eye'
+import { rollup } from 'd3-array'
 import type { Connection } from '../database/connect.ts'
 import { toDto } from '../http/to-dto.ts'
 import { findPlace } from '../place/place.service.ts'
@@ -38,4 +39,18 @@ export async function findEyeSittings(
 ): Promise<EyeSittingDto[]> {
   await findPlace(connection, placeId)
   return (await listEyeSittings(connection, placeId)).map(toDto)
+}
+
+/** When somebody last rated on each scale, those never rated on left out. */
+export async function lastSittings(connection: Connection, placeId: string, person: string) {
+  const own = (await listEyeSittings(connection, placeId)).filter(
+    ({ createdBy }) => createdBy === person,
+  )
+  return [
+    ...rollup(
+      own,
+      (of) => of.at(-1)?.ratedOn ?? '',
+      ({ scale }) => scale,
+    ),
+  ].map(([scale, lastOn]) => ({ scale, lastOn }))
 }

@@ -8,6 +8,7 @@ export const serveNotices = (stage: { readonly db: Database; readonly weather: W
   serve(noticeRoutes, {
     all: ({ params, recorder, visit }) => {
       const licenceUntil = visit.visitor?.person.licenceExpiresOn ?? undefined
-      return findNotices(stage, { placeId: params.placeId, licenceUntil, at: recorder.at })
+      const { actor: name, at } = recorder
+      return findNotices(stage, { placeId: params.placeId, licenceUntil, name, at })
     },
   })

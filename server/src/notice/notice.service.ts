@@ -12,6 +12,7 @@ import {
   type WorkOutlook,
 } from '@spudder/core/days/weather'
 import type { Connection } from '../database/connect.ts'
+import { lastSittings } from '../eye/eye.service.ts'
 import { findPlace } from '../place/place.service.ts'
 import { readPlanned } from '../planning/planning.service.ts'
 import { findProducts } from '../shelf/product.service.ts'
@@ -21,6 +22,8 @@ import { readHours } from '../weather/weather.service.ts'
 interface Asking {
   readonly placeId: string
   readonly licenceUntil: Day | undefined
+  /** The name that they store under. */
+  readonly name: string
   readonly at: Date
 }
 
@@ -46,16 +49,17 @@ function fitHoursOf(
  */
 export async function findNotices(
   { db, weather }: NoticeStage,
-  { placeId, licenceUntil, at }: Asking,
+  { placeId, licenceUntil, name, at }: Asking,
 ): Promise<NoticeDto[]> {
   const place = await findPlace(db, placeId)
   const today = dateToDay(at)
   // The night before and the morning after count: rain then is against work of today.
   const span = { from: addDays(today, -1), to: addDays(today, 1) }
-  const [plan, shelf, { days }] = await Promise.all([
+  const [plan, shelf, { days }, sittings] = await Promise.all([
     readPlanned(db, placeId),
     findProducts(db, placeId),
     readHours({ db, service: weather, place, at }, span),
+    place.settings.takesAsSaid ? [] : lastSittings(db, placeId, name),
   ])
   const names = new Map(plan.stands.map(({ id, name }) => [id, name]))
   const remedies = new Map(plan.remedies.map((remedy) => [remedy.id, remedy]))
@@ -73,6 +77,7 @@ export async function findNotices(
       shortOn === undefined || orderBy === undefined ? [] : [{ productId, name, shortOn, orderBy }],
     ),
     licenceUntil,
+    sittings,
     isWeatherMadeUp: place.settings.practice?.includes('weather') ?? false,
   })
   return notices.map(({ standId = null, jobId = null, productId = null, ...notice }) => ({

@@ -88,7 +88,7 @@ async function tellOf(
 ): Promise<number> {
   const { db, weather } = stage
   const licenceUntil = person.licenceExpiresOn ?? undefined
-  const all = await findNotices({ db, weather }, { placeId, licenceUntil, at })
+  const all = await findNotices({ db, weather }, { placeId, licenceUntil, name: person.name, at })
   let count = 0
   for (const way of ways) {
     const wanted = all.filter(({ kind }) => way.kinds.includes(kind))

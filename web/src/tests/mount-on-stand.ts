@@ -73,6 +73,7 @@ function routerOfPages() {
       'dates',
       'record',
       'watch',
+      'eye',
       'trials',
       'zones',
     ].map((name) => ({
@@ -108,7 +109,8 @@ export async function mountOnStand(
       sent.push({ method, path, body: typeof body === 'string' ? JSON.parse(body) : body })
     }
     const known = Object.entries(answers).find(([part]) => path.includes(part))?.[1]
-    const isList = /\/(products|sprayers|trials|zones|advice|places\/[\w-]+\/stands)$/.test(path)
+    const isList =
+      /\/(products|sprayers|eye-sittings|trials|zones|advice|places\/[\w-]+\/stands)$/.test(path)
     const answer = known ?? (path === '/places' ? [place] : isList ? [] : storyOf(given))
     return Promise.resolve(Response.json(answer, { status: method === 'POST' ? 201 : 200 }))
   })

@@ -23,6 +23,7 @@ const open: ThoughtBefore = {
   mean: 0,
   deviation: 1000,
   groupScale: 15,
+  scalesWorth: 1,
   timeScale: 1e-6,
   halfLife: 1e9,
 }
@@ -55,6 +56,7 @@ const before: ThoughtBefore = {
   mean: 0,
   deviation: 0.4,
   groupScale: 0.3,
+  scalesWorth: 1,
   timeScale: 0.3,
   halfLife: 1500,
 }

@@ -1,4 +1,4 @@
-import { probit } from 'simple-statistics'
+import fQuantile from '@stdlib/stats-base-dists-f-quantile'
 import type { Estimate } from './mixed-model.ts'
 
 /** Something that was seen once: by how much a figure differed from what was expected of it. */
@@ -17,6 +17,8 @@ export interface ThoughtBefore extends Estimate {
   /** About how far groups differ, and single times within a group, one deviation each. */
   readonly groupScale: number
   readonly timeScale: number
+  /** How surely that is known, in times it was seen: 1 is half a bell, which may be hardly anything. */
+  readonly scalesWorth: number
   /** What was seen so long ago counts half as much [d]. */
   readonly halfLife: number
 }
@@ -44,8 +46,12 @@ export const learntOf = ({ groups, others }: LearntMean, group: string): LearntG
   groups.get(group) ?? others
 
 const steps = 12
-/** Scales that are tried: each as likely before as the next, under half a bell. */
-const tried = Array.from({ length: steps }, (_, step) => probit((1 + (step + 0.5) / steps) / 2))
+const endless = 1e7
+/** Scales that are tried, each as likely before as the next: their mean square is one (χ² over its freedom). */
+const triedOf = (worth: number): number[] =>
+  Array.from({ length: steps }, (_, step) =>
+    Math.sqrt(fQuantile((step + 0.5) / steps, worth, endless)),
+  )
 
 interface Sum {
   readonly group: string
@@ -145,6 +151,7 @@ function bySelf(seen: readonly SeenOnce[], halfLife: number): LearntMean['seen']
  * @source a hierarchical normal model, Gelman et al., Bayesian Data Analysis, ch. 5 (P)
  */
 export function learnMean(seen: readonly SeenOnce[], before: ThoughtBefore): LearntMean {
+  const tried = triedOf(before.scalesWorth)
   const all = tried.flatMap((group) =>
     tried.map((time) =>
       solve(seen, before, {

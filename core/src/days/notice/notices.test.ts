@@ -66,4 +66,14 @@ describe('notices', () => {
     expect(id('2026-05-11')).toBe(id('2026-05-11'))
     expect(id('2026-05-11')).not.toBe(id('2026-05-10'))
   })
+
+  it('tell whose eye is due to be measured again, scale by scale', () => {
+    const sittings = [
+      { scale: 'turfColour', lastOn: '2026-02-10' },
+      { scale: 'severity', lastOn: '2026-02-12' },
+    ] as const
+    expect(words({ sittings })).toEqual([
+      'Your eye for turf colour, 1 to 9, was last measured on 10 Feb 2026: it is due again.',
+    ])
+  })
 })

@@ -1,10 +1,19 @@
 import { addDays, dayWords, daysBetween, type Day } from '../../base/calendar/index.ts'
 import type { Figure } from '../../base/reference/index.ts'
+import { eyeScales, isStale, type EyeScale } from '../../seen/eye/index.ts'
 import type { JobKind } from '../plan/index.ts'
 import { stretchesOf } from '../weather/index.ts'
 
 /** What somebody is told of without asking, what matters most first. */
-export const noticeKinds = ['overdue', 'window', 'due', 'short', 'retest', 'licence'] as const
+export const noticeKinds = [
+  'overdue',
+  'window',
+  'due',
+  'short',
+  'retest',
+  'licence',
+  'eye',
+] as const
 export type NoticeKind = (typeof noticeKinds)[number]
 
 /** Each kind in words that follow "tell me of". A kind without words does not compile. */
@@ -15,6 +24,7 @@ export const noticeKindWords: Readonly<Record<NoticeKind, string>> = {
   short: 'products that run short',
   retest: 'tests that come near',
   licence: 'a licence that ends',
+  eye: 'an eye that is due to be measured again',
 }
 
 /** How long before it is told. */
@@ -59,6 +69,12 @@ interface ShortStock {
   readonly orderBy: Day
 }
 
+/** The last time that somebody rated pictures on a scale. */
+interface LastSitting {
+  readonly scale: EyeScale
+  readonly lastOn: Day
+}
+
 /** What notices are made from. */
 export interface NoticeFacts {
   readonly today: Day
@@ -66,6 +82,8 @@ export interface NoticeFacts {
   readonly short: readonly ShortStock[]
   /** The last day of the licence of whoever is told; undefined where they have none. */
   readonly licenceUntil?: Day | undefined
+  /** When the eye of whoever is told was last measured, scale by scale. */
+  readonly sittings?: readonly LastSitting[] | undefined
   /** Whether the weather was made up by a practice device. */
   readonly isWeatherMadeUp: boolean
 }
@@ -124,17 +142,25 @@ function licenceNotice(until: Day | undefined, today: Day): Notice[] {
   return [{ id: `licence ${until}`, kind: 'licence', words }]
 }
 
+function eyeNotice(sitting: LastSitting, today: Day): Notice[] {
+  if (!isStale(sitting, today)) return []
+  const { scale, lastOn } = sitting
+  const words = `Your eye for ${eyeScales[scale].label.toLowerCase()}, was last measured on ${dayWords(lastOn)}: it is due again.`
+  return [{ id: `eye ${scale} ${lastOn}`, kind: 'eye', words }]
+}
+
 /**
  * What somebody ought to be told today: work that is overdue, due or fit to be done now, tests that come near,
- * what runs short, a licence that ends.
+ * what runs short, a licence that ends, an eye that is due to be measured.
  * @returns what matters most first, and of one kind as the jobs stand
  */
 export function noticesOf(facts: NoticeFacts): readonly Notice[] {
-  const { today, jobs, short, licenceUntil } = facts
+  const { today, jobs, short, licenceUntil, sittings = [] } = facts
   const all = [
     ...jobs.flatMap((job) => jobNotice(job, facts)),
     ...short.flatMap((stock) => shortNotice(stock, today)),
     ...licenceNotice(licenceUntil, today),
+    ...sittings.flatMap((sitting) => eyeNotice(sitting, today)),
   ]
   return noticeKinds.flatMap((kind) => all.filter((notice) => notice.kind === kind))
 }

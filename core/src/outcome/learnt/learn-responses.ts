@@ -1,4 +1,3 @@
-import { probit } from 'simple-statistics'
 import { daysBetween, type Day } from '../../base/calendar/index.ts'
 import {
   learnChance,
@@ -23,6 +22,7 @@ import {
   betweenStands,
   failuresWorth,
   halfForgotten,
+  scalesWorth,
   stillAsDoubtful,
 } from './data/learning.ts'
 
@@ -39,17 +39,15 @@ interface Taught extends TreatmentLessons {
   readonly age: number
 }
 
-/** The scale of half a bell that is as often above a deviation as below it. */
-const likelyScale = (deviation: number): number => deviation / probit(0.75)
-
 /** What the published figures let expect, and how it is shared out between places, stands and times. */
 function thoughtOf({ value, deviation }: Lesson): ThoughtBefore {
   const rest = 1 - betweenPlaces.value - betweenStands.value
   return {
     mean: value,
     deviation: deviation * Math.sqrt(betweenPlaces.value),
-    groupScale: likelyScale(deviation * Math.sqrt(betweenStands.value)),
-    timeScale: likelyScale(deviation * Math.sqrt(rest)),
+    groupScale: deviation * Math.sqrt(betweenStands.value),
+    timeScale: deviation * Math.sqrt(rest),
+    scalesWorth: scalesWorth.value,
     halfLife: halfForgotten.value,
   }
 }

@@ -85,7 +85,14 @@ describe('what many treatments teach together', () => {
       const lesson = taught(looks(times, bell))?.lessons.lasting
       return lesson ? [{ group: String(at % 2), age: 0, ...lesson }] : []
     }).flat()
-    const thought = { mean: 0, deviation: 0.2, groupScale: 0.1, timeScale: 0.15, halfLife: 1500 }
+    const thought = {
+      mean: 0,
+      deviation: 0.2,
+      groupScale: 0.1,
+      scalesWorth: 1,
+      timeScale: 0.15,
+      halfLife: 1500,
+    }
     const { after } = learnMean(seen, thought)
     off.learnt += (after.mean - lasting) ** 2
     off.usual += lasting ** 2

@@ -10,6 +10,9 @@ import {
   measureEyes,
   paintShowing,
   planSitting,
+  ratedTogether,
+  raterOf,
+  seenWith,
   type Eye,
   type Sitting,
 } from './index.ts'
@@ -111,6 +114,40 @@ describe('an eye', () => {
     const staying = eyeOf(days.map((day, at) => steady(String(at), 0.4, day)))
     expect(staying.hasDrifted).toBe(false)
     expect(eyeOf([steady('a', 0)]).drift).toBeUndefined()
+  })
+
+  it('puts right what it rated on its own scale, and nothing else', () => {
+    const eye = eyeOf([steady('a', 1), steady('b', 1)])
+    const rated = { kind: 'turfColour', value: 6, ratedBy: '0' } as const
+    expect(seenWith([eye], rated)).toMatchObject(comparable(eye, 6))
+    expect(seenWith([eye], { ...rated, doubt: 0.2 }).doubt).toBe(0.2)
+    for (const other of [
+      { ...rated, ratedBy: '1' },
+      { ...rated, ratedBy: undefined },
+      { ...rated, kind: 'severity' as const, value: 3 },
+    ])
+      expect(seenWith([eye], other)).toEqual(other)
+  })
+
+  it('is behind what somebody typed, and behind nothing from a device or a file', () => {
+    const typed = { method: 'eye', came: { how: 'typed' }, createdBy: '0' } as const
+    expect(raterOf(typed)).toBe('0')
+    expect(raterOf({ ...typed, method: 'photo' })).toBeUndefined()
+    const file = { how: 'imported', file: 'spring.csv', line: 3 } as const
+    expect(raterOf({ ...typed, came: file })).toBeUndefined()
+  })
+
+  it('of several people makes their ratings of a trial comparable, or says whose is missing', () => {
+    const high = eyeOf([steady('a', 1), steady('b', 1)])
+    const low = { ...high, person: '1', bias: eyeOf([steady('a', 0), steady('b', 0)]).bias }
+    const by = (ratedBy: string, value: number) => ({ ratedBy, value })
+    const alone = [by('0', 6), by('0', 7)]
+    expect(ratedTogether([high, low], 'turfColour', alone).ratings).toEqual(alone)
+    const both = ratedTogether([high, low], 'turfColour', [by('0', 6), by('1', 5)])
+    expect(both.putRightBy).toEqual(['0', '1'])
+    expect(Math.abs((both.ratings[0]?.value ?? 0) - (both.ratings[1]?.value ?? 9))).toBeLessThan(0.2) // prettier-ignore
+    const missing = ratedTogether([high], 'turfColour', [by('0', 6), by('1', 5)])
+    expect(missing).toMatchObject({ unmeasured: ['1'], ratings: [{ value: 6 }, { value: 5 }] })
   })
 
   it('is due again after a season, counted from its last sitting', () => {

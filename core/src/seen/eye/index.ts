@@ -7,6 +7,8 @@ export type { Showing } from './plan-sitting.ts'
 export { measureEyes } from './measure-eyes.ts'
 export type { Rating, Sitting } from './measure-eyes.ts'
 export type { Eye, Held } from './eye.ts'
+export { ratedTogether } from './several-raters.ts'
+export type { RatedTogether } from './several-raters.ts'
 export {
   between,
   biasAt,

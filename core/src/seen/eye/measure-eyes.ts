@@ -1,12 +1,7 @@
 import { group } from 'd3-array'
 import fQuantile from '@stdlib/stats-base-dists-f-quantile'
 import { daysBetween, type Day } from '../../base/calendar/index.ts'
-import {
-  weighMixedModel,
-  type Contrast,
-  type Estimate,
-  type MixedModel,
-} from '../../base/statistics/index.ts'
+import { weighMixedModel, type Contrast, type MixedModel } from '../../base/statistics/index.ts'
 import { CoreError } from '../../base/error/index.ts'
 import { sharedFreedom, type EyeScale } from './data/eye-scales.ts'
 import { alongScale, held, type Eye, type Held } from './eye.ts'

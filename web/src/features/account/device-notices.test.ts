@@ -69,7 +69,7 @@ describe('this device', () => {
     expect(sent[0]).toMatchObject({ method: 'POST', body: { endpoint: 'https://push.example/key', kinds: ['overdue', 'window', 'due'] } }) // prettier-ignore
     await form.findAll('input[type=checkbox]').at(-1)?.setValue(true)
     await press('Save')
-    expect(sent[1]).toMatchObject({ body: { endpoint: 'https://push.example/key', kinds: ['overdue', 'window', 'due', 'licence'] } }) // prettier-ignore
+    expect(sent[1]).toMatchObject({ body: { endpoint: 'https://push.example/key', kinds: ['overdue', 'window', 'due', 'eye'] } }) // prettier-ignore
     await press('Tell it nothing any more')
     expect(sent[2]?.path).toMatch(/\/me\/push\/phone$/)
     expect(form.text()).toContain('Tell this device')

@@ -1,5 +1,6 @@
 import { mount } from '@vue/test-utils'
 import { findingsAsked } from '@spudder/core/seen/finding'
+import { eventually } from '../../tests/eventually.ts'
 import { describe, expect, it } from 'vitest'
 import BrushChoice from './BrushChoice.vue'
 import FindingWords from './FindingWords.vue'
@@ -47,10 +48,20 @@ describe('a look in words', () => {
     const said = words('turf', { pattern: 'mottle', severity: '2', roots: 'white' })
     expect(said.text()).toContain('Painted: mottled, severity 2, plainly pale.')
     await said.find('input[value=brown-soft]').setValue(true)
+    const roots = said.findAll('fieldset').find((each) => each.text().startsWith('Roots'))
+    const isChosen = () => roots?.find('.ant-radio-button-wrapper-checked').text()
+    // The finger sees its chip before the page hears of it.
+    expect(said.emitted('say')).toBeUndefined()
+    expect(isChosen()).toContain('brown')
+    await eventually(() => expect(said.emitted('say')).toEqual([['roots', 'brown-soft']]))
     await said.find('[aria-label="Roots: not looked"]').trigger('click')
-    expect(said.emitted('say')).toEqual([
-      ['roots', 'brown-soft'],
-      ['roots', undefined],
-    ])
+    await eventually(() => expect(said.emitted('say')?.[1]).toEqual(['roots', undefined]))
+  })
+
+  it('tells what was tapped last before it goes away', async () => {
+    const said = words('turf', {})
+    await said.find('input[value=brown-soft]').setValue(true)
+    said.unmount()
+    expect(said.emitted('say')).toEqual([['roots', 'brown-soft']])
   })
 })

@@ -3,6 +3,7 @@ import FoldBox from '../../ui/FoldBox.vue'
 import { formatDecimals, formatNumber } from '@spudder/core/base/writing'
 import type { TrialDto } from '@spudder/contract/trial'
 import { readingKinds } from '@spudder/core/seen/reading'
+import { eyeScaleNames, ratedTogether } from '@spudder/core/seen/eye'
 import { greennessOf, isColourKind, leafColour } from '@spudder/core/seen/colour'
 import type { AnovaRow } from '@spudder/core/base/statistics'
 import { treatmentMeansByDay, type Plot } from '@spudder/core/outcome/trial'
@@ -11,6 +12,7 @@ import ChoiceField from '../../ui/ChoiceField.vue'
 import DataTable from '../../ui/DataTable.vue'
 import type { Column } from '../../ui/table-columns.ts'
 import { dayWords } from '../../shared/units/today.ts'
+import { useKnown } from '../../shared/known/use-known.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import TreatmentChart from './TreatmentChart.vue'
 import MeansChart from './MeansChart.vue'
@@ -35,9 +37,30 @@ const options = computed(() => [
     ? [{ value: 'season', words: 'the season: mean under the curve' }]
     : []),
 ])
-const ratings = computed(() =>
-  props.trial.ratings.map(({ plot, ratedOn, value }) => ({ plot, day: ratedOn, value })),
+const store = useKnown()
+const together = computed(() =>
+  ratedTogether(
+    store.known.eyes,
+    props.trial.scale,
+    props.trial.ratings.map(({ plot, ratedOn, value, createdBy }) => ({
+      plot,
+      day: ratedOn,
+      value,
+      ratedBy: createdBy,
+    })),
+  ),
 )
+const ratings = computed(() => together.value.ratings)
+const listWords = (names: readonly string[]) => new Intl.ListFormat('en').format(names)
+/** Of several raters, whether their numbers can be laid side by side; nothing for a scale that no eye rates. */
+const ratersWords = computed(() => {
+  const { putRightBy, unmeasured } = together.value
+  if (putRightBy.length > 0)
+    return `Rated by ${listWords(putRightBy)}: each one's numbers are put right by their eye.`
+  if (unmeasured.length === 0 || !eyeScaleNames.some((name) => name === props.trial.scale))
+    return ''
+  return `Several people rated, and the eye of ${listWords(unmeasured)} was never measured: the numbers stand as they were said, and differences between people are in them.`
+})
 /** From date to date, where there is more than one. */
 const treatments = computed(() =>
   days.value.length > 1 ? treatmentMeansByDay(props.trial.design, props.plots, ratings.value) : [],
@@ -108,6 +131,7 @@ const columns: readonly Column<AnovaRow>[] = [
           {{ analysis.missing }} of {{ plots.length }} plots are not rated; the rest is weighed
           without them.
         </p>
+        <p v-if="ratersWords" class="faint-note">{{ ratersWords }}</p>
         <div v-for="comparison in analysis.comparisons" :key="comparison.of">
           <h3>{{ comparison.of }}</h3>
           <MeansChart :comparison="comparison" :bounds="kind" :colour-of="colourOf" />

@@ -10,6 +10,7 @@ import { dayWords, today } from '../../shared/units/today.ts'
 import BeforeAfter from './BeforeAfter.vue'
 import CloseCase from './CloseCase.vue'
 import ColourForm from './ColourForm.vue'
+import ColourList from './ColourList.vue'
 import PhotoBatch from './PhotoBatch.vue'
 import RecoveryChart from './RecoveryChart.vue'
 import ReopenCase from './ReopenCase.vue'
@@ -42,6 +43,9 @@ const interval = computed(
   () => judged.value && intervalTaught(judged.value.judgement, judged.value.entry.happenedOn),
 )
 const fades = computed(() => judged.value?.judgement.fadesOn)
+/** People whose ratings are put right. */
+const eyes = computed(() => [...new Set(seen.value.flatMap(({ eye }) => eye?.person ?? []))])
+const listWords = (names: readonly string[]) => new Intl.ListFormat('en').format(names)
 const photos = computed(() => story.value?.photos ?? [])
 const isPrinting = ref(false)
 async function print(): Promise<void> {
@@ -95,6 +99,11 @@ async function print(): Promise<void> {
           }}
           White or scorched leaves seldom recover; judge new growth.
         </p>
+        <p v-if="eyes.length > 0" class="faint-note">
+          Ratings by {{ listWords(eyes) }} are put right by their
+          <RouterLink :to="{ name: 'eye' }">eye</RouterLink>, and their doubt is what was measured
+          of it.
+        </p>
         <p v-if="claimed" class="nitrogen">
           {{
             claimed.isMeasured
@@ -134,6 +143,7 @@ async function print(): Promise<void> {
     <aside>
       <BeforeAfter :photos="photos" :applied-on="judged?.entry.happenedOn" />
       <ColourForm />
+      <ColourList />
       <p class="links lined wrapped items-center">
         <RouterLink class="reach" :to="{ name: 'trials', params: { standId: stand?.id } }"
           >Trials</RouterLink

@@ -173,6 +173,19 @@ describe('no response', () => {
 })
 
 describe('a colour put in', () => {
+  it('stands in the list of all that were kept, with its strip, and can be put right there', async () => {
+    const { panel } = await mountOnStand(WatchPanel, {
+      story: { readings: [reading('2026-06-01', 4), reading('2026-06-08', 6, 'untreated')] },
+    })
+    await panel.findAll('.fold-head').find((each) => each.text() === 'Colours kept (2)')?.trigger('click') // prettier-ignore
+    await flushPromises()
+    const kept = panel.findAll('li').filter((each) => each.text().includes('colour'))
+    expect(kept.map((each) => each.text())).toEqual([
+      expect.stringMatching(/^8 Jun.*colour 6 of 9, .*untreated.*correct/),
+      expect.stringMatching(/^1 Jun.*colour 4 of 9.*correct/),
+    ])
+  })
+
   it('may be of the untreated strip', async () => {
     const { panel, sent } = await open({})
     await panel.find('.colour input[inputmode="decimal"]').setValue('4.5')

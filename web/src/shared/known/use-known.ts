@@ -1,6 +1,6 @@
 import type { LearntResponses } from '@spudder/core/outcome/learnt'
 import { defineStore } from 'pinia'
-import { computed, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useLearning } from '../../api/learning.ts'
 import { usePlace } from '../../api/places.ts'
 import { useEyes } from '../eye/use-eyes.ts'
@@ -14,12 +14,15 @@ export const useKnown = defineStore('known', () => {
   const settings = computed(() => place.value?.settings)
   const putsRight = computed(() => settings.value !== undefined && !settings.value.takesAsSaid)
   const learns = computed(() => settings.value?.learns === true)
+  /** Whether somebody wants to see what would be learnt, though it does not count. */
+  const isLookedAt = ref(false)
+  const isAsked = computed(() => learns.value || isLookedAt.value)
   const { eyes } = useEyes(() => (putsRight.value ? place.value?.id : undefined))
   const eyesThatCount = computed(() =>
     putsRight.value ? (eyes.value ?? nothingKnown.eyes) : nothingKnown.eyes,
   )
 
-  const { data: record } = useLearning(() => (learns.value ? place.value?.id : undefined))
+  const { data: record } = useLearning(() => (isAsked.value ? place.value?.id : undefined))
   const learning = useWorker<LearningQuestion, number, LearntResponses>({
     what: 'What this place taught',
     open: () => new Worker(new URL('./learn.worker.ts', import.meta.url), { type: 'module' }),
@@ -40,6 +43,9 @@ export const useKnown = defineStore('known', () => {
     record,
     putsRight,
     learns,
+    isLookedAt,
+    /** What was learnt, whether or not it counts; undefined: not yet. */
+    learnt: learning.answer,
     /** How far it is, 0 to 1; undefined: it does not learn just now. */
     progress: computed(() =>
       learning.isRunning.value ? (learning.progress.value ?? 0) : undefined,

@@ -33,5 +33,6 @@ export function useNotices() {
 export function placeOfNotice({ kind, standId }: NoticeDto): RouteLocationRaw {
   if (kind === 'short') return { name: 'shelf' }
   if (kind === 'licence') return { name: 'account' }
+  if (kind === 'eye') return { name: 'eye' }
   return standId === null ? { name: 'dates' } : { name: 'jobs', params: { standId } }
 }

@@ -40,7 +40,7 @@ const ratedBy = ({ method, came, createdBy, ratedBy: told }: Told): string | und
  * A colour as its reading tells it, put right by the eye that gave it.
  * @param eyes those that were measured; none: as it was said
  */
-export function colourSeen(reading: ColourReading, eyes: readonly Eye[]): SeenColour {
+function colourSeen(reading: ColourReading, eyes: readonly Eye[]): SeenColour {
   const rated = { ...reading, ratedBy: ratedBy(reading) }
   return {
     day: reading.takenOn,

@@ -39,17 +39,15 @@ export function useWorker<Question, Step, Answer>({
     const isLast = () => mine === asked
     last = question
     failure.value = undefined
-    if (!port) {
-      const given = await inPlace?.(question)
-      if (isLast()) answer.value = given
-      return
-    }
     isRunning.value = true
     progress.value = undefined
     try {
-      const given = await port.ask(plain(question), (step) => {
-        if (isLast()) progress.value = step
-      })
+      const asking = port
+        ? port.ask(plain(question), (step) => {
+            if (isLast()) progress.value = step
+          })
+        : inPlace?.(question)
+      const given = asking instanceof Promise ? await asking : asking
       if (isLast() && given !== undefined) answer.value = given
     } catch {
       if (isLast())

@@ -1,0 +1,95 @@
+import type { EntryDto } from '@spudder/contract/entry'
+import type { LearningDto } from '@spudder/contract/learning'
+import type { RemedyDto } from '@spudder/contract/remedy'
+import { addDays, daysBetween } from '@spudder/core/base/calendar'
+import { describe, expect, it } from 'vitest'
+import {
+  entryBody,
+  get,
+  newPlace,
+  patch,
+  post,
+  readingBody,
+  remedyBody,
+  standWithRemedy,
+  storyOf,
+} from '../tests/test-estate.ts'
+
+const applied = '2025-06-03'
+const colourBody = (days: number, value: number) => ({
+  ...readingBody(value),
+  kind: 'turfColour',
+  method: 'eye',
+  takenOn: addDays(applied, days),
+})
+const learning = (placeId: string) => get<LearningDto>(`/places/${placeId}/learning`)
+
+/** A stand of which a treatment was watched. */
+async function watchedStand(placeId: string, colours: readonly (readonly [number, number])[]) {
+  const { stand, caseId, applyJobId } = await standWithRemedy(placeId)
+  const entry = await post<EntryDto>(`/jobs/${applyJobId}/entries`, {
+    ...entryBody(),
+    happenedOn: applied,
+  })
+  for (const [days, value] of colours)
+    await post(`/stands/${stand.id}/readings`, colourBody(days, value))
+  return { stand, caseId, entry }
+}
+
+describe('what teaches', () => {
+  it('is every treatment of a case and every colour, with whoever rated it', async () => {
+    const { id: placeId } = await newPlace()
+    const { stand, entry } = await watchedStand(placeId, [
+      [-2, 4],
+      [10, 6],
+    ])
+    const told = await learning(placeId)
+    expect(told.stands).toEqual([{ id: stand.id, name: stand.name, context: 'turf' }])
+    expect(told.treatments).toMatchObject([
+      { entryId: entry.id, standId: stand.id, appliedOn: applied, sourceId: 'fe-eddha' },
+    ])
+    expect(told.colours).toMatchObject([
+      { kind: 'turfColour', value: 4, ratedBy: entry.createdBy },
+      { kind: 'turfColour', value: 6 },
+    ])
+  })
+
+  it('is nothing that was struck out, nothing made up, and nothing of another place', async () => {
+    const [{ id: placeId }, { id: elsewhere }] = [await newPlace(), await newPlace()]
+    await watchedStand(elsewhere, [[-2, 4]])
+    const { stand, entry } = await watchedStand(placeId, [[-2, 4]])
+    const madeUp = { ...colourBody(5, 6), method: 'meter', instrument: 'simulated leaf meter' }
+    await post(`/stands/${stand.id}/readings`, madeUp)
+    expect((await learning(placeId)).colours).toHaveLength(1)
+    const body = { ...entryBody(), reason: 'Never went out.', isStruck: true }
+    await post(`/entries/${entry.id}/corrections`, { ...body, happenedOn: applied })
+    expect(await learning(placeId)).toMatchObject({ treatments: [], stands: [{ id: stand.id }] })
+    expect((await learning(elsewhere)).treatments).toHaveLength(1)
+  })
+})
+
+describe('next dates', () => {
+  it('follow what the place taught where it is switched on, and what is published else', async () => {
+    const { id: placeId } = await newPlace()
+    // Full by the tenth day, where two to three weeks are published.
+    const soon = [-1, 6, 11, 18, 24, 32, 42, 53].map(
+      (days, at) => [days, [3, 5.5, 7.5, 7.5, 7, 6, 5, 4][at] ?? 3] as const,
+    )
+    for (let stands = 0; stands < 3; stands++) await watchedStand(placeId, soon)
+    const looksOf = async () => {
+      const { stand, caseId } = await standWithRemedy(placeId)
+      const before = new Set((await storyOf(stand.id)).jobs.map(({ id }) => id))
+      const remedy = await post<RemedyDto>(`/cases/${caseId}/remedies`, remedyBody())
+      const { jobs } = await storyOf(stand.id)
+      return jobs
+        .filter(({ id, kind }) => kind === 'look' && !before.has(id))
+        .map(({ dueOn }) => daysBetween(remedy.applyOn, dueOn))
+    }
+    const published = await looksOf()
+    await patch(`/places/${placeId}/settings`, { learns: true })
+    const taught = await looksOf()
+    expect(published.length).toBeGreaterThan(0)
+    expect(taught).toHaveLength(published.length)
+    expect(taught.at(-1)).toBeLessThan(published.at(-1) ?? 0)
+  })
+})
