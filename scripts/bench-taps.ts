@@ -63,22 +63,29 @@ async function tapAll(page: Page, { what, answers, taps }: Tapped): Promise<Taps
   return { what, medianMs: median(times), longestMs: Math.max(...times) }
 }
 
-const tapsOn = (targets: readonly Locator[]) => targets.map((target) => () => target.tap())
+/**
+ * A finger in the middle of something, or at some share of it. By the screen alone: a tap on a locator asks
+ * the page what lies under it while it is under way, and that is measured along.
+ */
+async function tapOn(target: Locator, [x, y]: readonly [number, number] = [0.5, 0.5]) {
+  await target.scrollIntoViewIfNeeded()
+  const box = await target.boundingBox()
+  if (!box) throw new Error('what is to be tapped is not on the screen')
+  await target.page().waitForTimeout(100)
+  await target.page().touchscreen.tap(box.x + x * box.width, box.y + y * box.height)
+}
+
+const tapsOn = (targets: readonly Locator[]) => targets.map((target) => () => tapOn(target))
 
 /** Where a drawn plant is touched, as shares of its width and height. */
 const touches = [0.2, 0.35, 0.5, 0.65, 0.8].flatMap((x) => [0.3, 0.6].map((y) => [x, y] as const))
 
-async function brushTaps(page: Page): Promise<Tapped> {
+function brushTaps(page: Page): Tapped {
   const plant = page.locator('svg.figure').first()
-  const { width = 0, height = 0 } = (await plant.boundingBox()) ?? {}
   return {
     what: 'a leaf painted',
     answers: 'pointerdown',
-    taps: touches.map(
-      ([x, y]) =>
-        () =>
-          plant.tap({ position: { x: x * width, y: y * height } }),
-    ),
+    taps: touches.map((at) => () => tapOn(plant, at)),
   }
 }
 
@@ -104,7 +111,7 @@ export async function outdoorTaps(browser: Browser, url: string): Promise<Taps[]
     answers: 'click',
     taps: tapsOn(Array.from({ length: 8 }, () => heading)),
   })
-  const leaves = await tapAll(page, await brushTaps(page))
+  const leaves = await tapAll(page, brushTaps(page))
   const group = page.getByRole('group', { name: 'Leaves affected' })
   const answers = await tapAll(page, {
     what: 'an answer of a look',

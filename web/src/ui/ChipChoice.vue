@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="Value extends string">
 import { useEventListener } from '@vueuse/core'
 import { Button, RadioButton, RadioGroup } from 'ant-design-vue'
-import { nextTick, onBeforeUnmount, shallowRef, watch } from 'vue'
+import { onBeforeUnmount } from 'vue'
 import { afterPaint } from './after-paint.ts'
 
 /** A few values side by side, one or none of them chosen. */
@@ -14,23 +14,23 @@ const props = defineProps<{
   isShownFirst?: boolean
 }>()
 const chosen = defineModel<Value | undefined>({ required: true })
-const shown = shallowRef(chosen.value)
-let isUntold = false
+/** What was chosen, and the page does not know of yet. */
+let untold: { readonly value: Value } | undefined
 
-watch(chosen, (now) => isUntold || (shown.value = now), { flush: 'sync' })
 function tell(): void {
-  if (!isUntold) return
-  isUntold = false
-  chosen.value = shown.value
-  // What the page did not take is not shown as if it had.
-  void nextTick(() => isUntold || (shown.value = chosen.value))
+  if (!untold) return
+  chosen.value = untold.value
+  untold = undefined
 }
 function choose(value: unknown): void {
-  shown.value = value as Value | undefined
-  const isWaiting = isUntold
-  isUntold = true
+  const isWaiting = untold !== undefined
+  untold = { value: value as Value }
   if (!props.isShownFirst) tell()
   else if (!isWaiting) afterPaint(tell)
+}
+function takeBack(): void {
+  untold = undefined
+  chosen.value = undefined
 }
 onBeforeUnmount(tell)
 useEventListener(window, 'pagehide', tell)
@@ -39,17 +39,17 @@ useEventListener(window, 'pagehide', tell)
 <template>
   <fieldset>
     <legend>{{ label }}</legend>
-    <RadioGroup :value="shown ?? null" class="chips" @update:value="choose">
+    <RadioGroup :value="chosen ?? null" class="chips" @update:value="choose">
       <RadioButton v-for="option in options" :key="option.value" :value="option.value">
         {{ option.words }}
       </RadioButton>
       <Button
-        v-if="isOptional && shown !== undefined"
+        v-if="isOptional && chosen !== undefined"
         type="dashed"
         size="small"
         shape="round"
         :aria-label="`${label}: not looked`"
-        @click="choose(undefined)"
+        @click="takeBack"
       >
         not looked
       </Button>
@@ -77,7 +77,13 @@ useEventListener(window, 'pagehide', tell)
 .chips :deep(.ant-radio-button-wrapper::before) {
   display: none;
 }
-.chips :deep(.ant-radio-button-wrapper-checked) {
+/* By what the browser has checked, not by what the library has drawn: a finger sees its chip at once. */
+.chips :deep(.ant-radio-button-wrapper:not(:has(:checked))) {
+  background: none;
+  color: var(--ink);
+  border-color: var(--strong-line);
+}
+.chips :deep(.ant-radio-button-wrapper:has(:checked)) {
   background: var(--ink);
   color: var(--paper);
   border-color: var(--ink);
