@@ -18,6 +18,7 @@ import { layoutShift, loadingMs, openRemedy } from './bench-loading.ts'
 import { paceAsked, paceOf } from './bench-pace.ts'
 import { pathMs, pathOnPageMs } from './bench-path.ts'
 import { photoSpeed } from './bench-photo.ts'
+import { learningMs } from './bench-learning.ts'
 import { buildWeb } from './build-web.ts'
 import { stationPace } from './bench-station.ts'
 import { outdoorTaps } from './bench-taps.ts'
@@ -61,6 +62,11 @@ for (const jobs of [8, 24, 200]) {
 const course = pathMs()
 say(
   `a thousand draws, three years day by day: ${figure(course.path)} ms, ${figure(course.path / course.bare)} × a bare typed-array loop of the same arithmetic, ${figure(course.bare)} ms (aims: 1 s, 2 ×)`,
+)
+
+const learning = learningMs(50, 5)
+say(
+  `what ${learning.treatments} treatments taught, 50 stands in five years: ${figure(learning.learnMs)} ms, ${figure(learning.learnMs / learning.judgeMs)} × judging each of them once (aims: 5 s, 2 ×; done in a worker)`,
 )
 
 for (const stands of [3, 29]) {

@@ -59,7 +59,7 @@ const pictures: readonly Picture[] = [
   { name: 'record', path: '/record', waitFor: 'ol > li' },
   { name: 'shelf', path: '/shelf', click: 'Change Green-up blend 5-0-0, 10 lb pail' },
   { name: 'reference', path: '/reference/ceilings' },
-  { name: 'people', path: '/settings?tab=people', as: 'owner', waitFor: '.member' },
+  { name: 'lessons', path: '/lessons', waitFor: 'tbody tr' },
 ]
 
 async function take(browser: Browser, url: string, picture: Picture): Promise<void> {

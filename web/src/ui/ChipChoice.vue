@@ -1,8 +1,6 @@
 <script setup lang="ts" generic="Value extends string">
-import { useEventListener } from '@vueuse/core'
 import { Button, RadioButton, RadioGroup } from 'ant-design-vue'
-import { onBeforeUnmount } from 'vue'
-import { afterPaint } from './after-paint.ts'
+import { useToldAfter } from './told-after.ts'
 
 /** A few values side by side, one or none of them chosen. */
 const props = defineProps<{
@@ -14,26 +12,13 @@ const props = defineProps<{
   isShownFirst?: boolean
 }>()
 const chosen = defineModel<Value | undefined>({ required: true })
-/** What was chosen, and the page does not know of yet. */
-let untold: { readonly value: Value } | undefined
-
-function tell(): void {
-  if (!untold) return
-  chosen.value = untold.value
-  untold = undefined
-}
-function choose(value: unknown): void {
-  const isWaiting = untold !== undefined
-  untold = { value: value as Value }
-  if (!props.isShownFirst) tell()
-  else if (!isWaiting) afterPaint(tell)
-}
+const told = useToldAfter((value: Value) => (chosen.value = value))
+const choose = (value: unknown) =>
+  props.isShownFirst ? told.later(value as Value) : (chosen.value = value as Value)
 function takeBack(): void {
-  untold = undefined
+  told.forget()
   chosen.value = undefined
 }
-onBeforeUnmount(tell)
-useEventListener(window, 'pagehide', tell)
 </script>
 
 <template>

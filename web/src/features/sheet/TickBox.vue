@@ -1,12 +1,21 @@
 <script setup lang="ts">
 import { Checkbox } from 'ant-design-vue'
-/** A line with a box to tick, large enough for a glove and drawn empty on paper. */
-defineProps<{ isTicked: boolean }>()
+import { ref, watch } from 'vue'
+import { useToldAfter } from '../../ui/told-after.ts'
+
+/** A line with a box to tick, large enough for a glove and drawn empty on paper; the tick is there at once. */
+const props = defineProps<{ isTicked: boolean }>()
 const emit = defineEmits<{ tick: [isTicked: boolean] }>()
+const shown = ref(props.isTicked)
+watch(
+  () => props.isTicked,
+  (now) => (shown.value = now),
+)
+const told = useToldAfter((isTicked: boolean) => emit('tick', isTicked))
 </script>
 
 <template>
-  <Checkbox class="tick" :checked="isTicked" @update:checked="emit('tick', $event)">
+  <Checkbox v-model:checked="shown" class="tick" @update:checked="told.later">
     <slot />
   </Checkbox>
 </template>

@@ -1,3 +1,4 @@
+import { eventually } from '../../tests/eventually.ts'
 import { recordedAt } from '../../tests/recorded.ts'
 import type { StandStoryDto } from '@spudder/contract/stand'
 import { PiniaColada } from '@pinia/colada'
@@ -125,9 +126,10 @@ describe('the sheet', () => {
   it('has what was ticked off on every device, and says which fill is under way and how it comes on', async () => {
     const page = await open()
     expect(page.text()).not.toContain('Fill 1 of 3')
+    const before = ticks.length
     await page.find('.boxes input').setValue(true)
     await page.find('ol input').setValue(true)
-    await flushPromises()
+    await eventually(() => expect(ticks).toHaveLength(before + 2))
     ticks = [...ticks, { part: 'fill', number: 3, isTicked: true, at: new Date(Date.now() + 9e5).toISOString(), by: 'Piet' }] // prettier-ignore
     const again = await open()
     expect(again.text()).toMatch(/Fill 2 of 3Fill 3 was out at \d\d:\d\d, by Piet; one takes about 15 min; all out at about/) // prettier-ignore
