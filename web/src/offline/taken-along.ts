@@ -3,6 +3,8 @@ import { personRoutes } from '@spudder/contract/person'
 import { placeRoutes } from '@spudder/contract/place'
 import { productRoutes } from '@spudder/contract/shelf'
 import { sprayerRoutes } from '@spudder/contract/sprayer'
+import { eyeRoutes } from '@spudder/contract/eye'
+import { learningRoutes } from '@spudder/contract/learning'
 import { estateRoutes } from '@spudder/contract/stand'
 import { tickRoutes } from '@spudder/contract/tick'
 import { trialRoutes } from '@spudder/contract/trial'
@@ -49,6 +51,15 @@ const ofPlace = (placeId: string, day: Day): string[] => [
   addressOf(sprayerRoutes.all, { placeId }),
 ]
 
+/** What the place knows of itself, as far as it counts there: colours are judged outside as they are inside. */
+async function knownOf(placeId: string): Promise<string[]> {
+  const place = (await call(placeRoutes.all, {})).find(({ id }) => id === placeId)
+  return [
+    ...(place && !place.settings.takesAsSaid ? [addressOf(eyeRoutes.all, { placeId })] : []),
+    ...(place?.settings.learns ? [addressOf(learningRoutes.of, { placeId })] : []),
+  ]
+}
+
 /** How far the sheets of a day are done. */
 const ofSheets = ({ mine, overdue, others }: DayDto): string[] =>
   [...mine, ...overdue, ...others]
@@ -86,6 +97,7 @@ export const useTakenAlong = defineStore('taken-along', () => {
       const wanted = [...new Map([...ofDay, ...chosen.value].map((each) => [each.id, each])).values()] // prettier-ignore
       const addresses = [
         ...ofPlace(placeId, day),
+        ...(await knownOf(placeId)),
         ...ofSheets(today),
         ...ofOpened,
         ...wanted.flatMap(({ id }) => ofStand(id)),
