@@ -1,6 +1,7 @@
 import type { DayJobDto, DayLoadDto } from '@spudder/contract/day'
 import { amountWords, type UnitSystem } from '@spudder/core/base/quantity'
 import { stretchesOf } from '@spudder/core/days/weather'
+import { listed } from '../../shared/words/listed.ts'
 
 /** An hour of the day by the clock, as 6.25 is 06:15. */
 export function clockWords(hours: number): string {
@@ -14,7 +15,7 @@ export function stretchWords(hours: readonly number[]): string {
   const stretches = stretchesOf(hours).map(
     ([from, to]) => `${clockWords(from)} to ${clockWords(to)}`,
   )
-  return new Intl.ListFormat('en').format(stretches)
+  return listed(stretches)
 }
 
 /** What the weather says of a job; empty where it has no say. */

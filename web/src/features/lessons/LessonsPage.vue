@@ -87,6 +87,9 @@ const stands = computed(() => {
       />
     </div>
   </template>
+  <div v-else-if="!store.learnt && store.record && store.progress === undefined" class="above-16">
+    <Button @click="store.again">Learn from the record</Button>
+  </div>
   <EmptyState
     v-else-if="store.learnt && store.progress === undefined"
     title="Nothing was taught yet"

@@ -13,6 +13,7 @@ import DataTable from '../../ui/DataTable.vue'
 import type { Column } from '../../ui/table-columns.ts'
 import { dayWords } from '../../shared/units/today.ts'
 import { useKnown } from '../../shared/known/use-known.ts'
+import { listed } from '../../shared/words/listed.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import TreatmentChart from './TreatmentChart.vue'
 import MeansChart from './MeansChart.vue'
@@ -51,15 +52,14 @@ const together = computed(() =>
   ),
 )
 const ratings = computed(() => together.value.ratings)
-const listWords = (names: readonly string[]) => new Intl.ListFormat('en').format(names)
 /** Of several raters, whether their numbers can be laid side by side; nothing for a scale that no eye rates. */
 const ratersWords = computed(() => {
   const { putRightBy, unmeasured } = together.value
   if (putRightBy.length > 0)
-    return `Rated by ${listWords(putRightBy)}: each one's numbers are put right by their eye.`
+    return `Rated by ${listed(putRightBy)}: each one's numbers are put right by their eye.`
   if (unmeasured.length === 0 || !eyeScaleNames.some((name) => name === props.trial.scale))
     return ''
-  return `Several people rated, and the eye of ${listWords(unmeasured)} was never measured: the numbers stand as they were said, and differences between people are in them.`
+  return `Several people rated, and the eye of ${listed(unmeasured)} was never measured: the numbers stand as they were said, and differences between people are in them.`
 })
 /** From date to date, where there is more than one. */
 const treatments = computed(() =>

@@ -16,6 +16,7 @@ import RecoveryChart from './RecoveryChart.vue'
 import ReopenCase from './ReopenCase.vue'
 import ReviewList from './ReviewList.vue'
 import { saveSeasonReport } from './season-report.ts'
+import { listed } from '../../shared/words/listed.ts'
 import { useTellOutcome } from './tell-outcome.ts'
 import { useWatchedCase } from './watched-case.ts'
 
@@ -45,7 +46,6 @@ const interval = computed(
 const fades = computed(() => judged.value?.judgement.fadesOn)
 /** People whose ratings are put right. */
 const eyes = computed(() => [...new Set(seen.value.flatMap(({ eye }) => eye?.person ?? []))])
-const listWords = (names: readonly string[]) => new Intl.ListFormat('en').format(names)
 const photos = computed(() => story.value?.photos ?? [])
 const isPrinting = ref(false)
 async function print(): Promise<void> {
@@ -100,7 +100,7 @@ async function print(): Promise<void> {
           White or scorched leaves seldom recover; judge new growth.
         </p>
         <p v-if="eyes.length > 0" class="faint-note">
-          Ratings by {{ listWords(eyes) }} are put right by their
+          Ratings by {{ listed(eyes) }} are put right by their
           <RouterLink :to="{ name: 'eye' }">eye</RouterLink>, and their doubt is what was measured
           of it.
         </p>

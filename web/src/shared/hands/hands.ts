@@ -1,4 +1,5 @@
 import { isHand, type JobDto } from '@spudder/contract/job'
+import { listed } from '../words/listed.ts'
 
 /** Somebody, as far as what they do goes. */
 interface Somebody {
@@ -14,8 +15,7 @@ export const underWaySince = ({ underWay }: JobDto, me: Somebody | undefined): D
 export const isNamed = ({ hands }: JobDto, me: Somebody | undefined): boolean =>
   (hands ?? []).some((each) => isHand(each, me))
 
-const names = (list: readonly { readonly name: string }[]) =>
-  new Intl.ListFormat('en').format(list.map(({ name }) => name))
+const names = (list: readonly { readonly name: string }[]) => listed(list.map(({ name }) => name))
 
 /** Who else is named for a job or at it; empty where nobody is. */
 export function othersWords({ hands, underWay }: JobDto, me: Somebody | undefined): string {
