@@ -6,6 +6,7 @@ import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { apartWords, biasWords } from '../../shared/eye/eye-words.ts'
 import { today } from '../../shared/units/today.ts'
+import { eventually } from '../../tests/eventually.ts'
 import { meAt } from '../../tests/me.ts'
 import { recorded } from '../../tests/recorded.ts'
 import EyePage from './EyePage.vue'
@@ -94,6 +95,7 @@ describe('a sitting on the page', () => {
 describe('eyes side by side', () => {
   it('says how far each is off, one’s own close by, and how two differ', async () => {
     const { page } = await open([sittingOf('Marla Quist', 0.8), sittingOf('Tobin', -0.6)])
+    await eventually(() => expect(page.findAll('tbody tr')).toHaveLength(2))
     const rows = page.findAll('tbody tr').map((row) => row.text())
     expect(rows.find((row) => row.includes('Marla'))).toMatch(/0\.\d too high/)
     expect(rows.find((row) => row.includes('Tobin'))).toMatch(/0\.\d too low/)
@@ -106,7 +108,7 @@ describe('eyes side by side', () => {
     const { page } = await open([sittingOf('Marla Quist', 0.4, 'severity')])
     expect(page.text()).toContain('Nobody has sat on this scale yet')
     await page.find('input[value=severity]').setValue(true)
-    expect(page.text()).toMatch(/0\.\d too high/)
+    await eventually(() => expect(page.text()).toMatch(/0\.\d too high/))
   })
 
   it('says bias and distance in words', () => {
