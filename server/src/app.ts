@@ -21,6 +21,7 @@ import { serveArchives } from './archive/archive.routes.ts'
 import { serveHistory } from './history/history.routes.ts'
 import { serveIntakes } from './intake/intake.routes.ts'
 import { serveEyes } from './eye/eye.routes.ts'
+import { servePrecedents } from './precedent/precedent.routes.ts'
 import { serveLearning } from './learning/learning.routes.ts'
 import { serveJarTests } from './jar-test/jar-test.routes.ts'
 import { serveEstate } from './estate/estate.routes.ts'
@@ -113,6 +114,7 @@ function allRoutes({ db, services, ...parts }: AppParts): readonly ServedRoute[]
     ...serveSprayers(db),
     ...serveEyes(db),
     ...serveLearning(db),
+    ...servePrecedents(db),
     ...serveJarTests(db),
     ...serveSchedule(db),
     ...serveRecordLinks(db),

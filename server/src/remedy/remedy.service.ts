@@ -29,16 +29,18 @@ import { findRemedy, insertRemedy, selectEvidence } from './remedy.repository.ts
 import { remedyDto } from './remedy-dto.ts'
 import { requireDaysWithinLabel, requireSoundWork, type SoundWork } from './remedy-work.ts'
 
-/** The verdict of a case from what is stored: the newest look, the readings and the story. */
-async function verdictOf(
+/**
+ * The verdict of a case from what is stored: the newest look, the readings and the story.
+ * @returns undefined before anybody looked
+ */
+export async function verdictOfLooks(
   connection: Connection,
   caseId: string,
   stand: StandRow,
-): Promise<FrozenCause[]> {
+): Promise<FrozenCause[] | undefined> {
   const { looks, readings, events } = await selectEvidence(connection, caseId, stand.id)
   const newest = looks.at(-1)
-  if (!newest)
-    throw new ServiceError('conflict', 'Look at the plant first: this case has no look yet.')
+  if (!newest) return undefined
   const { settings } = await findPlace(connection, stand.placeId)
   const { ranked } = diagnose({
     context: stand.context,
@@ -144,7 +146,9 @@ export function chooseRemedy(
     const open = await requireOpenCase(transaction, caseId)
     const stand = await requireStand(transaction, open.standId)
     const rate = checkChosenRate(standKindOf(stand), dto.route, dto.sourceId, dto.rateId)
-    const verdict = await verdictOf(transaction, caseId, stand)
+    const verdict = await verdictOfLooks(transaction, caseId, stand)
+    if (!verdict)
+      throw new ServiceError('conflict', 'Look at the plant first: this case has no look yet.')
     requireCause(stand, dto.causeId)
     const { placeId } = stand
     const product =

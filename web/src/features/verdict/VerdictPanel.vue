@@ -23,6 +23,7 @@ import { dayWords, today } from '../../shared/units/today.ts'
 import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import MendButton from '../../shared/history/MendButton.vue'
 import AdviceNotes from './AdviceNotes.vue'
+import CasesLike from './CasesLike.vue'
 import CauseEnding from './CauseEnding.vue'
 import PracticeList from './PracticeList.vue'
 
@@ -187,6 +188,7 @@ const seenWords = computed(() => {
       />
       <ProblemNote :problem="planCheck.error.value" />
       <MindChangers v-if="openChecks" :changers="openChecks.changers" />
+      <CasesLike />
       <AdviceNotes :stand-id="stand.id" />
       <FoldBox class="how" tone="word" words="how">
         <p>

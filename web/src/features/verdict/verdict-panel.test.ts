@@ -93,6 +93,42 @@ describe('the verdict', () => {
   })
 })
 
+describe('cases like this', () => {
+  const pastRings = (id: string, change: object = {}) => ({
+    id,
+    standId: 'old-green',
+    standName: 'Old green',
+    context: 'turf',
+    plantId: 'creeping-bentgrass',
+    openedOn: '2026-03-01',
+    closedOn: '2026-05-02',
+    outcome: 'green',
+    note: 'Came back once it was watered deep.',
+    verdict: [{ causeId: 'ring-disease', probability: 1 }],
+    treatments: [{ appliedName: 'Ferrous sulfate', happenedOn: '2026-03-23' }],
+    ...change,
+  })
+  /** What the verdict on rings thinks likely, by the ids of its causes. */
+  const causeId = allCauses.find(({ name }) => name.startsWith('Root-rot ring disease'))?.id
+  const like = { verdict: [{ causeId, probability: 1 }] }
+
+  it('are told with what was done and how it went, and how alike they are', async () => {
+    const { panel } = await verdictOn(rings, {}, { 'past-cases': [pastRings('old', like)] })
+    const told = panel.find('[aria-label="Cases like this here"]')
+    expect(told.text()).toMatch(/Old green, 1 Mar.*\(\d\d ?% alike\)/)
+    expect(told.text()).toMatch(/Ferrous sulfate on 23 Mar.*Green 40 days after the treatment\./)
+    expect(told.text()).toContain('Came back once it was watered deep.')
+  })
+
+  it('where nothing was put out count from the first look, and those that are unlike are not told', async () => {
+    const bare = pastRings('bare', { ...like, treatments: [], outcome: 'given-up' })
+    const { panel } = await verdictOn(rings, {}, { 'past-cases': [bare, pastRings('unlike')] })
+    const told = panel.find('[aria-label="Cases like this here"]')
+    expect(told.findAll('li')).toHaveLength(1)
+    expect(told.text()).toContain('Nothing was put out. Given up 62 days after the first look.')
+  })
+})
+
 describe('an ending', () => {
   it.each(['magnesium-short', 'larvae', 'iron-tied-up-by-pH'])('of %s is told whole', (id) => {
     const cause = allCauses.find((each) => each.id === id)

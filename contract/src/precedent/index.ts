@@ -1,0 +1,2 @@
+export { PastCaseDto } from './precedent.dto.ts'
+export { precedentRoutes } from './precedent.routes.ts'
