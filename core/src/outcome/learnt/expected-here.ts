@@ -39,7 +39,8 @@ function moved({ low, high }: Days, next: Estimate, usual: Lesson): Days {
 }
 
 /**
- * How the leaves of a stand are expected to answer, by what its place taught.
+ * How the leaves of a stand are expected to answer, by what its place taught: how soon, how long, how much,
+ * and how often not at all.
  * @returns days as published where nothing was learnt [d]
  */
 export function responseLearnt(learnt: LearntResponse, standId: string): Response {
@@ -51,6 +52,10 @@ export function responseLearnt(learnt: LearntResponse, standId: string): Respons
     firstChange: moved(published.firstChange, onset, usual.onset),
     full: moved(published.full, onset, usual.onset),
     fades: moved(published.fades, lasting, usual.lasting),
+    taught: {
+      times: Math.exp(next('size').mean - usual.size.value),
+      fails: learnt.failures.after.mean,
+    },
     source: `${published.source}; moved by ${learnt.entryIds.length} treatments of this place`,
     mark: 'D',
   }

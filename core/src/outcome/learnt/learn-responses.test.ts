@@ -2,7 +2,7 @@ import { randomLcg, randomNormal } from 'd3-random'
 import { describe, expect, it } from 'vitest'
 import { addDays } from '../../base/calendar/index.ts'
 import { responseFor, type Response } from '../../material/source/index.ts'
-import { expectedGain } from '../regreening/index.ts'
+import { expectedGain, judgeRegreening } from '../regreening/index.ts'
 import { learnResponses, responseLearnt, type SeenTreatment } from './index.ts'
 
 const response = responseFor('leaf', 'ferrous-sulfate', 'turf')
@@ -27,6 +27,8 @@ interface Made {
   readonly standId?: string
   readonly appliedOn?: string
   readonly hasFailed?: boolean
+  /** How much it greens, as times the usual. */
+  readonly gain?: number
   /** Draws what strays; absent: nothing does. */
   readonly bell?: () => number
 }
@@ -46,7 +48,9 @@ function treatment(given: Made = {}): SeenTreatment {
     before,
     seen: looked.map((days, at) => {
       walk += 0.008 * Math.sqrt(days - (looked[at - 1] ?? 0)) * bell()
-      const gain = hasFailed ? 0 : expectedGain(truth, before.greenness, days).usual
+      const gain = hasFailed
+        ? 0
+        : (given.gain ?? 1) * expectedGain(truth, before.greenness, days).usual
       const greenness = before.greenness + gain + walk + 0.03 * bell()
       return { day: addDays(appliedOn, days), greenness, doubt: 0.03 }
     }),
@@ -88,6 +92,24 @@ describe('a place that was watched', () => {
     expect(found.failures.after.mean).toBeGreaterThan(0.35)
     expect(found.lessons.size.seen).toBeUndefined()
     expect(found.knowsTooLittle).toContain('lasting')
+  })
+
+  it('expects less of a treatment that greened less here, and failure where it failed', () => {
+    const gains = (hasFailed: boolean) =>
+      responseLearnt(learnt([1, 2, 3, 4].map(() => treatment({ hasFailed, gain: 0.6 }))), 'green')
+    const usual = expectedGain(response, before.greenness, 10).usual
+    expect(expectedGain(gains(false), before.greenness, 10).usual).toBeLessThan(0.9 * usual)
+    // Before anybody looked, and with nothing to see yet, the place knows better.
+    const failing = (of: Response) =>
+      judgeRegreening({
+        response: of,
+        appliedOn: '2026-08-01',
+        before: { ...before },
+        scale: 'turfColour',
+        seen: [{ day: '2026-08-02', greenness: before.greenness, doubt: 0.03 }],
+      }).chances.find(({ outcome }) => outcome === 'no response')?.chance ?? 0
+    expect(failing(gains(true))).toBeGreaterThan(1.5 * failing(response))
+    expect(failing(gains(false))).toBeLessThan(failing(response))
   })
 
   it('says of one treatment that it knows too little', () => {

@@ -5,6 +5,7 @@ import {
   drawCount,
   failsOf,
   lateTimes,
+  mostFail,
   overshootBeyond,
   overshootsOf,
 } from './data/chances.ts'
@@ -63,8 +64,8 @@ function shareOf({ low, usual, high }: FigureRange, deviations: number): number 
  * late, some too far, some not at all.
  */
 export function drawRecoveries(response: Response, before: number): readonly DrawnRecovery[] {
-  const { gap, share } = gapBefore(before)
-  const lateFrom = failsOf.value
+  const { gap, share } = gapBefore(before, response)
+  const lateFrom = Math.min(mostFail.value, response.taught?.fails ?? failsOf.value)
   const overFrom = lateFrom + comesLateOf.value
   const usualFrom = overFrom + overshootsOf.value
   return draws().map((draw) => {

@@ -41,7 +41,7 @@ export function fitRecovery(
   before: Greenness,
   gains: readonly SeenGain[],
 ): FittedRecovery {
-  const { gap, share: closes } = gapBefore(before.greenness)
+  const { gap, share: closes } = gapBefore(before.greenness, response)
   const { firstChange, full, fades } = response
   const spans = { low: full.low - firstChange.low, high: full.high - firstChange.high }
   const prior = [

@@ -14,7 +14,8 @@ const usual = {
   lag: middle(response.firstChange),
   full: middle(response.full),
   fade: middle(response.fades),
-  gain: gapBefore(before.greenness).gap * gapBefore(before.greenness).share.usual,
+  gain:
+    gapBefore(before.greenness, response).gap * gapBefore(before.greenness, response).share.usual,
 }
 /** Looks at a stand that answers by so many times what is usual, in a world that strays as a bell draws. */
 function looks(times: Partial<Record<LessonName, number>>, bell: () => number = () => 0) {

@@ -76,7 +76,7 @@ interface Answering {
 }
 
 function answeringDraws(response: Response, before: number): Answering {
-  const { gap, share } = gapBefore(before)
+  const { gap, share } = gapBefore(before, response)
   const usual = {
     gain: gap * share.usual,
     full: middle(response.full),
@@ -136,7 +136,7 @@ export function usualLessons(response: Response): Readonly<Record<LessonName, Le
 export function lessonsOf(response: Response, watched: Watched): TreatmentLessons | undefined {
   const gains = gainsSeen(watched)
   const { greenness } = watched.before
-  if (gains.length === 0 || gapBefore(greenness).gap === 0) return undefined
+  if (gains.length === 0 || gapBefore(greenness, response).gap === 0) return undefined
   const { recoveries, answers, values, moments } = keptDraws(response, greenness)
   const all = weighRecoveries(recoveries, gains, watched.before)
   const weights = Float64Array.from(answers, (index) => all[index] ?? 0)

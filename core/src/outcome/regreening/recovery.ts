@@ -28,11 +28,21 @@ export function gainAt(days: number, { lag, full, fade, gain }: Recovery): numbe
 
 export const middle = (range: { low: number; high: number }): number => (range.low + range.high) / 2
 
+/** A share of what there is to gain, where leaves gain more or less than usual; no more than all of it. */
+const timesShare = ({ low, usual, high }: FigureRange, times: number): FigureRange => ({
+  low: Math.min(1, low * times),
+  usual: Math.min(1, usual * times),
+  high: Math.min(1, high * times),
+})
+
 /** What there is to gain, and the share of it that a treatment closes. */
-export function gapBefore(before: number): { readonly gap: number; readonly share: FigureRange } {
+export function gapBefore(
+  before: number,
+  { taught }: Pick<Response, 'taught'>,
+): { readonly gap: number; readonly share: FigureRange } {
   return {
     gap: Math.max(0, healthyGreenness.value - before),
-    share: before < whiteBelow.value ? closesWhite : closes,
+    share: timesShare(before < whiteBelow.value ? closesWhite : closes, taught?.times ?? 1),
   }
 }
 
@@ -42,7 +52,7 @@ export function gapBefore(before: number): { readonly gap: number; readonly shar
  * @param days since the treatment [d]; 0 gain before it
  */
 export function expectedGain(response: Response, before: number, days: number): FigureRange {
-  const { gap, share } = gapBefore(before)
+  const { gap, share } = gapBefore(before, response)
   const { firstChange, full, fades } = response
   const recoveries = [
     { lag: firstChange.low, full: full.low, fade: fades.high, gain: gap * share.high },

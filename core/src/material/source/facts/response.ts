@@ -13,6 +13,16 @@ export interface Response extends Sourced {
   readonly firstChange: DayRange
   readonly full: DayRange
   readonly fades: DayRange
+  /** By what a place taught; absent: it does as much, and fails as often, as treatments usually do. */
+  readonly taught?: TaughtResponse | undefined
+}
+
+/** What a place taught beyond days. */
+interface TaughtResponse {
+  /** How much it greens, as times the usual. */
+  readonly times: number
+  /** How often nothing comes of it, as a share of all times. */
+  readonly fails: number
 }
 
 /** How leaves answer by one way in: on most stands, and on those where it is known apart. */

@@ -9,6 +9,8 @@ const judged = (value: number, unit: string, source: string): Figure => ({
 
 /** Of treatments that a grower thought right, how many do nothing. */
 export const failsOf = judged(0.2, '', 'one in five, where the cause was not proven')
+/** Never more than so many are expected to fail: a place that taught it so is not done with. */
+export const mostFail = judged(0.7, '', 'beyond it late and strong answers have no room')
 /** How many come, but later than usual: cold ground, a weak root. */
 export const comesLateOf = judged(0.12, '', 'about one in eight')
 /** How many green further than iron explains: nitrogen or warmth came too. */
