@@ -49,6 +49,8 @@ class KeptTreatmentDto {
   @IsDay('Applied on') appliedOn!: string
   @IsIn(routes) route!: Route
   @IsIn(sourceIds) sourceId!: SourceId
+  /** What it cost, in the money of the place; absent where no price is known. */
+  @IsOptional() @IsNumber() cost?: number
 }
 
 /** Everything of a place that teaches how leaves answer there. */

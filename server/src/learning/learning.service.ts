@@ -8,6 +8,15 @@ import { findPlace } from '../place/place.service.ts'
 import { selectStandsOf } from '../stand/stand.repository.ts'
 import { selectLearning } from './learning.repository.ts'
 
+type Priced = Awaited<ReturnType<typeof selectLearning>>['products'][number]
+/** What a kilogram of each product cost; those without a price are not in it. */
+const pricesOf = (products: readonly Priced[]): ReadonlyMap<string, number> =>
+  new Map(
+    products.flatMap(({ id, packPrice, packKg }) =>
+      packPrice !== null && packKg ? [[id, packPrice / packKg] as const] : [],
+    ),
+  )
+
 /**
  * Everything of a place that teaches how leaves answer there; nothing made up unless it counts there.
  * @throws {ServiceError} not-found
@@ -19,6 +28,11 @@ export async function readLearning(connection: Connection, placeId: string): Pro
     connection,
     stands.map(({ id }) => id),
   )
+  const prices = pricesOf(rows.products)
+  const costOf = ({ productId, productKg }: (typeof rows.entries)[number]) => {
+    const perKg = prices.get(productId ?? '')
+    return perKg === undefined ? {} : { cost: perKg * productKg }
+  }
   return {
     stands: stands.map(({ id, name, context }) => ({ id, name, context })),
     colours: countedReadings(rows.colours, settings).flatMap((row) => {
@@ -37,6 +51,7 @@ export async function readLearning(connection: Connection, placeId: string): Pro
       }
     }),
     treatments: standingEntries(rows.entries).map((row) => ({
+      ...costOf(row),
       entryId: row.id,
       standId: row.standId,
       appliedOn: row.happenedOn,

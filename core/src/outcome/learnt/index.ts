@@ -7,3 +7,5 @@ export type { KeptColour, KeptTreatment, LearningRecord } from './seen-treatment
 export { lessonRows } from './lesson-rows.ts'
 export type { LessonRow } from './lesson-rows.ts'
 export { betweenPlaces, betweenStands, halfForgotten } from './data/learning.ts'
+export { openQuestions } from './open-questions.ts'
+export type { OpenQuestion } from './open-questions.ts'

@@ -4,6 +4,7 @@ import { greennessOf } from '../../seen/colour/index.ts'
 import { eyesOf, planSitting } from '../../seen/eye/index.ts'
 import {
   lessonRows,
+  openQuestions,
   learnResponses,
   seenTreatments,
   type KeptColour,
@@ -134,5 +135,38 @@ describe('the rows of a lesson', () => {
     const failing = rows.find(({ name }) => name === 'failing')
     expect(failing?.seen?.value).toBeLessThan(0.1)
     expect(failing?.here.mean).toBeLessThan(failing?.published.mean ?? 0)
+  })
+})
+
+describe('what a place does not know', () => {
+  const on = day(400)
+  const all = [spray(0), spray(60), spray(120)].map((each) => ({ ...each, cost: 40 }))
+  const learnt = learnResponses(
+    seenTreatments(record({ colours: [-2, 7, 58, 66].map((days) => colour(days, 5)) }), []),
+    on,
+  )
+  const id = [...learnt.keys()][0] ?? ''
+  const asked = (treatments: Parameters<typeof openQuestions>[1]) =>
+    openQuestions(learnt, treatments, () => id, on)
+
+  it('is told by the money that hangs on it, where most was put out', () => {
+    const [first, second] = asked(all)
+    expect(first?.standId).toBe('green')
+    expect(first?.perYear.cost).toBeCloseTo(120 / (400 / 365), 6)
+    expect([first?.name, second?.name].toSorted()).toEqual(['failing', 'lasting'])
+    expect(first?.unsure).toBeGreaterThanOrEqual(second?.unsure ?? 1)
+    const lasting = [first, second].find((each) => each?.name === 'lasting')
+    expect(lasting?.unsure).toBeCloseTo(1 - (lasting?.low ?? 0) / (lasting?.high ?? 1), 9)
+  })
+
+  it('without a price is told by how often it is done; of what has no price the others tell', () => {
+    const [unpriced] = asked([spray(0), spray(60)])
+    expect(unpriced?.perYear).toMatchObject({ cost: undefined })
+    const half = asked([{ ...spray(0), cost: 40 }, spray(60)])[0]?.perYear.cost
+    expect(half).toBeCloseTo(80 / (400 / 365), 6)
+  })
+
+  it('is nothing of what was not done for three years', () => {
+    expect(openQuestions(learnt, all, () => id, day(2000))).toEqual([])
   })
 })

@@ -12,6 +12,7 @@ import EmptyState from '../../ui/EmptyState.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import ProgressBar from '../../ui/ProgressBar.vue'
 import LessonCard from './LessonCard.vue'
+import TrialWorth from './TrialWorth.vue'
 
 /** What the place taught of how its leaves answer, beside what is published; switched on and off here. */
 const store = useKnown()
@@ -74,6 +75,12 @@ const stands = computed(() => {
     <Button size="small" @click="store.cancel">Stop</Button>
   </div>
   <template v-if="responses.length > 0">
+    <TrialWorth
+      v-if="store.learnt && store.record"
+      class="above-16"
+      :learnt="store.learnt"
+      :record="store.record"
+    />
     <div class="which above-16">
       <ChoiceField v-model="standId" label="Expected on" :options="stands" />
     </div>

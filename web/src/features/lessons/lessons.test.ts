@@ -47,7 +47,11 @@ async function open(record: LearningDto, settings: object = {}) {
     return Promise.resolve(Response.json(method === 'GET' ? (known ?? []) : place))
   })
   const page = { template: '<p />' }
-  const routes = ['eye', 'jobs'].map((name) => ({ path: `/${name}`, name, component: page }))
+  const routes = ['eye', 'jobs', 'trials'].map((name) => ({
+    path: `/${name}`,
+    name,
+    component: page,
+  }))
   const router = createRouter({ history: createMemoryHistory(), routes })
   const pinia = createPinia()
   const mounted = mount(LessonsPage, { global: { plugins: [pinia, [PiniaColada, {}], router] } })
@@ -84,6 +88,17 @@ describe('what a place taught', () => {
     const rests = page.findAll('.fold-head').find((each) => each.text().includes('rests on'))
     await rests?.trigger('click')
     await eventually(() => expect(page.findAll('.fold a')).toHaveLength(3))
+  })
+
+  it('leads to the trial that would settle what is known least for its money', async () => {
+    const treatments = taught.treatments.map((each) => ({ ...each, cost: 30 }))
+    const { page } = await open({ ...taught, treatments })
+    await eventually(() => expect(page.find('.worth').exists()).toBe(true))
+    expect(page.find('.worth').text()).toMatch(/about \$\d+ of the \$90 a year that is spent on it/)
+    expect(page.find('.worth').text()).toContain('on Bowling green would tell')
+    expect(page.find('.worth a').attributes('href')).toContain('ask=ferrous-sulfate')
+    const bare = await open(taught)
+    await eventually(() => expect(bare.page.find('.worth').text()).toMatch(/of 3 treatments a year/)) // prettier-ignore
   })
 
   it('is nothing where nothing was watched, and it says how that is mended', async () => {

@@ -17,6 +17,8 @@ import {
   type TrialDesign,
   type TrialLayout,
 } from '@spudder/core/outcome/trial'
+import { appliedName } from '@spudder/core/material/shelf'
+import type { SourceId } from '@spudder/core/material/source'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
@@ -33,30 +35,51 @@ import TrialSite from './TrialSite.vue'
 
 /** Plans a trial: what is compared, how often, and where on the ground. */
 const emit = defineEmits<{ done: [trialId: string] }>()
+const props = defineProps<{
+  /** A source that is asked about: it against nothing, in as many plots as see one step of the scale. */
+  ask?: SourceId | undefined
+}>()
 const { standId, stand, system } = useStandCase()
 const layOut = useChange(trialRoutes.layOut, { told: 'beside' })
 const { checked, messageFor } = useChecked(CreateTrialDto, () => layOut.error.value)
 const unit = computed(() => placeUnits[system.value].length)
 
+/** Before anybody says otherwise, on the scale of the trial. */
+const [usualScatter, usualDifference] = [0.6, 1]
+/** What is compared to begin with. */
+function begun(ask: SourceId | undefined) {
+  if (ask === undefined)
+    return {
+      name: 'Iron on this stand',
+      first: 'iron',
+      firstLevels: 'untreated, sulfate on the leaf, EDDHA in the soil',
+      replicates: '4',
+    }
+  const label = appliedName({ sourceId: ask, productName: null })
+  const question = { treatments: 2, difference: usualDifference, plotDeviation: usualScatter, inBlocks: true } // prettier-ignore
+  return {
+    name: `${label} against nothing`,
+    first: 'treatment',
+    firstLevels: `untreated, ${label}`,
+    replicates: String(replicatesFor(question, 0.8, 40) ?? 40),
+  }
+}
 const {
   value: draft,
   forget,
   failed,
-} = useKept(`trial:${standId.value}`, () => ({
+} = useKept(`trial:${standId.value}${props.ask ?? ''}`, () => ({
   id: crypto.randomUUID() as string,
-  name: 'Iron on this stand',
-  first: 'iron',
-  firstLevels: 'untreated, sulfate on the leaf, EDDHA in the soil',
+  ...begun(props.ask),
   second: '',
   secondLevels: 'none, urea',
   layout: 'blocks' as TrialLayout,
-  replicates: '4',
   seed: Math.random(),
   length: '6',
   width: '3',
   scale: (stand.value?.context === 'turf' ? 'turfColour' : 'severity') as ReadingKind,
-  scatter: '0.6',
-  difference: '1',
+  scatter: String(usualScatter),
+  difference: String(usualDifference),
 }))
 
 const listOf = (text: string): string[] =>

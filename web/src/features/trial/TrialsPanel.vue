@@ -5,7 +5,9 @@ import { readingKinds } from '@spudder/core/seen/reading'
 import { greennessOf, isColourKind, leafColour } from '@spudder/core/seen/colour'
 import { planTrial, trialLayouts } from '@spudder/core/outcome/trial'
 import { Button } from 'ant-design-vue'
+import { sourceIds } from '@spudder/core/material/source'
 import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { useTrials } from '../../api/trial-zones.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import ChoiceField from '../../ui/ChoiceField.vue'
@@ -20,7 +22,10 @@ import TrialResult from './TrialResult.vue'
 const { standId } = useStandCase()
 const query = useTrials(() => standId.value)
 const chosen = ref<string>()
-const isPlanning = ref(false)
+const route = useRoute()
+/** A source that somebody came here to try. */
+const ask = computed(() => sourceIds.find((id) => id === route.query['ask']))
+const isPlanning = ref(ask.value !== undefined)
 const current = ref<number>()
 /** Whoever knows what a plot got rates what they hope for. */
 const isBlind = ref(true)
@@ -78,7 +83,7 @@ function done(id: string): void {
         </p>
         <Button v-if="trial" @click="isPlanning = false">Back to the trials</Button>
       </div>
-      <TrialForm @done="done" />
+      <TrialForm :ask="ask" @done="done" />
     </template>
     <div v-else-if="trial" class="two stack gap-32 items-start">
       <div class="left">
