@@ -67,11 +67,12 @@ test('ratings count as the eye that gave them is, and what the place taught is e
     const [now] = await (await request.get('/api/places')).json()
     return now.settings as { readonly learns?: boolean; readonly takesAsSaid?: boolean }
   }
-  const watch = async (name: string) => {
+  const goTo = async (name: string, step: RegExp) => {
     await openStand(page, name)
     const steps = page.getByRole('navigation', { name: 'Steps of the case' })
-    await steps.getByRole('link', { name: /^Watch/ }).click()
+    await steps.getByRole('link', { name: step }).click()
   }
+  const watch = (name: string) => goTo(name, /^Watch/)
   await watch('Bowling green')
   await page.getByText(/^Colours kept \(/).click()
   const kept = page.getByText(/counts as .* by the eye of Marla Quist/)
@@ -99,6 +100,18 @@ test('ratings count as the eye that gave them is, and what the place taught is e
   await page.getByText(/^Colours kept \(/).click()
   await expect(page.getByText(/: colour 4 of 9/).first()).toBeVisible()
   await expect(kept).toHaveCount(0)
+
+  // What went wrong on one avenue, and what came of the other chelate, stands beside the verdict of a vineyard.
+  await goTo('South vineyard block', /^Verdict/)
+  const like = page.getByRole('region', { name: 'Cases like this here' })
+  await expect(like.getByRole('listitem').filter({ hasText: 'Fe-EDTA' })).toContainText('Given up')
+  await expect(like.getByRole('listitem').filter({ hasText: 'Fe-EDDHA' })).toContainText('Green')
+
+  // The trial that would settle most is laid out in one step, in as many plots as can see it.
+  await page.goto('/lessons')
+  await page.getByRole('link', { name: 'Lay it out' }).click()
+  await expect(page.getByLabel('Its treatments')).toHaveValue(/^untreated, /)
+  await expect(page.getByText(/it is seen 8\d ?% of the times it is there/)).toBeVisible()
 
   // The place as it was, for whoever works there next.
   await page.goto('/lessons')
