@@ -54,7 +54,7 @@ function likenessOf(now: ComparedCase, past: ComparedCase): number {
 /**
  * Past cases that are like one of now, the likest first; of two that are as like, the later one.
  * @param most so many at most
- * @returns none where none is like enough
+ * @returns likeness from 0 to 1 [1]; none where none is like enough
  * @source overlap of two distributions, Bhattacharyya 1943 (M)
  */
 export const casesLike = <Of extends PastCase>(
@@ -68,7 +68,10 @@ export const casesLike = <Of extends PastCase>(
     .toSorted((a, b) => b.likeness - a.likeness || b.past.closedOn.localeCompare(a.past.closedOn))
     .slice(0, most)
 
-/** How likeness was got. */
+/**
+ * How likeness was got.
+ * @param from so many cases were compared [1]
+ */
 export function likenessDerivation(all: readonly LikeCase[], from: number): Derivation {
   const share = (value: number) => formatAtMost(100 * value, 0)
   return {
