@@ -126,8 +126,12 @@ test('from a yellow leaf to a green one, through two crashes', async ({ page, sp
     await addColour(page, '7', dayFromToday(0))
     await expect(page.locator('.word')).toHaveText('on course')
     await expect(page.locator('.sentence')).toContainText(
-      /colour .* of 9 expected by day 18, 7 seen/,
+      /colour .* of 9 expected by day 18, 6\.\d seen/,
     )
+    // Her eye was measured, and says too much: what was typed stands beside what was judged.
+    await expect(
+      page.getByText(/^Said: colour 7 of 9\. By the eye of Marla Quist it counts as colour 6\.\d/),
+    ).toBeVisible()
   })
 
   await test.step('ribbon and estate reflect it', async () => {

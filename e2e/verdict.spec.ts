@@ -253,6 +253,8 @@ test('a photo lies beside the look and stays with the case', async ({ page }) =>
   const width = () =>
     photos.getByRole('img').evaluate((image) => (image as HTMLImageElement).naturalWidth)
   await expect.poll(width).toBe(200)
+  // It is shown from the device before the server has it.
+  await expect.poll(async () => (await storyOf(page)).photos.length).toBeGreaterThan(0)
   const { photos: kept, cases } = await storyOf(page)
   expect(kept[0]?.caseId).toBe(cases.find(({ closedOn }) => closedOn === null)?.id)
 

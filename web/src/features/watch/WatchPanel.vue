@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import EmptyState from '../../ui/EmptyState.vue'
+import { onScale } from '@spudder/core/seen/colour'
+import { readingWords } from '@spudder/core/seen/reading'
 import { percent } from '@spudder/core/base/quantity'
 import { intervalTaught } from '@spudder/core/outcome/regreening'
 import { Button } from 'ant-design-vue'
@@ -44,6 +46,19 @@ const interval = computed(
   () => judged.value && intervalTaught(judged.value.judgement, judged.value.entry.happenedOn),
 )
 const fades = computed(() => judged.value?.judgement.fadesOn)
+/** Whoever typed another number must see why it is not the one that was judged. */
+const counted = computed(() => {
+  const last = seen.value.at(-1)
+  if (!last?.eye) return ''
+  const said = readingWords(last)
+  const counts = readingWords({
+    kind: last.kind,
+    value: Math.round(10 * onScale(last.kind, last.greenness)) / 10,
+  })
+  return said === counts
+    ? ''
+    : `Said: ${said}. By the eye of ${last.eye.person} it counts as ${counts}.`
+})
 /** People whose ratings are put right. */
 const eyes = computed(() => [...new Set(seen.value.flatMap(({ eye }) => eye?.person ?? []))])
 const photos = computed(() => story.value?.photos ?? [])
@@ -70,6 +85,7 @@ async function print(): Promise<void> {
           {{ judged.judgement.sentence }}
           {{ isOpen ? `Next look or step due ${dayWords(judged.judgement.nextDue)}.` : '' }}
         </p>
+        <p v-if="counted" class="faint-note">{{ counted }}</p>
         <ul
           v-if="chances.length > 0"
           class="chances lined wrapped text-small text-slate"
