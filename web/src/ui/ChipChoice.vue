@@ -1,5 +1,6 @@
 <script setup lang="ts" generic="Value extends string">
 import { Button, RadioButton, RadioGroup } from 'ant-design-vue'
+import { nextTick, useTemplateRef } from 'vue'
 import { useToldAfter } from './told-after.ts'
 
 /** A few values side by side, one or none of them chosen. */
@@ -12,9 +13,25 @@ const props = defineProps<{
   isShownFirst?: boolean
 }>()
 const chosen = defineModel<Value | undefined>({ required: true })
-const told = useToldAfter((value: Value) => (chosen.value = value))
-const choose = (value: unknown) =>
-  props.isShownFirst ? told.later(value as Value) : (chosen.value = value as Value)
+const root = useTemplateRef<HTMLElement>('root')
+/** Checks a chip in the browser itself: the library takes a tap back until the page has drawn it anew. */
+function show(value: Value | undefined): void {
+  for (const input of root.value?.querySelectorAll('input') ?? [])
+    input.checked = input.value === value
+}
+const told = useToldAfter((value: Value) => {
+  chosen.value = value
+  // What the page did not take is not shown as if it had.
+  void nextTick(() => show(chosen.value))
+})
+function choose(value: unknown): void {
+  if (!props.isShownFirst) {
+    chosen.value = value as Value
+    return
+  }
+  show(value as Value)
+  told.later(value as Value)
+}
 function takeBack(): void {
   told.forget()
   chosen.value = undefined
@@ -22,7 +39,7 @@ function takeBack(): void {
 </script>
 
 <template>
-  <fieldset>
+  <fieldset ref="root">
     <legend>{{ label }}</legend>
     <RadioGroup :value="chosen ?? null" class="chips" @update:value="choose">
       <RadioButton v-for="option in options" :key="option.value" :value="option.value">

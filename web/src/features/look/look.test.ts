@@ -48,9 +48,14 @@ describe('a look in words', () => {
     const said = words('turf', { pattern: 'mottle', severity: '2', roots: 'white' })
     expect(said.text()).toContain('Painted: mottled, severity 2, plainly pale.')
     await said.find('input[value=brown-soft]').setValue(true)
-    // The finger sees its chip before the page hears of it.
+    // The finger sees its chip, and no other, before the page hears of it.
     expect(said.emitted('say')).toBeUndefined()
+    const isOn = (value: string) =>
+      (said.find(`input[value=${value}]`).element as HTMLInputElement).checked
+    expect([isOn('brown-soft'), isOn('white')]).toEqual([true, false])
     await eventually(() => expect(said.emitted('say')).toEqual([['roots', 'brown-soft']]))
+    // This page keeps what it had, and so do its chips.
+    expect([isOn('brown-soft'), isOn('white')]).toEqual([false, true])
     await said.find('[aria-label="Roots: not looked"]').trigger('click')
     await eventually(() => expect(said.emitted('say')?.[1]).toEqual(['roots', undefined]))
   })
