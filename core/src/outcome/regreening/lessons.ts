@@ -102,6 +102,7 @@ const mapLessons = <Of>(of: (name: LessonName) => Of): Record<LessonName, Of> =>
 const kept = new WeakMap<Response, Map<number, Answering>>()
 /** How finely the colour before is told apart: a fortieth of a grade of 9. */
 const steps = 320
+const mostKept = 24
 /** Stands are much alike when they are treated, and a place that learns asks for each of many treatments. */
 function keptDraws(response: Response, before: number): Answering {
   const own = kept.get(response) ?? new Map<number, Answering>()
@@ -109,6 +110,9 @@ function keptDraws(response: Response, before: number): Answering {
   const step = Math.round(before * steps)
   const found = own.get(step) ?? answeringDraws(response, step / steps)
   own.set(step, found)
+  // Each weighs some hundred kilobytes: a server that learns for many places keeps few.
+  const [oldest] = own.keys()
+  if (own.size > mostKept && oldest !== undefined) own.delete(oldest)
   return found
 }
 

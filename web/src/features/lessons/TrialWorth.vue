@@ -76,9 +76,9 @@ const derivation = (of: OpenQuestion): Derivation => ({
   >
     <h2>A trial that would be worth it</h2>
     <p>
-      What is known least for its money is {{ asked(question) }}. On it hangs {{ stake(question) }}.
-      Plots with {{ appliedName({ sourceId: question.sourceId, productName: null }) }} beside
-      untreated ones on {{ contexts.get(question.standId)?.name }} would tell.
+      It would pay most to know {{ asked(question) }}. On that hangs {{ stake(question) }}. Plots
+      with {{ appliedName({ sourceId: question.sourceId, productName: null }) }} beside untreated
+      ones on {{ contexts.get(question.standId)?.name }} would tell.
     </p>
     <div class="lined gap-12 items-center">
       <LinkButton
