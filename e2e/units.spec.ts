@@ -19,7 +19,7 @@ const ofStands = [
   ['Azalea border', 'size'],
 ] as const
 const chapters = ['sources', 'rates', 'tank', 'acid', 'losses', 'constants', 'trade', 'schools']
-const ofPlace = ['/', '/?view=table', '/stands/new', '/shelf', '/dates', '/record', '/sprayers', '/eye', '/settings'] // prettier-ignore
+const ofPlace = ['/', '/?view=table', '/stands/new', '/shelf', '/dates', '/record', '/sprayers', '/eye', '/drill', '/settings'] // prettier-ignore
 
 /** A number, however it is written. */
 const figure = '(?<![\\w^])\\d(?:[\\d.,]*\\d)?'

@@ -32,7 +32,7 @@ const pictures: readonly Picture[] = [
   { name: 'estate', path: '/' },
   { name: 'day-phone', path: '/day', isPhone: true, as: 'applicator', waitFor: 'ol > li' },
   { name: 'look', stand: 'Gardenia house', path: '/look' },
-  { name: 'look-phone', stand: 'Bowling green', path: '/look', isPhone: true },
+  { name: 'drill', path: '/drill', waitFor: 'tbody tr' },
   { name: 'verdict', stand: 'South vineyard block', path: '/verdict' },
   { name: 'bench', stand: 'Lettuce raft loop', path: '/bench' },
   { name: 'remedy', stand: 'South vineyard block', path: '/remedy' },

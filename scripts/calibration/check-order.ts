@@ -7,7 +7,7 @@ import {
   type Check,
   type FeatureName,
 } from '@spudder/core/verdict/diagnosis'
-import { DrawnWorld, judgeDrawn } from '@spudder/core/verdict/diagnosis/tests'
+import { DrawnWorld, judgeKnown } from '@spudder/core/verdict/diagnosis'
 import { contextNames } from '@spudder/core/stand/plant'
 
 /** Ways to choose the next check. */
@@ -45,7 +45,7 @@ interface DrawnCase {
 }
 
 const stateOf = (world: DrawnWorld, known: ReadonlyMap<FeatureName, string>) =>
-  settlingOf(judgeDrawn(world.setting, known))
+  settlingOf(judgeKnown({ setting: world.setting, known }))
 
 /** Cases that can be settled at all: by everything there is to find out. */
 function drawSettleable(count: number, offBy: number): readonly DrawnCase[] {
@@ -83,7 +83,7 @@ function settle(
   reveal('pattern')
   let [made, money, days] = [0, 0, 0]
   for (;;) {
-    const verdict = judgeDrawn(world.setting, known)
+    const verdict = judgeKnown({ setting: world.setting, known })
     const { state, treatment } = settlingOf(verdict)
     const open = state === 'settled' ? [] : nextChecks(verdict)
     const check = choose(order, open, listed, world.chance())

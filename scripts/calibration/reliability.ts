@@ -1,5 +1,5 @@
 import { contextNames } from '@spudder/core/stand/plant'
-import { DrawnWorld, judgeDrawn } from '@spudder/core/verdict/diagnosis/tests'
+import { DrawnWorld, judgeKnown } from '@spudder/core/verdict/diagnosis'
 
 /** How often hypotheses of a stated probability were true. */
 export interface ReliabilityBin {
@@ -28,7 +28,7 @@ export function measureReliability(cases: number, offBy: number): readonly Relia
     const world = new DrawnWorld(context, leaf, (number * 0.6180339887 + 0.1) % 1, offBy)
     for (let each = 0; each < casesPerWorld; each += 1) {
       const truth = world.drawTruth()
-      const { ranked } = judgeDrawn(world.setting, world.drawKnown(truth))
+      const { ranked } = judgeKnown({ setting: world.setting, known: world.drawKnown(truth) })
       for (const { id, probability } of ranked) {
         if (probability < 0.02) continue
         const bin = bins[Math.min(binCount - 1, Math.floor(probability * binCount))]

@@ -20,6 +20,7 @@ import { serveEntries } from './entry/entry.routes.ts'
 import { serveArchives } from './archive/archive.routes.ts'
 import { serveHistory } from './history/history.routes.ts'
 import { serveIntakes } from './intake/intake.routes.ts'
+import { serveDrills } from './drill/drill.routes.ts'
 import { serveEyes } from './eye/eye.routes.ts'
 import { servePrecedents } from './precedent/precedent.routes.ts'
 import { serveLearning } from './learning/learning.routes.ts'
@@ -113,6 +114,7 @@ function allRoutes({ db, services, ...parts }: AppParts): readonly ServedRoute[]
     ...serveProducts(db),
     ...serveSprayers(db),
     ...serveEyes(db),
+    ...serveDrills(db),
     ...serveLearning(db),
     ...servePrecedents(db),
     ...serveJarTests(db),

@@ -126,6 +126,12 @@ export const router = createRouter({
       component: () => import('./features/lessons/LessonsPage.vue'),
     },
     {
+      path: '/drill',
+      name: 'drill',
+      meta: { title: 'Drill' },
+      component: () => import('./features/drill/DrillPage.vue'),
+    },
+    {
       path: '/eye',
       name: 'eye',
       meta: { title: 'Eye' },

@@ -31,6 +31,7 @@ export const mendableKinds = [
   'rating',
   'jarTest',
   'eye',
+  'drill',
   'advice',
 ] as const satisfies readonly HistoryKind[]
 export type MendableKind = (typeof mendableKinds)[number]

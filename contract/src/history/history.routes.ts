@@ -18,6 +18,7 @@ const rightByKind: Readonly<Record<MendableKind, Right>> = {
   look: 'look',
   rating: 'look',
   eye: 'look',
+  drill: 'work',
   photo: 'photograph',
   jarTest: 'apply',
   advice: 'advise',

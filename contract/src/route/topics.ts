@@ -11,6 +11,7 @@ export type Topic =
   | 'sprayers'
   | 'jar-tests'
   | 'eyes'
+  | 'drills'
   | 'laboratory-orders'
   | 'weather'
   | 'trials'
@@ -30,6 +31,7 @@ export const ofWholePlace = [
   'sprayers',
   'jar-tests',
   'eyes',
+  'drills',
   'trials',
   'zones',
 ] as const

@@ -5,6 +5,7 @@ import { CreateAcidPlanDto } from '../acid-plan/index.ts'
 import { CloseCaseDto } from '../case/index.ts'
 import { CorrectEntryDto, CreateEntryDto, EntryQueryDto } from '../entry/index.ts'
 import { AcceptMovesDto, ChangeJobDto, PlanCheckDto, PlanOrderDto } from '../job/index.ts'
+import { CreateDrillDto } from '../drill/index.ts'
 import { CreateEyeSittingDto } from '../eye/index.ts'
 import { CreateJarTestDto } from '../jar-test/index.ts'
 import { CreateImportDto, CreateLaboratoryOrderDto } from '../laboratory/index.ts'
@@ -88,6 +89,7 @@ const right: readonly (readonly [string, ClassConstructor<object>, object])[] = 
   ['a sprayer', CreateSprayerDto, { id, name: 'Boom', setup: boom }],
   ['a backpack', CreateSprayerDto, { id, name: 'Back', setup: { kind: 'backpack', tankL: 15 } }],
   ['a calibration', ChangeSprayerDto, { calibration: { measuredOn: day, rateLPerM2: 0.03, how: 'walk' } }],
+  ['a drill', CreateDrillDto, { id, kind: 'case', context: 'tree', plantId: 'peach', causeId: 'nitrogen-short', seed: 0.2, saidId: 'nitrogen-short', asked: ['roots'], answeredOn: day }],
   ['a sitting', CreateEyeSittingDto, { id, scale: 'severity', ratedOn: day, seed: 0.2, said: [0, 2.5, 5] }],
   ['a jar test', CreateJarTestDto, { id, sourceId: 'fe-dtpa', kindId: 'urea', partnerName: 'Urea', testedOn: day, outcome: 'clear' }],
   ['a new outline', ChangeStandDto, { measures: { outline: [[0, 0], [4, 0], [4, 5]] } }],

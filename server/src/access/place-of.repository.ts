@@ -6,6 +6,7 @@ import {
   chlorosisCase,
   entry,
   advice,
+  drill,
   eyeSitting,
   jarTest,
   job,
@@ -89,6 +90,7 @@ const byKind: Readonly<Record<MendableKind, FindPlace>> = {
   rating: ofRating,
   jarTest: byPlace(jarTest),
   eye: byPlace(eyeSitting),
+  drill: byPlace(drill),
   advice: byStand(advice),
 }
 

@@ -8,6 +8,7 @@ import {
   entry,
   history,
   advice,
+  drill,
   eyeSitting,
   jarTest,
   job,
@@ -75,6 +76,7 @@ const archived: Readonly<Record<string, Archived>> = {
   product: byPlace(product, timed(product)),
   sprayer: byPlace(sprayer, timed(sprayer)),
   jarTest: byPlace(jarTest, timed(jarTest)),
+  drill: byPlace(drill, timed(drill)),
   eyeSitting: byPlace(eyeSitting, timed(eyeSitting)),
   laboratoryImport: byPlace(laboratoryImport, timed(laboratoryImport)),
   stationDay: {

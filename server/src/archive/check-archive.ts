@@ -4,6 +4,7 @@ import { AcidPlanDto } from '@spudder/contract/acid-plan'
 import { CaseDto } from '@spudder/contract/case'
 import { EntryDto } from '@spudder/contract/entry'
 import { AdviceDto } from '@spudder/contract/advice'
+import { DrillDto } from '@spudder/contract/drill'
 import { EyeSittingDto } from '@spudder/contract/eye'
 import { JarTestDto } from '@spudder/contract/jar-test'
 import { JobDto } from '@spudder/contract/job'
@@ -48,6 +49,7 @@ const classes: Readonly<Record<string, new () => object>> = {
   product: ProductDto,
   sprayer: SprayerDto,
   jarTest: JarTestDto,
+  drill: DrillDto,
   eyeSitting: EyeSittingDto,
   stand: StandDto,
   case: CaseDto,

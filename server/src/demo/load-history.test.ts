@@ -19,7 +19,8 @@ type Owned = { readonly sprayerId?: string; readonly productId?: string }
 
 /** The estate as of a day, under ids of its own, since the database is shared. */
 function estateOn(today: string) {
-  const { place, shelf, sprayers, jarTests, sittings, settings, stands } = vennlowEstate(today)
+  const { place, shelf, sprayers, jarTests, sittings, drills, settings, stands } =
+    vennlowEstate(today)
   const ownId = new Map(
     [...sprayers.map(({ dto }) => dto.id), ...shelf.map(({ id }) => id)].map((id) => [id, newId()]),
   )
@@ -36,6 +37,7 @@ function estateOn(today: string) {
       ...rest,
       dto: { ...dto, id: ownId.get(dto.id) ?? newId() },
     })),
+    drills: drills.map((each) => ({ ...each, drill: { ...each.drill, id: newId() } })),
     sittings: sittings.map((each) => ({ ...each, sitting: { ...each.sitting, id: newId() } })),
     jarTests: jarTests.map((test) => ({ ...test, id: newId() })),
     stands: stands.map(({ stand, acts }) => ({

@@ -20,6 +20,7 @@ import { readStory } from '../estate/estate.service.ts'
 import { createStand } from '../stand/stand.service.ts'
 import { createStoryEvent } from '../story/story.service.ts'
 import { createZone } from '../zone/zone.service.ts'
+import { playDrill } from './play-drill.ts'
 import { playSitting } from './play-sitting.ts'
 import { playPhoto, playTrial } from './play-watch.ts'
 
@@ -106,7 +107,7 @@ async function loadStand(stage: Stage, placeId: string, history: StandHistory): 
  */
 export function loadHistory(
   stage: Stage,
-  { place, shelf, sprayers, jarTests, sittings, settings, stands }: EstateHistory,
+  { place, shelf, sprayers, jarTests, sittings, drills, settings, stands }: EstateHistory,
   at: Date,
 ): Promise<void> {
   return stage.db.transaction(async (transaction) => {
@@ -122,6 +123,7 @@ export function loadHistory(
       if (calibration) await changeSprayer(whole, keeper, dto.id, { calibration })
     }
     for (const each of sittings) await playSitting(whole, place.id, each)
+    for (const each of drills) await playDrill(whole, place.id, each)
     for (const dto of jarTests) await recordJarTest(whole, keeper, place.id, dto)
     for (const history of stands) await loadStand({ ...stage, db: whole }, place.id, history)
   })

@@ -6,6 +6,7 @@ import {
   type ThingDto,
 } from '@spudder/contract/history'
 import { AdviceDto, AdviceForm } from '@spudder/contract/advice'
+import { DrillDto, DrillForm } from '@spudder/contract/drill'
 import { EyeSittingDto, EyeSittingForm } from '@spudder/contract/eye'
 import { JarTestDto, JarTestForm } from '@spudder/contract/jar-test'
 import { LookDto, LookForm } from '@spudder/contract/look'
@@ -21,6 +22,7 @@ import { contexts } from '@spudder/core/stand/plant'
 import type { Paint } from '@spudder/core/seen/finding'
 import { changeRow } from '../change/change-row.ts'
 import type { Connection, Database } from '../database/connect.ts'
+import { scoreOf } from '../drill/drill.service.ts'
 import { shownIn } from '../eye/eye.service.ts'
 import type { Recorder } from '../recorder/recorder.ts'
 import { ServiceError } from '../problem/service-error.ts'
@@ -71,6 +73,16 @@ function settleSitting(_connection: Connection, before: Row, after: Fields): Pro
   return Promise.resolve({ ...after, shown: shownIn(scale, seed, said.length) })
 }
 
+/** What it came to stays as it was kept, unless it is said to have been another case or answer. */
+function settleDrill(_connection: Connection, before: Row, after: Fields): Promise<Fields> {
+  const decides = (row: Row | Fields) => {
+    const { kind, context, plantId, causeId, against, seed, saidId, asked } = row as unknown as DrillForm // prettier-ignore
+    return JSON.stringify([kind, context, plantId, causeId, against ?? null, seed, saidId, asked])
+  }
+  if (decides(before) === decides(after)) return Promise.resolve(after)
+  return Promise.resolve({ ...after, score: scoreOf(after as unknown as DrillForm) })
+}
+
 /** How each kind is put right; one without a row does not compile. */
 const mendings: Readonly<Record<MendableKind, Mending>> = {
   reading: { form: ReadingForm, empty: ReadingDto.empty, settle: settleReading },
@@ -80,6 +92,7 @@ const mendings: Readonly<Record<MendableKind, Mending>> = {
   trial: { form: TrialNotesForm, empty: TrialDto.empty },
   rating: { form: RatingForm, empty: [] },
   jarTest: { form: JarTestForm, empty: JarTestDto.empty },
+  drill: { form: DrillForm, empty: DrillDto.empty, settle: settleDrill },
   eye: { form: EyeSittingForm, empty: EyeSittingDto.empty, settle: settleSitting },
   advice: { form: AdviceForm, empty: AdviceDto.empty },
 }

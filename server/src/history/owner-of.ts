@@ -38,6 +38,7 @@ const owners: Readonly<Record<ChangingKind, FindOwner>> = {
   zone: byStand,
   jarTest: byPlace,
   eye: byPlace,
+  drill: byPlace,
   advice: byStand,
   product: byPlace,
   sprayer: byPlace,

@@ -58,6 +58,7 @@ const guards: Readonly<Record<ChangingKind, Guard>> = {
   zone: free,
   jarTest: free,
   eye: free,
+  drill: free,
   advice: free,
   sprayer: free,
 }

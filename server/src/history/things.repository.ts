@@ -8,6 +8,7 @@ import {
   acidPlan,
   chlorosisCase,
   entry,
+  drill,
   eyeSitting,
   advice,
   jarTest,
@@ -106,6 +107,11 @@ export const things: {
     table: jarTest,
     placeId: jarTest.placeId,
     columns: { partnerName: jarTest.partnerName, testedOn: jarTest.testedOn },
+  },
+  drill: {
+    table: drill,
+    placeId: drill.placeId,
+    columns: { context: drill.context, answeredOn: drill.answeredOn },
   },
   eye: {
     table: eyeSitting,

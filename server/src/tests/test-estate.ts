@@ -209,6 +209,19 @@ export const measureBody = () => ({
   dabs: [],
   part: 'whole' as 'whole' | 'untreated',
 })
+/** A plant of turf that is short of nitrogen, taken for one that is short of iron. */
+export const drillBody = () => ({
+  id: newId(),
+  kind: 'look' as const,
+  context: 'turf' as const,
+  plantId: 'creeping-bentgrass',
+  causeId: 'nitrogen-short',
+  against: 'iron-tied-up-by-pH',
+  seed: 0.42,
+  saidId: 'iron-tied-up-by-pH',
+  asked: [],
+  answeredOn: '2025-05-03',
+})
 /** Eight pictures of turf, rated in whole steps. */
 export const eyeSittingBody = () => ({
   id: newId(),

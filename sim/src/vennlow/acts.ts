@@ -14,6 +14,7 @@ import type { CreateStoryEventDto } from '@spudder/contract/story'
 import type { CreateTrialDto } from '@spudder/contract/trial'
 import type { CreateZoneDto } from '@spudder/contract/zone'
 import type { Exposure, Scene } from '../camera/index.ts'
+import type { DemoDrill } from './drills.ts'
 import type { DemoSitting } from './raters.ts'
 
 interface Dated {
@@ -88,6 +89,7 @@ export interface EstateHistory {
   readonly sprayers: readonly EstateSprayer[]
   readonly jarTests: readonly CreateJarTestDto[]
   readonly sittings: readonly DemoSitting[]
+  readonly drills: readonly DemoDrill[]
   readonly settings: PlaceSettingsDto
   readonly stands: readonly StandHistory[]
 }

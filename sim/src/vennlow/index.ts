@@ -5,12 +5,14 @@ import type { EstateHistory } from './acts.ts'
 import { shelfOfVennlow } from './shelf.ts'
 import { latitudeOn } from './half-of-the-earth.ts'
 import { jarTestsOfVennlow, sprayersOfVennlow } from './sprayers.ts'
+import { drillsOfVennlow } from './drills.ts'
 import { sittingsOfVennlow } from './raters.ts'
 import { standHistories } from './stands.ts'
 
 export type { Act, EstateHistory, StandHistory } from './acts.ts'
 export { manager, morningOfVennlow, peopleOfVennlow } from './people.ts'
 export type { DemoPerson } from './people.ts'
+export type { DemoDrill } from './drills.ts'
 export type { DemoSitting } from './raters.ts'
 export { colourOfPlot } from './colour-of-plot.ts'
 
@@ -31,6 +33,7 @@ export function vennlowEstate(today: string): EstateHistory {
     sprayers: sprayersOfVennlow(today),
     jarTests: jarTestsOfVennlow(today),
     sittings: sittingsOfVennlow(today),
+    drills: drillsOfVennlow(today),
     // The chalk borehole.
     settings: {
       latitude: latitudeOn(today),

@@ -110,7 +110,7 @@ export async function mountOnStand(
     }
     const known = Object.entries(answers).find(([part]) => path.includes(part))?.[1]
     const isList =
-      /\/(products|sprayers|eye-sittings|past-cases|trials|zones|advice|places\/[\w-]+\/stands)$/.test(
+      /\/(products|sprayers|drills|eye-sittings|past-cases|trials|zones|advice|places\/[\w-]+\/stands)$/.test(
         path,
       )
     const answer = known ?? (path === '/places' ? [place] : isList ? [] : storyOf(given))

@@ -12,6 +12,7 @@ export const historyKinds = [
   'zone',
   'jarTest',
   'eye',
+  'drill',
   'advice',
   'product',
   'sprayer',

@@ -4,6 +4,7 @@ import { amountWords, type UnitSystem } from '../../base/quantity/index.ts'
 import { jobTitle, type TitledJob } from '../../days/plan/index.ts'
 import { appliedName } from '../../material/shelf/index.ts'
 import type { SourceId } from '../../material/source/index.ts'
+import { contexts, type Context } from '../../stand/plant/index.ts'
 import { eyeScales, type EyeScale } from '../../seen/eye/index.ts'
 import { readingKinds, readingWords, type ReadingKind } from '../../seen/reading/index.ts'
 import { storyEvents, type StoryEventKind } from '../../verdict/diagnosis/index.ts'
@@ -31,6 +32,7 @@ export interface HistoryThings {
   readonly trial: Named
   readonly rating: { readonly plot: number; readonly value: number; readonly ratedOn: Day }
   readonly zone: Named
+  readonly drill: { readonly context: Context; readonly answeredOn: Day }
   readonly eye: { readonly scale: EyeScale; readonly ratedOn: Day }
   readonly jarTest: { readonly partnerName: string; readonly testedOn: Day }
   readonly advice: { readonly givenOn: Day }
@@ -77,6 +79,8 @@ const titles: Titles = {
   rating: ({ plot, value, ratedOn }) =>
     `Plot ${plot} rated ${formatNumber(value, 3)}, ${dayWords(ratedOn)}`,
   zone: ({ name }) => `Zone ${name}`,
+  drill: ({ context, answeredOn }) =>
+    `Drill on ${midSentence(contexts[context].label)}, ${dayWords(answeredOn)}`,
   eye: ({ scale, ratedOn }) =>
     `Eye tried on ${midSentence(eyeScales[scale].label)}, ${dayWords(ratedOn)}`,
   jarTest: ({ partnerName, testedOn }) => `Jar test with ${partnerName}, ${dayWords(testedOn)}`,

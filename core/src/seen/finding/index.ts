@@ -3,4 +3,5 @@ export type { FindingName, LeafPattern, LeafTier, Severity } from './data/vocabu
 export { checkFindings, findingsAsked, findingWords, valuesOf } from './findings.ts'
 export type { Findings } from './findings.ts'
 export { checkPaint, readPaint } from './paint.ts'
+export { paintFindings, paintTier } from './paint-tier.ts'
 export type { AgedLeaf, LeafPaint, Paint } from './paint.ts'

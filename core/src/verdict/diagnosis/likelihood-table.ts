@@ -17,6 +17,7 @@ export interface Setting {
   readonly findings: Findings
 }
 
+/** What the tables of a case depend on: its kind of stand, the leaf of its plant, and what was found. */
 export const settingOf = (context: Context, plant: Plant, findings: Findings): Setting => ({
   context,
   leaf: leafKindOf(plant),

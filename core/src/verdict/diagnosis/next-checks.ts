@@ -161,7 +161,8 @@ function isOpen(name: FeatureName, { setting, known }: VerdictState): boolean {
 const openFeatures = (check: Check, state: VerdictState): readonly FeatureName[] =>
   check.reveals.filter((name) => isOpen(name, state))
 
-function effortOf({ money, minutes, days }: Check): number {
+/** Money, minutes and days of a check together, getting up for it with them [money]. */
+export function effortOf({ money, minutes, days }: Check): number {
   return money + minutes * worth.minute.value + days * worth.day.value + worth.start.value
 }
 

@@ -11,6 +11,14 @@ const beginsAs: Readonly<Partial<Record<TreatmentId, TreatmentId>>> = {
 /** The treatment that one begins as; itself where none begins alike. */
 export const beginningOf = (treatment: TreatmentId): TreatmentId => beginsAs[treatment] ?? treatment
 
+/** How far treating for one cause is right where these are the causes: of two, either treats half [1]. */
+export const creditOf = (
+  treatment: TreatmentId,
+  causes: readonly { readonly treatment: TreatmentId }[],
+): number =>
+  causes.filter((cause) => beginningOf(cause.treatment) === beginningOf(treatment)).length /
+  causes.length
+
 /** How far each treatment is right under each hypothesis: of two causes, either treats half. */
 export interface TreatmentCredits {
   readonly treatments: readonly TreatmentId[]

@@ -6,6 +6,7 @@ import {
   acidPlanBody,
   api,
   entryBody,
+  drillBody,
   eyeSittingBody,
   jarTestBody,
   newId,
@@ -35,6 +36,7 @@ export async function fullPlace(): Promise<string> {
   await post(`${place}/products`, productBody())
   await post(`${place}/sprayers`, sprayerBody())
   await post(`${place}/jar-tests`, jarTestBody())
+  await post(`${place}/drills`, drillBody())
   await post(`${place}/eye-sittings`, eyeSittingBody())
   await post(`/stands/${stand.id}/events`, { id: newId(), kind: 'limed', happenedOn: '2025-05-02' })
   await post(`/stands/${stand.id}/readings`, readingBody(20 * 0.45359237))

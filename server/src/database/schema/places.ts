@@ -4,8 +4,11 @@ import { stainNames } from '@spudder/core/material/shelf'
 import { ironSourceIds, sourceIds } from '@spudder/core/material/source'
 import { eyeScaleNames } from '@spudder/core/seen/eye'
 import { climateNames } from '@spudder/core/soil/climate'
+import { contextNames } from '@spudder/core/stand/plant'
 import { unitSystems } from '@spudder/core/base/quantity'
+import type { DrillDto } from '@spudder/contract/drill'
 import type { EyeSittingDto } from '@spudder/contract/eye'
+import { drillKindNames } from '@spudder/core/verdict/drill'
 import type { PlaceSettingsDto } from '@spudder/contract/place'
 import type { CalibrationDto } from '@spudder/contract/sprayer'
 import type { LabelDraft } from '@spudder/core/material/label'
@@ -160,4 +163,27 @@ export const eyeSitting = mysqlTable(
     ...mendable(),
   },
   (table) => [index('eye_sitting_of_place').on(table.placeId, table.ratedOn)],
+)
+
+/** What one person said of a drilled case, and what it came to when it was said. */
+export const drill = mysqlTable(
+  'drill',
+  {
+    id: id().primaryKey(),
+    placeId: id('place_id')
+      .notNull()
+      .references(() => place.id),
+    kind: oneOf('kind', 20, drillKindNames).notNull(),
+    context: oneOf('context', 20, contextNames).notNull(),
+    plantId: varchar('plant_id', { length: 60 }).notNull(),
+    causeId: varchar('cause_id', { length: 80 }).notNull(),
+    against: varchar('against', { length: 80 }),
+    seed: double('seed').notNull(),
+    saidId: varchar('said_id', { length: 80 }).notNull(),
+    asked: json('asked').$type<readonly string[]>().notNull(),
+    answeredOn: day('answered_on').notNull(),
+    score: json('score').$type<DrillDto['score']>().notNull(),
+    ...mendable(),
+  },
+  (table) => [index('drill_of_place').on(table.placeId, table.answeredOn)],
 )

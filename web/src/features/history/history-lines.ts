@@ -28,6 +28,7 @@ export const kindWords: Readonly<Record<HistoryKind, string>> = {
   rating: 'ratings of plots',
   zone: 'zones',
   jarTest: 'jar tests',
+  drill: 'drills',
   eye: 'sittings of the eye',
   advice: 'advisers’ notes',
   product: 'products',

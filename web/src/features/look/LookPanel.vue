@@ -6,6 +6,7 @@ import { lookRoutes } from '@spudder/contract/look'
 import { useChange } from '../../api/use-change.ts'
 import { CreateLookDto } from '@spudder/contract/look'
 import {
+  paintTier,
   readPaint,
   type FindingName,
   type LeafPaint,
@@ -27,7 +28,6 @@ import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import BrushChoice from './BrushChoice.vue'
 import FindingWords from './FindingWords.vue'
 import LookBar from './LookBar.vue'
-import { paintTier } from './paint-tier.ts'
 import PHAndStory from './PHAndStory.vue'
 import PhotoShelf from './PhotoShelf.vue'
 

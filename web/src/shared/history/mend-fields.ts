@@ -110,6 +110,7 @@ const fieldsOf: Readonly<Record<MendableKind, (fields: Fields) => readonly MendF
     ),
     note,
   ],
+  drill: () => [dayField('answeredOn', 'Answered on')],
   eye: () => [dayField('ratedOn', 'Rated on'), textField('screen', 'Screen')],
   advice: () => [dayField('givenOn', 'Given on'), textField('words', 'Note')],
 }

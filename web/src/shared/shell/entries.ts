@@ -35,6 +35,7 @@ export const entries: readonly Entry[] = [
   entry('shelf', 'Shelf', 'products, prices, labels'),
   entry('sprayers', 'Sprayers', 'set-up and calibration'),
   entry('eye', 'Eye', 'how steady and how true your ratings are', { isInLine: false }),
+  entry('drill', 'Drill', 'drawn cases, and what you take for what', { isInLine: false }),
   entry('lessons', 'Lessons', 'what this place taught of its leaves', { isInLine: false }),
   entry('reference', 'Reference', 'sources, constants, schools', { isInLine: false }),
   entry('intake', 'Take in a spreadsheet', 'stands, past treatments, readings, looks', {

@@ -159,6 +159,14 @@ export const tradeRefusals = {
     code: 'not-applicable',
     expected: () => 'a plant that grows in this kind of stand',
   },
+  'cause-elsewhere': {
+    code: 'not-applicable',
+    expected: () => 'a cause that is drilled on this kind of stand',
+  },
+  'cause-not-offered': {
+    code: 'not-applicable',
+    expected: () => 'one of the causes that could be said of this case',
+  },
   'finding-out-of-place': {
     code: 'not-applicable',
     expected: () => 'no answer, since it makes no sense for this kind of stand',

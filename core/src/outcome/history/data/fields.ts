@@ -23,9 +23,11 @@ import {
   findPlant,
   sizeWords,
   varieties,
+  type Context,
   type StandSize,
 } from '../../../stand/plant/index.ts'
 import { storyEvents } from '../../../verdict/diagnosis/index.ts'
+import { causeOf, drillKinds, type DrillKind } from '../../../verdict/drill/index.ts'
 import type { HistoryKind } from '../kinds.ts'
 
 /** A field as it is told: by a name for people, and what it says in words. */
@@ -63,6 +65,7 @@ const labelled = (
 ): ToldField => ({ label, say: (value) => of[String(value)]?.label ?? String(value) })
 /** Something put together, of which a line can only say that it is another. */
 const put = (label: string, words: string): ToldField => ({ label, say: () => words })
+const causeName = (value: unknown): string => causeOf(String(value)).name
 const source: ToldField = { label: 'Form', say: (value) => findSource(value as SourceId).name }
 const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
 const days = (label: string): ToldField => ({
@@ -204,6 +207,17 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     partnerName: text('Partner'),
     testedOn: day('Tested on'),
     outcome: text('Outcome'),
+  },
+  drill: {
+    kind: { label: 'Kind of drill', say: (value) => drillKinds[value as DrillKind].label },
+    context: { label: 'Kind of stand', say: (value) => contexts[value as Context].label },
+    plantId: { label: 'Plant', say: (value) => findPlant(String(value)).name },
+    causeId: { label: 'Asked for', say: causeName },
+    against: { label: 'Beside', say: causeName },
+    saidId: { label: 'Said', say: causeName },
+    asked: put('Checks', 'as made'),
+    answeredOn: day('Answered on'),
+    score: put('What it came to', 'as worked out'),
   },
   eye: {
     scale: { label: 'Scale', say: (value) => eyeScales[value as EyeScale].label },

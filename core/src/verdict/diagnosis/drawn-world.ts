@@ -1,12 +1,12 @@
 import { randomLcg, randomNormal } from 'd3-random'
-import { findingsAsked, type FindingName } from '../../../seen/finding/index.ts'
-import type { Context } from '../../../stand/plant/index.ts'
-import { causesOf } from '../causes.ts'
-import type { LeafKind } from '../data/cause.ts'
-import { correlates, featureNames, isTest, type FeatureName } from '../data/features.ts'
-import { checks } from '../data/checks.ts'
-import { hypothesesOf, type Hypothesis } from '../hypotheses.ts'
-import { featureTable, type Setting } from '../likelihood-table.ts'
+import { findingsAsked, type FindingName } from '../../seen/finding/index.ts'
+import type { Context } from '../../stand/plant/index.ts'
+import { causesOf } from './causes.ts'
+import type { Cause, LeafKind } from './data/cause.ts'
+import { correlates, featureNames, isTest, type FeatureName } from './data/features.ts'
+import { checks } from './data/checks.ts'
+import { hypothesesOf, type Hypothesis } from './hypotheses.ts'
+import { featureTable, type Setting } from './likelihood-table.ts'
 
 /**
  * A world that is like our tables, but not as they say: every number in them is off by a factor of
@@ -17,7 +17,7 @@ export class DrawnWorld {
   readonly hypotheses: readonly Hypothesis[]
   readonly #random: () => number
   readonly #priors: readonly number[]
-  readonly #columns = new Map<FeatureName, readonly (readonly number[])[]>()
+  readonly #factors = new Map<FeatureName, ReadonlyMap<Cause, readonly number[]>>()
   readonly #off: () => number
 
   /** @param offBy one standard deviation of the natural logarithm of the factors */
@@ -30,25 +30,27 @@ export class DrawnWorld {
     this.#priors = this.hypotheses.map(({ prior }) => prior * this.#off())
   }
 
-  /** Chances of every value, by hypothesis, as they are in this world. */
-  #table(name: FeatureName): readonly (readonly number[])[] {
-    const known = this.#columns.get(name)
+  /** How far each cause is off in each value of a feature, in this world. */
+  #factorsOf(name: FeatureName): ReadonlyMap<Cause, readonly number[]> {
+    const known = this.#factors.get(name)
     if (known) return known
-    const { values, rows } = featureTable(name, this.setting)
+    const { values } = featureTable(name, this.setting)
     const factors = new Map(
       causesOf(this.setting.context).map((cause) => [cause, values.map(() => this.#off())]),
     )
-    const columns = this.hypotheses.map(({ causes }, column) =>
-      values.map((_, index) => {
-        const factor = causes.reduce((product, cause) => {
-          const own = factors.get(cause)?.[index] ?? 1
-          return product * own ** (1 / causes.length)
-        }, 1)
-        return (rows[index]?.[column] ?? 0) * factor
-      }),
-    )
-    this.#columns.set(name, columns)
-    return columns
+    this.#factors.set(name, factors)
+    return factors
+  }
+
+  /** How often a value is met under a hypothesis in this world, relative to its others. */
+  #weight(name: FeatureName, column: number, index: number): number {
+    const causes = this.hypotheses[column]?.causes ?? []
+    const factors = this.#factorsOf(name)
+    const factor = causes.reduce((product, cause) => {
+      const own = factors.get(cause)?.[index] ?? 1
+      return product * own ** (1 / causes.length)
+    }, 1)
+    return (featureTable(name, this.setting).rows[index]?.[column] ?? 0) * factor
   }
 
   #pick(weights: readonly number[]): number {
@@ -56,6 +58,13 @@ export class DrawnWorld {
     let left = this.#random() * total
     const at = weights.findIndex((each) => (left -= each) <= 0)
     return at < 0 ? weights.length - 1 : at
+  }
+
+  /** How often a value is met under a hypothesis in this world [1]. */
+  chanceOf(name: FeatureName, truth: number, value: string): number {
+    const { values } = featureTable(name, this.setting)
+    const weights = values.map((_, index) => this.#weight(name, truth, index))
+    return (weights[values.indexOf(value)] ?? 0) / weights.reduce((sum, each) => sum + each, 0)
   }
 
   /** The hypothesis that is true of a case. */
@@ -70,7 +79,7 @@ export class DrawnWorld {
   drawValue(name: FeatureName, truth: number, drawn: ReadonlyMap<FeatureName, string>): string {
     const { values } = featureTable(name, this.setting)
     const column = this.#correlated(name, drawn) ?? truth
-    return values[this.#pick(this.#table(name)[column] ?? [])] ?? ''
+    return values[this.#pick(values.map((_, index) => this.#weight(name, column, index)))] ?? ''
   }
 
   #correlated(name: FeatureName, drawn: ReadonlyMap<FeatureName, string>): number | undefined {
@@ -78,8 +87,7 @@ export class DrawnWorld {
     const other = correlate?.of.find((each) => drawn.has(each))
     if (!correlate || !other || this.#random() > correlate.share) return undefined
     const index = featureTable(other, this.setting).values.indexOf(drawn.get(other) ?? '')
-    const table = this.#table(other)
-    return this.#pick(this.#priors.map((prior, column) => prior * (table[column]?.[index] ?? 0)))
+    return this.#pick(this.#priors.map((prior, at) => prior * this.#weight(other, at, index)))
   }
 
   /** Features that somebody might know of a case: a look's findings often, a test now and then. */

@@ -1,0 +1,29 @@
+import { eachFrom } from '../../../base/reference/index.ts'
+
+/** What a drill may ask, from the easiest on. */
+export const drillKinds = eachFrom(
+  { source: 'as many as are taken in at a glance, or as look alike at all', mark: 'J' },
+  {
+    leaf: {
+      label: 'Which plant?',
+      about: 'Four drawn plants: point at the one that shows what is asked for.',
+      /** Plants or causes to choose from; null: every cause of the kind of stand. */
+      offers: 4,
+    },
+    look: {
+      label: 'Which cause?',
+      about: 'One plant, what was found at a look, and its story: say what it is.',
+      offers: 12,
+    },
+    case: {
+      label: 'Whole case',
+      about: 'Look, ask and test as you would, decide, and see what comes. Money and days count.',
+      offers: null,
+    },
+  } as const satisfies Readonly<
+    Record<string, { label: string; about: string; offers: number | null }>
+  >,
+)
+
+export type DrillKind = keyof typeof drillKinds
+export const drillKindNames = Object.keys(drillKinds) as readonly DrillKind[]

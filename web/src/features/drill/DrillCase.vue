@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { CreateDrillDto, drillRoutes, type DrillDto } from '@spudder/contract/drill'
+import { contexts } from '@spudder/core/stand/plant'
+import {
+  causeOf,
+  checksOf,
+  drawCase,
+  drillKinds,
+  knownAfter,
+  offeredIn,
+} from '@spudder/core/verdict/drill'
+import { midSentence } from '@spudder/core/base/writing'
+import { Button } from 'ant-design-vue'
+import { computed } from 'vue'
+import { useChange } from '../../api/use-change.ts'
+import PlantFigure from '../../shared/figure/PlantFigure.vue'
+import { renewedId } from '../../shared/form/kept.ts'
+import { useChecked } from '../../shared/form/use-checked.ts'
+import { today } from '../../shared/units/today.ts'
+import ChipChoice from '../../ui/ChipChoice.vue'
+import ChoiceField from '../../ui/ChoiceField.vue'
+import ConfirmButton from '../../ui/ConfirmButton.vue'
+import ProblemNote from '../../ui/ProblemNote.vue'
+import AskChecks from './AskChecks.vue'
+import FoundList from './FoundList.vue'
+import { useDrillDraft, type DrillDraft } from './drill-draft.ts'
+
+/** A case under way: what is seen, what may be asked, and what is said of it. */
+const props = defineProps<{ placeId: string; draft: DrillDraft }>()
+const emit = defineEmits<{ answered: [drill: DrillDto] }>()
+const drilling = useDrillDraft()
+
+const spec = computed(() => props.draft.spec)
+const drilled = computed(() => drawCase(spec.value))
+const offered = computed(() => offeredIn(drilled.value))
+const plant = computed(() => drilled.value.plants[0])
+const known = computed(() => plant.value && knownAfter(plant.value, props.draft.asked))
+const options = computed(() => offered.value.map(({ id, name }) => ({ value: id, words: name })))
+const said = computed({
+  get: () => props.draft.saidId,
+  set: (saidId: string | undefined) => drilling.change({ saidId: saidId ?? '' }),
+})
+const asks = computed(() =>
+  spec.value.kind === 'leaf'
+    ? `Which of these plants shows: ${midSentence(causeOf(spec.value.causeId).name)}?`
+    : 'What is it?',
+)
+
+const store = useChange(drillRoutes.record, { told: 'beside' })
+const { checked } = useChecked(CreateDrillDto, () => store.error.value)
+async function answer(saidId: string): Promise<void> {
+  drilling.change({ saidId })
+  const { id, asked } = props.draft
+  const { against, ...rest } = spec.value
+  const dto = checked({
+    id,
+    ...rest,
+    ...(against === null ? {} : { against }),
+    saidId,
+    asked: [...asked],
+    answeredOn: today(),
+  })
+  if (!dto) return
+  const stored = await store.send({ placeId: props.placeId, dto }, (problem) => {
+    drilling.change({ id: renewedId(id, problem) })
+  })
+  if (!stored) return
+  emit('answered', stored)
+  drilling.end()
+}
+</script>
+
+<template>
+  <section class="case sheet stack gap-12 above-12" aria-label="Case">
+    <div class="lined gap-16 apart wrapped">
+      <h2>{{ asks }}</h2>
+      <p class="faint-note">
+        {{ contexts[spec.context].label }} · {{ drillKinds[spec.kind].label }}
+      </p>
+    </div>
+    <ol v-if="spec.kind === 'leaf'" class="plants plain">
+      <li v-for="(each, index) in drilled.plants" :key="index" class="stack gap-6">
+        <PlantFigure :context="spec.context" :plant-id="spec.plantId" :paint="each.paint" />
+        <Button
+          block
+          size="large"
+          :loading="store.isLoading.value && draft.saidId === each.causes[0]?.id"
+          @click="answer(each.causes[0]?.id ?? '')"
+        >
+          Plant {{ index + 1 }}
+        </Button>
+      </li>
+    </ol>
+    <div v-else-if="plant && known" class="one stack gap-24 items-start">
+      <PlantFigure
+        :context="spec.context"
+        :plant-id="spec.plantId"
+        :paint="plant.paint"
+        :roots="known.get('roots')"
+      />
+      <div class="stack gap-16">
+        <FoundList :known="known" :story="plant.story" />
+        <AskChecks
+          v-if="spec.kind === 'case'"
+          :checks="checksOf(drilled)"
+          :asked="draft.asked"
+          :known="known"
+          @ask="drilling.change({ asked: [...draft.asked, $event] })"
+        />
+        <div class="stack gap-10">
+          <ChoiceField
+            v-if="spec.kind === 'case'"
+            v-model="said"
+            label="Treat for"
+            :options="options"
+          />
+          <ChipChoice v-else v-model="said" label="It is" :options="options" />
+          <div>
+            <Button
+              type="primary"
+              size="large"
+              :disabled="said === ''"
+              :loading="store.isLoading.value"
+              @click="answer(said)"
+            >
+              {{ spec.kind === 'case' ? 'Treat, and see what comes' : 'That is it' }}
+            </Button>
+          </div>
+        </div>
+      </div>
+    </div>
+    <ProblemNote :problem="store.error.value" />
+    <div>
+      <ConfirmButton
+        words="Leave off"
+        question="Leave this case off?"
+        about="What was asked in it is not kept."
+        sure="Leave it off"
+        @confirm="drilling.end"
+      />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.case {
+  padding: 16px;
+}
+.plants {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 16px;
+}
+.one {
+  grid-template-columns: minmax(0, 1fr);
+}
+@media (width >= 900px) {
+  .one {
+    grid-template-columns: minmax(0, 360px) minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,31 @@
+import type { DrillKind, DrillSpec } from '@spudder/core/verdict/drill'
+import type { Context } from '@spudder/core/stand/plant'
+import { useLocalStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+
+/** A case under way, as far as it has come; it survives the page. */
+export interface DrillDraft {
+  readonly id: string
+  readonly spec: DrillSpec
+  /** Checks made, in their order. */
+  readonly asked: readonly string[]
+  readonly saidId: string
+}
+
+/** The case under way, if any, and what was last drilled. */
+export const useDrillDraft = defineStore('drill-draft', () => {
+  const kept = useLocalStorage<{ readonly draft: DrillDraft | null }>('spudder:drill', {
+    draft: null,
+  })
+  const kind = useLocalStorage<DrillKind>('spudder:drill-kind', 'leaf')
+  const context = useLocalStorage<Context>('spudder:drill-stand', 'turf')
+  function begin(spec: DrillSpec): void {
+    kept.value = { draft: { id: crypto.randomUUID(), spec, asked: [], saidId: '' } }
+  }
+  function change(part: Partial<DrillDraft>): void {
+    const { draft } = kept.value
+    if (draft) kept.value = { draft: { ...draft, ...part } }
+  }
+  const end = () => (kept.value = { draft: null })
+  return { kept, kind, context, begin, change, end }
+})
