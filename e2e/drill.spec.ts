@@ -49,7 +49,7 @@ test('cases are drilled: a plant is pointed at, a whole case goes on after a rel
   await page.getByText('how', { exact: true }).first().click()
   await expect(page.getByText(/does not know the truth either/)).toBeVisible()
 
-  await page.getByRole('button', { name: 'strike this one out' }).click()
+  await page.getByRole('button', { name: /^Correct: Drill of/ }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('Why').fill('Somebody else was at it.')
   await dialog.getByRole('button', { name: 'Strike it out' }).click()

@@ -165,7 +165,7 @@ const regret = computed(() => lineStart(regretWords(score.value.regret, currency
       <MendButton
         :id="drill.id"
         kind="drill"
-        words="strike this one out"
+        words="correct this one"
         :about="`Drill of ${dayWords(drill.answeredOn)}`"
       />
     </div>
