@@ -94,6 +94,18 @@ const some = async (found: Locator, most: number): Promise<Locator[]> => {
   return (await found.all()).slice(0, most)
 }
 
+/** Starts the first job and leaves it again, some times over: each begins as the one before. */
+function startsAndStops(page: Page): Tapped['taps'] {
+  const start = page.getByRole('button', { name: /^Start: / }).first()
+  const leave = page.getByRole('button', { name: 'Not at it any more' }).first()
+  return Array.from({ length: 4 }, () => [start, leave])
+    .flat()
+    .map((button) => async () => {
+      await button.waitFor()
+      await tapOn(button)
+    })
+}
+
 async function openStand(page: Page, url: string, name: string, path: string): Promise<void> {
   await page.goto(url)
   const link = page.getByRole('link', { name, exact: true })
@@ -129,9 +141,9 @@ export async function outdoorTaps(browser: Browser, url: string): Promise<Taps[]
   await lookAs(page, url, 'applicator')
   await page.goto(`${url}/day`, { waitUntil: 'networkidle' })
   const starts = await tapAll(page, {
-    what: 'a job started',
+    what: 'a job started or left',
     answers: 'click',
-    taps: tapsOn(await some(page.getByRole('button', { name: /^Start: / }), 1)),
+    taps: startsAndStops(page),
   })
   await page.close()
   return [nothing, leaves, answers, ticks, starts]

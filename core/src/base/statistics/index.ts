@@ -7,8 +7,10 @@ export { curveDeviation, deviationsFor, fitCurve } from './fit-curve.ts'
 export type { CurveFit, CurveToFit } from './fit-curve.ts'
 export { learnChance } from './learn-chance.ts'
 export type { ChanceBefore, HappenedOnce, HeldChance, LearntChance } from './learn-chance.ts'
-export { learnMean, learntOf } from './learn-mean.ts'
-export type { LearntGroup, LearntMean, SeenOnce, ThoughtBefore } from './learn-mean.ts'
+export { learnMean } from './learn-mean.ts'
+export { learntOf } from './learnt-mean.ts'
+export type { SeenOnce, ThoughtBefore } from './learn-mean.ts'
+export type { LearntGroup, LearntMean } from './learnt-mean.ts'
 export { mixedModel, weighMixedModel } from './mixed-model.ts'
 export type {
   Contrast,

@@ -98,7 +98,8 @@ const inLine = computed(() => entries.filter(({ isInLine, needs }) => isInLine &
   align-items: center;
   gap: 12px;
   height: auto;
-  min-height: 54px;
+  /* As high as it is once everything in it is there: nothing below moves. */
+  min-height: 59px;
   padding: 6px 20px;
   background: none;
   line-height: 1.4;
