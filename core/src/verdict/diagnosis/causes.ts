@@ -1,4 +1,4 @@
-import type { Context } from '../../stand/plant/index.ts'
+import type { Context, Plant } from '../../stand/plant/index.ts'
 import { ageCauses } from './data/age-causes.ts'
 import type { Cause } from './data/cause.ts'
 import { groundCauses } from './data/ground-causes.ts'
@@ -26,4 +26,13 @@ export const allCauses: readonly Cause[] = [
 /** The causes that can occur in a context. */
 export function causesOf(context: Context): readonly Cause[] {
   return allCauses.filter((cause) => cause.contexts?.includes(context) ?? true)
+}
+
+/** Less often than so, beside plants at large, a cause is not met on a kind of plant [1]. */
+const hardlyEver = 0.01
+
+/** Whether a cause is met on a plant at all: citrus has a decline of its own. */
+export function occursOn({ times }: Cause, { tissue }: Pick<Plant, 'tissue'>): boolean {
+  const { citrus, other } = times.plantKind ?? {}
+  return ((tissue === 'citrus' ? citrus : other) ?? 1) >= hardlyEver
 }

@@ -1,6 +1,6 @@
 export { endingOf } from './ending-of.ts'
 export { answeredChecks } from './answered-checks.ts'
-export { allCauses, causesOf } from './causes.ts'
+export { allCauses, causesOf, occursOn } from './causes.ts'
 export type { Cause, TreatmentId } from './data/cause.ts'
 export { checkIn, checks, worth } from './data/checks.ts'
 export type { Check } from './data/checks.ts'

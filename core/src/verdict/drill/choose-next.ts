@@ -1,10 +1,11 @@
 import type { Day } from '../../base/calendar/index.ts'
 import { plantsOf, type Context } from '../../stand/plant/index.ts'
+import { occursOn } from '../diagnosis/index.ts'
 import { cardsOf, type DrillCard, type DrillDone } from './cards.ts'
 import { confusionsOf, isSuspected, type Confusion } from './confusions.ts'
 import { choosing } from './data/drill-figures.ts'
 import type { DrillKind } from './data/kinds.ts'
-import { drawCase, drilledCauses, type DrillSpec } from './draw-case.ts'
+import { causeOf, drawCase, drilledCauses, type DrillSpec } from './draw-case.ts'
 import { judgePlant, shareOf } from './judge-plant.ts'
 
 /** What is to be drilled next, and of whom. */
@@ -114,9 +115,10 @@ export function chooseNext(next: NextDrill): DrillSpec {
     causeId: nextCause(syllabusOf(next), lately, today),
     against: null,
   }
-  const plants = plantsOf(context)
+  const causes = [asked.causeId, ...(asked.against === null ? [] : [asked.against])].map(causeOf)
+  const plants = plantsOf(context).filter((plant) => causes.every((each) => occursOn(each, plant)))
   const plant = plants[Math.floor(chance() * plants.length)]
-  if (!plant) throw new Error(`no plant grows as ${context}`)
+  if (!plant) throw new Error(`no plant of ${context} has ${asked.causeId}`)
   const drawn = () => ({ kind, context, plantId: plant.id, ...asked, seed: chance() })
   if (kind === 'case') return drawn()
   return clearest(

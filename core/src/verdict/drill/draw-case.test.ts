@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { readPaint } from '../../seen/finding/index.ts'
 import { leavesOf } from '../../seen/painter/index.ts'
 import { contextNames, contexts, plantsOf } from '../../stand/plant/index.ts'
+import { occursOn } from '../diagnosis/index.ts'
 import {
+  chooseNext,
   drawCase,
   drilledCauses,
   judgePlant,
@@ -31,13 +33,14 @@ describe('a drilled case', () => {
   it.each(contextNames)(
     'can be drawn of every cause of %s, and looks as it is said to',
     (context) => {
-      const plantId = plantsOf(context)[0]?.id ?? ''
-      for (const { id } of drilledCauses(context)) {
+      for (const each of drilledCauses(context)) {
+        const { id } = each
+        const plantId = plantsOf(context).find((plant) => occursOn(each, plant))?.id ?? ''
         const { plants } = drawCase({ ...spec, context, plantId, causeId: id })
         const [plant] = plants
         expect(plant?.causes.map((cause) => cause.id)).toContain(id)
         const seen = readPaint(leavesOf(contexts[context].figure), plant?.paint ?? {})
-        expect(Object.fromEntries(plant?.shown ?? [])).toEqual(seen)
+        expect(Object.fromEntries(plant?.shown ?? [])).toMatchObject(seen)
       }
     },
   )
@@ -93,6 +96,22 @@ describe('a drilled case', () => {
       .map(({ id }) => id)
     expect(offered).toEqual(expect.arrayContaining(['boron-short', 'copper-short', ...commonest]))
     expect(offered).toHaveLength(12)
+  })
+
+  it('gives no plant a trouble that it cannot have, and knows citrus by sight', () => {
+    const greening = { ...spec, context: 'tree' as const, causeId: 'citrus-greening' }
+    expect(() => drawCase({ ...greening, plantId: 'peach' })).toThrow(/kind of stand and plant/)
+    const [plant] = drawCase({ ...greening, plantId: 'citrus' }).plants
+    expect(plant?.shown.get('plantKind')).toBe('citrus')
+    const next = (at: number) =>
+      chooseNext({
+        kind: 'leaf',
+        context: 'tree',
+        done: [],
+        today: '2026-03-01',
+        chance: () => at,
+      })
+    for (const seed of seeds.slice(0, 4)) expect(() => drawCase(next(seed))).not.toThrow()
   })
 
   it('of a cause of another kind of stand is refused', () => {

@@ -8,9 +8,10 @@ import {
   causesOf,
   checks,
   DrawnWorld,
+  featureLikeness,
+  occursOn,
   settingOf,
   storyEvents,
-  featureLikeness,
   storyEventKinds,
   tellingApart,
   type Cause,
@@ -20,7 +21,7 @@ import {
   type StoryEventKind,
 } from '../diagnosis/index.ts'
 import { drawing } from './data/drill-figures.ts'
-import type { DrillKind } from './data/kinds.ts'
+import { drillKinds, type DrillKind } from './data/kinds.ts'
 
 /** What decides a drilled case: the same, the same case. */
 export interface DrillSpec {
@@ -129,7 +130,7 @@ const tellingOf = (
       )
 
 function drawPlant(world: DrawnWorld, spec: DrillSpec, truth: number): DrilledPlant {
-  const { kind, context } = spec
+  const { kind, context, plantId } = spec
   const answers = new Map(world.drawEverything(truth))
   const paint = paintOf(context, answers)
   const seen = readPaint(leavesOf(contexts[context].figure), paint)
@@ -137,6 +138,8 @@ function drawPlant(world: DrawnWorld, spec: DrillSpec, truth: number): DrilledPl
   for (const name of pictured) answers.delete(name)
   const shown = new Map<FeatureName, string>(Object.entries(seen) as [FeatureName, string][])
   for (const [name, value] of shown) answers.set(name, value)
+  // Of other plants nothing is said, as at a look.
+  if (findPlant(plantId).tissue === 'citrus') shown.set('plantKind', 'citrus')
   const causes = world.hypotheses[truth]?.causes ?? []
   const story = kind === 'leaf' ? [] : drawStory(causes, () => world.chance())
   if (kind === 'look') {
@@ -174,14 +177,15 @@ function drawTypical(world: DrawnWorld, spec: DrillSpec, truth: number): Drilled
 }
 
 /** Plants of other causes beside the one that is asked for, none of which looks like another. */
-function drawPlants(world: DrawnWorld, spec: DrillSpec, many: number): readonly DrilledPlant[] {
-  const { context, causeId, against } = spec
+function drawPlants(world: DrawnWorld, spec: DrillSpec): readonly DrilledPlant[] {
+  const { context, causeId, against, plantId } = spec
+  const many = drillKinds.leaf.offers
   const single = (id: string) => world.hypotheses.findIndex((each) => each.id === id)
   const unlike = drilledCauses(context).filter(
-    ({ id }) =>
-      id !== causeId &&
-      id !== against &&
-      featureLikeness(id, causeId, context) < drawing.unlike.value,
+    (cause) =>
+      ![causeId, against].includes(cause.id) &&
+      occursOn(cause, findPlant(plantId)) &&
+      featureLikeness(cause.id, causeId, context) < drawing.unlike.value,
   )
   const others = shuffled(unlike.slice(0, 2 * many), () => world.chance()).map(({ id }) => id)
   const plants: DrilledPlant[] = []
@@ -198,9 +202,12 @@ function drawPlants(world: DrawnWorld, spec: DrillSpec, many: number): readonly 
 }
 
 /** One cause, or now and then two of which it is one, as often as they are met. */
-function drawTruth(world: DrawnWorld, causeId: string): number {
+function drawTruth(world: DrawnWorld, { causeId, plantId }: DrillSpec): number {
+  const plant = findPlant(plantId)
   const having = world.hypotheses.flatMap(({ causes, prior }, at) =>
-    causes.some(({ id }) => id === causeId) ? [{ at, prior }] : [],
+    causes.some(({ id }) => id === causeId) && causes.every((each) => occursOn(each, plant))
+      ? [{ at, prior }]
+      : [],
   )
   let left = world.chance() * having.reduce((sum, { prior }) => sum + prior, 0)
   return (having.find(({ prior }) => (left -= prior) <= 0) ?? having[0])?.at ?? 0
@@ -209,22 +216,23 @@ function drawTruth(world: DrawnWorld, causeId: string): number {
 /**
  * Draws a case whose truth is known from a world that is like the tables of the verdict, but not as
  * they say. Whatever judges it later is given what was found of it alone.
- * @param many plants to choose from, where it is asked which [1]
- * @throws {CoreError} unknown-name for a plant that is not in the list, not-applicable for a cause of another kind of stand
+ * @throws {CoreError} unknown-name for a plant that is not in the list, not-applicable for a cause of another kind of stand or plant
  */
-export function drawCase(spec: DrillSpec, many = 4): DrilledCase {
+export function drawCase(spec: DrillSpec): DrilledCase {
   const { context, causeId, against, seed, kind } = spec
+  const plant = findPlant(spec.plantId)
+  const met = drilledCauses(context).filter((cause) => occursOn(cause, plant))
   for (const id of [causeId, ...(against === null ? [] : [against])]) {
-    if (!drilledCauses(context).some((each) => each.id === id)) {
+    if (!met.some((each) => each.id === id)) {
       throw new CoreError('cause-elsewhere', { parameter: 'causeId', received: id })
     }
   }
-  const setting = settingOf(context, findPlant(spec.plantId), {})
+  const setting = settingOf(context, plant, {})
   const world = new DrawnWorld(context, setting.leaf, seed, drawing.worldIsOffBy.value)
-  if (kind === 'leaf') return { spec, setting, plants: drawPlants(world, spec, many) }
+  if (kind === 'leaf') return { spec, setting, plants: drawPlants(world, spec) }
   const truth =
     kind === 'case'
-      ? drawTruth(world, causeId)
+      ? drawTruth(world, spec)
       : world.hypotheses.findIndex(({ id }) => id === causeId)
   return { spec, setting, plants: [drawPlant(world, spec, truth)] }
 }

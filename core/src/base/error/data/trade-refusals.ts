@@ -161,7 +161,7 @@ export const tradeRefusals = {
   },
   'cause-elsewhere': {
     code: 'not-applicable',
-    expected: () => 'a cause that is drilled on this kind of stand',
+    expected: () => 'a cause that is drilled on this kind of stand and plant',
   },
   'cause-not-offered': {
     code: 'not-applicable',
