@@ -1,5 +1,6 @@
 import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
 import type { FigureRange } from '../../base/reference/index.ts'
+import { sharesWithin } from './data/chances.ts'
 import { strayPerDay } from './data/recovery.ts'
 import type { Response } from '../../material/source/index.ts'
 import type { SeenGreenness } from '../../seen/colour/index.ts'
@@ -23,7 +24,7 @@ export function lastOfShares<Each extends { readonly day: Day }>(
   const inOrder = treatments.toSorted((a, b) => a.day.localeCompare(b.day))
   return inOrder.filter((each, index) => {
     const next = inOrder[index + 1]
-    return !next || daysBetween(each.day, next.day) > 6
+    return !next || daysBetween(each.day, next.day) > sharesWithin.value
   })
 }
 

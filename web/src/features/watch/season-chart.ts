@@ -10,15 +10,16 @@ const width = 510
 
 /** Colour through the season as a drawing for paper, with a mark on each day of work. */
 export function seasonChart(
-  seen: readonly SeenGreenness[],
+  seen: readonly (SeenGreenness & { readonly isSimulated?: boolean })[],
   entries: readonly { readonly happenedOn: string }[],
 ): string {
   const [first, last] = [seen[0], seen.at(-1)]
   if (!first || !last) return ''
-  const points = seen.map(({ day, greenness }) => ({
+  const points = seen.map(({ day, greenness, isSimulated }) => ({
     x: dayToDate(day),
     y: greenness,
     fill: leafColour(greenness),
+    isMadeUp: isSimulated ?? false,
     words: `${dayWords(day)}: ${greennessWords(greenness)}`,
   }))
   const marks = entries

@@ -1,5 +1,6 @@
 import { recordedAt } from '../../tests/recorded.ts'
 import type { StandStoryDto } from '@spudder/contract/stand'
+import { eyesOf, planSitting } from '@spudder/core/seen/eye'
 import { nothingKnown } from '../../shared/known/known.ts'
 import { describe, expect, it } from 'vitest'
 import { entryRow, standRow } from '../../tests/rows.ts'
@@ -78,6 +79,29 @@ describe('a season report', () => {
     expect(document()).not.toContain('"Photos"')
   })
 
+  it('says what was made up, whose eye put colours right, and that what was taught is expected', () => {
+    const sitting = planSitting('turfColour', 0.4)
+    const eyes = eyesOf([
+      {
+        id: 'sitting',
+        scale: 'turfColour',
+        createdBy: recorded.createdBy,
+        ratedOn: '2026-05-01',
+        shown: sitting,
+        said: sitting.map(({ truth }, at) => Math.min(9, truth + (at % 2 ? 0.9 : 0.6))),
+      },
+    ])
+    const made = { ...reading('2026-06-14', 6), came: { how: 'simulated' as const, by: 'a pen' } }
+    const readings = [...story.readings, made]
+    const told = JSON.stringify(
+      seasonDocument({ story: { ...story, readings }, known: { ...nothingKnown, eyes }, system: 'us' }, '2026-06-30', []), // prettier-ignore
+    )
+    expect(told).toMatch(/Last seen 14 Jun[^"]*made up by a practice device/)
+    expect(told).toContain('Crossed points were made up')
+    expect(told).toContain('put right by the eye that gave them')
+    for (const words of ['Crossed', 'put right', 'taught']) expect(document()).not.toContain(words)
+  })
+
   it('says so where nothing was seen', () => {
     const bare = seasonDocument(
       { story: { ...story, readings: [] }, known: nothingKnown, system: 'us' },
@@ -97,6 +121,8 @@ describe('the chart of a season', () => {
     expect(chart.match(/<circle/g)).toHaveLength(2)
     expect(chart.match(/stroke="#a23f1b"/g)).toHaveLength(1)
     expect(chart).toContain('1 May to 1 Jun')
+    expect(chart).not.toContain('made-up')
+    expect(seasonChart([...seen, { ...look('2026-06-04', 0.5), isSimulated: true }], [])).toContain('made-up') // prettier-ignore
     // Paper knows no theme.
     expect(chart).not.toContain('var(')
   })

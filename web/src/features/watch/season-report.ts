@@ -11,7 +11,7 @@ import { judgementOf } from '../../shared/case/judgement.ts'
 import { makePdf } from '../../shared/file/make-pdf.ts'
 import { photoContent, smallPhoto, type ReportPhoto } from '../../shared/file/report-photos.ts'
 import { expectedOf, type Known } from '../../shared/known/known.ts'
-import { seenColours, stripColours } from '../../shared/ribbon/seen-colour.ts'
+import { seenColours, stripColours, type SeenColour } from '../../shared/ribbon/seen-colour.ts'
 import { seasonChart } from './season-chart.ts'
 
 type Case = StandStoryDto['cases'][number]
@@ -54,6 +54,22 @@ function caseContent({ story, known, system }: ReportOf, of: Case): Content[] {
   ]
 }
 
+/** What the colours are, where they are not simply what was read off. */
+function colourNotes(seen: readonly SeenColour[], { learnt }: Known): Content[] {
+  const notes = [
+    ...(seen.some(({ isSimulated }) => isSimulated)
+      ? ['Crossed points were made up by practice devices; nobody measured them.']
+      : []),
+    ...(seen.some(({ eye }) => eye)
+      ? ['Colours rated by eye are put right by the eye that gave them.']
+      : []),
+    ...(learnt.size > 0
+      ? ['What is expected of leaves follows what this place taught, where it was watched.']
+      : []),
+  ]
+  return notes.length === 0 ? [] : [{ text: notes.join(' '), fontSize: 8.5, margin: [0, 2, 0, 0] }]
+}
+
 /** The season of a stand as a document: what was seen, done, judged, with pictures. */
 export function seasonDocument(
   of: ReportOf,
@@ -87,12 +103,13 @@ export function seasonDocument(
       },
       last
         ? {
-            text: `Last seen ${dayWords(last.day)}: ${greennessWords(last.greenness)}, ${readingWords(last)}.`,
+            text: `Last seen ${dayWords(last.day)}: ${greennessWords(last.greenness)}, ${readingWords(last)}${last.isSimulated ? ', made up by a practice device' : ''}.`,
           }
         : { text: 'No colour was seen.' },
       ...(seen.length > 1
         ? [{ svg: seasonChart(seen, standingEntries(story.entries)), width: 510, margin: [0, 8, 0, 4] } satisfies Content] // prettier-ignore
         : []),
+      ...colourNotes(seen, known),
       ...story.cases.flatMap((each) => caseContent(of, each)),
       ...photoContent(photos),
       {

@@ -7,6 +7,8 @@ const judged = (value: number, unit: string, source: string): Figure => ({
   mark: 'J',
 })
 
+/** Shares of one dose that are given within so many days of each other are one treatment. */
+export const sharesWithin = judged(6, 'd', 'shares are given over days, treatments over weeks')
 /** Of treatments that a grower thought right, how many do nothing. */
 export const failsOf = judged(0.2, '', 'one in five, where the cause was not proven')
 /** Never more than so many are expected to fail: a place that taught it so is not done with. */
