@@ -94,16 +94,20 @@ const some = async (found: Locator, most: number): Promise<Locator[]> => {
   return (await found.all()).slice(0, most)
 }
 
-/** Starts the first job and leaves it again, some times over: each begins as the one before. */
-function startsAndStops(page: Page): Tapped['taps'] {
-  const start = page.getByRole('button', { name: /^Start: / }).first()
-  const leave = page.getByRole('button', { name: 'Not at it any more' }).first()
-  return Array.from({ length: 4 }, () => [start, leave])
-    .flat()
-    .map((button) => async () => {
-      await button.waitFor()
-      await tapOn(button)
-    })
+/** Starts the first job some times over; that it is left in between is not measured along. */
+async function startTaps(page: Page): Promise<Taps> {
+  const tapOnce = async (what: string, name: string | RegExp) => {
+    const button = page.getByRole('button', { name }).first()
+    await button.waitFor()
+    return tapAll(page, { what, answers: 'click', taps: tapsOn([button]) })
+  }
+  const what = 'a job started'
+  const times: number[] = []
+  for (let run = 0; run < 4; run += 1) {
+    times.push((await tapOnce(what, /^Start: /)).medianMs)
+    await tapOnce('left', 'Not at it any more')
+  }
+  return { what, medianMs: median(times), longestMs: Math.max(...times) }
 }
 
 async function openStand(page: Page, url: string, name: string, path: string): Promise<void> {
@@ -140,11 +144,7 @@ export async function outdoorTaps(browser: Browser, url: string): Promise<Taps[]
   await page.goto(url)
   await lookAs(page, url, 'applicator')
   await page.goto(`${url}/day`, { waitUntil: 'networkidle' })
-  const starts = await tapAll(page, {
-    what: 'a job started or left',
-    answers: 'click',
-    taps: startsAndStops(page),
-  })
+  const starts = await startTaps(page)
   await page.close()
   return [nothing, leaves, answers, ticks, starts]
 }

@@ -1,6 +1,6 @@
 import type { LeafPattern, Severity } from './data/vocabulary.ts'
 import type { Findings } from './findings.ts'
-import type { AgedLeaf, LeafPaint, Paint } from './paint.ts'
+import { isOld, type AgedLeaf, type LeafPaint, type Paint } from './paint.ts'
 
 /** Which leaf ages a tier said in words takes in. */
 const tierAges: Readonly<Record<string, (age: number) => boolean>> = {
@@ -21,7 +21,6 @@ export function paintTier(leaves: readonly AgedLeaf[], tier: string, brush: Leaf
   return Object.fromEntries(painted.map(({ id }) => [id, brush]))
 }
 
-const oldFrom = 2 / 3
 const plainly = '2'
 
 /**
@@ -34,7 +33,7 @@ export function paintFindings(leaves: readonly AgedLeaf[], findings: Findings): 
   const painted = paintTier(leaves, findings.tier ?? 'all', { severity, pattern })
   const { oldPattern } = findings
   if (oldPattern === undefined || oldPattern === 'alike') return painted
-  const old = leaves.filter(({ id, age }) => age >= oldFrom && painted[id])
+  const old = leaves.filter((leaf) => isOld(leaf) && painted[leaf.id])
   const brush = { severity, pattern: oldPattern as LeafPattern }
   return { ...painted, ...Object.fromEntries(old.map(({ id }) => [id, brush])) }
 }

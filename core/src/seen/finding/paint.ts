@@ -73,7 +73,8 @@ function commonest(patterns: readonly LeafPaint[]): LeafPattern {
   return [...weight].reduce((best, next) => (next[1] > best[1] ? next : best))[0]
 }
 
-const isOld = ({ age }: AgedLeaf): boolean => age >= 2 / 3
+/** The oldest third. */
+export const isOld = ({ age }: AgedLeaf): boolean => age >= 2 / 3
 
 /** What the oldest leaves show, where it is not what the others show. */
 function oldPatternOf(leaves: readonly AgedLeaf[], paint: Paint): Findings {

@@ -1,5 +1,6 @@
 import type { Context, Plant } from '../../stand/plant/index.ts'
 import { ageCauses } from './data/age-causes.ts'
+import { bounds } from './data/bounds.ts'
 import type { Cause } from './data/cause.ts'
 import { groundCauses } from './data/ground-causes.ts'
 import { ironCauses } from './data/iron-causes.ts'
@@ -28,11 +29,8 @@ export function causesOf(context: Context): readonly Cause[] {
   return allCauses.filter((cause) => cause.contexts?.includes(context) ?? true)
 }
 
-/** Less often than so, beside plants at large, a cause is not met on a kind of plant [1]. */
-const hardlyEver = 0.01
-
 /** Whether a cause is met on a plant at all: citrus has a decline of its own. */
 export function occursOn({ times }: Cause, { tissue }: Pick<Plant, 'tissue'>): boolean {
   const { citrus, other } = times.plantKind ?? {}
-  return ((tissue === 'citrus' ? citrus : other) ?? 1) >= hardlyEver
+  return ((tissue === 'citrus' ? citrus : other) ?? 1) >= bounds.hardlyEver.value
 }

@@ -3,24 +3,9 @@ import { readPaint } from '../../seen/finding/index.ts'
 import { leavesOf } from '../../seen/painter/index.ts'
 import { contextNames, contexts, plantsOf } from '../../stand/plant/index.ts'
 import { occursOn } from '../diagnosis/index.ts'
-import {
-  chooseNext,
-  drawCase,
-  drilledCauses,
-  judgePlant,
-  knownAfter,
-  offeredIn,
-  type DrillSpec,
-} from './index.ts'
+import { chooseNext, drawCase, drilledCauses, judgePlant, knownAfter, offeredIn } from './index.ts'
+import { nitrogenOnTurf as spec } from './tests/nitrogen-on-turf.ts'
 
-const spec: DrillSpec = {
-  kind: 'case',
-  context: 'turf',
-  plantId: 'creeping-bentgrass',
-  causeId: 'nitrogen-short',
-  against: null,
-  seed: 0.42,
-}
 const seeds = Array.from({ length: 20 }, (_, at) => (at + 0.5) / 20)
 
 describe('a drilled case', () => {

@@ -1,23 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { checks, effortOf } from '../diagnosis/index.ts'
 import { good } from './data/drill-figures.ts'
-import {
-  drawCase,
-  drilledCauses,
-  goWell,
-  regretDerivation,
-  scoreDrill,
-  type DrillSpec,
-} from './index.ts'
+import { drawCase, drilledCauses, goWell, regretDerivation, scoreDrill } from './index.ts'
+import { nitrogenOnTurf as spec } from './tests/nitrogen-on-turf.ts'
 
-const spec: DrillSpec = {
-  kind: 'case',
-  context: 'turf',
-  plantId: 'creeping-bentgrass',
-  causeId: 'nitrogen-short',
-  against: null,
-  seed: 0.42,
-}
 const wrong = good.wrongTreatment.value
 const effort = (id: string) => {
   const check = checks.find((each) => each.id === id)

@@ -147,12 +147,12 @@ const regret = computed(() => lineStart(regretWords(score.value.regret, currency
         />
         <HowGot :derivation="regretDerivation(score)" />
         <section v-if="verdict" class="stack gap-8" aria-label="What speaks for it">
-          <h3>What you knew of it said, by the engine</h3>
+          <h3>What speaks for what, by all you knew of it</h3>
           <p v-if="score.good.right === 0" class="text-strong" role="note">
             {{
               score.went.right > 0
-                ? 'The engine was misled here, and you were not'
-                : 'The engine was misled here too'
+                ? 'The verdict is misled here, and you were not'
+                : 'The verdict is misled here too'
             }}: it does not see the truth, only what was found.
           </p>
           <VerdictRibbon :verdict="verdict" :shown="4" is-open />

@@ -61,7 +61,8 @@ const columns: readonly Column<DrillCard>[] = [
         {{ regretWords(summary.lately, currency) }}.
       </p>
       <p class="faint-note">
-        The engine, which knows no more than you do, would have treated wrongly in
+        Whoever goes by the verdict alone, which knows no more than you do, would have treated
+        wrongly in
         {{ summary.engineWrong }} of them.
       </p>
     </div>
@@ -71,7 +72,7 @@ const columns: readonly Column<DrillCard>[] = [
         <li v-for="each in confusions" :key="`${each.causeId} ${each.takenFor}`">
           <b>{{ causeOf(each.causeId).name }}</b> is taken for
           {{ midSentence(causeOf(each.takenFor).name) }}: {{ each.taken }} of {{ each.met }} times,
-          {{ percent(each.chance) }} likely more than slips.
+          and with {{ percent(each.chance) }} that is no slip.
           <HowGot :derivation="confusionDerivation(each)" />
         </li>
       </ul>

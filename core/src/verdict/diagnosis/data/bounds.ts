@@ -17,5 +17,10 @@ export const bounds = {
   justNowDays: judged(30, 'd', 'weeks in which who looks still sees what was told'),
   limeUnseenBelow: judged(0.5, '% CaCO3', 'less does not fizz strongly'),
   limeSeenFrom: judged(3, '% CaCO3', 'so much fizzes even under vinegar'),
+  hardlyEver: judged(
+    0.01,
+    '',
+    'a cause that is met so much less often on a kind of plant is none of it',
+  ),
   leastChance: judged(0.01, '', 'answers too unlikely to be worth a line'),
 } as const
