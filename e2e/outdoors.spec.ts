@@ -21,9 +21,9 @@ async function eightJobs(context: BrowserContext) {
   const estate = await estateOf(context)
   const { placeId, idOf } = estate
   const looks = ['Bowling green', 'Gardenia house', 'South vineyard block', 'Azalea border'].map(
-    (name) => ({ id: randomUUID(), standId: idOf(name) }),
+    (name) => ({ id: randomUUID(), standId: idOf(name), dueOn: dayFromToday(0) }),
   )
-  await post(context, `/places/${placeId}/looks-due`, { looks, dueOn: dayFromToday(0) })
+  await post(context, `/places/${placeId}/looks-due`, { looks })
   const design = { layout: 'blocks', factors: [{ name: 'iron', levels: ['none', 'low', 'mid', 'high'] }], replicates: 6 } // prettier-ignore
   const trial = { id: randomUUID(), name: 'Iron rates', design, seed: 0.4, plotLengthM: 2, plotWidthM: 1, scale: 'turfColour', startedOn: dayFromToday(-8) } // prettier-ignore
   await post(context, `/stands/${idOf('Bowling green')}/trials`, trial)

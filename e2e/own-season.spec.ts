@@ -63,7 +63,7 @@ test('a season of somebody’s own holds nothing made up, on any page, in any ta
   // Nobody told the weather: none is stored as if it had been measured.
   expect((await storyOf(request)).entries.map(({ weather }) => weather)).toEqual([null])
 
-  const pages = ['/', `/stands/${standId}/look`, `/stands/${standId}/verdict`, `/stands/${standId}/bench`, `/stands/${standId}/remedy`, `/stands/${standId}/jobs`, `/stands/${standId}/watch`, `/stands/${standId}/trials`, `/stands/${standId}/zones`, '/dates', '/record', '/history', '/shelf', '/sprayers'] // prettier-ignore
+  const pages = ['/', `/stands/${standId}/look`, `/stands/${standId}/verdict`, `/stands/${standId}/bench`, `/stands/${standId}/remedy`, `/stands/${standId}/jobs`, `/stands/${standId}/watch`, `/stands/${standId}/trials`, `/stands/${standId}/zones`, '/dates', '/record', '/history', '/shelf', '/sprayers', '/season', '/lessons'] // prettier-ignore
   for (const address of pages) {
     await page.goto(address)
     await expect(page.locator('main h1').first()).toBeVisible()

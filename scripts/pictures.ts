@@ -58,7 +58,7 @@ const pictures: readonly Picture[] = [
   },
   { name: 'record', path: '/record', waitFor: 'ol > li' },
   { name: 'shelf', path: '/shelf', click: 'Change Green-up blend 5-0-0, 10 lb pail' },
-  { name: 'reference', path: '/reference/ceilings' },
+  { name: 'season', path: '/season', waitFor: 'tbody tr' },
   { name: 'lessons', path: '/lessons', waitFor: 'tbody tr' },
 ]
 

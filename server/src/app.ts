@@ -23,6 +23,7 @@ import { serveIntakes } from './intake/intake.routes.ts'
 import { serveDrills } from './drill/drill.routes.ts'
 import { serveEyes } from './eye/eye.routes.ts'
 import { servePrecedents } from './precedent/precedent.routes.ts'
+import { serveSeasonReviews } from './season-review/season-review.routes.ts'
 import { serveLearning } from './learning/learning.routes.ts'
 import { serveJarTests } from './jar-test/jar-test.routes.ts'
 import { serveEstate } from './estate/estate.routes.ts'
@@ -117,6 +118,7 @@ function allRoutes({ db, services, ...parts }: AppParts): readonly ServedRoute[]
     ...serveDrills(db),
     ...serveLearning(db),
     ...servePrecedents(db),
+    ...serveSeasonReviews(db),
     ...serveJarTests(db),
     ...serveSchedule(db),
     ...serveRecordLinks(db),

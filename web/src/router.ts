@@ -120,6 +120,12 @@ export const router = createRouter({
       component: () => import('./features/day/DayPage.vue'),
     },
     {
+      path: '/season',
+      name: 'season',
+      meta: { title: 'Season' },
+      component: () => import('./features/season/SeasonPage.vue'),
+    },
+    {
       path: '/lessons',
       name: 'lessons',
       meta: { title: 'Lessons' },

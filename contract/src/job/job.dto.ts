@@ -107,9 +107,10 @@ export class PlanPracticeDto {
 class DueLookDto {
   @IsNewId() id!: string
   @IsUUID('all', { message: 'Stand: choose one of the place.' }) standId!: string
+  @IsDay('Look on') dueOn!: string
 }
 
-/** Plans a look at several stands for a day: all or none. */
+/** Plans a look at several stands, each on its day: all or none. */
 export class PlanLooksDto {
   @IsArray({ message: 'Looks: give the stands to look at.' })
   @ArrayNotEmpty({ message: 'Looks: choose at least one stand.' })
@@ -117,7 +118,6 @@ export class PlanLooksDto {
   @ValidateNested({ each: true })
   @Type(() => DueLookDto)
   looks!: DueLookDto[]
-  @IsDay('Look on') dueOn!: string
 }
 
 /** Plans to buy a product before the stand that it is short for needs it. */

@@ -44,7 +44,7 @@ export const jobRoutes = {
   }),
   planLooks: creates({
     path: '/places/:placeId/looks-due',
-    summary: 'Plans a look at several stands: all or none',
+    summary: 'Plans a look at several stands, each on its day: all or none',
     access: 'plan',
     sends: json(PlanLooksDto),
     answers: list(JobDto),

@@ -1,6 +1,7 @@
 import { Type } from 'class-transformer'
 import {
   IsArray,
+  IsBoolean,
   IsIn,
   IsNumber,
   IsOptional,
@@ -27,6 +28,7 @@ class LearningStandDto {
   @IsUUID() id!: string
   @IsString() name!: string
   @IsIn(contextNames) context!: Context
+  @IsString() plantId!: string
 }
 
 /** A colour that counts, of the stand itself or of a strip. */
@@ -40,6 +42,8 @@ class KeptColourDto {
   @IsOptional() @IsIn(readingPlaceNames) place?: ReadingPlace
   /** Whoever rated it by eye. */
   @IsOptional() @IsString() ratedBy?: string
+  /** There where a practice device made it up, and the place lets such count. */
+  @IsOptional() @IsBoolean() isSimulated?: true
 }
 
 /** A treatment of a case that stands in the record. */

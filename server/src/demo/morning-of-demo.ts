@@ -25,8 +25,8 @@ export async function morningOfDemo(db: Database, placeId: string, at: Date): Pr
     return [{ personId: member.personId, name }]
   }
   const due = looks.map(({ stand, by }) => ({ standId: standOf(stand), by, id: derivedId('morning', placeId, stand) })) // prettier-ignore
-  const dueLooks = due.map(({ id, standId }) => ({ id, standId }))
-  await planLooks(db, recorder, placeId, { looks: dueLooks, dueOn: today })
+  const dueLooks = due.map(({ id, standId }) => ({ id, standId, dueOn: today }))
+  await planLooks(db, recorder, placeId, { looks: dueLooks })
   for (const { id, by } of due)
     if (by !== undefined) await changeJob(db, recorder, id, { hands: handsOf(by) })
   const ofDoses = before.jobs.filter(

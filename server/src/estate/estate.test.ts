@@ -102,18 +102,17 @@ describe('the estate', () => {
   it('plans a look at several stands for one day, all or none', async () => {
     const { stand } = await standWithRemedy()
     const other = await newStand()
-    const looks = [{ id: newId(), standId: stand.id }]
-    const sent = { looks, dueOn: '2026-12-01' }
+    const sent = { looks: [{ id: newId(), standId: stand.id, dueOn: '2026-12-01' }] }
     for (let again = 0; again < 2; again++) await post(`/places/${stand.placeId}/looks-due`, sent)
     const { jobs } = await get<StandStoryDto>(`/stands/${stand.id}`)
     expect(jobs.filter(({ dueOn }) => dueOn === '2026-12-01')).toMatchObject([
       { kind: 'look', title: 'Look at it', caseId: null },
     ])
     const both = [
-      { id: newId(), standId: stand.id },
-      { id: newId(), standId: other.id },
+      { id: newId(), standId: stand.id, dueOn: '2026-12-02' },
+      { id: newId(), standId: other.id, dueOn: '2026-12-02' },
     ]
-    await refused('post', `/places/${stand.placeId}/looks-due`, { looks: both, dueOn: '2026-12-02' }, 404) // prettier-ignore
+    await refused('post', `/places/${stand.placeId}/looks-due`, { looks: both }, 404) // prettier-ignore
     const after = await get<StandStoryDto>(`/stands/${stand.id}`)
     expect(after.jobs).toHaveLength(jobs.length)
   })

@@ -3,14 +3,14 @@ import { isColourKind } from '@spudder/core/seen/colour'
 import { and, asc, eq, inArray, isNotNull } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
-import { entry, product, reading } from '../database/schema.ts'
+import { entry, reading } from '../database/schema.ts'
 import { selectFamilies, toldWith } from '../stand/stand.repository.ts'
 
 const colourKinds = readingKindNames.filter(isColourKind)
 
-/** Colours of some stands and their strips that were not struck out, all entries of their cases, and prices of what went out. */
+/** Colours of some stands and their strips that were not struck out, and all entries of their cases. */
 export async function selectLearning(connection: Connection, standIds: readonly string[]) {
-  if (standIds.length === 0) return { products: [], colours: [], entries: [] }
+  if (standIds.length === 0) return { colours: [], entries: [] }
   const families = await selectFamilies(connection, standIds)
   const [colours, entries] = await Promise.all([
     connection
@@ -31,13 +31,5 @@ export async function selectLearning(connection: Connection, standIds: readonly 
       .where(and(inArray(entry.standId, families.ids), isNotNull(entry.caseId)))
       .orderBy(asc(entry.happenedOn), asc(inOrder(entry))),
   ])
-  const productIds = entries.flatMap(({ productId }) => productId ?? [])
-  const products =
-    productIds.length === 0
-      ? []
-      : await connection
-          .select({ id: product.id, packPrice: product.packPrice, packKg: product.packKg })
-          .from(product)
-          .where(inArray(product.id, [...new Set(productIds)]))
-  return { products, colours: toldWith(families, colours), entries: toldWith(families, entries) }
+  return { colours: toldWith(families, colours), entries: toldWith(families, entries) }
 }

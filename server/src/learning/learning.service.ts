@@ -5,17 +5,9 @@ import { raterOf } from '@spudder/core/seen/eye'
 import { countedReadings } from '@spudder/core/seen/reading'
 import type { Connection } from '../database/connect.ts'
 import { findPlace } from '../place/place.service.ts'
+import { selectPrices } from '../shelf/product.repository.ts'
 import { selectStandsOf } from '../stand/stand.repository.ts'
 import { selectLearning } from './learning.repository.ts'
-
-type Priced = Awaited<ReturnType<typeof selectLearning>>['products'][number]
-/** What a kilogram of each product cost; those without a price are not in it. */
-const pricesOf = (products: readonly Priced[]): ReadonlyMap<string, number> =>
-  new Map(
-    products.flatMap(({ id, packPrice, packKg }) =>
-      packPrice !== null && packKg ? [[id, packPrice / packKg] as const] : [],
-    ),
-  )
 
 /**
  * Everything of a place that teaches how leaves answer there; nothing made up unless it counts there.
@@ -28,13 +20,16 @@ export async function readLearning(connection: Connection, placeId: string): Pro
     connection,
     stands.map(({ id }) => id),
   )
-  const prices = pricesOf(rows.products)
+  const prices = await selectPrices(
+    connection,
+    rows.entries.map(({ productId }) => productId),
+  )
   const costOf = ({ productId, productKg }: (typeof rows.entries)[number]) => {
     const perKg = prices.get(productId ?? '')
     return perKg === undefined ? {} : { cost: perKg * productKg }
   }
   return {
-    stands: stands.map(({ id, name, context }) => ({ id, name, context })),
+    stands: stands.map(({ id, name, context, plantId }) => ({ id, name, context, plantId })),
     colours: countedReadings(rows.colours, settings).flatMap((row) => {
       const { standId, kind, value, method, takenOn, doubt, place } = row
       if (!isColourKind(kind)) return []
@@ -48,6 +43,7 @@ export async function readLearning(connection: Connection, placeId: string): Pro
         ...(doubt === null ? {} : { doubt }),
         ...(place === null ? {} : { place }),
         ...(ratedBy === undefined ? {} : { ratedBy }),
+        ...(row.came.how === 'simulated' ? { isSimulated: true as const } : {}),
       }
     }),
     treatments: standingEntries(rows.entries).map((row) => ({

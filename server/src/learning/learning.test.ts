@@ -44,7 +44,9 @@ describe('what teaches', () => {
       [10, 6],
     ])
     const told = await learning(placeId)
-    expect(told.stands).toEqual([{ id: stand.id, name: stand.name, context: 'turf' }])
+    expect(told.stands).toEqual([
+      { id: stand.id, name: stand.name, context: 'turf', plantId: stand.plantId },
+    ])
     expect(told.treatments).toMatchObject([
       { entryId: entry.id, standId: stand.id, appliedOn: applied, sourceId: 'fe-eddha' },
     ])

@@ -4,7 +4,7 @@ import { appliedName } from '@spudder/core/material/shelf'
 import { group } from 'd3-array'
 import type { Connection } from '../database/connect.ts'
 import { findPlace } from '../place/place.service.ts'
-import { verdictOfLooks } from '../remedy/remedy.service.ts'
+import { verdictOfLooks } from '../remedy/case-evidence.ts'
 import { selectProductNames } from '../shelf/product.repository.ts'
 import { selectClosedCases, selectDone } from './precedent.repository.ts'
 
@@ -37,7 +37,8 @@ export async function findPastCases(
     const { closedOn, outcome } = of
     if (closedOn === null || outcome === null) continue
     const verdict =
-      remedies.get(of.id)?.at(-1)?.verdict ?? (await verdictOfLooks(connection, of.id, stand))
+      remedies.get(of.id)?.at(-1)?.verdict ??
+      (await verdictOfLooks(connection, of.id, stand, closedOn))
     if (!verdict) continue
     told.push({
       id: of.id,

@@ -1,11 +1,10 @@
-import { countedReadings } from '@spudder/core/seen/reading'
 import type { WeatherService } from '@spudder/contract/weather'
 import { stripFacts } from '@spudder/contract/stand'
-import { RemedyDto, type CreateRemedyDto, type FrozenCause } from '@spudder/contract/remedy'
+import { RemedyDto, type CreateRemedyDto } from '@spudder/contract/remedy'
 import { keptOf } from '@spudder/contract/validation'
 import { type Rate } from '@spudder/core/material/rate'
 import { checkChosenRate, type Response } from '@spudder/core/material/source'
-import { causesOf, diagnose, storyOf } from '@spudder/core/verdict/diagnosis'
+import { causesOf } from '@spudder/core/verdict/diagnosis'
 import { dateToDay } from '@spudder/core/base/calendar'
 import { jobsOfRemedy, stripOf, type Strip } from '@spudder/core/days/plan'
 import { standKindOf } from '@spudder/core/stand/plant'
@@ -25,35 +24,10 @@ import { requireProduct } from '../shelf/product.service.ts'
 import { requireSprayer } from '../sprayer/sprayer.service.ts'
 import { warmestOn } from '../weather/weather.service.ts'
 import { requireLockedStand, requireStand } from '../stand/stand.service.ts'
-import { findRemedy, insertRemedy, selectEvidence } from './remedy.repository.ts'
+import { verdictOfLooks } from './case-evidence.ts'
+import { findRemedy, insertRemedy } from './remedy.repository.ts'
 import { remedyDto } from './remedy-dto.ts'
 import { requireDaysWithinLabel, requireSoundWork, type SoundWork } from './remedy-work.ts'
-
-/**
- * The verdict of a case from what is stored: the newest look, the readings and the story.
- * @returns undefined before anybody looked
- */
-export async function verdictOfLooks(
-  connection: Connection,
-  caseId: string,
-  stand: StandRow,
-): Promise<FrozenCause[] | undefined> {
-  const { looks, readings, events } = await selectEvidence(connection, caseId, stand.id)
-  const newest = looks.at(-1)
-  if (!newest) return undefined
-  const { settings } = await findPlace(connection, stand.placeId)
-  const { ranked } = diagnose({
-    context: stand.context,
-    plantId: stand.plantId,
-    grown: stand.measures,
-    lookedOn: newest.lookedOn,
-    latitude: settings.latitude,
-    findings: newest.findings,
-    ...storyOf(newest.lookedOn, countedReadings(readings, settings), events),
-    school: settings.ironSchool,
-  })
-  return ranked.map(({ id, probability }) => ({ causeId: id, probability }))
-}
 
 /** What a remedy is chosen on. */
 export interface RemedyStage {

@@ -184,18 +184,18 @@ export async function acceptMoves(
 }
 
 /**
- * Plans a look at several stands of a place for one day: all or none. Sent again it plans none anew.
+ * Plans a look at several stands of a place, each on its day: all or none. Sent again it plans none anew.
  * @throws {ServiceError} not-found where a stand is not of the place
  */
 export function planLooks(
   db: Database,
   recorder: Recorder,
   placeId: string,
-  { looks, dueOn }: PlanLooksDto,
+  { looks }: PlanLooksDto,
 ): Promise<JobDto[]> {
   return db.transaction(async (transaction) => {
     await findPlace(transaction, placeId)
-    for (const { id, standId } of looks) {
+    for (const { id, standId, dueOn } of looks) {
       const stand = await requireStand(transaction, standId)
       if (stand.placeId !== placeId) throw new ServiceError('not-found', 'There is no such stand.')
       await insertJob(transaction, newJob(recorder, { id, standId, kind: 'look', dueOn }))

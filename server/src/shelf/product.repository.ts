@@ -31,6 +31,24 @@ export async function selectProductNames(
   return new Map(rows.map(({ id, name }) => [id, name]))
 }
 
+/** What a kilogram of products costs by the shelf of today; those without pack and price are not in it. */
+export async function selectPrices(
+  connection: Connection,
+  ids: readonly (string | null)[],
+): Promise<ReadonlyMap<string, number>> {
+  const known = [...new Set(ids)].filter((id) => id !== null)
+  if (known.length === 0) return new Map()
+  const rows = await connection
+    .select({ id: product.id, packPrice: product.packPrice, packKg: product.packKg })
+    .from(product)
+    .where(inArray(product.id, known))
+  return new Map(
+    rows.flatMap(({ id, packPrice, packKg }) =>
+      packPrice !== null && packKg ? [[id, packPrice / packKg] as const] : [],
+    ),
+  )
+}
+
 /** Name of a product; null where there is none. */
 export const productNameOf = async (connection: Connection, id: string | null) =>
   id === null ? null : ((await selectProductNames(connection, [id])).get(id) ?? null)

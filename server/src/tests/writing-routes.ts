@@ -89,7 +89,7 @@ export const writingRoutes = {
   '/places/:placeId/settings': { method: 'patch', body: settingsBody },
   '/places/:placeId/looks-due': {
     method: 'post',
-    body: () => ({ looks: [{ id: newId(), standId: ids['standId'] }], dueOn: '2025-06-03' }),
+    body: () => ({ looks: [{ id: newId(), standId: ids['standId'], dueOn: '2025-06-03' }] }),
   },
   '/places/:placeId/laboratory-imports': { method: 'post', body: importBody, limitMB: 8 },
   '/stands/:standId/laboratory-orders': { method: 'post', body: orderBody },

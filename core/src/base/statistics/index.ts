@@ -21,5 +21,6 @@ export type {
   SolvedModel,
   WeighedModel,
 } from './mixed-model.ts'
+export { normalBelow } from './normal-below.ts'
 export { powerOf, replicatesFor } from './power.ts'
 export type { PowerQuestion } from './power.ts'

@@ -1,4 +1,4 @@
-import { errorFunction } from 'simple-statistics'
+import { normalBelow } from '../../base/statistics/index.ts'
 import type { UnitSystem } from '../../base/quantity/index.ts'
 import { noon, workWindows, type Bounds, type WeatherWork } from './data/windows.ts'
 import { runOfHours, type DayOfHours, type HourWeather } from './hours.ts'
@@ -25,9 +25,7 @@ const within = ({ low, high }: Bounds, value: number) => value >= low && value <
 function chanceWithin(bounds: Bounds, value: number, deviation: number): number {
   if (deviation <= 0) return within(bounds, value) ? 1 : 0
   const below = (bound: number) =>
-    Number.isFinite(bound)
-      ? (1 + errorFunction((bound - value) / (deviation * Math.SQRT2))) / 2
-      : Number(bound > 0)
+    Number.isFinite(bound) ? normalBelow((bound - value) / deviation) : Number(bound > 0)
   return below(bounds.high) - below(bounds.low)
 }
 

@@ -2,7 +2,7 @@ import { group } from 'd3-array'
 import { daysBetween, type Day } from '../../base/calendar/index.ts'
 import { CoreError } from '../../base/error/index.ts'
 import { responseFor, type SourceId } from '../../material/source/index.ts'
-import { greennessReading, type SeenGreenness } from '../../seen/colour/index.ts'
+import { greennessReading, lookHolds, type SeenGreenness } from '../../seen/colour/index.ts'
 import { seenWith, type Eye } from '../../seen/eye/index.ts'
 import {
   isOfStand,
@@ -11,8 +11,7 @@ import {
   type ReadingPlace,
 } from '../../seen/reading/index.ts'
 import type { Context, Route } from '../../stand/plant/index.ts'
-import { lastOfShares } from '../regreening/index.ts'
-import { beforeWithin, watchedFor } from './data/watched.ts'
+import { fadesWithin, lastOfShares } from '../regreening/index.ts'
 import type { SeenTreatment } from './learn-responses.ts'
 
 /** A colour of a stand, or of a strip of it, as the record keeps it. */
@@ -48,25 +47,34 @@ const seenOf = (colours: readonly KeptColour[], eyes: readonly Eye[]): SeenGreen
     .map((colour) => ({ day: colour.takenOn, ...greennessReading(seenWith(eyes, colour)) }))
     .toSorted((a, b) => a.day.localeCompare(b.day))
 
+/**
+ * Colours of a stand, and of an untreated strip on it, each in the order of days.
+ * @param colours of one stand
+ * @param eyes by which ratings are put right; none: they are taken as they were said
+ */
+export const seenOnStand = (colours: readonly KeptColour[], eyes: readonly Eye[]) => ({
+  own: seenOf(colours.filter(isOfStand), eyes),
+  strip: seenOf(
+    colours.filter(({ place }) => place === 'untreated'),
+    eyes,
+  ),
+})
+
 function treatmentsOf(
   treatments: readonly KeptTreatment[],
   colours: readonly KeptColour[],
   context: Context,
   eyes: readonly Eye[],
 ): SeenTreatment[] {
-  const own = seenOf(colours.filter(isOfStand), eyes)
-  const strip = seenOf(
-    colours.filter(({ place }) => place === 'untreated'),
-    eyes,
-  )
+  const { own, strip } = seenOnStand(colours, eyes)
   const inOrder = lastOfShares(treatments.map((each) => ({ ...each, day: each.appliedOn })))
   return inOrder.flatMap(({ entryId, standId, appliedOn, route, sourceId }, index) => {
     const response = responseFor(route, sourceId, context)
     const before = own.findLast(({ day }) => day <= appliedOn)
-    if (!before || daysBetween(before.day, appliedOn) > beforeWithin.value) return []
+    if (!before || daysBetween(before.day, appliedOn) > lookHolds.value) return []
     // What came after the next treatment is of both, and taught by neither.
     const next = inOrder[index + 1]?.appliedOn
-    const most = watchedFor.value * response.fades.high
+    const most = fadesWithin(response)
     const counts = ({ day }: SeenGreenness) =>
       day > appliedOn && (next === undefined || day <= next) && daysBetween(appliedOn, day) <= most
     const seen = own.filter(counts)

@@ -4,7 +4,7 @@ import { sharesWithin } from './data/chances.ts'
 import { strayPerDay } from './data/recovery.ts'
 import type { Response } from '../../material/source/index.ts'
 import type { SeenGreenness } from '../../seen/colour/index.ts'
-import { expectedGain } from './recovery.ts'
+import { expectedGain, fadesWithin } from './recovery.ts'
 
 /** A treatment that was made or is planned. */
 export interface Treatment {
@@ -46,7 +46,7 @@ interface OpenTreatment extends Treatment {
 
 /** Whether a treatment still moves the colour after a day; it fades as long as it lasted. */
 const stillActs = ({ day, response }: Treatment, after: Day): boolean =>
-  daysBetween(day, after) <= 2 * response.fades.high
+  daysBetween(day, after) <= fadesWithin(response)
 
 /** Adds to every treatment the colour it starts from: that of the forecast so far. */
 function openTreatments(last: SeenGreenness, treatments: readonly Treatment[]): OpenTreatment[] {

@@ -1,5 +1,5 @@
 import type { FigureRange } from '../../base/reference/index.ts'
-import { closes, closesWhite, whiteBelow } from './data/recovery.ts'
+import { closes, closesWhite, showsFor, whiteBelow } from './data/recovery.ts'
 import { healthyGreenness } from '../../seen/colour/index.ts'
 import type { Response } from '../../material/source/index.ts'
 
@@ -68,3 +68,7 @@ export function expectedGain(response: Response, before: number, days: number): 
   })
   return { low: Math.min(usual, ...recoveries), usual, high: Math.max(usual, ...recoveries) }
 }
+
+/** Days after which nothing is left of what a treatment gained [d]. */
+export const fadesWithin = ({ fades }: Pick<Response, 'fades'>): number =>
+  Math.round(showsFor.value * fades.high)

@@ -1,4 +1,4 @@
-export { acceptableGreenness, healthyGreenness } from './data/greenness-marks.ts'
+export { acceptableGreenness, healthyGreenness, lookHolds } from './data/greenness-marks.ts'
 export {
   greennessOf,
   greennessReading,

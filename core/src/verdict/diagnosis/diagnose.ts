@@ -41,6 +41,8 @@ export interface DiagnosisInput {
   readonly events: readonly DatedEvent[]
   /** How soil iron is read; the published level when absent. */
   readonly school?: IronSchoolName | undefined
+  /** What is left out of account, to see what knowing it was worth. */
+  readonly without?: readonly FeatureName[] | undefined
 }
 
 /** How one piece of evidence bears on a hypothesis. */
@@ -211,6 +213,14 @@ export function verdictOn(
   }
 }
 
+/** Findings but those that are left out of account. */
+const leftWith = (findings: Findings, without: readonly FeatureName[]): Findings =>
+  without.length === 0
+    ? findings
+    : Object.fromEntries(
+        Object.entries(findings).filter(([name]) => !without.includes(name as FeatureName)),
+      )
+
 /**
  * Ranks the causes of a chlorosis, single and in pairs, by Bayes' rule over findings, tests and
  * told events, each by what held while the affected leaves grew. Missing findings cost nothing;
@@ -220,7 +230,8 @@ export function verdictOn(
  * @source I. J. Good, weight of evidence; likelihoods as marked in the data
  */
 export function diagnose(input: DiagnosisInput): Verdict {
-  const { findings } = input
+  const { without = [] } = input
+  const findings = leftWith(input.findings, without)
   const plant = plantOf({ plantId: input.plantId, measures: input.grown })
   const window = leafWindow(input.lookedOn, findings.growth, findings.tier)
   const exposure = pHExposure(window, input.pHHistory)
@@ -237,7 +248,7 @@ export function diagnose(input: DiagnosisInput): Verdict {
       school,
       lookedOn: input.lookedOn,
       latitude: input.latitude,
-    }),
+    }).filter(({ name }) => !without.includes(name)),
   )
   const known = new Set(evidence.map(({ name }) => name))
   return weigh({

@@ -1,6 +1,6 @@
 import { formatDecimals, formatNumber } from '../../base/writing/index.ts'
 import { seasonOfYear, type Day } from '../../base/calendar/index.ts'
-import { errorFunction } from 'simple-statistics'
+import { normalBelow } from '../../base/statistics/index.ts'
 import { isResting, sufficiencyOf, type Context, type Plant } from '../../stand/plant/index.ts'
 import {
   exposedValue,
@@ -35,8 +35,6 @@ export interface ReadTest {
   readonly belief: Belief
   readonly words: string
 }
-
-const normalBelow = (z: number): number => (1 + errorFunction(z / Math.SQRT2)) / 2
 
 /** How likely a doubtful value lies in each band. */
 function beliefOver(bands: Bands, { value, doubt }: ExposedValue): Belief {

@@ -4,8 +4,9 @@ import type { Verdict } from './diagnose.ts'
 import { beginningOf, bestCredit, creditsOf } from './treatments.ts'
 
 /** How far a verdict has got. */
+export const settlingStates = ['settled', 'leaning', 'open'] as const
 export interface Settling {
-  readonly state: 'settled' | 'leaning' | 'open'
+  readonly state: (typeof settlingStates)[number]
   /** The treatment likeliest to be right, and how likely [1]. */
   readonly treatment: TreatmentId
   readonly chance: number

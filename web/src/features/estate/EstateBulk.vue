@@ -54,8 +54,7 @@ function idFor(standId: string): string {
 
 async function planLooks(): Promise<void> {
   const dto = {
-    looks: props.stands.map(({ id }) => ({ id: idFor(id), standId: id })),
-    dueOn: day.value,
+    looks: props.stands.map(({ id }) => ({ id: idFor(id), standId: id, dueOn: day.value })),
   }
   if (!(await looks.send({ placeId: props.placeId, dto }))) return
   asked.value = undefined

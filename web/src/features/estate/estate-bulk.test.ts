@@ -53,10 +53,11 @@ describe('several stands at once', () => {
     expect(page.text()).toContain('2 stands chosen')
     await press('Plan a look')
     await press('Plan')
-    const body = sent[0]?.body as { looks: { id: string; standId: string }[]; dueOn: string }
+    const body = sent[0]?.body as { looks: { id: string; standId: string; dueOn: string }[] }
     expect(sent[0]?.path).toBe('/places/place/looks-due')
     expect(body.looks.map(({ standId }) => standId)).toEqual(['a', 'c'])
     expect(new Set(body.looks.map(({ id }) => id)).size).toBe(2)
+    expect(new Set(body.looks.map(({ dueOn }) => dueOn)).size).toBe(1)
     expect(page.text()).not.toContain('chosen')
   })
 

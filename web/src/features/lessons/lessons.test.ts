@@ -16,7 +16,7 @@ import LessonsPage from './LessonsPage.vue'
 const applied = addDays(today(), -80)
 /** Sprays that were full as is usual, and lasted long. */
 const taught: LearningDto = {
-  stands: [{ id: 'green', name: 'Bowling green', context: 'turf' }],
+  stands: [{ id: 'green', name: 'Bowling green', context: 'turf', plantId: 'creeping-bentgrass' }],
   treatments: [0, -90, -180].map((days) => ({
     entryId: `entry ${days}`,
     standId: 'green',

@@ -12,7 +12,7 @@ import {
   lastOfShares,
   type ExpectedGreenness,
 } from '@spudder/core/outcome/regreening'
-import { greennessWords, type SeenGreenness } from '@spudder/core/seen/colour'
+import { greennessWords, lookHolds, type SeenGreenness } from '@spudder/core/seen/colour'
 import { expectedOf, type Known } from '../known/known.ts'
 import { isMadeUp, seenColours, type SeenColour } from './seen-colour.ts'
 
@@ -58,16 +58,14 @@ export interface RibbonModel {
 
 /** Days between the points of what is expected; the view is filled past its edge by one step. */
 const stepDays = 3
-/** Between looks further apart than this nobody can say what the leaves looked like [d]. */
-const lookHolds = 16
 
 function unseenStretches(seen: readonly SeenGreenness[], today: Day): UnseenStretch[] {
   const days = [...seen.map(({ day }) => day), today]
   return days.slice(1).flatMap((to, index) => {
     const from = days[index] ?? to
-    if (daysBetween(from, to) <= lookHolds) return []
+    if (daysBetween(from, to) <= lookHolds.value) return []
     return [
-      { from: addDays(from, lookHolds / 2), to: to === today ? to : addDays(to, -lookHolds / 2) },
+      { from: addDays(from, lookHolds.value / 2), to: to === today ? to : addDays(to, -lookHolds.value / 2) },
     ]
   })
 }

@@ -34,9 +34,11 @@ const always = computed((): readonly Command[] => [
 ])
 const commands = computed(() => {
   const wanted = search.value.trim().toLowerCase()
-  const here = [...palette.local, ...always.value].filter(({ words, hint }) =>
-    `${words} ${hint}`.toLowerCase().includes(wanted),
-  )
+  // What is called so comes before what only has to do with it.
+  const isCalled = ({ words }: Command) => words.toLowerCase().includes(wanted)
+  const here = [...palette.local, ...always.value]
+    .filter(({ words, hint }) => `${words} ${hint}`.toLowerCase().includes(wanted))
+    .toSorted((a, b) => Number(isCalled(b)) - Number(isCalled(a)))
   const things = found.value.map(foundCommand)
   const inRecord: Command = {
     words: `“${search.value.trim()}” in the record`,

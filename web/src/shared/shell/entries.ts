@@ -36,6 +36,9 @@ export const entries: readonly Entry[] = [
   entry('sprayers', 'Sprayers', 'set-up and calibration'),
   entry('eye', 'Eye', 'how steady and how true your ratings are', { isInLine: false }),
   entry('drill', 'Drill', 'drawn cases, and what you take for what', { isInLine: false }),
+  entry('season', 'Season', 'what a green day cost, what worked, what to do otherwise', {
+    isInLine: false,
+  }),
   entry('lessons', 'Lessons', 'what this place taught of its leaves', { isInLine: false }),
   entry('reference', 'Reference', 'sources, constants, schools', { isInLine: false }),
   entry('intake', 'Take in a spreadsheet', 'stands, past treatments, readings, looks', {

@@ -118,6 +118,12 @@ describe('the palette', () => {
     expect(listed()).toEqual(['Events lawn', 'Long lawn', '“LAWN” in the record'])
   })
 
+  it('lists what is called so before what only has to do with it', async () => {
+    await open()
+    await type('season')
+    expect(listed().slice(0, 2)).toEqual(['Season', 'Dates'])
+  })
+
   it('goes where somebody chooses', async () => {
     await open()
     await type('bowling')

@@ -30,3 +30,10 @@ export const strayPerDay: Figure = {
   source: 'half a grade of 9 in two months',
   mark: 'J',
 }
+/** So long, in times the longest that it usually lasts, a treatment still shows. */
+export const showsFor: Figure = {
+  value: 2,
+  unit: 'times',
+  source: 'it fades about as long as it lasted; what changes later is weather',
+  mark: 'J',
+}

@@ -14,3 +14,10 @@ export const healthyGreenness: Figure = {
   source: 'severity 0 on the scale above',
   mark: 'D',
 }
+/** Between looks further apart than this nobody can say what the leaves looked like. */
+export const lookHolds: Figure = {
+  value: 16,
+  unit: 'd',
+  source: 'about two weeks of growth',
+  mark: 'J',
+}

@@ -1,0 +1,258 @@
+import { describe, expect, it } from 'vitest'
+import { addDays } from '../../base/calendar/index.ts'
+import { findSource, responseFor } from '../../material/source/index.ts'
+import type { KeptColour } from '../learnt/index.ts'
+import {
+  changesFor,
+  nextSeason,
+  reviewSeason,
+  type SeasonCase,
+  type SeasonEntry,
+  type SeasonRecord,
+} from './index.ts'
+
+const day = (days: number) => addDays('2026-04-01', days)
+const colour = (days: number, value: number, change: Partial<KeptColour> = {}): KeptColour => ({
+  standId: 'green',
+  kind: 'turfColour',
+  value,
+  method: 'meter',
+  takenOn: day(days),
+  doubt: 0.2,
+  ...change,
+})
+const spray = (days: number, change: Partial<SeasonEntry> = {}): SeasonEntry => ({
+  entryId: `${change.standId ?? 'green'} ${days} ${change.appliedName ?? ''}`,
+  standId: 'green',
+  appliedOn: day(days),
+  route: 'leaf',
+  sourceId: 'ferrous-sulfate',
+  caseId: 'case',
+  appliedName: 'Ferrous sulfate',
+  productKg: 2,
+  cost: 10,
+  ...change,
+})
+const season = (change: Partial<SeasonRecord> = {}): SeasonRecord => {
+  const entries = change.entries ?? [spray(20)]
+  return {
+    stands: [
+      { id: 'green', name: 'Bowling green', context: 'turf', plantId: 'creeping-bentgrass' },
+      { id: 'lawn', name: 'Events lawn', context: 'turf', plantId: 'creeping-bentgrass' },
+    ],
+    colours: [],
+    cases: [],
+    treatments: entries.filter(({ caseId }) => caseId !== null),
+    ...change,
+    entries,
+  }
+}
+const review = (record: SeasonRecord, from = '2026-01-01', to = '2026-12-31') =>
+  reviewSeason({
+    record,
+    eyes: [],
+    expected: record.entries.map(({ standId, route, sourceId }) => ({
+      standId,
+      route,
+      sourceId,
+      response: responseFor(route, sourceId, 'turf'),
+    })),
+    latitude: 51,
+    tripCost: 8,
+    from,
+    to,
+  })
+/** Pale until a spray on day 20, then green for three weeks, seen every few days. */
+const greened = [
+  ...[0, 7, 14, 19].map((days) => colour(days, 4)),
+  ...[24, 28, 32, 36, 40].map((days) => colour(days, 8)),
+]
+const onStand = (record: SeasonRecord, standId = 'green') =>
+  review(record).stands.find((each) => each.standId === standId)
+const kindsOf = (record: SeasonRecord) => changesFor(review(record)).map(({ kind }) => kind)
+
+describe('what a green day cost', () => {
+  it('is all that was spent, shared out over the days that were green', () => {
+    const stand = onStand(season({ colours: greened }))
+    expect(stand?.spent).toEqual({
+      products: 10,
+      atUsualPrice: 0,
+      unpriced: 0,
+      trips: 8,
+      checks: 0,
+      total: 18,
+    })
+    expect(stand?.green.usual).toBeGreaterThan(20)
+    expect(stand?.perGreenDay?.usual).toBeCloseTo(18 / (stand?.green.usual ?? 0), 9)
+    expect(stand?.perGreenDay?.low).toBeLessThanOrEqual(stand?.perGreenDay?.usual ?? 0)
+  })
+
+  it('shares a way out among the stands it served, and counts what has no price as such', () => {
+    const entries = [spray(20), spray(20, { standId: 'lawn', cost: undefined })]
+    const { stands, total } = review(season({ entries }))
+    expect(stands.map(({ spent }) => spent.trips)).toEqual([4, 4])
+    // Two kilograms at what such a product usually costs.
+    const usual = 2 * findSource('ferrous-sulfate').pricePerKg.usual
+    expect(total.spent).toMatchObject({ products: 10 + usual, atUsualPrice: usual, unpriced: 1, trips: 8 }) // prettier-ignore
+    expect(total.perGreenDay).toBeUndefined()
+  })
+
+  it('has the checks of its cases in it, and nothing of another year', () => {
+    const check = {
+      checkId: 'pH',
+      name: 'Measure pH',
+      money: 5,
+      effort: 9,
+      changes: false,
+      worth: 0,
+    }
+    const cases = [{ ...openCase, checks: [check] }]
+    const entries = [spray(-200), spray(20)]
+    expect(onStand(season({ cases, entries }))?.spent).toMatchObject({ products: 10, checks: 5 })
+  })
+})
+const openCase: SeasonCase = {
+  id: 'case',
+  standId: 'green',
+  openedOn: day(0),
+  closedOn: null,
+  outcome: null,
+  found: { name: 'Iron tied up by high pH', probability: 0.5 },
+  acted: { on: day(20), state: 'settled', right: 0.8 },
+  checks: [],
+}
+
+describe('what was gained', () => {
+  it('is the days that were green and would not have been, had it stayed as it was', () => {
+    const [source] = review(season({ colours: greened })).sources
+    expect(source).toMatchObject({ standId: 'green', told: 1, watched: 1 })
+    // Known from the spray on day 20 to eight days after the last look; green from about the third day on.
+    expect(source?.gained.usual).toBeGreaterThan(22)
+    expect(source?.gained.usual).toBeLessThan(28)
+    expect(source?.answered).toBeGreaterThan(0.9)
+    expect(source?.perGainedDay).toBeCloseTo(10 / (source?.gained.usual ?? 0), 9)
+  })
+
+  it('is nothing where an untreated strip greened as well', () => {
+    const strip = [19, 24, 28, 32, 36, 40].map((days) => colour(days, days < 20 ? 4 : 8, { place: 'untreated' })) // prettier-ignore
+    const [source] = review(season({ colours: [...greened, ...strip] })).sources
+    expect(source?.treatments[0]?.isAgainstStrip).toBe(true)
+    expect(source?.gained.usual).toBeLessThan(3)
+  })
+
+  it('goes on from what was before the first of a run, however green the later found it', () => {
+    const entries = [spray(20), spray(34)]
+    const [source] = review(season({ colours: greened, entries })).sources
+    const alone = review(season({ colours: greened })).sources[0]
+    expect(source?.treatments.map(({ sinceLast }) => sinceLast)).toEqual([undefined, 14])
+    expect(source?.gained.usual).toBeCloseTo(alone?.gained.usual ?? 0, 6)
+  })
+
+  it('cannot be told where nobody looked before or after', () => {
+    const colours = greened.filter(({ takenOn }) => takenOn > day(20))
+    const [source] = review(season({ colours })).sources
+    expect(source).toMatchObject({ told: 0, watched: 0, answered: undefined })
+    expect(source?.perGainedDay).toBeUndefined()
+  })
+
+  it('is not asked of a step of an acid plan, which costs all the same', () => {
+    const entries = [spray(20, { caseId: null })]
+    const told = review(season({ colours: greened, entries }))
+    expect(told.sources).toEqual([])
+    expect(told.total.spent.products).toBe(10)
+  })
+})
+
+describe('what cannot be told', () => {
+  it('is what a treatment gains before it is due in full', () => {
+    const record = season({ colours: greened })
+    const at = (to: string) => review(record, '2026-01-01', to).sources[0]
+    expect(at(day(24))).toMatchObject({ told: 0, treatments: [{ isEarly: true }] })
+    expect(at(day(60))?.told).toBe(1)
+    expect(changesFor(review(record, '2026-01-01', day(24))).map(({ kind }) => kind)).not.toContain('did-nothing') // prettier-ignore
+  })
+
+  it('is how green a plant is that rests, where it is known where the place lies', () => {
+    const winter = [colour(-80, 3), colour(-70, 3), colour(30, 7)]
+    const of = (plantId: string) =>
+      onStand({
+        ...season({ colours: winter, entries: [] }),
+        stands: [{ id: 'green', name: 'Bowling green', context: 'turf', plantId }],
+      })
+    expect(of('creeping-bentgrass')?.paleFrom).toBe(day(-80))
+    expect(of('bermudagrass')?.paleFrom).toBeUndefined()
+    expect(of('bermudagrass')?.known).toBe(17)
+  })
+})
+
+describe('what to change', () => {
+  const stayed = [0, 7, 14, 19, 24, 28, 32, 36, 40, 45].map((days) => colour(days, 4))
+
+  it('names what did nothing, with the money that went for it', () => {
+    const [first] = changesFor(review(season({ colours: stayed })))
+    expect(first).toMatchObject({ kind: 'did-nothing', standId: 'green', stake: 10 })
+    expect(first?.words).toMatch(/Bowling green: Ferrous sulfate more likely did nothing/)
+    expect(kindsOf(season({ colours: greened }))).not.toContain('did-nothing')
+  })
+
+  it('names what went out too soon, and what came too late', () => {
+    const early = season({ colours: greened, entries: [spray(20), spray(28)] })
+    expect(kindsOf(early)).toContain('too-soon')
+    const late = [...greened, ...[46, 52, 55, 60].map((days) => colour(days, 4))]
+    const kinds = kindsOf(season({ colours: late, entries: [spray(20), spray(55)] }))
+    expect(kinds).toContain('too-late')
+    expect(kinds).not.toContain('too-soon')
+  })
+
+  it('names a stand that was pale long before anything went out, and one that nobody looked at after', () => {
+    expect(kindsOf(season({ colours: greened }))).toContain('pale-first')
+    const unseen = season({ colours: [colour(19, 4), colour(60, 8)] })
+    expect(kindsOf(unseen)).toEqual(['unseen'])
+  })
+
+  it('names who acted on an open verdict, uses without a price, and the dearer of two sources', () => {
+    const acted = { on: day(20), state: 'open', right: 0.4 } as const
+    expect(kindsOf(season({ cases: [{ ...openCase, acted }] }))).toContain('unsure-cause')
+    expect(kindsOf(season({ cases: [openCase] }))).not.toContain('unsure-cause')
+    expect(kindsOf(season({ entries: [spray(20, { cost: undefined })] }))).toContain('no-price')
+    const colours = [...greened, ...[90, 99].map((days) => colour(days, 4)), ...[104, 110, 116, 120].map((days) => colour(days, 8))] // prettier-ignore
+    const entries = [spray(20), spray(100, { appliedName: 'Greener', cost: 50 })]
+    const [first] = changesFor(review(season({ colours, entries })))
+    expect(first).toMatchObject({ kind: 'dearer', stake: 50 })
+    expect(first?.words).toMatch(/by Greener cost \d/)
+  })
+})
+
+describe('the next season', () => {
+  it('starts from a look a fortnight before it went pale, in the next year or tomorrow', () => {
+    const told = review(season({ colours: greened }))
+    const [look] = nextSeason(told, [], '2026-10-01').looks
+    // It may have been pale before; nobody looked.
+    expect(look).toMatchObject({ standId: 'green', paleFrom: '2026-04-01', lookOn: '2027-03-18' })
+    expect(nextSeason(told, [], '2027-05-01').looks[0]?.lookOn).toBe('2027-05-02')
+  })
+
+  it('knows the look that is planned about then', () => {
+    const told = review(season({ colours: greened }))
+    const plannedOn = (dueOn: string, standId = 'green') =>
+      nextSeason(told, [{ standId, dueOn }], '2026-10-01').looks[0]?.plannedOn
+    expect(plannedOn('2027-03-25')).toBe('2027-03-25')
+    expect(plannedOn('2027-04-25')).toBeUndefined()
+    expect(plannedOn('2027-03-25', 'lawn')).toBeUndefined()
+  })
+
+  it('needs as many treatments as keep it green as long, and none of what did nothing', () => {
+    const entries = [20, 26, 32].map((days) => spray(days))
+    const [need] = nextSeason(review(season({ colours: greened, entries })), [], '2026-10-01').needs
+    // Some 25 days at one in three weeks, where three were put out.
+    expect(need).toMatchObject({ treatments: 2, everyDays: 21, productKg: 4, cost: 20 })
+    const stayed = [0, 7, 14, 19, 24, 28, 32, 36].map((days) => colour(days, 4))
+    expect(nextSeason(review(season({ colours: stayed })), [], '2026-10-01').needs).toEqual([])
+  })
+
+  it('knows a day that the next year does not have', () => {
+    const leap = { ...colour(0, 4), takenOn: '2028-02-29' }
+    const told = review(season({ colours: [leap], entries: [] }), '2028-02-29', '2028-12-31')
+    expect(nextSeason(told, [], '2028-10-01').looks[0]?.lookOn).toBe('2029-02-15')
+  })
+})

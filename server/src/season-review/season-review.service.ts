@@ -1,0 +1,106 @@
+import type { SeasonDto } from '@spudder/contract/season-review'
+import { standingEntries } from '@spudder/core/days/entry'
+import { appliedName } from '@spudder/core/material/shelf'
+import { checksMade, diagnose, settlingOf } from '@spudder/core/verdict/diagnosis'
+import { setImmediate } from 'node:timers/promises'
+import type { Connection } from '../database/connect.ts'
+import { findPlace } from '../place/place.service.ts'
+import { evidenceOfCase } from '../remedy/case-evidence.ts'
+import { selectPrices, selectProductNames } from '../shelf/product.repository.ts'
+import { selectStandsOf, type StandRow } from '../stand/stand.repository.ts'
+import { selectSeason, type SeasonDays } from './season-review.repository.ts'
+
+type Season = Awaited<ReturnType<typeof selectSeason>>
+type CaseRow = Season['cases'][number]
+type EntryRow = Season['entries'][number]
+
+/** What was known of a case: when somebody first acted, and in the end. */
+async function reviewCase(
+  connection: Connection,
+  { id, standId, openedOn, closedOn, outcome }: CaseRow,
+  stand: StandRow,
+  { entries, last }: { readonly entries: readonly EntryRow[]; readonly last: string },
+): Promise<SeasonDto['cases'][number]> {
+  const row = { id, standId, openedOn, closedOn, outcome }
+  const end = closedOn ?? last
+  const inTheEnd = await evidenceOfCase(connection, id, stand, end)
+  if (!inTheEnd) return { ...row, checks: [] }
+  const actedOn = entries.find(({ caseId }) => caseId === id)?.happenedOn
+  const then = actedOn === undefined ? undefined : await evidenceOfCase(connection, id, stand, actedOn) // prettier-ignore
+  const known = then ?? inTheEnd
+  const [found] = diagnose(known).ranked
+  const settling = settlingOf(diagnose(known))
+  return {
+    ...row,
+    ...(found ? { found: { name: found.name, probability: found.probability } } : {}),
+    ...(actedOn === undefined || !then
+      ? {}
+      : { acted: { on: actedOn, state: settling.state, right: settling.chance } }),
+    checks: checksMade(known).map(({ check, effort, changes, worth }) => ({
+      checkId: check.id,
+      name: check.name,
+      money: check.money,
+      effort,
+      changes,
+      worth,
+    })),
+  }
+}
+
+/**
+ * What was done, found and spent at a place in a season, and the looks that are planned.
+ * @throws {ServiceError} not-found
+ */
+export async function readSeason(
+  connection: Connection,
+  placeId: string,
+  season: number,
+): Promise<SeasonDto> {
+  await findPlace(connection, placeId)
+  const days: SeasonDays = { from: `${season}-01-01`, to: `${season}-12-31` }
+  const stands = await selectStandsOf(connection, placeId, false)
+  const rows = await selectSeason(
+    connection,
+    stands.map(({ id }) => id),
+    days,
+  )
+  const standing = standingEntries(rows.entries)
+  const entries = standing.filter(({ happenedOn }) => happenedOn >= days.from && happenedOn <= days.to) // prettier-ignore
+  const productIds = entries.map(({ productId }) => productId)
+  const [names, prices] = await Promise.all([
+    selectProductNames(connection, productIds),
+    selectPrices(connection, productIds),
+  ])
+  const standOf = new Map(stands.map((stand) => [stand.id, stand]))
+  const cases: SeasonDto['cases'] = []
+  for (const each of rows.cases) {
+    const stand = standOf.get(each.standId)
+    if (stand)
+      cases.push(await reviewCase(connection, each, stand, { entries: standing, last: days.to }))
+    // Each takes a dozen verdicts: others are looked after in between.
+    await setImmediate()
+  }
+  return {
+    entries: entries.map(
+      ({ id, standId, caseId, happenedOn, route, sourceId, productId, productKg }) => {
+        const perKg = prices.get(productId ?? '')
+        return {
+          entryId: id,
+          standId,
+          caseId,
+          appliedOn: happenedOn,
+          route,
+          sourceId,
+          appliedName: appliedName({
+            sourceId,
+            productName: productId === null ? null : (names.get(productId) ?? null),
+          }),
+          productKg,
+          ...(perKg === undefined ? {} : { cost: perKg * productKg }),
+        }
+      },
+    ),
+    cases,
+    looks: rows.looks,
+  }
+}
