@@ -11,6 +11,7 @@ import { compareOrders } from './calibration/check-order.ts'
 import { countMarks, marksLine } from './calibration/count-marks.ts'
 import { outsideTable } from './calibration/outside-table.ts'
 import { checkOrderPlot, reliabilityPlot, seasonPlot } from './calibration/plots.ts'
+import { placeDecisions } from './calibration/place-decisions.ts'
 import { calibrationError, measureReliability } from './calibration/reliability.ts'
 import { compareSeasons, seasonPage } from './calibration/season-plans.ts'
 import { root } from './processes.ts'
@@ -21,6 +22,8 @@ const cases = 10_000
 const orderCases = 140
 /** Seasons planned in each climate. */
 const seasonSeeds = 12
+/** Places that learn and decide. */
+const places = 500
 
 const figures = join(root, 'docs', 'figures')
 mkdirSync(figures, { recursive: true })
@@ -41,6 +44,8 @@ writeFileSync(
 )
 // The tables alone take seconds, the drawn cases and seasons minutes.
 if (process.argv.includes('--tables')) process.exit(0)
+
+await writeDoc('place-decisions.md', placeDecisions(places))
 
 const seasons = await compareSeasons(solverWith(await loadHighs()), seasonSeeds)
 await writeDoc('season-plans.md', seasonPage(seasons, seasonSeeds))

@@ -1,8 +1,9 @@
 import { IsIn, IsInt, IsOptional, IsString, IsUUID } from 'class-validator'
+import { caseEndings, type CaseEnding } from '@spudder/core/outcome/progress'
 import { Changeable, IsDay, IsPastDay, Named, Note, Sighted } from '../validation/index.ts'
 
-export const caseOutcomes = ['green', 'given-up'] as const
-export type CaseOutcome = (typeof caseOutcomes)[number]
+export type CaseOutcome = CaseEnding
+export const caseOutcomes = Object.keys(caseEndings) as readonly CaseOutcome[]
 
 export class CloseCaseDto extends Sighted {
   @IsIn(caseOutcomes, { message: 'Outcome: choose green or given up.' }) outcome!: CaseOutcome

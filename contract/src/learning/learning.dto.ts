@@ -29,6 +29,8 @@ class LearningStandDto {
   @IsString() name!: string
   @IsIn(contextNames) context!: Context
   @IsString() plantId!: string
+  /** What a day of the wholly pale stand costs, in the money of the place. */
+  @IsNumber() paleLossPerDay!: number
 }
 
 /** A colour that counts, of the stand itself or of a strip. */

@@ -1,2 +1,2 @@
-export { SeasonDto, SeasonQueryDto } from './season-review.dto.ts'
+export { SeasonDto } from './season-review.dto.ts'
 export { seasonReviewRoutes } from './season-review.routes.ts'

@@ -1,5 +1,6 @@
 import type { LearningDto } from '@spudder/contract/learning'
 import { standingEntries } from '@spudder/core/days/entry'
+import { paleLossOf } from '@spudder/core/days/task'
 import { isColourKind } from '@spudder/core/seen/colour'
 import { raterOf } from '@spudder/core/seen/eye'
 import { countedReadings } from '@spudder/core/seen/reading'
@@ -29,7 +30,10 @@ export async function readLearning(connection: Connection, placeId: string): Pro
     return perKg === undefined ? {} : { cost: perKg * productKg }
   }
   return {
-    stands: stands.map(({ id, name, context, plantId }) => ({ id, name, context, plantId })),
+    stands: stands.map((stand) => {
+      const { id, name, context, plantId } = stand
+      return { id, name, context, plantId, paleLossPerDay: paleLossOf(stand) }
+    }),
     colours: countedReadings(rows.colours, settings).flatMap((row) => {
       const { standId, kind, value, method, takenOn, doubt, place } = row
       if (!isColourKind(kind)) return []

@@ -45,7 +45,13 @@ describe('what teaches', () => {
     ])
     const told = await learning(placeId)
     expect(told.stands).toEqual([
-      { id: stand.id, name: stand.name, context: 'turf', plantId: stand.plantId },
+      {
+        id: stand.id,
+        name: stand.name,
+        context: 'turf',
+        plantId: stand.plantId,
+        paleLossPerDay: expect.any(Number) as number,
+      },
     ])
     expect(told.treatments).toMatchObject([
       { entryId: entry.id, standId: stand.id, appliedOn: applied, sourceId: 'fe-eddha' },

@@ -1,61 +1,17 @@
 import { randomLcg, randomNormal } from 'd3-random'
 import { describe, expect, it } from 'vitest'
-import { addDays } from '../../base/calendar/index.ts'
 import { responseFor, type Response } from '../../material/source/index.ts'
 import { expectedGain, judgeRegreening } from '../regreening/index.ts'
 import { learnResponses, responseLearnt, type SeenTreatment } from './index.ts'
+import { madeBefore, madeTreatment, type Made } from './tests/made-treatment.ts'
 
 const response = responseFor('leaf', 'ferrous-sulfate', 'turf')
 const on = '2026-10-01'
-const before = { greenness: 0.4, doubt: 0.03 }
+const before = madeBefore
 const middle = ({ low, high }: { low: number; high: number }) => (low + high) / 2
 const usualFade = middle(response.fades)
 
-/** A response of one definite kind: what it brings by a day follows from the published curve. */
-function definite(times: { readonly pace?: number; readonly lasting?: number }): Response {
-  const only = (days: number) => ({ low: days, high: days })
-  return {
-    ...response,
-    firstChange: only(middle(response.firstChange) * (times.pace ?? 1)),
-    full: only(middle(response.full) * (times.pace ?? 1)),
-    fades: only(usualFade * (times.lasting ?? 1)),
-  }
-}
-interface Made {
-  readonly pace?: number
-  readonly lasting?: number
-  readonly standId?: string
-  readonly appliedOn?: string
-  readonly hasFailed?: boolean
-  /** How much it greens, as times the usual. */
-  readonly gain?: number
-  /** Draws what strays; absent: nothing does. */
-  readonly bell?: () => number
-}
-let made = 0
-function treatment(given: Made = {}): SeenTreatment {
-  const { standId = 'green', appliedOn = '2026-05-01', hasFailed = false } = given
-  const truth = definite(given)
-  const bell = given.bell ?? (() => 0)
-  // The colour before was seen no better than those after, and weather walks about.
-  let walk = before.doubt * bell()
-  const looked = [2, 4, 7, 11, 16, 22, 29, 37, 46]
-  return {
-    entryId: `entry-${made++}`,
-    standId,
-    response,
-    appliedOn,
-    before,
-    seen: looked.map((days, at) => {
-      walk += 0.008 * Math.sqrt(days - (looked[at - 1] ?? 0)) * bell()
-      const gain = hasFailed
-        ? 0
-        : (given.gain ?? 1) * expectedGain(truth, before.greenness, days).usual
-      const greenness = before.greenness + gain + walk + 0.03 * bell()
-      return { day: addDays(appliedOn, days), greenness, doubt: 0.03 }
-    }),
-  }
-}
+const treatment = (given: Omit<Made, 'response'> = {}) => madeTreatment({ response, ...given })
 function learnt(treatments: readonly SeenTreatment[]) {
   const found = learnResponses(treatments, on).get(response.id)
   if (!found) throw new Error('nothing was learnt')

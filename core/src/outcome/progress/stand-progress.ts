@@ -1,4 +1,5 @@
 import { dayWords, type Day } from '../../base/calendar/index.ts'
+import { caseEndings, type CaseEnding } from './case-endings.ts'
 
 /** What is known of a stand and of its case, as far as it tells where things stand. */
 export interface ProgressFacts {
@@ -16,7 +17,7 @@ export interface ProgressFacts {
   /** The newest application of the open case that stands as it was recorded. */
   readonly lastAppliedOn: Day | undefined
   /** The case that was closed last. */
-  readonly closed: { readonly on: Day; readonly outcome: 'green' | 'given-up' } | undefined
+  readonly closed: { readonly on: Day; readonly outcome: CaseEnding } | undefined
   readonly nextJob: { readonly dueOn: Day; readonly title: string } | undefined
 }
 
@@ -65,8 +66,7 @@ export function standProgress(facts: ProgressFacts): StandProgress {
   }
   if (facts.isPale) return { step: 'pale', words: 'pale, no case yet: take a look' }
   if (closed) {
-    const outcome = closed.outcome === 'green' ? 'green' : 'given up'
-    return { step: 'closed', words: `closed ${said(closed.on)}, ${outcome}` }
+    return { step: 'closed', words: `closed ${said(closed.on)}, ${caseEndings[closed.outcome]}` }
   }
   if (lastColourOn !== undefined) return { step: 'calm', words: 'no case' }
   return { step: 'unseen', words: 'not looked at yet' }

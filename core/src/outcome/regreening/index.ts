@@ -1,3 +1,5 @@
+export { bestInterval } from './best-interval.ts'
+export type { BestInterval, IntervalAsked } from './best-interval.ts'
 export { failsOf } from './data/chances.ts'
 export { strayPerDay, whiteBelow } from './data/recovery.ts'
 export { nitrogenActsFor, shareTooWide } from './data/nitrogen.ts'

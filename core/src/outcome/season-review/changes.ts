@@ -21,17 +21,15 @@ export interface SeasonChange {
   readonly stake: number | undefined
 }
 
-export const changeKinds = [
-  'did-nothing',
-  'too-soon',
-  'too-late',
-  'pale-first',
-  'unsure-cause',
-  'dearer',
-  'unseen',
-  'no-price',
-] as const
-export type ChangeKind = (typeof changeKinds)[number]
+type ChangeKind =
+  | 'did-nothing'
+  | 'too-soon'
+  | 'too-late'
+  | 'pale-first'
+  | 'unsure-cause'
+  | 'dearer'
+  | 'unseen'
+  | 'no-price'
 
 const said = (value: number): string => formatAtMost(value, 0)
 const per100 = (share: number): string => said(100 * share)

@@ -1,4 +1,5 @@
 import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
+import { bestInterval, type BestInterval } from '../regreening/index.ts'
 import { lookAhead, unanswered } from './data/season-figures.ts'
 import type { SeasonReview, StandReview } from './season-review.ts'
 import type { SourceWorth } from './treatment-worth.ts'
@@ -20,8 +21,8 @@ export interface SeasonNeed {
   readonly name: string
   readonly appliedName: string
   readonly treatments: number
-  /** Days from one to the next [d]. */
-  readonly everyDays: number
+  /** From one to the next, at which treatments and pale leaves together cost least. */
+  readonly interval: BestInterval
   /** Of product [kg], and what it costs as it did this season [money]. */
   readonly productKg: number
   readonly cost: number
@@ -53,17 +54,20 @@ function firstLook(
   return [{ standId, name, paleFrom, lookOn, plannedOn: planned.find(isNear)?.dueOn }]
 }
 
-/** As many treatments as keep it green for as long as this season's did, at the days for which they are expected to hold. */
+/** As many treatments as keep it green for as long as this season's did, at the interval that costs least. */
 function needOf(
   { standId, appliedName, treatments, answered, gained, cost }: SourceWorth,
-  name: string,
+  { name, paleLossPerDay }: StandReview,
+  tripCost: number,
 ): SeasonNeed[] {
-  const [first] = treatments
-  if (!first || gained.usual < 1 || (answered ?? 1) <= unanswered.value) return []
-  const { low, high } = first.response.fades
-  const everyDays = Math.round((low + high) / 2)
+  const before = treatments.find(({ untreated }) => untreated !== undefined)
+  if (before?.untreated === undefined) return []
+  if (gained.usual < 1 || (answered ?? 1) <= unanswered.value) return []
+  const { response, untreated } = before
+  const costEach = cost / treatments.length
+  const interval = bestInterval({ response, untreated, cost: costEach + tripCost, paleLossPerDay })
   const kept = treatments.reduce((sum, { gained: own }) => sum + (own?.usual ?? 0), 0)
-  const count = Math.max(1, Math.ceil(kept / everyDays))
+  const count = Math.max(1, Math.ceil(kept / interval.days))
   const kgEach = treatments.reduce((sum, { entry }) => sum + entry.productKg, 0) / treatments.length
   return [
     {
@@ -71,30 +75,33 @@ function needOf(
       name,
       appliedName,
       treatments: count,
-      everyDays,
+      interval,
       productKg: kgEach * count,
-      cost: (cost / treatments.length) * count,
+      cost: costEach * count,
     },
   ]
 }
 
 /**
  * What the next season starts from: a look before each stand went pale this season, and what it is likely to
- * need of what worked. Days gained are kept with as few treatments as the expected days between them allow.
+ * need of what worked: days gained are kept at the interval that costs least.
  * @param planned looks that are planned already
  * @returns looks in the order of days, none before tomorrow; amounts [kg], [money]
  * @throws {CoreError} date-unreadable
  */
 export function nextSeason(
-  { stands, sources }: SeasonReview,
+  { stands, sources, tripCost }: SeasonReview,
   planned: readonly PlannedLook[],
   today: Day,
 ): NextSeason {
-  const names = new Map(stands.map(({ standId, name }) => [standId, name]))
+  const standOf = new Map(stands.map((stand) => [stand.standId, stand]))
   return {
     looks: stands
       .flatMap((stand) => firstLook(stand, planned, today))
       .toSorted((a, b) => a.lookOn.localeCompare(b.lookOn)),
-    needs: sources.flatMap((source) => needOf(source, names.get(source.standId) ?? '')),
+    needs: sources.flatMap((source) => {
+      const stand = standOf.get(source.standId)
+      return stand ? needOf(source, stand, tripCost) : []
+    }),
   }
 }

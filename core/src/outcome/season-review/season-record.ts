@@ -3,6 +3,7 @@ import type { Context } from '../../stand/plant/index.ts'
 import { findSource } from '../../material/source/index.ts'
 import type { Settling } from '../../verdict/diagnosis/index.ts'
 import type { KeptTreatment, LearningRecord } from '../learnt/index.ts'
+import type { CaseEnding } from '../progress/index.ts'
 
 /** Something that was put out in a season, with what it cost where a price is known. */
 export interface SeasonEntry extends KeptTreatment {
@@ -43,7 +44,7 @@ export interface SeasonCase {
   readonly standId: string
   readonly openedOn: Day
   readonly closedOn: Day | null
-  readonly outcome: 'green' | 'given-up' | null
+  readonly outcome: CaseEnding | null
   /** The cause found, and how likely it is [1]; undefined before anybody looked. */
   readonly found: { readonly name: string; readonly probability: number } | undefined
   /** When somebody first acted, and how likely what then was best to do was right [1]. */
@@ -59,6 +60,8 @@ export interface SeasonRecord extends LearningRecord {
     readonly name: string
     readonly context: Context
     readonly plantId: string
+    /** What a day of the wholly pale stand costs [money/d]. */
+    readonly paleLossPerDay: number
   }[]
   readonly entries: readonly SeasonEntry[]
   readonly cases: readonly SeasonCase[]

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { addDays } from '../../base/calendar/index.ts'
 import { findSource, responseFor } from '../../material/source/index.ts'
 import type { KeptColour } from '../learnt/index.ts'
+import { bestInterval } from '../regreening/index.ts'
 import {
   changesFor,
   nextSeason,
@@ -37,8 +38,20 @@ const season = (change: Partial<SeasonRecord> = {}): SeasonRecord => {
   const entries = change.entries ?? [spray(20)]
   return {
     stands: [
-      { id: 'green', name: 'Bowling green', context: 'turf', plantId: 'creeping-bentgrass' },
-      { id: 'lawn', name: 'Events lawn', context: 'turf', plantId: 'creeping-bentgrass' },
+      {
+        id: 'green',
+        name: 'Bowling green',
+        context: 'turf',
+        plantId: 'creeping-bentgrass',
+        paleLossPerDay: 6,
+      },
+      {
+        id: 'lawn',
+        name: 'Events lawn',
+        context: 'turf',
+        plantId: 'creeping-bentgrass',
+        paleLossPerDay: 6,
+      },
     ],
     colours: [],
     cases: [],
@@ -177,7 +190,9 @@ describe('what cannot be told', () => {
     const of = (plantId: string) =>
       onStand({
         ...season({ colours: winter, entries: [] }),
-        stands: [{ id: 'green', name: 'Bowling green', context: 'turf', plantId }],
+        stands: [
+          { id: 'green', name: 'Bowling green', context: 'turf', plantId, paleLossPerDay: 6 },
+        ],
       })
     expect(of('creeping-bentgrass')?.paleFrom).toBe(day(-80))
     expect(of('bermudagrass')?.paleFrom).toBeUndefined()
@@ -244,8 +259,9 @@ describe('the next season', () => {
   it('needs as many treatments as keep it green as long, and none of what did nothing', () => {
     const entries = [20, 26, 32].map((days) => spray(days))
     const [need] = nextSeason(review(season({ colours: greened, entries })), [], '2026-10-01').needs
-    // Some 25 days at one in three weeks, where three were put out.
-    expect(need).toMatchObject({ treatments: 2, everyDays: 21, productKg: 4, cost: 20 })
+    // Some 25 days in which three were put out, at what costs least.
+    const { days } = bestInterval({ response: responseFor('leaf', 'ferrous-sulfate', 'turf'), untreated: 3 / 8, cost: 10 + 8, paleLossPerDay: 6 }) // prettier-ignore
+    expect(need).toMatchObject({ treatments: 2, interval: { days }, productKg: 4, cost: 20 })
     const stayed = [0, 7, 14, 19, 24, 28, 32, 36].map((days) => colour(days, 4))
     expect(nextSeason(review(season({ colours: stayed })), [], '2026-10-01').needs).toEqual([])
   })

@@ -40,6 +40,7 @@ export interface PerDay {
 export interface StandReview {
   readonly standId: string
   readonly name: string
+  readonly paleLossPerDay: number
   readonly spent: Spent
   /** Days that were green, of those of which it can be said [d]. */
   readonly green: FigureRange
@@ -60,6 +61,8 @@ export interface StandReview {
 export interface SeasonReview {
   readonly from: Day
   readonly to: Day
+  /** What a way out costs [money]. */
+  readonly tripCost: number
   readonly stands: readonly StandReview[]
   /** Of the stands on which something was spent. */
   readonly total: Pick<StandReview, 'spent' | 'green' | 'known' | 'perGreenDay' | 'gained'>
@@ -182,7 +185,7 @@ interface Shared {
 
 /** One stand: what was spent and seen, and what each treatment gained. */
 function reviewStand(
-  { id, name, plantId }: SeasonRecord['stands'][number],
+  { id, name, plantId, paleLossPerDay }: SeasonRecord['stands'][number],
   { asked, entries, responseOf, answered, tripShare }: Shared,
 ) {
   const { record, eyes, from, to, latitude } = asked
@@ -215,6 +218,7 @@ function reviewStand(
   const review: StandReview = {
     standId: id,
     name,
+    paleLossPerDay,
     spent,
     green,
     known: days.length,
@@ -263,6 +267,7 @@ export function reviewSeason(asked: SeasonAsked): SeasonReview {
   return {
     from,
     to,
+    tripCost,
     stands,
     total: {
       spent,

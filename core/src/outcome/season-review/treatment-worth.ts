@@ -12,6 +12,8 @@ import { costOfEntry, type SeasonEntry } from './season-record.ts'
 export interface TreatmentWorth {
   readonly entry: SeasonEntry
   readonly response: Response
+  /** Greenness before the run that it belongs to [1]; undefined where nobody looked. */
+  readonly untreated: number | undefined
   /** Days until the next treatment, the end of its effect or of the season. */
   readonly until: Day
   /** Days of them of which somebody can say how green the leaves were [d]. */
@@ -116,11 +118,13 @@ export function worthOfTreatments(
     const isEarly = until === to && addDays(entry.appliedOn, response.full.high) > to
     const stripChances = new Map(knownDays(strip, entry.appliedOn, until).map(({ day, chance }) => [day, chance])) // prettier-ignore
     const before = own.findLast(({ day }) => day <= runFrom)
-    const isSeenBefore = before !== undefined && daysBetween(before.day, runFrom) <= lookHolds.value
-    const stayed = isSeenBefore ? chanceGreen(before.greenness, before.doubt) : undefined
+    const seenBefore =
+      before && daysBetween(before.day, runFrom) <= lookHolds.value ? before : undefined
+    const stayed = seenBefore && chanceGreen(seenBefore.greenness, seenBefore.doubt)
     return {
       entry,
       response,
+      untreated: seenBefore?.greenness,
       until,
       known: days.length,
       gained: isEarly ? undefined : gainedOf(days, (day) => stripChances.get(day) ?? stayed),

@@ -16,7 +16,15 @@ import LessonsPage from './LessonsPage.vue'
 const applied = addDays(today(), -80)
 /** Sprays that were full as is usual, and lasted long. */
 const taught: LearningDto = {
-  stands: [{ id: 'green', name: 'Bowling green', context: 'turf', plantId: 'creeping-bentgrass' }],
+  stands: [
+    {
+      id: 'green',
+      name: 'Bowling green',
+      context: 'turf',
+      plantId: 'creeping-bentgrass',
+      paleLossPerDay: 6,
+    },
+  ],
   treatments: [0, -90, -180].map((days) => ({
     entryId: `entry ${days}`,
     standId: 'green',

@@ -16,7 +16,7 @@ import LinkButton from '../../ui/LinkButton.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import { useToasts } from '../../ui/use-toasts.ts'
 import type { Column } from '../../ui/table-columns.ts'
-import { needDerivation } from './season-words.ts'
+import { everyWords, needDerivation } from './season-words.ts'
 
 /** Where the next season starts: a look before each stand goes pale, and what it is likely to need. */
 const props = defineProps<{ next: NextSeason; place: PlaceDto }>()
@@ -59,7 +59,7 @@ const needs: readonly Column<SeasonNeed>[] = [
   { key: 'stand', title: 'Stand', isHead: true, text: ({ name }) => name },
   { key: 'what', title: 'What', text: ({ appliedName }) => appliedName },
   { key: 'times', title: 'Times', isFigure: true, text: ({ treatments }) => String(treatments) },
-  { key: 'every', title: 'Every', isFigure: true, text: ({ everyDays }) => `${everyDays} days` },
+  { key: 'every', title: 'Every', isFigure: true, text: ({ interval }) => everyWords(interval) },
   { key: 'amount', title: 'In all', isFigure: true, text: ({ productKg }) => amountWords('mass', productKg, props.place.unitSystem) }, // prettier-ignore
   { key: 'cost', title: 'Product', isFigure: true, text: ({ cost }) => money(cost, currency.value) }, // prettier-ignore
 ]

@@ -7,7 +7,7 @@ import { dayWords } from '../../shared/units/today.ts'
 import { useCurrency } from '../../shared/units/use-currency.ts'
 import DataTable from '../../ui/DataTable.vue'
 import type { Column } from '../../ui/table-columns.ts'
-import { chanceWords, checksByKind, checksDerivation, type CheckWorth } from './season-words.ts' // prettier-ignore
+import { chanceWords, checksByKind, checksDerivation, endWords, foundWords, type CheckWorth } from './season-words.ts' // prettier-ignore
 
 /** What was found, and which checks were worth it. */
 const props = defineProps<{ review: SeasonReview }>()
@@ -15,16 +15,12 @@ const currency = useCurrency()
 const nameOf = (standId: string) =>
   props.review.stands.find((each) => each.standId === standId)?.name ?? ''
 const checks = computed(() => checksByKind(props.review))
-const endings: Readonly<Record<NonNullable<SeasonCase['outcome']>, string>> = {
-  green: 'green',
-  'given-up': 'given up',
-}
 const cases: readonly Column<SeasonCase>[] = [
   { key: 'stand', title: 'Stand', isHead: true, text: ({ standId }) => nameOf(standId), sortBy: ({ standId }) => nameOf(standId) }, // prettier-ignore
   {
     key: 'found',
     title: 'Found',
-    text: ({ found }) => (found ? `${found.name}, with ${chanceWords(found.probability)}` : 'nobody looked'), // prettier-ignore
+    text: foundWords,
   },
   {
     key: 'acted',
@@ -35,7 +31,7 @@ const cases: readonly Column<SeasonCase>[] = [
   {
     key: 'end',
     title: 'End',
-    text: ({ outcome, closedOn }) => (outcome && closedOn ? `${endings[outcome]}, ${dayWords(closedOn)}` : 'open'), // prettier-ignore
+    text: (row) => (row.closedOn ? `${endWords(row)}, ${dayWords(row.closedOn)}` : endWords(row)),
     sortBy: ({ closedOn }) => closedOn ?? undefined,
   },
 ]

@@ -9,7 +9,7 @@ import type { NextSeason, SeasonChange, SeasonReview } from '@spudder/core/outco
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { makePdf } from '../../shared/file/make-pdf.ts'
 import { money } from '../../shared/units/money-words.ts'
-import { answeredWords, chanceWords, checksByKind, daysWords, gainedWords, perDayWords, productsWords, said } from './season-words.ts' // prettier-ignore
+import { answeredWords, checksByKind, daysWords, endWords, everyWords, foundWords, gainedWords, perDayWords, productsWords, said } from './season-words.ts' // prettier-ignore
 
 /** What a review is printed from. */
 export interface PrintedSeason {
@@ -59,12 +59,71 @@ function table(
   ]
 }
 
+/** What it cost and brought, and what to do otherwise. */
+function leadContent({ review, changes, currency, madeUp }: PrintedSeason): Content[] {
+  const { spent, green, known, gained, perGreenDay } = review.total
+  return [
+    {
+      text: perGreenDay
+        ? `A green day cost ${perDayWords(perGreenDay, currency)}.`
+        : 'What a green day cost cannot be said.',
+      fontSize: 11,
+      margin: [0, 3, 0, 2],
+    },
+    `${money(spent.total, currency)} spent: products ${productsWords(spent, currency)}; ways out ${money(spent.trips, currency)}; checks ${money(spent.checks, currency)}. Green: ${daysWords(green)} of ${said(known)} days of which it can be said. Gained by what was put out: ${daysWords(gained)} days.`,
+    ...(madeUp > 0
+      ? [{ text: `✕ ${madeUp} colours were made up by practice devices.`, bold: true }]
+      : []),
+    { text: 'What to do otherwise', bold: true, fontSize: 10, margin: [0, 8, 0, 2] },
+    changes.length === 0
+      ? 'Nothing stands out.'
+      : { ol: changes.slice(0, mostRows).map(({ words }) => words) },
+  ]
+}
+
+/** What worked where, what was found, and which checks paid. */
+function tableContent({ review, currency }: PrintedSeason): Content[] {
+  const names = new Map(review.stands.map(({ standId, name }) => [standId, name]))
+  const nameOf = (standId: string) => names.get(standId) ?? ''
+  return [
+    ...table(
+      'What worked where',
+      ['Stand', 'What', 'Times', 'Answered', 'Days gained', 'Product'],
+      review.sources.map((each) => [nameOf(each.standId), each.appliedName, String(each.treatments.length), answeredWords(each), gainedWords(each), money(each.cost, currency)]), // prettier-ignore
+    ),
+    ...table(
+      'Causes found',
+      ['Stand', 'Found', 'Acted on', 'End'],
+      review.cases.map((each) => [nameOf(each.standId), foundWords(each), each.acted ? dayWords(each.acted.on) : 'not yet', endWords(each)]), // prettier-ignore
+    ),
+    ...table(
+      'Checks that were worth it',
+      ['Check', 'Made', 'Changed the remedy', 'Worth'],
+      checksByKind(review)
+        .filter(({ worth, effort }) => worth > effort)
+        .map((each) => [each.name, String(each.made), String(each.changed), money(Math.round(each.worth), currency)]), // prettier-ignore
+    ),
+  ]
+}
+
+/** Where the next season starts, side by side. */
+function nextContent({ next, system, currency }: PrintedSeason): Content {
+  const looks = table(
+    'Look first, next season',
+    ['Stand', 'Pale from', 'Look on'],
+    next.looks.map(({ name, paleFrom, lookOn }) => [name, dayWords(paleFrom), dayWords(lookOn)]),
+  )
+  const needs = table(
+    'Likely needed',
+    ['Stand', 'What', 'Times', 'In all', 'Product'],
+    next.needs.map((each) => [each.name, each.appliedName, `${each.treatments}, every ${everyWords(each.interval)}`, amountWords('mass', each.productKg, system), money(each.cost, currency)]), // prettier-ignore
+  )
+  return { columnGap: 16, columns: [{ stack: looks }, { stack: needs }] }
+}
+
 /** The review of a season on one page: what it cost and brought, what to do otherwise, where the next starts. */
 export function seasonDocument(printed: PrintedSeason): TDocumentDefinitions {
-  const { placeName, season, system, currency, printedOn, review, changes, next, madeUp } = printed
-  const { total, stands, sources, cases } = review
-  const names = new Map(stands.map(({ standId, name }) => [standId, name]))
-  const nameOf = (standId: string) => names.get(standId) ?? ''
+  const { placeName, season, system, printedOn } = printed
   return {
     pageSize: placeUnits[system].paper,
     pageMargins: [34, 30, 34, 30],
@@ -78,57 +137,9 @@ export function seasonDocument(printed: PrintedSeason): TDocumentDefinitions {
     }),
     content: [
       { text: `${placeName}: season ${season}`, fontSize: 15, bold: true },
-      {
-        text: total.perGreenDay
-          ? `A green day cost ${perDayWords(total.perGreenDay, currency)}.`
-          : 'What a green day cost cannot be said.',
-        fontSize: 11,
-        margin: [0, 3, 0, 2],
-      },
-      `${money(total.spent.total, currency)} spent: products ${productsWords(total.spent, currency)}; ways out ${money(total.spent.trips, currency)}; checks ${money(total.spent.checks, currency)}. Green: ${daysWords(total.green)} of ${said(total.known)} days of which it can be said. Gained by what was put out: ${daysWords(total.gained)} days.`,
-      ...(madeUp > 0
-        ? [{ text: `✕ ${madeUp} colours were made up by practice devices.`, bold: true }]
-        : []),
-      { text: 'What to do otherwise', bold: true, fontSize: 10, margin: [0, 8, 0, 2] },
-      changes.length === 0
-        ? 'Nothing stands out.'
-        : { ol: changes.slice(0, mostRows).map(({ words }) => words) },
-      ...table(
-        'What worked where',
-        ['Stand', 'What', 'Times', 'Answered', 'Days gained', 'Product'],
-        sources.map((each) => [nameOf(each.standId), each.appliedName, String(each.treatments.length), answeredWords(each), gainedWords(each), money(each.cost, currency)]), // prettier-ignore
-      ),
-      ...table(
-        'Causes found',
-        ['Stand', 'Found', 'Acted on', 'End'],
-        cases.map(({ standId, found, acted, outcome }) => [nameOf(standId), found ? `${found.name}, with ${chanceWords(found.probability)}` : 'nobody looked', acted ? dayWords(acted.on) : 'not yet', outcome === null ? 'open' : outcome === 'green' ? 'green' : 'given up']), // prettier-ignore
-      ),
-      ...table(
-        'Checks that were worth it',
-        ['Check', '', 'Made', 'Changed the remedy', 'Worth'],
-        checksByKind(review)
-          .filter(({ worth, effort }) => worth > effort)
-          .map((each) => [each.name, '', String(each.made), String(each.changed), money(Math.round(each.worth), currency)]), // prettier-ignore
-      ),
-      {
-        columnGap: 16,
-        columns: [
-          {
-            stack: table(
-              'Look first, next season',
-              ['Stand', 'Pale from', 'Look on'],
-              next.looks.map(({ name, paleFrom, lookOn }) => [name, dayWords(paleFrom), dayWords(lookOn)]), // prettier-ignore
-            ),
-          },
-          {
-            stack: table(
-              'Likely needed',
-              ['Stand', 'What', 'Times', 'In all', 'Product'],
-              next.needs.map((each) => [each.name, each.appliedName, `${each.treatments}, every ${each.everyDays} days`, amountWords('mass', each.productKg, system), money(each.cost, currency)]), // prettier-ignore
-            ),
-          },
-        ],
-      },
+      ...leadContent(printed),
+      ...tableContent(printed),
+      nextContent(printed),
       {
         text: 'Ranges hold what surely was to what may have been. Days gained are against an untreated strip, else the colour before. The label, local rules and licensed practice come before this page.',
         margin: [0, 10, 0, 0],

@@ -1,9 +1,17 @@
 import type { Currency } from '@spudder/core/base/quantity'
 import type { Derivation, FigureRange } from '@spudder/core/base/reference'
 import { formatAtMost } from '@spudder/core/base/writing'
-import type { PerDay, SeasonReview, SourceWorth, Spent } from '@spudder/core/outcome/season-review'
+import { caseEndings } from '@spudder/core/outcome/progress'
+import type {
+  PerDay,
+  SeasonReview,
+  SourceWorth,
+  Spent,
+  SeasonCase,
+} from '@spudder/core/outcome/season-review'
 import { acceptableGreenness } from '@spudder/core/seen/colour'
 import { worth } from '@spudder/core/verdict/diagnosis'
+import type { BestInterval } from '@spudder/core/outcome/regreening'
 import { money } from '../../shared/units/money-words.ts'
 
 /** A figure in whole units. */
@@ -145,15 +153,31 @@ export const checksDerivation: Derivation = {
 
 export const chanceWords = (chance: number): string => `${said(100 * chance)} in 100`
 
+/** "18 days (14 to 24)"; that it costs more than pale leaves do, where that is so. */
+export function everyWords({ days, nearly, perDay, untreatedPerDay }: BestInterval): string {
+  if (perDay >= untreatedPerDay) return `${days} days, dearer than the pale leaf`
+  return nearly.low === nearly.high ? `${days} days` : `${days} days (${nearly.low} to ${nearly.high})` // prettier-ignore
+}
+
 /** How what the next season is likely to need was got. */
 export const needDerivation: Derivation = {
   figure: 'Likely needed',
   formula:
-    'days that this season’s treatments gained ÷ days for which one is expected to hold, rounded up; × product and price of one as it was put out this season. What more likely did nothing is left out.',
+    'days that this season’s treatments gained ÷ the interval that costs least, rounded up; × product and price of one as it was put out this season. The interval is that at which product, the way out and pale leaves together cost least a day, over recoveries drawn from what is expected here; beside it those that cost at most a twentieth more. What more likely did nothing is left out.',
   inputs: [
-    { label: 'days between', value: 'the middle of those for which it is expected to hold here' },
+    { label: 'what a pale day costs', value: 'as the settings say for each stand, else as is usual for its kind' }, // prettier-ignore
+    { label: 'colour without it', value: 'as it was before the first treatment of the run' },
   ],
-  result: 'a start: rates, labels and the weather of the season come before it',
-  source: 'derived from the table above; what would change it: looks, and what this place teaches (Lessons)', // prettier-ignore
+  result: 'a start: labels, rates and the weather of the season come before it',
+  source:
+    'cost of a cycle over its length (renewal reward, Ross, Introduction to Probability Models); what would change it: looks, what this place teaches (Lessons), and what a pale day costs',
   mark: 'D',
 }
+
+/** "Iron tied up by high pH, with 61 in 100". */
+export const foundWords = ({ found }: SeasonCase): string =>
+  found ? `${found.name}, with ${chanceWords(found.probability)}` : 'nobody looked'
+
+/** How a case ended; that it is open, where it has not. */
+export const endWords = ({ outcome }: SeasonCase): string =>
+  outcome === null ? 'open' : caseEndings[outcome]

@@ -21,7 +21,15 @@ import SeasonPage from './SeasonPage.vue'
 const season = Number(seasonOf(today())) - 1
 const day = (days: number) => addDays(`${season}-04-01`, days)
 const seen: LearningDto = {
-  stands: [{ id: 'green', name: 'Bowling green', context: 'turf', plantId: 'creeping-bentgrass' }],
+  stands: [
+    {
+      id: 'green',
+      name: 'Bowling green',
+      context: 'turf',
+      plantId: 'creeping-bentgrass',
+      paleLossPerDay: 6,
+    },
+  ],
   treatments: [
     {
       entryId: 'entry',

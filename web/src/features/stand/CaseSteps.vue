@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { caseEndings } from '@spudder/core/outcome/progress'
 import { formatDecimals } from '@spudder/core/base/writing'
 import { percent } from '@spudder/core/base/quantity'
 import { readingKinds, readingWords } from '@spudder/core/seen/reading'
@@ -71,7 +72,7 @@ const caseWords = computed(() => {
   const shown = shownCase.value
   if (!shown) return 'No case yet: the first look opens one.'
   if (shown.closedOn === null) return `Case open since ${dayWords(shown.openedOn)}.`
-  const outcome = shown.outcome === 'green' ? 'green' : 'given up'
+  const outcome = shown.outcome === null ? '' : caseEndings[shown.outcome]
   return `Last case closed ${dayWords(shown.closedOn)}, ${outcome}: ${shown.outcomeNote}`
 })
 </script>

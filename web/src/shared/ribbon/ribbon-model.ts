@@ -65,7 +65,10 @@ function unseenStretches(seen: readonly SeenGreenness[], today: Day): UnseenStre
     const from = days[index] ?? to
     if (daysBetween(from, to) <= lookHolds.value) return []
     return [
-      { from: addDays(from, lookHolds.value / 2), to: to === today ? to : addDays(to, -lookHolds.value / 2) },
+      {
+        from: addDays(from, lookHolds.value / 2),
+        to: to === today ? to : addDays(to, -lookHolds.value / 2),
+      },
     ]
   })
 }

@@ -9,6 +9,7 @@ import { formatNumber } from '../../../base/writing/index.ts'
 import { waterRateWords } from '../../../days/sheet/index.ts'
 import { partnerKinds } from '../../../apply/mix/index.ts'
 import { findSource, type SourceId } from '../../../material/source/index.ts'
+import { caseEndings } from '../../progress/index.ts'
 import { eyeScales, type EyeScale } from '../../../seen/eye/index.ts'
 import {
   dropKits,
@@ -174,7 +175,7 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
   case: {
     openedOn: day('Opened on'),
     closedOn: day('Closed on'),
-    outcome: listed('Outcome', { green: 'green', 'given-up': 'given up' }),
+    outcome: listed('Outcome', caseEndings),
     outcomeNote: text('Note on the outcome'),
     closedBy: text('Closed by'),
     closedAt: put('Closed at', 'a moment'),

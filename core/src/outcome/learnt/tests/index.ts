@@ -1,0 +1,2 @@
+export { decideAtPlaces } from './made-places.ts'
+export type { DecidedPlace } from './made-places.ts'
