@@ -119,10 +119,10 @@ function ofStands({ stands }: SeasonReview): SeasonChange[] {
 }
 
 /** Cases in which somebody acted before it was likely enough what to do. */
-function unsureCauses({ cases, stands }: SeasonReview): SeasonChange[] {
+function unsureCauses({ cases, stands, from }: SeasonReview): SeasonChange[] {
   return cases.flatMap(({ standId, acted, found }) => {
     const stand = stands.find((each) => each.standId === standId)
-    if (!stand || !found || acted?.state !== 'open') return []
+    if (!stand || !found || acted?.state !== 'open' || acted.on < from) return []
     return [
       {
         kind: 'unsure-cause' as const,

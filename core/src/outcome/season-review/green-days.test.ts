@@ -47,4 +47,8 @@ it('green days are at least those that are sure, at most those that may be, and 
   const { low, usual, high } = countGreen(days)
   expect([low, high]).toEqual([2, 4])
   expect(usual).toBeCloseTo(2.86, 9)
+  // Of many days that each are nearly sure some were not.
+  const many = countGreen(Array.from({ length: 100 }, () => ({ chance: 0.95 })))
+  expect(many.low).toBeCloseTo(95, 9)
+  expect(many.high).toBe(100)
 })

@@ -63,14 +63,23 @@ export function knownDays(seen: readonly SeenGreenness[], from: Day, to: Day): K
 }
 
 /**
+ * A count of days from surely to perhaps, about what is to be expected.
+ * @param sure days that surely count [d]
+ * @param usual the sum of the chances [d]
+ * @param perhaps days that may count [d]
+ */
+export const rangeOfDays = (sure: number, usual: number, perhaps: number): FigureRange => ({
+  low: Math.min(sure, usual),
+  usual,
+  high: Math.max(perhaps, usual),
+})
+
+/**
  * How many of some days were green.
  * @returns low those that surely were (nine in ten), usual the sum of the chances, high those that may have been [d]
  */
 export function countGreen(days: readonly Pick<KnownDay, 'chance'>[]): FigureRange {
   const count = (least: number) => days.filter(({ chance }) => chance >= least).length
-  return {
-    low: count(sureOfDay.value),
-    usual: days.reduce((sum, { chance }) => sum + chance, 0),
-    high: count(1 - sureOfDay.value),
-  }
+  const usual = days.reduce((sum, { chance }) => sum + chance, 0)
+  return rangeOfDays(count(sureOfDay.value), usual, count(1 - sureOfDay.value))
 }

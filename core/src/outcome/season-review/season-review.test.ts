@@ -120,6 +120,8 @@ describe('what a green day cost', () => {
       worth: 0,
     }
     const cases = [{ ...openCase, checks: [check] }]
+    const before = { ...openCase, id: 'before', openedOn: day(-200), checks: [check] }
+    cases.push(before)
     const entries = [spray(-200), spray(20)]
     expect(onStand(season({ cases, entries }))?.spent).toMatchObject({ products: 10, checks: 5 })
   })

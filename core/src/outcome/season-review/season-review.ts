@@ -53,7 +53,7 @@ export interface StandReview {
   readonly paleFrom: Day | undefined
   /** Days that more likely were pale before the first treatment [d]. */
   readonly paleBefore: number
-  /** Of the days from the first treatment to the end of its last, those of which nobody can say anything [1]. */
+  /** Of the days for which its treatments act, those of which nobody can say anything [1]. */
   readonly unseen: number
   readonly treatments: number
 }
@@ -193,7 +193,8 @@ function reviewStand(
   // In its rest a plant gives up its green by itself: no day of it is green or pale.
   const rests = (day: Day) => latitude !== undefined && isResting(plant, day, latitude)
   const own = entries.filter(({ standId }) => standId === id)
-  const cases = record.cases.filter(({ standId }) => standId === id)
+  // What was looked at and tested for a case that was open before is of the season before.
+  const cases = record.cases.filter(({ standId, openedOn }) => standId === id && openedOn >= from)
   const colours = record.colours.filter(({ standId }) => standId === id)
   const seen = seenOnStand(colours, eyes)
   const days = knownDays(seen.own, from, to).filter(({ day }) => !rests(day))
@@ -208,7 +209,6 @@ function reviewStand(
   const spent = spentOn(own, cases, tripShare)
   const green = countGreen(days)
   const first = worths[0]?.entry.appliedOn
-  const end = worths.at(-1)?.until
   const firstLook = seen.own.find(({ day }) => day >= from)?.day
   const span = worths.reduce(
     (sum, { entry, until }) => sum + dayCount(entry.appliedOn, until, rests),
@@ -226,7 +226,7 @@ function reviewStand(
     gained: addRanges(worths.flatMap(({ gained }) => gained ?? [])),
     paleFrom: days.find((each) => isPale(each) && each.day >= (firstLook ?? from))?.day,
     paleBefore: paleDays(days, first).length,
-    unseen: end === undefined || span === 0 ? 0 : 1 - known / span,
+    unseen: span === 0 ? 0 : 1 - known / span,
     treatments: worths.length,
   }
   return { review, worths }

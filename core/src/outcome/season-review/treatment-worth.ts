@@ -4,7 +4,7 @@ import type { FigureRange } from '../../base/reference/index.ts'
 import type { Response } from '../../material/source/index.ts'
 import { lookHolds, type SeenGreenness } from '../../seen/colour/index.ts'
 import { fadesWithin } from '../regreening/index.ts'
-import { chanceGreen, knownDays, type KnownDay } from './green-days.ts'
+import { chanceGreen, knownDays, rangeOfDays, type KnownDay } from './green-days.ts'
 import { sureOfDay } from './data/season-figures.ts'
 import { costOfEntry, type SeasonEntry } from './season-record.ts'
 
@@ -55,7 +55,6 @@ function gainedOf(
   days: readonly KnownDay[],
   without: (day: Day) => number | undefined,
 ): FigureRange | undefined {
-  // prettier-ignore
   let [low, usual, high, told] = [0, 0, 0, 0]
   for (const { day, chance } of days) {
     const otherwise = without(day)
@@ -65,7 +64,7 @@ function gainedOf(
     if (chance >= sureOfDay.value && otherwise <= 1 - sureOfDay.value) low += 1
     if (chance >= 1 - sureOfDay.value && otherwise <= sureOfDay.value) high += 1
   }
-  return told === 0 ? undefined : { low, usual, high }
+  return told === 0 ? undefined : rangeOfDays(low, usual, high)
 }
 
 interface Placed {

@@ -67,19 +67,18 @@ export interface CheckWorth {
   readonly worth: number
 }
 
-/** Checks by their kind, those that were most worth their effort first. */
-export function checksByKind({ cases }: Pick<SeasonReview, 'cases'>): CheckWorth[] {
+/** Checks of the cases that were opened in the season by their kind, those that were most worth their effort first. */
+export function checksByKind({ cases, from }: Pick<SeasonReview, 'cases' | 'from'>): CheckWorth[] {
+  const made = cases.filter(({ openedOn }) => openedOn >= from).flatMap(({ checks }) => checks)
   const kinds = new Map<string, CheckWorth>()
-  for (const { checkId, name, effort, changes, worth: own } of cases.flatMap(
-    ({ checks }) => checks,
-  )) {
+  for (const { checkId, name, effort, changes, worth: brought } of made) {
     const so = kinds.get(checkId) ?? { checkId, name, made: 0, changed: 0, effort: 0, worth: 0 }
     kinds.set(checkId, {
       ...so,
       made: so.made + 1,
       changed: so.changed + Number(changes),
       effort: so.effort + effort,
-      worth: so.worth + own,
+      worth: so.worth + brought,
     })
   }
   return [...kinds.values()].toSorted((a, b) => b.worth - b.effort - (a.worth - a.effort))
