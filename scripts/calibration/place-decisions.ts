@@ -24,7 +24,8 @@ Made by \`npm run calibrate\`: ${count} made-up places, each with a truth of its
 lies between places and stands, and from time to time; how often nothing comes). Each watched a cheap short spray and a dear
 long drench for three seasons (six and three times), with doubtful looks and weather that walks. Then it chooses what to put
 out and how often by what costs least (\`bestInterval\`), and 240 treatments in a row are played out, with the same luck for
-each way of deciding. What plays is a curve of its own, not what decides.
+each way of deciding. What is played is drawn from the truth of the place, and what decides knows
+nothing of it; both take a recovery to have the same shape, and the spread of places to be the published one.
 
 | decided by | cost a day [money] | beside the published |
 | --- | ---: | ---: |

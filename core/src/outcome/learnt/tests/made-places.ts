@@ -96,7 +96,7 @@ const decideByPublished = () => (byPublished ??= decide(({ response }) => respon
 
 const paleness = (greenness: number) => Math.max(0, 1 - Math.min(1, greenness) / healthyGreenness.value) // prettier-ignore
 
-/** What so many treatments in a row really cost a day, played out; by a curve of its own, not by what decides. */
+/** What so many treatments in a row really cost a day, played out from the truth, which what decides does not see. */
 function playedCost(truth: Truth, days: number, dice: Dice): number {
   const played = 240
   const curve = () => {
