@@ -28,8 +28,9 @@ async function reviewCase(
   const actedOn = entries.find(({ caseId }) => caseId === id)?.happenedOn
   const then = actedOn === undefined ? undefined : await evidenceOfCase(connection, id, stand, actedOn) // prettier-ignore
   const known = then ?? inTheEnd
-  const [found] = diagnose(known).ranked
-  const settling = settlingOf(diagnose(known))
+  const verdict = diagnose(known)
+  const [found] = verdict.ranked
+  const settling = settlingOf(verdict)
   return {
     ...row,
     ...(found ? { found: { name: found.name, probability: found.probability } } : {}),
