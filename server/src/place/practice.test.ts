@@ -12,7 +12,7 @@ import {
 
 const today = dateToDay(new Date())
 /** What a list or a table is asked with, where it is asked with anything. */
-const query = `day=${today}&from=${addDays(today, -20)}&to=${addDays(today, 20)}&offset=0&limit=40&in=sample&text=fe&archived=false`
+const query = `day=${today}&season=${today.slice(0, 4)}&from=${addDays(today, -20)}&to=${addDays(today, 20)}&offset=0&limit=40&in=sample&text=fe&archived=false`
 
 interface Described {
   readonly paths: Readonly<
