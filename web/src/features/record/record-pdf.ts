@@ -80,6 +80,8 @@ export function recordDocument(record: PrintedRecord): TDocumentDefinitions {
             layout: 'lightHorizontalLines',
             table: {
               headerRows: 1,
+              // A line that goes over a page is read by nobody.
+              dontBreakRows: true,
               widths: [58, 70, 90, 72, 48, 60, 90, '*'],
               body: [heads.map((text): TableCell => ({ text, bold: true })), ...rows],
             },

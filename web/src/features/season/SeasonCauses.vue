@@ -49,7 +49,7 @@ const made: readonly Column<CheckWorth>[] = [
     <h2>Causes found</h2>
     <DataTable
       v-if="review.cases.length > 0"
-      label="Causes found"
+      label="Cases of the season"
       :columns="cases"
       :rows="review.cases"
       :row-key="({ id }) => id"
@@ -59,7 +59,7 @@ const made: readonly Column<CheckWorth>[] = [
   <section v-if="checks.length > 0" class="stack gap-8" aria-label="Which checks were worth it">
     <h2>Which checks were worth it</h2>
     <DataTable
-      label="Which checks were worth it"
+      label="Checks of the season"
       :columns="made"
       :rows="checks"
       :row-key="({ checkId }) => checkId"

@@ -79,7 +79,7 @@ const stands: readonly Column<StandReview>[] = [
     <h2>What worked where</h2>
     <template v-if="review.sources.length > 0">
       <DataTable
-        label="What worked where"
+        label="Treatments by stand"
         :columns="sources"
         :rows="review.sources"
         :row-key="(row) => `${row.standId} ${row.appliedName}`"
@@ -91,7 +91,7 @@ const stands: readonly Column<StandReview>[] = [
   <section class="stack gap-8" aria-label="What each stand cost">
     <h2>What each stand cost</h2>
     <DataTable
-      label="What each stand cost"
+      label="Stands by cost"
       :columns="stands"
       :rows="review.stands"
       :row-key="({ standId }) => standId"
