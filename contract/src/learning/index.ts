@@ -1,2 +1,2 @@
-export { LearningDto } from './learning.dto.ts'
+export { KeptTreatmentDto, LearningDto } from './learning.dto.ts'
 export { learningRoutes } from './learning.routes.ts'

@@ -49,7 +49,7 @@ class KeptColourDto {
 }
 
 /** A treatment of a case that stands in the record. */
-class KeptTreatmentDto {
+export class KeptTreatmentDto {
   @IsUUID() entryId!: string
   @IsUUID() standId!: string
   @IsDay('Applied on') appliedOn!: string

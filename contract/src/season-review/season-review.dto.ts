@@ -9,10 +9,9 @@ import {
   IsUUID,
   ValidateNested,
 } from 'class-validator'
-import { sourceIds, type SourceId } from '@spudder/core/material/source'
-import { routes, type Route } from '@spudder/core/stand/plant'
 import { settlingStates, type Settling } from '@spudder/core/verdict/diagnosis'
 import { caseOutcomes, type CaseOutcome } from '../case/index.ts'
+import { KeptTreatmentDto } from '../learning/index.ts'
 import { Counted, IsDay } from '../validation/index.ts'
 
 /** Which season: it runs with the calendar year. */
@@ -21,18 +20,11 @@ export class SeasonQueryDto {
 }
 
 /** Something that was put out and stands in the record, at the prices of the shelf. */
-class SeasonEntryDto {
-  @IsUUID() entryId!: string
-  @IsUUID() standId!: string
+class SeasonEntryDto extends KeptTreatmentDto {
   /** Null for a step of an acid plan. */
   @IsOptional() @IsUUID() caseId!: string | null
-  @IsDay('Applied on') appliedOn!: string
-  @IsIn(routes) route!: Route
-  @IsIn(sourceIds) sourceId!: SourceId
   @IsString() appliedName!: string
   @IsNumber() productKg!: number
-  /** In the money of the place; absent where no price is known. */
-  @IsOptional() @IsNumber() cost?: number
 }
 
 /** A check that was made before somebody acted, and what knowing its answer was worth. */

@@ -14,7 +14,7 @@ type Season = Awaited<ReturnType<typeof selectSeason>>
 type CaseRow = Season['cases'][number]
 type EntryRow = Season['entries'][number]
 
-/** What was known of a case: when somebody first acted, and in the end. */
+/** What was known of a case when somebody first acted; where nobody did, in the end. */
 async function reviewCase(
   connection: Connection,
   { id, standId, openedOn, closedOn, outcome }: CaseRow,
@@ -22,19 +22,16 @@ async function reviewCase(
   { entries, last }: { readonly entries: readonly EntryRow[]; readonly last: string },
 ): Promise<SeasonDto['cases'][number]> {
   const row = { id, standId, openedOn, closedOn, outcome }
-  const end = closedOn ?? last
-  const inTheEnd = await evidenceOfCase(connection, id, stand, end)
-  if (!inTheEnd) return { ...row, checks: [] }
   const actedOn = entries.find(({ caseId }) => caseId === id)?.happenedOn
-  const then = actedOn === undefined ? undefined : await evidenceOfCase(connection, id, stand, actedOn) // prettier-ignore
-  const known = then ?? inTheEnd
+  const known = await evidenceOfCase(connection, id, stand, actedOn ?? closedOn ?? last)
+  if (!known) return { ...row, checks: [] }
   const verdict = diagnose(known)
   const [found] = verdict.ranked
   const settling = settlingOf(verdict)
   return {
     ...row,
     ...(found ? { found: { name: found.name, probability: found.probability } } : {}),
-    ...(actedOn === undefined || !then
+    ...(actedOn === undefined
       ? {}
       : { acted: { on: actedOn, state: settling.state, right: settling.chance } }),
     checks: checksMade(known).map(({ check, effort, changes, worth }) => ({

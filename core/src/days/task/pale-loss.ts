@@ -1,5 +1,5 @@
 import type { StoredSize } from '../../stand/plant/index.ts'
-import { greennessOf, healthyGreenness, isColourKind } from '../../seen/colour/index.ts'
+import { greennessOf, isColourKind, paleness } from '../../seen/colour/index.ts'
 import { paleLoss, type PaleBy } from '../planner/index.ts'
 import type { DatedStand, KeptOfPlace } from './facts.ts'
 
@@ -26,6 +26,5 @@ export function paleLossOf({
 export function palenessOf(standId: string, { colours }: Pick<KeptOfPlace, 'colours'>): number {
   const newest = colours.filter((each) => each.standId === standId).at(-1)
   if (!newest || !isColourKind(newest.kind)) return 0.5
-  const green = greennessOf(newest.kind, newest.value)
-  return Math.min(1, Math.max(0, 1 - green / healthyGreenness.value))
+  return paleness(greennessOf(newest.kind, newest.value))
 }

@@ -1,6 +1,6 @@
 import { requireInRange } from '../../base/error/index.ts'
 import type { Response } from '../../material/source/index.ts'
-import { healthyGreenness } from '../../seen/colour/index.ts'
+import { paleness } from '../../seen/colour/index.ts'
 import { asGoodAs, drawnIntervals, longestInterval } from './data/intervals.ts'
 import { drawRecoveries, type DrawnRecovery } from './draw-recoveries.ts'
 import { fadesWithin, gainAt } from './recovery.ts'
@@ -26,10 +26,6 @@ export interface BestInterval {
   /** What leaving it untreated costs [money/d]. */
   readonly untreatedPerDay: number
 }
-
-/** How pale leaves are, as the planner counts their loss: 0 as green as a healthy leaf, 1 white [1]. */
-const paleness = (greenness: number): number =>
-  Math.max(0, 1 - Math.min(1, greenness) / healthyGreenness.value)
 
 /** Every so manieth of the draws, so that each fate keeps its share. */
 function spreadDraws(response: Response, untreated: number): readonly DrawnRecovery[] {

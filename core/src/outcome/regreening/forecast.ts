@@ -17,16 +17,22 @@ export interface ExpectedGreenness extends FigureRange {
   readonly day: Day
 }
 
-/** The shares of one dose given over days count as one treatment, on the day of the last; in the order of days. */
-export function lastOfShares<Each extends { readonly day: Day }>(
-  treatments: readonly Each[],
-): Each[] {
-  const inOrder = treatments.toSorted((a, b) => a.day.localeCompare(b.day))
-  return inOrder.filter((each, index) => {
-    const next = inOrder[index + 1]
-    return !next || daysBetween(each.day, next.day) > sharesWithin.value
-  })
+/** The shares of each dose together, in the order of days: those that follow each other within some days. */
+export function dosesOf<Each extends { readonly day: Day }>(treatments: readonly Each[]): Each[][] {
+  const doses: Each[][] = []
+  for (const each of treatments.toSorted((a, b) => a.day.localeCompare(b.day))) {
+    const last = doses.at(-1)
+    const before = last?.at(-1)
+    if (last && before && daysBetween(before.day, each.day) <= sharesWithin.value) last.push(each)
+    else doses.push([each])
+  }
+  return doses
 }
+
+/** The shares of one dose given over days count as one treatment, on the day of the last; in the order of days. */
+export const lastOfShares = <Each extends { readonly day: Day }>(
+  treatments: readonly Each[],
+): Each[] => dosesOf(treatments).flatMap((shares) => shares.slice(-1))
 
 export interface ForecastInput {
   /** The last colour known. */

@@ -46,8 +46,9 @@ function firstLook(
   planned: readonly PlannedLook[],
   today: Day,
 ): FirstLook[] {
-  if (paleFrom === undefined) return []
-  const wanted = addDays(yearOn(paleFrom), -lookAhead.value)
+  const paleAgain = paleFrom && yearOn(paleFrom)
+  if (paleFrom === undefined || paleAgain === undefined || paleAgain <= today) return []
+  const wanted = addDays(paleAgain, -lookAhead.value)
   const lookOn = wanted > today ? wanted : addDays(today, 1)
   const isNear = (look: PlannedLook) =>
     look.standId === standId && Math.abs(daysBetween(lookOn, look.dueOn)) <= lookAhead.value
@@ -86,7 +87,7 @@ function needOf(
  * What the next season starts from: a look before each stand went pale this season, and what it is likely to
  * need of what worked: days gained are kept at the interval that costs least.
  * @param planned looks that are planned already
- * @returns looks in the order of days, none before tomorrow; amounts [kg], [money]
+ * @returns looks in the order of days, none before tomorrow, and none where the day is past; amounts [kg], [money]
  * @throws {CoreError} date-unreadable
  */
 export function nextSeason(

@@ -1,8 +1,10 @@
+import { group, sum } from 'd3-array'
 import type { Day } from '../../base/calendar/index.ts'
 import type { Context } from '../../stand/plant/index.ts'
 import { findSource } from '../../material/source/index.ts'
 import type { Settling } from '../../verdict/diagnosis/index.ts'
 import type { KeptTreatment, LearningRecord } from '../learnt/index.ts'
+import { dosesOf } from '../regreening/index.ts'
 import type { CaseEnding } from '../progress/index.ts'
 
 /** Something that was put out in a season, with what it cost where a price is known. */
@@ -23,6 +25,22 @@ export interface SeasonEntry extends KeptTreatment {
  */
 export const costOfEntry = ({ cost, sourceId, productKg }: SeasonEntry): number =>
   cost ?? findSource(sourceId).pricePerKg.usual * productKg
+
+/** Entries as doses: shares of one that followed each other within days are one entry, on the day of the last. */
+export const asDoses = (entries: readonly SeasonEntry[]): SeasonEntry[] =>
+  [...group(entries, ({ appliedName }) => appliedName).values()].flatMap((own) =>
+    dosesOf(own.map((each) => ({ ...each, day: each.appliedOn }))).flatMap((shares) => {
+      const last = shares.at(-1)
+      if (!last) return []
+      const { day: _, ...entry } = last
+      const costs = shares.flatMap(({ cost }) => cost ?? [])
+      return {
+        ...entry,
+        productKg: sum(shares, ({ productKg }) => productKg),
+        cost: costs.length === shares.length ? sum(costs) : undefined,
+      }
+    }),
+  )
 
 /** A check that was made before somebody acted, and what knowing its answer was worth. */
 export interface SeasonCheck {

@@ -163,6 +163,16 @@ describe('what was gained', () => {
     expect(source?.gained.usual).toBeCloseTo(alone?.gained.usual ?? 0, 6)
   })
 
+  it('is of a dose, whose shares over some days are one', () => {
+    const entries = [16, 18, 20].map((days) => spray(days))
+    const told = review(season({ colours: greened, entries }))
+    expect(told.sources[0]?.treatments).toHaveLength(1)
+    expect(told.sources[0]).toMatchObject({ cost: 30, watched: 1 })
+    expect(told.sources[0]?.treatments[0]?.entry).toMatchObject({ appliedOn: day(20), productKg: 6 }) // prettier-ignore
+    expect(told.total.spent).toMatchObject({ products: 30, trips: 24 })
+    expect(changesFor(told).map(({ kind }) => kind)).not.toContain('too-soon')
+  })
+
   it('cannot be told where nobody looked before or after', () => {
     const colours = greened.filter(({ takenOn }) => takenOn > day(20))
     const [source] = review(season({ colours })).sources
@@ -246,7 +256,9 @@ describe('the next season', () => {
     const [look] = nextSeason(told, [], '2026-10-01').looks
     // It may have been pale before; nobody looked.
     expect(look).toMatchObject({ standId: 'green', paleFrom: '2026-04-01', lookOn: '2027-03-18' })
-    expect(nextSeason(told, [], '2027-05-01').looks[0]?.lookOn).toBe('2027-05-02')
+    expect(nextSeason(told, [], '2027-03-20').looks[0]?.lookOn).toBe('2027-03-21')
+    // Where that day is past there is nothing to look ahead to.
+    expect(nextSeason(told, [], '2027-04-01').looks).toEqual([])
   })
 
   it('knows the look that is planned about then', () => {
@@ -259,7 +271,7 @@ describe('the next season', () => {
   })
 
   it('needs as many treatments as keep it green as long, and none of what did nothing', () => {
-    const entries = [20, 26, 32].map((days) => spray(days))
+    const entries = [20, 27, 34].map((days) => spray(days))
     const [need] = nextSeason(review(season({ colours: greened, entries })), [], '2026-10-01').needs
     // Some 25 days in which three were put out, at what costs least.
     const { days } = bestInterval({ response: responseFor('leaf', 'ferrous-sulfate', 'turf'), untreated: 3 / 8, cost: 10 + 8, paleLossPerDay: 6 }) // prettier-ignore

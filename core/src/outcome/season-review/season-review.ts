@@ -9,6 +9,7 @@ import { seenOnStand, seenTreatments } from '../learnt/index.ts'
 import { lessonsOf } from '../regreening/index.ts'
 import { countGreen, knownDays, type KnownDay } from './green-days.ts'
 import {
+  asDoses,
   costOfEntry,
   type SeasonCase,
   type SeasonEntry,
@@ -199,7 +200,7 @@ function reviewStand(
   const seen = seenOnStand(colours, eyes)
   const days = knownDays(seen.own, from, to).filter(({ day }) => !rests(day))
   // Steps of an acid plan move the soil; what the leaf gains by them comes in its own time.
-  const greening = own.filter(({ caseId }) => caseId !== null)
+  const greening = asDoses(own.filter(({ caseId }) => caseId !== null))
   const worths = worthOfTreatments(greening, seen, {
     responseOf,
     answeredOf: (entryId) => answered.get(entryId),

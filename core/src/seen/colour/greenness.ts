@@ -1,5 +1,6 @@
 import type { Day } from '../../base/calendar/index.ts'
 import { requireInRange } from '../../base/error/index.ts'
+import { healthyGreenness } from './data/greenness-marks.ts'
 import {
   doubtOf,
   greennessScales,
@@ -61,6 +62,14 @@ export function greennessReading(
     doubt: Math.hypot(ofReading, mappingDoubt),
   }
 }
+
+/**
+ * How pale leaves are, by which pale days are paid for.
+ * @param greenness [1]
+ * @returns 0 as green as a healthy leaf, to 1 white [1]
+ */
+export const paleness = (greenness: number): number =>
+  within(1 - greenness / healthyGreenness.value)
 
 /** Words for a greenness, 0 to 1 [1], for those who do not see the colour. */
 export function greennessWords(greenness: number): string {

@@ -5,6 +5,7 @@ export {
   greennessWords,
   isColourKind,
   onScale,
+  paleness,
 } from './greenness.ts'
 export type { Greenness, SeenGreenness } from './greenness.ts'
 export { leafColour } from './leaf-colour.ts'

@@ -94,7 +94,7 @@ async function print(): Promise<void> {
       </p>
       <p>
         {{ money(review.total.spent.total, currency) }} spent: products
-        {{ productsWords(review.total.spent, currency) }}; ways out
+        {{ productsWords(review.total.spent, currency) }}; trips
         {{ money(review.total.spent.trips, currency) }}; checks
         {{ money(review.total.spent.checks, currency) }}. Where it was spent,
         {{ daysWords(review.total.green) }} of {{ said(review.total.known) }} days of which it can

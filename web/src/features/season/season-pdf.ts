@@ -70,7 +70,7 @@ function leadContent({ review, changes, currency, madeUp }: PrintedSeason): Cont
       fontSize: 11,
       margin: [0, 3, 0, 2],
     },
-    `${money(spent.total, currency)} spent: products ${productsWords(spent, currency)}; ways out ${money(spent.trips, currency)}; checks ${money(spent.checks, currency)}. Green: ${daysWords(green)} of ${said(known)} days of which it can be said. Gained by what was put out: ${daysWords(gained)} days.`,
+    `${money(spent.total, currency)} spent: products ${productsWords(spent, currency)}; trips ${money(spent.trips, currency)}; checks ${money(spent.checks, currency)}. Green: ${daysWords(green)} of ${said(known)} days of which it can be said. Gained by what was put out: ${daysWords(gained)} days.`,
     ...(madeUp > 0
       ? [{ text: `✕ ${madeUp} colours were made up by practice devices.`, bold: true }]
       : []),

@@ -96,7 +96,7 @@ export function greenDayDerivation(
       'all that was spent ÷ days on which leaves were acceptably green; between two looks colour is taken to go straight from one to the other, in doubt by the looks and by how far colour strays. At least those days that surely were green (nine in ten), at most those that may have been. Days of which nobody can say anything are in neither.',
     inputs: [
       { label: 'products, by the shelf of today', value: productsWords(spent, currency) },
-      { label: 'ways out to put something out', value: money(spent.trips, currency) },
+      { label: 'trips to put something out', value: money(spent.trips, currency) },
       { label: 'checks, as is usual', value: money(spent.checks, currency) },
       { label: 'days of which it can be said', value: said(known) },
       { label: 'of these green', value: daysWords(green) },
@@ -162,7 +162,7 @@ export function everyWords({ days, nearly, perDay, untreatedPerDay }: BestInterv
 export const needDerivation: Derivation = {
   figure: 'Likely needed',
   formula:
-    'days that this season’s treatments gained ÷ the interval that costs least, rounded up; × product and price of one as it was put out this season. The interval is that at which product, the way out and pale leaves together cost least a day, over recoveries drawn from what is expected here; beside it those that cost at most a twentieth more. What more likely did nothing is left out.',
+    'days that this season’s treatments gained ÷ the interval that costs least, rounded up; × product and price of one as it was put out this season. The interval is that at which product, the trip and pale leaves together cost least a day, over recoveries drawn from what is expected here; beside it those that cost at most a twentieth more. What more likely did nothing is left out.',
   inputs: [
     { label: 'what a pale day costs', value: 'as the settings say for each stand, else as is usual for its kind' }, // prettier-ignore
     { label: 'colour without it', value: 'as it was before the first treatment of the run' },

@@ -1,6 +1,6 @@
 import { randomGamma, randomLcg, randomNormal } from 'd3-random'
 import { learntOf } from '../../../base/statistics/index.ts'
-import { healthyGreenness } from '../../../seen/colour/index.ts'
+import { paleness } from '../../../seen/colour/index.ts'
 import { responseFor, type Response } from '../../../material/source/index.ts'
 import { bestInterval, expectedGain, failsOf, usualLessons } from '../../regreening/index.ts'
 import { failuresWorth } from '../data/learning.ts'
@@ -93,8 +93,6 @@ function decide(expected: (kind: Kind) => Response) {
 let byPublished: ReturnType<typeof decide> | undefined
 /** What is published is the same for all places. */
 const decideByPublished = () => (byPublished ??= decide(({ response }) => response))
-
-const paleness = (greenness: number) => Math.max(0, 1 - Math.min(1, greenness) / healthyGreenness.value) // prettier-ignore
 
 /** What so many treatments in a row really cost a day, played out from the truth, which what decides does not see. */
 function playedCost(truth: Truth, days: number, dice: Dice): number {
