@@ -12,10 +12,13 @@ import {
 import { sourceIds, type SourceId } from '@spudder/core/material/source'
 import { isColourKind } from '@spudder/core/seen/colour'
 import {
+  pHPreparationNames,
   readingKindNames,
   readingMethodNames,
   readingPlaceNames,
   type ColourReadingKind,
+  type PHPreparation,
+  type ReadingKind,
   type ReadingMethod,
   type ReadingPlace,
 } from '@spudder/core/seen/reading'
@@ -48,6 +51,21 @@ class KeptColourDto {
   @IsOptional() @IsBoolean() isSimulated?: true
 }
 
+/** A reading that may be compared with one of a laboratory beside it, or is one. */
+class KeptMeasureDto {
+  @IsUUID() readingId!: string
+  @IsUUID() standId!: string
+  @IsIn(readingKindNames) kind!: ReadingKind
+  @IsNumber() value!: number
+  @IsIn(readingMethodNames) method!: ReadingMethod
+  @IsDay('Taken on') takenOn!: string
+  /** Name of kit, meter or laboratory; empty where none was named. */
+  @IsString() instrument!: string
+  @IsOptional() @IsIn(pHPreparationNames) preparation?: PHPreparation
+  @IsOptional() @IsIn(readingPlaceNames) place?: ReadingPlace
+  @IsOptional() @IsNumber() doubt?: number
+}
+
 /** A treatment of a case that stands in the record. */
 export class KeptTreatmentDto {
   @IsUUID() entryId!: string
@@ -59,7 +77,7 @@ export class KeptTreatmentDto {
   @IsOptional() @IsNumber() cost?: number
 }
 
-/** Everything of a place that teaches how leaves answer there. */
+/** Everything of a place that teaches how leaves answer there, and how its instruments read. */
 export class LearningDto {
   @IsArray()
   @ValidateNested({ each: true })
@@ -70,4 +88,8 @@ export class LearningDto {
   @ValidateNested({ each: true })
   @Type(() => KeptTreatmentDto)
   treatments!: KeptTreatmentDto[]
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => KeptMeasureDto)
+  measures!: KeptMeasureDto[]
 }

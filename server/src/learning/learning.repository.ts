@@ -1,29 +1,23 @@
-import { readingKindNames } from '@spudder/core/seen/reading'
-import { isColourKind } from '@spudder/core/seen/colour'
-import { and, asc, eq, inArray, isNotNull } from 'drizzle-orm'
+import { and, asc, inArray, isNotNull } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
-import { entry, reading } from '../database/schema.ts'
+import { entry } from '../database/schema.ts'
+import { selectReadings } from '../reading/reading.repository.ts'
 import { selectFamilies, toldWith } from '../stand/stand.repository.ts'
 
-const colourKinds = readingKindNames.filter(isColourKind)
-
-/** Colours of some stands and their strips that were not struck out, and all entries of their cases. */
-export async function selectLearning(connection: Connection, standIds: readonly string[]) {
-  if (standIds.length === 0) return { colours: [], entries: [] }
+/** Readings of some stands and their strips that were not struck out. */
+export async function selectOwnReadings(connection: Connection, standIds: readonly string[]) {
+  if (standIds.length === 0) return []
   const families = await selectFamilies(connection, standIds)
-  const [colours, entries] = await Promise.all([
-    connection
-      .select()
-      .from(reading)
-      .where(
-        and(
-          inArray(reading.standId, families.ids),
-          inArray(reading.kind, colourKinds),
-          eq(reading.isStruck, false),
-        ),
-      )
-      .orderBy(asc(reading.takenOn), asc(inOrder(reading))),
+  return toldWith(families, await selectReadings(connection, families.ids))
+}
+
+/** Those readings, and all entries of cases of the stands. */
+export async function selectLearning(connection: Connection, standIds: readonly string[]) {
+  if (standIds.length === 0) return { readings: [], entries: [] }
+  const families = await selectFamilies(connection, standIds)
+  const [readings, entries] = await Promise.all([
+    selectOwnReadings(connection, standIds),
     // Steps of an acid plan belong to no case: they move the soil, and the leaf in its own time.
     connection
       .select()
@@ -31,5 +25,5 @@ export async function selectLearning(connection: Connection, standIds: readonly 
       .where(and(inArray(entry.standId, families.ids), isNotNull(entry.caseId)))
       .orderBy(asc(entry.happenedOn), asc(inOrder(entry))),
   ])
-  return { colours: toldWith(families, colours), entries: toldWith(families, entries) }
+  return { readings, entries: toldWith(families, entries) }
 }

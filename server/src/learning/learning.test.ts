@@ -1,16 +1,19 @@
 import type { EntryDto } from '@spudder/contract/entry'
 import type { LearningDto } from '@spudder/contract/learning'
 import type { RemedyDto } from '@spudder/contract/remedy'
+import type { StandDto } from '@spudder/contract/stand'
 import { addDays, daysBetween } from '@spudder/core/base/calendar'
 import { describe, expect, it } from 'vitest'
 import {
   entryBody,
   get,
+  lookBody,
   newPlace,
   patch,
   post,
   readingBody,
   remedyBody,
+  standBody,
   standWithRemedy,
   storyOf,
 } from '../tests/test-estate.ts'
@@ -99,5 +102,52 @@ describe('next dates', () => {
     expect(published.length).toBeGreaterThan(0)
     expect(taught).toHaveLength(published.length)
     expect(taught.at(-1)).toBeLessThan(published.at(-1) ?? 0)
+  })
+})
+
+describe('instruments beside a laboratory', () => {
+  const takenOn = (days: number) => addDays('2025-01-10', days)
+  /** Strips that read far too low, some times, each on the day of a laboratory. */
+  async function strips(placeId: string): Promise<void> {
+    const stand = await post<StandDto>(`/places/${placeId}/stands`, standBody())
+    for (const days of [0, 20, 40, 60, 80]) {
+      const lab = { ...readingBody(7.9), method: 'laboratory', takenOn: takenOn(days) }
+      const strip = { ...readingBody(6.6), method: 'strip', takenOn: takenOn(days) }
+      await post(`/stands/${stand.id}/readings`, lab)
+      await post(`/stands/${stand.id}/readings`, { ...strip, instrument: 'box of last year' })
+    }
+  }
+  /** The cause thought likeliest where such a strip is all that was measured. */
+  async function verdictBy(placeId: string) {
+    const stand = await post<StandDto>(`/places/${placeId}/stands`, standBody())
+    const strip = { ...readingBody(6.5), method: 'strip', instrument: 'box of last year' }
+    await post(`/stands/${stand.id}/readings`, strip)
+    await post(`/stands/${stand.id}/looks`, lookBody())
+    const [open] = (await storyOf(stand.id)).cases
+    const { verdict } = await post<RemedyDto>(`/cases/${open?.id}/remedies`, remedyBody())
+    return verdict.find(({ causeId }) => causeId === 'iron-tied-up-by-pH')?.probability ?? NaN
+  }
+
+  it('are told with what they read, alone where a laboratory stands beside', async () => {
+    const { id: placeId } = await newPlace()
+    await strips(placeId)
+    await verdictBy(placeId)
+    const { measures } = await learning(placeId)
+    expect(measures).toHaveLength(10)
+    expect(measures.find(({ method }) => method === 'strip')).toMatchObject({
+      kind: 'pH',
+      value: 6.6,
+      instrument: 'box of last year',
+    })
+  })
+
+  it('put readings right that a verdict rests on, where it is switched on', async () => {
+    const { id: placeId } = await newPlace()
+    await strips(placeId)
+    const asRead = await verdictBy(placeId)
+    await patch(`/places/${placeId}/settings`, { learns: true })
+    const putRight = await verdictBy(placeId)
+    expect(putRight).toBeGreaterThan(asRead + 0.02)
+    expect((await learning(placeId)).measures).toHaveLength(10)
   })
 })

@@ -3,6 +3,7 @@ import { standingEntries } from '@spudder/core/days/entry'
 import { appliedName } from '@spudder/core/material/shelf'
 import { group } from 'd3-array'
 import type { Connection } from '../database/connect.ts'
+import { rightingOf } from '../learning/righting.ts'
 import { findPlace } from '../place/place.service.ts'
 import { verdictOfLooks } from '../remedy/case-evidence.ts'
 import { selectProductNames } from '../shelf/product.repository.ts'
@@ -32,13 +33,14 @@ export async function findPastCases(
     connection,
     done.entries.map(({ productId }) => productId),
   )
+  const righting = await rightingOf(connection, placeId)
   const told: PastCaseDto[] = []
   for (const { of, stand } of closed) {
     const { closedOn, outcome } = of
     if (closedOn === null || outcome === null) continue
     const verdict =
       remedies.get(of.id)?.at(-1)?.verdict ??
-      (await verdictOfLooks(connection, of.id, stand, closedOn))
+      (await verdictOfLooks(connection, of.id, stand, { until: closedOn, righting }))
     if (!verdict) continue
     told.push({
       id: of.id,

@@ -39,13 +39,14 @@ export async function requireSoundWork(
   connection: Connection,
   { dto, rate, stand, product, sprayer, at, maxC }: RemedyFacts,
 ): Promise<SoundWork> {
+  const today = dateToDay(at)
   const known = {
     stand,
     product,
     setup: sprayer?.setup,
     jarTests: dto.partners?.length ? await listJarTests(connection, stand.placeId) : [],
-    readings: await countedOf(connection, stand),
-    today: dateToDay(at),
+    readings: await countedOf(connection, stand, today),
+    today,
     maxC,
   }
   const work = planApplication(applicationFacts(known, chosenOf(dto, rate)))

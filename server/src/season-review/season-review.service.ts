@@ -4,6 +4,7 @@ import { appliedName } from '@spudder/core/material/shelf'
 import { checksMade, diagnose, settlingOf } from '@spudder/core/verdict/diagnosis'
 import { setImmediate } from 'node:timers/promises'
 import type { Connection } from '../database/connect.ts'
+import { rightingOf, type Righting } from '../learning/righting.ts'
 import { findPlace } from '../place/place.service.ts'
 import { evidenceOfCase } from '../remedy/case-evidence.ts'
 import { selectPrices, selectProductNames } from '../shelf/product.repository.ts'
@@ -19,11 +20,12 @@ async function reviewCase(
   connection: Connection,
   { id, standId, openedOn, closedOn, outcome }: CaseRow,
   stand: StandRow,
-  { entries, last }: { readonly entries: readonly EntryRow[]; readonly last: string },
+  { entries, last, righting }: { readonly entries: readonly EntryRow[]; readonly last: string; readonly righting: Righting }, // prettier-ignore
 ): Promise<SeasonDto['cases'][number]> {
   const row = { id, standId, openedOn, closedOn, outcome }
   const actedOn = entries.find(({ caseId }) => caseId === id)?.happenedOn
-  const known = await evidenceOfCase(connection, id, stand, actedOn ?? closedOn ?? last)
+  const until = actedOn ?? closedOn ?? last
+  const known = await evidenceOfCase(connection, id, stand, { until, righting })
   if (!known) return { ...row, checks: [] }
   const verdict = diagnose(known)
   const [found] = verdict.ranked
@@ -70,11 +72,15 @@ export async function readSeason(
     selectPrices(connection, productIds),
   ])
   const standOf = new Map(stands.map((stand) => [stand.id, stand]))
+  const asked = {
+    entries: standing,
+    last: days.to,
+    righting: await rightingOf(connection, placeId),
+  }
   const cases: SeasonDto['cases'] = []
   for (const each of rows.cases) {
     const stand = standOf.get(each.standId)
-    if (stand)
-      cases.push(await reviewCase(connection, each, stand, { entries: standing, last: days.to }))
+    if (stand) cases.push(await reviewCase(connection, each, stand, asked))
     // Each takes a dozen verdicts: others are looked after in between.
     await setImmediate()
   }

@@ -1,4 +1,5 @@
 import { Chronicle } from './chronicle.ts'
+import { pocketMeter } from './instruments.ts'
 import { backpackId } from './sprayers.ts'
 
 /** Planned: a spray in two days, with everything that a sheet can carry. */
@@ -14,8 +15,9 @@ export const azaleaBorder = (today: string) =>
     },
   })
     .reading(140, { kind: 'pH', value: 6.4, method: 'laboratory' })
+    .reading(139, { kind: 'pH', value: 6.8, method: 'meter', instrument: pocketMeter })
     .event(120, { kind: 'limed', note: 'Lime drifted over from the path edging.' })
-    .reading(9, { kind: 'pH', value: 6.9, method: 'meter' })
+    .reading(9, { kind: 'pH', value: 6.9, method: 'meter', instrument: pocketMeter })
     .look(6, 2, { roots: 'white', growth: 'normal', feed: 'normal', wetness: 'moist' })
     .remedy(4, {
       causeId: 'iron-tied-up-by-pH',

@@ -2,6 +2,7 @@ import type { StandHistory } from './acts.ts'
 import { azaleaBorder, blueberries } from './border-stands.ts'
 import { sorghum } from './field-stands.ts'
 import { pinOaks, vineyard } from './tree-stands.ts'
+import { pocketMeter } from './instruments.ts'
 import { latitudeOn, toldFrom } from './half-of-the-earth.ts'
 import { Chronicle } from './chronicle.ts'
 
@@ -17,6 +18,7 @@ const bowlingGreen = (today: string) =>
     note: 'Watered from the chalk borehole.',
   })
     .reading(322, { kind: 'pH', value: 7.2, method: 'laboratory' })
+    .reading(320, { kind: 'pH', value: 7.5, method: 'meter', instrument: pocketMeter })
     .reading(200, { kind: 'alkalinity', value: 285, method: 'laboratory' })
     .event(64, { kind: 'fed', note: 'Autumn feed, low nitrogen.' })
     .order(10, { packets: ['soil', 'active-iron'], places: ['sick', 'healthy'] })
@@ -42,6 +44,7 @@ const eventsLawn = (today: string) =>
     care: { mowingDays: [2], paleLossPerDay: 25 },
   })
     .reading(165, { kind: 'pH', value: 7.6, method: 'laboratory' })
+    .reading(164, { kind: 'pH', value: 7.9, method: 'meter', instrument: pocketMeter })
     .look(163, 2, { roots: 'white', whereOnGround: 'patches', wetness: 'moist', feed: 'normal' })
     .remedy(161, {
       causeId: 'iron-tied-up-by-pH',

@@ -1,6 +1,7 @@
 import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
+import type { UntreatedCourse } from '../untreated/index.ts'
 import { bestInterval, type BestInterval } from '../regreening/index.ts'
-import { lookAhead, unanswered } from './data/season-figures.ts'
+import { fewestOfStand, lookAhead, unanswered } from './data/season-figures.ts'
 import type { SeasonReview, StandReview } from './season-review.ts'
 import type { SourceWorth } from './treatment-worth.ts'
 
@@ -8,8 +9,10 @@ import type { SourceWorth } from './treatment-worth.ts'
 export interface FirstLook {
   readonly standId: string
   readonly name: string
-  /** When it went pale this season. */
-  readonly paleFrom: Day
+  /** When it went pale this season; undefined where it was not seen pale. */
+  readonly paleFrom: Day | undefined
+  /** When it is expected to go pale without treatment, as it did through the years; undefined: not known. */
+  readonly expectedFrom: Day | undefined
   readonly lookOn: Day
   /** The day of a look that is planned about then; undefined for none. */
   readonly plannedOn: Day | undefined
@@ -41,18 +44,30 @@ interface PlannedLook {
   readonly dueOn: Day
 }
 
-function firstLook(
-  { standId, name, paleFrom }: StandReview,
-  planned: readonly PlannedLook[],
-  today: Day,
-): FirstLook[] {
-  const paleAgain = paleFrom && yearOn(paleFrom)
-  if (paleFrom === undefined || paleAgain === undefined || paleAgain <= today) return []
+/**
+ * When a stand is expected to go pale, by the years in which nobody treated it; undefined where too little was
+ * seen of it, or where it goes pale now: that is of this season.
+ */
+function paleByCourse(
+  standId: string,
+  { courses, today }: Pick<NextAsked, 'courses' | 'today'>,
+): Day | undefined {
+  const course = courses?.knowsTooLittle === false ? courses.stands.find((each) => each.standId === standId) : undefined // prettier-ignore
+  if (!course || course.looks < fewestOfStand.value) return undefined
+  return course.pale.find(({ from }) => daysBetween(today, from) > lookAhead.value)?.from
+}
+
+function firstLook({ standId, name, paleFrom }: StandReview, asked: NextAsked): FirstLook[] {
+  const { planned, today } = asked
+  const expectedFrom = paleByCourse(standId, asked)
+  const paleAgain = expectedFrom ?? (paleFrom && yearOn(paleFrom))
+  if (paleAgain === undefined || paleAgain <= today) return []
   const wanted = addDays(paleAgain, -lookAhead.value)
   const lookOn = wanted > today ? wanted : addDays(today, 1)
   const isNear = (look: PlannedLook) =>
     look.standId === standId && Math.abs(daysBetween(lookOn, look.dueOn)) <= lookAhead.value
-  return [{ standId, name, paleFrom, lookOn, plannedOn: planned.find(isNear)?.dueOn }]
+  const plannedOn = planned.find(isNear)?.dueOn
+  return [{ standId, name, paleFrom, expectedFrom, lookOn, plannedOn }]
 }
 
 /** As many treatments as keep it green for as long as this season's did, at the interval that costs least. */
@@ -83,22 +98,30 @@ function needOf(
   ]
 }
 
+/** What is asked of a next season. */
+export interface NextAsked {
+  /** Looks that are planned already. */
+  readonly planned: readonly PlannedLook[]
+  /** How stands look through the year without treatment, where that is expected of them. */
+  readonly courses?: UntreatedCourse | undefined
+  readonly today: Day
+}
+
 /**
- * What the next season starts from: a look before each stand went pale this season, and what it is likely to
- * need of what worked: days gained are kept at the interval that costs least.
- * @param planned looks that are planned already
+ * What the next season starts from: a look before each stand is expected to go pale, by what the place taught
+ * or as it did this season; and what it is likely to need of what worked: days gained are kept at the
+ * interval that costs least.
  * @returns looks in the order of days, none before tomorrow, and none where the day is past; amounts [kg], [money]
  * @throws {CoreError} date-unreadable
  */
 export function nextSeason(
   { stands, sources, tripCost }: SeasonReview,
-  planned: readonly PlannedLook[],
-  today: Day,
+  asked: NextAsked,
 ): NextSeason {
   const standOf = new Map(stands.map((stand) => [stand.standId, stand]))
   return {
     looks: stands
-      .flatMap((stand) => firstLook(stand, planned, today))
+      .flatMap((stand) => firstLook(stand, asked))
       .toSorted((a, b) => a.lookOn.localeCompare(b.lookOn)),
     needs: sources.flatMap((source) => {
       const stand = standOf.get(source.standId)

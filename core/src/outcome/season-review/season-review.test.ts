@@ -1,85 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { addDays } from '../../base/calendar/index.ts'
-import { findSource, responseFor } from '../../material/source/index.ts'
-import type { KeptColour } from '../learnt/index.ts'
-import { bestInterval } from '../regreening/index.ts'
-import {
-  changesFor,
-  nextSeason,
-  reviewSeason,
-  type SeasonCase,
-  type SeasonEntry,
-  type SeasonRecord,
-} from './index.ts'
+import { findSource } from '../../material/source/index.ts'
+import { changesFor, type SeasonCase, type SeasonRecord } from './index.ts'
+import { colour, day, greened, review, season, spray } from './tests/index.ts'
 
-const day = (days: number) => addDays('2026-04-01', days)
-const colour = (days: number, value: number, change: Partial<KeptColour> = {}): KeptColour => ({
-  standId: 'green',
-  kind: 'turfColour',
-  value,
-  method: 'meter',
-  takenOn: day(days),
-  doubt: 0.2,
-  ...change,
-})
-const spray = (days: number, change: Partial<SeasonEntry> = {}): SeasonEntry => ({
-  entryId: `${change.standId ?? 'green'} ${days} ${change.appliedName ?? ''}`,
-  standId: 'green',
-  appliedOn: day(days),
-  route: 'leaf',
-  sourceId: 'ferrous-sulfate',
-  caseId: 'case',
-  appliedName: 'Ferrous sulfate',
-  productKg: 2,
-  cost: 10,
-  ...change,
-})
-const season = (change: Partial<SeasonRecord> = {}): SeasonRecord => {
-  const entries = change.entries ?? [spray(20)]
-  return {
-    stands: [
-      {
-        id: 'green',
-        name: 'Bowling green',
-        context: 'turf',
-        plantId: 'creeping-bentgrass',
-        paleLossPerDay: 6,
-      },
-      {
-        id: 'lawn',
-        name: 'Events lawn',
-        context: 'turf',
-        plantId: 'creeping-bentgrass',
-        paleLossPerDay: 6,
-      },
-    ],
-    colours: [],
-    cases: [],
-    treatments: entries.filter(({ caseId }) => caseId !== null),
-    ...change,
-    entries,
-  }
-}
-const review = (record: SeasonRecord, from = '2026-01-01', to = '2026-12-31') =>
-  reviewSeason({
-    record,
-    eyes: [],
-    expected: record.entries.map(({ standId, route, sourceId }) => ({
-      standId,
-      route,
-      sourceId,
-      response: responseFor(route, sourceId, 'turf'),
-    })),
-    latitude: 51,
-    tripCost: 8,
-    from,
-    to,
-  })
-/** Pale until a spray on day 20, then green for three weeks, seen every few days. */
-const greened = [
-  ...[0, 7, 14, 19].map((days) => colour(days, 4)),
-  ...[24, 28, 32, 36, 40].map((days) => colour(days, 8)),
-]
 const onStand = (record: SeasonRecord, standId = 'green') =>
   review(record).stands.find((each) => each.standId === standId)
 const kindsOf = (record: SeasonRecord) => changesFor(review(record)).map(({ kind }) => kind)
@@ -153,6 +76,23 @@ describe('what was gained', () => {
     const [source] = review(season({ colours: [...greened, ...strip] })).sources
     expect(source?.treatments[0]?.isAgainstStrip).toBe(true)
     expect(source?.gained.usual).toBeLessThan(3)
+  })
+
+  it('is less where leaves green by themselves in those weeks, as far as the place taught it', () => {
+    // Three years in which nobody treated it: palest in March, green in September.
+    const years = [1, 2, 3].flatMap((back) =>
+      Array.from({ length: 18 }, (_, at) => {
+        const days = 20 * at - 120
+        const value = 6.2 - 2.2 * Math.cos((2 * Math.PI * (days + 20)) / 365.25)
+        return colour(days - 365 * back, value)
+      }),
+    )
+    const now = [...[0, 7, 14, 19].map((days) => colour(days, 5.6)), ...greened.slice(4)]
+    const record = season({ colours: [...years, ...now] })
+    const gained = (learns: boolean) =>
+      review(record, '2026-01-01', '2026-12-31', learns).sources[0]?.gained.usual ?? NaN
+    expect(gained(false)).toBeGreaterThan(20)
+    expect(gained(true)).toBeLessThan(0.6 * gained(false))
   })
 
   it('goes on from what was before the first of a run, however green the later found it', () => {
@@ -247,42 +187,5 @@ describe('what to change', () => {
     const [first] = changesFor(review(season({ colours, entries })))
     expect(first).toMatchObject({ kind: 'dearer', stake: 50 })
     expect(first?.words).toMatch(/by Greener cost \d/)
-  })
-})
-
-describe('the next season', () => {
-  it('starts from a look a fortnight before it went pale, in the next year or tomorrow', () => {
-    const told = review(season({ colours: greened }))
-    const [look] = nextSeason(told, [], '2026-10-01').looks
-    // It may have been pale before; nobody looked.
-    expect(look).toMatchObject({ standId: 'green', paleFrom: '2026-04-01', lookOn: '2027-03-18' })
-    expect(nextSeason(told, [], '2027-03-20').looks[0]?.lookOn).toBe('2027-03-21')
-    // Where that day is past there is nothing to look ahead to.
-    expect(nextSeason(told, [], '2027-04-01').looks).toEqual([])
-  })
-
-  it('knows the look that is planned about then', () => {
-    const told = review(season({ colours: greened }))
-    const plannedOn = (dueOn: string, standId = 'green') =>
-      nextSeason(told, [{ standId, dueOn }], '2026-10-01').looks[0]?.plannedOn
-    expect(plannedOn('2027-03-25')).toBe('2027-03-25')
-    expect(plannedOn('2027-04-25')).toBeUndefined()
-    expect(plannedOn('2027-03-25', 'lawn')).toBeUndefined()
-  })
-
-  it('needs as many treatments as keep it green as long, and none of what did nothing', () => {
-    const entries = [20, 27, 34].map((days) => spray(days))
-    const [need] = nextSeason(review(season({ colours: greened, entries })), [], '2026-10-01').needs
-    // Some 25 days in which three were put out, at what costs least.
-    const { days } = bestInterval({ response: responseFor('leaf', 'ferrous-sulfate', 'turf'), untreated: 3 / 8, cost: 10 + 8, paleLossPerDay: 6 }) // prettier-ignore
-    expect(need).toMatchObject({ treatments: 2, interval: { days }, productKg: 4, cost: 20 })
-    const stayed = [0, 7, 14, 19, 24, 28, 32, 36].map((days) => colour(days, 4))
-    expect(nextSeason(review(season({ colours: stayed })), [], '2026-10-01').needs).toEqual([])
-  })
-
-  it('knows a day that the next year does not have', () => {
-    const leap = { ...colour(0, 4), takenOn: '2028-02-29' }
-    const told = review(season({ colours: [leap], entries: [] }), '2028-02-29', '2028-12-31')
-    expect(nextSeason(told, [], '2028-10-01').looks[0]?.lookOn).toBe('2029-02-15')
   })
 })

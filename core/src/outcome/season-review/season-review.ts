@@ -4,9 +4,10 @@ import { CoreError } from '../../base/error/index.ts'
 import type { FigureRange } from '../../base/reference/index.ts'
 import type { Response } from '../../material/source/index.ts'
 import type { Eye } from '../../seen/eye/index.ts'
-import { findPlant, isResting } from '../../stand/plant/index.ts'
+import { restOf } from '../../stand/plant/index.ts'
 import { seenOnStand, seenTreatments } from '../learnt/index.ts'
 import { lessonsOf } from '../regreening/index.ts'
+import { untreatedOn, type UntreatedOn } from '../untreated/index.ts'
 import { countGreen, knownDays, type KnownDay } from './green-days.ts'
 import {
   asDoses,
@@ -84,6 +85,8 @@ export interface SeasonAsked {
   readonly expected: readonly ExpectedAnswer[]
   /** Of the place [°], south negative; without it no plant is taken to rest. */
   readonly latitude: number | undefined
+  /** Whether leaves are expected to go on by themselves as the place taught; else to stay as they are. */
+  readonly learns: boolean
   /** What a way out costs [money]. */
   readonly tripCost: number
   readonly from: Day
@@ -182,17 +185,17 @@ interface Shared {
   readonly responseOf: ResponseOf
   readonly answered: ReadonlyMap<string, number>
   readonly tripShare: (day: Day) => number
+  readonly untreated: UntreatedOn | undefined
 }
 
 /** One stand: what was spent and seen, and what each treatment gained. */
 function reviewStand(
   { id, name, plantId, paleLossPerDay }: SeasonRecord['stands'][number],
-  { asked, entries, responseOf, answered, tripShare }: Shared,
+  { asked, entries, responseOf, answered, tripShare, untreated }: Shared,
 ) {
   const { record, eyes, from, to, latitude } = asked
-  const plant = findPlant(plantId)
   // In its rest a plant gives up its green by itself: no day of it is green or pale.
-  const rests = (day: Day) => latitude !== undefined && isResting(plant, day, latitude)
+  const rests = restOf(plantId, latitude)
   const own = entries.filter(({ standId }) => standId === id)
   // What was looked at and tested for a case that was open before is of the season before.
   const cases = record.cases.filter(({ standId, openedOn }) => standId === id && openedOn >= from)
@@ -206,6 +209,7 @@ function reviewStand(
     answeredOf: (entryId) => answered.get(entryId),
     to,
     isResting: rests,
+    untreatedOn: untreated && ((day) => untreated(id, day).mean),
   })
   const spent = spentOn(own, cases, tripShare)
   const green = countGreen(days)
@@ -254,6 +258,7 @@ export function reviewSeason(asked: SeasonAsked): SeasonReview {
     responseOf,
     answered: answersOf(asked, entries, responseOf),
     tripShare: tripShares(entries, tripCost),
+    untreated: asked.learns ? untreatedOn(record, { ...asked, on: to }) : undefined,
   }
   const all = record.stands.map((stand) => reviewStand(stand, shared))
   const inUse = new Set([...entries, ...record.cases].map(({ standId }) => standId))

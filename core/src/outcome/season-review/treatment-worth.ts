@@ -48,6 +48,8 @@ export interface WorthAsked {
   readonly to: Day
   /** Whether leaves give up their green by themselves on a day. */
   readonly isResting: (day: Day) => boolean
+  /** How green leaves mostly are on a day where nobody treats them [1]; absent: taken to stay as they are. */
+  readonly untreatedOn?: ((day: Day) => number) | undefined
 }
 
 /** Days that were green, and would not have been. */
@@ -106,7 +108,7 @@ function placeInRuns(
 export function worthOfTreatments(
   entries: readonly SeasonEntry[],
   { own, strip }: StandSeen,
-  { responseOf, answeredOf, to, isResting }: WorthAsked,
+  { responseOf, answeredOf, to, isResting, untreatedOn = () => 0 }: WorthAsked,
 ): TreatmentWorth[] {
   const placed = placeInRuns(entries, responseOf)
   return placed.map(({ entry, response, runFrom, sinceLast }, index): TreatmentWorth => {
@@ -119,14 +121,20 @@ export function worthOfTreatments(
     const before = own.findLast(({ day }) => day <= runFrom)
     const seenBefore =
       before && daysBetween(before.day, runFrom) <= lookHolds.value ? before : undefined
-    const stayed = seenBefore && chanceGreen(seenBefore.greenness, seenBefore.doubt)
+    // Weather that greens or pales leaves by itself has done so here as well.
+    const wentOn = (day: Day) =>
+      seenBefore &&
+      chanceGreen(
+        seenBefore.greenness + untreatedOn(day) - untreatedOn(seenBefore.day),
+        seenBefore.doubt,
+      )
     return {
       entry,
       response,
       untreated: seenBefore?.greenness,
       until,
       known: days.length,
-      gained: isEarly ? undefined : gainedOf(days, (day) => stripChances.get(day) ?? stayed),
+      gained: isEarly ? undefined : gainedOf(days, (day) => stripChances.get(day) ?? wentOn(day)),
       isEarly,
       isAgainstStrip: stripChances.size > 0,
       answered: answeredOf(entry.entryId),

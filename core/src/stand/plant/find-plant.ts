@@ -65,3 +65,13 @@ export function isResting({ habit }: Pick<Plant, 'habit'>, day: Day, latitude: n
   const monthDay = asInTheNorth(day, latitude).slice(5)
   return monthDay >= rest.from || monthDay <= rest.until
 }
+
+/**
+ * Whether a plant gives up its green by itself, day by day.
+ * @param latitude of the place, south negative; without it no plant is taken to rest [°]
+ * @throws {CoreError} unknown-name for a plant that is not in the list
+ */
+export function restOf(plantId: string, latitude: number | undefined): (day: Day) => boolean {
+  const plant = findPlant(plantId)
+  return (day) => latitude !== undefined && isResting(plant, day, latitude)
+}

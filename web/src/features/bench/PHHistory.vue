@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { figures, days } from '../../shared/chart/scales.ts'
-import { typedNumber } from '@spudder/core/base/writing'
+import { formatAtMost, typedNumber } from '@spudder/core/base/writing'
 import { addDays, dateToDay, daysBetween, dayToDate } from '@spudder/core/base/calendar'
 import { storyOf } from '@spudder/core/verdict/diagnosis'
 import { plantOf } from '@spudder/core/stand/plant'
@@ -53,7 +53,7 @@ const values = computed<readonly ChartPoint[]>(() =>
       y: pH,
       low: pH - doubt,
       high: pH + doubt,
-      words: `${dayWords(point.takenOn)}: pH ${typedNumber(point.value)}`,
+      words: `${dayWords(point.takenOn)}: pH ${formatAtMost(point.value, 2)}`,
     }
   }),
 )

@@ -2,6 +2,7 @@
 import { Button } from 'ant-design-vue'
 import { formatNumber } from '@spudder/core/base/writing'
 import type { ReadingDto } from '@spudder/contract/reading'
+import { readRight, wayOf } from '@spudder/core/seen/instrument'
 import {
   doubtOf,
   readingKinds,
@@ -18,7 +19,7 @@ import MadeUpTag from '../../shared/practice/MadeUpTag.vue'
 import { dayWords } from '../../shared/units/today.ts'
 
 /** What was measured, the newest first, by what it was measured in. */
-const { whole, stand } = useStandCase()
+const { whole, stand, known } = useStandCase()
 const all = ref(false)
 const shownEach = 7
 const media = ['soil', 'tissue', 'water'] as const satisfies readonly ReadingMedium[]
@@ -40,6 +41,13 @@ const aboutOf = (each: ReadingDto) =>
   `${readingKinds[each.kind].label} ${formatNumber(each.value, 3)}, ${dayWords(each.takenOn)}`
 const placeWords = ({ place }: ReadingDto) =>
   place && place !== 'whole' ? `, of ${readingPlaces[place]}` : ''
+/** What a reading counts as by what its instrument showed beside a laboratory. */
+function countedAs(each: ReadingDto): string {
+  const { ways } = known.value
+  if (!wayOf(ways, each)) return ''
+  const right = readRight(ways, each)
+  return `; counts as ${formatNumber(right.value, 3)} ± ${formatNumber(doubtOf(right), 2)}`
+}
 </script>
 
 <template>
@@ -59,7 +67,7 @@ const placeWords = ({ place }: ReadingDto) =>
           </b>
           <span class="about all-columns text-tiny text-slate">
             {{ dayWords(each.takenOn) }}, {{ each.instrument || readingMethods[each.method].label
-            }}{{ placeWords(each) }}
+            }}{{ placeWords(each) }}{{ countedAs(each) }}
             <MadeUpTag :came="each.came" />
             <MendButton :id="each.id" kind="reading" :about="aboutOf(each)" />
           </span>

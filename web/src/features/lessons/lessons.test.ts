@@ -1,7 +1,8 @@
 import type { LearningDto } from '@spudder/contract/learning'
 import { addDays } from '@spudder/core/base/calendar'
 import { PiniaColada } from '@pinia/colada'
-import { flushPromises, mount } from '@vue/test-utils'
+import { readRight } from '@spudder/core/seen/instrument'
+import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { createPinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
@@ -16,6 +17,7 @@ import LessonsPage from './LessonsPage.vue'
 const applied = addDays(today(), -80)
 /** Sprays that were full as is usual, and lasted long. */
 const taught: LearningDto = {
+  measures: [],
   stands: [
     {
       id: 'green',
@@ -42,7 +44,7 @@ const taught: LearningDto = {
     })),
   ),
 }
-const nothing: LearningDto = { stands: taught.stands, treatments: [], colours: [] }
+const nothing: LearningDto = { stands: taught.stands, treatments: [], colours: [], measures: [] }
 
 async function open(record: LearningDto, settings: object = {}) {
   const sent: unknown[] = []
@@ -55,7 +57,7 @@ async function open(record: LearningDto, settings: object = {}) {
     return Promise.resolve(Response.json(method === 'GET' ? (known ?? []) : place))
   })
   const page = { template: '<p />' }
-  const routes = ['eye', 'jobs', 'trials'].map((name) => ({
+  const routes = ['eye', 'jobs', 'trials', 'bench'].map((name) => ({
     path: `/${name}`,
     name,
     component: page,
@@ -119,5 +121,81 @@ describe('what a place taught', () => {
     await page.findAll('input[type=checkbox]')[1]?.setValue(false)
     await flushPromises()
     expect(sent).toEqual([{ takesAsSaid: true }])
+  })
+})
+
+/** The tab of a part of the page. */
+async function turnTo(page: VueWrapper, words: string): Promise<void> {
+  await eventually(() => expect(page.findAll('[role=tab]').length).toBeGreaterThan(2))
+  await page
+    .findAll('[role=tab]')
+    .find((tab) => tab.text() === words)
+    ?.trigger('click')
+  await flushPromises()
+}
+
+describe('kits and meters', () => {
+  /** Strips that read half a unit low, each beside a laboratory. */
+  const measures = [0, 30, 60, 90].flatMap((days) =>
+    (['laboratory', 'strip'] as const).map((method) => ({
+      readingId: `${method} ${days}`,
+      standId: 'green',
+      kind: 'pH' as const,
+      value: method === 'strip' ? 7 : 7.5,
+      method,
+      takenOn: addDays(today(), -days),
+      instrument: '',
+    })),
+  )
+
+  it('are told how far they are off, and put right where that is switched on', async () => {
+    const { page, known } = await open({ ...taught, measures }, { learns: true })
+    await turnTo(page, 'Kits and meters')
+    const row = page.findAll('tr').find((each) => each.text().startsWith('pH, test strip'))
+    expect(row?.text()).toMatch(/± 0.5.*0.5 too low, of 4 pairs.*0\.[34]\d* too low/)
+    const said = { kind: 'pH', value: 7, method: 'strip', instrument: '' } as const
+    expect(readRight(known.known.ways, said).value).toBeGreaterThan(7.25)
+    const pairs = page.findAll('.fold-head').find((each) => each.text().includes('4 pairs'))
+    await pairs?.trigger('click')
+    const links = () => page.findAll('.fold a').filter((each) => each.attributes('href')?.startsWith('/bench')) // prettier-ignore
+    await eventually(() => expect(links()).toHaveLength(4))
+    const bare = await open({ ...taught, measures })
+    await eventually(() => expect(bare.known.ways).toHaveLength(1))
+    expect(readRight(bare.known.known.ways, said).value).toBe(7)
+  })
+
+  it('say what to do where none was compared', async () => {
+    const { page } = await open(taught)
+    await turnTo(page, 'Kits and meters')
+    expect(page.text()).toContain('Nothing was compared yet')
+  })
+})
+
+describe('the year without treatment', () => {
+  it('tells when each stand is likely pale, with what was thought and seen', async () => {
+    // Pale through each spring of two years, in which nothing was put out.
+    const colours = Array.from({ length: 48 }, (_, at) => {
+      const takenOn = addDays(`${Number(today().slice(0, 4)) - 2}-01-08`, 15 * at)
+      const value = takenOn.slice(5) > '02-15' && takenOn.slice(5) < '06-15' ? 4 : 7.5
+      return {
+        standId: 'green',
+        kind: 'turfColour' as const,
+        value,
+        method: 'eye' as const,
+        takenOn,
+      }
+    })
+    const { page } = await open({ ...nothing, colours })
+    await turnTo(page, 'Without treatment')
+    const row = page.findAll('tr').find((each) => each.text().startsWith('Bowling green'))
+    expect(row?.text()).toMatch(/pale half of the time.*pale in 16 of 48 looks.*(Jan|Feb|Mar|Apr|May|Jun).* to .*, up to (over 9|9|8) in 10/)
+    await page.findAll('.how .fold-head').at(-1)?.trigger('click')
+    await eventually(() => expect(page.text()).toContain('two waves'))
+  })
+
+  it('says what to do where nothing was seen untreated', async () => {
+    const { page } = await open(nothing)
+    await turnTo(page, 'Without treatment')
+    expect(page.text()).toContain('Nothing was seen untreated yet')
   })
 })

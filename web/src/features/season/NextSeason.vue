@@ -16,7 +16,7 @@ import LinkButton from '../../ui/LinkButton.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import { useToasts } from '../../ui/use-toasts.ts'
 import type { Column } from '../../ui/table-columns.ts'
-import { everyWords, needDerivation } from './season-words.ts'
+import { everyWords, needDerivation, paleFromWords } from './season-words.ts'
 
 /** Where the next season starts: a look before each stand goes pale, and what it is likely to need. */
 const props = defineProps<{ next: NextSeason; place: PlaceDto }>()
@@ -51,7 +51,7 @@ async function drop(jobIds: readonly string[]): Promise<boolean> {
 const total = computed(() => props.next.needs.reduce((sum, { cost }) => sum + cost, 0))
 const looks: readonly Column<FirstLook>[] = [
   { key: 'stand', title: 'Stand', isHead: true, text: ({ name }) => name },
-  { key: 'pale', title: 'Pale this season from', text: ({ paleFrom }) => dayWords(paleFrom), sortBy: ({ paleFrom }) => paleFrom }, // prettier-ignore
+  { key: 'pale', title: 'Pale from', text: paleFromWords, sortBy: ({ paleFrom, expectedFrom }) => expectedFrom ?? paleFrom }, // prettier-ignore
   { key: 'look', title: 'Look on', text: ({ lookOn }) => dayWords(lookOn), sortBy: ({ lookOn }) => lookOn }, // prettier-ignore
   { key: 'planned', title: 'Planned', text: ({ plannedOn }) => (plannedOn === undefined ? 'not yet' : dayWords(plannedOn)) }, // prettier-ignore
 ]
@@ -69,7 +69,10 @@ const needs: readonly Column<SeasonNeed>[] = [
   <section class="stack gap-12" aria-label="The next season">
     <h2>The next season</h2>
     <template v-if="next.looks.length > 0">
-      <p>A look two weeks before each stand went pale, so that it is found green:</p>
+      <p>
+        A look two weeks before each stand goes pale, as it did this season or as it mostly does, so
+        that it is found green:
+      </p>
       <DataTable
         label="First looks"
         :columns="looks"
@@ -90,7 +93,9 @@ const needs: readonly Column<SeasonNeed>[] = [
         >
       </div>
     </template>
-    <p v-else class="faint-note">No stand was seen pale: there is no day to look before.</p>
+    <p v-else class="faint-note">
+      No stand was seen pale, and none is expected to be: there is no day to look before.
+    </p>
     <template v-if="next.needs.length > 0">
       <p>
         If it goes as this season went, what worked is likely to be needed so much, for about

@@ -31,14 +31,18 @@ const seasons = Array.from({ length: seasonsBack }, (_, back) => {
   const value = String(thisSeason - back)
   return { value, words: back === 0 ? `${value}, so far` : value }
 })
-const { place, review, problem, failure, again, looks, colours } = useSeasonReview(() =>
+const { place, review, problem, failure, again, looks, courses, colours } = useSeasonReview(() =>
   Number(season.value),
 )
 const changes = computed(() => (review.value ? changesFor(review.value) : []))
 /** So many are taken to heart; more are folded. */
 const firstChanges = 5
 const rest = computed(() => changes.value.slice(firstChanges))
-const next = computed(() => review.value && nextSeason(review.value, looks.value, today()))
+const next = computed(
+  () =>
+    review.value &&
+    nextSeason(review.value, { planned: looks.value, courses: courses.value, today: today() }),
+)
 const isEmpty = computed(() => review.value?.stands.length === 0)
 
 const isPrinting = ref(false)

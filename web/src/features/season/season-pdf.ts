@@ -9,7 +9,7 @@ import type { NextSeason, SeasonChange, SeasonReview } from '@spudder/core/outco
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { makePdf } from '../../shared/file/make-pdf.ts'
 import { money } from '../../shared/units/money-words.ts'
-import { answeredWords, checksByKind, daysWords, endWords, everyWords, foundWords, gainedWords, perDayWords, productsWords, said } from './season-words.ts' // prettier-ignore
+import { answeredWords, checksByKind, daysWords, endWords, everyWords, foundWords, gainedWords, paleFromWords, perDayWords, productsWords, said } from './season-words.ts' // prettier-ignore
 
 /** What a review is printed from. */
 export interface PrintedSeason {
@@ -111,7 +111,7 @@ function nextContent({ next, system, currency }: PrintedSeason): Content {
   const looks = table(
     'Look first, next season',
     ['Stand', 'Pale from', 'Look on'],
-    next.looks.map(({ name, paleFrom, lookOn }) => [name, dayWords(paleFrom), dayWords(lookOn)]),
+    next.looks.map((each) => [each.name, paleFromWords(each), dayWords(each.lookOn)]),
   )
   const needs = table(
     'Likely needed',

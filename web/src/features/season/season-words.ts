@@ -1,8 +1,10 @@
 import type { Currency } from '@spudder/core/base/quantity'
 import type { Derivation, FigureRange } from '@spudder/core/base/reference'
 import { formatAtMost } from '@spudder/core/base/writing'
+import { dayWords } from '@spudder/core/base/calendar'
 import { caseEndings } from '@spudder/core/outcome/progress'
 import type {
+  FirstLook,
   PerDay,
   SeasonReview,
   SourceWorth,
@@ -111,7 +113,7 @@ export function greenDayDerivation(
 export const gainedDerivation: Derivation = {
   figure: 'Days gained',
   formula:
-    'for each day from a treatment to the next, or until nothing is left of it: the chance that the leaf was green × the chance that it would not have been. What would have been is what an untreated strip shows, else the colour before the first treatment of the run, taken to have stayed.',
+    'for each day from a treatment to the next, or until nothing is left of it: the chance that the leaf was green × the chance that it would not have been. What would have been is what an untreated strip shows, else the colour before the first treatment of the run, taken to have stayed, or, where lessons are switched on, to have gone on as leaves do here by themselves.',
   inputs: [
     { label: 'at least', value: 'days that surely were green and surely would not have been' },
     { label: 'at most', value: 'days that may have been and may not have been without it' },
@@ -122,7 +124,7 @@ export const gainedDerivation: Derivation = {
   ],
   result: 'days, summed over the treatments of which it can be told',
   source:
-    'definition; weather that greens by itself is counted as gained unless a strip was left: what would change it is a strip',
+    'definition; without a strip and without lessons, weather that greens by itself is counted as gained: what would change it is a strip',
   mark: 'D',
 }
 
@@ -180,3 +182,9 @@ export const foundWords = ({ found }: SeasonCase): string =>
 /** How a case ended; that it is open, where it has not. */
 export const endWords = ({ outcome }: SeasonCase): string =>
   outcome === null ? 'open' : caseEndings[outcome]
+
+/** From when a stand is pale: as it is expected through the years, else as it was this season. */
+export const paleFromWords = ({ paleFrom, expectedFrom }: FirstLook): string =>
+  expectedFrom === undefined ? daySaid(paleFrom) : `about ${dayWords(expectedFrom)}, by its years`
+
+const daySaid = (day: string | undefined): string => (day === undefined ? '' : dayWords(day))

@@ -22,6 +22,7 @@ vi.useFakeTimers({ toFake: ['Date'], now: new Date('2026-10-01T10:00:00Z') })
 const season = Number(seasonOf(today()))
 const day = (days: number) => addDays(`${season}-04-01`, days)
 const seen: LearningDto = {
+  measures: [],
   stands: [
     {
       id: 'green',
@@ -147,7 +148,7 @@ describe('the page of a season', () => {
   })
 
   it('has no button for looks that are planned', async () => {
-    const lookOn = nextSeason(reviewed(), [], today()).looks[0]?.lookOn ?? ''
+    const lookOn = nextSeason(reviewed(), { planned: [], today: today() }).looks[0]?.lookOn ?? ''
     const { page } = await open({ done: { ...done, looks: [{ standId: 'green', dueOn: lookOn }] }, seen }) // prettier-ignore
     await eventually(() => expect(page.text()).toContain('Look on'))
     expect(page.text()).not.toContain('Plan this look')
@@ -157,7 +158,10 @@ describe('the page of a season', () => {
     const colours = seen.colours.map((each) => ({ ...each, isSimulated: true as const }))
     const { page } = await open({ done, seen: { ...seen, colours } })
     await eventually(() => expect(page.text()).toContain('9 of 9 colours were made up'))
-    const bare = await open({ done: nothing, seen: { stands: [], treatments: [], colours: [] } })
+    const bare = await open({
+      done: nothing,
+      seen: { stands: [], treatments: [], colours: [], measures: [] },
+    })
     await eventually(() => expect(bare.page.text()).toContain('Nothing was done or seen'))
   })
 })
@@ -175,6 +179,7 @@ const reviewed = () =>
       },
     ],
     latitude: 51,
+    learns: false,
     tripCost: 8,
     from: `${season}-01-01`,
     to: `${season}-12-31`,
@@ -192,7 +197,7 @@ describe('the review on paper', () => {
         printedOn: today(),
         review,
         changes: changesFor(review),
-        next: nextSeason(review, [], today()),
+        next: nextSeason(review, { planned: [], today: today() }),
         madeUp,
       }),
     )

@@ -54,6 +54,7 @@ export function useSeasonReview(season: () => number) {
       eyes: store.known.eyes,
       expected: expectedAnswers(done, seen, store.known),
       latitude: place.value?.settings.latitude,
+      learns: store.learns,
       tripCost: place.value?.settings.work?.tripCost ?? plannerFigures.tripCost.value,
       from,
       to: now < last ? now : last,
@@ -68,6 +69,8 @@ export function useSeasonReview(season: () => number) {
     again,
     problem: computed(() => told.error.value ?? learning.error.value),
     looks: computed(() => told.data.value?.looks ?? []),
+    /** How stands look through the year without treatment, where that is expected of them. */
+    courses: computed(() => (store.learns ? store.untreated : undefined)),
     /** Colours of the season, and how many of them practice devices made up. */
     colours: computed(() => {
       const { from = '', to = '' } = question.value ?? {}

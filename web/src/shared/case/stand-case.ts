@@ -4,6 +4,7 @@ import type { LookDto } from '@spudder/contract/look'
 import type { PhotoDto } from '@spudder/contract/photo'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import type { StandStoryDto } from '@spudder/contract/stand'
+import { readRight } from '@spudder/core/seen/instrument'
 import { countedReadings } from '@spudder/core/seen/reading'
 import { diagnose, storyOf, type DiagnosisInput } from '@spudder/core/verdict/diagnosis'
 import { contexts } from '@spudder/core/stand/plant'
@@ -115,12 +116,15 @@ function buildStandCase(standId: ComputedRef<string>) {
   /** Everything that was told of it, made up or not: for lists that say which is which. */
   const whole = computed(() => query.data.value)
   const settings = computed(() => place.value?.settings ?? {})
-  /** What verdicts, amounts and judgements may rest on. */
+  const knowing = useKnown()
+  /** What verdicts, amounts and judgements may rest on, put right by what its instruments showed. */
   const story = computed(
     () =>
       whole.value && {
         ...whole.value,
-        readings: [...countedReadings(whole.value.readings, settings.value)],
+        readings: countedReadings(whole.value.readings, settings.value).map((reading) =>
+          readRight(knowing.known.ways, reading),
+        ),
       },
   )
   const leftOut = computed(

@@ -1,10 +1,13 @@
-import {
-  expectedHere,
-  type LearntResponses,
-  type LearningRecord,
-} from '@spudder/core/outcome/learnt'
+import { expectedHere, type LearntResponses } from '@spudder/core/outcome/learnt'
 import { responseFor, type Response, type SourceId } from '@spudder/core/material/source'
+import type { LearningDto } from '@spudder/contract/learning'
+import type {
+  UntreatedAsked,
+  UntreatedCourse,
+  UntreatedRecord,
+} from '@spudder/core/outcome/untreated'
 import type { Eye } from '@spudder/core/seen/eye'
+import { learnInstruments, type MeasuringWay } from '@spudder/core/seen/instrument'
 import type { Context, Route } from '@spudder/core/stand/plant'
 
 /** What a place knows of itself beyond its record, as far as it is switched on there. */
@@ -13,10 +16,12 @@ export interface Known {
   readonly eyes: readonly Eye[]
   /** By which answers of leaves are expected. */
   readonly learnt: LearntResponses
+  /** By which readings of kits and meters are put right. */
+  readonly ways: readonly MeasuringWay[]
 }
 
 /** Everything is taken as it was said, and expected as it is published. */
-export const nothingKnown: Known = { eyes: [], learnt: new Map() }
+export const nothingKnown: Known = { eyes: [], learnt: new Map(), ways: [] }
 
 /**
  * How the leaves of a stand are expected to answer a treatment.
@@ -28,9 +33,27 @@ export const expectedOf = (
   stand: { readonly id: string; readonly context: Context },
 ): Response => expectedHere(learnt, responseFor(route, sourceId, stand.context), stand.id)
 
+/**
+ * How the instruments of a place read beside a laboratory.
+ * @throws {Error} where a reading is of a stand that is not told of
+ */
+export function waysOf({ stands, measures }: LearningDto, on: string): readonly MeasuringWay[] {
+  const contexts = new Map(stands.map(({ id, context }) => [id, context]))
+  const contextOf = (id: string) => {
+    const context = contexts.get(id)
+    if (!context) throw new Error(`a reading of the stand ${id}, which is not there`)
+    return context
+  }
+  return learnInstruments(measures, contextOf, on)
+}
+
 /** What is asked of the worker that learns. */
-export interface LearningQuestion {
-  readonly record: LearningRecord
-  readonly eyes: readonly Eye[]
-  readonly on: string
+export interface LearningQuestion extends UntreatedAsked {
+  readonly record: UntreatedRecord
+}
+
+/** What a place taught of its leaves. */
+export interface Learnt {
+  readonly responses: LearntResponses
+  readonly untreated: UntreatedCourse
 }

@@ -1,4 +1,3 @@
-import type { LearntResponses } from '@spudder/core/outcome/learnt'
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { useLearning } from '../../api/learning.ts'
@@ -6,7 +5,7 @@ import { usePlace } from '../../api/places.ts'
 import { useEyes } from '../eye/use-eyes.ts'
 import { today } from '../units/today.ts'
 import { useWorker } from '../worker/use-worker.ts'
-import { nothingKnown, type Known, type LearningQuestion } from './known.ts'
+import { nothingKnown, waysOf, type Known, type Learnt, type LearningQuestion } from './known.ts'
 
 /** What the place at work knows of itself: worked out once, and anew where its record changes. */
 export const useKnown = defineStore('known', () => {
@@ -23,20 +22,29 @@ export const useKnown = defineStore('known', () => {
   )
 
   const { data: record } = useLearning(() => (isAsked.value ? place.value?.id : undefined))
-  const learning = useWorker<LearningQuestion, number, LearntResponses>({
+  const learning = useWorker<LearningQuestion, number, Learnt>({
     what: 'What this place taught',
     open: () => new Worker(new URL('./learn.worker.ts', import.meta.url), { type: 'module' }),
     inPlace: async (question) => (await import('./learn.ts')).learnFrom(question),
   })
   function learn(): void {
-    if (record.value)
-      void learning.ask({ record: record.value, eyes: eyesThatCount.value, on: today() })
+    if (!record.value) return
+    const { stands, colours, treatments } = record.value
+    void learning.ask({
+      record: { stands, colours, treatments },
+      eyes: eyesThatCount.value,
+      latitude: settings.value?.latitude,
+      on: today(),
+    })
   }
-  watch([record, eyesThatCount], learn, { immediate: true })
+  watch([record, eyesThatCount, () => settings.value?.latitude], learn, { immediate: true })
+  /** How instruments read beside a laboratory, whether or not it counts. */
+  const ways = computed(() => (record.value ? waysOf(record.value, today()) : nothingKnown.ways))
 
   const known = computed<Known>(() => ({
     eyes: eyesThatCount.value,
-    learnt: (learns.value ? learning.answer.value : undefined) ?? nothingKnown.learnt,
+    learnt: (learns.value ? learning.answer.value?.responses : undefined) ?? nothingKnown.learnt,
+    ways: learns.value ? ways.value : nothingKnown.ways,
   }))
   return {
     known,
@@ -45,7 +53,10 @@ export const useKnown = defineStore('known', () => {
     learns,
     isLookedAt,
     /** What was learnt, whether or not it counts; undefined: not yet. */
-    learnt: learning.answer,
+    learnt: computed(() => learning.answer.value?.responses),
+    /** What was learnt of leaves that nobody treated. */
+    untreated: computed(() => learning.answer.value?.untreated),
+    ways,
     /** How far it is, 0 to 1; undefined: it does not learn just now. */
     progress: computed(() =>
       learning.isRunning.value ? (learning.progress.value ?? 0) : undefined,

@@ -23,3 +23,5 @@ export const unseenTooMuch = judged(0.3, '', 'about a week of each three')
 export const muchDearer = judged(2, 'times', 'below it prices and looks stray as much')
 /** So long before it went pale in one season a stand is looked at in the next. */
 export const lookAhead = judged(14, 'd', 'two looks before it shows, and time to order')
+/** Of fewer untreated looks at a stand, when it goes pale is told by this season and not by its years. */
+export const fewestOfStand = judged(4, 'looks', 'a look a quarter')
