@@ -11,9 +11,21 @@ import {
   ValidateNested,
 } from 'class-validator'
 import { contextNames, type Context } from '@spudder/core/stand/plant'
-import { allCauses, checks } from '@spudder/core/verdict/diagnosis'
-import { drillKindNames, type DrillKind } from '@spudder/core/verdict/drill'
-import { Bounded, IsNewId, IsPastDay, mendable, Named } from '../validation/index.ts'
+import {
+  allCauses,
+  checks,
+  storyEventKinds,
+  type FeatureName,
+  type StoryEventKind,
+} from '@spudder/core/verdict/diagnosis'
+import {
+  drawnKinds,
+  drillKindNames,
+  type DrawnKind,
+  type DrillKind,
+} from '@spudder/core/verdict/drill'
+import { PastTreatmentDto } from '../precedent/index.ts'
+import { Bounded, IsDay, IsNewId, IsPastDay, mendable, Named } from '../validation/index.ts'
 
 const causeIds = allCauses.map(({ id }) => id)
 const checkIds = checks.map(({ id }) => id)
@@ -40,6 +52,50 @@ export class DrillForm {
 
 export class CreateDrillDto extends DrillForm {
   @IsNewId() id!: string
+  @IsIn(drawnKinds, { message: 'Kind of drill: choose one that is drawn.' }) declare kind: DrawnKind
+}
+
+/** What was said of an own case. */
+export class CreateOwnDrillDto {
+  @IsNewId() id!: string
+  @IsUUID() caseId!: string
+  @IsIn(causeIds, ofTheList) saidId!: string
+  @IsPastDay('Answered on') answeredOn!: string
+}
+
+class KnownFeatureDto {
+  @IsString() name!: FeatureName
+  @IsString() value!: string
+}
+
+class ToldBeforeDto {
+  @IsIn(storyEventKinds) kind!: StoryEventKind
+  @IsDay('Happened on') happenedOn!: string
+}
+
+/** A closed case of a place that greened, as it stood when somebody acted. */
+export class OwnCaseDto {
+  @IsUUID() caseId!: string
+  @IsString() standName!: string
+  @IsIn(contextNames) context!: Context
+  @IsString() plantId!: string
+  /** What was treated for when it greened. */
+  @IsString() causeId!: string
+  @IsDay('Looked on') lookedOn!: string
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => KnownFeatureDto)
+  known!: readonly KnownFeatureDto[]
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => ToldBeforeDto)
+  story!: readonly ToldBeforeDto[]
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => PastTreatmentDto)
+  treatments!: readonly PastTreatmentDto[]
+  @IsDay('Closed on') closedOn!: string
+  @IsString() note!: string
 }
 
 /** How one went about a case, and what it came to. */
@@ -59,6 +115,8 @@ class DrillScoreDto {
   @IsArray() @IsString({ each: true }) offered!: readonly string[]
   /** By plant, then by what could be said. */
   @IsArray() @IsArray({ each: true }) shares!: readonly (readonly number[])[]
+  /** The case as it was, where it was one of the own place. */
+  @IsOptional() @ValidateNested() @Type(() => OwnCaseDto) own?: OwnCaseDto
 }
 
 export class DrillDto extends mendable(DrillForm) {

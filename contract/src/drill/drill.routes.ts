@@ -1,5 +1,5 @@
 import { creates, json, list, one, reads } from '../route/index.ts'
-import { CreateDrillDto, DrillDto } from './drill.dto.ts'
+import { CreateDrillDto, CreateOwnDrillDto, DrillDto, OwnCaseDto } from './drill.dto.ts'
 
 export const drillRoutes = {
   all: reads({
@@ -14,6 +14,23 @@ export const drillRoutes = {
     summary: 'Keeps an answer in a drill, and says what was true and what it came to',
     access: 'work',
     sends: json(CreateDrillDto),
+    answers: one(DrillDto),
+    touches: ['drills'],
+  }),
+  own: reads({
+    path: '/places/:placeId/own-cases',
+    summary:
+      'Closed cases of a place that greened, as they stood when somebody acted: to be drilled',
+    access: 'see',
+    answers: list(OwnCaseDto),
+    topic: 'estate',
+  }),
+  recordOwn: creates({
+    path: '/places/:placeId/own-drills',
+    summary:
+      'Keeps what somebody said of an own case, and says what greened it and what it came to',
+    access: 'work',
+    sends: json(CreateOwnDrillDto),
     answers: one(DrillDto),
     touches: ['drills'],
   }),

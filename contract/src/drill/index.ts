@@ -1,2 +1,2 @@
-export { CreateDrillDto, DrillDto, DrillForm } from './drill.dto.ts'
+export { CreateDrillDto, CreateOwnDrillDto, DrillDto, DrillForm, OwnCaseDto } from './drill.dto.ts'
 export { drillRoutes } from './drill.routes.ts'

@@ -1,2 +1,2 @@
-export { PastCaseDto } from './precedent.dto.ts'
+export { PastCaseDto, PastTreatmentDto } from './precedent.dto.ts'
 export { precedentRoutes } from './precedent.routes.ts'

@@ -9,7 +9,7 @@ class CauseChanceDto {
   @IsNumber() probability!: number
 }
 
-class PastTreatmentDto {
+export class PastTreatmentDto {
   @IsString() appliedName!: string
   @IsDay('Applied on') happenedOn!: string
 }

@@ -1,7 +1,7 @@
-import type { DrillDto } from '@spudder/contract/drill'
+import type { DrillDto, OwnCaseDto } from '@spudder/contract/drill'
 import { drawCase, goWell } from '@spudder/core/verdict/drill'
 import { describe, expect, it } from 'vitest'
-import { drillBody, get, newId, newPlace, patch, post, refused } from '../tests/test-estate.ts'
+import { drillBody, entryBody, get, newId, newPlace, patch, post, refused, standWithRemedy } from '../tests/test-estate.ts' // prettier-ignore
 
 async function newDrill() {
   const { id: placeId } = await newPlace()
@@ -65,5 +65,69 @@ describe('an answer in a drill', () => {
     expect((await refused('post', path, elsewhere, 400)).detail).toContain('kind of stand')
     const unknown = { ...drillBody(), id: newId(), causeId: 'magic' }
     expect((await refused('post', path, unknown, 400)).detail).toContain('choose one of the list')
+  })
+})
+
+describe('an own case', () => {
+  const ownCases = (placeId: string) => get<OwnCaseDto[]>(`/places/${placeId}/own-cases`)
+  /** A case that was treated, and closed. */
+  async function closedCase(outcome: 'green' | 'given-up', placeId: string) {
+    const { caseId, applyJobId } = await standWithRemedy(placeId)
+    await post(`/jobs/${applyJobId}/entries`, entryBody())
+    await patch(`/cases/${caseId}`, { outcome, closedOn: '2025-08-01', note: 'Held all summer.' })
+    return caseId
+  }
+
+  it('can be drilled once it is closed as green, as it stood when somebody acted', async () => {
+    const { id: placeId } = await newPlace()
+    const caseId = await closedCase('green', placeId)
+    await closedCase('given-up', placeId)
+    await standWithRemedy(placeId)
+    const [own, ...others] = await ownCases(placeId)
+    expect(others).toEqual([])
+    expect(own).toMatchObject({
+      caseId,
+      causeId: 'iron-tied-up-by-pH',
+      closedOn: '2025-08-01',
+      note: 'Held all summer.',
+      treatments: [{ happenedOn: '2025-06-03' }],
+    })
+    expect(own?.known.map(({ name }) => name)).toContain('pH')
+    const { id: elsewhere } = await newPlace()
+    expect(await ownCases(elsewhere)).toEqual([])
+  })
+
+  it('is kept with what was said of it and what it came to, and put right like any', async () => {
+    const { id: placeId } = await newPlace()
+    const caseId = await closedCase('green', placeId)
+    const body = { id: newId(), caseId, saidId: 'nitrogen-short', answeredOn: '2025-09-01' }
+    const path = `/places/${placeId}/own-drills`
+    const drill = await post<DrillDto>(path, body)
+    expect(drill).toMatchObject({ kind: 'own', causeId: 'iron-tied-up-by-pH' })
+    expect(drill.score).toMatchObject({
+      truth: ['iron-tied-up-by-pH'],
+      went: { saidId: 'nitrogen-short', right: 0 },
+      own: { caseId },
+    })
+    await post(path, body)
+    const drills = () => get<DrillDto[]>(`/places/${placeId}/drills`)
+    expect(await drills()).toEqual([drill])
+    await patch(`/things/drill/${drill.id}`, {
+      version: 1,
+      reason: 'Pressed the wrong one.',
+      changes: { saidId: 'iron-tied-up-by-pH' },
+    })
+    expect((await drills())[0]?.score).toMatchObject({ went: { right: 1 }, own: { caseId } })
+  })
+
+  it('of another place, or that is open, is refused; so is one sent as drawn', async () => {
+    const { id: placeId } = await newPlace()
+    const { id: elsewhere } = await newPlace()
+    const caseId = await closedCase('green', placeId)
+    const body = { id: newId(), caseId, saidId: 'nitrogen-short', answeredOn: '2025-09-01' }
+    await refused('post', `/places/${elsewhere}/own-drills`, body, 404)
+    const drawn = { ...drillBody(), kind: 'own' }
+    const { fields } = await refused('post', `/places/${placeId}/drills`, drawn, 400)
+    expect(JSON.stringify(fields)).toContain('choose one that is drawn')
   })
 })

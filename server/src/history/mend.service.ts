@@ -80,7 +80,8 @@ function settleDrill(_connection: Connection, before: Row, after: Fields): Promi
     return JSON.stringify([kind, context, plantId, causeId, against ?? null, seed, saidId, asked])
   }
   if (decides(before) === decides(after)) return Promise.resolve(after)
-  return Promise.resolve({ ...after, score: scoreOf(after as unknown as DrillForm) })
+  const { score } = before as unknown as DrillDto
+  return Promise.resolve({ ...after, score: scoreOf(after as unknown as DrillForm, score.own) })
 }
 
 /** How each kind is put right; one without a row does not compile. */

@@ -1,12 +1,11 @@
 import type { PastCaseDto } from '@spudder/contract/precedent'
 import { standingEntries } from '@spudder/core/days/entry'
-import { appliedName } from '@spudder/core/material/shelf'
 import { group } from 'd3-array'
 import type { Connection } from '../database/connect.ts'
 import { rightingOf } from '../learning/righting.ts'
 import { findPlace } from '../place/place.service.ts'
 import { verdictOfLooks } from '../remedy/case-evidence.ts'
-import { selectProductNames } from '../shelf/product.repository.ts'
+import { appliedNamesOf } from '../shelf/applied-names.ts'
 import { selectClosedCases, selectDone } from './precedent.repository.ts'
 
 /** Older cases tell less, and a place has few that are open. */
@@ -29,10 +28,7 @@ export async function findPastCases(
   )
   const remedies = group(done.remedies, ({ caseId }) => caseId)
   const entries = group(standingEntries(done.entries), ({ caseId }) => caseId)
-  const names = await selectProductNames(
-    connection,
-    done.entries.map(({ productId }) => productId),
-  )
+  const nameOf = await appliedNamesOf(connection, done.entries)
   const righting = await rightingOf(connection, placeId)
   const told: PastCaseDto[] = []
   for (const { of, stand } of closed) {
@@ -53,12 +49,9 @@ export async function findPastCases(
       outcome,
       note: of.outcomeNote,
       verdict,
-      treatments: (entries.get(of.id) ?? []).map(({ sourceId, productId, happenedOn }) => ({
-        appliedName: appliedName({
-          sourceId,
-          productName: productId === null ? null : (names.get(productId) ?? null),
-        }),
-        happenedOn,
+      treatments: (entries.get(of.id) ?? []).map((entry) => ({
+        appliedName: nameOf(entry),
+        happenedOn: entry.happenedOn,
       })),
     })
   }

@@ -1,13 +1,13 @@
 import type { SeasonDto } from '@spudder/contract/season-review'
 import { standingEntries } from '@spudder/core/days/entry'
-import { appliedName } from '@spudder/core/material/shelf'
 import { checksMade, diagnose, settlingOf } from '@spudder/core/verdict/diagnosis'
 import { setImmediate } from 'node:timers/promises'
 import type { Connection } from '../database/connect.ts'
 import { rightingOf, type Righting } from '../learning/righting.ts'
 import { findPlace } from '../place/place.service.ts'
 import { evidenceOfCase } from '../remedy/case-evidence.ts'
-import { selectPrices, selectProductNames } from '../shelf/product.repository.ts'
+import { appliedNamesOf } from '../shelf/applied-names.ts'
+import { selectPrices } from '../shelf/product.repository.ts'
 import { selectStandsOf, type StandRow } from '../stand/stand.repository.ts'
 import { selectSeason, type SeasonDays } from './season-review.repository.ts'
 
@@ -67,8 +67,8 @@ export async function readSeason(
   const standing = standingEntries(rows.entries)
   const entries = standing.filter(({ happenedOn }) => happenedOn >= days.from && happenedOn <= days.to) // prettier-ignore
   const productIds = entries.map(({ productId }) => productId)
-  const [names, prices] = await Promise.all([
-    selectProductNames(connection, productIds),
+  const [nameOf, prices] = await Promise.all([
+    appliedNamesOf(connection, entries),
     selectPrices(connection, productIds),
   ])
   const standOf = new Map(stands.map((stand) => [stand.id, stand]))
@@ -95,10 +95,7 @@ export async function readSeason(
           appliedOn: happenedOn,
           route,
           sourceId,
-          appliedName: appliedName({
-            sourceId,
-            productName: productId === null ? null : (names.get(productId) ?? null),
-          }),
+          appliedName: nameOf({ sourceId, productId }),
           productKg,
           ...(perKg === undefined ? {} : { cost: perKg * productKg }),
         }

@@ -221,15 +221,8 @@ const leftWith = (findings: Findings, without: readonly FeatureName[]): Findings
         Object.entries(findings).filter(([name]) => !without.includes(name as FeatureName)),
       )
 
-/**
- * Ranks the causes of a chlorosis, single and in pairs, by Bayes' rule over findings, tests and
- * told events, each by what held while the affected leaves grew. Missing findings cost nothing;
- * one that repeats another counts for the rest of its weight only.
- * @returns probabilities [1] that sum to one
- * @throws {CoreError} unknown-name for a plant that is not in the list
- * @source I. J. Good, weight of evidence; likelihoods as marked in the data
- */
-export function diagnose(input: DiagnosisInput): Verdict {
+/** What an input says once it is read: findings and tests, each with how sure it is. */
+export function readInput(input: DiagnosisInput) {
   const { without = [] } = input
   const findings = leftWith(input.findings, without)
   const plant = plantOf({ plantId: input.plantId, measures: input.grown })
@@ -250,6 +243,19 @@ export function diagnose(input: DiagnosisInput): Verdict {
       latitude: input.latitude,
     }).filter(({ name }) => !without.includes(name)),
   )
+  return { findings, plant, window, exposure, evidence }
+}
+
+/**
+ * Ranks the causes of a chlorosis, single and in pairs, by Bayes' rule over findings, tests and
+ * told events, each by what held while the affected leaves grew. Missing findings cost nothing;
+ * one that repeats another counts for the rest of its weight only.
+ * @returns probabilities [1] that sum to one
+ * @throws {CoreError} unknown-name for a plant that is not in the list
+ * @source I. J. Good, weight of evidence; likelihoods as marked in the data
+ */
+export function diagnose(input: DiagnosisInput): Verdict {
+  const { findings, plant, window, exposure, evidence } = readInput(input)
   const known = new Set(evidence.map(({ name }) => name))
   return weigh({
     setting: settingOf(input.context, plant, findings),

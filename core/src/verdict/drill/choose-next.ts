@@ -4,13 +4,13 @@ import { occursOn } from '../diagnosis/index.ts'
 import { cardsOf, type DrillCard, type DrillDone } from './cards.ts'
 import { confusionsOf, isSuspected, type Confusion } from './confusions.ts'
 import { choosing } from './data/drill-figures.ts'
-import type { DrillKind } from './data/kinds.ts'
+import type { DrawnKind } from './data/kinds.ts'
 import { causeOf, drawCase, drilledCauses, type DrillSpec } from './draw-case.ts'
 import { judgePlant, shareOf } from './judge-plant.ts'
 
 /** What is to be drilled next, and of whom. */
 export interface NextDrill {
-  readonly kind: DrillKind
+  readonly kind: DrawnKind
   readonly context: Context
   /** What this person answered, oldest first. */
   readonly done: readonly DrillDone[]

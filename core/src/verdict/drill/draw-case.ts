@@ -21,10 +21,10 @@ import {
   type StoryEventKind,
 } from '../diagnosis/index.ts'
 import { drawing } from './data/drill-figures.ts'
-import { drillKinds, type DrillKind } from './data/kinds.ts'
+import { drillKinds, type DrawnKind, type DrillKind } from './data/kinds.ts'
 
-/** What decides a drilled case: the same, the same case. */
-export interface DrillSpec {
+/** What is asked of a drilled case. */
+export interface DrillAsked {
   readonly kind: DrillKind
   readonly context: Context
   readonly plantId: string
@@ -32,11 +32,16 @@ export interface DrillSpec {
   readonly causeId: string
   /** What it has to be told apart from; null: whatever comes. */
   readonly against: string | null
+}
+
+/** What decides a drawn case: the same, the same case. */
+export interface DrillSpec extends DrillAsked {
+  readonly kind: DrawnKind
   /** 0 to 1 [1]. */
   readonly seed: number
 }
 
-/** A drawn plant whose causes are known. */
+/** A plant whose causes are known: drawn, or of an own case. */
 export interface DrilledPlant {
   readonly causes: readonly Cause[]
   readonly paint: Paint
@@ -47,9 +52,9 @@ export interface DrilledPlant {
   readonly shown: ReadonlyMap<FeatureName, string>
 }
 
-/** A case as it was drawn; what judges it is given what is known of it, never this. */
+/** A case with its truth; what judges it is given what is known of it, never this. */
 export interface DrilledCase {
-  readonly spec: DrillSpec
+  readonly spec: DrillAsked
   readonly setting: Setting
   /** Several to choose from where it is asked which; else one. */
   readonly plants: readonly DrilledPlant[]
@@ -81,7 +86,7 @@ export const drilledCauses = (context: Context): readonly Cause[] =>
 const pictured = ['tier', 'pattern', 'oldPattern', 'severity'] as const
 
 /** What a plant of these answers looks like; a drilled one is never green. */
-function paintOf(context: Context, answers: ReadonlyMap<FeatureName, string>): Paint {
+export function paintOf(context: Context, answers: ReadonlyMap<FeatureName, string>): Paint {
   const findings: Findings = Object.fromEntries(
     pictured.flatMap((name) => {
       const value = answers.get(name)

@@ -133,7 +133,7 @@ export function goWell(drilled: DrilledCase): Went {
   const [plant] = plants
   if (!plant) throw new Error('a case has a plant')
   const offered = offeredIn(drilled)
-  if (spec.kind === 'look')
+  if (spec.kind !== 'case')
     return cameTo(drilled, saysWell(judgePlant(setting, plant), offered), [])
   const { asked, verdict } = askWell(drilled, plant)
   return cameTo(drilled, saysWell(verdict, offered), asked)

@@ -1,14 +1,12 @@
 <script setup lang="ts">
-import { CreateDrillDto, drillRoutes, type DrillDto } from '@spudder/contract/drill'
-import { contexts } from '@spudder/core/stand/plant'
 import {
-  causeOf,
-  checksOf,
-  drawCase,
-  drillKinds,
-  knownAfter,
-  offeredIn,
-} from '@spudder/core/verdict/drill'
+  CreateDrillDto,
+  CreateOwnDrillDto,
+  drillRoutes,
+  type DrillDto,
+} from '@spudder/contract/drill'
+import { contexts } from '@spudder/core/stand/plant'
+import { causeOf, checksOf, drillKinds, knownAfter, offeredIn } from '@spudder/core/verdict/drill'
 import { midSentence } from '@spudder/core/base/writing'
 import { Button } from 'ant-design-vue'
 import { computed } from 'vue'
@@ -23,15 +21,15 @@ import ConfirmButton from '../../ui/ConfirmButton.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import AskChecks from './AskChecks.vue'
 import FoundList from './FoundList.vue'
-import { useDrillDraft, type DrillDraft } from './drill-draft.ts'
+import { drilledOf, useDrillDraft, type DrillDraft } from './drill-draft.ts'
 
 /** A case under way: what is seen, what may be asked, and what is said of it. */
 const props = defineProps<{ placeId: string; draft: DrillDraft }>()
 const emit = defineEmits<{ answered: [drill: DrillDto] }>()
 const drilling = useDrillDraft()
 
-const spec = computed(() => props.draft.spec)
-const drilled = computed(() => drawCase(spec.value))
+const drilled = computed(() => drilledOf(props.draft))
+const spec = computed(() => drilled.value.spec)
 const offered = computed(() => offeredIn(drilled.value))
 const plant = computed(() => drilled.value.plants[0])
 const known = computed(() => plant.value && knownAfter(plant.value, props.draft.asked))
@@ -47,23 +45,33 @@ const asks = computed(() =>
 )
 
 const store = useChange(drillRoutes.record, { told: 'beside' })
+const ownStore = useChange(drillRoutes.recordOwn, { told: 'beside' })
+const problem = computed(() => store.error.value ?? ownStore.error.value)
+const isSending = computed(() => store.isLoading.value || ownStore.isLoading.value)
 const { checked } = useChecked(CreateDrillDto, () => store.error.value)
+const { checked: checkedOwn } = useChecked(CreateOwnDrillDto, () => ownStore.error.value)
+/** Sent again after it was refused it is another answer. */
+const renew = (id: string) => (refused: unknown) => {
+  drilling.change({ id: renewedId(id, refused) })
+}
+
+async function send(saidId: string): Promise<DrillDto | undefined> {
+  const { id, asked, own, spec: drawn } = props.draft
+  const answeredOn = today()
+  const { placeId } = props
+  if (own) {
+    const dto = checkedOwn({ id, caseId: own.caseId, saidId, answeredOn })
+    return dto && (await ownStore.send({ placeId, dto }, renew(id)))
+  }
+  if (!drawn) return undefined
+  const { against, ...rest } = drawn
+  const beside = against === null ? {} : { against }
+  const dto = checked({ id, ...rest, ...beside, saidId, asked: [...asked], answeredOn })
+  return dto && (await store.send({ placeId, dto }, renew(id)))
+}
 async function answer(saidId: string): Promise<void> {
   drilling.change({ saidId })
-  const { id, asked } = props.draft
-  const { against, ...rest } = spec.value
-  const dto = checked({
-    id,
-    ...rest,
-    ...(against === null ? {} : { against }),
-    saidId,
-    asked: [...asked],
-    answeredOn: today(),
-  })
-  if (!dto) return
-  const stored = await store.send({ placeId: props.placeId, dto }, (problem) => {
-    drilling.change({ id: renewedId(id, problem) })
-  })
+  const stored = await send(saidId)
   if (!stored) return
   emit('answered', stored)
   drilling.end()
@@ -84,7 +92,7 @@ async function answer(saidId: string): Promise<void> {
         <Button
           block
           size="large"
-          :loading="store.isLoading.value && draft.saidId === each.causes[0]?.id"
+          :loading="isSending && draft.saidId === each.causes[0]?.id"
           @click="answer(each.causes[0]?.id ?? '')"
         >
           Plant {{ index + 1 }}
@@ -120,7 +128,7 @@ async function answer(saidId: string): Promise<void> {
               type="primary"
               size="large"
               :disabled="said === ''"
-              :loading="store.isLoading.value"
+              :loading="isSending"
               @click="answer(said)"
             >
               {{ spec.kind === 'case' ? 'Treat, and see what comes' : 'That is it' }}
@@ -129,7 +137,7 @@ async function answer(saidId: string): Promise<void> {
         </div>
       </div>
     </div>
-    <ProblemNote :problem="store.error.value" />
+    <ProblemNote :problem="problem" />
     <div>
       <ConfirmButton
         words="Leave off"

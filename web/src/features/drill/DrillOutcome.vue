@@ -6,7 +6,6 @@ import { endingOf } from '@spudder/core/verdict/diagnosis'
 import {
   causeOf,
   checksOf,
-  drawCase,
   judgePlant,
   plantOfCause,
   regretDerivation,
@@ -24,6 +23,8 @@ import VerdictRibbon from '../../shared/verdict/VerdictRibbon.vue'
 import DataTable from '../../ui/DataTable.vue'
 import type { Column } from '../../ui/table-columns.ts'
 import { regretWords } from './regret-words.ts'
+import OwnEnding from './OwnEnding.vue'
+import { drilledOf } from './drill-draft.ts'
 import { greenedBy } from './greened-by.ts'
 
 /** What was true, what came of it, what a good practitioner would have done, and why. */
@@ -32,13 +33,22 @@ const emit = defineEmits<{ next: []; leave: [] }>()
 const currency = useCurrency()
 
 const score = computed(() => props.drill.score)
-const drilled = computed(() => drawCase({ ...props.drill, against: props.drill.against ?? null }))
+const own = computed(() => score.value.own)
+const drilled = computed(() => {
+  const { kind, against, ...rest } = props.drill
+  const spec = kind === 'own' ? null : { ...rest, kind, against: against ?? null }
+  return drilledOf({ spec, own: own.value })
+})
 const isLeaf = computed(() => props.drill.kind === 'leaf')
 const named = (ids: readonly string[]) =>
   ids.map((id, at) => (at === 0 ? causeOf(id).name : causeOf(id).beside)).join(', with ')
 const isRight = computed(() => score.value.truth.includes(props.drill.saidId))
 const heading = computed(() => {
   const truth = named(score.value.truth)
+  if (own.value) {
+    const begins = isRight.value ? 'Right' : 'No'
+    return `${begins}: it greened when it was treated for ${midSentence(truth)}.`
+  }
   if (isRight.value) return `Right: ${midSentence(truth)}.`
   return isLeaf.value
     ? `No: that one is ${midSentence(causeOf(props.drill.saidId).name)}.`
@@ -104,6 +114,7 @@ const regret = computed(() => lineStart(regretWords(score.value.regret, currency
       <h2 class="text-huge" role="status">{{ heading }}</h2>
       <p v-if="treated">{{ treated }}</p>
       <p class="text-strong">{{ regret }}.</p>
+      <OwnEnding v-if="own" :own="own" />
     </div>
     <div class="parts stack gap-24 items-start">
       <div class="stack gap-12">

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import type { DrillDto } from '@spudder/contract/drill'
 import { contextNames, contexts, type Context } from '@spudder/core/stand/plant'
+import { midSentence } from '@spudder/core/base/writing'
 import {
   chooseNext,
+  chooseOwn,
   doneOf,
   drillKindNames,
   drillKinds,
@@ -10,7 +12,7 @@ import {
 } from '@spudder/core/verdict/drill'
 import { Button } from 'ant-design-vue'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
-import { useDrills } from '../../api/drills.ts'
+import { useDrills, useOwnCases } from '../../api/drills.ts'
 import { useMay, useMe } from '../../api/me.ts'
 import { usePlace } from '../../api/places.ts'
 import RoleNote from '../../shared/role/RoleNote.vue'
@@ -52,17 +54,33 @@ watch([draft, answered], ([now], [before]) => {
   if (now?.id !== before?.id) void nextTick(() => top.value?.scrollIntoView({ block: 'start' }))
 })
 
+const ownCases = useOwnCases(() => place.value?.id)
+/** Own cases of the kind of stand chosen. */
+const ownHere = computed(() =>
+  (ownCases.data.value ?? []).filter((each) => each.context === drilling.context),
+)
+const isReady = computed(() =>
+  drilling.kind === 'own' ? ownHere.value.length > 0 : all.data.value !== undefined,
+)
+const noneHere = computed(
+  () => drilling.kind === 'own' && ownCases.data.value !== undefined && ownHere.value.length === 0,
+)
+
 function next(): void {
   answered.value = undefined
-  drilling.begin(
-    chooseNext({
-      kind: drilling.kind,
-      context: drilling.context,
-      done: own.value.map(doneOf),
-      today: today(),
-      chance: Math.random,
-    }),
-  )
+  const { kind: asked, context: here } = drilling
+  if (asked === 'own') {
+    const done = own.value.map(({ answeredOn, score }) => ({
+      answeredOn,
+      caseId: score.own?.caseId,
+    }))
+    const chosen = chooseOwn(ownHere.value, done)
+    if (chosen) drilling.begin({ spec: null, own: chosen })
+    return
+  }
+  const done = own.value.map(doneOf)
+  const spec = chooseNext({ kind: asked, context: here, done, today: today(), chance: Math.random })
+  drilling.begin({ spec })
 }
 </script>
 
@@ -79,17 +97,21 @@ function next(): void {
     <DrillOutcome v-if="answered" :drill="answered" @next="next" @leave="answered = undefined" />
     <template v-else>
       <p class="about text-slate above-4">
-        Drawn plants whose trouble is known. Say what it is, as you would outside; then see what was
-        true, what speaks for it, and what a good practitioner would have spent. What you take for
-        something else comes again until you do not.
+        Plants whose trouble is known, drawn or your own of closed cases. Say what it is, as you
+        would outside; then see what was true, what speaks for it, and what a good practitioner
+        would have spent. What you take for something else comes again until you do not.
       </p>
       <div class="page stack gap-32 above-16 items-start">
         <section class="stack gap-12" aria-label="Begin a case">
           <ChoiceField v-model="context" label="Kind of stand" :options="stands" />
           <ChipChoice v-model="kind" label="What is asked" :options="kinds" />
           <p class="faint-note">{{ drillKinds[kind].about }}</p>
+          <p v-if="noneHere" role="status">
+            No closed case of {{ midSentence(contexts[context].label) }} greened here yet. When one
+            is closed as green, it is asked here.
+          </p>
           <div v-if="may('work')">
-            <Button type="primary" size="large" :disabled="!all.data.value" @click="next">
+            <Button type="primary" size="large" :disabled="!isReady" @click="next">
               Begin a case
             </Button>
           </div>

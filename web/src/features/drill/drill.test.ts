@@ -1,7 +1,8 @@
-import type { CreateDrillDto, DrillDto } from '@spudder/contract/drill'
+import type { CreateDrillDto, DrillDto, OwnCaseDto } from '@spudder/contract/drill'
 import {
   causeOf,
   drawCase,
+  drillOwn,
   drilledCauses,
   offeredIn,
   scoreDrill,
@@ -30,20 +31,30 @@ function answerTo({ against, ...sent }: CreateDrillDto): DrillDto {
   const score = scoreDrill(drilled, sent.saidId, sent.asked)
   return { ...sent, against: against ?? null, placeId: 'place', score: score as DrillDto['score'], ...recorded, createdBy: 'Marla Quist', isStruck: false } as DrillDto // prettier-ignore
 }
+/** The same of an own case. */
+function answerToOwn({ id, saidId, answeredOn }: CreateDrillDto, own: OwnCaseDto): DrillDto {
+  const { context, plantId, causeId } = own
+  const score = { ...scoreDrill(drillOwn(own), saidId, []), own }
+  return { kind: 'own', context, plantId, causeId, seed: 0, saidId, asked: [], answeredOn, id, placeId: 'place', score, ...recorded, createdBy: 'Marla Quist' } as unknown as DrillDto // prettier-ignore
+}
 const drillOf = (saidId: string, at: number): DrillDto =>
   answerTo({ ...spec, against: undefined, id: `drill-${at}`, saidId, asked: [], answeredOn: '2026-03-01' } as never) // prettier-ignore
 
-async function open(drills: readonly DrillDto[] = []) {
+async function open(drills: readonly DrillDto[] = [], own: readonly OwnCaseDto[] = []) {
   const sent: CreateDrillDto[] = []
   const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings: {}, ...recorded } // prettier-ignore
   vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
     const path = url.replace('/api', '')
     if (method === 'GET') {
-      const read = path === '/me' ? meAt('place') : path === '/places' ? [place] : drills
-      return Promise.resolve(Response.json(read))
+      const answers = { '/me': meAt('place'), '/places': [place], '/places/place/own-cases': own }
+      const known = Object.entries(answers).find(([at]) => at === path)?.[1]
+      return Promise.resolve(Response.json(known ?? drills))
     }
     const dto = JSON.parse(String(body)) as CreateDrillDto
     sent.push(dto)
+    const [asked] = own
+    if (path.endsWith('/own-drills') && asked)
+      return Promise.resolve(Response.json(answerToOwn(dto, asked), { status: 201 }))
     return Promise.resolve(Response.json(answerTo(dto), { status: 201 }))
   })
   const page = mount(DrillPage, {
@@ -130,5 +141,46 @@ describe('where one stands', () => {
   it('is somebody’s own: what others answered is not told', async () => {
     const { page } = await open([{ ...drillOf('potassium-short', 0), createdBy: 'Somebody Else' }])
     expect(page.text()).toContain('No case yet')
+  })
+})
+
+describe('a case of ours', () => {
+  const own: OwnCaseDto = {
+    caseId: '5f0b7a52-5a0e-4a4e-9a3e-3a9f0d5f2b11',
+    standName: 'Bowling green',
+    context: 'turf',
+    plantId: 'creeping-bentgrass',
+    causeId: 'iron-tied-up-by-pH',
+    lookedOn: '2025-05-20',
+    known: [
+      { name: 'tier', value: 'youngest-only' },
+      { name: 'severity', value: '3' },
+      { name: 'roots', value: 'white' },
+    ],
+    story: [{ kind: 'limed', happenedOn: '2025-03-01' }],
+    treatments: [{ appliedName: 'Fe-EDDHA', happenedOn: '2025-06-03' }],
+    closedOn: '2025-07-18',
+    note: 'Held all summer.',
+  }
+
+  it('is asked as it stood, and told how it went', async () => {
+    const { page, press, sent } = await open([], [own])
+    await page.find('input[type=radio][value="own"]').setValue(true)
+    await press('Begin a case')
+    expect(page.text()).toContain('Limed, 80 days before')
+    expect(page.text()).not.toContain('Bowling green')
+    await page.find('input[type=radio][value="iron-tied-up-by-pH"]').setValue(true)
+    await press('That is it')
+    expect(sent).toMatchObject([{ caseId: own.caseId, saidId: 'iron-tied-up-by-pH' }])
+    expect(page.text()).toContain('Right: it greened when it was treated for')
+    expect(page.text()).toMatch(/Bowling green, .*Fe-EDDHA on .*closed as green 45 days later/)
+    expect(page.text()).toContain('Held all summer.')
+    expect(page.text()).toContain('taken for what it was')
+  })
+
+  it('says when there is none yet', async () => {
+    const { page } = await open()
+    await page.find('input[type=radio][value="own"]').setValue(true)
+    expect(page.text()).toContain('No closed case of turf greened here yet')
   })
 })

@@ -46,10 +46,9 @@ const pairWords = ({ read, laboratory }: Pair) =>
     A strip, kit or meter that was read within a week of a laboratory test at the same spot tells
     how far it is off. Switched on, what it reads counts by that, with the doubt it showed.
   </p>
-  <template v-if="rows.length > 0">
+  <div v-if="rows.length > 0" class="stack gap-16 above-16">
     <DataTable
       label="Kits and meters beside a laboratory"
-      class="above-16"
       :columns="columns"
       :rows="rows"
       :row-key="keyOf"
@@ -58,7 +57,7 @@ const pairWords = ({ read, laboratory }: Pair) =>
     <section
       v-for="row in rows"
       :key="keyOf(row)"
-      class="stack gap-4 above-16"
+      class="stack gap-4"
       :aria-label="instrumentWords(row)"
     >
       <h2 class="minor">{{ instrumentWords(row) }}</h2>
@@ -82,7 +81,7 @@ const pairWords = ({ read, laboratory }: Pair) =>
         <p class="faint-note">One that is struck out there teaches nothing any more.</p>
       </FoldBox>
     </section>
-  </template>
+  </div>
   <EmptyState
     v-else
     title="Nothing was compared yet"

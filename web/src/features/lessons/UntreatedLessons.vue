@@ -45,7 +45,7 @@ const chart = computed((): Chart => {
   const { on } = props.course
   return {
     label:
-      'Colour of the year to come without treatment, week by week; crossed weeks are likely pale',
+      'Colour of the year to come without treatment, week by week; a red line runs through weeks that are likely pale',
     height: 40 + rowHeight * drawn.value.length,
     margin: { top: 6, right: 10, bottom: 24, left: 150 },
     x: {
@@ -54,7 +54,7 @@ const chart = computed((): Chart => {
       words: (date: Date) => dayWords(dateToDay(date)),
     },
     y: {
-      scale: groups(drawn.value.map(nameOf)),
+      scale: groups(drawn.value.map(nameOf).toReversed()),
       ticks: drawn.value.map(nameOf),
       words: (name: string) => name,
     },
@@ -69,8 +69,7 @@ const chart = computed((): Chart => {
       ),
       {
         kind: 'points',
-        size: 5.5,
-        shape: 'square',
+        size: 6,
         points: drawn.value.flatMap((course) =>
           course.weeks.map((week) => ({
             x: dayToDate(addDays(week.from, 3)),
@@ -92,26 +91,24 @@ const chart = computed((): Chart => {
     Switched on, what treatments gain is told against it, and the looks of next season are planned
     by it.
   </p>
-  <template v-if="stands.length > 0">
-    <p v-if="course.knowsTooLittle" class="faint-note above-16">
+  <div v-if="stands.length > 0" class="stack gap-16 above-16">
+    <p v-if="course.knowsTooLittle" class="faint-note">
       {{ course.looks.length }} such looks are too few to tell one week from another: what stands
       here is mostly what was thought before.
     </p>
-    <ChartFrame
-      class="above-16"
-      :chart="chart"
-      name="The year without treatment"
-      :least-width="620"
-    />
+    <ChartFrame :chart="chart" name="The year without treatment" :least-width="620" />
+    <p class="faint-note">
+      Each dot is a week, in the colour that is likeliest. A red line runs through weeks in which
+      the leaf is likelier paler than acceptable than not.
+    </p>
     <DataTable
       label="Weeks likely pale without treatment"
-      class="above-16"
       :columns="columns"
       :rows="stands"
       :row-key="({ standId }) => standId"
       :row-class="({ looks }) => (looks < 3 ? 'little' : '')"
     />
-    <div class="stack gap-4 above-16">
+    <div class="stack gap-4">
       <HowGot
         v-for="each in drawn"
         :key="each.standId"
@@ -119,7 +116,7 @@ const chart = computed((): Chart => {
         :derivation="untreatedDerivation(each, nameOf(each), course.looks)"
       />
     </div>
-  </template>
+  </div>
   <EmptyState
     v-else
     title="Nothing was seen untreated yet"

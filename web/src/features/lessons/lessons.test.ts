@@ -188,7 +188,9 @@ describe('the year without treatment', () => {
     const { page } = await open({ ...nothing, colours })
     await turnTo(page, 'Without treatment')
     const row = page.findAll('tr').find((each) => each.text().startsWith('Bowling green'))
-    expect(row?.text()).toMatch(/pale half of the time.*pale in 16 of 48 looks.*(Jan|Feb|Mar|Apr|May|Jun).* to .*, up to (over 9|9|8) in 10/)
+    expect(row?.text()).toMatch(
+      /pale half of the time.*pale in 16 of 48 looks.*(Jan|Feb|Mar|Apr|May|Jun).* to .*, up to (over 9|9|8) in 10/,
+    )
     await page.findAll('.how .fold-head').at(-1)?.trigger('click')
     await eventually(() => expect(page.text()).toContain('two waves'))
   })

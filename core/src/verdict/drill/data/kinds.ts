@@ -20,6 +20,12 @@ export const drillKinds = eachFrom(
       about: 'Look, ask and test as you would, decide, and see what comes. Money and days count.',
       offers: null,
     },
+    own: {
+      label: 'Case of ours',
+      about:
+        'A closed case of this place that greened, as it stood when somebody acted: say what it was.',
+      offers: 12,
+    },
   } as const satisfies Readonly<
     Record<string, { label: string; about: string; offers: number | null }>
   >,
@@ -27,3 +33,7 @@ export const drillKinds = eachFrom(
 
 export type DrillKind = keyof typeof drillKinds
 export const drillKindNames = Object.keys(drillKinds) as readonly DrillKind[]
+
+/** Kinds whose cases are drawn: their truth is known. */
+export type DrawnKind = Exclude<DrillKind, 'own'>
+export const drawnKinds = drillKindNames.filter((kind): kind is DrawnKind => kind !== 'own')

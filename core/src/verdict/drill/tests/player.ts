@@ -11,7 +11,7 @@ import {
   shareOf,
   type DrillDone,
   type DrilledCase,
-  type DrillKind,
+  type DrawnKind,
 } from '../index.ts'
 
 /** Somebody who judges somewhat unlike the engine, and takes some causes for others. */
@@ -60,7 +60,7 @@ function says(player: Player, drilled: DrilledCase): string {
 }
 
 interface Sitting {
-  readonly kind: DrillKind
+  readonly kind: DrawnKind
   readonly context: Context
   readonly cases: number
 }
