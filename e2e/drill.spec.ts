@@ -58,4 +58,17 @@ test('cases are drilled: a plant is pointed at, a whole case goes on after a rel
   const standing = page.getByRole('region', { name: 'Where you stand' })
   await expect(standing).toContainText(`${before + 1} cases`)
   await expect(standing).toContainText('would have treated wrongly in')
+
+  // A closed case of the place, as it stood when somebody acted, and what greened it.
+  await page.getByText('Case of ours', { exact: true }).click()
+  await page.getByRole('button', { name: 'Begin a case' }).click()
+  await expect(known).toContainText('pH while the leaves grew')
+  await expect(page.getByText('Events lawn')).toHaveCount(0)
+  await page.getByText('Iron tied up by high pH', { exact: true }).click()
+  await page.getByRole('button', { name: 'That is it' }).click()
+  await expect(page.getByRole('status')).toContainText(
+    'Right: it greened when it was treated for iron',
+  )
+  await expect(page.getByText(/^Events lawn, .*Ferrous sulfate.*closed as green/)).toBeVisible()
+  await expect.poll(async () => (await drills()).at(-1)).toMatchObject({ kind: 'own' })
 })

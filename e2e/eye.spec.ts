@@ -93,6 +93,22 @@ test('ratings count as the eye that gave them is, and what the place taught is e
   await page.getByRole('checkbox', { name: /Put ratings right by/ }).click()
   await expect.poll(async () => (await settings()).takesAsSaid).toBe(true)
 
+  // What the meter of the shed reads beside a laboratory, and what its readings count as now that it is known.
+  await page.getByRole('tab', { name: 'Kits and meters' }).click()
+  const meter = page.getByRole('row', { name: /^pH, meter: pocket meter/ })
+  await expect(meter).toContainText(/0\.3\d? too high, of 3 pairs/)
+  await page.getByText('the 3 pairs that it rests on').click()
+  await page.getByRole('link', { name: 'Azalea border' }).click()
+  const read = page.getByRole('listitem').filter({ hasText: 'pocket meter' })
+  await expect(read.first()).toContainText(/counts as 6\.[67]\d* ± 0\.1\d/)
+  // When each stand likely goes pale if nobody treats it.
+  await page.goto('/lessons')
+  await page.getByRole('tab', { name: 'Without treatment' }).click()
+  const lawn = page.getByRole('row', { name: /^Events lawn/ })
+  await expect(lawn).toContainText(/pale half of the time.*of \d+ looks, \d+ of them of a strip/)
+  await page.getByText('how, Events lawn', { exact: true }).click()
+  await expect(page.getByText(/a mean and two waves/)).toBeVisible()
+
   // Where leaves were treated, the expected course says where it is from; ratings stand as they were said.
   await watch('Long Down sorghum')
   await expect(page.getByText(/moved by \d+ treatments? of this place/)).toBeVisible()

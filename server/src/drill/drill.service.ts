@@ -6,13 +6,7 @@ import {
   type OwnCaseDto,
 } from '@spudder/contract/drill'
 import { keptOf } from '@spudder/contract/validation'
-import {
-  drawCase,
-  drillOwn,
-  scoreDrill,
-  type DrillScore,
-  type OwnCase,
-} from '@spudder/core/verdict/drill'
+import { drawCase, drillOwn, scoreDrill } from '@spudder/core/verdict/drill'
 import type { Connection } from '../database/connect.ts'
 import { ServiceError } from '../problem/service-error.ts'
 import { toDto } from '../http/to-dto.ts'

@@ -9,7 +9,7 @@ import { countedReadings } from '@spudder/core/seen/reading'
 import type { Connection } from '../database/connect.ts'
 import { findPlace } from '../place/place.service.ts'
 import type { ReadingRow } from '../reading/reading.repository.ts'
-import { selectStandsOf } from '../stand/stand.repository.ts'
+import { selectStandsOf, type StandRow } from '../stand/stand.repository.ts'
 import { selectOwnReadings } from './learning.repository.ts'
 
 /** A reading as it is compared with those of a laboratory; what was not given is left out. */
@@ -63,4 +63,20 @@ export async function rightingOf(connection: Connection, placeId: string): Promi
     if (!context) throw new Error(`a reading of the stand ${id}, which is not of the place`)
     return context
   })
+}
+
+/**
+ * Readings of a stand that something may rest on, put right by what its instruments showed.
+ * @param on the day on which it is asked
+ * @throws {ServiceError} not-found
+ */
+export async function countedOf(
+  connection: Connection,
+  { id, placeId }: Pick<StandRow, 'id' | 'placeId'>,
+  on: string,
+): Promise<readonly ReadingRow[]> {
+  const { settings } = await findPlace(connection, placeId)
+  const counted = countedReadings(await selectOwnReadings(connection, [id]), settings)
+  const putRight = await rightingOf(connection, placeId)
+  return putRight(counted, on)
 }

@@ -8,7 +8,6 @@ import { toDto } from '../http/to-dto.ts'
 import { completeJobs, isAwaited } from '../job/job.repository.ts'
 import { requireStand } from '../stand/stand.service.ts'
 import { selectFamilies, type StandRow } from '../stand/stand.repository.ts'
-import { rightingOf } from '../learning/righting.ts'
 import { findPlace } from '../place/place.service.ts'
 import { insertReading, selectReadings, type ReadingRow } from './reading.repository.ts'
 
@@ -33,22 +32,6 @@ export const readingRow = (
   came: cameOf({ ...given, instrument: given.instrument ?? '' }),
   ...newlyMendable(recorder),
 })
-
-/**
- * Readings of a stand that something may rest on, put right by what its instruments showed.
- * @param on the day on which it is asked
- */
-export async function countedOf(
-  connection: Connection,
-  { id, placeId }: Pick<StandRow, 'id' | 'placeId'>,
-  on: string,
-): Promise<readonly ReadingRow[]> {
-  const { settings } = await findPlace(connection, placeId)
-  const { ids } = await selectFamilies(connection, [id])
-  const counted = countedReadings(await selectReadings(connection, ids), settings)
-  const putRight = await rightingOf(connection, placeId)
-  return putRight(counted, on)
-}
 
 /** What a reading that comes in does: jobs that are due by its day, and checks. */
 function jobsBy(standId: string, reading: Reading) {

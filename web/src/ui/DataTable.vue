@@ -168,6 +168,10 @@ const selection = computed(() =>
   text-align: right;
   font-variant-numeric: tabular-nums;
 }
+/* Rows of which too little is known. */
+.data :deep(.little td) {
+  color: var(--slate);
+}
 /* The cell that heads a row is chosen with it. */
 .data :deep(.ant-table-small.ant-table .ant-table-tbody > tr.ant-table-row-selected > *) {
   background: var(--rust-wash);

@@ -108,7 +108,7 @@ function weekOf(lines: LearntLines, standId: string, from: Day): CourseWeek {
  * Weeks on end that likely are pale.
  * @param weeks in the order of days
  */
-export function paleStretches(weeks: readonly CourseWeek[]): readonly PaleStretch[] {
+function paleStretches(weeks: readonly CourseWeek[]): readonly PaleStretch[] {
   const stretches: { from: Day; to: Day; chance: number }[] = []
   for (const { from, chancePale } of weeks) {
     if (chancePale < likelyPale.value) continue

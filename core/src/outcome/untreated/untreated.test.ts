@@ -142,7 +142,9 @@ describe('500 made-up places', () => {
       const truth = colourOn(addDays(week.from, 3), waves, weather) + ofLook * bell()
       const isPale = truth < acceptableGreenness.value
       tally.asked += 1
-      if (truth >= week.low && truth <= week.high) tally.held += 1
+      // The ends are those of eight in ten; nine in ten lie as much wider.
+      const ninth = ((week.high - week.low) / 2) * (1.645 / 1.2816)
+      if (Math.abs(truth - week.greenness) <= ninth) tally.held += 1
       tally.score += (week.chancePale - Number(isPale)) ** 2
       tally.base += 0.25
       if (week.chancePale < 0.7) continue
@@ -152,9 +154,9 @@ describe('500 made-up places', () => {
     }
   }
 
-  it('lie in the next year where eight of ten were said to', () => {
-    expect(tally.held / tally.asked).toBeGreaterThan(0.75)
-    expect(tally.held / tally.asked).toBeLessThan(0.87)
+  it('lie in the next year where nine of ten were said to', () => {
+    expect(tally.held / tally.asked).toBeGreaterThan(0.85)
+    expect(tally.held / tally.asked).toBeLessThan(0.95)
   })
 
   it('are pale about as often as was foretold, and are foretold better than by a coin', () => {

@@ -24,7 +24,7 @@ export interface Pair {
 }
 
 /** A value that can be set beside others of its kind: pH as in water. */
-export const comparedValue = (reading: Pick<Reading, 'kind' | 'value' | 'preparation'>): number =>
+const comparedValue = (reading: Pick<Reading, 'kind' | 'value' | 'preparation'>): number =>
   reading.kind === 'pH' ? waterPH(reading) : reading.value
 
 /** The doubt that is usual for a reading of its kind and method, whatever was said of this one. */

@@ -96,7 +96,7 @@ function next(): void {
   <template v-else>
     <DrillOutcome v-if="answered" :drill="answered" @next="next" @leave="answered = undefined" />
     <template v-else>
-      <p class="about text-slate above-4">
+      <p class="readable text-slate above-4">
         Plants whose trouble is known, drawn or your own of closed cases. Say what it is, as you
         would outside; then see what was true, what speaks for it, and what a good practitioner
         would have spent. What you take for something else comes again until you do not.
@@ -123,9 +123,6 @@ function next(): void {
 </template>
 
 <style scoped>
-.about {
-  max-width: 70ch;
-}
 .page {
   grid-template-columns: minmax(0, 1fr);
 }

@@ -32,7 +32,7 @@ const count = 2 * picturesOfSitting.value
 <template>
   <h1>Eye</h1>
   <RoleNote needs="look" />
-  <p v-if="!draft" class="about text-slate above-4">
+  <p v-if="!draft" class="readable text-slate above-4">
     Colour is judged by eye, and eyes differ. Rate drawn turf and leaves whose colour is known, each
     twice without knowing it: then it is plain how far your numbers can be trusted, and how they
     stand beside those of others.
@@ -67,9 +67,6 @@ const count = 2 * picturesOfSitting.value
 </template>
 
 <style scoped>
-.about {
-  max-width: 70ch;
-}
 .page {
   grid-template-columns: minmax(0, 1fr);
 }

@@ -42,7 +42,7 @@ const pairWords = ({ read, laboratory }: Pair) =>
 </script>
 
 <template>
-  <p class="about text-slate">
+  <p class="readable text-slate">
     A strip, kit or meter that was read within a week of a laboratory test at the same spot tells
     how far it is off. Switched on, what it reads counts by that, with the doubt it showed.
   </p>
@@ -88,12 +88,3 @@ const pairWords = ({ read, laboratory }: Pair) =>
     words="Read your strip, kit or meter on the sample that goes to the laboratory, or within a week at the same spot, and enter both."
   />
 </template>
-
-<style scoped>
-.about {
-  max-width: 70ch;
-}
-:deep(.little td) {
-  color: var(--slate);
-}
-</style>

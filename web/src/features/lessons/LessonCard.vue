@@ -71,7 +71,4 @@ const restsOn = computed(() =>
 h2::first-letter {
   text-transform: uppercase;
 }
-:deep(.little td) {
-  color: var(--slate);
-}
 </style>

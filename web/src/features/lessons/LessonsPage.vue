@@ -29,7 +29,7 @@ const shown = ref<'treatments' | 'untreated' | 'instruments'>('treatments')
 
 <template>
   <h1>Lessons</h1>
-  <p class="about text-slate above-4">
+  <p class="readable text-slate above-4">
     What the record of this place teaches: how its leaves answer treatments, how they look without
     any, and how far its kits and meters are off.
   </p>
@@ -86,9 +86,6 @@ const shown = ref<'treatments' | 'untreated' | 'instruments'>('treatments')
 </template>
 
 <style scoped>
-.about {
-  max-width: 70ch;
-}
 .running {
   max-width: 420px;
 }

@@ -26,7 +26,7 @@ const stands = computed(() => {
 </script>
 
 <template>
-  <p class="about text-slate">
+  <p class="readable text-slate">
     Every treatment that was watched teaches how leaves answer here: how much they green, how soon,
     for how long, and how often nothing comes. Beside it stands what is published; little that was
     seen moves it little.
@@ -47,9 +47,6 @@ const stands = computed(() => {
 </template>
 
 <style scoped>
-.about {
-  max-width: 70ch;
-}
 .which {
   max-width: 320px;
 }

@@ -85,7 +85,7 @@ const chart = computed((): Chart => {
 </script>
 
 <template>
-  <p class="about text-slate">
+  <p class="readable text-slate">
     Before anything was put out, after it has faded, and on strips left untreated, leaves show how
     they look through the year by themselves. From that comes when each stand is likely to go pale.
     Switched on, what treatments gain is told against it, and the looks of next season are planned
@@ -123,12 +123,3 @@ const chart = computed((): Chart => {
     words="Look at a stand before it is treated, or leave a strip of it untreated and look at that too."
   />
 </template>
-
-<style scoped>
-.about {
-  max-width: 70ch;
-}
-:deep(.little td) {
-  color: var(--slate);
-}
-</style>

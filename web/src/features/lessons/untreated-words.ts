@@ -18,7 +18,7 @@ function tenths(share: number): string {
 const looksOf = (count: number): string => `${count} ${count === 1 ? 'look' : 'looks'}`
 
 /** One stretch of weeks: "7 Mar to 5 Jun, 8 in 10". */
-export const stretchWords = ({ from, to, chance }: PaleStretch): string =>
+const stretchWords = ({ from, to, chance }: PaleStretch): string =>
   `${dayWords(from)} to ${dayWords(to)}, up to ${tenths(chance)}`
 
 /** When a stand is likely pale in the year to come. */

@@ -68,9 +68,3 @@ const made: readonly Column<CheckWorth>[] = [
     <HowGot :derivation="checksDerivation" />
   </section>
 </template>
-
-<style scoped>
-:deep(.little td) {
-  color: var(--slate);
-}
-</style>
