@@ -1,19 +1,20 @@
 import { addDays } from '@spudder/core/base/calendar'
-import { learnResponses, seenTreatments, type LearningRecord } from '@spudder/core/outcome/learnt'
+import { learnResponses, seenTreatments } from '@spudder/core/outcome/learnt'
 import { judgeRegreening } from '@spudder/core/outcome/regreening'
+import { untreatedCourse, type UntreatedRecord } from '@spudder/core/outcome/untreated'
 import { randomLcg } from 'd3-random'
 
 const perYear = 6
 const daysApart = 50
 
 /** A made-up place whose stands were sprayed every fifty days and looked at every week, by two people. */
-function placeOf(stands: number, years: number): LearningRecord {
+function placeOf(stands: number, years: number): UntreatedRecord {
   const random = randomLcg(0.31)
   const ids = Array.from({ length: stands }, (_, index) => `stand ${index}`)
   const begun = '2021-01-04'
   const each = Array.from({ length: years * perYear }, (_, at) => at * daysApart)
   return {
-    stands: ids.map((id) => ({ id, context: 'turf' })),
+    stands: ids.map((id) => ({ id, context: 'turf', plantId: 'creeping-bentgrass' })),
     treatments: ids.flatMap((standId) =>
       each.map((days) => ({
         entryId: `${standId} ${days}`,
@@ -39,7 +40,8 @@ function placeOf(stands: number, years: number): LearningRecord {
 
 /** How long a place takes to learn, and its yardstick: each of the same treatments judged once [ms]. */
 export function learningMs(stands: number, years: number) {
-  const seen = seenTreatments(placeOf(stands, years), [])
+  const record = placeOf(stands, years)
+  const seen = seenTreatments(record, [])
   const on = addDays('2021-01-04', years * 366)
   const time = (run: () => unknown) => {
     const from = performance.now()
@@ -51,6 +53,9 @@ export function learningMs(stands: number, years: number) {
   return {
     treatments: seen.length,
     judgeMs: time(judge),
-    learnMs: time(() => learnResponses(seen, on)),
+    learnMs: time(() => {
+      learnResponses(seen, on)
+      untreatedCourse(record, { eyes: [], latitude: 51, on })
+    }),
   }
 }

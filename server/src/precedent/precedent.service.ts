@@ -1,12 +1,8 @@
 import type { PastCaseDto } from '@spudder/contract/precedent'
-import { standingEntries } from '@spudder/core/days/entry'
-import { group } from 'd3-array'
 import type { Connection } from '../database/connect.ts'
 import { rightingOf } from '../learning/righting.ts'
-import { findPlace } from '../place/place.service.ts'
 import { verdictOfLooks } from '../remedy/case-evidence.ts'
-import { appliedNamesOf } from '../shelf/applied-names.ts'
-import { selectClosedCases, selectDone } from './precedent.repository.ts'
+import { closedCases } from './closed-cases.ts'
 
 /** Older cases tell less, and a place has few that are open. */
 const mostCases = 300
@@ -20,22 +16,13 @@ export async function findPastCases(
   connection: Connection,
   placeId: string,
 ): Promise<PastCaseDto[]> {
-  await findPlace(connection, placeId)
-  const closed = await selectClosedCases(connection, placeId, mostCases)
-  const done = await selectDone(
-    connection,
-    closed.map(({ of }) => of.id),
-  )
-  const remedies = group(done.remedies, ({ caseId }) => caseId)
-  const entries = group(standingEntries(done.entries), ({ caseId }) => caseId)
-  const nameOf = await appliedNamesOf(connection, done.entries)
+  const closed = await closedCases(connection, placeId, mostCases)
   const righting = await rightingOf(connection, placeId)
   const told: PastCaseDto[] = []
-  for (const { of, stand } of closed) {
+  for (const { of, stand, remedy, treatments } of closed) {
     const { closedOn, outcome } = of
-    if (closedOn === null || outcome === null) continue
     const verdict =
-      remedies.get(of.id)?.at(-1)?.verdict ??
+      remedy?.verdict ??
       (await verdictOfLooks(connection, of.id, stand, { until: closedOn, righting }))
     if (!verdict) continue
     told.push({
@@ -49,10 +36,7 @@ export async function findPastCases(
       outcome,
       note: of.outcomeNote,
       verdict,
-      treatments: (entries.get(of.id) ?? []).map((entry) => ({
-        appliedName: nameOf(entry),
-        happenedOn: entry.happenedOn,
-      })),
+      treatments,
     })
   }
   return told

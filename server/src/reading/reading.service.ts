@@ -1,15 +1,13 @@
 import { ReadingDto, type CreateReadingDto } from '@spudder/contract/reading'
 import { keptOf } from '@spudder/contract/validation'
 import { doneByReading } from '@spudder/core/days/plan'
-import { cameOf, countedReadings, type FileLine, type Reading } from '@spudder/core/seen/reading'
+import { cameOf, type FileLine, type Reading } from '@spudder/core/seen/reading'
 import type { Connection, Database } from '../database/connect.ts'
 import { newlyMendable, type Recorder } from '../recorder/recorder.ts'
 import { toDto } from '../http/to-dto.ts'
 import { completeJobs, isAwaited } from '../job/job.repository.ts'
 import { requireStand } from '../stand/stand.service.ts'
-import { selectFamilies, type StandRow } from '../stand/stand.repository.ts'
-import { findPlace } from '../place/place.service.ts'
-import { insertReading, selectReadings, type ReadingRow } from './reading.repository.ts'
+import { insertReading, type ReadingRow } from './reading.repository.ts'
 
 /** A reading to be stored, from a form or a file. */
 type GivenReading = Reading & {

@@ -18,11 +18,11 @@ export type Resting = (standId: string, day: Day) => boolean
 
 type Stand = LearningRecord['stands'][number]
 
-/** Whether something that was put out may still be seen on a day. */
+/** Whether something that was put out may still be seen on a day; on its own day it is not yet. */
 function showsOn(day: Day, treatments: readonly KeptTreatment[], { context }: Stand): boolean {
   return treatments.some(({ appliedOn, route, sourceId }) => {
     const since = daysBetween(appliedOn, day)
-    return since >= 0 && since <= fadesWithin(responseFor(route, sourceId, context))
+    return since > 0 && since <= fadesWithin(responseFor(route, sourceId, context))
   })
 }
 

@@ -22,6 +22,7 @@ describe('colours in which no treatment shows', () => {
     stands: [{ id: 'green', context: 'turf' }],
     colours: [
       colour('2026-03-01'),
+      colour('2026-04-10'),
       colour('2026-04-20'),
       colour('2026-04-20', 'untreated'),
       colour('2026-04-20', 'no-nitrogen'),
@@ -42,6 +43,8 @@ describe('colours in which no treatment shows', () => {
     const looks = untreatedLooks(record, [], never)
     expect(looks.map(({ day, isOfStrip }) => [day, isOfStrip])).toEqual([
       ['2026-03-01', false],
+      // On the day itself it was looked at before.
+      ['2026-04-10', false],
       ['2026-12-01', false],
       ['2026-04-20', true],
     ])
@@ -49,7 +52,7 @@ describe('colours in which no treatment shows', () => {
 
   it('are none of a plant at rest', () => {
     const looks = untreatedLooks(record, [], (_, day) => day > '2026-11-01')
-    expect(looks.map(({ day }) => day)).toEqual(['2026-03-01', '2026-04-20'])
+    expect(looks.map(({ day }) => day)).toEqual(['2026-03-01', '2026-04-10', '2026-04-20'])
   })
 })
 

@@ -46,8 +46,8 @@ const chart = computed((): Chart => {
   return {
     label:
       'Colour of the year to come without treatment, week by week; a red line runs through weeks that are likely pale',
-    height: 40 + rowHeight * drawn.value.length,
-    margin: { top: 6, right: 10, bottom: 24, left: 150 },
+    height: 56 + rowHeight * drawn.value.length,
+    margin: { top: 22, right: 10, bottom: 24, left: 150 },
     x: {
       scale: days(addDays(on, -4), addDays(on, 368)),
       ticks: 6,
@@ -96,7 +96,7 @@ const chart = computed((): Chart => {
       {{ course.looks.length }} such looks are too few to tell one week from another: what stands
       here is mostly what was thought before.
     </p>
-    <ChartFrame :chart="chart" name="The year without treatment" :least-width="620" />
+    <ChartFrame :chart="chart" name="The year without treatment" :least-width="900" />
     <p class="faint-note">
       Each dot is a week, in the colour that is likeliest. A red line runs through weeks in which
       the leaf is likelier paler than acceptable than not.
