@@ -15,6 +15,8 @@ export interface SeenAt {
   readonly deviation: number
   /** How long ago [d]. */
   readonly age: number
+  /** How much of it counts, where others near to it say much the same; absent: all of it [1]. */
+  readonly counts?: number | undefined
 }
 
 /** What is thought of a sum of coefficients before anything was seen, in the unit of the values. */
@@ -64,17 +66,20 @@ function sumUp(
   const size = coefficients.length
   const [precision, weighed, sumAt] = [Matrix.zeros(size, size), Matrix.zeros(size, 1), Matrix.zeros(size, 1)] // prettier-ignore
   let [weight, sum, logWeight] = [0, 0, 0]
-  for (const { at, value, deviation, age } of rows) {
-    const variance = (deviation ** 2 + timeVariance) * 2 ** (Math.max(0, age) / halfLife)
+  for (const { at, value, deviation, age, counts: share = 1 } of rows) {
+    // Old times count for less, which is not that they strayed further: else the scales would come out small.
+    const counts = share * 2 ** (-Math.max(0, age) / halfLife)
+    const variance = deviation ** 2 + timeVariance
     const column = Matrix.columnVector([...at])
     // What was thought of all is taken off first.
     const off = coefficients.reduce((left, { mean }, index) => left - mean * (at[index] ?? 0), value) // prettier-ignore
-    precision.add(column.mmul(column.transpose()).div(variance))
-    weighed.add(Matrix.mul(column, off / variance))
-    sumAt.add(Matrix.div(column, variance))
-    weight += 1 / variance
-    sum += off / variance
-    logWeight -= ((off * off) / variance + Math.log(variance)) / 2
+    const own = counts / variance
+    precision.add(column.mmul(column.transpose()).mul(own))
+    weighed.add(Matrix.mul(column, off * own))
+    sumAt.add(Matrix.mul(column, own))
+    weight += own
+    sum += off * own
+    logWeight -= (off * off * own + counts * Math.log(variance)) / 2
   }
   return { precision, weighed, at: sumAt, weight, value: sum, logWeight }
 }

@@ -1,3 +1,4 @@
+import { rollup } from 'd3-array'
 import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
 import { tenthDeviation } from '../../base/reference/index.ts'
 import {
@@ -16,6 +17,7 @@ import {
   levelStrays,
   likelyPale,
   lookStrays,
+  oneWeather,
   standHalfYearSwings,
   standStrays,
   standSwings,
@@ -125,13 +127,34 @@ function paleStretches(weeks: readonly CourseWeek[]): readonly PaleStretch[] {
 /** How leaves look on a day where nobody treats them, by the stand; of one never seen, as any of the place [1]. */
 export type UntreatedOn = (standId: string, day: Day) => Estimate
 
+/** How much each look of a stand counts: those within some weeks of each other are of one weather. */
+function sharesOf(looks: readonly UntreatedLook[]): readonly number[] {
+  const daysOf = rollup(looks, (own) => own.map(({ day }) => dayNumber(day)), ({ standId }) => standId) // prettier-ignore
+  return looks.map(({ standId, day }) => {
+    const at = dayNumber(day)
+    const near = daysOf
+      .get(standId)
+      ?.filter((other) => Math.abs(other - at) <= oneWeather.value / 2)
+    return 1 / (near?.length ?? 1)
+  })
+}
+const dayNumber = (day: Day): number => daysBetween(origin, day)
+
 function learntLines(looks: readonly UntreatedLook[], on: Day): LearntLines {
+  const shares = sharesOf(looks)
   return learnLines(
-    looks.map(({ standId, day, greenness, doubt }) => {
+    looks.map(({ standId, day, greenness, doubt }, index) => {
       const age = daysBetween(day, on)
-      // Years are counted back from today: the weather of a season is not cut by a calendar.
-      const spell = String(Math.floor(age / daysOfYear))
-      return { group: standId, spell, at: wavesOn(day), value: greenness, deviation: doubt, age }
+      return {
+        group: standId,
+        // Years are counted back from today: the weather of a season is not cut by a calendar.
+        spell: String(Math.floor(age / daysOfYear)),
+        at: wavesOn(day),
+        value: greenness,
+        deviation: doubt,
+        age,
+        counts: shares[index],
+      }
     }),
     thoughtBefore,
   )

@@ -3,6 +3,7 @@ import { formatAtMost, formatDecimals } from '@spudder/core/base/writing'
 import { acceptableGreenness, greennessWords } from '@spudder/core/seen/colour'
 import {
   courseHalfForgotten,
+  oneWeather,
   type CourseWeek,
   type PaleStretch,
   type StandCourse,
@@ -50,8 +51,7 @@ export const untreatedDerivation = (
   all: readonly UntreatedLook[],
 ): Derivation => ({
   figure: `The colour of ${name} without treatment`,
-  formula:
-    'a mean and two waves, of a year and of half a year, for the place and for how the stand strays from it; years stray from those, looks from their year. Each is drawn to what is thought before as far as that is surer.',
+  formula: `a mean and two waves, of a year and of half a year, for the place and for how the stand strays from it; years stray from those, looks from their year; looks within ${oneWeather.value} days count as one. Each is drawn to what is thought before as far as that is surer.`,
   inputs: [
     {
       label: 'thought before anybody looked',

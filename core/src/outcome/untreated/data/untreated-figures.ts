@@ -28,3 +28,5 @@ export const courseHalfForgotten = judged(1500, 'd', 'as of treatments')
 export const fewestLooks = judged(6, 'looks', 'a wave has five figures')
 /** From so high a chance on a week likely is pale. */
 export const likelyPale = judged(0.5, '', 'likelier than not')
+/** Looks at a stand within so many days count together as one. */
+export const oneWeather = judged(30, 'd', 'rain and warmth hold for weeks, and leaves for longer')
