@@ -45,9 +45,12 @@ interface Solved {
   readonly sums: ReadonlyMap<string, Sum>
 }
 
+/** How much of what was seen still counts [1]. */
+const countsOf = ({ age }: SeenOnce, halfLife: number): number => 2 ** (-Math.max(0, age) / halfLife)
+
 /** Variance of what was seen: by its own doubt, from time to time, and the more the older it is. */
-const varianceOf = ({ deviation, age }: SeenOnce, within: number, halfLife: number): number =>
-  (deviation ** 2 + within ** 2) * 2 ** (Math.max(0, age) / halfLife)
+const varianceOf = (each: SeenOnce, within: number, halfLife: number): number =>
+  (each.deviation ** 2 + within ** 2) / countsOf(each, halfLife)
 
 function solve(
   seen: readonly SeenOnce[],
@@ -63,6 +66,9 @@ function solve(
     // Each value beside the mean of those of its group that came before it.
     const spread = sum.weight > 0 ? variance + 1 / sum.weight : 0
     if (spread > 0) logWeight -= (Math.log(spread) + (each.value - sum.mean) ** 2 / spread) / 2
+    // That it counts for less is not that it strayed further: else the scales would come out small.
+    const forgotten = 1 - countsOf(each, halfLife)
+    logWeight += (forgotten * Math.log(each.deviation ** 2 + within ** 2)) / 2
     sums.set(each.group, {
       group: each.group,
       weight,
