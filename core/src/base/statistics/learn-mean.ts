@@ -46,7 +46,8 @@ interface Solved {
 }
 
 /** How much of what was seen still counts [1]. */
-const countsOf = ({ age }: SeenOnce, halfLife: number): number => 2 ** (-Math.max(0, age) / halfLife)
+const countsOf = ({ age }: SeenOnce, halfLife: number): number =>
+  2 ** (-Math.max(0, age) / halfLife)
 
 /** Variance of what was seen: by its own doubt, from time to time, and the more the older it is. */
 const varianceOf = (each: SeenOnce, within: number, halfLife: number): number =>
