@@ -134,6 +134,12 @@ describe('instruments beside a laboratory', () => {
     await verdictBy(placeId)
     const { measures } = await learning(placeId)
     expect(measures).toHaveLength(10)
+    const [struck] = measures.filter(({ method }) => method === 'strip')
+    const strike = { version: 1, reason: 'Read wet.', isStruck: true }
+    await patch(`/things/reading/${struck?.readingId}`, strike)
+    expect((await learning(placeId)).measures).toHaveLength(9)
+    const { id: elsewhere } = await newPlace()
+    expect((await learning(elsewhere)).measures).toEqual([])
     expect(measures.find(({ method }) => method === 'strip')).toMatchObject({
       kind: 'pH',
       value: 6.6,

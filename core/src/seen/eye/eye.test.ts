@@ -12,6 +12,7 @@ import {
   planSitting,
   ratedTogether,
   raterOf,
+  screensOf,
   seenWith,
   type Eye,
   type Sitting,
@@ -161,6 +162,29 @@ describe('an eye', () => {
     expect(measureEyes('turfColour', [])).toEqual(new Map())
     const left = { ...steady('a', 0), ratings: steady('a', 0).ratings.slice(0, 13) }
     expect(measureEyes('turfColour', [left])).toEqual(new Map())
+  })
+})
+
+describe('the screen that one sat at', () => {
+  const at = (...screens: readonly string[]) => ({ screens })
+
+  it('is one for all, or known to be several, or not known', () => {
+    expect(screensOf(at('office'), at('office'))).toBe('same')
+    expect(screensOf(at('office'), at('phone'))).toBe('different')
+    expect(screensOf(at('office', 'phone'))).toBe('different')
+    expect(screensOf(at('office'), at(''))).toBe('unnamed')
+  })
+
+  it('is told of each eye by the sittings, however it was written', () => {
+    const [first, second] = ratersWith(0.5, 1, 2).rated
+    if (!first || !second) throw new Error('two sittings')
+    const screens = (one: string | null, other: string) =>
+      measureEyes('turfColour', [
+        { ...first, screen: one },
+        { ...second, screen: other },
+      ]).get(first.person)?.screens
+    expect(screens('Office', ' office ')).toEqual(['office'])
+    expect(screens(null, 'Phone')).toEqual(['', 'phone'])
   })
 })
 

@@ -16,6 +16,8 @@ export interface Eye {
   readonly sittings: number
   readonly pictures: number
   readonly lastOn: Day
+  /** What was sat at, by name; an empty one where nobody said. */
+  readonly screens: readonly string[]
   /** What is said above the truth, at the ends and in the middle of the scale; between them a line. */
   readonly bias: { readonly low: Estimate; readonly middle: Estimate; readonly high: Estimate }
   /** One deviation of a single rating about this person's own line. */

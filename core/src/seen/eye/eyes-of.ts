@@ -10,6 +10,7 @@ export interface KeptSitting {
   readonly scale: EyeScale
   readonly createdBy: string
   readonly ratedOn: Day
+  readonly screen?: string | null | undefined
   readonly shown: readonly { readonly picture: number; readonly truth: number }[]
   readonly said: readonly number[]
 }
@@ -21,10 +22,11 @@ export const eyesOf = (sittings: readonly KeptSitting[]): Eye[] =>
       scale,
       sittings
         .filter((sitting) => sitting.scale === scale)
-        .map(({ id, createdBy, ratedOn, shown, said }) => ({
+        .map(({ id, createdBy, ratedOn, screen, shown, said }) => ({
           id,
           person: createdBy,
           ratedOn,
+          screen,
           ratings: ratingsOf(shown, said),
         })),
     ).values(),

@@ -17,6 +17,7 @@ export {
   eyeBehind,
   isStale,
   raterOf,
+  screensOf,
   seenWith,
 } from './use-eye.ts'
 export type { Comparable, Rated } from './use-eye.ts'

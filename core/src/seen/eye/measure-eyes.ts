@@ -19,6 +19,8 @@ export interface Sitting {
   /** Under whose name it was stored. */
   readonly person: string
   readonly ratedOn: Day
+  /** What the pictures were looked at on; absent or empty where nobody said. */
+  readonly screen?: string | null | undefined
   readonly ratings: readonly Rating[]
 }
 
@@ -191,6 +193,7 @@ export function measureEyes(
       sittings: inOrder.length,
       pictures: pairsOfPerson.length,
       lastOn: last.ratedOn,
+      screens: [...new Set(inOrder.map(({ screen }) => (screen ?? '').trim().toLowerCase()))],
       bias: { low: at(-1), middle: at(0), high: at(1) },
       spread: heldDeviation(withHalf(rest, repeat)),
       repeat: Math.sqrt(repeat.variance),

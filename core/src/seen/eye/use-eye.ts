@@ -62,6 +62,16 @@ export const between = (one: Eye, other: Eye): Held =>
     deviation: Math.hypot(one.bias.middle.deviation, other.bias.middle.deviation),
   })
 
+/** Whether pictures were looked at on one screen: a screen is part of what is measured. */
+type SameScreen = 'same' | 'different' | 'unnamed'
+
+/** Whether some eyes were measured at one screen; of several sittings at several it is not known which is which. */
+export function screensOf(...eyes: readonly Pick<Eye, 'screens'>[]): SameScreen {
+  const names = new Set(eyes.flatMap(({ screens }) => screens))
+  if (names.has('')) return 'unnamed'
+  return names.size > 1 ? 'different' : 'same'
+}
+
 /**
  * Who rated a colour by eye. Undefined for what was measured, and for what came from a file or was made
  * up: there whoever stored it did not rate it.

@@ -15,6 +15,7 @@ import {
   biasWords,
   driftWords,
   eyeDerivation,
+  screenWords,
   spreadWords,
 } from '../../shared/eye/eye-words.ts'
 import HowGot from '../../shared/how/HowGot.vue'
@@ -43,7 +44,11 @@ const others = computed(() =>
   eye.value
     ? props.eyes
         .filter((other) => other !== eye.value)
-        .map((other) => ({ name: other.person, apart: between(other, eye.value as Eye) }))
+        .map((other) => ({
+          name: other.person,
+          apart: between(other, eye.value as Eye),
+          screens: screenWords(other, eye.value as Eye),
+        }))
     : [],
 )
 const lastWords = (each: Eye) => {
@@ -81,8 +86,8 @@ const columns: readonly Column<Eye>[] = [
     />
     <p class="faint-note">
       In the middle of the scale; brackets hold the truth nine times in ten. An eye is due again
-      after {{ staleAfter.value }} days. A screen is part of what is measured: compare people who
-      sat at the same one.
+      after {{ staleAfter.value }} days. A screen is part of what is measured: people are compared
+      who sat at the same one.
     </p>
     <template v-if="eye">
       <ChoiceField
@@ -98,9 +103,9 @@ const columns: readonly Column<Eye>[] = [
       </p>
       <HowGot :derivation="eyeDerivation(eye)" />
       <ul v-if="others.length > 0" class="plain stack gap-4">
-        <li v-for="{ name, apart } in others" :key="name">
+        <li v-for="{ name, apart, screens } in others" :key="name">
           Of the same turf or leaf {{ name }} says <b>{{ apartWords(apart) }}</b> than
-          {{ eye.person }}.
+          {{ eye.person }}. <span v-if="screens !== ''" class="text-rust">{{ screens }}</span>
         </li>
       </ul>
     </template>

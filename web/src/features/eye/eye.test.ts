@@ -102,6 +102,16 @@ describe('eyes side by side', () => {
     expect(page.find('li').text()).toMatch(/Tobin says \d\.\d less.* than Marla Quist/)
     expect(page.text()).toContain('pictures rated twice')
     expect(page.text()).toContain('Sittings (2)')
+    expect(page.find('li').text()).not.toContain('screen')
+  })
+
+  it('says what cannot be compared: other screens, or one that nobody named', async () => {
+    const ours = sittingOf('Marla Quist', 0.8)
+    const theirs = sittingOf('Tobin', -0.6)
+    const other = await open([ours, { ...theirs, screen: 'Phone' }])
+    await eventually(() => expect(other.page.find('li').text()).toMatch(/did not sit at one screen \(phone, office screen\)/)) // prettier-ignore
+    const unnamed = await open([ours, { ...theirs, screen: '' }])
+    await eventually(() => expect(unnamed.page.find('li').text()).toContain('Not every sitting says at which screen')) // prettier-ignore
   })
 
   it('keeps scales apart', async () => {

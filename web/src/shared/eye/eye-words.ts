@@ -1,6 +1,6 @@
 import type { Derivation } from '@spudder/core/base/reference'
 import { formatDecimals } from '@spudder/core/base/writing'
-import { biasInMiddle, eyeScales, type Eye, type Held } from '@spudder/core/seen/eye'
+import { biasInMiddle, eyeScales, screensOf, type Eye, type Held } from '@spudder/core/seen/eye'
 
 /** Tenths of a scale: nobody rates finer. */
 const tenths = (value: number): string => formatDecimals(Math.abs(value) < 0.05 ? 0 : value, 1)
@@ -28,10 +28,25 @@ export const spreadWords = ({ spread }: Eye): string =>
   `± ${tenths(spread.mean)} (${betweenWords(spread)})`
 
 /** How an eye moved from its first sitting to its last. */
-export function driftWords({ drift, hasDrifted }: Eye): string {
+export function driftWords(eye: Eye): string {
+  const { drift, hasDrifted } = eye
   if (!drift) return 'one sitting so far'
   if (!hasDrifted) return 'steady'
-  return `${tenths(Math.abs(drift.mean))} ${drift.mean > 0 ? 'higher' : 'lower'} than at first`
+  const moved = `${tenths(Math.abs(drift.mean))} ${drift.mean > 0 ? 'higher' : 'lower'} than at first`
+  return screensOf(eye) === 'different' ? `${moved}, but at another screen` : moved
+}
+
+/** What stands against comparing two eyes; empty: nothing. */
+export function screenWords(one: Eye, other: Eye): string {
+  const told = [...new Set([...one.screens, ...other.screens])].join(', ')
+  switch (screensOf(one, other)) {
+    case 'same':
+      return ''
+    case 'different':
+      return `They did not sit at one screen (${told}): how much of that is the screens cannot be told.`
+    case 'unnamed':
+      return 'Not every sitting says at which screen it was: part of that may be the screens.'
+  }
 }
 
 /** How the figures of an eye were got. */
