@@ -18,6 +18,8 @@ import { findOwnCases } from './own-cases.ts'
 /**
  * What an answer came to: a drawn case is drawn here anew, an own one is as it was kept; nothing of it is taken
  * from the sender.
+ * @throws {ServiceError} invalid-body for a drawn one that is said to be an own one
+ * @throws {CoreError} cause-not-offered, cause-elsewhere
  */
 export function scoreOf(
   { saidId, asked, against, kind, ...spec }: DrillForm,
@@ -25,7 +27,10 @@ export function scoreOf(
 ): DrillDto['score'] {
   if (kind !== 'own')
     return scoreDrill(drawCase({ ...spec, kind, against: against ?? null }), saidId, asked)
-  if (!own) throw new Error('what was said of an own case is kept with the case')
+  if (!own) {
+    const message = 'A drawn case stays drawn: strike this one out, and answer the own case.'
+    throw new ServiceError('invalid-body', message, [{ field: 'kind', message }])
+  }
   return { ...scoreDrill(drillOwn(own), saidId, asked), own }
 }
 

@@ -129,5 +129,9 @@ describe('an own case', () => {
     const drawn = { ...drillBody(), kind: 'own' }
     const { fields } = await refused('post', `/places/${placeId}/drills`, drawn, 400)
     expect(JSON.stringify(fields)).toContain('choose one that is drawn')
+    const { drill } = await newDrill()
+    const turned = { version: 1, reason: 'It was ours.', changes: { kind: 'own' } }
+    const { detail } = await refused('patch', `/things/drill/${drill.id}`, turned, 400)
+    expect(detail).toContain('stays drawn')
   })
 })
