@@ -58,7 +58,7 @@ export class CreateDrillDto extends DrillForm {
 /** What was said of an own case. */
 export class CreateOwnDrillDto {
   @IsNewId() id!: string
-  @IsUUID() caseId!: string
+  @IsUUID('all', { message: 'Case: choose one that is closed as green.' }) caseId!: string
   @IsIn(causeIds, ofTheList) saidId!: string
   @IsPastDay('Answered on') answeredOn!: string
 }

@@ -9,6 +9,7 @@ import {
   lookBody,
   newId,
   placeBody,
+  patch,
   post,
   practiseAt,
   productBody,
@@ -64,6 +65,12 @@ const buyBody = () => ({
   plannedKg: 20,
   dueOn: '2025-06-01',
 })
+const ownDrillBody = () => ({
+  id: newId(),
+  caseId: ids['greenCaseId'],
+  saidId: 'nitrogen-short',
+  answeredOn: '2025-06-20',
+})
 const checkBody = () => ({ id: newId(), checkId: 'leaf-paint', dueOn: '2025-06-08' })
 const changedProduct = () => {
   const { id: _id, ...rest } = productBody()
@@ -117,6 +124,7 @@ export const writingRoutes = {
     body: () => ({ id: newId(), givenOn: '2025-06-03', words: 'Lower the pH first.' }),
   },
   '/places/:placeId/drills': { method: 'post', body: drillBody },
+  '/places/:placeId/own-drills': { method: 'post', body: ownDrillBody },
   '/places/:placeId/eye-sittings': { method: 'post', body: eyeSittingBody },
   '/places/:placeId/jar-tests': { method: 'post', body: jarTestBody },
   '/stands/:standId': { method: 'patch', body: changedStand },
@@ -174,6 +182,9 @@ export async function oneOfEach(): Promise<Readonly<Record<string, string>>> {
     `/jobs/${other.applyJobId}/entries`,
     entryBody(),
   )
+  const greened = await standWithRemedy(stand.placeId)
+  await post(`/jobs/${greened.applyJobId}/entries`, entryBody())
+  await patch(`/cases/${greened.caseId}`, { outcome: 'green', closedOn: '2025-06-15', note: '' })
   const { id: productId } = await post<{ id: string }>(
     `/places/${stand.placeId}/products`,
     productBody(),
@@ -230,6 +241,7 @@ export async function oneOfEach(): Promise<Readonly<Record<string, string>>> {
     placeId: stand.placeId,
     standId: stand.id,
     caseId,
+    greenCaseId: greened.caseId,
     jobId: applyJobId,
     entryId,
   }
