@@ -14,6 +14,7 @@ import { contextNames, type Context } from '@spudder/core/stand/plant'
 import {
   allCauses,
   checks,
+  featureNames,
   storyEventKinds,
   type FeatureName,
   type StoryEventKind,
@@ -64,7 +65,7 @@ export class CreateOwnDrillDto {
 }
 
 class KnownFeatureDto {
-  @IsString() name!: FeatureName
+  @IsIn(featureNames) name!: FeatureName
   @IsString() value!: string
 }
 

@@ -34,11 +34,11 @@ const asTheyCame: Righting = (readings) => readings
 /** Kept for the days that are asked: cases of a season have few. */
 function rightingBy(
   measures: readonly KeptMeasure[],
-  contextOf: Parameters<typeof learnInstruments>[1],
+  stands: Parameters<typeof learnInstruments>[1],
 ): Righting {
   const known = new Map<string, ReturnType<typeof learnInstruments>>()
   return (readings, on) => {
-    const ways = known.get(on) ?? learnInstruments(measures, contextOf, on)
+    const ways = known.get(on) ?? learnInstruments(measures, stands, on)
     known.set(on, ways)
     return readings.map((reading) => readRight(ways, reading))
   }
@@ -57,12 +57,7 @@ export async function rightingOf(connection: Connection, placeId: string): Promi
     connection,
     stands.map(({ id }) => id),
   )
-  const contexts = new Map(stands.map(({ id, context }) => [id, context]))
-  return rightingBy(comparedMeasures(countedReadings(rows, settings)).map(keptMeasure), (id) => {
-    const context = contexts.get(id)
-    if (!context) throw new Error(`a reading of the stand ${id}, which is not of the place`)
-    return context
-  })
+  return rightingBy(comparedMeasures(countedReadings(rows, settings)).map(keptMeasure), stands)
 }
 
 /**

@@ -6,3 +6,11 @@ export interface Figure extends Sourced {
   /** As the source prints it; empty for dimensionless numbers. */
   readonly unit: string
 }
+
+/** A figure that nobody states, by our own judgement: the thought behind it is its source [unit as given]. */
+export const judged = (value: number, unit: string, source: string): Figure => ({
+  value,
+  unit,
+  source,
+  mark: 'J',
+})

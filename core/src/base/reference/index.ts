@@ -1,6 +1,7 @@
 export { eachFrom, sourceWords } from './sourced.ts'
 export type { Mark, Sourced } from './sourced.ts'
 export type { Derivation, DerivationInput } from './derivation.ts'
+export { judged } from './figure.ts'
 export type { Figure } from './figure.ts'
 export { tenthDeviation } from './figure-range.ts'
 export type { FigureRange } from './figure-range.ts'

@@ -29,6 +29,7 @@ describe('the next season', () => {
           standId: 'green',
           looks,
           ofStrip: 0,
+          knowsTooLittle: looks < 4,
           weeks: [],
           pale: [
             { from: '2026-10-02', to: '2026-10-08', chance: 0.6 },

@@ -1,7 +1,7 @@
 import { addDays, daysBetween, type Day } from '../../base/calendar/index.ts'
 import type { UntreatedCourse } from '../untreated/index.ts'
 import { bestInterval, type BestInterval } from '../regreening/index.ts'
-import { fewestOfStand, lookAhead, unanswered } from './data/season-figures.ts'
+import { lookAhead, unanswered } from './data/season-figures.ts'
 import type { SeasonReview, StandReview } from './season-review.ts'
 import type { SourceWorth } from './treatment-worth.ts'
 
@@ -52,8 +52,8 @@ function paleByCourse(
   standId: string,
   { courses, today }: Pick<NextAsked, 'courses' | 'today'>,
 ): Day | undefined {
-  const course = courses?.knowsTooLittle === false ? courses.stands.find((each) => each.standId === standId) : undefined // prettier-ignore
-  if (!course || course.looks < fewestOfStand.value) return undefined
+  const course = courses?.stands.find((each) => each.standId === standId)
+  if (!course || course.knowsTooLittle) return undefined
   return course.pale.find(({ from }) => daysBetween(today, from) > lookAhead.value)?.from
 }
 

@@ -122,12 +122,11 @@ export function worthOfTreatments(
     const seenBefore =
       before && daysBetween(before.day, runFrom) <= lookHolds.value ? before : undefined
     // Weather that greens or pales leaves by itself has done so here as well.
+    const above = seenBefore && seenBefore.greenness - untreatedOn(seenBefore.day)
     const wentOn = (day: Day) =>
-      seenBefore &&
-      chanceGreen(
-        seenBefore.greenness + untreatedOn(day) - untreatedOn(seenBefore.day),
-        seenBefore.doubt,
-      )
+      seenBefore && above !== undefined
+        ? chanceGreen(above + untreatedOn(day), seenBefore.doubt)
+        : undefined
     return {
       entry,
       response,

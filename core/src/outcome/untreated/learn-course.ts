@@ -10,7 +10,7 @@ import {
 } from '../../base/statistics/index.ts'
 import { acceptableGreenness } from '../../seen/colour/index.ts'
 import {
-  courseHalfForgotten,
+  fewestOfStand,
   fewestLooks,
   halfYearSwings,
   lessOrMore,
@@ -24,6 +24,7 @@ import {
   yearStrays,
   yearSwings,
 } from './data/untreated-figures.ts'
+import { halfForgotten } from '../learnt/index.ts'
 import type { Resting, UntreatedLook } from './untreated-looks.ts'
 
 const daysOfYear = 365.25
@@ -50,7 +51,7 @@ const thoughtBefore: LinesBefore = {
   spellScale: yearStrays.value,
   timeScale: lookStrays.value,
   tried: [1 / lessOrMore.value, 1, lessOrMore.value],
-  halfLife: courseHalfForgotten.value,
+  halfLife: halfForgotten.value,
 }
 
 /** A week of a year to come, for a stand that nobody treats. */
@@ -78,6 +79,8 @@ export interface StandCourse {
   /** Looks of this stand in which no treatment shows, and how many of them are of a strip. */
   readonly looks: number
   readonly ofStrip: number
+  /** Too little was seen, of it or of its place, to tell one week from another. */
+  readonly knowsTooLittle: boolean
   /** Without those in which its plant rests. */
   readonly weeks: readonly CourseWeek[]
   readonly pale: readonly PaleStretch[]
@@ -185,10 +188,11 @@ export function learnCourse(
 ): UntreatedCourse {
   const known = looks.filter(({ day }) => day <= on)
   const lines = learntLines(known, on)
+  const knowsTooLittle = known.length < fewestLooks.value
   return {
     on,
     looks: known,
-    knowsTooLittle: known.length < fewestLooks.value,
+    knowsTooLittle,
     stands: standIds.map((standId) => {
       const own = known.filter((look) => look.standId === standId)
       const weeks = Array.from({ length: weeksAhead }, (_, week) => addDays(on, 7 * week + 1))
@@ -197,6 +201,7 @@ export function learnCourse(
       return {
         standId,
         looks: own.length,
+        knowsTooLittle: knowsTooLittle || own.length < fewestOfStand.value,
         ofStrip: own.filter(({ isOfStrip }) => isOfStrip).length,
         weeks,
         pale: paleStretches(weeks),

@@ -86,7 +86,8 @@ describe('the year to come without treatment', () => {
     const [own = 0, other = 0] = width()
     expect(other).toBeGreaterThan(own)
     expect(tee?.weeks[15]?.greenness).toBeLessThan(tee?.weeks[41]?.greenness ?? 0)
-    expect(tee).toMatchObject({ looks: 0, ofStrip: 0 })
+    expect(green?.knowsTooLittle).toBe(false)
+    expect(tee).toMatchObject({ looks: 0, ofStrip: 0, knowsTooLittle: true })
   })
 
   it('is as likely pale as not where nobody looked, and says so', () => {

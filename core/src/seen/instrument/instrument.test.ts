@@ -12,7 +12,6 @@ import {
 } from './index.ts'
 
 const on = '2026-06-30'
-const turf = (): Context => 'turf'
 let stored = 0
 const measure = (given: Partial<KeptMeasure>): KeptMeasure => ({
   readingId: `reading-${stored++}`,
@@ -25,6 +24,12 @@ const measure = (given: Partial<KeptMeasure>): KeptMeasure => ({
   ...given,
 })
 const strip = (given: Partial<KeptMeasure>) => measure({ method: 'strip', ...given })
+const learnt = (measures: readonly KeptMeasure[], context: Context = 'turf') =>
+  learnInstruments(
+    measures,
+    [...new Set(measures.map(({ standId }) => standId))].map((id) => ({ id, context })),
+    on,
+  )
 /** A strip beside a laboratory, some times, each time so far above it. */
 const beside = (above: readonly number[], given: Partial<KeptMeasure> = {}) =>
   above.flatMap((each, at) => {
@@ -34,8 +39,8 @@ const beside = (above: readonly number[], given: Partial<KeptMeasure> = {}) =>
 
 describe('what a kit reads beside a laboratory', () => {
   it('is taken out of its readings, drawn to nothing where little was seen', () => {
-    const six = learnInstruments(beside([-0.6, -0.5, -0.4, -0.6, -0.5, -0.5]), turf, on)
-    const one = learnInstruments(beside([-0.5]), turf, on)
+    const six = learnt(beside([-0.6, -0.5, -0.4, -0.6, -0.5, -0.5]))
+    const one = learnt(beside([-0.5]))
     const said = strip({ value: 7 })
     const [right, hardly] = [readRight(six, said), readRight(one, said)]
     expect(right.value).toBeGreaterThan(7.3)
@@ -54,14 +59,10 @@ describe('what a kit reads beside a laboratory', () => {
   })
 
   it('is that of each instrument by its name', () => {
-    const ways = learnInstruments(
-      [
-        ...beside([0.7, 0.6, 0.7, 0.8], { instrument: 'old box' }),
-        ...beside([0, 0.1, -0.1, 0], { instrument: 'new box' }),
-      ],
-      turf,
-      on,
-    )
+    const ways = learnt([
+      ...beside([0.7, 0.6, 0.7, 0.8], { instrument: 'old box' }),
+      ...beside([0, 0.1, -0.1, 0], { instrument: 'new box' }),
+    ])
     const old = readRight(ways, strip({ value: 7, instrument: 'old box' })).value
     const fresh = readRight(ways, strip({ value: 7, instrument: 'new box' })).value
     expect(old).toBeLessThan(6.6)
@@ -72,7 +73,7 @@ describe('what a kit reads beside a laboratory', () => {
   })
 
   it('leaves what was never compared, a laboratory, and a doubt that was given', () => {
-    const ways = learnInstruments(beside([0.5, 0.5, 0.5]), turf, on)
+    const ways = learnt(beside([0.5, 0.5, 0.5]))
     const vial = measure({ method: 'vial' })
     expect(readRight(ways, vial)).toBe(vial)
     const laboratory = measure({})
@@ -81,14 +82,14 @@ describe('what a kit reads beside a laboratory', () => {
   })
 
   it('stays within what can be read', () => {
-    const ways = learnInstruments(beside([1, 1, 1, 1]), turf, on)
+    const ways = learnt(beside([1, 1, 1, 1]))
     expect(readRight(ways, strip({ value: 2.6 })).value).toBe(2.5)
   })
 })
 
 describe('readings of one thing', () => {
-  const pairsOf = (measures: readonly KeptMeasure[], contextOf = turf) =>
-    learnInstruments(measures, contextOf, on).flatMap(({ pairs }) => pairs)
+  const pairsOf = (measures: readonly KeptMeasure[], context?: Context) =>
+    learnt(measures, context).flatMap(({ pairs }) => pairs)
 
   it('are at most a week apart in the ground, and of one day in a solution', () => {
     const apart = (days: number) => [
@@ -97,8 +98,8 @@ describe('readings of one thing', () => {
     ]
     expect(pairsOf(apart(7))).toHaveLength(1)
     expect(pairsOf(apart(8))).toHaveLength(0)
-    expect(pairsOf(apart(1), () => 'hydroponic')).toHaveLength(0)
-    expect(pairsOf(apart(0), () => 'hydroponic')).toHaveLength(1)
+    expect(pairsOf(apart(1), 'hydroponic')).toHaveLength(0)
+    expect(pairsOf(apart(0), 'hydroponic')).toHaveLength(1)
   })
 
   it('are of one spot, one stand and one kind, by a day that has come', () => {
@@ -108,6 +109,11 @@ describe('readings of one thing', () => {
     expect(pairsOf([measure({ kind: 'hardness', value: 90 }), strip({})])).toHaveLength(0)
     const later = '2026-07-01'
     expect(pairsOf([measure({ takenOn: later }), strip({ takenOn: later })])).toHaveLength(0)
+  })
+
+  it('of a stand that is not there are a fault', () => {
+    const both = [measure({}), strip({})]
+    expect(() => learnInstruments(both, [], on)).toThrow(/stands.*green/)
   })
 
   it('are compared as in water, whatever they were made ready in', () => {
@@ -153,7 +159,7 @@ describe('made-up boxes', () => {
         return [laboratory, { ...read(truth, box, takenOn), standId }]
       }).flat(),
     )
-    const ways = learnInstruments(measures, turf, on)
+    const ways = learnt(measures)
     const [box] = boxes
     if (!box || !ways[0]) throw new Error('made up without a box')
     const own = learntOf(ways[0].above, box.instrument).own

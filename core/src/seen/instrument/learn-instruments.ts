@@ -1,7 +1,6 @@
 import { group } from 'd3-array'
 import type { Day } from '../../base/calendar/index.ts'
 import { learnMean, type LearntMean } from '../../base/statistics/index.ts'
-import type { Context } from '../../stand/plant/index.ts'
 import type { ReadingKind, ReadingMethod } from '../reading/index.ts'
 import {
   betweenInstruments,
@@ -9,7 +8,7 @@ import {
   halfForgotten,
   scalesWorth,
 } from './data/instrument-figures.ts'
-import { ageOf, pairsIn, type KeptMeasure, type Pair } from './pairs.ts'
+import { ageOf, pairsIn, type KeptMeasure, type MeasuredStand, type Pair } from './pairs.ts'
 
 /** One way to measure one thing at a place, by what its readings said beside a laboratory. */
 export interface MeasuringWay {
@@ -37,18 +36,18 @@ const thoughtBefore = {
  * Learns how far the kits and meters of a place read above a laboratory, kind of reading and method by
  * kind and method, and each instrument by its name; drawn to what is usual as far as that is surer.
  * @param measures of one place
- * @param contextOf the kind of stand, by its id
  * @param on the day on which it is asked; what came later does not count
  * @returns those of which something was compared, most pairs first
+ * @throws {CoreError} group-unknown for a reading of a stand that is not there
  * @source a hierarchical normal model, as {@link learnMean}
  */
 export function learnInstruments(
   measures: readonly KeptMeasure[],
-  contextOf: (standId: string) => Context,
+  stands: readonly MeasuredStand[],
   on: Day,
 ): readonly MeasuringWay[] {
   const known = measures.filter(({ takenOn }) => takenOn <= on)
-  const ways = group(pairsIn(known, contextOf), ({ read }) => `${read.kind}|${read.method}`)
+  const ways = group(pairsIn(known, stands), ({ read }) => `${read.kind}|${read.method}`)
   return [...ways.values()]
     .flatMap((pairs): MeasuringWay[] => {
       const [first] = pairs

@@ -1,5 +1,6 @@
 import { group } from 'd3-array'
 import { daysBetween, type Day } from '../../base/calendar/index.ts'
+import { CoreError } from '../../base/error/index.ts'
 import { contexts, type Context } from '../../stand/plant/index.ts'
 import { isColourKind } from '../colour/index.ts'
 import { doubtOf, readingKinds, waterPH, type Reading } from '../reading/index.ts'
@@ -36,6 +37,12 @@ export const usualDoubtOf = ({
 
 const isLaboratory = ({ method }: Pick<Reading, 'method'>): boolean => method === 'laboratory'
 
+/** A stand on which something was measured. */
+export interface MeasuredStand {
+  readonly id: string
+  readonly context: Context
+}
+
 /** What a solution holds changes from day to day; what ground and well hold does not. */
 const borneDays = (kind: Reading['kind'], context: Context): number =>
   readingKinds[kind].isSteady && !contexts[context].routes.some((route) => route === 'solution')
@@ -60,24 +67,30 @@ const keyOf = ({ standId, kind, place }: KeptMeasure): string =>
  * Every reading of a kit or a meter with the nearest of a laboratory at the same spot of a stand: within a
  * week in the ground and at the well, on the same day in a solution. Colours are no part of it: they are
  * rated, and eyes are measured otherwise.
- * @param contextOf the kind of stand, by its id
+ * @throws {CoreError} group-unknown for a reading of a stand that is not there
  */
 export function pairsIn(
   measures: readonly KeptMeasure[],
-  contextOf: (standId: string) => Context,
+  stands: readonly MeasuredStand[],
 ): readonly Pair[] {
+  const contextOf = new Map(stands.map(({ id, context }) => [id, context]))
   const alike = group(
     measures.filter(({ kind }) => !isColourKind(kind)),
     keyOf,
   )
   return [...alike.values()].flatMap((own) => {
     const laboratories = own.filter(isLaboratory)
-    if (laboratories.length === 0) return []
+    const [first] = laboratories
+    if (!first) return []
+    const context = contextOf.get(first.standId)
+    if (!context) {
+      throw new CoreError('group-unknown', { parameter: 'stands', received: first.standId })
+    }
     return own.flatMap((read): Pair[] => {
       if (isLaboratory(read)) return []
       const apart = ({ takenOn }: KeptMeasure) => Math.abs(daysBetween(read.takenOn, takenOn))
       const nearest = laboratories.reduce((best, each) => (apart(each) < apart(best) ? each : best))
-      const isBeside = apart(nearest) <= borneDays(read.kind, contextOf(read.standId))
+      const isBeside = apart(nearest) <= borneDays(read.kind, context)
       return isBeside ? [pairOf(read, nearest)] : []
     })
   })

@@ -97,7 +97,7 @@ function next(): void {
     <DrillOutcome v-if="answered" :drill="answered" @next="next" @leave="answered = undefined" />
     <template v-else>
       <p class="readable text-slate above-4">
-        Plants whose trouble is known, drawn or your own of closed cases. Say what it is, as you
+        Plants whose trouble is known: drawn ones, and your own closed cases. Say what it is, as you
         would outside; then see what was true, what speaks for it, and what a good practitioner
         would have spent. What you take for something else comes again until you do not.
       </p>

@@ -86,8 +86,8 @@ const columns: readonly Column<Eye>[] = [
     />
     <p class="faint-note">
       In the middle of the scale; brackets hold the truth nine times in ten. An eye is due again
-      after {{ staleAfter.value }} days. A screen is part of what is measured: people are compared
-      who sat at the same one.
+      after {{ staleAfter.value }} days. A screen is part of what is measured: compare people who
+      rated on the same one.
     </p>
     <template v-if="eye">
       <ChoiceField

@@ -109,9 +109,9 @@ describe('eyes side by side', () => {
     const ours = sittingOf('Marla Quist', 0.8)
     const theirs = sittingOf('Tobin', -0.6)
     const other = await open([ours, { ...theirs, screen: 'Phone' }])
-    await eventually(() => expect(other.page.find('li').text()).toMatch(/did not sit at one screen \(phone, office screen\)/)) // prettier-ignore
+    await eventually(() => expect(other.page.find('li').text()).toMatch(/rated on different screens \(phone, office screen\)/)) // prettier-ignore
     const unnamed = await open([ours, { ...theirs, screen: '' }])
-    await eventually(() => expect(unnamed.page.find('li').text()).toContain('Not every sitting says at which screen')) // prettier-ignore
+    await eventually(() => expect(unnamed.page.find('li').text()).toContain('Not every sitting says which screen it was on')) // prettier-ignore
   })
 
   it('keeps scales apart', async () => {

@@ -44,7 +44,7 @@ const pairWords = ({ read, laboratory }: Pair) =>
 <template>
   <p class="readable text-slate">
     A strip, kit or meter that was read within a week of a laboratory test at the same spot tells
-    how far it is off. Switched on, what it reads counts by that, with the doubt it showed.
+    how far it is off. Switched on above, its readings are put right by that.
   </p>
   <div v-if="rows.length > 0" class="stack gap-16 above-16">
     <DataTable

@@ -87,9 +87,9 @@ const chart = computed((): Chart => {
 <template>
   <p class="readable text-slate">
     Before anything was put out, after it has faded, and on strips left untreated, leaves show how
-    they look through the year by themselves. From that comes when each stand is likely to go pale.
-    Switched on, what treatments gain is told against it, and the looks of next season are planned
-    by it.
+    they look through the year by themselves. That tells when each stand is likely to go pale.
+    Switched on above, treatments are judged against it, and the first looks of next season are
+    planned by it.
   </p>
   <div v-if="stands.length > 0" class="stack gap-16 above-16">
     <p v-if="course.knowsTooLittle" class="faint-note">
@@ -106,7 +106,7 @@ const chart = computed((): Chart => {
       :columns="columns"
       :rows="stands"
       :row-key="({ standId }) => standId"
-      :row-class="({ looks }) => (looks < 3 ? 'little' : '')"
+      :row-class="(row) => (row.knowsTooLittle ? 'little' : '')"
     />
     <div class="stack gap-4">
       <HowGot

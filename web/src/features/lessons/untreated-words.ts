@@ -2,13 +2,13 @@ import type { Derivation } from '@spudder/core/base/reference'
 import { formatAtMost, formatDecimals } from '@spudder/core/base/writing'
 import { acceptableGreenness, greennessWords } from '@spudder/core/seen/colour'
 import {
-  courseHalfForgotten,
   oneWeather,
   type CourseWeek,
   type PaleStretch,
   type StandCourse,
   type UntreatedLook,
 } from '@spudder/core/outcome/untreated'
+import { halfForgotten } from '@spudder/core/outcome/learnt'
 import { dayWords } from '../../shared/units/today.ts'
 
 /** Nothing is sure, and nothing is ruled out. */
@@ -25,7 +25,7 @@ const stretchWords = ({ from, to, chance }: PaleStretch): string =>
 /** When a stand is likely pale in the year to come. */
 export const paleWords = ({ pale, weeks }: StandCourse): string =>
   pale.length === 0
-    ? `no week more likely than not; ${tenths(Math.max(0, ...weeks.map(({ chancePale }) => chancePale)))} at most`
+    ? `no week likelier than not (${tenths(Math.max(0, ...weeks.map(({ chancePale }) => chancePale)))} at most)`
     : pale.map(stretchWords).join('; ')
 
 /** What was seen of a stand while no treatment showed. */
@@ -59,7 +59,7 @@ export const untreatedDerivation = (
     },
     { label: 'seen of it', value: seenWords(course, all) },
     { label: 'seen of the place', value: looksOf(all.length) },
-    { label: 'counts half as much after', value: `${courseHalfForgotten.value} days` },
+    { label: 'counts half as much after', value: `${halfForgotten.value} days` },
   ],
   result: `likely pale: ${paleWords(course)}`,
   source:

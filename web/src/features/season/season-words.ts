@@ -185,6 +185,8 @@ export const endWords = ({ outcome }: SeasonCase): string =>
 
 /** From when a stand is pale: as it is expected through the years, else as it was this season. */
 export const paleFromWords = ({ paleFrom, expectedFrom }: FirstLook): string =>
-  expectedFrom === undefined ? daySaid(paleFrom) : `about ${dayWords(expectedFrom)}, by its years`
+  expectedFrom === undefined
+    ? daySaid(paleFrom)
+    : `about ${dayWords(expectedFrom)}, as in past years`
 
 const daySaid = (day: string | undefined): string => (day === undefined ? '' : dayWords(day))

@@ -33,7 +33,7 @@ export function driftWords(eye: Eye): string {
   if (!drift) return 'one sitting so far'
   if (!hasDrifted) return 'steady'
   const moved = `${tenths(Math.abs(drift.mean))} ${drift.mean > 0 ? 'higher' : 'lower'} than at first`
-  return screensOf(eye) === 'different' ? `${moved}, but at another screen` : moved
+  return screensOf(eye) === 'different' ? `${moved}, but on another screen` : moved
 }
 
 /** What stands against comparing two eyes; empty: nothing. */
@@ -43,9 +43,9 @@ export function screenWords(one: Eye, other: Eye): string {
     case 'same':
       return ''
     case 'different':
-      return `They did not sit at one screen (${told}): how much of that is the screens cannot be told.`
+      return `They rated on different screens (${told}), so part of that may be the screens.`
     case 'unnamed':
-      return 'Not every sitting says at which screen it was: part of that may be the screens.'
+      return 'Not every sitting says which screen it was on, so part of that may be the screens.'
   }
 }
 

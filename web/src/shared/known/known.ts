@@ -1,13 +1,12 @@
 import { expectedHere, type LearntResponses } from '@spudder/core/outcome/learnt'
 import { responseFor, type Response, type SourceId } from '@spudder/core/material/source'
-import type { LearningDto } from '@spudder/contract/learning'
 import type {
   UntreatedAsked,
   UntreatedCourse,
   UntreatedRecord,
 } from '@spudder/core/outcome/untreated'
 import type { Eye } from '@spudder/core/seen/eye'
-import { learnInstruments, type MeasuringWay } from '@spudder/core/seen/instrument'
+import type { KeptMeasure, MeasuringWay } from '@spudder/core/seen/instrument'
 import type { Context, Route } from '@spudder/core/stand/plant'
 
 /** What a place knows of itself beyond its record, as far as it is switched on there. */
@@ -33,27 +32,14 @@ export const expectedOf = (
   stand: { readonly id: string; readonly context: Context },
 ): Response => expectedHere(learnt, responseFor(route, sourceId, stand.context), stand.id)
 
-/**
- * How the instruments of a place read beside a laboratory.
- * @throws {Error} where a reading is of a stand that is not told of
- */
-export function waysOf({ stands, measures }: LearningDto, on: string): readonly MeasuringWay[] {
-  const contexts = new Map(stands.map(({ id, context }) => [id, context]))
-  const contextOf = (id: string) => {
-    const context = contexts.get(id)
-    if (!context) throw new Error(`a reading of the stand ${id}, which is not there`)
-    return context
-  }
-  return learnInstruments(measures, contextOf, on)
-}
-
 /** What is asked of the worker that learns. */
 export interface LearningQuestion extends UntreatedAsked {
-  readonly record: UntreatedRecord
+  readonly record: UntreatedRecord & { readonly measures: readonly KeptMeasure[] }
 }
 
-/** What a place taught of its leaves. */
+/** What a place taught of its leaves and its instruments. */
 export interface Learnt {
   readonly responses: LearntResponses
   readonly untreated: UntreatedCourse
+  readonly ways: readonly MeasuringWay[]
 }

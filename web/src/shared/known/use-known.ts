@@ -5,7 +5,7 @@ import { usePlace } from '../../api/places.ts'
 import { useEyes } from '../eye/use-eyes.ts'
 import { today } from '../units/today.ts'
 import { useWorker } from '../worker/use-worker.ts'
-import { nothingKnown, waysOf, type Known, type Learnt, type LearningQuestion } from './known.ts'
+import { nothingKnown, type Known, type Learnt, type LearningQuestion } from './known.ts'
 
 /** What the place at work knows of itself: worked out once, and anew where its record changes. */
 export const useKnown = defineStore('known', () => {
@@ -29,22 +29,20 @@ export const useKnown = defineStore('known', () => {
   })
   function learn(): void {
     if (!record.value) return
-    const { stands, colours, treatments } = record.value
+    const { stands, colours, treatments, measures } = record.value
     void learning.ask({
-      record: { stands, colours, treatments },
+      record: { stands, colours, treatments, measures },
       eyes: eyesThatCount.value,
       latitude: settings.value?.latitude,
       on: today(),
     })
   }
   watch([record, eyesThatCount, () => settings.value?.latitude], learn, { immediate: true })
-  /** How instruments read beside a laboratory, whether or not it counts. */
-  const ways = computed(() => (record.value ? waysOf(record.value, today()) : nothingKnown.ways))
 
   const known = computed<Known>(() => ({
     eyes: eyesThatCount.value,
     learnt: (learns.value ? learning.answer.value?.responses : undefined) ?? nothingKnown.learnt,
-    ways: learns.value ? ways.value : nothingKnown.ways,
+    ways: (learns.value ? learning.answer.value?.ways : undefined) ?? nothingKnown.ways,
   }))
   return {
     known,
@@ -56,7 +54,8 @@ export const useKnown = defineStore('known', () => {
     learnt: computed(() => learning.answer.value?.responses),
     /** What was learnt of leaves that nobody treated. */
     untreated: computed(() => learning.answer.value?.untreated),
-    ways,
+    /** How instruments read beside a laboratory, whether or not it counts. */
+    ways: computed(() => learning.answer.value?.ways ?? nothingKnown.ways),
     /** How far it is, 0 to 1; undefined: it does not learn just now. */
     progress: computed(() =>
       learning.isRunning.value ? (learning.progress.value ?? 0) : undefined,

@@ -1,12 +1,5 @@
 import type { Context } from '../../../stand/plant/index.ts'
-import type { Figure } from '../../../base/reference/index.ts'
-
-const judged = (value: number, unit: string, source: string): Figure => ({
-  value,
-  unit,
-  source,
-  mark: 'J',
-})
+import { judged, type Figure } from '../../../base/reference/index.ts'
 
 /** How long work takes: getting ready, and then so much an hour. */
 export const workPace = {

@@ -1,11 +1,4 @@
-import type { Figure } from '../../../base/reference/index.ts'
-
-const judged = (value: number, unit: string, source: string): Figure => ({
-  value,
-  unit,
-  source,
-  mark: 'J',
-})
+import { judged } from '../../../base/reference/index.ts'
 
 /** What was seen so long ago counts half as much. */
 export const halfForgotten = judged(1500, 'd', 'ground, plants and people change within some years')

@@ -1,11 +1,4 @@
-import type { Figure } from '../../../base/reference/index.ts'
-
-const judged = (value: number, unit: string, source: string): Figure => ({
-  value,
-  unit,
-  source,
-  mark: 'J',
-})
+import { judged } from '../../../base/reference/index.ts'
 
 /** Shares of one dose that are given within so many days of each other are one treatment. */
 export const sharesWithin = judged(6, 'd', 'shares are given over days, treatments over weeks')

@@ -1,11 +1,4 @@
-import type { Figure } from '../../../base/reference/index.ts'
-
-const judged = (value: number, unit: string, source: string): Figure => ({
-  value,
-  unit,
-  source,
-  mark: 'J',
-})
+import { judged } from '../../../base/reference/index.ts'
 
 /** Recoveries by which intervals are weighed. */
 export const drawnIntervals = judged(160, '', 'strays by about two days')

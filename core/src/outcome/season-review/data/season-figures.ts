@@ -1,11 +1,4 @@
-import type { Figure } from '../../../base/reference/index.ts'
-
-const judged = (value: number, unit: string, source: string): Figure => ({
-  value,
-  unit,
-  source,
-  mark: 'J',
-})
+import { judged } from '../../../base/reference/index.ts'
 
 /** From so high a chance on a day surely was green; below what is left of one it surely was not. */
 export const sureOfDay = judged(0.9, '', 'nine in ten')
@@ -23,5 +16,3 @@ export const unseenTooMuch = judged(0.3, '', 'about a week of each three')
 export const muchDearer = judged(2, 'times', 'below it prices and looks stray as much')
 /** So long before it went pale in one season a stand is looked at in the next. */
 export const lookAhead = judged(14, 'd', 'two looks before it shows, and time to order')
-/** Of fewer untreated looks at a stand, when it goes pale is told by this season and not by its years. */
-export const fewestOfStand = judged(4, 'looks', 'a look a quarter')

@@ -1,11 +1,5 @@
-import type { Figure } from '../../../base/reference/index.ts'
+import { judged, type Figure } from '../../../base/reference/index.ts'
 
-const judged = (value: number, unit: string, source: string): Figure => ({
-  value,
-  unit,
-  source,
-  mark: 'J',
-})
 const greenness = (value: number, source: string): Figure => judged(value, '', source)
 
 /** How far the yearly mean of what is left to itself may lie from acceptable before anybody looked. */
@@ -22,10 +16,10 @@ export const yearStrays = greenness(0.06, 'half a grade of 9: rain and warmth')
 export const lookStrays = greenness(0.05, 'as colour walks within some weeks')
 /** How much less or more the last three may be. */
 export const lessOrMore = judged(2, 'times', 'nobody states how far stands and years differ')
-/** What was seen so long ago counts half as much. */
-export const courseHalfForgotten = judged(1500, 'd', 'as of treatments')
 /** Of fewer looks at what was left to itself, on a place, nothing is said. */
 export const fewestLooks = judged(6, 'looks', 'a wave has five figures')
+/** Of fewer at a stand, when it goes pale is told by its place and not by its own years. */
+export const fewestOfStand = judged(4, 'looks', 'a look a quarter')
 /** From so high a chance on a week likely is pale. */
 export const likelyPale = judged(0.5, '', 'likelier than not')
 /** Looks at a stand within so many days count together as one. */
