@@ -93,3 +93,35 @@ export class LearningDto {
   @Type(() => KeptMeasureDto)
   measures!: KeptMeasureDto[]
 }
+
+class RetestSaidDto {
+  @IsDay('Tested on') day!: string
+  @IsNumber() pH!: number
+  /** One standard deviation, with that from spot to spot. */
+  @IsNumber() doubt!: number
+}
+
+/** How ground holds its pH. */
+class BufferSaidDto {
+  /** Acid for one pH [mmol H⁺/kg]. */
+  @IsNumber() mmolPerKg!: number
+  /** One standard deviation of its logarithm. */
+  @IsNumber() doubt!: number
+}
+
+/** What retests of an acid plan say of how its ground holds its pH. */
+export class TaughtPlanDto {
+  @IsUUID() planId!: string
+  @IsUUID() standId!: string
+  @IsDay('Starts on') startsOn!: string
+  @IsArray() @ValidateNested({ each: true }) @Type(() => RetestSaidDto) retests!: RetestSaidDto[]
+  /** What was figured from what was measured of the ground. */
+  @ValidateNested() @Type(() => BufferSaidDto) figured!: BufferSaidDto
+  /** What the retests say by themselves; absent where that is nothing. */
+  @IsOptional() @ValidateNested() @Type(() => BufferSaidDto) said?: BufferSaidDto
+}
+
+/** All plans of a place that were tested after. */
+export class BufferingDto {
+  @IsArray() @ValidateNested({ each: true }) @Type(() => TaughtPlanDto) plans!: TaughtPlanDto[]
+}

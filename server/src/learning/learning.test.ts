@@ -1,14 +1,17 @@
 import type { EntryDto } from '@spudder/contract/entry'
-import type { LearningDto } from '@spudder/contract/learning'
+import type { BufferingDto, LearningDto } from '@spudder/contract/learning'
+import type { ReadingDto } from '@spudder/contract/reading'
 import type { RemedyDto } from '@spudder/contract/remedy'
 import type { StandDto } from '@spudder/contract/stand'
 import { addDays, daysBetween } from '@spudder/core/base/calendar'
 import { describe, expect, it } from 'vitest'
 import {
+  acidPlanBody,
   entryBody,
   get,
   lookBody,
   newPlace,
+  newStand,
   patch,
   post,
   readingBody,
@@ -155,5 +158,37 @@ describe('instruments beside a laboratory', () => {
     const putRight = await verdictBy(placeId)
     expect(putRight).toBeGreaterThan(asRead + 0.02)
     expect((await learning(placeId)).measures).toHaveLength(10)
+  })
+})
+
+describe('retests of acid plans', () => {
+  const buffering = (placeId: string) => get<BufferingDto>(`/places/${placeId}/buffering`)
+  const laboratory = (pH: number, takenOn: string) => ({ ...readingBody(pH), method: 'laboratory', takenOn }) // prettier-ignore
+
+  it('say how the ground holds its pH, by what went on and was measured since; what is struck out does not', async () => {
+    const stand = await newStand()
+    const { placeId } = stand
+    const plan = acidPlanBody()
+    await post(`/stands/${stand.id}/acid-plans`, plan)
+    for (const { id, day } of plan.steps)
+      await post(`/jobs/${id}/entries`, { ...entryBody(20), happenedOn: day, waterL: 0 })
+    expect(await buffering(placeId)).toEqual({ plans: [] })
+    const { id } = await post<ReadingDto>(`/stands/${stand.id}/readings`, laboratory(6.9, '2026-05-31')) // prettier-ignore
+    const [taught] = (await buffering(placeId)).plans
+    expect(taught).toMatchObject({
+      planId: plan.id,
+      standId: stand.id,
+      startsOn: plan.startsOn,
+      retests: [{ day: '2026-05-31', pH: 6.9 }],
+    })
+    expect(taught?.said?.doubt).toBeGreaterThan(0.1)
+    await post(`/stands/${stand.id}/readings`, laboratory(6.2, '2026-06-20'))
+    const lower = (await buffering(placeId)).plans[0]
+    expect(lower?.said?.mmolPerKg).toBeLessThan(taught?.said?.mmolPerKg ?? 0)
+    expect(lower?.figured).toEqual(taught?.figured)
+    await patch(`/things/reading/${id}`, { version: 1, reason: 'Wet sample.', isStruck: true })
+    expect((await buffering(placeId)).plans[0]?.retests).toMatchObject([{ day: '2026-06-20' }])
+    const { id: elsewhere } = await newPlace()
+    expect(await buffering(elsewhere)).toEqual({ plans: [] })
   })
 })

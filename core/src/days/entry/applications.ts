@@ -100,7 +100,7 @@ export function applicationsOf(
  * @param groundM2 ground that they went onto [m²]
  */
 export function acidStepsDone(
-  { entries, jobs }: AppliedStory,
+  { entries, jobs }: Pick<AppliedStory, 'entries'> & { readonly jobs: readonly Pick<AppliedJob, 'id' | 'acidPlanId'>[] }, // prettier-ignore
   groundM2: number,
 ): readonly AcidStep[] {
   const ofPlan = new Set(jobs.filter(({ acidPlanId }) => acidPlanId).map(({ id }) => id))

@@ -1,4 +1,4 @@
-export { preparePath } from './path-setup.ts'
+export { mostPathDays, preparePath } from './path-setup.ts'
 export type {
   PathApplication,
   PathGround,
@@ -12,4 +12,6 @@ export { runPath } from './run-path.ts'
 export type { PathLedger } from './run-path.ts'
 export { foretell, foretellAtOnce } from './foretell.ts'
 export type { ForetellInput, MeasuredPH, PathForecast, PathPoint } from './foretell.ts'
+export { bufferFromRetests } from './buffer-from-retests.ts'
+export type { BufferSaid } from './buffer-from-retests.ts'
 export { pathFigures } from './data/path-figures.ts'

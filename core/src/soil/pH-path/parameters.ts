@@ -18,6 +18,8 @@ import {
 
 /** Everything in which one draw differs from the next; each is a standard normal number. */
 export const normalCount = 14
+/** Which of them is the buffering. */
+export const bufferAt = 1
 
 /** One draw: what its path runs by. */
 export interface PathParameters {
@@ -67,7 +69,7 @@ export function parametersOf(
   draw: number,
 ): PathParameters {
   const z = (index: number) => normals[draw * normalCount + index] ?? 0
-  const bufferMmol = ground.bufferMmol * Math.exp(ground.bufferDoubt * z(1))
+  const bufferMmol = ground.bufferMmol * Math.exp(ground.bufferDoubt * z(bufferAt))
   const low = isWatered ? moisture.lowWatered : moisture.low
   const damp = moisture.high - (moisture.high - low) * even(z(5)) ** 2
   const surface = drawn(sulfurPerSurface, z(3)) * 1e-6
@@ -90,4 +92,4 @@ export function parametersOf(
 
 /** The buffering of a draw [mmol H⁺/kg/pH]. */
 export const bufferOf = (ground: PathGround, normals: Float64Array, draw: number): number =>
-  ground.bufferMmol * Math.exp(ground.bufferDoubt * (normals[draw * normalCount + 1] ?? 0))
+  ground.bufferMmol * Math.exp(ground.bufferDoubt * (normals[draw * normalCount + bufferAt] ?? 0))

@@ -73,8 +73,9 @@ export interface PreparedPath {
   readonly isWatered: boolean
 }
 
-/** Most of a plan at once. */
+/** Most of a plan at once, and the longest path [d]. */
 const mostApplications = 60
+export const mostPathDays = 3700
 const topLayerM = 0.05
 const daysPerYear = 365
 
@@ -89,7 +90,7 @@ function checkSetup({ ground, applications, days, water }: PathSetup): void {
   requireInRange('depth', ground.depthM, { min: 0.02, max: 1, unit: 'm' })
   requireInRange('density', ground.densityKgPerL, { min: 0.05, max: 2.2, unit: 'kg/L' })
   requireInRange('buffering', ground.bufferMmol, { min: 0.5, max: 1000, unit: 'mmol/kg/pH' })
-  requireInRange('days', days, { min: 1, max: 3700, unit: 'd' })
+  requireInRange('days', days, { min: 1, max: mostPathDays, unit: 'd' })
   if (water) {
     requireInRange('water', water.mmPerYear, { min: 0, max: 5000, unit: 'mm a year' })
     requireInRange('alkalinity', water.alkalinityMgPerLCaCO3, { min: 0, max: 1500, unit: 'mg/L' })

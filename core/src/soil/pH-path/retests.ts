@@ -20,7 +20,7 @@ export interface Proposal {
 }
 
 /** pH of a draw on a day, between the points kept. */
-function pathAt({ path, points }: Draws, draw: number, day: number): number {
+export function pathAt({ path, points }: Draws, draw: number, day: number): number {
   const place = Math.min(points - 1, Math.max(0, day / pathStepDays))
   const left = Math.floor(place)
   const from = path[draw * points + left] ?? NaN

@@ -4,7 +4,7 @@ import EmptyState from '../../ui/EmptyState.vue'
 import { useStandCase } from '../../shared/case/stand-case.ts'
 import { computed } from 'vue'
 import AcidScreen from './AcidScreen.vue'
-import { pHToStartFrom } from './acid-facts.ts'
+import { pHToStartFrom } from '@spudder/core/outcome/buffering'
 import { today } from '../../shared/units/today.ts'
 
 /** The acid plan of a stand, once there is something to start from. */

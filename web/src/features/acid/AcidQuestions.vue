@@ -20,7 +20,7 @@ import ChoiceField from '../../ui/ChoiceField.vue'
 import QuantityField from '../../ui/QuantityField.vue'
 import TextField from '../../ui/TextField.vue'
 import { dayWords } from '../../shared/units/today.ts'
-import { newestOf } from './acid-facts.ts'
+import { newestOf } from '@spudder/core/outcome/buffering'
 import { useAcidStore } from './acid-store.ts'
 
 /** What is asked of the ground; what the bench knows already is shown, not asked. */

@@ -7,6 +7,7 @@ import { whyTablesDiffer, type AcidNeed } from '@spudder/core/soil/acid-plan'
 import { kgLimePerMol } from '@spudder/core/material/source'
 import { amountRange } from '@spudder/core/base/quantity'
 import { textures } from '@spudder/core/soil/soil'
+import { bufferWords } from '@spudder/core/outcome/buffering'
 import { computed } from 'vue'
 import type { Chart } from '../../shared/chart/chart.ts'
 import ChartFrame from '../../shared/chart/ChartFrame.vue'
@@ -17,7 +18,7 @@ import { useAcidStore } from './acid-store.ts'
 
 /** How much: our range, and the published tables as ticks on the same line. */
 const props = defineProps<{ need: AcidNeed }>()
-const { system, draft, tables, ground, groundM2 } = useAcidStore()
+const { system, draft, tables, ground, figured, groundM2 } = useAcidStore()
 const unit = computed(() => groundUnit(system.value, draft.value.situation))
 const isUp = computed(() => props.need.direction === 'up')
 const pure = computed(() => {
@@ -51,6 +52,12 @@ const total = computed(() =>
         pure.value.high * groundM2.value,
         system.value,
       ),
+)
+/** What retests at this place make of the buffering, where they count. */
+const learnt = computed(() =>
+  ground.value && figured.value && ground.value.buffer.mmolPerKg !== figured.value.buffer.mmolPerKg
+    ? `As retests here taught, the ground takes ${bufferWords(ground.value.buffer)}; figured from its tests alone ${bufferWords(figured.value.buffer)}.`
+    : undefined,
 )
 const letterOf = (index: number) => String.fromCharCode('a'.charCodeAt(0) + index)
 const legend = computed(() =>
@@ -96,6 +103,7 @@ const chart = computed<Chart>(() => {
       {{ total }} for the whole ground; 8 of 10 such soils want an amount in this range. Not an
       exact science: in steps, and test between.
     </p>
+    <p v-if="learnt" class="faint-note">{{ learnt }}</p>
     <ChartFrame :chart="chart" :name="`How much ${what}`" :least-width="180" is-bare />
     <ul v-if="ticks.length > 0" class="legend lined wrapped text-small text-slate">
       <li v-for="(each, index) in legend" :key="each.key">

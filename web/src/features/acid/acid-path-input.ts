@@ -1,6 +1,6 @@
 import { addDays, daysBetween } from '@spudder/core/base/calendar'
-import { situations, type AcidGround, type AcidStep } from '@spudder/core/soil/acid-plan'
-import { soilClimateAt, type Climate } from '@spudder/core/soil/climate'
+import { pathOfPlan, type AcidGround, type AcidStep } from '@spudder/core/soil/acid-plan'
+import type { Climate } from '@spudder/core/soil/climate'
 import type { ForetellInput } from '@spudder/core/soil/pH-path'
 import { today } from '../../shared/units/today.ts'
 import type { AcidDraft } from './acid-draft.ts'
@@ -32,25 +32,18 @@ interface PathFacts {
 /** What the path is foretold from: the ground, what is put on, and what the water brings. */
 export function pathInputOf(facts: PathFacts): ForetellInput {
   const { from, startsOn, situation, climate, latitude, steps, water } = facts
-  const { isTilled } = situations[situation]
   const wanted = Math.max(leastDays, daysBetween(startsOn, addDays(today(), daysAhead)))
   return {
-    setup: {
-      ground: {
-        fromPH: from.pH,
-        pHDoubt: from.pHDoubt,
-        bufferMmol: from.buffer.mmolPerKg,
-        bufferDoubt: from.buffer.doubt,
-        lime: from.lime,
-        depthM: from.depthM,
-        densityKgPerL: from.densityKgPerL,
-      },
-      applications: steps.map((step) => ({ ...step, isTilled })),
+    setup: pathOfPlan({
+      ground: from,
+      situation,
+      steps,
+      water: { mmPerYear: water.mm, alkalinityMgPerLCaCO3: water.left },
       startsOn,
       days: Math.min(mostDays, wanted),
-      climate: soilClimateAt(climate, latitude),
-      water: { mmPerYear: water.mm, alkalinityMgPerLCaCO3: water.left },
-    },
+      climate,
+      latitude,
+    }),
     retests: facts.retests,
     count: facts.count,
     seed,

@@ -77,6 +77,37 @@ describe('whether it can work', () => {
   })
 })
 
+describe('what retests here taught', () => {
+  const taught = {
+    planId: 'before',
+    standId: 'green',
+    startsOn: '2024-04-20',
+    retests: [{ day: '2025-04-10', pH: 6.7, doubt: 0.2 }],
+    figured: { mmolPerKg: 24, doubt: 0.45 },
+    said: { mmolPerKg: 60, doubt: 0.15 },
+  }
+  const begun = (settings: object) =>
+    mountOnStand(
+      AcidPanel,
+      { ...bed, settings, story: { readings: [reading('pH', 6.9)] } },
+      { '/buffering': { plans: [taught] } },
+    )
+  /** The most that the ground may want. */
+  const mostOf = (panel: VueWrapper) =>
+    Number(/[\d.]+$/.exec(panel.find('.amount .big').text().split(' ')[0] ?? '')?.[0])
+
+  it('makes the amount of a new plan, where it is switched on, and says so', async () => {
+    const { panel } = await begun({})
+    const { panel: learnt } = await begun({ learns: true })
+    await settle()
+    expect(text(panel)).not.toContain('As retests here taught')
+    expect(text(learnt)).toMatch(
+      /As retests here taught, the ground takes 5\d mmol\/kg.*figured from its tests alone 2\d mmol\/kg/,
+    )
+    expect(mostOf(learnt)).toBeGreaterThan(1.1 * mostOf(panel))
+  })
+})
+
 describe('what makes no sense', () => {
   it.each([
     ['To pH', '6.9', /Target pH: give a pH other than the present 6\.9: there is nothing to do/],

@@ -23,7 +23,7 @@ export function useGround(
       treatedGround(size, groundOf(size, stand.measures ?? {}), draft.value.situation),
     ),
   )
-  const { depthM, start, ground } = useStart(draft, plan)
+  const { depthM, start, figured, ground } = useStart(draft, plan)
   const { waterMm, acidAim, water, load } = useAcidWater(draft)
 
   const known = computed(() => valueOf(ground.value))
@@ -56,6 +56,8 @@ export function useGround(
     groundM2: computed(() => valueOf(treated.value)),
     start,
     ground: known,
+    /** As figured from what was measured of it alone. */
+    figured: computed(() => valueOf(figured.value)),
     need: needed,
     targetPH,
     water,

@@ -1,13 +1,16 @@
 import { acidGround, type AcidGroundFacts } from '@spudder/core/soil/acid-plan'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
+import { useBuffering } from '../../api/learning.ts'
 import { useStandCase } from '../../shared/case/stand-case.ts'
+import { useKnown } from '../../shared/known/use-known.ts'
 import { today } from '../../shared/units/today.ts'
 import type { AcidDraft } from './acid-draft.ts'
-import { groundReadings, pHToStartFrom } from './acid-facts.ts'
-import { optionalNumber, calculateInWords } from './calculate-in-words.ts'
+import { groundAsLearnt, groundReadings, pHToStartFrom } from '@spudder/core/outcome/buffering'
+import { optionalNumber, calculateInWords, valueOf } from './calculate-in-words.ts'
 
 /** Where a stored plan began. */
 export interface PlanStart {
+  readonly id: string
   readonly startsOn: string
   readonly fromPH: number
   readonly pHDoubt: number
@@ -15,7 +18,9 @@ export interface PlanStart {
 
 /** Where the path begins, and the ground that it begins in. */
 export function useStart(draft: Ref<AcidDraft>, plan: ComputedRef<PlanStart | undefined>) {
-  const { story } = useStandCase()
+  const { story, standId, place } = useStandCase()
+  const knowing = useKnown()
+  const buffering = useBuffering(() => (knowing.learns ? place.value?.id : undefined))
   const depthM = ref<number>()
   /** The pH of the plan under way, else the pH of today. */
   const start = computed(() => {
@@ -40,9 +45,21 @@ export function useStart(draft: Ref<AcidDraft>, plan: ComputedRef<PlanStart | un
       titratedMmol: optionalNumber(titrated),
     }
   })
-  const ground = computed(() => {
+  /** The plan that is followed: its retests teach its own path. */
+  const followed = computed(() => (draft.value.isAnew ? undefined : plan.value?.id))
+  const figured = computed(() => {
     const given = facts.value
     return given && calculateInWords(() => acidGround(given))
   })
-  return { depthM, start, ground }
+  const ground = computed(() => {
+    const from = valueOf(figured.value)
+    if (!from || !knowing.learns) return figured.value
+    const plans = (buffering.data.value?.plans ?? []).filter(
+      ({ planId }) => planId !== followed.value,
+    )
+    return calculateInWords(() =>
+      groundAsLearnt(from, plans, { standId: standId.value, on: today() }),
+    )
+  })
+  return { depthM, start, figured, ground }
 }

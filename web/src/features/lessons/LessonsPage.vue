@@ -10,6 +10,7 @@ import WorkerNote from '../../shared/worker/WorkerNote.vue'
 import EmptyState from '../../ui/EmptyState.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import ProgressBar from '../../ui/ProgressBar.vue'
+import GroundLessons from './GroundLessons.vue'
 import InstrumentLessons from './InstrumentLessons.vue'
 import TreatmentLessons from './TreatmentLessons.vue'
 import UntreatedLessons from './UntreatedLessons.vue'
@@ -24,14 +25,14 @@ const change = useChange(placeRoutes.changeSettings, { told: 'beside' })
 async function set(dto: { learns?: boolean; takesAsSaid?: boolean }): Promise<void> {
   if (place.value) await change.send({ placeId: place.value.id, dto })
 }
-const shown = ref<'treatments' | 'untreated' | 'instruments'>('treatments')
+const shown = ref<'treatments' | 'untreated' | 'instruments' | 'ground'>('treatments')
 </script>
 
 <template>
   <h1>Lessons</h1>
   <p class="readable text-slate above-4">
     What the record of this place teaches: how its leaves answer treatments, how they look without
-    any, and how far its kits and meters are off.
+    any, how far its kits and meters are off, and how its ground holds its pH.
   </p>
   <div class="stack gap-6 above-16">
     <Checkbox
@@ -39,8 +40,8 @@ const shown = ref<'treatments' | 'untreated' | 'instruments'>('treatments')
       :disabled="!may('plan') || change.isLoading.value"
       @change="set({ learns: !store.learns })"
     >
-      Expect what this place taught: in verdicts, rankings, expected courses, intervals and next
-      dates
+      Expect what this place taught: in verdicts, rankings, acid plans, expected courses, intervals
+      and next dates
     </Checkbox>
     <Checkbox
       :checked="store.putsRight"
@@ -78,6 +79,9 @@ const shown = ref<'treatments' | 'untreated' | 'instruments'>('treatments')
     </TabPane>
     <TabPane key="instruments" tab="Kits and meters">
       <InstrumentLessons :ways="store.ways" :record="store.record" />
+    </TabPane>
+    <TabPane key="ground" tab="Ground">
+      <GroundLessons :record="store.record" />
     </TabPane>
   </Tabs>
   <div v-else-if="store.record && store.progress === undefined" class="above-16">

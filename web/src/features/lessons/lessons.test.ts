@@ -1,4 +1,4 @@
-import type { LearningDto } from '@spudder/contract/learning'
+import type { BufferingDto, LearningDto } from '@spudder/contract/learning'
 import { addDays } from '@spudder/core/base/calendar'
 import { PiniaColada } from '@pinia/colada'
 import { readRight } from '@spudder/core/seen/instrument'
@@ -46,18 +46,27 @@ const taught: LearningDto = {
 }
 const nothing: LearningDto = { stands: taught.stands, treatments: [], colours: [], measures: [] }
 
-async function open(record: LearningDto, settings: object = {}) {
+async function open(
+  record: LearningDto,
+  settings: object = {},
+  buffering: BufferingDto = { plans: [] },
+) {
   const sent: unknown[] = []
   const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings, ...recorded } // prettier-ignore
   vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
     const path = url.replace('/api', '')
     if (method !== 'GET') sent.push(JSON.parse(String(body)))
-    const answers = { '/me': meAt('place'), '/places': [place], '/places/place/learning': record }
+    const answers = {
+      '/me': meAt('place'),
+      '/places': [place],
+      '/places/place/learning': record,
+      '/places/place/buffering': buffering,
+    }
     const known = Object.entries(answers).find(([at]) => at === path)?.[1]
     return Promise.resolve(Response.json(method === 'GET' ? (known ?? []) : place))
   })
   const page = { template: '<p />' }
-  const routes = ['eye', 'jobs', 'trials', 'bench'].map((name) => ({
+  const routes = ['eye', 'jobs', 'trials', 'bench', 'acid'].map((name) => ({
     path: `/${name}`,
     name,
     component: page,
@@ -199,5 +208,37 @@ describe('the year without treatment', () => {
     const { page } = await open(nothing)
     await turnTo(page, 'Without treatment')
     expect(page.text()).toContain('Nothing was seen untreated yet')
+  })
+})
+
+describe('the ground', () => {
+  const said = { mmolPerKg: 36, doubt: 0.2 }
+  const plan = {
+    planId: 'plan',
+    standId: 'green',
+    startsOn: '2025-04-20',
+    retests: [{ day: '2026-04-10', pH: 6.74, doubt: 0.2 }],
+    figured: { mmolPerKg: 24, doubt: 0.45 },
+  }
+
+  it('is told with what was figured, what retests say, and what is expected', async () => {
+    const { page } = await open(nothing, {}, { plans: [{ ...plan, said }] })
+    await turnTo(page, 'Ground')
+    const row = page.findAll('tr').find((each) => each.text().startsWith('Bowling green'))
+    expect(row?.text()).toMatch(
+      /24 mmol\/kg for one pH, 13 to 43.*36 mmol\/kg for one pH, 28 to 47.*3[1-5] mmol\/kg/,
+    )
+    expect(page.text()).toMatch(/Plan of .*Apr.*tested again on .*Apr.*, pH 6\.7/)
+    await page.findAll('.how .fold-head').at(-1)?.trigger('click')
+    await eventually(() => expect(page.text()).toContain('1 retest of the plan of'))
+  })
+
+  it('of which retests say nothing yet is as it was figured, and says so', async () => {
+    const { page } = await open(nothing, {}, { plans: [plan] })
+    await turnTo(page, 'Ground')
+    expect(page.text()).toMatch(/nothing of it: too little has acted yet.*too little seen yet/s)
+    const bare = await open(nothing)
+    await turnTo(bare.page, 'Ground')
+    expect(bare.page.text()).toContain('No acid plan was tested after')
   })
 })

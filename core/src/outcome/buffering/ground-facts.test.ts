@@ -1,24 +1,12 @@
-import { recordedAt } from '../../tests/recorded.ts'
-import type { StandStoryDto } from '@spudder/contract/stand'
 import { describe, expect, it } from 'vitest'
-import { freshAcidDraft } from './acid-draft.ts'
-import { groundReadings, newestOf, pHToStartFrom, retestsSince } from './acid-facts.ts'
+import type { Reading } from '../../seen/reading/index.ts'
+import { groundReadings, newestOf, pHToStartFrom, retestsSince } from './index.ts'
 
-type Reading = StandStoryDto['readings'][number]
 const reading = (change: Partial<Reading>): Reading => ({
-  id: `${change.kind}${change.takenOn}${change.place}`,
-  standId: 'bed',
   kind: 'pH',
   value: 7,
   method: 'laboratory',
-  came: { how: 'typed' as const },
   takenOn: '2026-03-01',
-  preparation: null,
-  place: null,
-  doubt: null,
-  instrument: '',
-  note: '',
-  ...recordedAt('2026-03-01T08:00:00.000Z'),
   ...change,
 })
 const story = (...readings: Reading[]) => ({ readings, events: [] })
@@ -72,41 +60,5 @@ describe('the pH of a plan', () => {
     expect(more).toEqual([])
     expect(retest?.pH).toBeCloseTo(6.55, 9)
     expect(retest?.doubt).toBeCloseTo(Math.hypot(0.1, 0.15), 9)
-  })
-})
-
-describe('a draft', () => {
-  const facts = { context: 'turf', plantId: 'fescue-zoysia', system: 'us', plan: undefined, likedPH: 6.5, fizz: undefined, rootDepthM: undefined, water: {} } as const // prettier-ignore
-
-  it.each([
-    [{}, 'turf', '4 in', ''],
-    [{ plantId: 'creeping-bentgrass' }, 'green', '4 in', ''],
-    [{ context: 'row-crop', system: 'metric' }, 'bare', '18 cm', ''],
-    [{ context: 'container' }, 'pot', '8 in', 'potting-mix'],
-    [{ context: 'shrub' }, 'bed', '6 in', ''],
-  ] as const)('begins for %j onto %s, %s deep', (change, situation, depth, texture) => {
-    const draft = freshAcidDraft({ ...facts, ...change })
-    expect(draft).toMatchObject({ situation, depth, texture, targetPH: '6.5', steps: null })
-  })
-
-  it('goes on from the plan that holds, with the acid in its water', () => {
-    const plan = {
-      situation: 'bare',
-      targetPH: 5,
-      ground: { texture: 'clay', depthM: 0.2, titratedMmol: 31 },
-      water: { mmPerYear: 254, alkalinityMgPerLCaCO3: 200, acidId: 'citric', leftMgPerLCaCO3: 40 },
-      steps: [{ sourceId: 'sulfur-flour' }],
-    } as unknown as StandStoryDto['acidPlans'][number]
-    expect(freshAcidDraft({ ...facts, plan })).toMatchObject({
-      situation: 'bare',
-      targetPH: '5.0',
-      texture: 'clay',
-      titrated: '31',
-      waterMm: '10 in',
-      alkalinity: '200',
-      acidId: 'citric',
-      leaveAlkalinity: '40',
-      sourceId: 'sulfur-flour',
-    })
   })
 })
