@@ -40,6 +40,12 @@ test('a plan under way shows its path through two retests, and what they taught'
   await expect(page.getByText(/2 retests have pulled the path through/)).toBeVisible()
   await expect(page.locator('.path .point')).toHaveCount(2)
   await expect(page.getByRole('slider')).toHaveCount(2)
+  // What this plan taught is there for the next.
+  await page.goto('/lessons')
+  await page.getByRole('tab', { name: 'Ground' }).click()
+  const ground = page.getByRole('region', { name: 'Acid for one pH' })
+  await expect(ground.getByRole('row', { name: /Blueberry terrace.*mmol\/kg/ })).toBeVisible()
+  await expect(page.getByText(/tested again on .*, pH 6\.1; on .*, pH 5\.6/)).toBeVisible()
 })
 
 test('steps are dragged along the ribbon, the path follows, and the plan becomes jobs', async ({

@@ -1,3 +1,6 @@
+import type { EyeSittingDto } from '@spudder/contract/eye'
+import type { PlaceDto } from '@spudder/contract/place'
+import { photoOfScreen } from '../scripts/photo-of-screen.ts'
 import { expect, openStand, test } from './spudder.ts'
 
 test('an eye is tried on drawn turf, goes on after a reload, is told beside the others, and a sitting is struck out', async ({
@@ -56,6 +59,55 @@ test('an eye is tried on drawn turf, goes on after a reload, is told beside the 
   await expect(row).not.toContainText('today')
   await page.goto('/history')
   await expect(page.getByText(/Eye tried on turf colour/).first()).toBeVisible()
+})
+
+test('a screen is measured by the card in one photo, own photos are rated at it, and it is forgotten', async ({
+  page,
+  request,
+}) => {
+  const [place] = await (await request.get('/api/places')).json()
+  const screens = async () =>
+    ((await (await request.get('/api/places')).json()) as PlaceDto[])[0]?.settings.screens ?? []
+  // A cold screen: pale leaves hardly change, yellow-green ones come out greener.
+  const photo = await photoOfScreen({ red: 0.85, green: 0.96, blue: 1 })
+  await page.goto('/eye')
+  await page.getByText('Screens (0 measured)').click()
+  await page.getByRole('button', { name: 'Measure a screen' }).click()
+  const dialog = page.getByRole('dialog')
+  const file = dialog.locator('input[type=file]')
+  const send = (name: string, bytes: Uint8Array) =>
+    file.setInputFiles({ name, mimeType: 'image/jpeg', buffer: Buffer.from(bytes) })
+  await send('broken.jpg', photo.subarray(0, 900))
+  await expect(dialog.getByRole('alert')).toContainText('no picture that can be read')
+  await send('screen.jpg', photo)
+  await expect(dialog.getByText(/^It shows leaves/)).toBeVisible()
+  await dialog.getByLabel('Screen', { exact: true }).fill('Shed laptop')
+  await dialog.getByRole('button', { name: 'Keep the screen' }).click()
+  await expect(page.getByText('Screens (1 measured)')).toBeVisible()
+  const [kept] = await screens()
+  expect(kept?.name).toBe('Shed laptop')
+  const yellowGreen = kept?.points.find(({ greenness }) => greenness === 0.46)
+  expect(yellowGreen?.shown).toBeGreaterThan(0.48)
+
+  await page.getByText('Own photos').click()
+  await page.getByRole('button', { name: 'Begin a sitting' }).click()
+  for (let at = 0; at < 14; at++) {
+    await expect(page.getByRole('img', { name: 'The photo to rate' })).toBeVisible()
+    await page.locator('.values label').filter({ hasText: /^6$/ }).click()
+    if (at < 13) await expect(page.getByText(`${at + 1} of 14 rated`)).toBeVisible()
+  }
+  await page.getByLabel('Screen it was looked at on').fill('shed laptop')
+  await page.getByRole('button', { name: 'Keep the sitting' }).click()
+  await expect(page.getByRole('button', { name: 'Begin a sitting' })).toBeVisible()
+  const sat = (await (await request.get(`/api/places/${place.id}/eye-sittings`)).json()) as EyeSittingDto[] // prettier-ignore
+  expect(new Set(sat.at(-1)?.shown.map(({ photoId }) => photoId)).size).toBe(7)
+  await page.getByText(/^Sittings \(/).click()
+  await expect(page.getByText('14 ratings of photos, on shed laptop')).toBeVisible()
+
+  await page.getByText('Screens (1 measured)').click()
+  await page.getByRole('button', { name: 'Forget' }).click()
+  await page.getByRole('button', { name: 'Forget it' }).click()
+  await expect.poll(async () => (await screens()).length).toBe(0)
 })
 
 test('ratings count as the eye that gave them is, and what the place taught is expected once it is switched on', async ({

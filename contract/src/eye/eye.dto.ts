@@ -1,9 +1,11 @@
 import {
   ArrayMaxSize,
   ArrayMinSize,
+  ArrayUnique,
   IsArray,
   IsIn,
   IsNumber,
+  IsOptional,
   IsUUID,
   Validate,
   ValidateNested,
@@ -12,7 +14,12 @@ import {
   type ValidatorConstraintInterface,
 } from 'class-validator'
 import { Type } from 'class-transformer'
-import { eyeScaleNames, picturesOfSitting, type EyeScale } from '@spudder/core/seen/eye'
+import {
+  eyeScaleNames,
+  fewestPhotos,
+  picturesOfSitting,
+  type EyeScale,
+} from '@spudder/core/seen/eye'
 import { readingKinds } from '@spudder/core/seen/reading'
 import { Bounded, IsNewId, IsPastDay, mendable, Note } from '../validation/index.ts'
 
@@ -51,12 +58,33 @@ export class EyeSittingForm {
 
 export class CreateEyeSittingDto extends EyeSittingForm {
   @IsNewId() id!: string
+  /** Photos that were shown, in the order that the seed mixed; absent: drawings were. */
+  @IsOptional()
+  @IsArray({ message: 'Photos: give a list.' })
+  @ArrayMinSize(fewestPhotos.value, { message: `Photos: give ${fewestPhotos.value} at least.` })
+  @ArrayMaxSize(picturesOfSitting.value, {
+    message: `Photos: give ${picturesOfSitting.value} at most.`,
+  })
+  @ArrayUnique({ message: 'Photos: give each once.' })
+  @IsUUID('all', { each: true, message: 'Photos: give their ids.' })
+  photoIds?: string[]
+}
+
+/** A photo that can be rated: its leaves were measured by the card. */
+export class RatedPhotoDto {
+  @IsUUID() photoId!: string
+  /** On which scales photos of its stand are rated. */
+  @IsIn(eyeScaleNames, { each: true }) scales!: EyeScale[]
+  /** What it was measured to show, 0 to 1. */
+  @IsNumber() greenness!: number
 }
 
 /** One time that a picture was shown, and what an eye without fault would have said of it. */
 class ShownDto {
   @IsNumber() picture!: number
   @IsNumber() truth!: number
+  /** Which photo it was; absent: it was drawn. */
+  @IsOptional() @IsUUID() photoId?: string
 }
 
 export class EyeSittingDto extends mendable(EyeSittingForm, ['screen']) {

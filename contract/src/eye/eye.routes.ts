@@ -1,5 +1,5 @@
 import { creates, json, list, one, reads } from '../route/index.ts'
-import { CreateEyeSittingDto, EyeSittingDto } from './eye.dto.ts'
+import { CreateEyeSittingDto, EyeSittingDto, RatedPhotoDto } from './eye.dto.ts'
 
 export const eyeRoutes = {
   all: reads({
@@ -8,6 +8,13 @@ export const eyeRoutes = {
     access: 'see',
     answers: list(EyeSittingDto),
     topic: 'eyes',
+  }),
+  photos: reads({
+    path: '/places/:placeId/eye-photos',
+    summary: 'Photos of a place that can be rated: those whose leaves were measured by the card',
+    access: 'look',
+    answers: list(RatedPhotoDto),
+    topic: 'estate',
   }),
   record: creates({
     path: '/places/:placeId/eye-sittings',

@@ -1,2 +1,2 @@
-export { CreateEyeSittingDto, EyeSittingDto, EyeSittingForm } from './eye.dto.ts'
+export { CreateEyeSittingDto, EyeSittingDto, EyeSittingForm, RatedPhotoDto } from './eye.dto.ts'
 export { eyeRoutes } from './eye.routes.ts'

@@ -1,2 +1,2 @@
-export { BufferingDto, KeptTreatmentDto, LearningDto, TaughtPlanDto } from './learning.dto.ts'
+export { BufferingDto, KeptTreatmentDto, LearningDto } from './learning.dto.ts'
 export { learningRoutes } from './learning.routes.ts'

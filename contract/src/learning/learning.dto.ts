@@ -110,7 +110,7 @@ class BufferSaidDto {
 }
 
 /** What retests of an acid plan say of how its ground holds its pH. */
-export class TaughtPlanDto {
+class TaughtPlanDto {
   @IsUUID() planId!: string
   @IsUUID() standId!: string
   @IsDay('Starts on') startsOn!: string

@@ -33,7 +33,15 @@ import { LaboratoryMapDto } from '../laboratory/index.ts'
 import { practiceDevices, type PracticeDevice } from './practice.ts'
 import type { StationColumns } from '@spudder/core/days/station'
 import { intervalClocks, type IntervalClock } from '@spudder/core/days/task'
-import { Bounded, changeable, changes, IsDay, IsNewId, Named } from '../validation/index.ts'
+import {
+  Bounded,
+  changeable,
+  changes,
+  IsDay,
+  IsNewId,
+  IsPastDay,
+  Named,
+} from '../validation/index.ts'
 
 class PlaceForm {
   @Named('Name') name!: string
@@ -119,6 +127,25 @@ export class StationColumnsDto {
   units!: StationColumns['units']
 }
 
+/** A leaf colour as it is drawn, and as a screen shows it, from white 0 to the deepest green 1. */
+class ScreenPointDto {
+  @Bounded('Drawn', { min: 0, max: 1 }) greenness!: number
+  @Bounded('Shown', { min: -1, max: 2 }) shown!: number
+}
+
+/** A screen that was measured by the printed card against a camera. */
+class MeasuredScreenDto {
+  @Named('Screen', 60) name!: string
+  @IsPastDay('Measured on') measuredOn!: string
+  @IsArray({ message: 'Screen: give the leaf colours that it showed.' })
+  @ArrayMinSize(2, { message: 'Screen: give two leaf colours at least.' })
+  @ArrayMaxSize(20, { message: 'Screen: give twenty leaf colours at most.' })
+  @ValidateNested({ each: true })
+  @Type(() => ScreenPointDto)
+  points!: ScreenPointDto[]
+  @Bounded('Doubt of the screen', { min: 0, max: 1 }) doubt!: number
+}
+
 /** What is asked once at a place and kept: schools, kits, how a laboratory heads its columns. */
 export class PlaceSettingsDto {
   /** South negative; absent: nobody said, and the date says nothing of plants [°]. */
@@ -182,6 +209,13 @@ export class PlaceSettingsDto {
   @IsOptional()
   @IsBoolean({ message: 'Learning: say whether what the place taught counts.' })
   learns?: boolean
+  /** Screens on which pictures are rated, as far as they were measured. */
+  @IsOptional()
+  @IsArray({ message: 'Screens: give a list.' })
+  @ArrayMaxSize(30, { message: 'Screens: at most 30.' })
+  @ValidateNested({ each: true })
+  @Type(() => MeasuredScreenDto)
+  screens?: MeasuredScreenDto[]
   @IsOptional()
   @IsObject({ message: 'Work: give crew, trips and blackouts.' })
   @ValidateNested()

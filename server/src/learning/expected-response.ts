@@ -27,7 +27,9 @@ export async function expectedResponse(
   const { settings } = await findPlace(connection, stand.placeId)
   if (!settings.learns) return published
   const record = await readLearning(connection, stand.placeId)
-  const eyes = settings.takesAsSaid ? [] : eyesOf(await listEyeSittings(connection, stand.placeId))
+  const eyes = settings.takesAsSaid
+    ? []
+    : eyesOf(await listEyeSittings(connection, stand.placeId), settings.screens)
   const alike = seenTreatments(record, eyes).filter(({ response }) => response.id === published.id)
   const steps = learningResponses(alike, on)
   for (let from = performance.now(); ;) {

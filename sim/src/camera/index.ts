@@ -1,6 +1,8 @@
 export { misprints, printedBy } from './misprint.ts'
 export { paintCrop, paintScene } from './scene.ts'
 export type { RawPicture, Scene } from './scene.ts'
+export { shownOn } from './screen.ts'
+export type { ScreenCast } from './screen.ts'
 export { asJpeg, expose } from './simulated-camera.ts'
 export type { Exposure } from './simulated-camera.ts'
 export { atSlant } from './slant.ts'

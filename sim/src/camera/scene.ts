@@ -11,16 +11,19 @@ export interface Scene {
   readonly canopy: Omit<Canopy, 'width' | 'height'>
   /** Plants of another kind among them, in a colour of their own; a share of the picture. */
   readonly weeds?: { readonly colour: string; readonly share: number } | undefined
-  /** A colour card: its drawing in millimetres, where it lies and how large and how turned. */
-  readonly card?:
-    | {
-        readonly shapes: string
-        readonly x: number
-        readonly y: number
-        readonly pxPerMm: number
-        readonly turnDegrees?: number
-      }
-    | undefined
+  /** A colour card. */
+  readonly card?: LaidDown | undefined
+  /** A screen that shows something, behind all of it. */
+  readonly screen?: LaidDown | undefined
+}
+
+/** A drawing in millimetres, where it lies and how large and how turned. */
+export interface LaidDown {
+  readonly shapes: string
+  readonly x: number
+  readonly y: number
+  readonly pxPerMm: number
+  readonly turnDegrees?: number
 }
 
 /** A picture as bytes of red, green, blue and opacity. */
@@ -44,10 +47,12 @@ function weedsOf({ weeds, width, height }: Scene, paint: string): string {
   return `<rect x="${width - w}" y="${height - h}" width="${w}" height="${h}" fill="${paint}"/>`
 }
 
+const laid = ({ x, y, pxPerMm, turnDegrees = 0 }: LaidDown, shapes: string): string =>
+  `<g transform="translate(${x} ${y}) rotate(${turnDegrees}) scale(${pxPerMm})">${shapes}</g>`
+
 function cardOf({ card }: Scene, isWhite: boolean): string {
   if (!card) return ''
-  const shapes = isWhite ? '<rect width="106" height="58" fill="#000000"/>' : card.shapes
-  return `<g transform="translate(${card.x} ${card.y}) rotate(${card.turnDegrees ?? 0}) scale(${card.pxPerMm})">${shapes}</g>`
+  return laid(card, isWhite ? '<rect width="106" height="58" fill="#000000"/>' : card.shapes)
 }
 
 async function draw(scene: Scene, inside: string, ground: string): Promise<RawPicture> {
@@ -66,7 +71,12 @@ const sizeOf = ({ width, height }: Scene) => ({ width, height })
 /** The scene as it really is, in white light and perfectly sharp. */
 export function paintScene(scene: Scene): Promise<RawPicture> {
   const leaves = leavesOf(scene).map((shape) => svgOf(shape))
-  const inside = [...leaves, weedsOf(scene, scene.weeds?.colour ?? ''), cardOf(scene, false)]
+  const inside = [
+    scene.screen ? laid(scene.screen, scene.screen.shapes) : '',
+    ...leaves,
+    weedsOf(scene, scene.weeds?.colour ?? ''),
+    cardOf(scene, false),
+  ]
   return draw(scene, inside.join(''), scene.ground)
 }
 

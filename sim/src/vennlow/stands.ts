@@ -75,6 +75,10 @@ const eventsLawn = (today: string) =>
     .photo(159, 0.4, { exposure: 0.85, red: 1.05, blue: 0.95 })
     .photo(150, 0.74, { exposure: 0.6, red: 0.88, blue: 1.25 })
     .photo(150, 0.43, { exposure: 0.62, red: 0.88, blue: 1.24 }, 'untreated')
+    .photo(144, 0.75, { exposure: 0.7, red: 0.95, blue: 1.08 })
+    .photo(133, 0.55, { exposure: 0.8, red: 1.02, blue: 0.98 })
+    .photo(124, 0.76, { exposure: 0.66, red: 0.92, blue: 1.15 })
+    .photo(96, 0.75, { exposure: 0.74, red: 1.08, blue: 0.9 })
     .reading(151, { kind: 'turfColour', value: 4.5, method: 'eye', place: 'untreated' })
     .reading(144, { kind: 'turfColour', value: 4.5, method: 'eye', place: 'untreated' })
     .trial(

@@ -108,7 +108,7 @@ describe('the buffering of ground', () => {
       'of the doubt of what is figured is shared by ground of a place',
     ])
     expect(result).toMatch(/mmol\/kg for one pH, \d+ to \d+$/)
-    expect(saidWords({ mmolPerKg: 0.4, doubt: 1.2 }, figured)).toBe('less than figured, less surely than that') // prettier-ignore
+    expect(saidWords({ mmolPerKg: 0.4, doubt: 1.2 }, figured)).toBe('points to less, less surely than what is figured') // prettier-ignore
     expect(learnt.buffer.mmolPerKg).toBeGreaterThan(ground.buffer.mmolPerKg)
     expect(learnt.pH).toBe(ground.pH)
   })

@@ -93,7 +93,7 @@ export function bufferWords({ mmolPerKg, doubt }: BufferSaid): string {
 export function saidWords(said: BufferSaid, figured: BufferSaid): string {
   if (said.doubt <= figured.doubt) return bufferWords(said)
   const way = said.mmolPerKg < figured.mmolPerKg ? 'less' : 'more'
-  return `${way} than figured, less surely than that`
+  return `points to ${way}, less surely than what is figured`
 }
 
 const counted = (count: number, one: string): string => `${count} ${one}${count === 1 ? '' : 's'}`

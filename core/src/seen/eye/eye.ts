@@ -31,6 +31,25 @@ export interface Eye {
   readonly hasDrifted: boolean
 }
 
+/** One time that a picture was shown, and what an eye without fault says of it as it is drawn or was measured. */
+export interface ShownOnce {
+  readonly picture: number
+  readonly truth: number
+  /** Which photo it was; absent: it was drawn. */
+  readonly photoId?: string | undefined
+}
+
+/** A sitting as it is kept: what was shown, and what was said of it. */
+export interface KeptSitting {
+  readonly id: string
+  readonly scale: EyeScale
+  readonly createdBy: string
+  readonly ratedOn: Day
+  readonly screen?: string | null | undefined
+  readonly shown: readonly ShownOnce[]
+  readonly said: readonly number[]
+}
+
 /** Deviations within which a bell holds nine in ten. */
 const nine = 1.6449
 export const held = ({ mean, deviation }: Estimate): Held => ({

@@ -1,26 +1,21 @@
-import type { Day } from '../../base/calendar/index.ts'
-import { eyeScaleNames, type EyeScale } from './data/eye-scales.ts'
-import type { Eye } from './eye.ts'
+import { eyeScaleNames } from './data/eye-scales.ts'
+import type { Eye, KeptSitting } from './eye.ts'
 import { measureEyes } from './measure-eyes.ts'
 import { ratingsOf } from './plan-sitting.ts'
+import { asSeen, type KnownScreen } from './screen.ts'
 
-/** A sitting as it is kept: what was shown, and what was said of it. */
-export interface KeptSitting {
-  readonly id: string
-  readonly scale: EyeScale
-  readonly createdBy: string
-  readonly ratedOn: Day
-  readonly screen?: string | null | undefined
-  readonly shown: readonly { readonly picture: number; readonly truth: number }[]
-  readonly said: readonly number[]
-}
-
-/** The eyes of all people of a place, on every scale that somebody rated. */
-export const eyesOf = (sittings: readonly KeptSitting[]): Eye[] =>
+/**
+ * The eyes of all people of a place, on every scale that somebody rated.
+ * @param screens of the place that were measured: what they make of leaf colours is no fault of an eye
+ */
+export const eyesOf = (
+  sittings: readonly KeptSitting[],
+  screens: readonly KnownScreen[] = [],
+): Eye[] =>
   eyeScaleNames.flatMap((scale) => [
     ...measureEyes(
       scale,
-      sittings
+      asSeen(sittings, screens)
         .filter((sitting) => sitting.scale === scale)
         .map(({ id, createdBy, ratedOn, screen, shown, said }) => ({
           id,

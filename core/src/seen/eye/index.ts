@@ -1,12 +1,27 @@
-export { eyeScaleNames, eyeScales, picturesOfSitting, staleAfter } from './data/eye-scales.ts'
+export {
+  eyeScaleNames,
+  eyeScales,
+  fewestPhotos,
+  picturesOfSitting,
+  scalesOn,
+  staleAfter,
+} from './data/eye-scales.ts'
 export type { EyeScale } from './data/eye-scales.ts'
 export { eyesOf } from './eyes-of.ts'
-export type { KeptSitting } from './eyes-of.ts'
-export { paintShowing, pictureSize, planSitting, ratingsOf } from './plan-sitting.ts'
-export type { Showing } from './plan-sitting.ts'
+export {
+  choosePhotos,
+  paintShowing,
+  pictureSize,
+  planPhotoSitting,
+  planSitting,
+  ratingsOf,
+} from './plan-sitting.ts'
+export type { RatedPhoto, Showing, ShownPhoto } from './plan-sitting.ts'
+export { asSeen, measuredScreen, meanShift, screenNamed, shownAs, truthOn } from './screen.ts'
+export type { KnownScreen } from './screen.ts'
 export { measureEyes } from './measure-eyes.ts'
 export type { Rating, Sitting } from './measure-eyes.ts'
-export type { Eye, Held } from './eye.ts'
+export type { Eye, Held, KeptSitting, ShownOnce } from './eye.ts'
 export { ratedTogether } from './several-raters.ts'
 export type { RatedTogether } from './several-raters.ts'
 export {

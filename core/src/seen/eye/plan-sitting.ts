@@ -1,5 +1,5 @@
 import { randomLcg } from 'd3-random'
-import { greennessOf } from '../colour/index.ts'
+import { greennessOf, onScale } from '../colour/index.ts'
 import { paintCanopy, type Shape } from '../painter/index.ts'
 import { readingKinds } from '../reading/index.ts'
 import type { Rating } from './measure-eyes.ts'
@@ -69,6 +69,54 @@ export function planSitting(
   return twoRounds(count, random).map((picture) => {
     const truth = truths[picture] ?? NaN
     return { picture, truth, greenness: greennessOf(scale, truth), seed: random() }
+  })
+}
+
+/** A photo whose leaves were measured by the card. */
+export interface RatedPhoto {
+  readonly photoId: string
+  readonly greenness: number
+}
+
+/** One time that a photo is shown. */
+export interface ShownPhoto {
+  readonly picture: number
+  readonly truth: number
+  readonly photoId: string
+}
+
+/**
+ * Photos for a sitting: as many as it has pictures, from the palest to the greenest, so that all of the scale that the
+ * place has is rated.
+ * @param seed 0 to 1 [1]
+ */
+export function choosePhotos(photos: readonly RatedPhoto[], seed: number): RatedPhoto[] {
+  const random = randomLcg(seed)
+  const inOrder = photos.toSorted((a, b) => a.greenness - b.greenness)
+  const count = Math.min(picturesOfSitting.value, inOrder.length)
+  return Array.from({ length: count }, (_, part) => {
+    // One out of each part, anywhere within it.
+    const at = Math.floor(((part + random()) * inOrder.length) / count)
+    return inOrder[Math.max(Math.ceil((part * inOrder.length) / count), at)]
+  }).filter((photo) => photo !== undefined)
+}
+
+/**
+ * What is shown in a sitting of photos, each twice.
+ * @param photos in their own order, which decides with the seed [1]
+ * @returns in the order shown; truths within the scale [unit of the scale]
+ */
+export function planPhotoSitting(
+  scale: EyeScale,
+  seed: number,
+  photos: readonly RatedPhoto[],
+): ShownPhoto[] {
+  const { min, max } = readingKinds[scale]
+  return twoRounds(photos.length, randomLcg(seed)).flatMap((picture) => {
+    const photo = photos[picture]
+    if (!photo) return []
+    const truth = Math.min(max, Math.max(min, onScale(scale, photo.greenness)))
+    return { picture, truth, photoId: photo.photoId }
   })
 }
 

@@ -34,12 +34,13 @@ export function lightOf(byte: number): number {
   return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4
 }
 
-/** The sRGB byte of an amount of light, limited to 0 to 255, not rounded. */
-export function byteOf(light: number): number {
+/** What an sRGB byte would be of an amount of light, beyond 255 too, not rounded. */
+export function toneOf(light: number): number {
   if (light <= 0) return 0
-  if (light >= 1) return 255
   return 255 * (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055)
 }
+/** The sRGB byte of an amount of light, limited to 0 to 255, not rounded. */
+export const byteOf = (light: number): number => Math.min(255, toneOf(light))
 
 const lightSteps = 4095
 /** Light of each byte, and byte of each of 4096 steps of light, worked out once. */

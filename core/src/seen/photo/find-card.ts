@@ -16,6 +16,8 @@ export interface SeenPatch {
 /** The card as it lies in a picture. */
 export interface FoundCard {
   readonly seen: readonly SeenPatch[]
+  /** From its millimetres to pixels. */
+  readonly place: Place
   /** Its corners, in order around it [px]. */
   readonly corners: readonly Point[]
   readonly widthPx: number
@@ -25,13 +27,13 @@ export interface FoundCard {
   readonly paper: Rgb | undefined
 }
 
-interface Sample {
+export interface Sample {
   readonly light: Rgb
   readonly clipped: number
 }
 
 /** Mean light of a square of the card, read at points strewn evenly over it. */
-function sampleOf({ width, height, data }: Picture, place: Place, square: Square): Sample {
+export function sampleOf({ width, height, data }: Picture, place: Place, square: Square): Sample {
   const steps = 12
   const sum = [0, 0, 0]
   let count = 0
@@ -57,7 +59,7 @@ function sampleOf({ width, height, data }: Picture, place: Place, square: Square
   return { light: [red, green, blue], clipped: clipped / count }
 }
 
-interface Square {
+export interface Square {
   readonly x: number
   readonly y: number
   readonly side: number
@@ -95,9 +97,9 @@ function codeIn({ width, height, data }: Picture): FoundCode | undefined {
 }
 
 /** Where the card lies. One whose code is seen and not read, for it lies at a slant, is known by its colours. */
-function placeIn(picture: Picture): Place | undefined {
+function placeIn(picture: Picture, text: string): Place | undefined {
   const code = codeIn(picture)
-  if (!code || (code.text !== undefined && code.text !== colourCard.code.text)) return undefined
+  if (!code || (code.text !== undefined && code.text !== text)) return undefined
   const { place, unlike } = placeOfCard(picture, code.corners)
   return code.text === undefined && unlike > mostUnlikeness.value ? undefined : place
 }
@@ -113,10 +115,20 @@ function meanOf(paper: readonly Sample[]): Rgb | undefined {
   return [mean(0), mean(1), mean(2)]
 }
 
-/** Finds the colour card by its code and reads its patches; undefined where there is none. */
-export function findCard(picture: Picture): FoundCard | undefined {
-  const place = placeIn(picture)
-  if (!place) return undefined
+/**
+ * Finds the colour card by its code and reads its patches; undefined where there is none.
+ * @param text what stands in its code: a screen shows the card with another
+ */
+export function findCard(
+  picture: Picture,
+  text: string = colourCard.code.text,
+): FoundCard | undefined {
+  const place = placeIn(picture, text)
+  return place && cardAt(picture, place)
+}
+
+/** Reads the card that lies so. */
+function cardAt(picture: Picture, place: Place): FoundCard {
   const { widthMm, heightMm, patchSideMm, patches } = colourCard
   const middle = patchSideMm / 4
   const seen = patches.map((patch) => ({
@@ -134,6 +146,7 @@ export function findCard(picture: Picture): FoundCard | undefined {
   const widthPx = distance(first, second)
   return {
     seen,
+    place,
     corners,
     widthPx,
     unevenness: Math.max(...green) / Math.min(...green) - 1,

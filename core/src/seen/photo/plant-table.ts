@@ -1,5 +1,6 @@
 import { lab, rgb } from 'd3-color'
 import { leafColour } from '../colour/index.ts'
+import type { Rgb } from './colour.ts'
 import { leastLightness, plantColours } from './data/plant-colours.ts'
 
 const steps = 32
@@ -33,6 +34,28 @@ function nearestGreenness(l: number, a: number, b: number): number {
     }
   })
   return best / leafSteps
+}
+
+/** How far along the leaf colours one looks for the way they run [1]. */
+const along = 0.06
+
+/**
+ * How much greener than a leaf colour another lies, along the way in which leaf colours run there: casts lead off it,
+ * and the nearest one may then jump.
+ * @param greenness of the leaf colour, 0 to 1
+ * @param rgb bytes of the other; fractions and more than 255 allowed
+ * @returns in greenness; not a number where a byte is none
+ */
+export function greenerBy(greenness: number, [red, green, blue]: Rgb): number {
+  const own = lab(leafColour(greenness))
+  const [from, to] = [Math.max(0, greenness - along), Math.min(1, greenness + along)]
+  const [pale, deep] = [lab(leafColour(from)), lab(leafColour(to))]
+  const way = [(deep.l - pale.l) / 2, deep.a - pale.a, deep.b - pale.b].map((each) => each / (to - from)) // prettier-ignore
+  const { l, a, b } = lab(rgb(red, green, blue))
+  const off = [(l - own.l) / 2, a - own.a, b - own.b]
+  const dot = (one: readonly number[], other: readonly number[]) =>
+    one.reduce((sum, each, at) => sum + each * (other[at] ?? NaN), 0)
+  return dot(off, way) / dot(way, way)
 }
 
 function buildTable(): PlantTable {

@@ -8,7 +8,7 @@ import type { Chart } from '../../shared/chart/chart.ts'
 import ChartFrame from '../../shared/chart/ChartFrame.vue'
 import { figures } from '../../shared/chart/scales.ts'
 
-/** What a person said over what was drawn: an eye without fault lies on the thin line. */
+/** What a person said over what was shown: an eye without fault lies on the thin line. */
 const props = defineProps<{ eye: Eye; sittings: readonly KeptSitting[] }>()
 
 const bounds = computed(() => readingKinds[props.eye.scale])
@@ -36,10 +36,10 @@ const chart = computed<Chart>(() => {
   const number = (value: number) => formatNumber(value, 2)
   const ticks = Array.from({ length: max - min + 1 }, (_, step) => min + step)
   return {
-    label: `${eyeScales[props.eye.scale].label}: what ${props.eye.person} said over what was drawn`,
+    label: `${eyeScales[props.eye.scale].label}: what ${props.eye.person} said over what was shown`,
     height: 300,
     margin: { left: 30, right: 56, top: 30, bottom: 26 },
-    x: { scale: figures(min, max), ticks, words: number, unit: 'drawn' },
+    x: { scale: figures(min, max), ticks, words: number, unit: 'shown' },
     y: { scale: figures(min, max), ticks, words: number, hasGrid: true },
     marks: [
       { kind: 'band', points: line.value, ink: 'slate', opacity: 0.18 },

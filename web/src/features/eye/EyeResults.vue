@@ -86,8 +86,8 @@ const columns: readonly Column<Eye>[] = [
     />
     <p class="faint-note">
       In the middle of the scale; brackets hold the truth nine times in ten. An eye is due again
-      after {{ staleAfter.value }} days. A screen is part of what is measured: compare people who
-      rated on the same one.
+      after {{ staleAfter.value }} days. A screen that was not measured is part of the eye: compare
+      people who rated on the same one.
     </p>
     <template v-if="eye">
       <ChoiceField
@@ -98,7 +98,7 @@ const columns: readonly Column<Eye>[] = [
       />
       <EyeChart :eye="eye" :sittings="sittings" />
       <p class="faint-note">
-        Points: what was said of each drawing. Thin line: the truth. Thick line: this eye, with its
+        Points: what was said of each picture. Thin line: the truth. Thick line: this eye, with its
         doubt.
       </p>
       <HowGot :derivation="eyeDerivation(eye)" />

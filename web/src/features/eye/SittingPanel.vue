@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import { CreateEyeSittingDto, eyeRoutes } from '@spudder/contract/eye'
 import { formatNumber } from '@spudder/core/base/writing'
-import { eyeScales, planSitting } from '@spudder/core/seen/eye'
+import {
+  eyeScales,
+  planPhotoSitting,
+  planSitting,
+  type Showing,
+  type ShownPhoto,
+} from '@spudder/core/seen/eye'
 import { readingKinds } from '@spudder/core/seen/reading'
 import { Button, RadioButton, RadioGroup } from 'ant-design-vue'
 import { computed, useId } from 'vue'
@@ -9,6 +15,7 @@ import { useChange } from '../../api/use-change.ts'
 import { renewedId } from '../../shared/form/kept.ts'
 import { useChecked } from '../../shared/form/use-checked.ts'
 import { today } from '../../shared/units/today.ts'
+import PhotoPicture from '../../shared/photo/PhotoPicture.vue'
 import ConfirmButton from '../../ui/ConfirmButton.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import ProgressBar from '../../ui/ProgressBar.vue'
@@ -24,7 +31,10 @@ const toasts = useToasts()
 
 const askedId = useId()
 const scale = computed(() => eyeScales[props.draft.scale])
-const shown = computed(() => planSitting(props.draft.scale, props.draft.seed))
+const shown = computed((): readonly (Showing | ShownPhoto)[] => {
+  const { scale: on, seed, photos } = props.draft
+  return photos ? planPhotoSitting(on, seed, photos) : planSitting(on, seed)
+})
 const at = computed(() => props.draft.said.length)
 const now = computed(() => shown.value[at.value])
 const values = computed(() => {
@@ -40,8 +50,16 @@ const back = () => sitting.change({ said: props.draft.said.slice(0, -1) })
 const store = useChange(eyeRoutes.record, { told: 'beside' })
 const { checked, messageFor } = useChecked(CreateEyeSittingDto, () => store.error.value)
 async function keep(): Promise<void> {
-  const { id, scale: on, seed, said, screen } = props.draft
-  const dto = checked({ id, scale: on, seed, said: [...said], screen, ratedOn: today() })
+  const { id, scale: on, seed, said, screen, photos } = props.draft
+  const dto = checked({
+    id,
+    scale: on,
+    seed,
+    said: [...said],
+    screen,
+    ratedOn: today(),
+    ...(photos ? { photoIds: photos.map(({ photoId }) => photoId) } : {}),
+  })
   if (!dto) return
   const stored = await store.send({ placeId: props.placeId, dto }, (problem) => {
     sitting.change({ id: renewedId(id, problem) })
@@ -60,7 +78,14 @@ async function keep(): Promise<void> {
     </div>
     <ProgressBar :share="at / shown.length" label="Rated" />
     <template v-if="now">
-      <ShowingPicture :key="at" :scale="draft.scale" :showing="now" />
+      <PhotoPicture
+        v-if="'photoId' in now"
+        :key="at"
+        class="photo"
+        :photo-id="now.photoId"
+        words="The photo to rate"
+      />
+      <ShowingPicture v-else :key="at" :scale="draft.scale" :showing="now" />
       <div>
         <h3 :id="askedId">{{ scale.asked }}</h3>
         <RadioGroup class="values" :aria-labelledby="askedId" :value="null" @update:value="say">
@@ -105,6 +130,14 @@ async function keep(): Promise<void> {
 .sitting {
   max-width: 620px;
   padding: 16px;
+}
+.photo {
+  display: block;
+  width: 100%;
+  max-height: 44vh;
+  object-fit: contain;
+  border-radius: 6px;
+  background: var(--sunken);
 }
 /* Chips that stand apart: seventeen joined buttons would break over lines. */
 .values {

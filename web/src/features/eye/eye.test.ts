@@ -1,4 +1,5 @@
-import type { EyeSittingDto } from '@spudder/contract/eye'
+import type { EyeSittingDto, RatedPhotoDto } from '@spudder/contract/eye'
+import type { PlaceSettingsDto } from '@spudder/contract/place'
 import { planSitting, type EyeScale } from '@spudder/core/seen/eye'
 import { PiniaColada } from '@pinia/colada'
 import { flushPromises, mount } from '@vue/test-utils'
@@ -29,13 +30,13 @@ function sittingOf(createdBy: string, off: number, scale: EyeScale = 'turfColour
     isStruck: false,
   }
 }
-async function open(sittings: readonly EyeSittingDto[] = [], isDrawn = false) {
+async function open(sittings: readonly EyeSittingDto[] = [], isDrawn = false, more: { photos?: readonly RatedPhotoDto[]; settings?: PlaceSettingsDto } = {}) {
   const sent: { path: string; body: Record<string, unknown> }[] = []
-  const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings: {}, ...recorded }
+  const place = { id: 'place', name: 'Vennlow', unitSystem: 'us', climate: 'temperate', calendarToken: null, settings: more.settings ?? {}, ...recorded }
   vi.stubGlobal('fetch', (url: string, { method = 'GET', body }: RequestInit = {}) => {
     const path = url.replace('/api', '')
     if (method !== 'GET') sent.push({ path, body: JSON.parse(String(body)) })
-    const read = path === '/me' ? meAt('place') : path === '/places' ? [place] : sittings
+    const read = path.endsWith('/eye-photos') ? (more.photos ?? []) : path === '/me' ? meAt('place') : path === '/places' ? [place] : sittings
     const answer = method === 'GET' ? read : sittingOf('Marla Quist', 0)
     return Promise.resolve(Response.json(answer, { status: method === 'POST' ? 201 : 200 }))
   })
@@ -89,6 +90,73 @@ describe('a sitting on the page', () => {
     expect(body?.['said']).toEqual([...Array(20).fill(5), 7, 7, 7, 7])
     expect(Object.keys(body ?? {})).not.toContain('shown')
     expect(again.page.text()).toContain('Begin a sitting')
+  })
+})
+
+describe('a sitting of own photos', () => {
+  const photos = [0.2, 0.3, 0.45, 0.5, 0.6, 0.7].map((greenness, at) => ({
+    photoId: `00000000-0000-4000-8000-00000000000${at}`,
+    scales: ['turfColour' as const],
+    greenness,
+  }))
+
+  it('shows each of them twice, and is sent with which they were', async () => {
+    const { page, press, sent } = await open([], false, { photos })
+    await page.find('input[value=photos]').setValue(true)
+    expect(page.text()).toContain('6 photos with leaves measured by the card')
+    await press('Begin a sitting')
+    const seen: string[] = []
+    for (let at = 0; at < 12; at++) {
+      seen.push(page.find('img').attributes('src') ?? '')
+      await page.find('input[type=radio][value="5"]').setValue(true)
+    }
+    expect(new Set(seen).size).toBe(6)
+    await press('Keep the sitting')
+    const ids = sent[0]?.body['photoIds'] as string[]
+    expect(ids.toSorted()).toEqual(photos.map(({ photoId }) => photoId))
+  })
+
+  it('waits for enough of them, and says how they come', async () => {
+    const { page } = await open([], false, { photos: photos.slice(1) })
+    await page.find('input[value=photos]').setValue(true)
+    expect(page.text()).toMatch(/5 photos.*6 are needed.*the card beside the\s+leaves/s)
+    const begin = page.findAll('button').find((each) => each.text() === 'Begin a sitting')
+    expect(begin?.attributes('disabled')).toBeDefined()
+  })
+})
+
+describe('measured screens', () => {
+  const screens = [
+    {
+      name: 'Office screen',
+      measuredOn: '2026-05-01',
+      points: [0.1, 0.5, 0.9].map((greenness) => ({ greenness, shown: greenness + 0.08 })),
+      doubt: 0.02,
+    },
+  ]
+
+  it('are told with what they make of leaves and how that was got, and are forgotten', async () => {
+    const { page, press, sent } = await open([], false, { settings: { screens } })
+    const head = page.findAll('.fold-head').find((each) => each.text().startsWith('Screens'))
+    expect(head?.text()).toBe('Screens (1 measured)')
+    await head?.trigger('click')
+    await eventually(() => expect(page.text()).toContain('shows leaves 0.6 ± 0.2 of 9 greener than they are drawn')) // prettier-ignore
+    await press('Forget')
+    await eventually(() => expect(document.body.textContent).toContain('Forget it'))
+    const sure = [...document.querySelectorAll('button')].find((each) => each.textContent === 'Forget it') // prettier-ignore
+    sure?.click()
+    await eventually(() => expect(sent[0]?.body).toEqual({ screens: [] }))
+  })
+
+  it('are no part of the eyes that sat at them', async () => {
+    const sittings = [sittingOf('Marla Quist', 0.6), sittingOf('Tobin', 0.6)]
+    const bias = async (settings: PlaceSettingsDto) => {
+      const { page } = await open(sittings, false, { settings })
+      await eventually(() => expect(page.findAll('tbody tr')).toHaveLength(2))
+      return page.find('tbody tr').text()
+    }
+    expect(await bias({})).toMatch(/0\.6 too high/)
+    expect(await bias({ screens })).toMatch(/right on the whole|0\.\d too (low|high), not surely/)
   })
 })
 

@@ -1,4 +1,4 @@
-import type { EyeScale } from '@spudder/core/seen/eye'
+import { choosePhotos, type EyeScale, type RatedPhoto } from '@spudder/core/seen/eye'
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 
@@ -9,6 +9,8 @@ export interface SittingDraft {
   readonly seed: number
   readonly said: readonly number[]
   readonly screen: string
+  /** Photos that are shown; absent: drawings are. */
+  readonly photos?: readonly RatedPhoto[]
 }
 
 /** The sitting under way, if any. */
@@ -18,14 +20,16 @@ export const useSittingDraft = defineStore('sitting-draft', () => {
   })
   /** What was last looked at is what is looked at, as a rule. */
   const lastScreen = useLocalStorage('spudder:screen', '')
-  function begin(scale: EyeScale): void {
+  function begin(scale: EyeScale, photos?: readonly RatedPhoto[]): void {
+    const seed = Math.random()
     kept.value = {
       draft: {
         id: crypto.randomUUID(),
         scale,
-        seed: Math.random(),
+        seed,
         said: [],
         screen: lastScreen.value,
+        ...(photos ? { photos: choosePhotos(photos, seed) } : {}),
       },
     }
   }
@@ -36,5 +40,5 @@ export const useSittingDraft = defineStore('sitting-draft', () => {
     if (part.screen !== undefined) lastScreen.value = part.screen
   }
   const end = () => (kept.value = { draft: null })
-  return { kept, begin, change, end }
+  return { kept, lastScreen, begin, change, end }
 })

@@ -12,7 +12,7 @@ import CameraButton from '../../shared/camera/CameraButton.vue'
 import FileButton from '../../ui/FileButton.vue'
 import ProblemNote from '../../ui/ProblemNote.vue'
 import { dayWords } from '../../shared/units/today.ts'
-import { printColourCard } from './print-card.ts'
+import { printColourCard } from '../../shared/photo/print-card.ts'
 import { usePhotoStore } from './photo-store.ts'
 import PhotoView from './PhotoView.vue'
 

@@ -1,6 +1,15 @@
 import type { Derivation } from '@spudder/core/base/reference'
 import { formatDecimals } from '@spudder/core/base/writing'
-import { biasInMiddle, eyeScales, screensOf, type Eye, type Held } from '@spudder/core/seen/eye'
+import {
+  biasInMiddle,
+  eyeScales,
+  meanShift,
+  screensOf,
+  type Eye,
+  type Held,
+  type KnownScreen,
+} from '@spudder/core/seen/eye'
+import { readingKinds } from '@spudder/core/seen/reading'
 
 /** Tenths of a scale: nobody rates finer. */
 const tenths = (value: number): string => formatDecimals(Math.abs(value) < 0.05 ? 0 : value, 1)
@@ -57,7 +66,7 @@ export function eyeDerivation(eye: Eye): Derivation {
   return {
     figure: `How ${eye.person} rates ${eyeScales[eye.scale].label}`,
     formula:
-      'what was said − what was drawn = a line over the scale for everybody + one for each person + a shift for each sitting + what is left; each person drawn to the others as far as people are alike',
+      'what was said − what was shown, on a measured screen as that shows it = a line over the scale for everybody + one for each person + a shift for each sitting + what is left; each person drawn to the others as far as people are alike',
     inputs: [
       { label: 'pictures rated twice', value: `${eye.pictures}, in ${eye.sittings} sittings` },
       { label: 'too high at the low end', value: withDoubt(low) },
@@ -72,3 +81,27 @@ export function eyeDerivation(eye: Eye): Derivation {
     mark: 'D',
   }
 }
+
+/** What a screen makes of leaves, in tenths of a scale of nine: "shows leaves 0.4 of 9 greener than they are drawn". */
+export function shiftWords(screen: Pick<KnownScreen, 'points' | 'doubt'>): string {
+  const { min, max } = readingKinds.turfColour
+  const [shift, doubt] = [meanShift(screen) * (max - min), screen.doubt * (max - min)]
+  if (Math.abs(shift) < 0.05) return `shows leaves as they are drawn, ± ${tenths(doubt)} of ${max}`
+  const way = shift > 0 ? 'greener' : 'paler'
+  return `shows leaves ${tenths(Math.abs(shift))} ± ${tenths(doubt)} of ${max} ${way} than they are drawn`
+}
+
+/** How the figures of a screen were got. */
+export const screenDerivation = (screen: KnownScreen): Derivation => ({
+  figure: `What ${screen.name} makes of leaf colours`,
+  formula:
+    'its leaf colours in one photo with the printed card beside it, set right by the card and divided by the brightness of its white; how much greener each lies, along the way in which leaf colours run',
+  inputs: screen.points.map(({ greenness, shown }) => ({
+    label: `drawn ${formatDecimals(greenness, 2)} of 1`,
+    value: `shown ${formatDecimals(shown, 2)}`,
+  })),
+  result: shiftWords(screen),
+  source:
+    'measured here; a camera does not see the narrow colours of a screen quite as eyes do. What would change it: measuring the screen again',
+  mark: 'D',
+})

@@ -1,5 +1,5 @@
-import { eyesOf } from '@spudder/core/seen/eye'
 import { serveWorker } from '../worker/serve-worker.ts'
+import { eyesFrom } from './measure-in-place.ts'
 
 /** Measures eyes away from the page. */
-serveWorker(eyesOf)
+serveWorker(eyesFrom)

@@ -2,9 +2,12 @@ import {
   leastSide,
   measuredSide,
   measurePhoto,
+  measureScreen,
   mostPixels,
   type Dab,
+  type MeasuredScreen,
   type PhotoMeasure,
+  type Picture,
 } from '@spudder/core/seen/photo'
 import { decodePicture, type DecodedPicture } from './decode-picture.ts'
 
@@ -23,8 +26,10 @@ export function sizeToMeasure(width: number, height: number): readonly [number, 
   return [Math.max(1, Math.round(width * share)), Math.max(1, Math.round(height * share))]
 }
 
-/** Decodes a picture, upright as its camera says, and measures it; runs in a worker. */
-export async function readPhoto({ picture, dabs }: PhotoQuestion): Promise<PhotoAnswer> {
+/** The pixels of a picture, upright as its camera says, or why there are none. */
+async function pixelsOf(
+  picture: Blob,
+): Promise<{ readonly pixels: Picture } | { readonly refused: string }> {
   let decoded: DecodedPicture
   try {
     decoded = await decodePicture(picture, measuredSide.value)
@@ -48,8 +53,20 @@ export async function readPhoto({ picture, dabs }: PhotoQuestion): Promise<Photo
     if (!context) return { refused: 'This browser cannot read pictures here.' }
     context.drawImage(decoded.image, 0, 0, w, h)
     const { data } = context.getImageData(0, 0, w, h)
-    return { measure: measurePhoto({ width: w, height: h, data }, dabs) }
+    return { pixels: { width: w, height: h, data } }
   } finally {
     decoded.close()
   }
+}
+
+/** Measures a picture; runs in a worker. */
+export async function readPhoto({ picture, dabs }: PhotoQuestion): Promise<PhotoAnswer> {
+  const answer = await pixelsOf(picture)
+  return 'refused' in answer ? answer : { measure: measurePhoto(answer.pixels, dabs) }
+}
+
+/** Measures the screen in a picture by the card beside it; runs in a worker. */
+export async function readScreen(picture: Blob): Promise<MeasuredScreen> {
+  const answer = await pixelsOf(picture)
+  return 'refused' in answer ? answer : measureScreen(answer.pixels)
 }

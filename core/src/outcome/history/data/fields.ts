@@ -149,6 +149,7 @@ export const ownFields: Readonly<Record<HistoryKind, ByField>> = {
     'settings.learns': yes('Counts with what the place taught'),
     'settings.weatherFrom': text('Weather fetched from'),
     'settings.stationColumns': put('Columns of the station', 'which is what'),
+    'settings.screens': put('Screens', 'as measured by the card'),
     'settings.work': put('Crew, trips and blackouts', 'as set'),
   },
   reading: {

@@ -1,5 +1,5 @@
 import { eachFrom, type Figure } from '../../../base/reference/index.ts'
-import type { LeafForm } from '../../../stand/plant/index.ts'
+import { contextNames, type Context, type LeafForm } from '../../../stand/plant/index.ts'
 
 /** Scales of leaf colour that are rated by eye, and the picture that each is rated on. */
 export const eyeScales = eachFrom(
@@ -13,6 +13,7 @@ export const eyeScales = eachFrom(
       high: '9 the deepest green',
       step: 0.5,
       leafForm: 'blade' satisfies LeafForm,
+      photosOf: ['turf'] as readonly Context[],
     },
     severity: {
       label: 'Severity, 0 to 5',
@@ -22,6 +23,7 @@ export const eyeScales = eachFrom(
       high: '5 white',
       step: 0.5,
       leafForm: 'lobed' satisfies LeafForm,
+      photosOf: contextNames.filter((name) => name !== 'turf') as readonly Context[],
     },
     chlorosisScore: {
       label: 'Chlorosis score, 1 to 5',
@@ -31,11 +33,15 @@ export const eyeScales = eachFrom(
       high: '5 dying',
       step: 0.5,
       leafForm: 'ovate' satisfies LeafForm,
+      photosOf: ['row-crop'] as readonly Context[],
     },
   } as const,
 )
 export type EyeScale = keyof typeof eyeScales
 export const eyeScaleNames = Object.keys(eyeScales) as readonly EyeScale[]
+/** Scales on which photos of such a stand are rated. */
+export const scalesOn = (context: Context): readonly EyeScale[] =>
+  eyeScaleNames.filter((scale) => eyeScales[scale].photosOf.includes(context))
 
 /** Pictures of a sitting, each of which is rated twice. */
 export const picturesOfSitting: Figure = {
@@ -77,5 +83,12 @@ export const leafStray: Figure = {
   value: 0.05,
   unit: '',
   source: 'leaves of one plot are not all alike',
+  mark: 'J',
+}
+/** Of fewer photos the second time round is known again. */
+export const fewestPhotos: Figure = {
+  value: 6,
+  unit: 'photos',
+  source: 'four others lie between, and a line for everybody takes five pictures',
   mark: 'J',
 }

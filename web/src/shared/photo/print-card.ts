@@ -1,6 +1,6 @@
 import { cardDrawing, colourCard } from '@spudder/core/seen/photo'
 import { placeUnits, type UnitSystem } from '@spudder/core/base/quantity'
-import { makePdf } from '../../shared/file/make-pdf.ts'
+import { makePdf } from '../file/make-pdf.ts'
 
 const pointsPerMm = 72 / 25.4
 
