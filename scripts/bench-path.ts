@@ -1,5 +1,4 @@
-import { acidGround } from '@spudder/core/soil/acid-plan'
-import { soilClimates } from '@spudder/core/soil/climate'
+import { acidGround, pathOfPlan } from '@spudder/core/soil/acid-plan'
 import { foretellAtOnce, type PathSetup } from '@spudder/core/soil/pH-path'
 import type { Browser } from '@playwright/test'
 import { visitorPage } from './visitor-page.ts'
@@ -11,25 +10,20 @@ const layers = 3
 
 function setupOf(): PathSetup {
   const ground = acidGround({ texture: 'sandy-loam', pH: 6.9, pHDoubt: 0.1, depthM: 0.18 })
-  return {
-    ground: {
-      fromPH: ground.pH,
-      pHDoubt: ground.pHDoubt,
-      bufferMmol: ground.buffer.mmolPerKg,
-      bufferDoubt: ground.buffer.doubt,
-      lime: ground.lime,
-      depthM: ground.depthM,
-      densityKgPerL: ground.densityKgPerL,
-    },
-    applications: [
-      { day: '2026-05-01', sourceId: 'sulfur-granules', kgPerM2: 0.1, isTilled: true },
-      { day: '2027-05-01', sourceId: 'sulfur-granules', kgPerM2: 0.1, isTilled: true },
-    ],
+  return pathOfPlan({
+    ground,
+    situation: 'bare',
+    steps: ['2026-05-01', '2027-05-01'].map((day) => ({
+      day,
+      sourceId: 'sulfur-granules',
+      kgPerM2: 0.1,
+    })),
+    water: { mmPerYear: 200, alkalinityMgPerLCaCO3: 150 },
     startsOn,
     days,
-    climate: soilClimates.temperate,
-    water: { mmPerYear: 200, alkalinityMgPerLCaCO3: 150 },
-  }
+    climate: 'temperate',
+    latitude: undefined,
+  })
 }
 
 /**

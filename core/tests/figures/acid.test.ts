@@ -4,6 +4,7 @@ import {
   acidNeed,
   compareMaterials,
   feasibility,
+  pathOfPlan,
   planSteps,
   situationNames,
   tableFigures,
@@ -51,22 +52,16 @@ describe('acid plans are what they were', () => {
   it('the path of the bench', async () => {
     const ground = acidGround({ texture: 'sandy-loam', pH: 6.9, pHDoubt: 0.1, depthM: 0.18 })
     const { points, buffer, shareArrived } = foretellAtOnce({
-      setup: {
-        ground: {
-          fromPH: ground.pH,
-          pHDoubt: ground.pHDoubt,
-          bufferMmol: ground.buffer.mmolPerKg,
-          bufferDoubt: ground.buffer.doubt,
-          lime: ground.lime,
-          depthM: ground.depthM,
-          densityKgPerL: ground.densityKgPerL,
-        },
-        applications: (['sulfur-granules', 'ammonium-sulfate', 'ferrous-sulfate', 'peat-moss'] as const).map((sourceId) => ({ day: '2026-05-01', sourceId, kgPerM2: 0.05, isTilled: true })), // prettier-ignore
+      setup: pathOfPlan({
+        ground,
+        situation: 'bare',
+        steps: (['sulfur-granules', 'ammonium-sulfate', 'ferrous-sulfate', 'peat-moss'] as const).map((sourceId) => ({ day: '2026-05-01', sourceId, kgPerM2: 0.05 })), // prettier-ignore
+        water: { mmPerYear: 200, alkalinityMgPerLCaCO3: 150 },
         startsOn,
         days: 2 * 365,
-        climate: soilClimates.temperate,
-        water: { mmPerYear: 200, alkalinityMgPerLCaCO3: 150 },
-      },
+        climate: 'temperate',
+        latitude: undefined,
+      }),
       retests: [{ day: '2027-01-10', pH: 6.2, doubt: 0.15 }],
       count: 200,
       seed: 0.5,

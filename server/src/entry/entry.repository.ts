@@ -1,7 +1,7 @@
 import type { EntryQueryDto } from '@spudder/contract/entry'
 import { sources } from '@spudder/core/material/source'
 import { descending } from 'd3-array'
-import { and, count, desc, eq, gte, inArray, lte, or, sql, type SQL } from 'drizzle-orm'
+import { and, asc, count, desc, eq, gte, inArray, lte, or, sql, type SQL } from 'drizzle-orm'
 import { alias } from 'drizzle-orm/mysql-core'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
@@ -27,6 +27,14 @@ export async function selectEntry(
   const [row] = await connection.select().from(entry).where(eq(entry.id, id)).limit(1)
   return row
 }
+
+/** Every entry of some stands, corrections too, in the order of their days. */
+export const selectEntriesOf = (connection: Connection, standIds: readonly string[]) =>
+  connection
+    .select()
+    .from(entry)
+    .where(inArray(entry.standId, [...standIds]))
+    .orderBy(asc(entry.happenedOn), asc(inOrder(entry)))
 
 export async function selectCorrectionOf(
   connection: Connection,

@@ -1,7 +1,8 @@
 import { and, asc, eq, inArray, isNotNull } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
-import { acidPlan, entry, job, storyEvent } from '../database/schema.ts'
+import { acidPlan, job, storyEvent } from '../database/schema.ts'
+import { selectEntriesOf } from '../entry/entry.repository.ts'
 import { selectReadings } from '../reading/reading.repository.ts'
 import { selectFamilies, toldWith } from '../stand/stand.repository.ts'
 
@@ -21,11 +22,7 @@ export async function selectPlansTested(connection: Connection, standIds: readon
       .from(storyEvent)
       .where(and(inArray(storyEvent.standId, families.ids), eq(storyEvent.isStruck, false)))
       .orderBy(asc(storyEvent.happenedOn), asc(inOrder(storyEvent))),
-    connection
-      .select()
-      .from(entry)
-      .where(inArray(entry.standId, families.ids))
-      .orderBy(asc(entry.happenedOn), asc(inOrder(entry))),
+    selectEntriesOf(connection, families.ids),
     connection
       .select({ id: job.id, acidPlanId: job.acidPlanId })
       .from(job)

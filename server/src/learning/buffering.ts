@@ -35,6 +35,7 @@ export async function readBuffering(
   const putRight = await rightingOf(connection, placeId)
   const readings = group(putRight(countedReadings(rows.readings, settings), on), ({ standId }) => standId) // prettier-ignore
   const events = group(rows.events, ({ standId }) => standId)
+  const entries = group(rows.entries, ({ standId }) => standId)
   const plans: BufferingDto['plans'] = []
   for (const [standId, own] of group(rows.plans, (plan) => plan.standId)) {
     const story: Omit<PlanStory, 'done'> = {
@@ -43,7 +44,7 @@ export async function readBuffering(
       plans: own,
     }
     for (const plan of own) {
-      const done = acidStepsDone(rows, plan.groundM2)
+      const done = acidStepsDone({ jobs: rows.jobs, entries: entries.get(standId) ?? [] }, plan.groundM2) // prettier-ignore
       const taught = taughtPlan(plan, { ...story, done }, { on, climate, latitude: settings.latitude }) // prettier-ignore
       if (taught) plans.push(toldOf(taught))
       // Each runs its path a hundred times: others are looked after in between.

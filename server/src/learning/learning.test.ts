@@ -191,4 +191,20 @@ describe('retests of acid plans', () => {
     const { id: elsewhere } = await newPlace()
     expect(await buffering(elsewhere)).toEqual({ plans: [] })
   })
+
+  it('know nothing of what went onto other stands of the place', async () => {
+    const stand = await newStand()
+    const { placeId } = stand
+    const plan = acidPlanBody()
+    await post(`/stands/${stand.id}/acid-plans`, plan)
+    await post(`/stands/${stand.id}/readings`, laboratory(6.9, '2026-05-31'))
+    const before = await buffering(placeId)
+    expect(before.plans[0]?.retests).toHaveLength(1)
+    const beside = await post<StandDto>(`/places/${placeId}/stands`, standBody())
+    const own = acidPlanBody()
+    await post(`/stands/${beside.id}/acid-plans`, own)
+    for (const { id, day } of own.steps)
+      await post(`/jobs/${id}/entries`, { ...entryBody(20), happenedOn: day, waterL: 0 })
+    expect(await buffering(placeId)).toEqual(before)
+  })
 })

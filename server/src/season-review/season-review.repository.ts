@@ -1,7 +1,8 @@
 import { and, asc, between, eq, gte, inArray, isNull, lte, or } from 'drizzle-orm'
 import type { Connection } from '../database/connect.ts'
 import { inOrder } from '../database/in-order.ts'
-import { chlorosisCase, entry, job } from '../database/schema.ts'
+import { chlorosisCase, job } from '../database/schema.ts'
+import { selectEntriesOf } from '../entry/entry.repository.ts'
 import { selectFamilies, toldWith } from '../stand/stand.repository.ts'
 
 /** Days of a season, both in it. */
@@ -20,11 +21,7 @@ export async function selectSeason(
   const families = await selectFamilies(connection, standIds)
   const [entries, cases, looks] = await Promise.all([
     // A correction may move an entry into the season or out of it: which stand is known from all.
-    connection
-      .select()
-      .from(entry)
-      .where(inArray(entry.standId, families.ids))
-      .orderBy(asc(entry.happenedOn), asc(inOrder(entry))),
+    selectEntriesOf(connection, families.ids),
     connection
       .select()
       .from(chlorosisCase)
