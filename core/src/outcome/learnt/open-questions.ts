@@ -27,7 +27,8 @@ export interface OpenQuestion {
 /** Something that was put out, with what it cost where a price is known. */
 export type PaidTreatment = KeptTreatment & { readonly cost?: number | undefined }
 
-function yearsOf(treatments: readonly PaidTreatment[], on: Day): number {
+/** Over how many years some treatments were put out, one at least. */
+export function yearsOf(treatments: readonly PaidTreatment[], on: Day): number {
   const first = treatments.reduce((least, { appliedOn }) => (appliedOn < least ? appliedOn : least), on) // prettier-ignore
   return Math.max(1, daysBetween(first, on) / 365)
 }

@@ -120,6 +120,30 @@ describe('what a place taught', () => {
     await eventually(() => expect(bare.page.find('.worth').text()).toMatch(/of 3 treatments a year/)) // prettier-ignore
   })
 
+  it('tells which of two on one stand it would pay to know, and leads to the trial of both', async () => {
+    const drench = { entryId: 'drench', standId: 'green', appliedOn: addDays(applied, -250), route: 'soil', sourceId: 'fe-eddha', cost: 480 } as const // prettier-ignore
+    const treatments = [...taught.treatments.map((each) => ({ ...each, cost: 300 })), drench]
+    const colours = [
+      ...taught.colours,
+      ...[-2, 10].map((days) => ({
+        standId: 'green',
+        kind: 'turfColour' as const,
+        value: days < 0 ? 4.5 : 6.5,
+        method: 'eye' as const,
+        takenOn: addDays(drench.appliedOn, days),
+      })),
+    ]
+    const { page } = await open({ ...taught, treatments, colours })
+    await eventually(() => expect(page.text()).toContain('Or which of two'))
+    const told = page.find('.worth').text()
+    expect(told).toMatch(/on Bowling green as many green days cost \$[\d,]+ a year by .*, \$[\d,]+ a year by .*EDDHA/) // prettier-ignore
+    expect(told).toMatch(/would save \$\d+ a year on the mean/)
+    const link = page.findAll('.worth a').find((each) => each.text() === 'Lay both out')
+    expect(link?.attributes('href')).toMatch(/ask=.*&beside=/)
+    await page.findAll('.worth .how .fold-head').at(-1)?.trigger('click')
+    await eventually(() => expect(page.text()).toContain('Margrabe'))
+  })
+
   it('is nothing where nothing was watched, and it says how that is mended', async () => {
     const { page } = await open(nothing)
     await eventually(() => expect(page.text()).toContain('Nothing was taught yet'))

@@ -38,6 +38,8 @@ const emit = defineEmits<{ done: [trialId: string] }>()
 const props = defineProps<{
   /** A source that is asked about: it against nothing, in as many plots as see one step of the scale. */
   ask?: SourceId | undefined
+  /** Another one beside it. */
+  beside?: SourceId | undefined
 }>()
 const { standId, stand, system } = useStandCase()
 const layOut = useChange(trialRoutes.layOut, { told: 'beside' })
@@ -47,30 +49,31 @@ const unit = computed(() => placeUnits[system.value].length)
 /** Before anybody says otherwise, on the scale of the trial. */
 const [usualScatter, usualDifference] = [0.6, 1]
 /** What is compared to begin with. */
-function begun(ask: SourceId | undefined) {
-  if (ask === undefined)
+function begun(asked: readonly SourceId[]) {
+  if (asked.length === 0)
     return {
       name: 'Iron on this stand',
       first: 'iron',
       firstLevels: 'untreated, sulfate on the leaf, EDDHA in the soil',
       replicates: '4',
     }
-  const label = appliedName({ sourceId: ask, productName: null })
-  const question = { treatments: 2, difference: usualDifference, plotDeviation: usualScatter, inBlocks: true } // prettier-ignore
+  const names = asked.map((sourceId) => appliedName({ sourceId, productName: null }))
+  const question = { treatments: 1 + names.length, difference: usualDifference, plotDeviation: usualScatter, inBlocks: true } // prettier-ignore
   return {
-    name: `${label} against nothing`,
+    name: `${names.join(' or ')} against nothing`,
     first: 'treatment',
-    firstLevels: `untreated, ${label}`,
+    firstLevels: ['untreated', ...names].join(', '),
     replicates: String(replicatesFor(question, 0.8, 40) ?? 40),
   }
 }
+const asked = [props.ask, props.beside].filter((each) => each !== undefined)
 const {
   value: draft,
   forget,
   failed,
-} = useKept(`trial:${standId.value}${props.ask ?? ''}`, () => ({
+} = useKept(`trial:${standId.value}${asked.join(' ')}`, () => ({
   id: crypto.randomUUID() as string,
-  ...begun(props.ask),
+  ...begun(asked),
   second: '',
   secondLevels: 'none, urea',
   layout: 'blocks' as TrialLayout,

@@ -24,7 +24,9 @@ const query = useTrials(() => standId.value)
 const chosen = ref<string>()
 const route = useRoute()
 /** A source that somebody came here to try. */
-const ask = computed(() => sourceIds.find((id) => id === route.query['ask']))
+const sourceIn = (name: string) => sourceIds.find((id) => id === route.query[name])
+const ask = computed(() => sourceIn('ask'))
+const beside = computed(() => sourceIn('beside'))
 const isPlanning = ref(ask.value !== undefined)
 const current = ref<number>()
 /** Whoever knows what a plot got rates what they hope for. */
@@ -83,7 +85,7 @@ function done(id: string): void {
         </p>
         <Button v-if="trial" @click="isPlanning = false">Back to the trials</Button>
       </div>
-      <TrialForm :ask="ask" @done="done" />
+      <TrialForm :ask="ask" :beside="beside" @done="done" />
     </template>
     <div v-else-if="trial" class="two stack gap-32 items-start">
       <div class="left">

@@ -3,8 +3,10 @@ import { choiceOf } from '../../tests/choices.ts'
 import type { TrialDto } from '@spudder/contract/trial'
 import { planTrial } from '@spudder/core/outcome/trial'
 import { flushPromises, mount } from '@vue/test-utils'
+import { defineComponent, h } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountOnStand } from '../../tests/mount-on-stand.ts'
+import TrialForm from './TrialForm.vue'
 import TrialMap from './TrialMap.vue'
 import TrialResult from './TrialResult.vue'
 import TrialSite from './TrialSite.vue'
@@ -61,6 +63,18 @@ describe('a trial that is planned', () => {
     }
     return { ...mounted, field, text: () => panel.text().replace(/\s+/g, ' ') }
   }
+
+  it('of two sources that are asked about has both beside nothing, in plots enough to see one step', async () => {
+    const asked = defineComponent(() => () => h(TrialForm, { ask: 'ferrous-sulfate', beside: 'fe-eddha' })) // prettier-ignore
+    const { panel } = await mountOnStand(asked, {}, {})
+    const values = panel.findAll('input').map((each) => each.element.value)
+    expect(values.some((each) => /^untreated, .*sulfate.*, .*EDDHA/.test(each))).toBe(true)
+    expect(values.some((each) => /sulfate.* or .*EDDHA.* against nothing/.test(each))).toBe(true)
+    // Three treatments: the question takes at least as many of each as two would.
+    const plotCount = panel.findAll('svg.map g').length
+    expect(plotCount % 3).toBe(0)
+    expect(plotCount).toBeGreaterThanOrEqual(12)
+  })
 
   it('is drawn at random as it is typed, and drawn again on demand', async () => {
     const { panel } = await form()

@@ -1,4 +1,4 @@
-import type { Figure } from '../../../base/reference/index.ts'
+import { judged, type Figure } from '../../../base/reference/index.ts'
 
 /** What was put out longer ago says nothing of what will be spent. */
 export const askedBack: Figure = {
@@ -7,3 +7,9 @@ export const askedBack: Figure = {
   source: 'three seasons: what is done changes from year to year',
   mark: 'J',
 }
+/** Of less in a year a trial is not worth its plots. */
+export const leastWorth = judged(
+  5,
+  'of the money of the place',
+  'an hour of marking out costs more',
+)
