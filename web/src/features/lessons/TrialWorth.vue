@@ -23,7 +23,8 @@ import LinkButton from '../../ui/LinkButton.vue'
 const props = defineProps<{ learnt: LearntResponses; record: LearningDto }>()
 const currency = useCurrency()
 const contexts = computed(() => new Map(props.record.stands.map((each) => [each.id, each])))
-function responseIdOf({ standId, route, sourceId }: LearningDto['treatments'][number]): string {
+type Treated = Pick<LearningDto['treatments'][number], 'standId' | 'route' | 'sourceId'>
+function responseIdOf({ standId, route, sourceId }: Treated): string {
   const stand = contexts.value.get(standId)
   if (!stand) throw new Error(`a treatment of the stand ${standId}, which is not there`)
   return responseFor(route, sourceId, stand.context).id
